@@ -1,0 +1,61 @@
+#pragma once
+
+#include "core/document/plan.h"
+#include "core/preflight/preflight.h"
+#include "core/result.h"
+
+#include <nlohmann/json.hpp>
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace CLI {
+class App;
+}
+
+namespace fusuma {
+
+/// What a command came to: the exit code, 0 done or 1 done with something to fix.
+using ExitCode = Result<int>;
+
+/// Options that decide how one artwork becomes a sticker. Lengths in mm; unset ones keep the defaults.
+struct StickerOptions {
+    std::string source = "auto";
+    std::optional<double> threshold, detail_px, ignore_specks, width, dpi, border;
+    std::string corners, holes, cut;
+};
+
+struct OutlineCommand {
+    std::string art, out, report;
+    StickerOptions sticker;
+};
+
+struct SheetCommand {
+    std::vector<std::string> inputs;
+    std::string paper, marks, fill;
+    std::optional<double> margins, gap, size;
+    std::optional<int> copies;
+    std::string save, pdf, svg, hpgl, png, report;
+    double png_dpi = 300;
+    StickerOptions sticker;
+};
+
+struct CheckCommand {
+    std::string project, report;
+};
+
+ExitCode run(const OutlineCommand& command);
+ExitCode run(const SheetCommand& command);
+ExitCode run(const CheckCommand& command);
+
+/// Adds the options to a subcommand of the parser.
+void add_options(CLI::App& app, StickerOptions& options);
+
+/// A sticker with the options applied; a Problem says which option is wrong.
+Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& options);
+
+/// Runs the whole program; returns the process's exit code.
+int run_program(int argc, const char* const* argv);
+
+} // namespace fusuma

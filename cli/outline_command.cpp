@@ -1,0 +1,52 @@
+#include "cli/report.h"
+
+#include "core/geometry/measure.h"
+#include "formats/file.h"
+#include "formats/svg.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+ExitCode run(const OutlineCommand& command) {
+    double decode = 0, coverage = 0, trace = 0, border_seconds = 0;
+    StickerOptions options = command.sticker;
+    if (!options.border)
+        options.border = 0; // the bare outline unless a border is asked for
+    const auto sticker = timed(decode, [&] { return sticker_of(command.art, options); });
+    if (!sticker)
+        return sticker.problem();
+    const Coverage cover = timed(coverage, [&] { return coverage_of(sticker->artwork); });
+    const Traced outline = timed(trace, [&] { return traced(sticker->artwork, cover, sticker->trace); });
+    if (outline.content == AlphaContent::clear)
+        return Problem{"“" + source_name(sticker->artwork) + "” is fully transparent, so there is nothing to outline."};
+    const StickerResult result = timed(border_seconds, [&] { return worked_out(outline, *sticker, sticker->width); });
+
+    if (!command.out.empty())
+        if (const Outcome written = write_file(QString::fromStdString(command.out),
+                                               QByteArray::fromStdString(outline_svg(result.cut_line, result.artwork)));
+            !written)
+            return written.problem();
+
+    const auto& contours = result.cut_line.contours;
+    const auto holes = std::count_if(contours.begin(), contours.end(), [](const Contour& c) { return signed_area(c) < 0; });
+    const Rect box = bounds(result.cut_line);
+    nlohmann::json report{{"contours", contours.size()},
+                          {"holes", holes},
+                          {"segments", node_count(result.cut_line)},
+                          {"nodes", node_count(result.cut_line)},
+                          {"length_mm", length(result.cut_line)},
+                          {"area_mm2", area(result.cut_line)},
+                          {"width_mm", box.width()},
+                          {"height_mm", box.height()},
+                          {"artwork_mm", {result.artwork.width, result.artwork.height}},
+                          {"dropped_specks", result.dropped_specks},
+                          {"seconds", {{"decode", decode}, {"coverage", coverage}, {"trace", trace}, {"border", border_seconds}}}};
+    if (outline.content == AlphaContent::opaque)
+        report["hint"] = "The picture has no transparency, so its whole rectangle is the outline.";
+    if (const Outcome written = write_report(report, command.report); !written)
+        return written.problem();
+    return 0;
+}
+
+} // namespace fusuma

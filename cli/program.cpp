@@ -1,0 +1,87 @@
+#include "cli/commands.h"
+
+#include <CLI/CLI.hpp>
+
+#include <QImageReader>
+
+#include <iostream>
+
+namespace fusuma {
+
+namespace {
+
+void add_outline(CLI::App& program, OutlineCommand& c) {
+    CLI::App* app = program.add_subcommand("outline", "trace one artwork and write its outline or cut line as SVG");
+    app->add_option("ART", c.art, "the picture")->required();
+    app->add_option("-o,--out", c.out, "SVG file, in mm at the artwork's true size");
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
+    add_options(*app, c.sticker);
+    app->add_option("--dpi", c.sticker.dpi, "pixels per inch of the artwork, in place of what the file states")
+        ->check(CLI::Range(5.0, 10000.0))
+        ->excludes("--width");
+}
+
+void add_sheet(CLI::App& program, SheetCommand& c) {
+    CLI::App* app = program.add_subcommand("sheet", "lay copies out on a sheet and write what prints and what cuts");
+    app->add_option("INPUT", c.inputs, "a project to start from, and pictures to add")->required();
+    app->add_option("--paper", c.paper, "a4, letter, or a size such as 100x150 (mm) or 4x6in");
+    app->add_option("--margins", c.margins, "printer margin in mm")->check(CLI::Range(0.0, 100.0));
+    app->add_option("--marks", c.marks, "dots or none")->check(CLI::IsMember({"dots", "none"}));
+    app->add_option("--gap", c.gap, "least distance between cut lines in mm")->check(CLI::Range(0.0, 100.0));
+    app->add_option("--copies", c.copies, "copies of each picture added")->check(CLI::Range(0, 100000));
+    app->add_option("--fill", c.fill, "rows: as many copies of each picture as fit")->check(CLI::IsMember({"rows"}));
+    app->add_option("--size", c.size, "longer side of each picture added, in mm")->check(CLI::Range(0.5, 5000.0));
+    app->add_option("--save", c.save, "save the project");
+    app->add_option("--pdf", c.pdf, "the sheet to print");
+    app->add_option("--svg", c.svg, "the cut lines in mm");
+    app->add_option("--hpgl", c.hpgl, "the cut lines for a cutter");
+    CLI::Option* png = app->add_option("--png", c.png, "the sheet as the practice printer prints it");
+    app->add_option("--dpi", c.png_dpi, "dots per inch of the PNG")->needs(png)->check(CLI::Range(24.0, 2400.0));
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
+    add_options(*app, c.sticker);
+    app->get_option("--size")->excludes("--width");
+}
+
+void add_check(CLI::App& program, CheckCommand& c) {
+    CLI::App* app = program.add_subcommand("check", "run the preflight on a project");
+    app->add_option("PROJECT", c.project, "a .fusuma project")->required();
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
+}
+
+ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet, const CheckCommand& check) {
+    if (program.got_subcommand("outline"))
+        return run(outline);
+    if (program.got_subcommand("sheet"))
+        return run(sheet);
+    return run(check);
+}
+
+} // namespace
+
+int run_program(int argc, const char* const* argv) {
+    constexpr int bad_input = 2;
+    CLI::App program("Fusuma without a window: the same tracing, layout and output, for scripts and batches.\n"
+                     "Exit code: 0 done, 1 done but preflight found something to fix, 2 bad input or usage.");
+    program.require_subcommand(1);
+    OutlineCommand outline;
+    SheetCommand sheet;
+    CheckCommand check;
+    add_outline(program, outline);
+    add_sheet(program, sheet);
+    add_check(program, check);
+    try {
+        program.parse(argc, argv);
+    } catch (const CLI::ParseError& error) {
+        if (error.get_exit_code() == 0)
+            return program.exit(error);
+        std::cerr << error.what() << '\n';
+        return bad_input;
+    }
+    const ExitCode code = run_chosen(program, outline, sheet, check);
+    if (code)
+        return *code;
+    std::cerr << code.problem().text() << '\n';
+    return bad_input;
+}
+
+} // namespace fusuma

@@ -1,0 +1,65 @@
+#include "cli/report.h"
+
+#include "core/geometry/measure.h"
+#include "formats/file.h"
+
+#include <algorithm>
+#include <iostream>
+
+namespace fusuma {
+
+using nlohmann::json;
+
+Outcome write_report(const json& report, const std::string& path) {
+    if (path.empty())
+        return Done{};
+    const std::string text = report.dump(2) + "\n";
+    if (path != "-")
+        return write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
+    std::cout << text << std::flush;
+    return Done{};
+}
+
+json findings_json(const std::vector<Finding>& findings) {
+    json list = json::array();
+    for (const Finding& f : findings)
+        list.push_back({{"rule", f.rule},
+                        {"severity", f.severity == Severity::to_fix ? "to-fix" : "to-look-at"},
+                        {"message", f.message},
+                        {"page", f.page},
+                        {"at_mm", {f.at.x, f.at.y}}});
+    return list;
+}
+
+json sheet_json(const Document& document, const JobPlan& plan, const std::vector<Finding>& findings) {
+    const PagePlan& first = plan.pages.front();
+    json marks = json::array();
+    for (const Mark& mark : first.marks)
+        marks.push_back({mark.centre.x, mark.centre.y, mark.radius});
+    double zone = 0, used = 0, cut_length = 0;
+    std::size_t cuts = 0;
+    for (const Polygon& polygon : first.zone)
+        zone += signed_area(polygon);
+    for (const PagePlan& page : plan.pages)
+        for (const CutPath& cut : page.cuts) {
+            used += signed_area(cut.contour);
+            cut_length += length(cut.contour);
+            ++cuts;
+        }
+    return {{"paper_mm", {plan.paper.width, plan.paper.height}},
+            {"zone_mm2", zone},
+            {"largest_fit_mm", {first.largest_place.width(), first.largest_place.height()}},
+            {"marks_mm", marks},
+            {"copies", document.placements.size()},
+            {"used_share", zone > 0 ? used / zone : 0},
+            {"pages", plan.pages.size()},
+            {"cuts", cuts},
+            {"cut_length_mm", cut_length},
+            {"findings", findings_json(findings)}};
+}
+
+int exit_code(const std::vector<Finding>& findings) {
+    return std::any_of(findings.begin(), findings.end(), [](const Finding& f) { return f.severity == Severity::to_fix; });
+}
+
+} // namespace fusuma

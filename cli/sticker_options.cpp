@@ -1,0 +1,85 @@
+#include "cli/commands.h"
+
+#include "formats/picture_read.h"
+
+#include <CLI/CLI.hpp>
+
+#include <QFileInfo>
+
+#include <array>
+
+namespace fusuma {
+
+void add_options(CLI::App& app, StickerOptions& o) {
+    app.add_option("--source", o.source, "what tells art from background: auto or alpha")
+        ->check(CLI::IsMember({"auto", "alpha"}))
+        ->capture_default_str();
+    app.add_option("--threshold", o.threshold, "coverage above which a pixel counts as art, 0-255")->check(CLI::Range(0, 255));
+    app.add_option("--detail", o.detail_px, "farthest that the curve may stray, in pixels")->check(CLI::Range(0.02, 50.0));
+    app.add_option("--ignore-specks", o.ignore_specks, "drop contours smaller than this many mm²")->check(CLI::Range(0.0, 1e5));
+    app.add_option("--width", o.width, "width of the artwork in mm")->check(CLI::Range(0.5, 5000.0));
+    app.add_option("--border", o.border, "border in mm, negative inward")->check(CLI::Range(-50.0, 50.0));
+    app.add_option("--corners", o.corners, "round, mitre or bevel")->check(CLI::IsMember({"round", "mitre", "bevel"}));
+    app.add_option("--holes", o.holes, "keep, close, or close-under=MM2");
+    app.add_option("--cut", o.cut, "kiss or through")->check(CLI::IsMember({"kiss", "through"}));
+}
+
+namespace {
+
+std::string readable_name(const std::string& path) {
+    QString name = QFileInfo(QString::fromStdString(path)).completeBaseName();
+    name.replace('-', ' ').replace('_', ' ');
+    if (!name.isEmpty())
+        name[0] = name[0].toUpper();
+    return name.toStdString();
+}
+
+Outcome apply_holes(const std::string& text, BorderSettings& border) {
+    const std::string prefix = "close-under=";
+    if (text == "keep") {
+        border.holes = Holes::keep;
+    } else if (text == "close") {
+        border.holes = Holes::close;
+    } else if (text.starts_with(prefix)) {
+        bool is_number = false;
+        border.close_under = QString::fromStdString(text.substr(prefix.size())).toDouble(&is_number);
+        border.holes = Holes::close_small;
+        if (!is_number || border.close_under < 0)
+            return Problem{"--holes " + text + ": give the area in mm², such as close-under=9."};
+    } else if (!text.empty()) {
+        return Problem{"--holes " + text + ": give keep, close or close-under=MM2."};
+    }
+    return Done{};
+}
+
+} // namespace
+
+Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o) {
+    auto picture = read_picture(QString::fromStdString(art_path));
+    if (!picture)
+        return picture.problem();
+    Sticker s;
+    s.name = readable_name(art_path);
+    s.artwork = PictureArtwork{*picture};
+    s.width = natural_size(s.artwork).width;
+    if (o.width)
+        s.width = *o.width;
+    if (o.dpi)
+        s.width = (*picture)->pixels.width / *o.dpi * mm_per_inch;
+    if (o.threshold)
+        s.trace.threshold = *o.threshold;
+    if (o.detail_px)
+        s.trace.detail_px = *o.detail_px;
+    if (o.ignore_specks)
+        s.ignore_specks = *o.ignore_specks;
+    if (o.border)
+        s.border.width = *o.border;
+    if (!o.corners.empty())
+        s.border.corners = o.corners == "round" ? Corners::round : o.corners == "mitre" ? Corners::mitre : Corners::bevel;
+    if (o.cut == "through")
+        s.cut = CutKind::through;
+    const Outcome holes = apply_holes(o.holes, s.border);
+    return holes ? Result<Sticker>(std::move(s)) : holes.problem();
+}
+
+} // namespace fusuma

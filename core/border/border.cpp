@@ -1,0 +1,51 @@
+#include "core/border/border.h"
+
+#include "core/geometry/measure.h"
+#include "core/trace/fit.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+namespace {
+
+constexpr double flatten_mm = 0.002;
+constexpr double fit_mm = 0.006;
+
+bool is_to_be_closed(const Contour& contour, const BorderSettings& settings) {
+    const double hole = -signed_area(contour);
+    return hole > 0 && (settings.holes == Holes::close || (settings.holes == Holes::close_small && hole < settings.close_under));
+}
+
+/// Closes holes together with whatever lies inside them.
+void close_holes(Outline& cut_line, const BorderSettings& settings) {
+    Polygons closed;
+    std::erase_if(cut_line.contours, [&](const Contour& contour) {
+        const bool closes = is_to_be_closed(contour, settings);
+        if (closes)
+            closed.push_back(flatten(contour, fit_mm));
+        return closes;
+    });
+    std::erase_if(cut_line.contours, [&](const Contour& contour) {
+        return std::any_of(closed.begin(), closed.end(),
+                           [&](const Polygon& hole) { return contains({hole}, contour.start); });
+    });
+}
+
+} // namespace
+
+Outline border(const Outline& outline, const BorderSettings& settings) {
+    Outline cut_line;
+    if (settings.width == 0) {
+        cut_line = outline;
+    } else {
+        const Growth growth{.width = settings.width, .corners = settings.corners, .arc_tolerance = flatten_mm};
+        for (const Polygon& polygon : grown(flatten(outline, flatten_mm), growth))
+            cut_line.contours.push_back(fit_exact_polygon(polygon, fit_mm));
+    }
+    if (settings.holes != Holes::keep)
+        close_holes(cut_line, settings);
+    return cut_line;
+}
+
+} // namespace fusuma

@@ -1,0 +1,39 @@
+#pragma once
+
+#include "core/geometry/point.h"
+#include "core/raster/image.h"
+
+#include <cstddef>
+#include <memory>
+#include <string>
+#include <variant>
+#include <vector>
+
+namespace fusuma {
+
+/// A decoded picture file together with its original bytes, which are kept untouched.
+struct Picture {
+    std::string file_name; ///< without folder, e.g. "lantern.png"
+    std::vector<std::byte> original;
+    Image pixels;
+    double dpi = 300;          ///< across; down is taken to be the same after decoding
+    bool dpi_is_stated = false; ///< false: the file carries no density and 300 is assumed
+};
+
+/// Artwork of the kind "picture". Two are the same when they share the same decoded file.
+struct PictureArtwork {
+    std::shared_ptr<const Picture> picture;
+    bool operator==(const PictureArtwork&) const = default;
+};
+
+/// Artwork is a closed set of kinds. Code that needs to tell them apart uses std::visit, so that a new kind does not
+/// compile until every place has decided about it.
+using Artwork = std::variant<PictureArtwork>;
+
+/// Size in mm that the artwork has by itself (its pixels at its density).
+[[nodiscard]] Size natural_size(const Artwork& artwork);
+
+/// The name of the file it came from.
+[[nodiscard]] const std::string& source_name(const Artwork& artwork);
+
+} // namespace fusuma

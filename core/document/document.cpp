@@ -1,0 +1,52 @@
+#include "core/document/document.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+std::shared_ptr<const Sticker> Document::find(int id) const {
+    const auto it = std::find_if(stickers.begin(), stickers.end(), [id](const auto& s) { return s->id == id; });
+    return it == stickers.end() ? nullptr : *it;
+}
+
+int Document::copies_of(int id) const {
+    return static_cast<int>(
+        std::count_if(placements.begin(), placements.end(), [id](const Placement& p) { return p.sticker == id; }));
+}
+
+Size artwork_size(const Sticker& sticker, double scale) {
+    const Size natural = natural_size(sticker.artwork);
+    const double width = sticker.width * scale;
+    return {width, width * natural.height / natural.width};
+}
+
+Transform placed(const Sticker& sticker, const Placement& placement) {
+    const Size size = artwork_size(sticker, placement.scale);
+    return Transform::shift({-0.5, -0.5})
+        .then(Transform::scale(placement.mirrored ? -size.width : size.width, size.height))
+        .then(Transform::turn(placement.turn))
+        .then(Transform::shift(placement.centre));
+}
+
+Document with_sticker_added(Document document, Sticker sticker) {
+    sticker.id = document.next_id++;
+    document.stickers.push_back(std::make_shared<const Sticker>(std::move(sticker)));
+    return document;
+}
+
+Document with_sticker_changed(Document document, Sticker sticker) {
+    for (auto& existing : document.stickers)
+        if (existing->id == sticker.id) {
+            existing = std::make_shared<const Sticker>(std::move(sticker));
+            break;
+        }
+    return document;
+}
+
+Document with_sticker_removed(Document document, int id) {
+    std::erase_if(document.stickers, [id](const auto& s) { return s->id == id; });
+    std::erase_if(document.placements, [id](const Placement& p) { return p.sticker == id; });
+    return document;
+}
+
+} // namespace fusuma

@@ -1,0 +1,66 @@
+#pragma once
+
+#include "core/border/border.h"
+#include "core/cutting/order.h"
+#include "core/document/artwork.h"
+#include "core/geometry/units.h"
+#include "core/sheet/sheet.h"
+#include "core/trace/trace.h"
+
+#include <memory>
+#include <string>
+#include <vector>
+
+namespace fusuma {
+
+/// One design: artwork plus the settings of its steps.
+struct Sticker {
+    int id = 0; ///< unique within its document, > 0, never used again
+    std::string name;
+    Artwork artwork;
+    double width = 50; ///< mm, of the whole artwork including clear edges; the height follows its proportions
+    TraceSettings trace;
+    double ignore_specks = 0.1; ///< mm², contours smaller than this are dropped
+    BorderSettings border;
+    CutKind cut = CutKind::kiss;
+    std::string carried; ///< fields of a later version of the project file, as JSON, kept for saving
+    bool operator==(const Sticker&) const = default;
+};
+
+/// One copy on the sheet.
+struct Placement {
+    int sticker = 0;  ///< id
+    Point centre;     ///< mm on the paper, middle of the artwork
+    double turn = 0;  ///< radians, clockwise on screen
+    bool mirrored = false;
+    double scale = 1; ///< of the sticker's own size, > 0
+    bool operator==(const Placement&) const = default;
+};
+
+/// Everything a project holds, as a value. Stickers are shared between versions, so a list of documents is cheap.
+struct Document {
+    std::vector<std::shared_ptr<const Sticker>> stickers; ///< in the tray's order
+    std::vector<Placement> placements;                    ///< from back to front
+    SheetSettings sheet;
+    Unit unit = Unit::mm;
+    int next_id = 1;
+    std::string carried; ///< as Sticker::carried
+    bool operator==(const Document&) const = default;
+
+    [[nodiscard]] std::shared_ptr<const Sticker> find(int id) const; ///< null when there is none
+    [[nodiscard]] int copies_of(int id) const;
+};
+
+/// Size in mm of the sticker's artwork at `scale`.
+[[nodiscard]] Size artwork_size(const Sticker& sticker, double scale = 1);
+
+/// From the artwork's unit square (0,0)–(1,1) to millimetres on the paper.
+[[nodiscard]] Transform placed(const Sticker& sticker, const Placement& placement);
+
+// Edits: each returns the changed document. Unknown ids or positions leave it as it is.
+
+[[nodiscard]] Document with_sticker_added(Document document, Sticker sticker); ///< gives it an id
+[[nodiscard]] Document with_sticker_changed(Document document, Sticker sticker);
+[[nodiscard]] Document with_sticker_removed(Document document, int id); ///< and its copies
+
+} // namespace fusuma

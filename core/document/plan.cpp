@@ -1,0 +1,54 @@
+#include "core/document/plan.h"
+
+#include "core/geometry/measure.h"
+#include "core/sheet/room.h"
+
+namespace fusuma {
+
+std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, std::optional<double> width) {
+    const StickerKey key{{sticker.artwork, sticker.trace}, sticker.ignore_specks, width.value_or(sticker.width), sticker.border};
+    return results.get(key, [&] {
+        const auto outline = outlines.get(
+            key.trace, [&] { return traced(sticker.artwork, coverage_of(sticker.artwork), sticker.trace); });
+        return worked_out(*outline, sticker, key.width);
+    });
+}
+
+Outline Evaluator::placed_cut_line(const Document& document, const Placement& placement) {
+    const auto sticker = document.find(placement.sticker);
+    if (!sticker)
+        return {};
+    const auto result = evaluate(*sticker, sticker->width * placement.scale);
+    const Transform to_page = Transform::scale(1 / result->artwork.width, 1 / result->artwork.height)
+                                  .then(placed(*sticker, placement));
+    return transformed(result->cut_line, to_page);
+}
+
+std::shared_ptr<const JobPlan> Evaluator::plan(const Document& document) {
+    return plans.get(document, [&] { return make_plan(document); });
+}
+
+JobPlan Evaluator::make_plan(const Document& document) {
+    PagePlan page;
+    for (std::size_t i = 0; i < document.placements.size(); ++i) {
+        const Placement& placement = document.placements[i];
+        const auto sticker = document.find(placement.sticker);
+        if (!sticker)
+            continue;
+        page.prints.push_back({sticker->artwork, placed(*sticker, placement), i});
+        for (Contour& contour : placed_cut_line(document, placement).contours)
+            page.cuts.push_back({std::move(contour), sticker->cut, i});
+    }
+    page.cuts = in_cutting_order(std::move(page.cuts));
+    page.marks = marks(document.sheet);
+    const auto zone = zones.get(document.sheet, [&] {
+        Polygons polygons = cut_zone(document.sheet);
+        const Rect largest = Room(polygons).largest_rectangle();
+        return Zone{std::move(polygons), largest};
+    });
+    page.zone = zone->polygons;
+    page.largest_place = zone->largest_place;
+    return {document.sheet.paper, {std::move(page)}};
+}
+
+} // namespace fusuma

@@ -1,0 +1,66 @@
+#pragma once
+
+#include "core/document/evaluate.h"
+#include "core/document/memo.h"
+
+#include <optional>
+
+namespace fusuma {
+
+/// One artwork to print, by the map from its unit square to millimetres on the paper.
+struct PrintItem {
+    Artwork artwork;
+    Transform to_page;
+    std::size_t placement = 0; ///< index into Document::placements
+};
+
+struct PagePlan {
+    std::vector<PrintItem> prints; ///< back to front
+    std::vector<CutPath> cuts;     ///< in cutting order
+    std::vector<Mark> marks;
+    Polygons zone;      ///< mm on the paper
+    Rect largest_place; ///< the largest rectangle in the empty zone
+};
+
+/// Everything that screen, printer, file writers, cutter and preflight read.
+struct JobPlan {
+    Size paper;
+    std::vector<PagePlan> pages;
+};
+
+/// The steps from artwork to cut line and the plan of the sheet, as pure functions with remembered results.
+class Evaluator {
+  public:
+    /// The sticker at `width` mm of artwork (its own width when not given).
+    std::shared_ptr<const StickerResult> evaluate(const Sticker& sticker, std::optional<double> width = std::nullopt);
+
+    std::shared_ptr<const JobPlan> plan(const Document& document);
+
+    /// The cut line of one copy, in mm on the paper.
+    Outline placed_cut_line(const Document& document, const Placement& placement);
+
+  private:
+    struct TraceKey {
+        Artwork artwork;
+        TraceSettings settings;
+        bool operator==(const TraceKey&) const = default;
+    };
+    struct StickerKey {
+        TraceKey trace;
+        double ignore_specks, width;
+        BorderSettings border;
+        bool operator==(const StickerKey&) const = default;
+    };
+    struct Zone {
+        Polygons polygons;
+        Rect largest_place;
+    };
+    Memo<TraceKey, Traced> outlines{64};
+    Memo<StickerKey, StickerResult> results{256};
+    Memo<SheetSettings, Zone> zones{8};
+    Memo<Document, JobPlan> plans{4};
+
+    JobPlan make_plan(const Document& document);
+};
+
+} // namespace fusuma

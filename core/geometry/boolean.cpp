@@ -1,0 +1,128 @@
+#include "core/geometry/boolean.h"
+
+#include "core/geometry/measure.h"
+
+#include <polyclipping/clipper.hpp>
+
+namespace fusuma {
+
+namespace {
+
+namespace clip = ClipperLib;
+
+constexpr double units_per_mm = 1e5;
+
+clip::Paths to_units(const Polygons& polygons) {
+    clip::Paths paths;
+    paths.reserve(polygons.size());
+    for (const Polygon& polygon : polygons) {
+        clip::Path path;
+        path.reserve(polygon.size());
+        for (const Point p : polygon)
+            path.emplace_back(std::llround(p.x * units_per_mm), std::llround(p.y * units_per_mm));
+        paths.push_back(std::move(path));
+    }
+    return paths;
+}
+
+/// The clipper returns outer paths with positive area in its own y-up sense, which with y down is clockwise on screen.
+Polygons from_units(const clip::Paths& paths) {
+    Polygons polygons;
+    polygons.reserve(paths.size());
+    for (const clip::Path& path : paths) {
+        Polygon polygon;
+        polygon.reserve(path.size());
+        for (auto it = path.rbegin(); it != path.rend(); ++it)
+            polygon.push_back({static_cast<double>(it->X) / units_per_mm, static_cast<double>(it->Y) / units_per_mm});
+        polygons.push_back(std::move(polygon));
+    }
+    return polygons;
+}
+
+/// Non-crossing paths, outer ones positive.
+clip::Paths resolved(const clip::Paths& paths) {
+    clip::Paths result;
+    clip::Clipper clipper;
+    clipper.AddPaths(paths, clip::ptSubject, true);
+    clipper.Execute(clip::ctUnion, result, clip::pftEvenOdd, clip::pftEvenOdd);
+    return result;
+}
+
+Point outward_normal(Point a, Point b) {
+    const Point along = unit(b - a);
+    return {along.y, -along.x}; // right of the walk; outside for paths that are positive in the clipper's sense
+}
+
+/// The raw bevel offset of one path: every edge moved out, neighbouring ends joined straight where the corner opens
+/// and led back through the corner itself where it closes, so the folded part winds the other way and drops out.
+clip::Path raw_bevel(const clip::Path& path, double width_units) {
+    clip::Path raw;
+    const std::size_t n = path.size();
+    const auto at = [&](std::size_t i) {
+        return Point{static_cast<double>(path[i % n].X), static_cast<double>(path[i % n].Y)};
+    };
+    const auto push = [&](Point p) { raw.emplace_back(std::llround(p.x), std::llround(p.y)); };
+    for (std::size_t i = 0; i < n; ++i) {
+        const Point before = outward_normal(at(i + n - 1), at(i));
+        const Point after = outward_normal(at(i), at(i + 1));
+        push(at(i) + width_units * before);
+        if (cross(before, after) * width_units < 0)
+            push(at(i));
+        push(at(i) + width_units * after);
+    }
+    return raw;
+}
+
+clip::Paths bevelled(const clip::Paths& paths, double width_units) {
+    clip::Clipper clipper;
+    for (const clip::Path& path : paths)
+        clipper.AddPath(raw_bevel(path, width_units), clip::ptSubject, true);
+    clip::Paths result;
+    if (width_units > 0) {
+        clipper.Execute(clip::ctUnion, result, clip::pftPositive, clip::pftPositive);
+        return result;
+    }
+    // Shrinking: what remains is where the raw offset still winds positively, found as the complement inside a frame.
+    const clip::IntRect box = clipper.GetBounds();
+    const clip::cInt room = 10;
+    clipper.AddPath({{box.left - room, box.bottom + room},
+                     {box.right + room, box.bottom + room},
+                     {box.right + room, box.top - room},
+                     {box.left - room, box.top - room}},
+                    clip::ptSubject, true);
+    clipper.ReverseSolution(true);
+    clipper.Execute(clip::ctUnion, result, clip::pftNegative, clip::pftNegative);
+    if (!result.empty())
+        result.erase(result.begin());
+    return result;
+}
+
+} // namespace
+
+Polygons combine(const Polygons& a, const Polygons& b, Combine how) {
+    clip::Clipper clipper;
+    clipper.AddPaths(to_units(a), clip::ptSubject, true);
+    clipper.AddPaths(to_units(b), clip::ptClip, true);
+    const auto type = how == Combine::join       ? clip::ctUnion
+                      : how == Combine::take_out ? clip::ctDifference
+                                                 : clip::ctIntersection;
+    clip::Paths result;
+    clipper.Execute(type, result, clip::pftEvenOdd, clip::pftEvenOdd);
+    return from_units(result);
+}
+
+Polygons grown(const Polygons& region, const Growth& growth) {
+    const clip::Paths paths = resolved(to_units(region));
+    if (growth.width == 0)
+        return from_units(paths);
+    const double width_units = growth.width * units_per_mm;
+    if (growth.corners == Corners::bevel)
+        return from_units(bevelled(paths, width_units));
+    clip::ClipperOffset offset(growth.mitre_limit, growth.arc_tolerance * units_per_mm);
+    offset.AddPaths(paths, growth.corners == Corners::round ? clip::jtRound : clip::jtMiter, clip::etClosedPolygon);
+    clip::Paths result;
+    offset.Execute(result, width_units);
+    return from_units(result);
+}
+
+} // namespace fusuma

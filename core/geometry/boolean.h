@@ -1,0 +1,28 @@
+#pragma once
+
+#include "core/geometry/outline.h"
+
+namespace fusuma {
+
+/// The one place that owns the integer scaling of the polygon clipper: 1 unit is 0.01 µm, so millimetre coordinates up
+/// to about ±10 m are safe. Results have outer polygons counter-clockwise on screen and holes clockwise.
+
+enum class Combine { join, take_out, overlap_only };
+
+/// Joins, subtracts or intersects two regions. Both are read with the even-odd rule.
+[[nodiscard]] Polygons combine(const Polygons& a, const Polygons& b, Combine how);
+
+enum class Corners { round, mitre, bevel };
+
+struct Growth {
+    double width = 0; ///< mm, outward when positive, inward when negative
+    Corners corners = Corners::round;
+    double mitre_limit = 3;      ///< longest tip of a mitre as a multiple of the width, ≥ 1; longer ones are cut square
+    double arc_tolerance = 0.002; ///< mm, how far the flattened round corners may stray from true arcs
+};
+
+/// The region grown or shrunk by a constant distance. A region shrunk to nothing is empty, not an error.
+/// @param region  even-odd polygons in mm
+[[nodiscard]] Polygons grown(const Polygons& region, const Growth& growth);
+
+} // namespace fusuma

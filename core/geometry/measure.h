@@ -1,0 +1,39 @@
+#pragma once
+
+#include "core/geometry/outline.h"
+
+namespace fusuma {
+
+/// Area inside a contour, positive for a counter-clockwise (outer) contour on screen and negative for a hole.
+/// Exact for lines and cubics (Green's theorem). Unit: the contour's unit squared.
+[[nodiscard]] double signed_area(const Contour& contour);
+[[nodiscard]] double signed_area(const Polygon& polygon);
+/// Area of the region: outer areas less holes.
+[[nodiscard]] double area(const Outline& outline);
+
+/// Length along the curve, to about 1e-9 of its size (five-point Gauss–Legendre on quarters of each cubic).
+[[nodiscard]] double length(const Contour& contour);
+[[nodiscard]] double length(const Outline& outline);
+
+/// The smallest axis-parallel box round the curves themselves (not their control points).
+[[nodiscard]] Rect bounds(const Contour& contour);
+[[nodiscard]] Rect bounds(const Outline& outline);
+[[nodiscard]] Rect bounds(const Polygons& polygons);
+
+/// True when the point lies inside by the even-odd rule. On the edge either answer may come.
+[[nodiscard]] bool contains(const Polygons& polygons, Point p);
+
+/// The nearest point to `p` on the edges of the polygons, and how far it is (HUGE_VAL when there are no edges).
+struct Nearest {
+    double distance = HUGE_VAL;
+    Point at;
+};
+[[nodiscard]] Nearest nearest_on(const Polygons& polygons, Point p);
+
+/// The closest approach of two sets of edges. Crossing edges give zero. Returns early with any pair closer than
+/// `enough`. `at` lies on `a`.
+[[nodiscard]] Nearest closest_approach(const Polygons& a, const Polygons& b, double enough = 0);
+
+[[nodiscard]] std::size_t node_count(const Outline& outline);
+
+} // namespace fusuma

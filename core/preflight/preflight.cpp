@@ -1,0 +1,32 @@
+#include "core/preflight/preflight.h"
+
+#include "core/preflight/rules.h"
+
+#include <algorithm>
+#include <array>
+
+namespace fusuma {
+
+std::string name_of_copy(const PreflightInput& input, std::size_t placement) {
+    const auto sticker = input.document.find(input.document.placements[placement].sticker);
+    return sticker ? sticker->name : std::string();
+}
+
+std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
+    static constexpr std::array<Rule, 3> rules{outside_zone, too_close, low_resolution};
+    constexpr double flatten_mm = 0.02;
+
+    const auto plan = evaluator.plan(document);
+    PreflightInput input{document, *plan, evaluator, std::vector<Polygons>(document.placements.size())};
+    for (const CutPath& cut : plan->pages.front().cuts)
+        input.copies[cut.placement].push_back(flatten(cut.contour, flatten_mm));
+
+    std::vector<Finding> findings;
+    for (const Rule rule : rules)
+        std::ranges::move(rule(input), std::back_inserter(findings));
+    std::stable_sort(findings.begin(), findings.end(),
+                     [](const Finding& l, const Finding& r) { return l.severity < r.severity; });
+    return findings;
+}
+
+} // namespace fusuma

@@ -1,0 +1,38 @@
+#pragma once
+
+#include "core/document/plan.h"
+
+#include <functional>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace fusuma {
+
+enum class Severity {
+    to_fix,     ///< will waste the print or the cut
+    to_look_at, ///< may be meant
+};
+
+/// An offered repair: a label in words, and the edit itself. The edit returns nothing when it no longer can help.
+struct Fix {
+    std::string label;
+    std::function<std::optional<Document>(const Document&)> apply;
+};
+
+/// One problem on the sheet.
+struct Finding {
+    std::string rule; ///< stable id, e.g. "outside-zone"
+    Severity severity = Severity::to_fix;
+    std::string message;
+    int page = 1;                      ///< counted from 1
+    Point at;                          ///< mm on the paper, where to look
+    std::vector<std::size_t> copies;   ///< indices into Document::placements
+    Polygons region;                   ///< mm on the paper, the offending part; may be empty
+    std::optional<Fix> fix;
+};
+
+/// All findings, those to fix first.
+[[nodiscard]] std::vector<Finding> preflight(const Document& document, Evaluator& evaluator);
+
+} // namespace fusuma

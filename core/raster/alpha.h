@@ -1,0 +1,18 @@
+#pragma once
+
+#include "core/raster/image.h"
+
+namespace fusuma {
+
+/// The alpha channel as coverage, value for value.
+[[nodiscard]] Coverage coverage_of_alpha(const Image& image);
+
+/// What the alpha channel says about a picture as a whole.
+enum class AlphaContent {
+    cut_out, ///< some pixels clear, some not: the alpha channel knows the art's edge
+    opaque,  ///< every pixel fully solid: the edge is just the picture's rectangle
+    clear,   ///< every pixel fully transparent: there is nothing to trace
+};
+[[nodiscard]] AlphaContent alpha_content(const Image& image);
+
+} // namespace fusuma

@@ -1,0 +1,48 @@
+#include "core/sheet/paper.h"
+
+#include "core/geometry/units.h"
+
+#include <array>
+#include <cstdio>
+
+namespace fusuma {
+
+std::span<const Paper> papers() {
+    static constexpr std::array<Paper, 2> known{{
+        {"a4", "A4", {210, 297}},
+        {"letter", "Letter", {8.5 * mm_per_inch, 11 * mm_per_inch}},
+    }};
+    return known;
+}
+
+std::optional<Size> parse_paper(std::string_view text) {
+    for (const Paper& paper : papers())
+        if (text == paper.id || text == paper.name)
+            return paper.size;
+    const std::size_t by = text.find('x');
+    if (by == std::string_view::npos)
+        return std::nullopt;
+    // A unit after the second number counts for both: 4x6in.
+    const std::string_view second = text.substr(by + 1);
+    const Unit bare = second.ends_with("in") || second.ends_with('"') ? Unit::inch : second.ends_with("cm") ? Unit::cm : Unit::mm;
+    const auto width = parse_length(text.substr(0, by), bare);
+    const auto height = parse_length(second, bare);
+    if (!width || !height || *width < 20 || *width > 2000 || *height < 20 || *height > 2000)
+        return std::nullopt;
+    return Size{*width, *height};
+}
+
+std::string paper_name(Size size) {
+    const auto near = [](Size a, Size b) { return std::abs(a.width - b.width) < 0.05 && std::abs(a.height - b.height) < 0.05; };
+    for (const Paper& paper : papers()) {
+        if (near(size, paper.size))
+            return std::string(paper.name) + ", upright";
+        if (near(size, {paper.size.height, paper.size.width}))
+            return std::string(paper.name) + ", sideways";
+    }
+    char text[64];
+    std::snprintf(text, sizeof text, "%.4g × %.4g mm", size.width, size.height);
+    return text;
+}
+
+} // namespace fusuma

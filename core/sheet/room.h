@@ -1,0 +1,39 @@
+#pragma once
+
+#include "core/geometry/outline.h"
+
+#include <optional>
+#include <vector>
+
+namespace fusuma {
+
+/// Which parts of a sheet are still free, on a grid of half-millimetre cells. A cell is free when all of it lies in the
+/// zone and outside every blocked rectangle, so answers are safe and at most a cell short of the best.
+class Room {
+  public:
+    /// @param zone  cut zone in mm
+    explicit Room(const Polygons& zone);
+
+    /// Takes a rectangle (mm) out of what is free.
+    void block(const Rect& taken);
+
+    /// Top-left corner of the first free place for a rectangle, going along rows from the top; nothing when none fits.
+    [[nodiscard]] std::optional<Point> first_place(Size size) const;
+
+    /// Top-left corner of the free place nearest to `wanted`, also a top-left corner.
+    [[nodiscard]] std::optional<Point> nearest_place(Size size, Point wanted) const;
+
+    /// The free axis-parallel rectangle of largest area, in mm; empty when nothing is free.
+    [[nodiscard]] Rect largest_rectangle() const;
+
+  private:
+    Point origin;
+    int columns = 0, rows = 0;
+    std::vector<char> free_cells;
+    std::vector<int> taken_before; ///< summed-area table of cells that are not free, one row and column larger
+
+    void sum_up();
+    template <typename Visit> void for_each_place(Size size, Visit&& visit) const;
+};
+
+} // namespace fusuma

@@ -1,0 +1,205 @@
+#include "core/trace/corners.h"
+
+#include <algorithm>
+#include <array>
+#include <optional>
+
+namespace fusuma {
+
+namespace {
+
+constexpr double crowded_px = 2.25;    // two corners nearer than this count as one
+constexpr double believable_px = 0.04; // a stretch whose points stray farther from its parabola is not one piece
+constexpr double least_turn = 0.42;    // 24°: below this a joint reads as smooth
+constexpr double candidate_turn = 0.25;
+
+/// x(s) and y(s) as parabolas in the arc length s from the candidate.
+struct Parabola {
+    Point at0, slope, bend;
+    [[nodiscard]] Point at(double s) const { return at0 + s * slope + s * s * bend; }
+    [[nodiscard]] Point tangent(double s) const { return slope + 2 * s * bend; }
+};
+
+struct Sample {
+    double s;
+    Point p;
+};
+
+/// Which stretch next to a corner to continue: what lies nearer than `skip` is blunted, and it is `reach` long.
+struct Window {
+    double skip, reach;
+};
+/// In order of trust: long ones first, short ones where the next corner is near.
+constexpr std::array windows{Window{1.25, 4.5}, Window{1.25, 2.6}, Window{1.0, 1.8}};
+
+std::optional<Parabola> fit_parabola(const std::vector<Sample>& samples) {
+    if (samples.size() < 4)
+        return std::nullopt;
+    // Normal equations about the mean of s, which keeps them well conditioned.
+    double mean = 0;
+    for (const Sample& q : samples)
+        mean += q.s / static_cast<double>(samples.size());
+    double m2 = 0, m3 = 0, m4 = 0;
+    Point b0, b1, b2;
+    for (const Sample& q : samples) {
+        const double s = q.s - mean;
+        m2 += s * s;
+        m3 += s * s * s;
+        m4 += s * s * s * s;
+        b0 = b0 + q.p;
+        b1 = b1 + s * q.p;
+        b2 = b2 + s * s * q.p;
+    }
+    const double n = static_cast<double>(samples.size());
+    // [n 0 m2; 0 m2 m3; m2 m3 m4]
+    const double det = n * (m2 * m4 - m3 * m3) - m2 * m2 * m2;
+    if (det < 1e-9)
+        return std::nullopt;
+    const Point c0 = (1 / det) * ((m2 * m4 - m3 * m3) * b0 + (m2 * m3) * b1 - (m2 * m2) * b2);
+    const Point c1 = (1 / det) * ((m2 * m3) * b0 + (n * m4 - m2 * m2) * b1 - (n * m3) * b2);
+    const Point c2 = (1 / det) * (-(m2 * m2) * b0 - (n * m3) * b1 + (n * m2) * b2);
+    return Parabola{c0 - mean * c1 + mean * mean * c2, c1 - 2 * mean * c2, c2};
+}
+
+/// Where the continued parabolas meet nearest to the candidate, by Newton's method from s = t = 0.
+std::optional<Point> meeting_point(const Parabola& before, const Parabola& after) {
+    double s = 0, t = 0;
+    for (int round = 0; round < 8; ++round) {
+        const Point gap = after.at(t) - before.at(s);
+        const Point u = before.tangent(s), v = after.tangent(t);
+        const double det = cross(u, v);
+        if (std::abs(det) < 1e-3)
+            return std::nullopt;
+        s += cross(gap, v) / det;
+        t += cross(gap, u) / det;
+        if (std::abs(s) > 5 || std::abs(t) > 5)
+            return std::nullopt;
+    }
+    return lerp(before.at(s), after.at(t), 0.5);
+}
+
+double turn_between(Point u, Point v) {
+    return std::abs(std::atan2(cross(u, v), dot(u, v)));
+}
+
+struct Candidate {
+    std::size_t index;
+    double turn;
+    Point position;
+};
+
+class Finder {
+  public:
+    explicit Finder(const Polygon& run) : points(run), n(run.size()) {}
+
+    std::vector<Corner> corners() {
+        std::vector<Candidate> candidates;
+        for (std::size_t i = 0; i < n; ++i)
+            if (const auto candidate = examine(i))
+                candidates.push_back(*candidate);
+        return strongest(std::move(candidates));
+    }
+
+  private:
+    const Polygon& points;
+    std::size_t n;
+
+    [[nodiscard]] std::size_t step(std::size_t i, int by) const {
+        return by > 0 ? (i + 1 == n ? 0 : i + 1) : (i == 0 ? n - 1 : i - 1);
+    }
+
+    /// Points from the candidate on, as far as the widest window looks.
+    [[nodiscard]] std::vector<Sample> run_from(std::size_t from, int by) const {
+        std::vector<Sample> samples;
+        double s = 0;
+        for (std::size_t i = from; s < 6;) {
+            const std::size_t next = step(i, by);
+            s += distance(points[i], points[next]);
+            i = next;
+            if (i == from)
+                break;
+            samples.push_back({by * s, points[i]});
+        }
+        return samples;
+    }
+
+    [[nodiscard]] std::optional<Parabola> continuation(std::size_t from, int by) const {
+        const std::vector<Sample> run = run_from(from, by);
+        for (const Window& w : windows) {
+            std::vector<Sample> stretch;
+            std::copy_if(run.begin(), run.end(), std::back_inserter(stretch), [&](const Sample& q) {
+                return std::abs(q.s) >= w.skip && std::abs(q.s) <= w.skip + w.reach;
+            });
+            const auto parabola = fit_parabola(stretch);
+            if (parabola && std::all_of(stretch.begin(), stretch.end(), [&](const Sample& q) {
+                    return distance(parabola->at(q.s), q.p) < believable_px * std::max(1.0, w.reach / 3);
+                }))
+                return parabola;
+        }
+        return std::nullopt;
+    }
+
+    /// Cheap look first: does the run bend at all here?
+    [[nodiscard]] bool bends(std::size_t i) const {
+        constexpr std::size_t span = 5;
+        const Point back = points[i] - points[(i + n - span) % n];
+        const Point ahead = points[(i + span) % n] - points[i];
+        return turn_between(back, ahead) > candidate_turn;
+    }
+
+    [[nodiscard]] std::optional<Candidate> examine(std::size_t i) const {
+        if (!bends(i))
+            return std::nullopt;
+        const auto before = continuation(i, -1);
+        const auto after = continuation(i, +1);
+        if (!before || !after)
+            return std::nullopt;
+        const auto meet = meeting_point(*before, *after);
+        if (!meet)
+            return std::nullopt;
+        const double turn = turn_between(before->tangent(0), after->tangent(0));
+        // A 90° corner is blunted by about 0.35 px, a spike by more; a continued round end meets much farther away.
+        const double allowed = turn > 2.1 ? 3.0 : turn > 1.75 ? 1.6 : 0.9;
+        const double off = distance(*meet, points[i]);
+        if (turn < least_turn || off > allowed)
+            return std::nullopt;
+        return Candidate{i, turn, *meet};
+    }
+
+    /// One corner per place: where candidates crowd, the one whose own point lies nearest to its meeting point.
+    [[nodiscard]] std::vector<Corner> strongest(std::vector<Candidate> candidates) const {
+        const auto off = [this](const Candidate& c) { return distance(c.position, points[c.index]); };
+        std::sort(candidates.begin(), candidates.end(),
+                  [&](const Candidate& l, const Candidate& r) { return off(l) < off(r); });
+        std::vector<Corner> kept;
+        for (const Candidate& c : candidates) {
+            const bool crowded = std::any_of(kept.begin(), kept.end(), [&](const Corner& k) {
+                return distance(points[k.index], points[c.index]) < crowded_px;
+            });
+            if (!crowded)
+                kept.push_back({c.index, c.position});
+        }
+        std::sort(kept.begin(), kept.end(), [](const Corner& l, const Corner& r) { return l.index < r.index; });
+        return kept;
+    }
+};
+
+} // namespace
+
+std::vector<Corner> blunted_corners(const Polygon& points) {
+    return points.size() < 16 ? std::vector<Corner>{} : Finder(points).corners();
+}
+
+std::vector<Corner> sharp_vertices(const Polygon& polygon, double turn_limit) {
+    std::vector<Corner> corners;
+    const std::size_t n = polygon.size();
+    for (std::size_t i = 0; i < n; ++i) {
+        const Point in = polygon[i] - polygon[(i + n - 1) % n];
+        const Point out = polygon[(i + 1) % n] - polygon[i];
+        if (turn_between(in, out) > turn_limit)
+            corners.push_back({i, polygon[i]});
+    }
+    return corners;
+}
+
+} // namespace fusuma

@@ -1,0 +1,16 @@
+#pragma once
+
+#include "core/result.h"
+
+#include <QByteArray>
+#include <QImage>
+
+namespace fusuma {
+
+/// What a printer without any fault would put on the paper: one page of a written PDF, rendered by poppler on white.
+/// It reads the finished file, not the plan, so that looking at it checks the real output.
+/// @param dpi   24 to 2400
+/// @param page  counted from 0
+Result<QImage> practice_print(const QByteArray& pdf, double dpi, int page = 0);
+
+} // namespace fusuma

@@ -1,0 +1,19 @@
+#pragma once
+
+#include "core/result.h"
+
+#include <QByteArray>
+#include <QString>
+
+namespace fusuma {
+
+/// The whole of a file of at most `most` bytes.
+Result<QByteArray> read_file(const QString& path, qint64 most);
+
+/// Writes beside the file, then renames, so that a failed write leaves what was there.
+Outcome write_file(const QString& path, const QByteArray& bytes);
+
+/// The last part of a path in quotes, for messages.
+std::string quoted_name(const QString& path);
+
+} // namespace fusuma

@@ -1,0 +1,129 @@
+#include "formats/hpgl.h"
+
+#include <charconv>
+#include <cmath>
+
+namespace fusuma {
+
+std::string cut_hpgl(const JobPlan& plan, std::size_t page) {
+    constexpr double flatten_mm = 0.005;
+    const auto coordinates = [&](Point p) {
+        return std::to_string(std::lround(p.x * hpgl_units_per_mm)) + "," +
+               std::to_string(std::lround((plan.paper.height - p.y) * hpgl_units_per_mm));
+    };
+    std::string text = "IN;\n";
+    int pen = 0;
+    for (const CutPath& cut : plan.pages[page].cuts) {
+        if (const int wanted = cut.kind == CutKind::kiss ? 1 : 2; wanted != pen) {
+            pen = wanted;
+            text += "SP" + std::to_string(pen) + ";\n";
+        }
+        const Polygon points = flatten(cut.contour, flatten_mm);
+        text += "PU" + coordinates(points.front()) + ";\nPD";
+        for (std::size_t i = 1; i <= points.size(); ++i)
+            text += (i > 1 ? "," : "") + coordinates(points[i % points.size()]);
+        text += ";\n";
+    }
+    return text + "PU;\nSP0;\n";
+}
+
+Outcome HpglReader::take(std::string_view bytes) {
+    constexpr std::size_t longest_instruction = 1 << 24;
+    pending += bytes;
+    std::size_t from = 0;
+    for (std::size_t end; (end = pending.find(';', from)) != std::string::npos; from = end + 1)
+        if (const Outcome done = run(std::string_view(pending).substr(from, end - from)); !done) {
+            pending.clear();
+            return done;
+        }
+    pending.erase(0, from);
+    if (pending.size() > longest_instruction) {
+        pending.clear();
+        return Problem{"This is not HP-GL: an instruction does not end."};
+    }
+    return Done{};
+}
+
+Outcome HpglReader::run(std::string_view instruction) {
+    while (!instruction.empty() && static_cast<unsigned char>(instruction.front()) <= ' ')
+        instruction.remove_prefix(1);
+    if (instruction.empty())
+        return Done{};
+    const auto is_letter = [](char c) { return (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z'); };
+    if (instruction.size() < 2 || !is_letter(instruction[0]) || !is_letter(instruction[1]))
+        return Problem{"This is not HP-GL: “" + std::string(instruction.substr(0, 12)) + "” is no instruction."};
+    std::string name(instruction.substr(0, 2));
+    for (char& c : name)
+        c = static_cast<char>(c & ~0x20);
+
+    if (name == "IN") {
+        lift();
+        pen = 0;
+        at = {};
+        down = relative = false;
+        initialised = true;
+        return Done{};
+    }
+    if (name != "SP" && name != "PU" && name != "PD" && name != "PA" && name != "PR")
+        return Done{};
+
+    std::vector<double> values;
+    for (std::string_view rest = instruction.substr(2); !rest.empty();) {
+        if (rest.front() == ',' || static_cast<unsigned char>(rest.front()) <= ' ') {
+            rest.remove_prefix(1);
+            continue;
+        }
+        double value = 0;
+        const auto [end, error] = std::from_chars(rest.data(), rest.data() + rest.size(), value);
+        if (error != std::errc{} || !std::isfinite(value) || std::abs(value) > 1e9)
+            return Problem{"HP-GL instruction " + name + " carries “" + std::string(rest.substr(0, 12)) +
+                           "”, which is not a number."};
+        values.push_back(value);
+        rest.remove_prefix(static_cast<std::size_t>(end - rest.data()));
+    }
+    if (name == "SP") {
+        lift();
+        down = false;
+        pen = values.empty() ? 0 : static_cast<int>(values.front());
+        return Done{};
+    }
+    if (values.size() % 2 != 0)
+        return Problem{"HP-GL instruction " + name + " has an odd number of coordinates."};
+    if (name == "PA" || name == "PR")
+        relative = name == "PR";
+    if (name == "PU") {
+        lift();
+        down = false;
+    } else if (name == "PD") {
+        down = true;
+    }
+    for (std::size_t i = 0; i < values.size(); i += 2) {
+        const Point given = (1 / hpgl_units_per_mm) * Point{values[i], values[i + 1]};
+        move_to(relative ? at + given : given);
+    }
+    return Done{};
+}
+
+void HpglReader::move_to(Point to) {
+    if (down) {
+        if (current.points.empty())
+            current = {pen, {at}};
+        current.points.push_back(to);
+    }
+    at = to;
+}
+
+void HpglReader::lift() {
+    if (!current.points.empty())
+        finished.push_back(std::move(current));
+    current = {};
+}
+
+std::vector<HpglStroke> HpglReader::strokes() const {
+    std::vector<HpglStroke> all = finished;
+    if (!current.points.empty())
+        all.push_back(current);
+    return all;
+}
+
+} // namespace fusuma

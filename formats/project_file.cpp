@@ -1,0 +1,107 @@
+#include "formats/project_file.h"
+
+#include "formats/file.h"
+#include "formats/picture_read.h"
+#include "formats/project_json.h"
+#include "formats/zip_archive.h"
+
+#include <QFileInfo>
+
+namespace fusuma {
+
+namespace {
+
+constexpr qint64 largest_project_bytes = 2LL << 30;
+
+/// The distinct artwork files of a project, each stored once.
+class ArtworkStore {
+  public:
+    explicit ArtworkStore(ZipEntries& target) : entries(target) {}
+
+    std::string file_of(const Artwork& artwork) {
+        return std::visit(
+            [this](const PictureArtwork& art) {
+                auto [it, fresh] = names.try_emplace(art.picture.get());
+                if (fresh) {
+                    const QString suffix = QFileInfo(QString::fromStdString(art.picture->file_name)).suffix();
+                    it->second = "artwork/" + std::to_string(names.size()) + "." + suffix.toStdString();
+                    entries[it->second] = QByteArray(reinterpret_cast<const char*>(art.picture->original.data()),
+                                                     static_cast<qsizetype>(art.picture->original.size()));
+                }
+                return it->second;
+            },
+            artwork);
+    }
+
+  private:
+    ZipEntries& entries;
+    std::map<const Picture*, std::string> names;
+};
+
+Result<Document> read_entries(const ZipEntries& entries) {
+    const auto document = entries.find("document.json");
+    if (document == entries.end())
+        return Problem{"It is not a Fusuma project."};
+    const auto json = nlohmann::json::parse(document->second.begin(), document->second.end());
+    if (json.at("schema").get<int>() > project_schema)
+        return Problem{"It was saved by a newer version of Fusuma.", "Update Fusuma to open it."};
+
+    std::map<std::string, std::shared_ptr<const Picture>> pictures;
+    return from_json(json, [&](const nlohmann::json& artwork) -> Result<Artwork> {
+        if (artwork.at("kind") != "picture")
+            return Problem{"It holds artwork of a kind that this version does not know."};
+        const auto file = artwork.at("file").get<std::string>();
+        const auto name = artwork.at("name").get<std::string>();
+        auto& picture = pictures[file];
+        if (!picture) {
+            const auto entry = entries.find(file);
+            if (entry == entries.end())
+                return Problem{"Its artwork “" + name + "” is missing."};
+            auto decoded = decode_picture(entry->second, QString::fromStdString(name));
+            if (!decoded)
+                return decoded.problem();
+            picture = std::move(*decoded);
+        }
+        return Artwork(PictureArtwork{picture});
+    });
+}
+
+} // namespace
+
+QByteArray project_bytes(const Document& document, const QByteArray& thumbnail_png) {
+    ZipEntries entries;
+    ArtworkStore store(entries);
+    const auto json = to_json(document, [&](const Artwork& artwork) { return store.file_of(artwork); });
+    entries["document.json"] = QByteArray::fromStdString(json.dump(2));
+    if (!thumbnail_png.isEmpty())
+        entries["thumbnail.png"] = thumbnail_png;
+    return zip_bytes(entries);
+}
+
+Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name) {
+    const auto refused = [&](const Problem& why) {
+        return Problem{quoted_name(name) + " cannot be opened. " + why.message, why.hint};
+    };
+    const auto entries = unzip(bytes, largest_project_bytes);
+    if (!entries)
+        return refused(entries.problem());
+    try {
+        auto document = read_entries(*entries);
+        return document ? std::move(document) : refused(document.problem());
+    } catch (const nlohmann::json::exception&) {
+        return refused({"Its description is damaged."});
+    } catch (const std::out_of_range& out) {
+        return refused({std::string("Its description is damaged: ") + out.what() + "."});
+    }
+}
+
+Outcome save_project(const Document& document, const QString& path, const QByteArray& thumbnail_png) {
+    return write_file(path, project_bytes(document, thumbnail_png));
+}
+
+Result<Document> load_project(const QString& path) {
+    const auto bytes = read_file(path, largest_project_bytes);
+    return bytes ? read_project_bytes(*bytes, path) : bytes.problem();
+}
+
+} // namespace fusuma

@@ -1,0 +1,22 @@
+#pragma once
+
+#include "core/document/document.h"
+#include "core/result.h"
+
+#include <QByteArray>
+#include <QString>
+
+namespace fusuma {
+
+/// The project's schema version that this program writes; newer ones are refused.
+inline constexpr int project_schema = 1;
+
+/// The project as bytes: a zip of document.json, artwork/ with the original files, and thumbnail.png when given.
+/// Same document, same bytes. Described in docs/project-format.md.
+[[nodiscard]] QByteArray project_bytes(const Document& document, const QByteArray& thumbnail_png = {});
+Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name);
+
+Outcome save_project(const Document& document, const QString& path, const QByteArray& thumbnail_png = {});
+Result<Document> load_project(const QString& path);
+
+} // namespace fusuma
