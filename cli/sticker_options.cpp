@@ -4,8 +4,6 @@
 
 #include <CLI/CLI.hpp>
 
-#include <QFileInfo>
-
 #include <array>
 
 namespace fusuma {
@@ -25,14 +23,6 @@ void add_options(CLI::App& app, StickerOptions& o) {
 }
 
 namespace {
-
-std::string readable_name(const std::string& path) {
-    QString name = QFileInfo(QString::fromStdString(path)).completeBaseName();
-    name.replace('-', ' ').replace('_', ' ');
-    if (!name.isEmpty())
-        name[0] = name[0].toUpper();
-    return name.toStdString();
-}
 
 Outcome apply_holes(const std::string& text, BorderSettings& border) {
     const std::string prefix = "close-under=";
@@ -58,10 +48,7 @@ Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o)
     auto picture = read_picture(QString::fromStdString(art_path));
     if (!picture)
         return picture.problem();
-    Sticker s;
-    s.name = readable_name(art_path);
-    s.artwork = PictureArtwork{*picture};
-    s.width = natural_size(s.artwork).width;
+    Sticker s = new_sticker(PictureArtwork{*picture});
     if (o.width)
         s.width = *o.width;
     if (o.dpi)

@@ -112,6 +112,14 @@ void PracticeCutter::take_bytes() {
     }
 }
 
+void PracticeCutter::stop() {
+    step.stop();
+    if (QTcpSocket* socket = std::exchange(connection, nullptr)) {
+        socket->abort();
+        socket->deleteLater();
+    }
+}
+
 double PracticeCutter::received_length() const {
     double sum = 0;
     for (const HpglStroke& stroke : received)

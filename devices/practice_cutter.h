@@ -25,6 +25,9 @@ class PracticeCutter : public QObject {
     /// Starts to listen on this machine only. Port 0 takes a free one.
     Outcome listen(quint16 port);
     [[nodiscard]] quint16 port() const { return server.serverPort(); }
+    void set_speed(double mm_per_s) { speed = mm_per_s; }
+    /// Lifts the blade for good and drops the connection; what is cut stays cut.
+    void stop();
 
     /// What the blade has cut so far, the last stroke perhaps in part. Mm, y upwards.
     [[nodiscard]] std::vector<HpglStroke> cut_so_far() const;

@@ -14,6 +14,18 @@ int Document::copies_of(int id) const {
         std::count_if(placements.begin(), placements.end(), [id](const Placement& p) { return p.sticker == id; }));
 }
 
+Sticker new_sticker(Artwork artwork) {
+    Sticker sticker;
+    const std::string& file = source_name(artwork);
+    sticker.name = file.substr(0, file.rfind('.'));
+    std::replace_if(sticker.name.begin(), sticker.name.end(), [](char c) { return c == '-' || c == '_'; }, ' ');
+    if (!sticker.name.empty() && sticker.name[0] >= 'a' && sticker.name[0] <= 'z')
+        sticker.name[0] = static_cast<char>(sticker.name[0] - 'a' + 'A');
+    sticker.artwork = std::move(artwork);
+    sticker.width = natural_size(sticker.artwork).width;
+    return sticker;
+}
+
 Size artwork_size(const Sticker& sticker, double scale) {
     const Size natural = natural_size(sticker.artwork);
     const double width = sticker.width * scale;

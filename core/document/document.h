@@ -51,6 +51,9 @@ struct Document {
     [[nodiscard]] int copies_of(int id) const;
 };
 
+/// A sticker at the artwork's natural size, named in words after its file: "paper-lantern.png" is "Paper lantern".
+[[nodiscard]] Sticker new_sticker(Artwork artwork);
+
 /// Size in mm of the sticker's artwork at `scale`.
 [[nodiscard]] Size artwork_size(const Sticker& sticker, double scale = 1);
 

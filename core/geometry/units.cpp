@@ -153,6 +153,14 @@ std::optional<double> parse_length(std::string_view text, Unit bare) {
     return Reader(text, bare).length();
 }
 
+std::string format_distance(double mm, Unit unit) {
+    if (unit == Unit::inch || mm < 1000)
+        return format_length(mm, unit);
+    char text[64];
+    std::snprintf(text, sizeof text, "%.2f m", mm / 1000);
+    return text;
+}
+
 std::string format_length(double mm, Unit unit) {
     const int decimals = unit == Unit::mm ? 1 : unit == Unit::cm ? 2 : 3;
     char text[64];

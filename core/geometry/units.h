@@ -21,6 +21,9 @@ enum class Unit { mm, cm, inch };
 /// @return  millimetres, or nothing when the text is not a finite length
 [[nodiscard]] std::optional<double> parse_length(std::string_view text, Unit bare);
 
+/// A long way, such as all cut lines together: "2.90 m" from a metre on, else as format_length. Inches stay inches.
+[[nodiscard]] std::string format_distance(double mm, Unit unit);
+
 /// "2.0 mm", "0.079 in": as many decimals as a maker can use (0.1 mm, 0.001 in), with a real minus sign.
 [[nodiscard]] std::string format_length(double mm, Unit unit);
 

@@ -1,6 +1,7 @@
 #include "core/sheet/sheet.h"
 
 #include "core/geometry/boolean.h"
+#include "core/geometry/measure.h"
 
 #include <algorithm>
 #include <numbers>
@@ -45,6 +46,12 @@ Polygons cut_zone(const SheetSettings& sheet) {
     for (const Mark& mark : marks(sheet))
         if (mark.keep_clear > 0)
             zone = combine(zone, {disc(mark.centre, mark.keep_clear)}, Combine::take_out);
+    // Bites near a corner can leave scraps there that no sticker fits into.
+    constexpr double scrap_mm2 = 25;
+    std::erase_if(zone, [](const Polygon& part) {
+        const double size = signed_area(part);
+        return size > 0 && size < scrap_mm2;
+    });
     return zone;
 }
 

@@ -176,17 +176,22 @@ class Stretch {
         return true;
     }
 
-    /// The farthest `to` for which `fits(to)` holds, assuming that it holds for shorter stretches too.
+    /// About the farthest `to` for which `fits(to)` holds. Noise can spoil a short try that a longer one evens out, so
+    /// two failures in a row are needed before the search turns back.
     template <typename Fits> [[nodiscard]] std::size_t farthest(std::size_t from, Fits&& fits) const {
         std::size_t good = from + 1;
         std::size_t bad = last() + 1;
-        for (std::size_t step = 8; good < last(); step *= 2) {
+        int failures = 0;
+        for (std::size_t step = 8; good < last() && failures < 2; step *= 2) {
             const std::size_t probe = std::min(last(), from + step);
-            if (!fits(probe)) {
-                bad = probe;
-                break;
+            if (fits(probe)) {
+                good = probe;
+                bad = last() + 1;
+                failures = 0;
+            } else {
+                bad = std::min(bad, probe);
+                failures += probe == last() ? 2 : 1;
             }
-            good = probe;
         }
         while (bad - good > 1 && good < last()) {
             const std::size_t probe = good + (bad - good) / 2;
@@ -225,6 +230,17 @@ class Stretch {
         }
     }
 };
+
+/// Evens out the rendering noise of single pixels by local parabolas over seven points, which leaves curves where they
+/// are (Savitzky & Golay, Analytical Chemistry 36(8), 1964; weights from memory, they sum to one). Ends stay.
+Polygon evened(const Polygon& run) {
+    if (run.size() < 7)
+        return run;
+    Polygon result = run;
+    for (std::size_t i = 3; i + 3 < run.size(); ++i)
+        result[i] = (1.0 / 21) * (-2 * (run[i - 3] + run[i + 3]) + 3 * (run[i - 2] + run[i + 2]) + 6 * (run[i - 1] + run[i + 1]) + 7 * run[i]);
+    return result;
+}
 
 /// Points from corner to corner, the blunted ones next to the corners left out.
 Polygon between(const Polygon& points, const Corner& a, const Corner& b, double skip) {
@@ -278,6 +294,8 @@ Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, co
         Polygon run;
         for (std::size_t k = 0; k <= n; ++k)
             run.push_back(points[(open + k) % n]);
+        if (settings.even_out)
+            run = evened(run);
         const Point direction = unit(points[(open + 2) % n] - points[(open + n - 2) % n]);
         contour.start = run.front();
         Stretch(std::move(run), settings, direction).append_fit(contour.segments);
@@ -287,7 +305,10 @@ Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, co
     for (std::size_t i = 0; i < corners.size(); ++i) {
         const Corner& a = corners[i];
         const Corner& b = corners[(i + 1) % corners.size()];
-        Stretch(between(points, a, b, settings.corner_skip), settings, std::nullopt).append_fit(contour.segments);
+        Polygon run = between(points, a, b, settings.corner_skip);
+        if (settings.even_out)
+            run = evened(run);
+        Stretch(std::move(run), settings, std::nullopt).append_fit(contour.segments);
     }
     return contour;
 }
@@ -313,7 +334,7 @@ Contour fit_exact_polygon(const Polygon& polygon, double tolerance) {
     }
     if (dense.size() < 3)
         return contour_of(clean);
-    return fit_closed(dense, corners, {.tolerance = tolerance, .tangent_points = 2, .corner_skip = 0});
+    return fit_closed(dense, corners, {.tolerance = tolerance, .tangent_points = 2, .corner_skip = 0, .even_out = false});
 }
 
 } // namespace fusuma

@@ -1,0 +1,65 @@
+#include "app/bench/step_card.h"
+
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+namespace fusuma::app {
+
+namespace {
+
+/// The clickable head of a card; a push button so that keys and screen readers know it.
+class Header : public QPushButton {
+  public:
+    explicit Header(const QString& name) {
+        setObjectName(QStringLiteral("step") + name);
+        setAccessibleName(name);
+        setProperty("role", "flat");
+        setFixedHeight(36);
+        setCursor(Qt::PointingHandCursor);
+    }
+};
+
+} // namespace
+
+StepCard::StepCard(int number, const QString& title, QWidget* body) : header(new Header(title)), content(body) {
+    setObjectName(QStringLiteral("card"));
+    setAttribute(Qt::WA_StyledBackground);
+    auto* layout = column(this, 1, 0);
+    auto* head = new QHBoxLayout(header);
+    head->setContentsMargins(8, 0, 10, 0);
+    head->setSpacing(8);
+    badge = label(QString::number(number), "strong");
+    badge->setAlignment(Qt::AlignCenter);
+    badge->setFixedSize(18, 18);
+    state = label({}, "dim");
+    head->addWidget(badge);
+    head->addWidget(label(title, "section"));
+    head->addStretch();
+    head->addWidget(state);
+    layout->addWidget(header);
+    layout->addWidget(content);
+    connect(static_cast<QPushButton*>(header), &QPushButton::clicked, this, &StepCard::toggled);
+    set_open(false);
+}
+
+void StepCard::set_state(const QString& words) {
+    state->setText(words);
+    header->setAccessibleDescription(words);
+}
+
+void StepCard::set_open(bool open) {
+    content->setVisible(open);
+    restyle(this, "open", open);
+    const Theme& t = theme();
+    badge->setStyleSheet(QStringLiteral("background: %1; color: %2; border-radius: 9px; font-size: 11px; font-weight: 600;")
+                             .arg((open ? t.accent : t.look_at_tint).name(), (open ? t.on_accent : t.ink).name()));
+}
+
+bool StepCard::is_open() const {
+    return !content->isHidden();
+}
+
+} // namespace fusuma::app

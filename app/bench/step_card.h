@@ -1,0 +1,27 @@
+#pragma once
+
+#include <QWidget>
+
+class QLabel;
+
+namespace fusuma::app {
+
+/// One step of a sticker: a header that states its present value in words, and a body that one click opens.
+class StepCard : public QWidget {
+    Q_OBJECT
+  public:
+    StepCard(int number, const QString& title, QWidget* body);
+    void set_state(const QString& words);
+    void set_open(bool open);
+    [[nodiscard]] bool is_open() const;
+
+  signals:
+    void toggled();
+
+  private:
+    QWidget* header;
+    QLabel *badge, *state;
+    QWidget* content;
+};
+
+} // namespace fusuma::app

@@ -1,0 +1,117 @@
+#include "app/common/number_field.h"
+
+#include "app/common/widgets.h"
+
+#include <QKeyEvent>
+#include <QLocale>
+#include <QWheelEvent>
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusuma::app {
+
+NumberField::NumberField(Kind field_kind, double least, double most, double step_size, const QString& name,
+                         QWidget* parent)
+    : QLineEdit(parent), kind(field_kind), low(least), high(most), step(step_size) {
+    setObjectName(name);
+    setAlignment(Qt::AlignRight);
+    if (kind == Kind::length)
+        setToolTip(tr("Type a length with any unit, such as 2mm, 1/8in or 50/2. Arrow keys step it."));
+    connect(this, &QLineEdit::returnPressed, this, &NumberField::take_typed);
+    connect(this, &QLineEdit::textEdited, this, [this] { restyle(this, "wrong", false); });
+    setText(shown());
+}
+
+QString NumberField::shown() const {
+    if (kind == Kind::length)
+        return QString::fromStdString(format_length(current, shown_unit));
+    const QString text = QLocale::c().toString(current, 'f', kind == Kind::degrees ? 1 : step < 0.1 ? 2 : step < 1 ? 1 : 0);
+    return kind == Kind::degrees ? text + QStringLiteral("°") : suffix.isEmpty() ? text : text + " " + suffix;
+}
+
+void NumberField::set_value(double value) {
+    current = value;
+    if (!isModified())
+        setText(shown());
+}
+
+void NumberField::set_unit(Unit unit) {
+    shown_unit = unit;
+    if (!isModified())
+        setText(shown());
+}
+
+void NumberField::set_suffix(const QString& text) {
+    suffix = text;
+    setText(shown());
+}
+
+std::optional<double> NumberField::read() const {
+    QString typed = text().trimmed();
+    if (kind == Kind::length)
+        return parse_length(typed.toStdString(), shown_unit);
+    typed.remove(QStringLiteral("°")).remove(suffix);
+    return parse_length(typed.toStdString(), Unit::mm);
+}
+
+void NumberField::take_typed() {
+    if (!isModified())
+        return;
+    const auto value = read();
+    if (!value) {
+        restyle(this, "wrong", true);
+        setToolTip(kind == Kind::length ? tr("This is not a length. Try 2mm, 1/8in or 50/2.") : tr("This is not a number."));
+        return;
+    }
+    setModified(false);
+    set_by_person(*value);
+}
+
+void NumberField::set_by_person(double value) {
+    current = std::clamp(value, low, high);
+    restyle(this, "wrong", false);
+    setText(shown());
+    setModified(false);
+    emit edited(current);
+}
+
+void NumberField::step_by(double steps) {
+    const double by = kind == Kind::length && shown_unit == Unit::inch ? step * mm_per_inch / 16 : step;
+    set_by_person(std::round(current / by) * by + steps * by);
+}
+
+void NumberField::keyPressEvent(QKeyEvent* event) {
+    const double big = event->modifiers() & Qt::ShiftModifier ? 10 : 1;
+    if (event->key() == Qt::Key_Up)
+        step_by(big);
+    else if (event->key() == Qt::Key_Down)
+        step_by(-big);
+    else if (event->key() == Qt::Key_Escape && isModified()) {
+        setModified(false);
+        restyle(this, "wrong", false);
+        setText(shown());
+    } else
+        QLineEdit::keyPressEvent(event);
+}
+
+void NumberField::wheelEvent(QWheelEvent* event) {
+    if (!hasFocus()) { // scrolling a panel must not change what lies under the pointer
+        event->ignore();
+        return;
+    }
+    step_by(event->angleDelta().y() > 0 ? 1 : -1);
+    event->accept();
+}
+
+void NumberField::focusInEvent(QFocusEvent* event) {
+    QLineEdit::focusInEvent(event);
+    selectAll();
+}
+
+void NumberField::focusOutEvent(QFocusEvent* event) {
+    take_typed();
+    QLineEdit::focusOutEvent(event);
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,31 @@
+#pragma once
+
+#include "core/document/plan.h"
+
+#include <QImage>
+#include <QPainterPath>
+#include <QTransform>
+
+class QPainter;
+
+namespace fusuma::app {
+
+// Core values as Qt draws them.
+
+[[nodiscard]] QPointF to_qt(Point p);
+[[nodiscard]] Point from_qt(QPointF p);
+[[nodiscard]] QTransform to_qt(const Transform& map);
+[[nodiscard]] QPainterPath to_qt(const Contour& contour);
+[[nodiscard]] QPainterPath to_qt(const Outline& outline);
+[[nodiscard]] QPainterPath to_qt(const Polygons& polygons);
+
+/// The artwork as a picture of at most `most_px` along its longer side, remembered by artwork.
+[[nodiscard]] QImage artwork_image(const Artwork& artwork, int most_px = 1600);
+
+/// Draws the artwork into the unit square of `to_view`.
+void draw_artwork(QPainter& painter, const Artwork& artwork, const QTransform& to_view);
+
+/// A cut line with its white casing, so that it reads over any art. Widths are in device pixels.
+void draw_cut_line(QPainter& painter, const QPainterPath& path, CutKind kind);
+
+} // namespace fusuma::app

@@ -1,0 +1,146 @@
+#include "app/common/theme.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPalette>
+#include <QStyleFactory>
+
+/// The resources lie in a static library, which the linker would otherwise leave out. Must be a global function.
+static void use_resources() {
+    Q_INIT_RESOURCE(app);
+}
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr auto light = [] {
+    Theme t;
+    t.window = 0xEFEAE0, t.canvas = 0xE4DDCF, t.panel = 0xFBF9F4, t.field = 0xFFFFFF;
+    t.ink = 0x26323D, t.dim = 0x626A73, t.faint = 0xA5A59E, t.line = 0xD8D1C3, t.hover = 0xF1ECE1;
+    t.accent = 0x2E4A7D, t.on_accent = 0xFFFFFF, t.selection = 0xE3E8F2;
+    t.attention = 0xB9501A, t.attention_tint = 0xF7E3D6, t.fine = 0x4F7A52, t.look_at_tint = 0xEADFC2;
+    t.kiss = 0x00838A, t.through = 0x6B2FA0, t.casing = 0xFFFFFF, t.zone = 0xEEF4EE, t.paper = 0xFFFFFF;
+    return t;
+};
+
+constexpr auto dark = [] {
+    Theme t = light();
+    t.window = 0x23272B, t.canvas = 0x2B2F33, t.panel = 0x2F3439, t.field = 0x3A4046;
+    t.ink = 0xECE8DF, t.dim = 0xADB2B5, t.faint = 0x767C80, t.line = 0x4A5158, t.hover = 0x3A4046;
+    t.accent = 0x9DB5E3, t.on_accent = 0x1B2330, t.selection = 0x3B4762;
+    t.attention = 0xF0925A, t.attention_tint = 0x553A2A, t.fine = 0x8FBF92, t.look_at_tint = 0x544D38;
+    return t;
+};
+
+Theme& stored_theme() {
+    static Theme value = light();
+    return value;
+}
+
+Tone& stored_tone() {
+    static Tone value = Tone::light;
+    return value;
+}
+
+void load_fonts() {
+    static const bool once = [] {
+        use_resources();
+        for (const char* weight : {"Regular", "Medium", "SemiBold"})
+            QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Inter-%1.otf").arg(QLatin1String(weight)));
+        return true;
+    }();
+    Q_UNUSED(once);
+}
+
+/// Style rules with @role words in place of colours.
+QString style_sheet(const Theme& t) {
+    QString rules = QStringLiteral(R"(
+* { font-family: Inter; font-size: 12px; color: @ink; }
+QMainWindow, QDialog, QMessageBox { background: @window; }
+QToolTip { background: @panel; border: 1px solid @line; padding: 4px; }
+QMenuBar { background: transparent; } QMenuBar::item { padding: 5px 8px; border-radius: 4px; background: transparent; }
+QMenuBar::item:selected { background: @hover; }
+QMenu { background: @panel; border: 1px solid @line; padding: 4px; }
+QMenu::item { padding: 5px 22px 5px 12px; border-radius: 4px; } QMenu::item:selected { background: @selection; }
+QMenu::item:disabled { color: @dim; } QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
+#topBar, #panel, #preflightStrip, #tray { background: @panel; }
+#topBar { border-bottom: 1px solid @line; } #preflightStrip { border-top: 1px solid @line; }
+#tray { border-right: 1px solid @line; } #panel { border-left: 1px solid @line; } #actsPanel { background: @panel; border-right: 1px solid @line; }
+QLabel[role="title"] { font-size: 14px; font-weight: 600; } QLabel[role="section"] { font-size: 13px; font-weight: 600; }
+QLabel[role="dim"] { color: @dim; font-size: 11px; } QLabel[role="strong"] { font-weight: 600; }
+QLabel[role="figure"] { font-size: 19px; font-weight: 600; } QLabel[role="place"] { color: @dim; font-size: 13px; font-weight: 500; }
+QLabel[role="fine"] { color: @fine; font-weight: 600; } QLabel[role="attention"] { color: @attention; font-weight: 600; }
+QPushButton { background: @field; border: 1px solid @line; border-radius: 5px; padding: 6px 10px; font-weight: 500; }
+QPushButton:hover { background: @hover; } QPushButton:disabled { color: @dim; background: @panel; }
+QPushButton:focus, QComboBox:focus, QLineEdit:focus { border: 1px solid @accent; }
+QPushButton[role="primary"] { background: @accent; color: @on_accent; border: none; padding: 9px 12px; font-weight: 600; }
+QPushButton[role="primary"]:hover { background: @accentHover; } QPushButton[role="primary"]:disabled { background: @line; color: @dim; }
+QPushButton[role="primary"]:focus { border: 2px solid @ink; padding: 7px 10px; }
+QPushButton[role="link"] { background: transparent; border: none; color: @accent; font-weight: 600; padding: 4px 6px; }
+QPushButton[role="link"]:hover { text-decoration: underline; }
+QPushButton[role="link"]:focus { border: 1px solid @accent; padding: 3px 5px; }
+QPushButton[role="flat"] { background: transparent; border: none; padding: 5px 8px; } QPushButton[role="flat"]:hover { background: @hover; }
+QPushButton[role="flat"]:disabled { color: @faint; }
+QPushButton[role="chip-fix"] { background: @attention; color: @onAttention; border: none; border-radius: 11px; padding: 4px 10px; font-size: 11px; font-weight: 600; }
+QPushButton[role="chip-look"] { background: @lookAtTint; border: none; border-radius: 11px; padding: 4px 10px; font-size: 11px; font-weight: 600; }
+QPushButton[role="chip-fine"] { background: transparent; color: @fine; border: 1px solid @fine; border-radius: 11px; padding: 3px 10px; font-size: 11px; font-weight: 600; }
+#choices { background: @window; border: 1px solid @line; border-radius: 5px; }
+#choices QPushButton { background: transparent; border: none; border-radius: 4px; padding: 4px 4px; margin: 2px; }
+#choices QPushButton:checked { background: @accent; color: @on_accent; } #choices QPushButton:focus { border: 1px solid @accent; }
+QLineEdit, QComboBox { background: @field; border: 1px solid @line; border-radius: 4px; padding: 4px 8px; min-height: 16px; selection-background-color: @accent; selection-color: @on_accent; }
+QLineEdit[wrong="true"] { border: 1px solid @attention; background: @attentionTint; } QLineEdit:disabled { color: @dim; background: @panel; }
+QComboBox::drop-down { border: none; width: 22px; } QComboBox::down-arrow { image: url(:/icons/down.svg); width: 12px; height: 12px; } QComboBox QAbstractItemView { background: @panel; border: 1px solid @line; selection-background-color: @selection; selection-color: @ink; outline: none; }
+QSlider::groove:horizontal { height: 4px; background: @line; border-radius: 2px; }
+QSlider::sub-page:horizontal { background: @accent; border-radius: 2px; }
+QSlider::handle:horizontal { width: 12px; height: 12px; margin: -6px 0; border-radius: 8px; background: @field; border: 2px solid @accent; }
+QSlider::handle:horizontal:focus { background: @selection; }
+QProgressBar { background: @line; border: none; border-radius: 4px; max-height: 8px; min-height: 8px; } QProgressBar::chunk { background: @fine; border-radius: 4px; }
+QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
+QScrollBar:vertical { background: transparent; width: 10px; margin: 0; } QScrollBar::handle:vertical { background: @line; border-radius: 4px; min-height: 30px; margin: 1px; }
+QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; } QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
+#card { background: @field; border: 1px solid @line; border-radius: 6px; } #card[open="true"] { border: 1px solid @accent; }
+#summary { background: @window; border-radius: 6px; }
+#chip { background: @panel; border: 1px solid @line; border-radius: 5px; padding: 4px 10px; }
+#notice { background: @attentionTint; border: 1px solid @attention; border-radius: 6px; } #drawer { background: @panel; border: 1px solid @line; border-radius: 6px; }
+QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; }
+)");
+    const std::pair<const char*, QColor> roles[] = {
+        {"@attentionTint", t.attention_tint}, {"@lookAtTint", t.look_at_tint}, {"@onAttention", t.field},
+        {"@accentHover", t.accent.lighter(115)}, {"@on_accent", t.on_accent}, {"@attention", t.attention},
+        {"@selection", t.selection}, {"@window", t.window}, {"@panel", t.panel}, {"@field", t.field}, {"@hover", t.hover},
+        {"@accent", t.accent}, {"@line", t.line}, {"@faint", t.faint}, {"@fine", t.fine}, {"@ink", t.ink}, {"@dim", t.dim}};
+    for (const auto& [role, colour] : roles)
+        rules.replace(QLatin1String(role), colour.name());
+    return rules;
+}
+
+} // namespace
+
+const Theme& theme() {
+    return stored_theme();
+}
+
+Tone current_tone() {
+    return stored_tone();
+}
+
+void apply_theme(QApplication& application, Tone tone) {
+    load_fonts();
+    stored_tone() = tone;
+    stored_theme() = tone == Tone::light ? light() : dark();
+    const Theme& t = theme();
+    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QPalette palette(t.window);
+    palette.setColor(QPalette::Window, t.window);
+    palette.setColor(QPalette::Base, t.field);
+    palette.setColor(QPalette::Text, t.ink);
+    palette.setColor(QPalette::WindowText, t.ink);
+    palette.setColor(QPalette::PlaceholderText, t.dim);
+    palette.setColor(QPalette::Highlight, t.accent);
+    palette.setColor(QPalette::HighlightedText, t.on_accent);
+    QApplication::setPalette(palette);
+    application.setStyleSheet(style_sheet(t));
+}
+
+} // namespace fusuma::app

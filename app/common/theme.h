@@ -1,0 +1,25 @@
+#pragma once
+
+#include <QColor>
+
+class QApplication;
+
+namespace fusuma::app {
+
+/// The colour roles of the interface; every widget takes its colours from here.
+struct Theme {
+    QColor window, canvas, panel, field, ink, dim, faint, line, hover;
+    QColor accent, on_accent, selection;
+    QColor attention, attention_tint, fine, look_at_tint;
+    QColor kiss, through, casing, zone, paper;
+};
+
+enum class Tone { light, dark };
+
+[[nodiscard]] const Theme& theme();
+[[nodiscard]] Tone current_tone();
+
+/// Loads the shipped fonts once and dresses the whole application.
+void apply_theme(QApplication& application, Tone tone);
+
+} // namespace fusuma::app

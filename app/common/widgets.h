@@ -1,0 +1,47 @@
+#pragma once
+
+#include <QLabel>
+#include <QPushButton>
+#include <QWidget>
+
+#include <functional>
+#include <vector>
+
+class QAbstractButton;
+class QSlider;
+class QVBoxLayout;
+
+namespace fusuma::app {
+
+/// A label in one of the theme's roles: "title", "section", "dim", "strong", "figure", "fine", "attention".
+[[nodiscard]] QLabel* label(const QString& text, const char* role = "");
+
+/// A button with a role ("primary", "link", "flat" or none), an object name for tests and a tooltip that says why.
+[[nodiscard]] QPushButton* button(const QString& text, const char* role, const QString& name, const QString& why);
+
+/// Changes a dynamic property that style rules depend on.
+void restyle(QWidget* widget, const char* property, const QVariant& value);
+
+/// A vertical stack with the house's spacing.
+[[nodiscard]] QVBoxLayout* column(QWidget* parent, int margin, int spacing);
+
+/// A caption on the left and a widget on the right.
+[[nodiscard]] QWidget* row(const QString& caption, QWidget* widget, int widget_width = 0);
+
+/// One of a few choices, side by side.
+class Choices : public QWidget {
+    Q_OBJECT
+  public:
+    explicit Choices(const QStringList& names, QWidget* parent = nullptr);
+    void set_chosen(int index); ///< without a signal
+    [[nodiscard]] int chosen() const;
+    void set_text(int index, const QString& text);
+
+  signals:
+    void picked(int index);
+
+  private:
+    std::vector<QAbstractButton*> buttons;
+};
+
+} // namespace fusuma::app

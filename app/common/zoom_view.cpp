@@ -1,0 +1,133 @@
+#include "app/common/zoom_view.h"
+
+#include "app/common/theme.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+
+#include <algorithm>
+
+namespace fusuma::app {
+
+namespace {
+constexpr int margin_px = 28;
+}
+
+ZoomView::ZoomView(QWidget* parent) : QWidget(parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setMinimumSize(240, 240);
+}
+
+void ZoomView::set_content(const Rect& mm) {
+    if (mm == content)
+        return;
+    content = mm;
+    if (!by_hand)
+        fit();
+}
+
+void ZoomView::fit() {
+    by_hand = false;
+    if (content.empty())
+        return;
+    const double room_w = std::max(40, width() - 2 * margin_px), room_h = std::max(40, height() - 2 * margin_px);
+    scale = std::min(room_w / std::max(1.0, content.width()), room_h / std::max(1.0, content.height()));
+    centre_on(content.centre());
+    by_hand = false;
+}
+
+void ZoomView::centre_on(Point mm) {
+    by_hand = true;
+    shift = QPointF(rect().center()) - scale * QPointF(mm.x, mm.y);
+    update();
+    emit zoomed();
+}
+
+void ZoomView::zoom_by(double factor, QPointF at) {
+    by_hand = true;
+    const Point fixed = to_mm(at);
+    scale = std::clamp(scale * factor, 0.1, 400.0);
+    shift = at - scale * QPointF(fixed.x, fixed.y);
+    update();
+    emit zoomed();
+}
+
+QTransform ZoomView::to_view() const {
+    return {scale, 0, 0, scale, shift.x(), shift.y()};
+}
+
+Point ZoomView::to_mm(QPointF view) const {
+    return {(view.x() - shift.x()) / scale, (view.y() - shift.y()) / scale};
+}
+
+void ZoomView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme().canvas);
+    paint(painter);
+}
+
+void ZoomView::resizeEvent(QResizeEvent*) {
+    if (!by_hand)
+        fit();
+}
+
+void ZoomView::wheelEvent(QWheelEvent* event) {
+    zoom_by(std::pow(1.0015, event->angleDelta().y()), event->position());
+    event->accept();
+}
+
+void ZoomView::mousePressEvent(QMouseEvent* event) {
+    last = event->position();
+    if (event->button() == Qt::MiddleButton || (event->button() == Qt::LeftButton && space_held)) {
+        panning = true;
+        setCursor(Qt::ClosedHandCursor);
+    } else if (event->button() == Qt::LeftButton) {
+        press(event);
+    }
+}
+
+void ZoomView::mouseMoveEvent(QMouseEvent* event) {
+    if (panning) {
+        by_hand = true;
+        shift += event->position() - last;
+        last = event->position();
+        update();
+    } else {
+        drag(event);
+    }
+}
+
+void ZoomView::mouseReleaseEvent(QMouseEvent* event) {
+    if (panning) {
+        panning = false;
+        setCursor(space_held ? Qt::OpenHandCursor : Qt::ArrowCursor);
+    } else if (event->button() == Qt::LeftButton) {
+        release(event);
+    }
+}
+
+void ZoomView::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (!double_click(event))
+        fit();
+}
+
+void ZoomView::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
+        space_held = true;
+        setCursor(Qt::OpenHandCursor);
+    } else if (!key(event)) {
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void ZoomView::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
+        space_held = false;
+        setCursor(Qt::ArrowCursor);
+    } else {
+        QWidget::keyReleaseEvent(event);
+    }
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,57 @@
+#pragma once
+
+#include "core/geometry/point.h"
+
+#include <QTransform>
+#include <QWidget>
+
+namespace fusuma::app {
+
+/// A view of a plane in millimetres that can be zoomed with the wheel at the pointer, panned with the middle button or
+/// with Space held, and fitted with a double click.
+class ZoomView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit ZoomView(QWidget* parent = nullptr);
+
+    /// The rectangle (mm) that "fit" shows. A view that has not been zoomed by hand keeps fitting it.
+    void set_content(const Rect& mm);
+    void fit();
+    void zoom_by(double factor, QPointF at);
+    void zoom_by(double factor) { zoom_by(factor, rect().center()); }
+    void centre_on(Point mm);
+    [[nodiscard]] double px_per_mm() const { return scale; }
+    [[nodiscard]] QTransform to_view() const;
+    [[nodiscard]] Point to_mm(QPointF view) const;
+
+  signals:
+    void zoomed();
+
+  protected:
+    [[nodiscard]] bool is_panning() const { return space_held || panning; }
+    virtual void paint(QPainter& painter) = 0; ///< in device pixels, background already drawn
+    virtual void press(QMouseEvent*) {}
+    virtual void drag(QMouseEvent*) {}
+    virtual void release(QMouseEvent*) {}
+    virtual bool double_click(QMouseEvent*) { return false; } ///< true when taken
+    virtual bool key(QKeyEvent*) { return false; }            ///< true when taken
+
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
+
+  private:
+    Rect content;
+    double scale = 1;
+    QPointF shift;
+    bool by_hand = false, space_held = false, panning = false;
+    QPointF last;
+};
+
+} // namespace fusuma::app

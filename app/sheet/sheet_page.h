@@ -1,0 +1,26 @@
+#pragma once
+
+#include "app/shell/session.h"
+
+#include <QWidget>
+
+namespace fusuma::app {
+
+class SheetView;
+
+/// The second place: the page that is printed and cut.
+class SheetPage : public QWidget {
+    Q_OBJECT
+  public:
+    explicit SheetPage(Session& session);
+    void show_finding(const Finding& finding);
+
+  signals:
+    void add_artwork_wanted();
+    void sticker_opened(int id);
+
+  private:
+    SheetView* view;
+};
+
+} // namespace fusuma::app

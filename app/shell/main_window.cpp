@@ -1,0 +1,295 @@
+#include "app/shell/main_window.h"
+
+#include "app/bench/bench_page.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+#include "app/output/output_page.h"
+#include "app/sheet/sheet_page.h"
+#include "app/shell/command_finder.h"
+#include "app/shell/doors.h"
+#include "app/shell/notice.h"
+#include "app/shell/preflight_strip.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QSettings>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace fusuma::app {
+
+MainWindow::MainWindow(Session& project) : session(project) {
+    setObjectName(QStringLiteral("mainWindow"));
+    setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));
+    setAcceptDrops(true);
+    setMinimumSize(1024, 700);
+    auto* middle = new QWidget;
+    auto* layout = column(middle, 0, 0);
+    auto* bench = new BenchPage(session);
+    sheet = new SheetPage(session);
+    output = new OutputPage(session);
+    layout->addWidget(top_bar());
+    doors = new Doors({{{tr("Bench"), bench}, {tr("Sheet"), sheet}, {tr("Output"), output}}});
+    layout->addWidget(doors, 1);
+    auto* strip = new PreflightStrip(session, middle);
+    layout->addWidget(strip);
+    setCentralWidget(middle);
+    notice = new Notice(middle);
+
+    connect(bench, &BenchPage::add_artwork_wanted, this, &MainWindow::add_artwork);
+    connect(sheet, &SheetPage::add_artwork_wanted, this, &MainWindow::add_artwork);
+    connect(bench, &BenchPage::put_on_sheet_wanted, this, &MainWindow::put_on_sheet);
+    connect(sheet, &SheetPage::sticker_opened, this, [this](int id) {
+        session.choose_sticker(id);
+        go_to(Place::bench);
+    });
+    connect(strip, &PreflightStrip::show_wanted, this, [this](const Finding& finding) {
+        go_to(Place::sheet);
+        sheet->show_finding(finding);
+    });
+    connect(doors, &Doors::opened, this, &MainWindow::refresh);
+    connect(&session, &Session::problem, notice, &Notice::tell);
+    connect(&session, &Session::note, notice, &Notice::tell);
+    connect(&session, &Session::artwork_added, this, [this] { go_to(Place::bench); });
+    connect(&session, &Session::changed, this, &MainWindow::refresh);
+    connect(&session, &Session::project_changed, this, [this] {
+        notice->hide();
+        refresh();
+    });
+    connect(&session, &Session::worked_out, this, &MainWindow::refresh_doors);
+
+    resize(1280, 800);
+    restoreGeometry(QSettings().value(QStringLiteral("geometry")).toByteArray());
+    refresh();
+}
+
+QWidget* MainWindow::top_bar() {
+    auto* bar = new QWidget;
+    bar->setObjectName(QStringLiteral("topBar"));
+    bar->setAttribute(Qt::WA_StyledBackground);
+    bar->setFixedHeight(44);
+    auto* layout = new QHBoxLayout(bar);
+    layout->setContentsMargins(14, 0, 14, 0);
+    layout->setSpacing(10);
+    auto* icon = new QLabel;
+    icon->setPixmap(QIcon(QStringLiteral(":/icons/fusuma.svg")).pixmap(22, 22));
+    project_name = label({}, "title");
+    saved_state = label({}, "dim");
+    place_words = label({}, "place");
+    undo_button = button(tr("Undo"), "flat", QStringLiteral("undo"), {});
+    redo_button = button(tr("Redo"), "flat", QStringLiteral("redo"), {});
+    unit_button = button({}, "flat", QStringLiteral("unit"), tr("The unit of all lengths: millimetres, centimetres or inches. Click for the next."));
+    connect(undo_button, &QPushButton::clicked, &session, &Session::undo);
+    connect(redo_button, &QPushButton::clicked, &session, &Session::redo);
+    connect(unit_button, &QPushButton::clicked, this, &MainWindow::next_unit);
+    for (QWidget* w : std::initializer_list<QWidget*>{icon, project_name, saved_state, menus()})
+        layout->addWidget(w);
+    layout->addStretch();
+    layout->addWidget(place_words);
+    layout->addStretch();
+    for (QWidget* w : {undo_button, redo_button, unit_button})
+        layout->addWidget(w);
+    return bar;
+}
+
+QAction* MainWindow::command(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& run) {
+    QAction* action = menu->addAction(text);
+    action->setShortcut(keys);
+    connect(action, &QAction::triggered, this, run);
+    addAction(action);
+    commands << action;
+    return action;
+}
+
+QMenuBar* MainWindow::menus() {
+    auto* bar = new QMenuBar;
+    bar->setNativeMenuBar(false);
+    bar->setFixedHeight(28);
+    QMenu* file = bar->addMenu(tr("&File"));
+    command(file, tr("New project"), QKeySequence::New, [this] {
+        if (may_discard())
+            session.start_new();
+    });
+    command(file, tr("Open project…"), QKeySequence::Open, [this] { open_project(); });
+    command(file, tr("Add artwork…"), QKeySequence(tr("Ctrl+Shift+O")), [this] { add_artwork(); });
+    file->addSeparator();
+    command(file, tr("Save"), QKeySequence::Save, [this] { save(); });
+    command(file, tr("Save as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { save_as(); });
+    file->addSeparator();
+    command(file, tr("Save the PDF to print…"), QKeySequence(tr("Ctrl+P")), [this] { output->export_file(OutputPage::File::pdf); });
+    command(file, tr("Save the cut lines as SVG…"), {}, [this] { output->export_file(OutputPage::File::svg); });
+    command(file, tr("Save the cut lines as HP-GL…"), {}, [this] { output->export_file(OutputPage::File::hpgl); });
+    file->addSeparator();
+    command(file, tr("Quit"), QKeySequence::Quit, [this] { close(); });
+
+    QMenu* edit = bar->addMenu(tr("&Edit"));
+    undo_action = command(edit, tr("Undo"), QKeySequence::Undo, [this] { session.undo(); });
+    redo_action = command(edit, tr("Redo"), QKeySequence(tr("Ctrl+Shift+Z")), [this] { session.redo(); });
+    edit->addSeparator();
+    command(edit, tr("Select all copies"), QKeySequence::SelectAll, [this] {
+        std::set<std::size_t> all;
+        for (std::size_t i = 0; i < session.document().placements.size(); ++i)
+            all.insert(i);
+        session.select(std::move(all));
+    });
+    command(edit, tr("Find a command…"), QKeySequence(tr("Ctrl+K")), [this] { CommandFinder(commands, this).exec(); });
+
+    QMenu* sticker = bar->addMenu(tr("&Sticker"));
+    command(sticker, tr("Put on the sheet"), QKeySequence(tr("Ctrl+Return")), [this] { put_on_sheet(); });
+    command(sticker, tr("Fill the sheet with it"), {}, [this] { session.place_copies(-1); });
+    command(sticker, tr("Remove from the project"), {}, [this] {
+        if (const auto s = session.sticker())
+            session.edit(tr("Remove %1").arg(QString::fromStdString(s->name)), [id = s->id](Document d) { return with_sticker_removed(std::move(d), id); });
+    });
+
+    QMenu* arrange = bar->addMenu(tr("&Arrange"));
+    duplicate_action = command(arrange, tr("Duplicate"), QKeySequence(tr("Ctrl+D")), [this] { session.duplicate_selection(); });
+    remove_action = command(arrange, tr("Remove copies"), QKeySequence(Qt::Key_Delete), [this] { session.remove_selection(); });
+
+    QMenu* view = bar->addMenu(tr("&View"));
+    command(view, tr("Go to the Bench"), QKeySequence(tr("Ctrl+1")), [this] { go_to(Place::bench); });
+    command(view, tr("Go to the Sheet"), QKeySequence(tr("Ctrl+2")), [this] { go_to(Place::sheet); });
+    command(view, tr("Go to the Output"), QKeySequence(tr("Ctrl+3")), [this] { go_to(Place::output); });
+    view->addSeparator();
+    command(view, tr("Next unit"), {}, [this] { next_unit(); });
+    command(view, tr("Light or dark"), {}, [this] { switch_tone(); });
+
+    QMenu* help = bar->addMenu(tr("&Help"));
+    command(help, tr("First sheet in five steps"), QKeySequence::HelpContents, [this] {
+        QMessageBox::information(this, tr("First sheet in five steps"),
+                                 tr("1. Drop a PNG with transparency on the window.\n2. On the Bench, set the border and the size.\n"
+                                    "3. On the Sheet, choose your paper and add copies.\n4. When the strip below says nothing to fix, go to Output and "
+                                    "save the PDF. Print it at actual size.\n5. Save HP-GL or SVG for your cutter, or watch the practice cutter first."));
+    });
+    command(help, tr("About Fusuma"), {}, [this] {
+        QMessageBox::about(this, tr("About Fusuma"), tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public License, version 3 or later. "
+                                                        "Set in Inter, under the SIL Open Font License."));
+    });
+    return bar;
+}
+
+void MainWindow::go_to(Place place) {
+    doors->go_to(static_cast<int>(place));
+}
+
+void MainWindow::refresh() {
+    static const QStringList words{tr("Bench — one sticker, from artwork to cut line"), tr("Sheet — what will print and what will be cut"),
+                                   tr("Output — print, load, cut")};
+    place_words->setText(words[doors->open_place()]);
+    project_name->setText(QFontMetrics(project_name->font()).elidedText(session.project_name(), Qt::ElideMiddle, 180));
+    saved_state->setText(session.is_changed() ? tr("not saved yet") : session.path().isEmpty() ? QString() : tr("saved"));
+    setWindowTitle(session.project_name() + (session.is_changed() ? QStringLiteral("* — Fusuma") : QStringLiteral(" — Fusuma")));
+    const History& steps = session.steps();
+    undo_action->setEnabled(steps.can_undo());
+    undo_button->setEnabled(steps.can_undo());
+    redo_action->setEnabled(steps.can_redo());
+    redo_button->setEnabled(steps.can_redo());
+    undo_button->setToolTip(steps.can_undo() ? tr("Undo: %1 (Ctrl+Z)").arg(QString::fromStdString(steps.undo_label())) : tr("Nothing to undo"));
+    redo_button->setToolTip(steps.can_redo() ? tr("Redo: %1 (Ctrl+Shift+Z)").arg(QString::fromStdString(steps.redo_label())) : tr("Nothing to redo"));
+    unit_button->setText(QString::fromUtf8(symbol(session.document().unit).data()));
+    duplicate_action->setEnabled(!session.selection().empty());
+    remove_action->setEnabled(!session.selection().empty());
+    refresh_doors();
+}
+
+void MainWindow::refresh_doors() {
+    const Snapshot& s = session.snapshot();
+    const bool to_fix = std::any_of(s.findings.begin(), s.findings.end(), [](const Finding& f) { return f.severity == Severity::to_fix; });
+    const auto& d = session.document();
+    doors->door(0).set_state(d.stickers.empty() ? DoorState::not_started : DoorState::fine);
+    doors->door(1).set_state(d.placements.empty() ? DoorState::not_started : to_fix ? DoorState::to_fix : DoorState::fine);
+    doors->door(2).set_state(d.placements.empty() ? DoorState::not_started : to_fix ? DoorState::to_fix : DoorState::fine);
+}
+
+void MainWindow::put_on_sheet() {
+    session.place_copies(1);
+    go_to(Place::sheet);
+}
+
+void MainWindow::next_unit() {
+    session.edit(tr("Unit"), [](Document d) {
+        d.unit = d.unit == Unit::mm ? Unit::cm : d.unit == Unit::cm ? Unit::inch : Unit::mm;
+        return d;
+    });
+}
+
+void MainWindow::switch_tone() {
+    apply_theme(*qobject_cast<QApplication*>(QApplication::instance()), current_tone() == Tone::light ? Tone::dark : Tone::light);
+    QSettings().setValue(QStringLiteral("dark"), current_tone() == Tone::dark);
+    emit session.changed(); // painted widgets take the new colours
+}
+
+void MainWindow::add_artwork() {
+    open_files(QFileDialog::getOpenFileNames(this, tr("Add artwork"), {}, tr("Pictures (*.png *.jpg *.jpeg)")));
+}
+
+void MainWindow::open_project() {
+    if (!may_discard())
+        return;
+    if (const QString path = QFileDialog::getOpenFileName(this, tr("Open project"), {}, tr("Fusuma projects (*.fusuma)")); !path.isEmpty())
+        session.open(path);
+}
+
+bool MainWindow::save() {
+    return session.path().isEmpty() ? save_as() : session.save(session.path());
+}
+
+bool MainWindow::save_as() {
+    QString path = QFileDialog::getSaveFileName(this, tr("Save project"), session.project_name() + QStringLiteral(".fusuma"), tr("Fusuma projects (*.fusuma)"));
+    if (path.isEmpty())
+        return false;
+    if (!path.endsWith(QStringLiteral(".fusuma")))
+        path += QStringLiteral(".fusuma");
+    return session.save(path);
+}
+
+bool MainWindow::may_discard() {
+    if (!session.is_changed())
+        return true;
+    const auto answer = QMessageBox::question(this, tr("Unsaved changes"), tr("“%1” has changes that are not saved.").arg(session.project_name()),
+                                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
+    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
+}
+
+void MainWindow::open_files(const QStringList& paths) {
+    QStringList pictures;
+    for (const QString& path : paths) {
+        if (!path.endsWith(QStringLiteral(".fusuma")))
+            pictures << path;
+        else if (may_discard())
+            session.open(path);
+    }
+    if (!pictures.isEmpty())
+        session.add_artwork(pictures);
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (!may_discard()) {
+        event->ignore();
+        return;
+    }
+    QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
+    event->accept();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList paths;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    open_files(paths);
+    event->acceptProposedAction();
+}
+
+} // namespace fusuma::app

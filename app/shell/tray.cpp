@@ -1,0 +1,169 @@
+#include "app/shell/tray.h"
+
+#include "app/common/painting.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+
+#include <QAction>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace fusuma::app {
+
+namespace {
+
+enum class State { fine, look_at, to_fix };
+
+/// One sticker in the tray: picture, name, size, copies and state.
+class Card : public QWidget {
+  public:
+    Card(Session& project, const Sticker& shown, State shown_state)
+        : session(project), sticker(shown), state(shown_state) {
+        setFixedHeight(76);
+        setFocusPolicy(Qt::TabFocus);
+        setObjectName(QStringLiteral("trayCard%1").arg(sticker.id));
+        const QString words = state == State::to_fix    ? tr("something to fix")
+                              : state == State::look_at ? tr("something to look at")
+                                                        : tr("fine");
+        setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
+        setToolTip(tr("%1 — %2. Double-click to open it on the Bench.").arg(QString::fromStdString(sticker.name), words));
+    }
+
+    std::function<void()> opened;
+
+  protected:
+    void paintEvent(QPaintEvent*) override {
+        const Theme& t = theme();
+        const bool chosen = session.sticker() && session.sticker()->id == sticker.id;
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setPen(QPen(chosen || hasFocus() ? t.accent : t.line, chosen ? 1.6 : 1));
+        painter.setBrush(chosen ? t.selection : t.field);
+        painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(t.window);
+        const QRectF frame(8, 8, 60, 60);
+        painter.drawRoundedRect(frame, 4, 4);
+        const Size size = artwork_size(sticker);
+        const double longer = std::max(size.width, size.height);
+        const QSizeF shown(52 * size.width / longer, 52 * size.height / longer);
+        const QPointF corner = frame.center() - QPointF(shown.width() / 2, shown.height() / 2);
+        draw_artwork(painter, sticker.artwork, QTransform(shown.width(), 0, 0, shown.height(), corner.x(), corner.y()));
+
+        const int left = 78, right = width() - 10;
+        QFont bold = font();
+        bold.setWeight(QFont::DemiBold);
+        painter.setFont(bold);
+        painter.setPen(t.ink);
+        const QString name = QString::fromStdString(sticker.name);
+        painter.drawText(QRect(left, 10, right - left, 18), Qt::AlignVCenter,
+                         QFontMetrics(bold).elidedText(name, Qt::ElideRight, right - left));
+        painter.drawText(QRect(left, 50, right - left, 18), Qt::AlignVCenter,
+                         QStringLiteral("× %1").arg(session.document().copies_of(sticker.id)));
+        QFont small = font();
+        small.setPixelSize(11);
+        painter.setFont(small);
+        painter.setPen(t.dim);
+        const Unit unit = session.document().unit;
+        painter.drawText(QRect(left, 29, right - left, 18), Qt::AlignVCenter,
+                         QStringLiteral("%1 × %2").arg(bare(size.width, unit), QString::fromStdString(format_length(size.height, unit))));
+        draw_state(painter, QPointF(right - 4, 59));
+    }
+    void mousePressEvent(QMouseEvent*) override { session.choose_sticker(sticker.id); }
+    void mouseDoubleClickEvent(QMouseEvent*) override { opened(); }
+    void keyPressEvent(QKeyEvent* event) override {
+        if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Space)
+            session.choose_sticker(sticker.id);
+        else
+            QWidget::keyPressEvent(event);
+    }
+
+  private:
+    Session& session;
+    Sticker sticker;
+    State state;
+
+    static QString bare(double mm, Unit unit) {
+        const QString text = QString::fromStdString(format_length(mm, unit));
+        return text.left(text.lastIndexOf(' '));
+    }
+    /// A dot for fine, a triangle for something to look at, a square for something to fix: shape as well as colour.
+    void draw_state(QPainter& painter, QPointF at) const {
+        painter.setPen(Qt::NoPen);
+        if (state == State::fine) {
+            painter.setBrush(theme().fine);
+            painter.drawEllipse(at, 5, 5);
+        } else if (state == State::look_at) {
+            painter.setBrush(QColor(0xB08A2E));
+            painter.drawPolygon(QPolygonF{{at.x(), at.y() - 6}, {at.x() + 6, at.y() + 5}, {at.x() - 6, at.y() + 5}});
+        } else {
+            painter.setBrush(theme().attention);
+            painter.drawRoundedRect(QRectF(at.x() - 5, at.y() - 5, 10, 10), 2, 2);
+        }
+    }
+};
+
+State state_of(const Snapshot& snapshot, int sticker) {
+    State worst = State::fine;
+    for (const Finding& f : snapshot.findings)
+        for (const std::size_t i : f.copies)
+            if (i < snapshot.document.placements.size() && snapshot.document.placements[i].sticker == sticker)
+                worst = std::max(worst, f.severity == Severity::to_fix ? State::to_fix : State::look_at);
+    return worst;
+}
+
+} // namespace
+
+Tray::Tray(Session& project, QWidget* parent) : QWidget(parent), session(project) {
+    setObjectName(QStringLiteral("tray"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedWidth(204);
+    auto* layout = column(this, 10, 8);
+    auto* head = new QWidget;
+    auto* head_layout = new QHBoxLayout(head);
+    head_layout->setContentsMargins(6, 4, 6, 0);
+    head_layout->addWidget(label(tr("Tray"), "title"));
+    head_layout->addStretch();
+    counts = label({}, "dim");
+    head_layout->addWidget(counts);
+    layout->addWidget(head);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* list = new QWidget;
+    cards = column(list, 0, 8);
+    cards->addStretch();
+    scroll->setWidget(list);
+    layout->addWidget(scroll, 1);
+    auto* add = button(tr("Add artwork…"), "primary", QStringLiteral("addArtwork"),
+                       tr("Bring in a PNG or JPEG as a new sticker. You can also drop pictures on the window."));
+    connect(add, &QPushButton::clicked, this, &Tray::add_artwork_wanted);
+    layout->addWidget(add);
+    connect(&session, &Session::changed, this, &Tray::refresh);
+    connect(&session, &Session::worked_out, this, &Tray::refresh);
+    refresh();
+}
+
+void Tray::refresh() {
+    const Document& document = session.document();
+    counts->setText(tr("%n sticker(s)", nullptr, static_cast<int>(document.stickers.size())).replace("(s)", document.stickers.size() == 1 ? "" : "s") +
+                    QStringLiteral(" · ") +
+                    (document.placements.size() == 1 ? tr("1 copy") : tr("%1 copies").arg(document.placements.size())));
+    while (QLayoutItem* item = cards->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    for (const auto& sticker : document.stickers) {
+        auto* card = new Card(session, *sticker, state_of(session.snapshot(), sticker->id));
+        // Queued: opening changes the selection, which replaces the cards while this one still handles its click.
+        card->opened = [this, id = sticker->id] { QMetaObject::invokeMethod(this, [this, id] { emit sticker_opened(id); }, Qt::QueuedConnection); };
+        cards->addWidget(card);
+    }
+    cards->addStretch();
+}
+
+} // namespace fusuma::app

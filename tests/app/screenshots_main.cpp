@@ -1,0 +1,77 @@
+// Takes the pictures in docs/screenshots from the demo project. Run by docs/take_screenshots.
+
+#include "app/common/theme.h"
+#include "app/shell/main_window.h"
+#include "formats/project_file.h"
+
+#include <QApplication>
+#include <QComboBox>
+#include <QElapsedTimer>
+#include <QPushButton>
+#include <QStandardPaths>
+#include <QTest>
+
+#include <iostream>
+
+using namespace fusuma;
+using namespace fusuma::app;
+
+namespace {
+
+void settle(Session& session) {
+    QElapsedTimer clock;
+    clock.start();
+    while ((!session.is_settled() || clock.elapsed() < 400) && clock.elapsed() < 20000)
+        QTest::qWait(30);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    if (argc != 3) {
+        std::cerr << "usage: fusuma-screenshots PROJECT FOLDER\n";
+        return 2;
+    }
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication application(argc, argv);
+    apply_theme(application, Tone::light);
+    auto project = load_project(QString::fromLocal8Bit(argv[1]));
+    if (!project) {
+        std::cerr << project.problem().text() << '\n';
+        return 2;
+    }
+    Session session;
+    MainWindow window(session);
+    session.adopt(std::move(*project), QStringLiteral("Tide Fair"));
+    window.resize(1280, 800);
+    window.show();
+    const QString folder = QString::fromLocal8Bit(argv[2]);
+    const auto shoot = [&](const char* name) {
+        settle(session);
+        window.grab().save(folder + "/" + QLatin1String(name) + ".png");
+    };
+    const auto click = [&](const char* name) {
+        QTest::mouseClick(window.findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
+        settle(session);
+    };
+    shoot("bench");
+    window.findChild<QComboBox*>(QStringLiteral("lookAt"))->setCurrentIndex(2);
+    shoot("bench-outline");
+    window.findChild<QComboBox*>(QStringLiteral("lookAt"))->setCurrentIndex(0);
+    window.go_to(Place::sheet);
+    settle(session);
+    session.select({4});
+    shoot("sheet");
+    window.go_to(Place::output);
+    click("practicePrint");
+    QTest::qWait(2500);
+    click("loadSheet");
+    click("startCutting");
+    QTest::qWait(9000);
+    shoot("output");
+    apply_theme(application, Tone::dark);
+    window.go_to(Place::bench);
+    session.choose_sticker(session.document().stickers[1]->id);
+    shoot("bench-dark");
+    return 0;
+}

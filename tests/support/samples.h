@@ -1,0 +1,48 @@
+#pragma once
+
+#include "core/document/document.h"
+#include "tests/support/area_coverage.h"
+
+#include <QTemporaryDir>
+
+namespace fusuma::test {
+
+/// A picture whose alpha is the exact coverage of the polygons; the pixels are a plain red.
+inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, int height, double dpi = 254) {
+    const Coverage coverage = area_coverage(polygons, width, height);
+    auto picture = std::make_shared<Picture>();
+    picture->file_name = "shape.png";
+    picture->dpi = dpi;
+    picture->dpi_is_stated = true;
+    picture->pixels = Image(width, height);
+    for (std::size_t i = 0; i < coverage.values.size(); ++i) {
+        picture->pixels.rgba[4 * i] = 200;
+        picture->pixels.rgba[4 * i + 1] = 60;
+        picture->pixels.rgba[4 * i + 2] = 40;
+        picture->pixels.rgba[4 * i + 3] = coverage.values[i];
+    }
+    return picture;
+}
+
+/// A disc of `diameter` mm in a picture 2 mm larger, at 10 px per mm.
+inline Sticker disc_sticker(double diameter) {
+    const int side = static_cast<int>((diameter + 2) * 10);
+    Sticker sticker = new_sticker(
+        PictureArtwork{picture_of({ellipse({side / 2.0, side / 2.0}, diameter * 5, diameter * 5)}, side, side)});
+    sticker.name = "Disc";
+    return sticker;
+}
+
+/// An A4 document with one disc sticker (id 1) of 30 mm and a 2 mm border, and copies at these places.
+inline Document disc_document(const std::vector<Point>& centres) {
+    Document document = with_sticker_added({}, disc_sticker(30));
+    for (const Point centre : centres)
+        document.placements.push_back({.sticker = 1, .centre = centre});
+    return document;
+}
+
+inline QString demo_art(const char* name) {
+    return QStringLiteral(SOURCE_DIR "/demo/artwork/") + QLatin1String(name);
+}
+
+} // namespace fusuma::test

@@ -1,0 +1,158 @@
+#include "core/geometry/measure.h"
+#include "core/trace/contour.h"
+#include "core/trace/trace.h"
+#include "tests/support/area_coverage.h"
+
+#include <gtest/gtest.h>
+
+namespace fusuma {
+namespace {
+
+using namespace test;
+
+/// A shape whose geometry is known, rendered with exact area coverage.
+struct Shape {
+    const char* name;
+    Polygons truth;
+    bool has_corners;
+    std::size_t most_nodes;
+};
+
+std::ostream& operator<<(std::ostream& out, const Shape& shape) { return out << shape.name; }
+
+class TraceOf : public testing::TestWithParam<Shape> {
+  protected:
+    static constexpr int side = 900;
+};
+
+struct Error {
+    double mean = 0, worst = 0;
+};
+
+/// Distance from points along the traced curve to the true edge, leaving out the 2.5 px next to corners.
+Error position_error(const Polygons& traced, const Shape& shape) {
+    Error error;
+    double count = 0;
+    for (const Polygon& polygon : traced)
+        for (std::size_t i = 0; i < polygon.size(); ++i) {
+            const Point from = polygon[i], to = polygon[(i + 1) % polygon.size()];
+            const int steps = std::max(1, static_cast<int>(distance(from, to)));
+            for (int k = 0; k < steps; ++k) {
+                const Point p = lerp(from, to, static_cast<double>(k) / steps);
+                bool near_corner = false;
+                for (const Polygon& t : shape.truth)
+                    for (const Point corner : t)
+                        near_corner = near_corner || (shape.has_corners && distance(corner, p) < 2.5);
+                if (near_corner)
+                    continue;
+                const double off = nearest_on(shape.truth, p).distance;
+                error.mean += off;
+                error.worst = std::max(error.worst, off);
+                ++count;
+            }
+        }
+    error.mean /= count;
+    return error;
+}
+
+TEST_P(TraceOf, LiesOnTheTrueEdge) {
+    const Shape& shape = GetParam();
+    const Outline outline = trace(area_coverage(shape.truth, side, side), {});
+    ASSERT_EQ(outline.contours.size(), shape.truth.size());
+    const Error error = position_error(flatten(outline, 0.005), shape);
+    EXPECT_LE(error.mean, 0.03);
+    EXPECT_LE(error.worst, 0.25);
+    double truth = 0;
+    for (const Polygon& polygon : shape.truth)
+        truth += signed_area(polygon);
+    EXPECT_NEAR(area(outline) / truth, 1, 0.0005);
+    EXPECT_LE(node_count(outline), shape.most_nodes);
+}
+
+TEST_P(TraceOf, PutsANodeOnEveryTrueCorner) {
+    const Shape& shape = GetParam();
+    if (!shape.has_corners)
+        GTEST_SKIP() << "a smooth shape";
+    const Outline outline = trace(area_coverage(shape.truth, side, side), {});
+    for (const Polygon& polygon : shape.truth)
+        for (const Point corner : polygon) {
+            double nearest = HUGE_VAL;
+            for (const Contour& contour : outline.contours)
+                for (const Segment& s : contour.segments)
+                    nearest = std::min(nearest, distance(s.end, corner));
+            EXPECT_LE(nearest, 0.3) << "corner at " << corner.x << ", " << corner.y;
+        }
+}
+
+INSTANTIATE_TEST_SUITE_P(
+    Shapes, TraceOf,
+    testing::Values(Shape{"disc", {ellipse({450.3, 449.7}, 150, 150)}, false, 12}, Shape{"large disc", {ellipse({450.3, 449.7}, 400, 400)}, false, 16},
+                    Shape{"small disc", {ellipse({450.3, 449.7}, 30, 30)}, false, 8},
+                    Shape{"ellipse", {ellipse({450.3, 449.7}, 300, 90, 0.4)}, false, 24},
+                    Shape{"ring", {ellipse({450.3, 449.7}, 300, 300), as_hole(ellipse({450.3, 449.7}, 140, 140))}, false, 24},
+                    Shape{"square", {turned_rectangle({450, 450}, 300, 300, 0)}, true, 4},
+                    Shape{"rectangle between pixels", {turned_rectangle({450.3, 449.6}, 300, 180, 0)}, true, 4},
+                    Shape{"rectangle turned 6°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.1)}, true, 6},
+                    Shape{"rectangle turned 20°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.35)}, true, 6},
+                    Shape{"rectangle turned 45°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.785)}, true, 6},
+                    Shape{"star", {star({450.2, 450.6}, 5, 300, 120, 0.2)}, true, 20},
+                    Shape{"star of nine", {star({450.2, 450.6}, 9, 300, 200, 0.3)}, true, 36}),
+    [](const auto& test) {
+        std::string name = test.param.name;
+        std::erase_if(name, [](char c) { return !std::isalnum(static_cast<unsigned char>(c)); });
+        return name;
+    });
+
+TEST(IsoContours, ArtThatTouchesThePictureClosesAlongItsEdge) {
+    Coverage full(40, 20);
+    std::fill(full.values.begin(), full.values.end(), std::uint8_t{255});
+    const Outline outline = trace(full, {});
+    ASSERT_EQ(outline.contours.size(), 1u);
+    EXPECT_NEAR(area(outline), 800, 0.8);
+    const Rect box = bounds(outline);
+    EXPECT_NEAR(box.min.x, 0, 0.01);
+    EXPECT_NEAR(box.max.x, 40, 0.01);
+}
+
+TEST(IsoContours, NothingAboveTheThresholdGivesNothing) {
+    EXPECT_TRUE(iso_contours(Coverage(50, 50), 127.5).empty());
+    EXPECT_TRUE(iso_contours(Coverage(0, 0), 127.5).empty());
+}
+
+TEST(IsoContours, SaddlesJoinOrPartByTheMeanOfTheirCell) {
+    // Two full pixels that touch at a corner: the mean of the cell between them decides.
+    for (const auto& [other, contours] : {std::pair{0, 2u}, {120, 1u}}) {
+        Coverage c(4, 4);
+        c.row(1)[1] = c.row(2)[2] = 255;
+        c.row(1)[2] = c.row(2)[1] = static_cast<std::uint8_t>(other);
+        EXPECT_EQ(iso_contours(c, 127).size(), other == 0 ? 2u : contours);
+    }
+}
+
+TEST(IsoContours, OuterContoursRunCounterClockwiseAndHolesClockwise) {
+    const Polygons rings = iso_contours(area_coverage({ellipse({50, 50}, 40, 40), as_hole(ellipse({50, 50}, 20, 20))}, 100, 100), 127.5);
+    ASSERT_EQ(rings.size(), 2u);
+    EXPECT_GT(signed_area(rings[0]), 0);
+    EXPECT_LT(signed_area(rings[1]), 0);
+}
+
+TEST(IsoContours, AHigherThresholdShrinksSoftEdges) {
+    Coverage ramp(64, 64); // a cone: coverage falls by 6 a pixel from the middle
+    for (int y = 0; y < 64; ++y)
+        for (int x = 0; x < 64; ++x)
+            ramp.row(y)[x] = static_cast<std::uint8_t>(std::clamp(255 - 8 * std::hypot(x - 31.5, y - 31.5), 0.0, 255.0));
+    for (const double level : {64.0, 128.0, 200.0}) {
+        const double radius = (255 - level) / 8;
+        EXPECT_NEAR(area(trace(ramp, {.threshold = level})), std::numbers::pi * radius * radius, 8) << level;
+    }
+}
+
+TEST(Specks, SmallContoursAreLeftOutAndLargeOnesKept) {
+    const Outline outline = trace(area_coverage({ellipse({100, 100}, 60, 60), ellipse({20, 20}, 2, 2)}, 200, 200), {});
+    ASSERT_EQ(outline.contours.size(), 2u);
+    EXPECT_EQ(without_specks(outline, 20).contours.size(), 1u);
+    EXPECT_EQ(without_specks(outline, 10).contours.size(), 2u);
+}
+
+} // namespace
+} // namespace fusuma
