@@ -44,42 +44,63 @@ Outcome HpglReader::take(std::string_view bytes) {
     return Done{};
 }
 
-Outcome HpglReader::run(std::string_view instruction) {
-    while (!instruction.empty() && static_cast<unsigned char>(instruction.front()) <= ' ')
-        instruction.remove_prefix(1);
-    if (instruction.empty())
-        return Done{};
-    const auto is_letter = [](char c) { return (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z'); };
-    if (instruction.size() < 2 || !is_letter(instruction[0]) || !is_letter(instruction[1]))
-        return Problem{"This is not HP-GL: “" + std::string(instruction.substr(0, 12)) + "” is no instruction."};
-    std::string name(instruction.substr(0, 2));
-    for (char& c : name)
-        c = static_cast<char>(c & ~0x20);
+namespace {
 
-    if (name == "IN") {
-        lift();
-        pen = 0;
-        at = {};
-        down = relative = false;
-        initialised = true;
-        return Done{};
-    }
-    if (name != "SP" && name != "PU" && name != "PD" && name != "PA" && name != "PR")
-        return Done{};
+bool is_letter(char c) {
+    return (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z');
+}
 
+/// The numbers after an instruction's name, taken off the front of `rest`. Separators are commas and blanks.
+Result<std::vector<double>> take_numbers(std::string_view& rest, const std::string& name) {
     std::vector<double> values;
-    for (std::string_view rest = instruction.substr(2); !rest.empty();) {
+    while (!rest.empty() && !is_letter(rest.front())) {
         if (rest.front() == ',' || static_cast<unsigned char>(rest.front()) <= ' ') {
             rest.remove_prefix(1);
             continue;
         }
         double value = 0;
-        const auto [end, error] = std::from_chars(rest.data(), rest.data() + rest.size(), value);
+        const auto [end, error] = std::from_chars(rest.data(), rest.data() + rest.size(), value, std::chars_format::fixed);
         if (error != std::errc{} || !std::isfinite(value) || std::abs(value) > 1e9)
-            return Problem{"HP-GL instruction " + name + " carries “" + std::string(rest.substr(0, 12)) +
-                           "”, which is not a number."};
+            return Problem{"HP-GL instruction " + name + " carries “" + std::string(rest.substr(0, 12)) + "”, which is not a number."};
         values.push_back(value);
         rest.remove_prefix(static_cast<std::size_t>(end - rest.data()));
+    }
+    return values;
+}
+
+} // namespace
+
+/// What stands between two semicolons. The end mark may be left out, so several instructions can follow each other.
+Outcome HpglReader::run(std::string_view text) {
+    while (!text.empty()) {
+        if (static_cast<unsigned char>(text.front()) <= ' ') {
+            text.remove_prefix(1);
+            continue;
+        }
+        if (text.size() < 2 || !is_letter(text[0]) || !is_letter(text[1]))
+            return Problem{"This is not HP-GL: “" + std::string(text.substr(0, 12)) + "” is no instruction."};
+        std::string name(text.substr(0, 2));
+        for (char& c : name)
+            c = static_cast<char>(c & ~0x20);
+        text.remove_prefix(2);
+        if (name == "LB")
+            return Done{}; // a label: the rest is words
+        const auto values = take_numbers(text, name);
+        if (!values)
+            return values.problem();
+        if (const Outcome done = perform(name, *values); !done)
+            return done;
+    }
+    return Done{};
+}
+
+Outcome HpglReader::perform(const std::string& name, const std::vector<double>& values) {
+    if (name == "IN") {
+        lift();
+        pen = 0;
+        at = {};
+        down = relative = false;
+        return Done{};
     }
     if (name == "SP") {
         lift();
@@ -87,6 +108,8 @@ Outcome HpglReader::run(std::string_view instruction) {
         pen = values.empty() ? 0 : static_cast<int>(values.front());
         return Done{};
     }
+    if (name != "PU" && name != "PD" && name != "PA" && name != "PR")
+        return Done{};
     if (values.size() % 2 != 0)
         return Problem{"HP-GL instruction " + name + " has an odd number of coordinates."};
     if (name == "PA" || name == "PR")

@@ -26,8 +26,6 @@ class HpglReader {
     Outcome take(std::string_view bytes);
     /// Strokes finished so far, and the one still being drawn when the pen is down.
     [[nodiscard]] std::vector<HpglStroke> strokes() const;
-    [[nodiscard]] Point position() const { return at; }
-    [[nodiscard]] bool started() const { return initialised; }
 
   private:
     std::string pending;
@@ -35,9 +33,10 @@ class HpglReader {
     HpglStroke current;
     Point at;
     int pen = 0;
-    bool down = false, relative = false, initialised = false;
+    bool down = false, relative = false;
 
-    Outcome run(std::string_view instruction);
+    Outcome run(std::string_view text);
+    Outcome perform(const std::string& name, const std::vector<double>& values);
     void move_to(Point to);
     void lift();
 };

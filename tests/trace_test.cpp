@@ -55,7 +55,18 @@ Error position_error(const Polygons& traced, const Shape& shape) {
     return error;
 }
 
-TEST_P(TraceOf, LiesOnTheTrueEdge) {
+void expect_nodes_on_corners(const Outline& outline, const Shape& shape) {
+    for (const Polygon& polygon : shape.truth)
+        for (const Point corner : polygon) {
+            double nearest = HUGE_VAL;
+            for (const Contour& contour : outline.contours)
+                for (const Segment& s : contour.segments)
+                    nearest = std::min(nearest, distance(s.end, corner));
+            EXPECT_LE(nearest, 0.3) << "corner at " << corner.x << ", " << corner.y;
+        }
+}
+
+TEST_P(TraceOf, LiesOnTheTrueEdgeWithTrueCornersAndFewNodes) {
     const Shape& shape = GetParam();
     const Outline outline = trace(area_coverage(shape.truth, side, side), {});
     ASSERT_EQ(outline.contours.size(), shape.truth.size());
@@ -67,21 +78,8 @@ TEST_P(TraceOf, LiesOnTheTrueEdge) {
         truth += signed_area(polygon);
     EXPECT_NEAR(area(outline) / truth, 1, 0.0005);
     EXPECT_LE(node_count(outline), shape.most_nodes);
-}
-
-TEST_P(TraceOf, PutsANodeOnEveryTrueCorner) {
-    const Shape& shape = GetParam();
-    if (!shape.has_corners)
-        GTEST_SKIP() << "a smooth shape";
-    const Outline outline = trace(area_coverage(shape.truth, side, side), {});
-    for (const Polygon& polygon : shape.truth)
-        for (const Point corner : polygon) {
-            double nearest = HUGE_VAL;
-            for (const Contour& contour : outline.contours)
-                for (const Segment& s : contour.segments)
-                    nearest = std::min(nearest, distance(s.end, corner));
-            EXPECT_LE(nearest, 0.3) << "corner at " << corner.x << ", " << corner.y;
-        }
+    if (shape.has_corners)
+        expect_nodes_on_corners(outline, shape);
 }
 
 INSTANTIATE_TEST_SUITE_P(
@@ -125,7 +123,7 @@ TEST(IsoContours, SaddlesJoinOrPartByTheMeanOfTheirCell) {
         Coverage c(4, 4);
         c.row(1)[1] = c.row(2)[2] = 255;
         c.row(1)[2] = c.row(2)[1] = static_cast<std::uint8_t>(other);
-        EXPECT_EQ(iso_contours(c, 127).size(), other == 0 ? 2u : contours);
+        EXPECT_EQ(iso_contours(c, 128).size(), contours);
     }
 }
 
@@ -140,7 +138,7 @@ TEST(IsoContours, AHigherThresholdShrinksSoftEdges) {
     Coverage ramp(64, 64); // a cone: coverage falls by 6 a pixel from the middle
     for (int y = 0; y < 64; ++y)
         for (int x = 0; x < 64; ++x)
-            ramp.row(y)[x] = static_cast<std::uint8_t>(std::clamp(255 - 8 * std::hypot(x - 31.5, y - 31.5), 0.0, 255.0));
+            ramp.row(y)[x] = static_cast<std::uint8_t>(std::lround(std::clamp(255 - 8 * std::hypot(x - 31.5, y - 31.5), 0.0, 255.0)));
     for (const double level : {64.0, 128.0, 200.0}) {
         const double radius = (255 - level) / 8;
         EXPECT_NEAR(area(trace(ramp, {.threshold = level})), std::numbers::pi * radius * radius, 8) << level;

@@ -9,8 +9,8 @@ namespace fusuma {
 
 namespace {
 
-constexpr double flatten_mm = 0.002;
-constexpr double fit_mm = 0.006;
+constexpr double flatten_mm = 0.0008;
+constexpr double fit_mm = 0.003;
 
 bool is_to_be_closed(const Contour& contour, const BorderSettings& settings) {
     const double hole = -signed_area(contour);

@@ -16,8 +16,8 @@ struct BorderSettings {
 
 /// The cut line: the outline grown outward or shrunk inward by a constant distance, with holes treated as asked.
 ///
-/// The curves are flattened to 0.002 mm, offset as polygons and fitted with curves again, so the result stays within
-/// 0.01 mm of the exact offset. With no width and all holes kept the outline comes back untouched.
+/// The curves are flattened to 0.0008 mm, offset as polygons and fitted with curves again, so the result stays within
+/// 0.005 mm of the exact offset. With no width and all holes kept the outline comes back untouched.
 ///
 /// @param outline  closed contours in mm, filled by the even-odd rule
 /// @return         closed contours in mm, outer ones counter-clockwise on screen; empty when shrunk to nothing

@@ -10,7 +10,7 @@ namespace fusuma {
 std::span<const Paper> papers() {
     static constexpr std::array<Paper, 2> known{{
         {"a4", "A4", {210, 297}},
-        {"letter", "Letter", {8.5 * mm_per_inch, 11 * mm_per_inch}},
+        {"letter", "Letter", {215.9, 279.4}}, // 8.5 × 11 in
     }};
     return known;
 }

@@ -101,7 +101,7 @@ class Stretch {
         if (along_line == Point{})
             return to == from + 1;
         for (std::size_t k = from + 1; k < to; ++k)
-            if (std::abs(cross(along_line, points[k] - a)) > 0.7 * settings.tolerance)
+            if (std::abs(cross(along_line, points[k] - a)) > settings.line_tolerance)
                 return false;
         return true;
     }
@@ -334,7 +334,7 @@ Contour fit_exact_polygon(const Polygon& polygon, double tolerance) {
     }
     if (dense.size() < 3)
         return contour_of(clean);
-    return fit_closed(dense, corners, {.tolerance = tolerance, .tangent_points = 2, .corner_skip = 0, .even_out = false});
+    return fit_closed(dense, corners, {.tolerance = tolerance, .line_tolerance = tolerance / 10, .tangent_points = 2, .corner_skip = 0, .even_out = false});
 }
 
 } // namespace fusuma

@@ -1,0 +1,372 @@
+// The whole story in the real window, by clicks and keys: open a picture, change its border, place copies, save, reopen,
+// export, practice print and practice cut.
+
+#include "app/common/number_field.h"
+#include "app/common/theme.h"
+#include "app/output/cut_view.h"
+#include "app/sheet/sheet_view.h"
+#include "app/shell/main_window.h"
+#include "app/shell/recovery.h"
+#include "core/geometry/measure.h"
+#include "formats/hpgl.h"
+#include "formats/project_file.h"
+#include "tests/support/samples.h"
+
+#include <gmock/gmock.h>
+
+#include <QApplication>
+#include <QComboBox>
+#include <QDialog>
+#include <QDropEvent>
+#include <QFile>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSettings>
+#include <QSlider>
+#include <QStandardPaths>
+#include <QTest>
+#include <QTimer>
+
+namespace fusuma::app {
+namespace {
+
+class Window : public testing::Test {
+  protected:
+    Session session;
+    MainWindow window{session};
+    QTemporaryDir folder;
+
+    void SetUp() override {
+        window.resize(1280, 800);
+        window.show();
+        settle();
+    }
+    /// Waits for the workers and for doors to stop sliding.
+    void settle() {
+        QTest::qWait(20);
+        EXPECT_TRUE(QTest::qWaitFor([this] { return session.is_settled(); }, 20000));
+        QTest::qWait(220);
+    }
+    template <typename W> W* find(const char* name) {
+        for (W* widget : window.findChildren<W*>(QLatin1String(name)))
+            if (widget->isVisible())
+                return widget;
+        ADD_FAILURE() << "nothing visible is called " << name;
+        return nullptr;
+    }
+    void click(const char* name) {
+        auto* target = find<QAbstractButton>(name);
+        ASSERT_TRUE(target && target->isEnabled()) << name;
+        QTest::mouseClick(target, Qt::LeftButton);
+        settle();
+    }
+    void choose(const char* picked) { // one of a row of choices, by its words
+        for (QPushButton* b : window.findChildren<QPushButton*>())
+            if (b->isVisible() && b->isCheckable() && b->text() == QLatin1String(picked)) {
+                QTest::mouseClick(b, Qt::LeftButton);
+                settle();
+                return;
+            }
+        ADD_FAILURE() << "no choice " << picked;
+    }
+    void type(const char* field, const char* text) {
+        auto* edit = find<QLineEdit>(field);
+        ASSERT_TRUE(edit) << field;
+        edit->setFocus();
+        edit->selectAll();
+        QTest::keyClicks(edit, QLatin1String(text));
+        QTest::keyClick(edit, Qt::Key_Return);
+        settle();
+    }
+    /// Types a path into the file dialog that `open` brings up.
+    template <typename Open> void with_file_dialog(const QString& path, Open&& open) {
+        bool seen = false;
+        QTimer::singleShot(300, [&] {
+            if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
+                seen = true;
+                auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
+                name->selectAll();
+                QTest::keyClicks(name, path);
+                QTest::keyClick(name, Qt::Key_Return);
+            }
+        });
+        open();
+        EXPECT_TRUE(seen) << "no file dialog came up";
+        window.activateWindow(); // there is no window manager here to do it when the dialog closes
+        settle();
+    }
+    void key(Qt::Key code, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : &window, code, modifiers);
+        settle();
+    }
+    void drop(const QStringList& paths) {
+        QMimeData data;
+        QList<QUrl> urls;
+        for (const QString& path : paths)
+            urls << QUrl::fromLocalFile(path);
+        data.setUrls(urls);
+        QDragEnterEvent enter(QPoint(600, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&window, &enter);
+        EXPECT_TRUE(enter.isAccepted());
+        QDropEvent event(QPointF(600, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&window, &event);
+    }
+    void drop_artwork(const QStringList& paths) {
+        const std::size_t wanted = session.document().stickers.size() + static_cast<std::size_t>(paths.size());
+        drop(paths);
+        EXPECT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == wanted; }, 20000));
+        settle();
+    }
+    std::string notice() {
+        auto* words = window.findChild<QLabel*>(QStringLiteral("noticeText"));
+        return words->isVisible() ? words->text().toStdString() : std::string();
+    }
+    double cut_width() { return bounds(session.snapshot().result(session.sticker()->id)->cut_line).width(); }
+};
+
+TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
+    // Open a picture with the button and the dialog.
+    with_file_dialog(test::demo_art("puffin.png"), [&] { click("addArtwork"); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 20000));
+    settle();
+    const double at_two = cut_width();
+
+    // Border: by field with a unit, by slider keys, by corner choice; each undoes.
+    type("borderWidth", "1/8in");
+    EXPECT_NEAR(cut_width() - at_two, 2 * (3.175 - 2), 0.03);
+    auto* slider = find<QSlider>("borderSlider");
+    slider->setFocus();
+    QTest::keyClick(slider, Qt::Key_Right);
+    settle();
+    EXPECT_NEAR(session.sticker()->border.width, 3.3, 1e-9);
+    choose("Bevel");
+    EXPECT_EQ(session.sticker()->border.corners, Corners::bevel);
+    click("undo");
+    EXPECT_EQ(session.sticker()->border.corners, Corners::round);
+    click("redo");
+    EXPECT_EQ(session.sticker()->border.corners, Corners::bevel);
+
+    // Size: the finished width is the one that counts on the sheet, the border stays 3.3 mm.
+    click("stepSize");
+    type("finishedWidth", "40");
+    EXPECT_NEAR(cut_width(), 40, 0.05);
+
+    // Three copies on the sheet, on Letter paper.
+    click("putOnSheet");
+    type("copyCount", "2");
+    click("placeCopies");
+    EXPECT_EQ(session.document().placements.size(), 3u);
+    auto* paper = find<QComboBox>("paper");
+    paper->setFocus();
+    QTest::keyClick(paper, Qt::Key_L); // goes to "Letter, upright"
+    emit paper->activated(paper->currentIndex());
+    settle();
+    EXPECT_EQ(session.document().sheet.paper, (Size{215.9, 279.4}));
+    EXPECT_THAT(session.snapshot().findings, testing::IsEmpty());
+
+    // Save with the keyboard, start anew, open again.
+    const QString project = folder.filePath("story.fusuma");
+    with_file_dialog(project, [&] { key(Qt::Key_S, Qt::ControlModifier); });
+    ASSERT_TRUE(QFile::exists(project));
+    EXPECT_FALSE(session.is_changed());
+    const Document saved = session.document();
+    key(Qt::Key_N, Qt::ControlModifier);
+    EXPECT_TRUE(session.document().stickers.empty());
+    with_file_dialog(project, [&] { key(Qt::Key_O, Qt::ControlModifier); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 20000));
+    settle();
+    EXPECT_EQ(session.document().placements, saved.placements);
+    EXPECT_EQ(session.document().sheet, saved.sheet);
+
+    // Export.
+    key(Qt::Key_3, Qt::ControlModifier);
+    const QString pdf = folder.filePath("sheet.pdf"), svg = folder.filePath("cut.svg"), hpgl = folder.filePath("cut.plt");
+    with_file_dialog(pdf, [&] { click("exportPdf"); });
+    with_file_dialog(svg, [&] { click("exportSvg"); });
+    with_file_dialog(hpgl, [&] { click("exportHpgl"); });
+    for (const QString& path : {pdf, svg, hpgl})
+        EXPECT_GT(QFile(path).size(), 200) << path.toStdString();
+
+    // Print and cut for practice.
+    EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled()) << "print and load come first";
+    click("practicePrint");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    click("loadSheet");
+    choose("Quick");
+    auto* view = find<CutView>("cutView");
+    const QImage before = view->grab().toImage();
+    QTest::mouseClick(find<QPushButton>("startCutting"), Qt::LeftButton);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return view->findChild<QLabel*>(QStringLiteral("chip"))->text() == "Cut"; }, 30000));
+    EXPECT_NE(view->grab().toImage(), before) << "the cut is drawn over the print";
+}
+
+TEST_F(Window, SheetIsWorkedByMouseAndKeys) {
+    drop_artwork({test::demo_art("white-moon.png")});
+    click("putOnSheet");
+    auto* view = find<SheetView>("sheetView");
+    const Point start = session.document().placements[0].centre;
+    const auto on_screen = [&](Point mm) { return view->to_view().map(QPointF(mm.x, mm.y)).toPoint(); };
+
+    // Drag it 60 mm to the right and 80 down: one step of undo.
+    const QPoint from = on_screen(start), to = on_screen(start + Point{60, 80});
+    QTest::mousePress(view, Qt::LeftButton, {}, from);
+    for (int i = 1; i <= 10; ++i)
+        QTest::mouseMove(view, from + (to - from) * i / 10);
+    QTest::mouseRelease(view, Qt::LeftButton, {}, to);
+    settle();
+    EXPECT_LT(distance(session.document().placements[0].centre, start + Point{60, 80}), 1.5);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(session.document().placements[0].centre, start);
+
+    // Select by click, nudge, duplicate, delete.
+    QTest::mouseClick(view, Qt::LeftButton, {}, on_screen(start));
+    settle();
+    view->setFocus();
+    key(Qt::Key_Right, Qt::ShiftModifier);
+    EXPECT_EQ(session.document().placements[0].centre, (start + Point{10, 0}));
+    key(Qt::Key_D, Qt::ControlModifier);
+    ASSERT_EQ(session.document().placements.size(), 2u);
+    EXPECT_THAT(session.snapshot().findings, testing::IsEmpty()) << "a duplicate lands in a free place";
+    key(Qt::Key_Delete);
+    EXPECT_EQ(session.document().placements.size(), 1u);
+
+    // Zoom at the pointer keeps what lies under it in place.
+    const QPointF pointer(300, 250);
+    const Point under = view->to_mm(pointer);
+    QWheelEvent wheel(pointer, view->mapToGlobal(pointer), {}, {0, 240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(view, &wheel);
+    EXPECT_LT(distance(view->to_mm(pointer), under), 1e-6);
+}
+
+TEST_F(Window, PreflightShowsAndRepairsAndUndoTakesItBack) {
+    drop_artwork({test::demo_art("kelp-relish.png")});
+    click("putOnSheet");
+    type("fromLeft", "12");
+    auto* words = find<QLabel>("findingText");
+    EXPECT_THAT(words->text().toStdString(), testing::HasSubstr("outside the cut zone"));
+    EXPECT_EQ(find<QPushButton>("toFix")->text(), "1 to fix");
+    click("toFix");
+    EXPECT_EQ(find<QListWidget>("findingList")->count(), 1);
+    click("showFinding");
+    EXPECT_EQ(session.selection().size(), 1u);
+    click("fixFinding");
+    EXPECT_THAT(session.snapshot().findings, testing::IsEmpty());
+    click("undo");
+    EXPECT_EQ(session.snapshot().findings.size(), 1u);
+}
+
+TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
+    drop_artwork({test::demo_art("puffin.png")});
+    const Document before = session.document();
+    const QString text = folder.filePath("notes.png"), project = folder.filePath("damaged.fusuma"), clear = folder.filePath("clear.png");
+    for (const QString& path : {text, project}) {
+        QFile file(path);
+        ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+        file.write("neither a picture nor a project");
+    }
+    QImage image(30, 30, QImage::Format_ARGB32);
+    image.fill(Qt::transparent);
+    image.save(clear);
+    session.save(folder.filePath("kept.fusuma"));
+    for (const auto& [path, words] : {std::pair{text, "not a picture"}, {project, "cannot be opened"}, {clear, "fully transparent"}}) {
+        drop({path});
+        EXPECT_TRUE(QTest::qWaitFor([&, w = words] { return notice().find(w) != std::string::npos; }, 5000)) << words;
+        EXPECT_EQ(session.document(), before);
+    }
+    EXPECT_FALSE(session.save(folder.filePath("no/such/folder.fusuma")));
+    EXPECT_THAT(notice(), testing::HasSubstr("cannot be written"));
+}
+
+TEST_F(Window, AnOpaquePictureGetsAHint) {
+    drop_artwork({test::demo_art("harbour-ferry.jpg")});
+    EXPECT_THAT(notice(), testing::HasSubstr("whole rectangle is the outline"));
+}
+
+TEST_F(Window, NumberFieldsTakeUnitsAndSayWhatTheyCannotRead) {
+    drop_artwork({test::demo_art("puffin.png")});
+    click("unit");
+    click("unit");
+    EXPECT_EQ(find<QLineEdit>("borderWidth")->text(), "0.079 in");
+    type("borderWidth", "1.5mm*2");
+    EXPECT_NEAR(session.sticker()->border.width, 3, 1e-9);
+    auto* field = find<QLineEdit>("borderWidth");
+    field->selectAll();
+    QTest::keyClicks(field, "wide");
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_TRUE(field->property("wrong").toBool());
+    EXPECT_NEAR(session.sticker()->border.width, 3, 1e-9);
+    QTest::keyClick(field, Qt::Key_Escape);
+    EXPECT_EQ(field->text(), "0.118 in");
+    QTest::keyClick(field, Qt::Key_Up);
+    EXPECT_GT(session.sticker()->border.width, 3);
+}
+
+TEST_F(Window, CommandFinderRunsACommandByItsWords) {
+    QTimer::singleShot(200, [] {
+        auto* dialog = QApplication::activeModalWidget();
+        QTest::keyClicks(dialog->findChild<QLineEdit*>(), "go sheet");
+        QTest::keyClick(dialog->findChild<QLineEdit*>(), Qt::Key_Return);
+    });
+    key(Qt::Key_K, Qt::ControlModifier);
+    settle();
+    EXPECT_TRUE(find<SheetView>("sheetView"));
+}
+
+TEST_F(Window, DraggingTheBorderSliderIsOneStepAndEndsAtTheLastValue) {
+    drop_artwork({test::demo_art("octopus.png")});
+    auto* slider = find<QSlider>("borderSlider");
+    for (int tenths = 20; tenths <= 60; ++tenths)
+        slider->setValue(tenths); // faster than any result can come
+    settle();
+    EXPECT_NEAR(session.snapshot().document.stickers[0]->border.width, 6, 1e-9) << "stale results are dropped";
+    session.end_stroke();
+    click("undo");
+    EXPECT_NEAR(session.sticker()->border.width, 2, 1e-9);
+}
+
+TEST_F(Window, UnsavedWorkComesBackAfterACrash) {
+    drop_artwork({test::demo_art("puffin.png")});
+    const QString kept = folder.filePath("unsaved.fusuma");
+    {
+        Recovery recovery(session, folder.path());
+        ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(kept); }, 9000));
+        QTest::qWait(100);
+        ASSERT_TRUE(QFile::copy(kept, folder.filePath("as-after-a-crash")));
+    }
+    EXPECT_FALSE(QFile::exists(kept)) << "a clean end leaves nothing behind";
+    ASSERT_TRUE(QFile::rename(folder.filePath("as-after-a-crash"), kept));
+    Session fresh;
+    Recovery recovery(fresh, folder.path());
+    ASSERT_TRUE(recovery.has_left_behind());
+    EXPECT_EQ(recovery.left_behind()->stickers.front()->name, "Puffin");
+}
+
+TEST_F(Window, HoldsAtItsSmallestSize) {
+    drop_artwork({test::demo_art("puffin.png")});
+    window.resize(1024, 700);
+    settle();
+    EXPECT_EQ(window.size(), QSize(1024, 700));
+    for (const char* name : {"putOnSheet", "addArtwork", "undo", "unit"}) {
+        auto* widget = find<QPushButton>(name);
+        EXPECT_TRUE(window.rect().contains(QRect(widget->mapTo(&window, QPoint()), widget->size()))) << name;
+        EXPECT_GE(widget->width(), widget->sizeHint().width()) << name << " is clipped";
+    }
+}
+
+} // namespace
+} // namespace fusuma::app
+
+int main(int argc, char** argv) {
+    testing::InitGoogleTest(&argc, argv);
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication application(argc, argv);
+    QApplication::setOrganizationName(QStringLiteral("Fusuma tests"));
+    QSettings().clear();
+    fusuma::app::apply_theme(application, fusuma::app::Tone::light);
+    return RUN_ALL_TESTS();
+}

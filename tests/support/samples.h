@@ -8,7 +8,7 @@
 namespace fusuma::test {
 
 /// A picture whose alpha is the exact coverage of the polygons; the pixels are a plain red.
-inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, int height, double dpi = 254) {
+inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, int height, double dpi = 304.8) {
     const Coverage coverage = area_coverage(polygons, width, height);
     auto picture = std::make_shared<Picture>();
     picture->file_name = "shape.png";
@@ -24,11 +24,11 @@ inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, 
     return picture;
 }
 
-/// A disc of `diameter` mm in a picture 2 mm larger, at 10 px per mm.
+/// A disc of `diameter` mm in a picture 2 mm larger, at 12 px per mm.
 inline Sticker disc_sticker(double diameter) {
-    const int side = static_cast<int>((diameter + 2) * 10);
+    const int side = static_cast<int>((diameter + 2) * 12);
     Sticker sticker = new_sticker(
-        PictureArtwork{picture_of({ellipse({side / 2.0, side / 2.0}, diameter * 5, diameter * 5)}, side, side)});
+        PictureArtwork{picture_of({ellipse({side / 2.0, side / 2.0}, diameter * 6, diameter * 6)}, side, side)});
     sticker.name = "Disc";
     return sticker;
 }

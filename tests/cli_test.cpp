@@ -1,0 +1,163 @@
+#include "cli/commands.h"
+#include "tests/support/samples.h"
+
+#include <gmock/gmock.h>
+#include <nlohmann/json.hpp>
+
+#include <QFile>
+#include <QImage>
+
+#include <fstream>
+
+namespace fusuma {
+namespace {
+
+using nlohmann::json;
+
+struct Ran {
+    int code;
+    std::string out, err;
+};
+
+Ran run_cli(std::vector<std::string> arguments) {
+    arguments.insert(arguments.begin(), "fusuma-cli");
+    std::vector<const char*> argv;
+    for (const std::string& a : arguments)
+        argv.push_back(a.c_str());
+    testing::internal::CaptureStdout();
+    testing::internal::CaptureStderr();
+    const int code = run_program(static_cast<int>(argv.size()), argv.data());
+    std::string out = testing::internal::GetCapturedStdout();
+    return {code, std::move(out), testing::internal::GetCapturedStderr()};
+}
+
+const std::string lantern = test::demo_art("paper-lantern.png").toStdString();
+
+TEST(Cli, OutlineReportsEveryStatedField) {
+    QTemporaryDir folder;
+    const std::string svg = folder.filePath("o.svg").toStdString();
+    const Ran run = run_cli({"outline", lantern, "-o", svg, "--width", "92", "--report", "-"});
+    ASSERT_EQ(run.code, 0) << run.err;
+    const json report = json::parse(run.out);
+    for (const char* field : {"contours", "holes", "segments", "nodes", "length_mm", "area_mm2", "width_mm", "height_mm"})
+        EXPECT_TRUE(report.contains(field)) << field;
+    for (const char* field : {"decode", "coverage", "trace", "border"})
+        EXPECT_GE(report["seconds"].at(field).get<double>(), 0) << field;
+    EXPECT_EQ(report["contours"], 2) << "the lantern and the hole of its handle";
+    EXPECT_EQ(report["holes"], 1);
+    // The lantern's ink reaches to about 1.8 mm from both sides of its 46 mm picture, here at twice the size.
+    EXPECT_NEAR(report["width_mm"].get<double>(), 92 - 2 * 3.6, 1.5);
+    std::ifstream file(svg);
+    const std::string text((std::istreambuf_iterator<char>(file)), {});
+    EXPECT_THAT(text, testing::AllOf(testing::HasSubstr("width=\"92mm\""), testing::HasSubstr("fill-rule=\"evenodd\"")));
+}
+
+TEST(Cli, OutlineTakesBorderCornersHolesAndDensity) {
+    const auto report = [](std::vector<std::string> options) {
+        std::vector<std::string> all{"outline", lantern, "--report", "-"};
+        all.insert(all.end(), options.begin(), options.end());
+        return json::parse(run_cli(all).out);
+    };
+    const json bare = report({}), wide = report({"--border", "3"}), closed = report({"--border", "3", "--holes", "close"});
+    EXPECT_NEAR(wide["width_mm"].get<double>() - bare["width_mm"].get<double>(), 6, 0.05);
+    EXPECT_EQ(closed["holes"], 0);
+    EXPECT_EQ(report({"--holes", "close-under=1"})["holes"], 1);
+    EXPECT_NEAR(report({"--dpi", "150"})["width_mm"].get<double>(), 2 * bare["width_mm"].get<double>(), 0.1);
+}
+
+TEST(Cli, SheetWritesEveryOutputAndReportsIt) {
+    QTemporaryDir folder;
+    const auto path = [&](const char* name) { return folder.filePath(QLatin1String(name)).toStdString(); };
+    const Ran run = run_cli({"sheet", lantern, "--paper", "a4", "--copies", "3", "--pdf", path("s.pdf"), "--svg", path("c.svg"), "--hpgl", path("c.plt"),
+                             "--png", path("s.png"), "--dpi", "50", "--save", path("p.fusuma"), "--report", "-"});
+    ASSERT_EQ(run.code, 0) << run.err;
+    const json report = json::parse(run.out);
+    EXPECT_EQ(report["paper_mm"], json({210.0, 297.0}));
+    EXPECT_EQ(report["marks_mm"].size(), 5u);
+    EXPECT_EQ(report["copies"], 3);
+    EXPECT_EQ(report["pages"], 1);
+    EXPECT_EQ(report["cuts"], 6) << "outside and handle of three lanterns";
+    EXPECT_GT(report["cut_length_mm"], 3 * 150);
+    EXPECT_GT(report["used_share"], 0.05);
+    EXPECT_GT(report["zone_mm2"], 50000);
+    EXPECT_EQ(report["largest_fit_mm"].size(), 2u);
+    EXPECT_EQ(report["findings"], json::array());
+    for (const char* field : {"evaluate", "fill", "plan"})
+        EXPECT_TRUE(report["seconds"].contains(field)) << field;
+    for (const char* name : {"s.pdf", "c.svg", "c.plt", "p.fusuma"})
+        EXPECT_TRUE(QFile::exists(folder.filePath(QLatin1String(name)))) << name;
+    EXPECT_NEAR(QImage(folder.filePath("s.png")).width(), 210 / 25.4 * 50, 1);
+
+    const Ran check = run_cli({"check", path("p.fusuma"), "--report", "-"});
+    EXPECT_EQ(check.code, 0);
+    EXPECT_EQ(json::parse(check.out)["copies"], 3);
+
+    const Ran more = run_cli({"sheet", path("p.fusuma"), test::demo_art("puffin.png").toStdString(), "--size", "40", "--copies", "2", "--report", "-"});
+    EXPECT_EQ(json::parse(more.out)["copies"], 5) << "a project can be added to";
+}
+
+TEST(Cli, SizeIsTheLongerSideOfTheArtwork) {
+    const Ran run = run_cli({"sheet", lantern, "--size", "74", "--border", "0", "--holes", "close", "--report", "-"});
+    const Ran doubled = run_cli({"sheet", lantern, "--size", "148", "--border", "0", "--holes", "close", "--report", "-"});
+    EXPECT_NEAR(json::parse(doubled.out)["cut_length_mm"].get<double>() / json::parse(run.out)["cut_length_mm"].get<double>(), 2, 0.01);
+}
+
+TEST(Cli, FillPlacesAsManyAsFitAndCopiesThatDoNotFitAreAFinding) {
+    const json filled = json::parse(run_cli({"sheet", lantern, "--size", "40", "--fill", "rows", "--report", "-"}).out);
+    EXPECT_GT(filled["copies"], 20);
+    EXPECT_EQ(filled["findings"], json::array());
+    const Ran tight = run_cli({"sheet", lantern, "--copies", "500", "--report", "-"});
+    EXPECT_EQ(tight.code, 1);
+    const json report = json::parse(tight.out);
+    EXPECT_EQ(report["findings"][0]["rule"], "does-not-fit");
+    EXPECT_THAT(report["findings"][0]["message"].get<std::string>(), testing::HasSubstr("of 500 copies fit"));
+}
+
+TEST(Cli, PreflightDecidesTheExitCode) {
+    const Ran run = run_cli({"sheet", test::demo_art("tide-bell.png").toStdString(), "--size", "80", "--report", "-"});
+    EXPECT_EQ(run.code, 1);
+    const json finding = json::parse(run.out)["findings"][0];
+    EXPECT_EQ(finding["rule"], "low-resolution");
+    EXPECT_EQ(finding["severity"], "to-fix");
+    EXPECT_EQ(finding["page"], 1);
+    EXPECT_EQ(finding["at_mm"].size(), 2u);
+}
+
+TEST(Cli, BadInputIsOneLineOnStandardErrorAndExitCode2) {
+    QTemporaryDir folder;
+    const std::string damaged = folder.filePath("damaged.fusuma").toStdString(), clear = folder.filePath("clear.png").toStdString();
+    std::ofstream(damaged) << "PK not really";
+    QImage empty(20, 20, QImage::Format_ARGB32);
+    empty.fill(Qt::transparent);
+    ASSERT_TRUE(empty.save(QString::fromStdString(clear)));
+    const std::vector<std::string> cases[] = {{},
+                                              {"dance"},
+                                              {"outline"},
+                                              {"outline", "missing.png"},
+                                              {"outline", clear},
+                                              {"sheet", clear},
+                                              {"outline", lantern, "--border", "wide"},
+                                              {"outline", lantern, "--holes", "close-under=big"},
+                                              {"outline", lantern, "-o", "/no/such/folder/o.svg"},
+                                              {"sheet", lantern, "--paper", "napkin"},
+                                              {"sheet", lantern, "--pdf", "/no/such/folder/s.pdf"},
+                                              {"sheet", lantern, damaged},
+                                              {"check", damaged},
+                                              {"sheet", lantern, "--width", "20", "--size", "20"}};
+    for (const auto& arguments : cases) {
+        const Ran run = run_cli(arguments);
+        EXPECT_EQ(run.code, 2) << testing::PrintToString(arguments);
+        EXPECT_EQ(std::count(run.err.begin(), run.err.end(), '\n'), 1) << run.err;
+        EXPECT_EQ(run.out, "");
+    }
+}
+
+TEST(Cli, AnOpaquePictureIsOutlinedAsItsRectangleWithAHint) {
+    const json report = json::parse(run_cli({"outline", test::demo_art("harbour-ferry.jpg").toStdString(), "--report", "-"}).out);
+    EXPECT_NEAR(report["width_mm"].get<double>(), 80, 0.1);
+    EXPECT_EQ(report["nodes"], 4);
+    EXPECT_THAT(report["hint"].get<std::string>(), testing::HasSubstr("whole rectangle"));
+}
+
+} // namespace
+} // namespace fusuma

@@ -1,0 +1,150 @@
+#include "core/document/arrange.h"
+#include "core/document/history.h"
+#include "core/preflight/preflight.h"
+#include "core/geometry/measure.h"
+#include "tests/support/samples.h"
+
+#include <gmock/gmock.h>
+
+namespace fusuma {
+namespace {
+
+using std::numbers::pi;
+
+TEST(History, UndoAndRedoWalkTheDocuments) {
+    History history{Document{}};
+    Document wide;
+    wide.sheet.gap = 5;
+    history.apply("Gap", wide);
+    EXPECT_EQ(history.undo_label(), "Gap");
+    history.undo();
+    EXPECT_EQ(history.current(), Document{});
+    EXPECT_FALSE(history.can_undo());
+    EXPECT_EQ(history.redo_label(), "Gap");
+    history.redo();
+    EXPECT_EQ(history.current(), wide);
+}
+
+TEST(History, AStrokeIsOneStepAndEndsWhenTold) {
+    History history{Document{}};
+    const auto with_gap = [](double gap) {
+        Document d;
+        d.sheet.gap = gap;
+        return d;
+    };
+    for (const double gap : {4.0, 5.0, 6.0})
+        history.apply("Gap", with_gap(gap), "drag");
+    history.end_stroke();
+    history.apply("Gap", with_gap(7), "drag");
+    history.undo();
+    EXPECT_EQ(history.current().sheet.gap, 6);
+    history.undo();
+    EXPECT_EQ(history.current().sheet.gap, Document{}.sheet.gap);
+    EXPECT_FALSE(history.can_undo());
+}
+
+TEST(History, AnEditThatChangesNothingIsNoStep) {
+    History history{Document{}};
+    history.apply("Nothing", Document{});
+    EXPECT_FALSE(history.can_undo());
+}
+
+TEST(Document, AddingChangingAndRemovingStickers) {
+    Document d = test::disc_document({{50, 50}, {100, 100}});
+    EXPECT_EQ(d.find(1)->name, "Disc");
+    EXPECT_EQ(d.copies_of(1), 2);
+    Sticker changed = *d.find(1);
+    changed.name = "Moon";
+    const Document renamed = with_sticker_changed(d, changed);
+    EXPECT_EQ(renamed.find(1)->name, "Moon");
+    EXPECT_EQ(d.find(1)->name, "Disc") << "documents are values";
+    const Document without = with_sticker_removed(d, 1);
+    EXPECT_TRUE(without.placements.empty());
+    EXPECT_EQ(with_sticker_added(without, test::disc_sticker(10)).stickers.front()->id, 2) << "ids are never used again";
+}
+
+TEST(Document, ANewStickerIsNamedInWordsAndHasItsNaturalSize) {
+    auto picture = test::picture_of({test::ellipse({150, 100}, 80, 80)}, 300, 200, 300);
+    picture->file_name = "paper-lantern_old.v2.png";
+    const Sticker s = new_sticker(PictureArtwork{picture});
+    EXPECT_EQ(s.name, "Paper lantern old.v2");
+    EXPECT_NEAR(s.width, 25.4, 1e-9); // 300 px at 300 dpi
+    EXPECT_NEAR(artwork_size(s).height, 25.4 * 2 / 3, 1e-9);
+}
+
+TEST(Document, PlacingTurnsMirrorsAndScalesAboutTheMiddle) {
+    const Sticker s = test::disc_sticker(30); // a 32 mm square picture
+    const Transform map = placed(s, {.centre = {100, 50}, .turn = pi / 2, .mirrored = true, .scale = 0.5});
+    const Point middle = map.apply({0.5, 0.5}), corner = map.apply({0, 0});
+    EXPECT_NEAR(distance(middle, {100, 50}), 0, 1e-9);
+    // Top left mirrors to the top right, a quarter turn clockwise takes that to the bottom right.
+    EXPECT_NEAR(distance(corner, {108, 58}), 0, 1e-9);
+}
+
+TEST(Evaluator, TheBorderIsTrueMillimetresAtEverySize) {
+    Evaluator evaluator;
+    const Sticker s = test::disc_sticker(30);
+    for (const double scale : {0.5, 1.0, 3.0}) {
+        const auto result = evaluator.evaluate(s, s.width * scale);
+        EXPECT_NEAR(bounds(result->outline).width(), 30 * scale, 0.01 * scale);
+        EXPECT_NEAR(bounds(result->cut_line).width(), 30 * scale + 4, 0.02);
+    }
+}
+
+TEST(Evaluator, RemembersResultsByTheValueOfTheirInputs) {
+    Evaluator evaluator;
+    Sticker s = test::disc_sticker(30);
+    const auto first = evaluator.evaluate(s);
+    s.name = "Another name does not matter";
+    EXPECT_EQ(evaluator.evaluate(s), first);
+    s.border.width = 3;
+    EXPECT_NE(evaluator.evaluate(s), first);
+}
+
+TEST(Plan, HoldsPrintsMarksZoneAndCutsInOrder) {
+    Document d = test::disc_document({{160, 200}, {50, 60}});
+    Sticker through = test::disc_sticker(20);
+    through.cut = CutKind::through;
+    d = with_sticker_added(d, through);
+    d.placements.insert(d.placements.begin(), {.sticker = 2, .centre = {50, 120}});
+    Evaluator evaluator;
+    const PagePlan page = evaluator.plan(d)->pages.front();
+    EXPECT_EQ(page.prints.size(), 3u);
+    EXPECT_EQ(page.marks.size(), 5u);
+    ASSERT_EQ(page.cuts.size(), 3u);
+    EXPECT_EQ(page.cuts[0].placement, 2u) << "the nearest kiss cut first";
+    EXPECT_EQ(page.cuts[1].placement, 1u);
+    EXPECT_EQ(page.cuts[2].kind, CutKind::through) << "kiss before through";
+    EXPECT_NEAR(distance(bounds(page.cuts[0].contour).centre(), {50, 60}), 0, 0.01);
+}
+
+TEST(CuttingOrder, HolesComeBeforeTheContourRoundThem) {
+    const auto path = [](double r) { return CutPath{contour_of(test::ellipse({50, 50}, r, r, 0, 40)), CutKind::kiss, 0}; };
+    const auto ordered = in_cutting_order({path(20), path(3), path(8)});
+    EXPECT_LT(bounds(ordered[0].contour).width(), bounds(ordered[1].contour).width());
+    EXPECT_LT(bounds(ordered[1].contour).width(), bounds(ordered[2].contour).width());
+}
+
+TEST(Arrange, RowsKeepTheGapAndStayInTheZone) {
+    Evaluator evaluator;
+    const Arranged arranged = place_in_rows(test::disc_document({}), evaluator, 1, 1000);
+    // 34 mm discs at 37 mm pitch in 194 × 281 mm, less what the bites cost: at least 4 × 7.
+    EXPECT_GE(arranged.placed, 28);
+    EXPECT_LE(arranged.placed, 35);
+    EXPECT_THAT(preflight(arranged.document, evaluator), testing::IsEmpty());
+    for (std::size_t i = 0; i < arranged.document.placements.size(); ++i)
+        for (std::size_t k = 0; k < i; ++k)
+            EXPECT_GE(distance(arranged.document.placements[i].centre, arranged.document.placements[k].centre), 34 + 3 - 0.02);
+}
+
+TEST(Arrange, TooLargeAStickerFindsNoPlace) {
+    Document d = with_sticker_added({}, test::disc_sticker(30));
+    Sticker large = *d.find(1);
+    large.width = 400;
+    d = with_sticker_changed(d, large);
+    Evaluator evaluator;
+    EXPECT_EQ(place_in_rows(d, evaluator, 1, 1).placed, 0);
+}
+
+} // namespace
+} // namespace fusuma

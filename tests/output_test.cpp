@@ -1,0 +1,230 @@
+// What is written to print and to cut, read back by readers that are not ours: poppler, librsvg; and HP-GL by the
+// practice cutter's reader, which shares no code with the writer.
+
+#include <librsvg/rsvg.h> // first: Qt's keywords would disturb it
+
+#include "core/document/arrange.h"
+#include "core/geometry/measure.h"
+#include "devices/practice_printer.h"
+#include "formats/hpgl.h"
+#include "formats/pdf.h"
+#include "formats/svg.h"
+#include "tests/support/samples.h"
+
+#include <gmock/gmock.h>
+
+#include <poppler-document.h>
+#include <poppler-page.h>
+
+#include <memory>
+
+namespace fusuma {
+namespace {
+
+struct Planned {
+    Document document;
+    std::shared_ptr<const JobPlan> plan;
+};
+
+Planned three_discs(Size paper) {
+    Document d = test::disc_document({});
+    d.sheet.paper = paper;
+    Evaluator evaluator;
+    d = place_in_rows(d, evaluator, 1, 3).document;
+    return {d, evaluator.plan(d)};
+}
+
+/// Darkness-weighted centre of the dark pixels near a place, in mm.
+Point dark_centre(const QImage& sheet, Point near_mm, double reach_mm, double px_per_mm) {
+    double weight = 0;
+    Point sum;
+    const auto px = [&](double mm) { return static_cast<int>(std::lround(mm * px_per_mm)); };
+    for (int y = px(near_mm.y - reach_mm); y <= px(near_mm.y + reach_mm); ++y)
+        for (int x = px(near_mm.x - reach_mm); x <= px(near_mm.x + reach_mm); ++x) {
+            const double dark = 255 - qGray(sheet.pixel(x, y));
+            weight += dark;
+            sum = sum + dark * Point{x + 0.5, y + 0.5};
+        }
+    return (1 / (weight * px_per_mm)) * sum;
+}
+
+TEST(Pdf, PageIsThePaperToATenthOfAPoint) {
+    for (const Size paper : {Size{210, 297}, Size{215.9, 279.4}, Size{101.6, 152.4}}) {
+        const std::string pdf = print_pdf(*three_discs(paper).plan);
+        const std::unique_ptr<poppler::document> document(poppler::document::load_from_raw_data(pdf.data(), static_cast<int>(pdf.size())));
+        ASSERT_TRUE(document);
+        ASSERT_EQ(document->pages(), 1);
+        const std::unique_ptr<poppler::page> page(document->create_page(0));
+        // 1 pt = 1/72 in (ISO 32000-1, 8.3.2.3)
+        EXPECT_NEAR(page->page_rect(poppler::media_box).width(), paper.width / 25.4 * 72, 0.1);
+        EXPECT_NEAR(page->page_rect(poppler::media_box).height(), paper.height / 25.4 * 72, 0.1);
+        EXPECT_THAT(pdf, testing::HasSubstr("/PrintScaling /None"));
+    }
+}
+
+TEST(Pdf, MarksLieWhereThePlanSaysAt1200Dpi) {
+    const Planned planned = three_discs({210, 297});
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*planned.plan)), 1200);
+    ASSERT_TRUE(sheet);
+    const double px_per_mm = 1200 / 25.4;
+    for (const Mark& mark : planned.plan->pages[0].marks)
+        EXPECT_LT(distance(dark_centre(*sheet, mark.centre, mark.radius + 1, px_per_mm), mark.centre), 0.05);
+}
+
+TEST(Pdf, ArtLandsInItsPlaceWithItsTransparencyAndWithoutCutLines) {
+    const Planned planned = three_discs({210, 297});
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*planned.plan)), 600);
+    ASSERT_TRUE(sheet);
+    const double px_per_mm = 600 / 25.4;
+    const auto colour = [&](Point mm) {
+        return QColor(sheet->pixel(static_cast<int>(mm.x * px_per_mm), static_cast<int>(mm.y * px_per_mm)));
+    };
+    for (const Placement& p : planned.document.placements) {
+        EXPECT_EQ(colour(p.centre), QColor(200, 60, 40));
+        EXPECT_EQ(colour(p.centre + Point{15.5, 15.5}), QColor(Qt::white)) << "the picture's clear corner";
+        EXPECT_LT(distance(dark_centre(*sheet, p.centre, 17.5, px_per_mm), p.centre), 0.045) << "a pixel: poppler draws pictures on whole ones";
+        for (int i = 0; i < 360; ++i) // along the cut line, 17 mm from the middle
+            EXPECT_EQ(colour(p.centre + 17.0 * Point{std::cos(i), std::sin(i)}), QColor(Qt::white));
+    }
+}
+
+TEST(Pdf, SamePlanSameBytes) {
+    const auto plan = three_discs({210, 297}).plan;
+    EXPECT_EQ(print_pdf(*plan), print_pdf(*plan));
+}
+
+TEST(Pdf, ATurnedMirroredCopyPrintsAsItIsPlaced) {
+    // A picture with only its top-left quarter filled shows which way it lies.
+    Document d = with_sticker_added({}, new_sticker(PictureArtwork{test::picture_of({{{0, 0}, {0, 100}, {100, 100}, {100, 0}}}, 200, 200, 254)}));
+    d.placements.push_back({.sticker = 1, .centre = {100, 100}, .turn = std::numbers::pi / 2, .mirrored = true});
+    Evaluator evaluator;
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(d))), 100);
+    const auto filled = [&](Point mm) { return qGray(sheet->pixel(static_cast<int>(mm.x * 100 / 25.4), static_cast<int>(mm.y * 100 / 25.4))) < 200; };
+    // Mirrored: top right. Then a quarter turn clockwise: bottom right.
+    EXPECT_TRUE(filled({105, 105}));
+    EXPECT_FALSE(filled({95, 95}));
+    EXPECT_FALSE(filled({105, 95}));
+    EXPECT_FALSE(filled({95, 105}));
+}
+
+TEST(PracticePrinter, RefusesWhatIsNoPdf) {
+    EXPECT_FALSE(practice_print("not a pdf", 300));
+    EXPECT_FALSE(practice_print({}, 300));
+}
+
+/// The polygons of an SVG's paths, read by librsvg: the drawing is filled in black and measured as a picture.
+struct Drawn {
+    double width_mm = 0, height_mm = 0;
+    double area_mm2 = 0;
+    Rect box;
+};
+
+Drawn drawn_by_librsvg(std::string svg, double px_per_mm) {
+    // Filled in place of stroked, so that areas can be compared.
+    const auto swap = [&](const std::string& from, const std::string& to) {
+        for (std::size_t at; (at = svg.find(from)) != std::string::npos;)
+            svg.replace(at, from.size(), to);
+    };
+    swap("fill=\"none\" stroke=\"#00838a\"", "fill=\"black\" ");
+    GError* error = nullptr;
+    RsvgHandle* handle = rsvg_handle_new_from_data(reinterpret_cast<const guint8*>(svg.data()), svg.size(), &error);
+    EXPECT_TRUE(handle);
+    gboolean has_width = FALSE, has_height = FALSE, has_viewbox = FALSE;
+    RsvgLength width{}, height{};
+    RsvgRectangle viewbox{};
+    rsvg_handle_get_intrinsic_dimensions(handle, &has_width, &width, &has_height, &height, &has_viewbox, &viewbox);
+    EXPECT_EQ(width.unit, RSVG_UNIT_MM);
+    EXPECT_NEAR(viewbox.width, width.length, 1e-4);
+    Drawn drawn{width.length, height.length, 0, {}};
+    const int w = static_cast<int>(width.length * px_per_mm), h = static_cast<int>(height.length * px_per_mm);
+    cairo_surface_t* surface = cairo_image_surface_create(CAIRO_FORMAT_A8, w, h);
+    cairo_t* cairo = cairo_create(surface);
+    const RsvgRectangle all{0, 0, width.length * px_per_mm, height.length * px_per_mm};
+    EXPECT_TRUE(rsvg_handle_render_document(handle, cairo, &all, &error));
+    cairo_surface_flush(surface);
+    const unsigned char* data = cairo_image_surface_get_data(surface);
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x)
+            if (const int value = data[y * cairo_image_surface_get_stride(surface) + x]; value > 0) {
+                drawn.area_mm2 += value / 255.0 / (px_per_mm * px_per_mm);
+                if (value > 127)
+                    drawn.box.include((1 / px_per_mm) * Point{x + 0.5, y + 0.5});
+            }
+    cairo_destroy(cairo);
+    cairo_surface_destroy(surface);
+    g_object_unref(handle);
+    return drawn;
+}
+
+TEST(Svg, LibrsvgSeesTheCutLinesInTheirTrueSizeAndPlace) {
+    const Planned planned = three_discs({210, 297});
+    const Drawn drawn = drawn_by_librsvg(cut_svg(*planned.plan), 10);
+    EXPECT_NEAR(drawn.width_mm, 210, 1e-4);
+    EXPECT_NEAR(drawn.height_mm, 297, 1e-4);
+    EXPECT_NEAR(drawn.area_mm2, 3 * std::numbers::pi * 17 * 17, 2);
+    EXPECT_NEAR(drawn.box.min.x, planned.document.placements.front().centre.x - 17, 0.1);
+    EXPECT_NEAR(drawn.box.max.y, planned.document.placements.front().centre.y + 17, 0.1);
+}
+
+TEST(Svg, KindsOfCutHaveTheirOwnGroups) {
+    Planned planned = three_discs({210, 297});
+    Sticker s = *planned.document.find(1);
+    s.cut = CutKind::through;
+    Evaluator evaluator;
+    const std::string svg = cut_svg(*evaluator.plan(with_sticker_changed(planned.document, s)));
+    EXPECT_THAT(svg, testing::HasSubstr("<g id=\"through\""));
+    EXPECT_THAT(svg, testing::Not(testing::HasSubstr("<g id=\"kiss\"")));
+}
+
+TEST(Svg, AnOutlineKeepsItsHole) {
+    const Sticker ring = new_sticker(PictureArtwork{
+        test::picture_of({test::ellipse({200, 200}, 150, 150), test::as_hole(test::ellipse({200, 200}, 50, 50))}, 400, 400, 254)});
+    Evaluator evaluator;
+    const Drawn drawn = drawn_by_librsvg(outline_svg(evaluator.evaluate(ring)->outline, {40, 40}), 20);
+    EXPECT_NEAR(drawn.area_mm2, std::numbers::pi * (15 * 15 - 5 * 5), 0.6);
+}
+
+TEST(Hpgl, ReadsBackWithinAPlotterUnitOfThePlan) {
+    const Planned planned = three_discs({215.9, 279.4});
+    HpglReader reader;
+    ASSERT_TRUE(reader.take(cut_hpgl(*planned.plan)));
+    const auto strokes = reader.strokes();
+    const auto& cuts = planned.plan->pages[0].cuts;
+    ASSERT_EQ(strokes.size(), cuts.size());
+    for (std::size_t i = 0; i < cuts.size(); ++i) {
+        EXPECT_EQ(strokes[i].pen, 1);
+        EXPECT_EQ(strokes[i].points.front(), strokes[i].points.back()) << "closed";
+        Polygon on_paper;
+        for (const Point p : strokes[i].points)
+            on_paper.push_back({p.x, 279.4 - p.y}); // HP-GL's y axis points up
+        const Polygons truth{flatten(cuts[i].contour, 0.001)};
+        for (const Point p : on_paper)
+            EXPECT_LT(nearest_on(truth, p).distance, 0.03);
+        for (const Point p : truth[0])
+            EXPECT_LT(nearest_on({on_paper}, p).distance, 0.03);
+    }
+}
+
+TEST(Hpgl, UnitIsAFortiethOfAMillimetre) { // HP-GL reference manuals: 0.025 mm
+    HpglReader reader;
+    ASSERT_TRUE(reader.take("IN;SP2;PU40,80;PD440,80;PU;"));
+    ASSERT_EQ(reader.strokes().size(), 1u);
+    EXPECT_EQ(reader.strokes()[0].pen, 2);
+    EXPECT_EQ(reader.strokes()[0].points, (Polygon{{1, 2}, {11, 2}}));
+}
+
+TEST(Hpgl, ArrivesInAnyPiecesAndAlsoRelative) {
+    HpglReader reader;
+    for (const char c : std::string("IN;\r\nsp1;PA;PU100,100;PR;PD40,0,0,40;PU;VS10;"))
+        ASSERT_TRUE(reader.take({&c, 1}));
+    ASSERT_EQ(reader.strokes().size(), 1u);
+    EXPECT_EQ(reader.strokes()[0].points, (Polygon{{2.5, 2.5}, {3.5, 2.5}, {3.5, 3.5}}));
+}
+
+TEST(Hpgl, SaysWhatIsNotHpgl) {
+    for (const char* wrong : {"%!PS;", "12;", "PDx,y;", "PU1;", "PD1e999,2;", "<svg;"})
+        EXPECT_FALSE(HpglReader().take(wrong)) << wrong;
+}
+
+} // namespace
+} // namespace fusuma

@@ -1,0 +1,104 @@
+#include "core/preflight/preflight.h"
+#include "tests/support/samples.h"
+
+#include <gmock/gmock.h>
+
+namespace fusuma {
+namespace {
+
+using test::disc_document;
+
+struct Case {
+    const char* name;
+    std::vector<Point> centres; ///< of 34 mm discs on A4: zone from 8 mm to 202 × 289 mm
+    const char* rule;           ///< empty: nothing found
+    const char* words;          ///< part of the message
+};
+
+std::ostream& operator<<(std::ostream& out, const Case& c) { return out << c.name; }
+
+class PreflightOf : public testing::TestWithParam<Case> {};
+
+TEST_P(PreflightOf, FindsSaysAndRepairs) {
+    const Case& c = GetParam();
+    Evaluator evaluator;
+    const Document document = disc_document(c.centres);
+    const auto findings = preflight(document, evaluator);
+    if (!*c.rule) {
+        EXPECT_THAT(findings, testing::IsEmpty()) << findings.front().message;
+        return;
+    }
+    ASSERT_EQ(findings.size(), 1u);
+    EXPECT_EQ(findings[0].rule, c.rule);
+    EXPECT_THAT(findings[0].message, testing::HasSubstr(c.words));
+    ASSERT_TRUE(findings[0].fix);
+    const auto repaired = findings[0].fix->apply(document);
+    ASSERT_TRUE(repaired);
+    EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());
+}
+
+INSTANTIATE_TEST_SUITE_P(Places, PreflightOf,
+                         testing::Values(Case{"inside", {{105, 150}}, "", ""}, Case{"at the edge of the zone", {{25.02, 150}}, "", ""},
+                                         Case{"over the left edge", {{22, 150}}, "outside-zone", "Disc: 3.0 mm outside the cut zone"},
+                                         Case{"half off the paper", {{0, 150}}, "outside-zone", "Disc: 25.0 mm outside"},
+                                         Case{"off the paper", {{-60, 150}}, "outside-zone", "outside the cut zone"},
+                                         Case{"into a mark's keep-clear area", {{196 - 16, 283 - 16}}, "outside-zone", "mark's keep-clear area"},
+                                         Case{"apart", {{60, 150}, {97.01, 150}}, "", ""},
+                                         Case{"too close", {{60, 150}, {95.2, 150}}, "too-close", "1.2 mm apart, 3.0 mm wanted"},
+                                         Case{"overlapping", {{60, 150}, {80, 150}}, "overlap", "overlap"},
+                                         Case{"one on the other", {{60, 150}, {60, 150}}, "overlap", "overlap"}),
+                         [](const auto& test) {
+                             std::string name = test.param.name;
+                             std::erase_if(name, [](char ch) { return !std::isalnum(static_cast<unsigned char>(ch)); });
+                             return name;
+                         });
+
+TEST(Preflight, SmallInsideALargeHoleIsNoOverlap) {
+    Document d = disc_document({{100, 150}});
+    Sticker ring = new_sticker(PictureArtwork{
+        test::picture_of({test::ellipse({500, 500}, 490, 490), test::as_hole(test::ellipse({500, 500}, 400, 400))}, 1000, 1000)});
+    d = with_sticker_added(d, ring);
+    d.placements.push_back({.sticker = 2, .centre = {100, 150}});
+    Evaluator evaluator;
+    EXPECT_THAT(preflight(d, evaluator), testing::IsEmpty());
+}
+
+TEST(Preflight, ResolutionBelow300DpiIsNamedAndTheFixReachesIt) {
+    // 300 dpi wanted, below 150 visibly soft: common practice.
+    Evaluator evaluator;
+    for (const auto& [dpi, severity] : {std::pair{290.0, Severity::to_look_at}, {120.0, Severity::to_fix}}) {
+        Document d = disc_document({{100, 150}});
+        Sticker s = *d.find(1);
+        s.width = 384 / dpi * 25.4; // the picture is 384 px wide
+        d = with_sticker_changed(d, s);
+        const auto findings = preflight(d, evaluator);
+        ASSERT_EQ(findings.size(), 1u);
+        EXPECT_EQ(findings[0].severity, severity);
+        EXPECT_THAT(findings[0].message, testing::HasSubstr(std::to_string(static_cast<int>(dpi)) + " dpi, 300 wanted"));
+        const auto repaired = findings[0].fix->apply(d);
+        EXPECT_NEAR(repaired->find(1)->width, 384 / 300.0 * 25.4, 1e-6);
+        EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());
+    }
+}
+
+TEST(Preflight, TooLargeForTheZoneSaysWhatFits) {
+    Document d = disc_document({{105, 150}});
+    Sticker s = *d.find(1);
+    s.width = 230;
+    d = with_sticker_changed(d, s);
+    Evaluator evaluator;
+    const auto findings = preflight(d, evaluator);
+    ASSERT_FALSE(findings.empty());
+    EXPECT_THAT(findings[0].message, testing::HasSubstr("larger than the cut zone, which takes 194.0 mm × 252"));
+}
+
+TEST(Preflight, WhatMustBeFixedComesFirst) {
+    Evaluator evaluator;
+    const auto findings = preflight(disc_document({{60, 150}, {95.2, 150}, {0, 250}}), evaluator);
+    ASSERT_EQ(findings.size(), 2u);
+    EXPECT_EQ(findings[0].severity, Severity::to_fix);
+    EXPECT_EQ(findings[1].severity, Severity::to_look_at);
+}
+
+} // namespace
+} // namespace fusuma

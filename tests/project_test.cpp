@@ -1,0 +1,135 @@
+#include "formats/project_file.h"
+#include "formats/file.h"
+#include "formats/picture_read.h"
+#include "formats/zip_archive.h"
+#include "tests/support/samples.h"
+
+#include <gmock/gmock.h>
+#include <nlohmann/json.hpp>
+
+namespace fusuma {
+namespace {
+
+/// Every setting off its default, so that a field that is forgotten shows.
+Document full_document() {
+    Document d;
+    Sticker s = new_sticker(PictureArtwork{*read_picture(test::demo_art("puffin.png"))});
+    s.name = "Puffin “north”";
+    s.width = 33.25;
+    s.trace = {.threshold = 99, .detail_px = 0.3};
+    s.ignore_specks = 1.5;
+    s.border = {.width = -1.25, .corners = Corners::bevel, .holes = Holes::close_small, .close_under = 4};
+    s.cut = CutKind::through;
+    d = with_sticker_added(d, s);
+    s.name = "The same picture again";
+    d = with_sticker_added(d, s);
+    d.placements = {{.sticker = 2, .centre = {40, 50}, .turn = 0.5, .mirrored = true, .scale = 1.5}, {.sticker = 1, .centre = {90, 120}}};
+    d.sheet = {.paper = {148, 210}, .printer_margin = 3, .cutter_margin = 9, .gap = 2, .marks = {.kind = MarkKind::none, .inset = 16, .radius = 2, .keep_clear = 7}};
+    d.unit = Unit::inch;
+    return d;
+}
+
+/// The same values; artwork compares by its original bytes, since it has been read anew.
+void expect_same(const Document& a, const Document& b) {
+    EXPECT_EQ(a.placements, b.placements);
+    EXPECT_EQ(a.sheet, b.sheet);
+    EXPECT_EQ(a.unit, b.unit);
+    EXPECT_EQ(a.next_id, b.next_id);
+    ASSERT_EQ(a.stickers.size(), b.stickers.size());
+    for (std::size_t i = 0; i < a.stickers.size(); ++i) {
+        Sticker left = *a.stickers[i], right = *b.stickers[i];
+        EXPECT_EQ(std::get<PictureArtwork>(left.artwork).picture->original, std::get<PictureArtwork>(right.artwork).picture->original);
+        EXPECT_EQ(source_name(left.artwork), source_name(right.artwork));
+        right.artwork = left.artwork;
+        EXPECT_EQ(left, right);
+    }
+}
+
+nlohmann::json description(const ZipEntries& entries) {
+    const QByteArray& bytes = entries.at("document.json");
+    return nlohmann::json::parse(bytes.begin(), bytes.end());
+}
+
+QByteArray with_description(ZipEntries entries, const nlohmann::json& json) {
+    entries["document.json"] = QByteArray::fromStdString(json.dump());
+    return zip_bytes(entries);
+}
+
+TEST(Project, ComesBackAsItWasSaved) {
+    QTemporaryDir folder;
+    const QString path = folder.filePath("fair.fusuma");
+    ASSERT_TRUE(save_project(full_document(), path));
+    const auto loaded = load_project(path);
+    ASSERT_TRUE(loaded) << loaded.problem().text();
+    expect_same(full_document(), *loaded);
+}
+
+TEST(Project, SameDocumentGivesTheSameBytesAndStoresAPictureOnce) {
+    const Document d = full_document();
+    const QByteArray bytes = project_bytes(d);
+    EXPECT_EQ(bytes, project_bytes(d));
+    const auto entries = unzip(bytes, 1 << 24);
+    ASSERT_TRUE(entries);
+    EXPECT_EQ(entries->size(), 2u);
+    EXPECT_EQ(entries->at("artwork/1.png"), *read_file(test::demo_art("puffin.png"), 1 << 24)) << "the original bytes, untouched";
+}
+
+TEST(Project, UnknownFieldsSurviveALoadAndSave) {
+    const ZipEntries entries = *unzip(project_bytes(full_document()), 1 << 24);
+    nlohmann::json json = description(entries);
+    json["rehearsals"] = {1, 2};
+    json["sheet"]["marks"]["colour"] = "blue";
+    json["stickers"][0]["bleed"] = {{"width", 1.5}};
+    const auto loaded = read_project_bytes(with_description(entries, json), "new.fusuma");
+    ASSERT_TRUE(loaded) << loaded.problem().text();
+    EXPECT_EQ(description(*unzip(project_bytes(*loaded), 1 << 24)), json);
+}
+
+TEST(Project, RefusesDamageInOneClearSentence) {
+    const QByteArray good = project_bytes(full_document());
+    const ZipEntries entries = *unzip(good, 1 << 24);
+    const auto changed = [&](const std::function<void(nlohmann::json&)>& change) {
+        nlohmann::json json = description(entries);
+        change(json);
+        return with_description(entries, json);
+    };
+    ZipEntries no_art = entries;
+    no_art.erase("artwork/1.png");
+    const struct {
+        QByteArray bytes;
+        const char* words;
+    } cases[] = {{{}, "not a Fusuma project"},
+                 {"not a zip", "damaged or not a Fusuma project"},
+                 {good.first(good.size() / 2), "damaged or not a Fusuma project"},
+                 {zip_bytes({{"readme.txt", "hello"}}), "not a Fusuma project"},
+                 {zip_bytes({{"document.json", "{"}}), "description is damaged"},
+                 {zip_bytes(no_art), "artwork “puffin.png” is missing"},
+                 {changed([](auto& j) { j["schema"] = 99; }), "newer version"},
+                 {changed([](auto& j) { j.erase("sheet"); }), "description is damaged"},
+                 {changed([](auto& j) { j["stickers"][0]["width"] = -3; }), "width is out of range"},
+                 {changed([](auto& j) { j["stickers"][0]["id"] = 2; }), "id is out of range"},
+                 {changed([](auto& j) { j["stickers"][0]["border"]["corners"] = "wobbly"; }), "“wobbly” is not a known choice"},
+                 {changed([](auto& j) { j["placements"][0]["sticker"] = 77; }), "copy is out of range"},
+                 {changed([](auto& j) { j["placements"][0]["centre"] = {1e300, 0}; }), "copy is out of range"},
+                 {changed([](auto& j) { j["sheet"]["paper"] = {0, 0}; }), "paper is out of range"},
+                 {changed([](auto& j) { j["stickers"][0]["artwork"]["kind"] = "hologram"; }), "kind that this version does not know"}};
+    for (const auto& c : cases) {
+        const auto loaded = read_project_bytes(c.bytes, "fair.fusuma");
+        ASSERT_FALSE(loaded) << c.words;
+        EXPECT_THAT(loaded.problem().text(), testing::AllOf(testing::HasSubstr("“fair.fusuma” cannot be opened"), testing::HasSubstr(c.words)));
+    }
+}
+
+TEST(Project, AZipLargerThanAllowedIsRefusedBeforeItIsUnpacked) {
+    const QByteArray bomb = zip_bytes({{"document.json", QByteArray(1 << 20, 'a')}});
+    EXPECT_LT(bomb.size(), 4096);
+    EXPECT_FALSE(unzip(bomb, 1 << 16));
+}
+
+TEST(Project, AFailedSaveLeavesTheOldFile) {
+    QTemporaryDir folder;
+    EXPECT_FALSE(save_project(full_document(), folder.filePath("missing/fair.fusuma")));
+}
+
+} // namespace
+} // namespace fusuma
