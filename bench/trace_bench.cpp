@@ -4,9 +4,8 @@
 #include "core/trace/trace.h"
 #include "tests/support/area_coverage.h"
 
-#include <potracelib.h>
-
 #include <climits>
+#include <potracelib.h>
 
 namespace {
 
@@ -47,7 +46,8 @@ void potrace_trace(benchmark::State& state) {
     for (int y = 0; y < coverage.height; ++y)
         for (int x = 0; x < coverage.width; ++x)
             if (coverage.row(y)[x] > 127)
-                bits[static_cast<std::size_t>(y * dy + x / word_bits)] |= potrace_word{1} << (word_bits - 1 - x % word_bits);
+                bits[static_cast<std::size_t>(y * dy + x / word_bits)] |= potrace_word{1}
+                                                                          << (word_bits - 1 - x % word_bits);
     potrace_bitmap_t bitmap{coverage.width, coverage.height, dy, bits.data()};
     potrace_param_t* parameters = potrace_param_default();
     for (auto _ : state)

@@ -5,7 +5,6 @@
 #include "core/result.h"
 
 #include <nlohmann/json.hpp>
-
 #include <optional>
 #include <string>
 #include <vector>

@@ -1,5 +1,4 @@
 #include "cli/report.h"
-
 #include "core/geometry/measure.h"
 #include "formats/file.h"
 #include "formats/svg.h"
@@ -29,19 +28,21 @@ ExitCode run(const OutlineCommand& command) {
             return written.problem();
 
     const auto& contours = result.cut_line.contours;
-    const auto holes = std::count_if(contours.begin(), contours.end(), [](const Contour& c) { return signed_area(c) < 0; });
+    const auto holes =
+        std::count_if(contours.begin(), contours.end(), [](const Contour& c) { return signed_area(c) < 0; });
     const Rect box = bounds(result.cut_line);
-    nlohmann::json report{{"contours", contours.size()},
-                          {"holes", holes},
-                          {"segments", node_count(result.cut_line)},
-                          {"nodes", node_count(result.cut_line)},
-                          {"length_mm", length(result.cut_line)},
-                          {"area_mm2", area(result.cut_line)},
-                          {"width_mm", box.width()},
-                          {"height_mm", box.height()},
-                          {"artwork_mm", {result.artwork.width, result.artwork.height}},
-                          {"dropped_specks", result.dropped_specks},
-                          {"seconds", {{"decode", decode}, {"coverage", coverage}, {"trace", trace}, {"border", border_seconds}}}};
+    nlohmann::json report{
+        {"contours", contours.size()},
+        {"holes", holes},
+        {"segments", node_count(result.cut_line)},
+        {"nodes", node_count(result.cut_line)},
+        {"length_mm", length(result.cut_line)},
+        {"area_mm2", area(result.cut_line)},
+        {"width_mm", box.width()},
+        {"height_mm", box.height()},
+        {"artwork_mm", {result.artwork.width, result.artwork.height}},
+        {"dropped_specks", result.dropped_specks},
+        {"seconds", {{"decode", decode}, {"coverage", coverage}, {"trace", trace}, {"border", border_seconds}}}};
     if (outline.content == AlphaContent::opaque)
         report["hint"] = "The picture has no transparency, so its whole rectangle is the outline.";
     if (const Outcome written = write_report(report, command.report); !written)

@@ -1,9 +1,7 @@
 #include "cli/commands.h"
 
 #include <CLI/CLI.hpp>
-
 #include <QImageReader>
-
 #include <iostream>
 
 namespace fusuma {
@@ -48,7 +46,8 @@ void add_check(CLI::App& program, CheckCommand& c) {
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
 }
 
-ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet, const CheckCommand& check) {
+ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
+                    const CheckCommand& check) {
     if (program.got_subcommand("outline"))
         return run(outline);
     if (program.got_subcommand("sheet"))

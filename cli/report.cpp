@@ -1,6 +1,5 @@
 #include "cli/report.h"
 
-#include "core/geometry/measure.h"
 #include "formats/file.h"
 
 #include <algorithm>
@@ -36,30 +35,22 @@ json sheet_json(const Document& document, const JobPlan& plan, const std::vector
     json marks = json::array();
     for (const Mark& mark : first.marks)
         marks.push_back({mark.centre.x, mark.centre.y, mark.radius});
-    double zone = 0, used = 0, cut_length = 0;
-    std::size_t cuts = 0;
-    for (const Polygon& polygon : first.zone)
-        zone += signed_area(polygon);
-    for (const PagePlan& page : plan.pages)
-        for (const CutPath& cut : page.cuts) {
-            used += signed_area(cut.contour);
-            cut_length += length(cut.contour);
-            ++cuts;
-        }
+    const PlanTotals sum = totals(plan);
     return {{"paper_mm", {plan.paper.width, plan.paper.height}},
-            {"zone_mm2", zone},
+            {"zone_mm2", sum.zone_mm2},
             {"largest_fit_mm", {first.largest_place.width(), first.largest_place.height()}},
             {"marks_mm", marks},
             {"copies", document.placements.size()},
-            {"used_share", zone > 0 ? used / zone : 0},
+            {"used_share", sum.used_share},
             {"pages", plan.pages.size()},
-            {"cuts", cuts},
-            {"cut_length_mm", cut_length},
+            {"cuts", sum.cuts},
+            {"cut_length_mm", sum.kiss_mm + sum.through_mm},
             {"findings", findings_json(findings)}};
 }
 
 int exit_code(const std::vector<Finding>& findings) {
-    return std::any_of(findings.begin(), findings.end(), [](const Finding& f) { return f.severity == Severity::to_fix; });
+    return std::any_of(findings.begin(), findings.end(),
+                       [](const Finding& f) { return f.severity == Severity::to_fix; });
 }
 
 } // namespace fusuma

@@ -1,5 +1,4 @@
 #include "cli/report.h"
-
 #include "core/document/arrange.h"
 #include "core/sheet/paper.h"
 #include "devices/practice_printer.h"
@@ -10,7 +9,6 @@
 #include "formats/svg.h"
 
 #include <QBuffer>
-
 #include <algorithm>
 #include <limits>
 
@@ -106,7 +104,8 @@ std::vector<Finding> place_copies(const SheetCommand& command, const std::vector
 
 Outcome write_outputs(const SheetCommand& command, const Document& document, const JobPlan& plan) {
     const auto write_text = [](const std::string& path, const std::string& text) {
-        return path.empty() ? Outcome(Done{}) : write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
+        return path.empty() ? Outcome(Done{})
+                            : write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
     };
     if (!command.save.empty())
         if (const Outcome saved = save_project(document, QString::fromStdString(command.save)); !saved)

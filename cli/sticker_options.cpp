@@ -1,9 +1,7 @@
 #include "cli/commands.h"
-
 #include "formats/picture_read.h"
 
 #include <CLI/CLI.hpp>
-
 #include <array>
 
 namespace fusuma {
@@ -12,9 +10,12 @@ void add_options(CLI::App& app, StickerOptions& o) {
     app.add_option("--source", o.source, "what tells art from background: auto or alpha")
         ->check(CLI::IsMember({"auto", "alpha"}))
         ->capture_default_str();
-    app.add_option("--threshold", o.threshold, "coverage above which a pixel counts as art, 0-255")->check(CLI::Range(0, 255));
-    app.add_option("--detail", o.detail_px, "farthest that the curve may stray, in pixels")->check(CLI::Range(0.02, 50.0));
-    app.add_option("--ignore-specks", o.ignore_specks, "drop contours smaller than this many mm²")->check(CLI::Range(0.0, 1e5));
+    app.add_option("--threshold", o.threshold, "coverage above which a pixel counts as art, 0-255")
+        ->check(CLI::Range(0, 255));
+    app.add_option("--detail", o.detail_px, "farthest that the curve may stray, in pixels")
+        ->check(CLI::Range(0.02, 50.0));
+    app.add_option("--ignore-specks", o.ignore_specks, "drop contours smaller than this many mm²")
+        ->check(CLI::Range(0.0, 1e5));
     app.add_option("--width", o.width, "width of the artwork in mm")->check(CLI::Range(0.5, 5000.0));
     app.add_option("--border", o.border, "border in mm, negative inward")->check(CLI::Range(-50.0, 50.0));
     app.add_option("--corners", o.corners, "round, mitre or bevel")->check(CLI::IsMember({"round", "mitre", "bevel"}));
@@ -62,7 +63,9 @@ Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o)
     if (o.border)
         s.border.width = *o.border;
     if (!o.corners.empty())
-        s.border.corners = o.corners == "round" ? Corners::round : o.corners == "mitre" ? Corners::mitre : Corners::bevel;
+        s.border.corners = o.corners == "round"   ? Corners::round
+                           : o.corners == "mitre" ? Corners::mitre
+                                                  : Corners::bevel;
     if (o.cut == "through")
         s.cut = CutKind::through;
     const Outcome holes = apply_holes(o.holes, s.border);

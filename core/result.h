@@ -16,7 +16,7 @@ struct Problem {
 /// A value, or the reason why there is none.
 template <typename T> class [[nodiscard]] Result {
   public:
-    Result(T value) : content(std::move(value)) {}         // NOLINT(google-explicit-constructor)
+    Result(T value) : content(std::move(value)) {}           // NOLINT(google-explicit-constructor)
     Result(Problem problem) : content(std::move(problem)) {} // NOLINT(google-explicit-constructor)
 
     explicit operator bool() const { return content.index() == 0; }

@@ -3,7 +3,6 @@
 #include <QPainter>
 #include <QPainterPath>
 #include <QTcpSocket>
-
 #include <algorithm>
 
 namespace fusuma {

@@ -2,14 +2,13 @@
 #include "devices/practice_cutter.h"
 
 #include <CLI/CLI.hpp>
-
 #include <QCoreApplication>
-
 #include <iostream>
 
 int main(int argc, char** argv) {
     using namespace fusuma;
-    CLI::App program("Fusuma's practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet.");
+    CLI::App program(
+        "Fusuma's practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet.");
     std::string sheet_path, out = "cut.png", paper_text = "a4";
     quint16 port = 9100;
     double speed = 400;
@@ -26,7 +25,7 @@ int main(int argc, char** argv) {
     PracticeCutter cutter(speed);
     const Outcome listening = cutter.listen(port);
     if (!paper || sheet.isNull() || !listening) {
-        std::cerr << (!paper          ? "“" + paper_text + "” is not a paper: give a4, letter or WxH in mm."
+        std::cerr << (!paper           ? "“" + paper_text + "” is not a paper: give a4, letter or WxH in mm."
                       : sheet.isNull() ? "“" + sheet_path + "” is not a picture that can be read."
                                        : listening.problem().text())
                   << '\n';

@@ -1,10 +1,9 @@
 #include "devices/practice_printer.h"
 
+#include <memory>
 #include <poppler-document.h>
 #include <poppler-page-renderer.h>
 #include <poppler-page.h>
-
-#include <memory>
 
 namespace fusuma {
 

@@ -2,7 +2,6 @@
 #include "formats/file.h"
 
 #include <CLI/CLI.hpp>
-
 #include <iostream>
 
 namespace {

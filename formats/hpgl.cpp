@@ -18,7 +18,7 @@ std::string cut_hpgl(const JobPlan& plan, std::size_t page) {
             pen = wanted;
             text += "SP" + std::to_string(pen) + ";\n";
         }
-        const Polygon points = flatten(cut.contour, flatten_mm);
+        const Polygon points = flatten(cut.line, flatten_mm);
         text += "PU" + coordinates(points.front()) + ";\nPD";
         for (std::size_t i = 1; i <= points.size(); ++i)
             text += (i > 1 ? "," : "") + coordinates(points[i % points.size()]);
@@ -59,9 +59,11 @@ Result<std::vector<double>> take_numbers(std::string_view& rest, const std::stri
             continue;
         }
         double value = 0;
-        const auto [end, error] = std::from_chars(rest.data(), rest.data() + rest.size(), value, std::chars_format::fixed);
+        const auto [end, error] =
+            std::from_chars(rest.data(), rest.data() + rest.size(), value, std::chars_format::fixed);
         if (error != std::errc{} || !std::isfinite(value) || std::abs(value) > 1e9)
-            return Problem{"HP-GL instruction " + name + " carries “" + std::string(rest.substr(0, 12)) + "”, which is not a number."};
+            return Problem{"HP-GL instruction " + name + " carries “" + std::string(rest.substr(0, 12)) +
+                           "”, which is not a number."};
         values.push_back(value);
         rest.remove_prefix(static_cast<std::size_t>(end - rest.data()));
     }

@@ -2,11 +2,10 @@
 
 #include "formats/number.h"
 
+#include <map>
 #include <qpdf/QPDF.hh>
 #include <qpdf/QPDFPageDocumentHelper.hh>
 #include <qpdf/QPDFWriter.hh>
-
-#include <map>
 
 namespace fusuma {
 
@@ -92,7 +91,7 @@ std::string disc(const Mark& mark, Size paper) {
     const Point c = to_points(paper).apply(mark.centre);
     const double r = mark.radius * points_per_mm, h = r * handle;
     const auto pair = [](double x, double y) { return real(x) + " " + real(y) + " "; };
-    return "0 g " + pair(c.x + r, c.y) + "m " +                                           //
+    return "0 g " + pair(c.x + r, c.y) + "m " +                                          //
            pair(c.x + r, c.y + h) + pair(c.x + h, c.y + r) + pair(c.x, c.y + r) + "c " + //
            pair(c.x - h, c.y + r) + pair(c.x - r, c.y + h) + pair(c.x - r, c.y) + "c " + //
            pair(c.x - r, c.y - h) + pair(c.x - h, c.y - r) + pair(c.x, c.y - r) + "c " + //
@@ -112,9 +111,8 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
         content += disc(mark, plan.paper);
 
     QPDFObjectHandle object = QPDFObjectHandle::parse("<< /Type /Page >>");
-    object.replaceKey("/MediaBox",
-                      QPDFObjectHandle::parse("[0 0 " + real(plan.paper.width * points_per_mm) + " " +
-                                              real(plan.paper.height * points_per_mm) + "]"));
+    object.replaceKey("/MediaBox", QPDFObjectHandle::parse("[0 0 " + real(plan.paper.width * points_per_mm) + " " +
+                                                           real(plan.paper.height * points_per_mm) + "]"));
     QPDFObjectHandle resources = QPDFObjectHandle::newDictionary();
     resources.replaceKey("/XObject", x_objects);
     object.replaceKey("/Resources", resources);

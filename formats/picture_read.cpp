@@ -7,7 +7,6 @@
 #include <QFileInfo>
 #include <QImageReader>
 #include <QtEndian>
-
 #include <algorithm>
 #include <cstring>
 
@@ -30,8 +29,7 @@ double png_dpi(const QByteArray& bytes) {
 }
 
 double jfif_dpi(const QByteArray& bytes) {
-    if (bytes.size() < 18 || std::memcmp(bytes.constData() + 2, "\xff\xe0", 2) != 0 ||
-        std::memcmp(bytes.constData() + 6, "JFIF", 5) != 0)
+    if (bytes.size() < 18 || bytes.sliced(2, 2) != "\xff\xe0" || bytes.sliced(6, 4) != "JFIF")
         return 0;
     const double density = qFromBigEndian<quint16>(bytes.constData() + 14);
     switch (bytes[13]) {
@@ -44,7 +42,9 @@ double jfif_dpi(const QByteArray& bytes) {
     }
 }
 
-bool is_jpeg(const QByteArray& bytes) { return bytes.startsWith("\xff\xd8"); }
+bool is_jpeg(const QByteArray& bytes) {
+    return bytes.startsWith("\xff\xd8");
+}
 
 /// The decoder paints the missing part of a shortened JPEG grey and says nothing, so look for the end marker.
 bool is_cut_short(const QByteArray& bytes) {

@@ -18,8 +18,10 @@ template <typename E> struct Word {
     E value;
     const char* word;
 };
-constexpr std::array corner_words{Word{Corners::round, "round"}, Word{Corners::mitre, "mitre"}, Word{Corners::bevel, "bevel"}};
-constexpr std::array hole_words{Word{Holes::keep, "keep"}, Word{Holes::close, "close"}, Word{Holes::close_small, "close-small"}};
+constexpr std::array corner_words{Word{Corners::round, "round"}, Word{Corners::mitre, "mitre"},
+                                  Word{Corners::bevel, "bevel"}};
+constexpr std::array hole_words{Word{Holes::keep, "keep"}, Word{Holes::close, "close"},
+                                Word{Holes::close_small, "close-small"}};
 constexpr std::array cut_words{Word{CutKind::kiss, "kiss"}, Word{CutKind::through, "through"}};
 constexpr std::array mark_words{Word{MarkKind::dots, "dots"}, Word{MarkKind::none, "none"}};
 constexpr std::array unit_words{Word{Unit::mm, "mm"}, Word{Unit::cm, "cm"}, Word{Unit::inch, "in"}};
@@ -76,7 +78,8 @@ json known_fields(const Sticker& s, const json& artwork) {
             {"name", s.name},
             {"artwork", artwork},
             {"width", s.width},
-            {"outline", {{"threshold", s.trace.threshold}, {"detail_px", s.trace.detail_px}, {"ignore_specks", s.ignore_specks}}},
+            {"outline",
+             {{"threshold", s.trace.threshold}, {"detail_px", s.trace.detail_px}, {"ignore_specks", s.ignore_specks}}},
             {"border",
              {{"width", s.border.width},
               {"corners", word_of(s.border.corners, corner_words)},

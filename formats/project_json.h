@@ -3,9 +3,8 @@
 #include "core/document/document.h"
 #include "core/result.h"
 
-#include <nlohmann/json.hpp>
-
 #include <functional>
+#include <nlohmann/json.hpp>
 
 namespace fusuma {
 

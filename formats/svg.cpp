@@ -46,7 +46,7 @@ std::string cut_svg(const JobPlan& plan, std::size_t page) {
         std::string paths;
         for (const CutPath& cut : plan.pages[page].cuts)
             if (cut.kind == kind)
-                paths += "    <path d=\"" + path_data(cut.contour) + "\"/>\n";
+                paths += "    <path d=\"" + path_data(cut.line) + "\"/>\n";
         if (!paths.empty())
             svg += "  <g id=\"" + std::string(kind_name(kind)) + "\" fill=\"none\" stroke=\"" +
                    (kind == CutKind::kiss ? "#00838a" : "#6b2fa0") + "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";

@@ -1,9 +1,8 @@
 #include "formats/zip_archive.h"
 
-#include <zip.h>
-
 #include <memory>
 #include <stdexcept>
+#include <zip.h>
 
 namespace fusuma {
 
@@ -19,7 +18,8 @@ QByteArray zip_bytes(const ZipEntries& entries) {
         const zip_int64_t index = zip_file_add(zip, name.c_str(), source, ZIP_FL_ENC_UTF_8);
         zip_file_set_dostime(zip, static_cast<zip_uint64_t>(index), 0, 0x21, 0); // 1980-01-01, zip's first day
         const bool packed_already = !name.ends_with(".json");
-        zip_set_file_compression(zip, static_cast<zip_uint64_t>(index), packed_already ? ZIP_CM_STORE : ZIP_CM_DEFLATE, 6);
+        zip_set_file_compression(zip, static_cast<zip_uint64_t>(index), packed_already ? ZIP_CM_STORE : ZIP_CM_DEFLATE,
+                                 6);
     }
     if (zip_close(zip) != 0)
         throw std::runtime_error("zip: cannot finish the archive");

@@ -3,7 +3,6 @@
 #include "core/result.h"
 
 #include <QByteArray>
-
 #include <map>
 #include <string>
 

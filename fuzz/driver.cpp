@@ -48,7 +48,8 @@ int main(int argc, char** argv) {
     const std::vector<std::string> seeds = fuzz_seeds();
     std::mt19937 random(20260718);
     for (long i = 0; i < runs; ++i) {
-        const std::string bytes = i < static_cast<long>(seeds.size()) ? seeds[static_cast<std::size_t>(i)] : mutated(seeds, random);
+        const std::string bytes =
+            i < static_cast<long>(seeds.size()) ? seeds[static_cast<std::size_t>(i)] : mutated(seeds, random);
         LLVMFuzzerTestOneInput(reinterpret_cast<const std::uint8_t*>(bytes.data()), bytes.size());
     }
     std::printf("%ld runs, no fault\n", runs);

@@ -12,5 +12,6 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
 }
 
 std::vector<std::string> fuzz_seeds() {
-    return {"IN;SP1;PU2716,11560;PD2708,11545,2700,11531,2692,11516;PU;SP0;", "IN;\nSP2;PA;PU10,10PD20,20PR;PD5,-5;VS10;FS3;LBwords;PU;"};
+    return {"IN;SP1;PU2716,11560;PD2708,11545,2700,11531,2692,11516;PU;SP0;",
+            "IN;\nSP2;PA;PU10,10PD20,20PR;PD5,-5;VS10;FS3;LBwords;PU;"};
 }

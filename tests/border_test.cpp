@@ -72,8 +72,9 @@ TEST(Border, HolesShrinkAsTheOutsideGrows) {
 }
 
 TEST(Border, HolesCloseAllOrUnderASize) {
-    const Outline plate = outline_of({test::turned_rectangle({0, 0}, 60, 30, 0), test::as_hole(test::ellipse({-15, 0}, 5, 5)),
-                                      test::as_hole(test::ellipse({15, 0}, 2, 2))});
+    const Outline plate =
+        outline_of({test::turned_rectangle({0, 0}, 60, 30, 0), test::as_hole(test::ellipse({-15, 0}, 5, 5)),
+                    test::as_hole(test::ellipse({15, 0}, 2, 2))});
     const auto contours = [&](BorderSettings s) { return border(plate, s).contours.size(); };
     for (const double width : {0.0, 0.5}) {
         EXPECT_EQ(contours({.width = width, .holes = Holes::keep}), 3u);
@@ -83,7 +84,8 @@ TEST(Border, HolesCloseAllOrUnderASize) {
 }
 
 TEST(Border, ClosingAHoleTakesTheIslandInItAlong) {
-    const Outline target = outline_of({test::ellipse({0, 0}, 30, 30), test::as_hole(test::ellipse({0, 0}, 20, 20)), test::ellipse({0, 0}, 8, 8)});
+    const Outline target = outline_of(
+        {test::ellipse({0, 0}, 30, 30), test::as_hole(test::ellipse({0, 0}, 20, 20)), test::ellipse({0, 0}, 8, 8)});
     EXPECT_EQ(border(target, {.width = 1, .holes = Holes::close}).contours.size(), 1u);
 }
 

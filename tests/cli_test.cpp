@@ -1,13 +1,11 @@
 #include "cli/commands.h"
 #include "tests/support/samples.h"
 
-#include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
-
 #include <QFile>
 #include <QImage>
-
 #include <fstream>
+#include <gmock/gmock.h>
+#include <nlohmann/json.hpp>
 
 namespace fusuma {
 namespace {
@@ -39,7 +37,8 @@ TEST(Cli, OutlineReportsEveryStatedField) {
     const Ran run = run_cli({"outline", lantern, "-o", svg, "--width", "92", "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
-    for (const char* field : {"contours", "holes", "segments", "nodes", "length_mm", "area_mm2", "width_mm", "height_mm"})
+    for (const char* field :
+         {"contours", "holes", "segments", "nodes", "length_mm", "area_mm2", "width_mm", "height_mm"})
         EXPECT_TRUE(report.contains(field)) << field;
     for (const char* field : {"decode", "coverage", "trace", "border"})
         EXPECT_GE(report["seconds"].at(field).get<double>(), 0) << field;
@@ -49,7 +48,8 @@ TEST(Cli, OutlineReportsEveryStatedField) {
     EXPECT_NEAR(report["width_mm"].get<double>(), 92 - 2 * 3.6, 1.5);
     std::ifstream file(svg);
     const std::string text((std::istreambuf_iterator<char>(file)), {});
-    EXPECT_THAT(text, testing::AllOf(testing::HasSubstr("width=\"92mm\""), testing::HasSubstr("fill-rule=\"evenodd\"")));
+    EXPECT_THAT(text,
+                testing::AllOf(testing::HasSubstr("width=\"92mm\""), testing::HasSubstr("fill-rule=\"evenodd\"")));
 }
 
 TEST(Cli, OutlineTakesBorderCornersHolesAndDensity) {
@@ -58,7 +58,8 @@ TEST(Cli, OutlineTakesBorderCornersHolesAndDensity) {
         all.insert(all.end(), options.begin(), options.end());
         return json::parse(run_cli(all).out);
     };
-    const json bare = report({}), wide = report({"--border", "3"}), closed = report({"--border", "3", "--holes", "close"});
+    const json bare = report({}), wide = report({"--border", "3"}),
+               closed = report({"--border", "3", "--holes", "close"});
     EXPECT_NEAR(wide["width_mm"].get<double>() - bare["width_mm"].get<double>(), 6, 0.05);
     EXPECT_EQ(closed["holes"], 0);
     EXPECT_EQ(report({"--holes", "close-under=1"})["holes"], 1);
@@ -68,8 +69,10 @@ TEST(Cli, OutlineTakesBorderCornersHolesAndDensity) {
 TEST(Cli, SheetWritesEveryOutputAndReportsIt) {
     QTemporaryDir folder;
     const auto path = [&](const char* name) { return folder.filePath(QLatin1String(name)).toStdString(); };
-    const Ran run = run_cli({"sheet", lantern, "--paper", "a4", "--copies", "3", "--pdf", path("s.pdf"), "--svg", path("c.svg"), "--hpgl", path("c.plt"),
-                             "--png", path("s.png"), "--dpi", "50", "--save", path("p.fusuma"), "--report", "-"});
+    const Ran run = run_cli({"sheet",  lantern,       "--paper",        "a4",          "--copies",
+                             "3",      "--pdf",       path("s.pdf"),    "--svg",       path("c.svg"),
+                             "--hpgl", path("c.plt"), "--png",          path("s.png"), "--dpi",
+                             "50",     "--save",      path("p.fusuma"), "--report",    "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     EXPECT_EQ(report["paper_mm"], json({210.0, 297.0}));
@@ -92,14 +95,18 @@ TEST(Cli, SheetWritesEveryOutputAndReportsIt) {
     EXPECT_EQ(check.code, 0);
     EXPECT_EQ(json::parse(check.out)["copies"], 3);
 
-    const Ran more = run_cli({"sheet", path("p.fusuma"), test::demo_art("puffin.png").toStdString(), "--size", "40", "--copies", "2", "--report", "-"});
+    const Ran more = run_cli({"sheet", path("p.fusuma"), test::demo_art("puffin.png").toStdString(), "--size", "40",
+                              "--copies", "2", "--report", "-"});
     EXPECT_EQ(json::parse(more.out)["copies"], 5) << "a project can be added to";
 }
 
 TEST(Cli, SizeIsTheLongerSideOfTheArtwork) {
     const Ran run = run_cli({"sheet", lantern, "--size", "74", "--border", "0", "--holes", "close", "--report", "-"});
-    const Ran doubled = run_cli({"sheet", lantern, "--size", "148", "--border", "0", "--holes", "close", "--report", "-"});
-    EXPECT_NEAR(json::parse(doubled.out)["cut_length_mm"].get<double>() / json::parse(run.out)["cut_length_mm"].get<double>(), 2, 0.01);
+    const Ran doubled =
+        run_cli({"sheet", lantern, "--size", "148", "--border", "0", "--holes", "close", "--report", "-"});
+    EXPECT_NEAR(json::parse(doubled.out)["cut_length_mm"].get<double>() /
+                    json::parse(run.out)["cut_length_mm"].get<double>(),
+                2, 0.01);
 }
 
 TEST(Cli, FillPlacesAsManyAsFitAndCopiesThatDoNotFitAreAFinding) {
@@ -125,7 +132,8 @@ TEST(Cli, PreflightDecidesTheExitCode) {
 
 TEST(Cli, BadInputIsOneLineOnStandardErrorAndExitCode2) {
     QTemporaryDir folder;
-    const std::string damaged = folder.filePath("damaged.fusuma").toStdString(), clear = folder.filePath("clear.png").toStdString();
+    const std::string damaged = folder.filePath("damaged.fusuma").toStdString(),
+                      clear = folder.filePath("clear.png").toStdString();
     std::ofstream(damaged) << "PK not really";
     QImage empty(20, 20, QImage::Format_ARGB32);
     empty.fill(Qt::transparent);
@@ -153,7 +161,8 @@ TEST(Cli, BadInputIsOneLineOnStandardErrorAndExitCode2) {
 }
 
 TEST(Cli, AnOpaquePictureIsOutlinedAsItsRectangleWithAHint) {
-    const json report = json::parse(run_cli({"outline", test::demo_art("harbour-ferry.jpg").toStdString(), "--report", "-"}).out);
+    const json report =
+        json::parse(run_cli({"outline", test::demo_art("harbour-ferry.jpg").toStdString(), "--report", "-"}).out);
     EXPECT_NEAR(report["width_mm"].get<double>(), 80, 0.1);
     EXPECT_EQ(report["nodes"], 4);
     EXPECT_THAT(report["hint"].get<std::string>(), testing::HasSubstr("whole rectangle"));

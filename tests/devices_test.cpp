@@ -1,10 +1,9 @@
 #include "devices/cutter_connection.h"
 #include "devices/practice_cutter.h"
 
-#include <gtest/gtest.h>
-
 #include <QCoreApplication>
 #include <QElapsedTimer>
+#include <gtest/gtest.h>
 
 namespace fusuma {
 namespace {

@@ -1,7 +1,7 @@
 #include "core/document/arrange.h"
 #include "core/document/history.h"
-#include "core/preflight/preflight.h"
 #include "core/geometry/measure.h"
+#include "core/preflight/preflight.h"
 #include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
@@ -60,7 +60,8 @@ TEST(Document, AddingChangingAndRemovingStickers) {
     EXPECT_EQ(d.find(1)->name, "Disc") << "documents are values";
     const Document without = with_sticker_removed(d, 1);
     EXPECT_TRUE(without.placements.empty());
-    EXPECT_EQ(with_sticker_added(without, test::disc_sticker(10)).stickers.front()->id, 2) << "ids are never used again";
+    EXPECT_EQ(with_sticker_added(without, test::disc_sticker(10)).stickers.front()->id, 2)
+        << "ids are never used again";
 }
 
 TEST(Document, ANewStickerIsNamedInWordsAndHasItsNaturalSize) {
@@ -115,14 +116,16 @@ TEST(Plan, HoldsPrintsMarksZoneAndCutsInOrder) {
     EXPECT_EQ(page.cuts[0].placement, 2u) << "the nearest kiss cut first";
     EXPECT_EQ(page.cuts[1].placement, 1u);
     EXPECT_EQ(page.cuts[2].kind, CutKind::through) << "kiss before through";
-    EXPECT_NEAR(distance(bounds(page.cuts[0].contour).centre(), {50, 60}), 0, 0.01);
+    EXPECT_NEAR(distance(bounds(page.cuts[0].line).centre(), {50, 60}), 0, 0.01);
 }
 
 TEST(CuttingOrder, HolesComeBeforeTheContourRoundThem) {
-    const auto path = [](double r) { return CutPath{contour_of(test::ellipse({50, 50}, r, r, 0, 40)), CutKind::kiss, 0}; };
+    const auto path = [](double r) {
+        return CutPath{contour_of(test::ellipse({50, 50}, r, r, 0, 40)), CutKind::kiss, 0};
+    };
     const auto ordered = in_cutting_order({path(20), path(3), path(8)});
-    EXPECT_LT(bounds(ordered[0].contour).width(), bounds(ordered[1].contour).width());
-    EXPECT_LT(bounds(ordered[1].contour).width(), bounds(ordered[2].contour).width());
+    EXPECT_LT(bounds(ordered[0].line).width(), bounds(ordered[1].line).width());
+    EXPECT_LT(bounds(ordered[1].line).width(), bounds(ordered[2].line).width());
 }
 
 TEST(Arrange, RowsKeepTheGapAndStayInTheZone) {
@@ -134,7 +137,8 @@ TEST(Arrange, RowsKeepTheGapAndStayInTheZone) {
     EXPECT_THAT(preflight(arranged.document, evaluator), testing::IsEmpty());
     for (std::size_t i = 0; i < arranged.document.placements.size(); ++i)
         for (std::size_t k = 0; k < i; ++k)
-            EXPECT_GE(distance(arranged.document.placements[i].centre, arranged.document.placements[k].centre), 34 + 3 - 0.02);
+            EXPECT_GE(distance(arranged.document.placements[i].centre, arranged.document.placements[k].centre),
+                      34 + 3 - 0.02);
 }
 
 TEST(Arrange, TooLargeAStickerFindsNoPlace) {

@@ -91,15 +91,18 @@ TEST_P(ParseLength, ReadsWhatPeopleType) {
 }
 
 // 25.4 mm to the inch exactly (international inch, 1959).
-INSTANTIATE_TEST_SUITE_P(
-    Lengths, ParseLength,
-    testing::Values(LengthCase{"2", Unit::mm, 2}, LengthCase{"2", Unit::inch, 50.8}, LengthCase{"2mm", Unit::inch, 2},
-                    LengthCase{"1/8in", Unit::mm, 3.175}, LengthCase{"0.125\"", Unit::mm, 3.175}, LengthCase{"3 cm", Unit::mm, 30},
-                    LengthCase{"50/2", Unit::mm, 25}, LengthCase{" 1in + 2mm ", Unit::mm, 27.4}, LengthCase{"1in + 2", Unit::mm, 27.4},
-                    LengthCase{"2,5 mm", Unit::mm, 2.5}, LengthCase{"-(1+2)*3", Unit::mm, -9}, LengthCase{"−1.5mm", Unit::mm, -1.5},
-                    LengthCase{"1 inch", Unit::mm, 25.4}, LengthCase{"10mm/4", Unit::mm, 2.5}, LengthCase{"", Unit::mm, none},
-                    LengthCase{"mm", Unit::mm, none}, LengthCase{"2 apples", Unit::mm, none}, LengthCase{"1/0", Unit::mm, none},
-                    LengthCase{"2mm*3mm", Unit::mm, none}, LengthCase{"((((", Unit::mm, none}, LengthCase{"1..2", Unit::mm, none}));
+INSTANTIATE_TEST_SUITE_P(Lengths, ParseLength,
+                         testing::Values(LengthCase{"2", Unit::mm, 2}, LengthCase{"2", Unit::inch, 50.8},
+                                         LengthCase{"2mm", Unit::inch, 2}, LengthCase{"1/8in", Unit::mm, 3.175},
+                                         LengthCase{"0.125\"", Unit::mm, 3.175}, LengthCase{"3 cm", Unit::mm, 30},
+                                         LengthCase{"50/2", Unit::mm, 25}, LengthCase{" 1in + 2mm ", Unit::mm, 27.4},
+                                         LengthCase{"1in + 2", Unit::mm, 27.4}, LengthCase{"2,5 mm", Unit::mm, 2.5},
+                                         LengthCase{"-(1+2)*3", Unit::mm, -9}, LengthCase{"−1.5mm", Unit::mm, -1.5},
+                                         LengthCase{"1 inch", Unit::mm, 25.4}, LengthCase{"10mm/4", Unit::mm, 2.5},
+                                         LengthCase{"", Unit::mm, none}, LengthCase{"mm", Unit::mm, none},
+                                         LengthCase{"2 apples", Unit::mm, none}, LengthCase{"1/0", Unit::mm, none},
+                                         LengthCase{"2mm*3mm", Unit::mm, none}, LengthCase{"((((", Unit::mm, none},
+                                         LengthCase{"1..2", Unit::mm, none}));
 
 TEST(FormatLength, ShowsWhatAMakerCanUse) {
     EXPECT_EQ(format_length(2, Unit::mm), "2.0 mm");

@@ -1,9 +1,7 @@
-#include <gtest/gtest.h>
-
 #include <filesystem>
 #include <fstream>
+#include <gtest/gtest.h>
 #include <map>
-#include <regex>
 #include <set>
 
 namespace {
@@ -18,14 +16,18 @@ const std::map<std::string, std::set<std::string>> allowed{{"core", {"core"}},
                                                            {"cli", {"core", "formats", "devices", "cli"}}};
 
 template <typename Visit> void for_each_include(const std::string& layer, Visit&& visit) {
-    const std::regex include(R"(^\s*#include\s+([<"])([^>"]+)[>"])");
+    const std::string directive = "#include ";
     for (const auto& entry : fs::recursive_directory_iterator(fs::path(SOURCE_DIR) / layer)) {
         if (entry.path().extension() != ".h" && entry.path().extension() != ".cpp")
             continue;
         std::ifstream file(entry.path());
-        for (std::string line; std::getline(file, line);)
-            if (std::smatch match; std::regex_search(line, match, include))
-                visit(entry.path().string(), match[2].str(), match[1] == "\"");
+        for (std::string line; std::getline(file, line);) {
+            if (!line.starts_with(directive))
+                continue;
+            const std::size_t from = directive.size() + 1;
+            visit(entry.path().string(), line.substr(from, line.find_first_of(">\"", from) - from),
+                  line[from - 1] == '"');
+        }
     }
 }
 

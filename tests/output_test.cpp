@@ -12,11 +12,9 @@
 #include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
-
+#include <memory>
 #include <poppler-document.h>
 #include <poppler-page.h>
-
-#include <memory>
 
 namespace fusuma {
 namespace {
@@ -51,7 +49,8 @@ Point dark_centre(const QImage& sheet, Point near_mm, double reach_mm, double px
 TEST(Pdf, PageIsThePaperToATenthOfAPoint) {
     for (const Size paper : {Size{210, 297}, Size{215.9, 279.4}, Size{101.6, 152.4}}) {
         const std::string pdf = print_pdf(*three_discs(paper).plan);
-        const std::unique_ptr<poppler::document> document(poppler::document::load_from_raw_data(pdf.data(), static_cast<int>(pdf.size())));
+        const std::unique_ptr<poppler::document> document(
+            poppler::document::load_from_raw_data(pdf.data(), static_cast<int>(pdf.size())));
         ASSERT_TRUE(document);
         ASSERT_EQ(document->pages(), 1);
         const std::unique_ptr<poppler::page> page(document->create_page(0));
@@ -82,7 +81,8 @@ TEST(Pdf, ArtLandsInItsPlaceWithItsTransparencyAndWithoutCutLines) {
     for (const Placement& p : planned.document.placements) {
         EXPECT_EQ(colour(p.centre), QColor(200, 60, 40));
         EXPECT_EQ(colour(p.centre + Point{15.5, 15.5}), QColor(Qt::white)) << "the picture's clear corner";
-        EXPECT_LT(distance(dark_centre(*sheet, p.centre, 17.5, px_per_mm), p.centre), 0.045) << "a pixel: poppler draws pictures on whole ones";
+        EXPECT_LT(distance(dark_centre(*sheet, p.centre, 17.5, px_per_mm), p.centre), 0.045)
+            << "a pixel: poppler draws pictures on whole ones";
         for (int i = 0; i < 360; ++i) // along the cut line, 17 mm from the middle
             EXPECT_EQ(colour(p.centre + 17.0 * Point{std::cos(i), std::sin(i)}), QColor(Qt::white));
     }
@@ -95,11 +95,14 @@ TEST(Pdf, SamePlanSameBytes) {
 
 TEST(Pdf, ATurnedMirroredCopyPrintsAsItIsPlaced) {
     // A picture with only its top-left quarter filled shows which way it lies.
-    Document d = with_sticker_added({}, new_sticker(PictureArtwork{test::picture_of({{{0, 0}, {0, 100}, {100, 100}, {100, 0}}}, 200, 200, 254)}));
+    Document d = with_sticker_added(
+        {}, new_sticker(PictureArtwork{test::picture_of({{{0, 0}, {0, 100}, {100, 100}, {100, 0}}}, 200, 200, 254)}));
     d.placements.push_back({.sticker = 1, .centre = {100, 100}, .turn = std::numbers::pi / 2, .mirrored = true});
     Evaluator evaluator;
     const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(d))), 100);
-    const auto filled = [&](Point mm) { return qGray(sheet->pixel(static_cast<int>(mm.x * 100 / 25.4), static_cast<int>(mm.y * 100 / 25.4))) < 200; };
+    const auto filled = [&](Point mm) {
+        return qGray(sheet->pixel(static_cast<int>(mm.x * 100 / 25.4), static_cast<int>(mm.y * 100 / 25.4))) < 200;
+    };
     // Mirrored: top right. Then a quarter turn clockwise: bottom right.
     EXPECT_TRUE(filled({105, 105}));
     EXPECT_FALSE(filled({95, 95}));
@@ -177,8 +180,8 @@ TEST(Svg, KindsOfCutHaveTheirOwnGroups) {
 }
 
 TEST(Svg, AnOutlineKeepsItsHole) {
-    const Sticker ring = new_sticker(PictureArtwork{
-        test::picture_of({test::ellipse({200, 200}, 150, 150), test::as_hole(test::ellipse({200, 200}, 50, 50))}, 400, 400, 254)});
+    const Sticker ring = new_sticker(PictureArtwork{test::picture_of(
+        {test::ellipse({200, 200}, 150, 150), test::as_hole(test::ellipse({200, 200}, 50, 50))}, 400, 400, 254)});
     Evaluator evaluator;
     const Drawn drawn = drawn_by_librsvg(outline_svg(evaluator.evaluate(ring)->outline, {40, 40}), 20);
     EXPECT_NEAR(drawn.area_mm2, std::numbers::pi * (15 * 15 - 5 * 5), 0.6);
@@ -197,7 +200,7 @@ TEST(Hpgl, ReadsBackWithinAPlotterUnitOfThePlan) {
         Polygon on_paper;
         for (const Point p : strokes[i].points)
             on_paper.push_back({p.x, 279.4 - p.y}); // HP-GL's y axis points up
-        const Polygons truth{flatten(cuts[i].contour, 0.001)};
+        const Polygons truth{flatten(cuts[i].line, 0.001)};
         for (const Point p : on_paper)
             EXPECT_LT(nearest_on(truth, p).distance, 0.03);
         for (const Point p : truth[0])

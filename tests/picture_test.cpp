@@ -1,14 +1,13 @@
+#include "core/raster/alpha.h"
 #include "formats/file.h"
 #include "formats/picture_read.h"
-#include "core/raster/alpha.h"
 #include "tests/support/samples.h"
-
-#include <gmock/gmock.h>
 
 #include <QBuffer>
 #include <QFile>
 #include <QImage>
 #include <QtEndian>
+#include <gmock/gmock.h>
 
 namespace fusuma {
 namespace {
@@ -47,7 +46,11 @@ QByteArray png_claiming(quint32 width, quint32 height) {
     QByteArray length(4, '\0'), crc(4, '\0');
     length[3] = 13;
     qToBigEndian(png_crc(header), crc.data());
-    return "\x89PNG\r\n\x1a\n" + length + header + crc + QByteArray("\0\0\0\x08" "IDAT" "12345678", 16);
+    return "\x89PNG\r\n\x1a\n" + length + header + crc +
+           QByteArray("\0\0\0\x08"
+                      "IDAT"
+                      "12345678",
+                      16);
 }
 
 TEST(ReadPicture, KeepsPixelsAlphaAndTheOriginalBytes) {
@@ -88,14 +91,16 @@ struct BadFile {
 };
 
 TEST(ReadPicture, RefusesWhatItCannotUseInOneClearSentence) {
-    const QByteArray png = encoded(sample().scaled(400, 300), "PNG"), jpeg = encoded(sample(QImage::Format_RGB32), "JPG");
-    const BadFile cases[] = {{"empty.png", {}, "“empty.png” is empty."},
-                             {"text.png", "These are words, not a picture.", "not a picture that Fusuma can read"},
-                             {"short.png", png.first(png.size() / 2), "damaged or cut short"},
-                             {"short.jpg", jpeg.first(jpeg.size() / 2), "damaged or cut short"},
-                             {"header.png", png.first(20), "“header.png”"},
-                             {"nothing.png", png_claiming(0, 0), "“nothing.png”"},
-                             {"huge.png", png_claiming(30000, 30000), "30000 × 30000 pixels, more than the 200 million"}};
+    const QByteArray png = encoded(sample().scaled(400, 300), "PNG"),
+                     jpeg = encoded(sample(QImage::Format_RGB32), "JPG");
+    const BadFile cases[] = {
+        {"empty.png", {}, "“empty.png” is empty."},
+        {"text.png", "These are words, not a picture.", "not a picture that Fusuma can read"},
+        {"short.png", png.first(png.size() / 2), "damaged or cut short"},
+        {"short.jpg", jpeg.first(jpeg.size() / 2), "damaged or cut short"},
+        {"header.png", png.first(20), "“header.png”"},
+        {"nothing.png", png_claiming(0, 0), "“nothing.png”"},
+        {"huge.png", png_claiming(30000, 30000), "30000 × 30000 pixels, more than the 200 million"}};
     for (const BadFile& bad : cases) {
         const auto picture = decode_picture(bad.bytes, bad.name);
         ASSERT_FALSE(picture) << bad.name;

@@ -15,7 +15,9 @@ struct Case {
     const char* words;          ///< part of the message
 };
 
-std::ostream& operator<<(std::ostream& out, const Case& c) { return out << c.name; }
+std::ostream& operator<<(std::ostream& out, const Case& c) {
+    return out << c.name;
+}
 
 class PreflightOf : public testing::TestWithParam<Case> {};
 
@@ -37,26 +39,28 @@ TEST_P(PreflightOf, FindsSaysAndRepairs) {
     EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());
 }
 
-INSTANTIATE_TEST_SUITE_P(Places, PreflightOf,
-                         testing::Values(Case{"inside", {{105, 150}}, "", ""}, Case{"at the edge of the zone", {{25.02, 150}}, "", ""},
-                                         Case{"over the left edge", {{22, 150}}, "outside-zone", "Disc: 3.0 mm outside the cut zone"},
-                                         Case{"half off the paper", {{0, 150}}, "outside-zone", "Disc: 25.0 mm outside"},
-                                         Case{"off the paper", {{-60, 150}}, "outside-zone", "outside the cut zone"},
-                                         Case{"into a mark's keep-clear area", {{196 - 16, 283 - 16}}, "outside-zone", "mark's keep-clear area"},
-                                         Case{"apart", {{60, 150}, {97.01, 150}}, "", ""},
-                                         Case{"too close", {{60, 150}, {95.2, 150}}, "too-close", "1.2 mm apart, 3.0 mm wanted"},
-                                         Case{"overlapping", {{60, 150}, {80, 150}}, "overlap", "overlap"},
-                                         Case{"one on the other", {{60, 150}, {60, 150}}, "overlap", "overlap"}),
-                         [](const auto& test) {
-                             std::string name = test.param.name;
-                             std::erase_if(name, [](char ch) { return !std::isalnum(static_cast<unsigned char>(ch)); });
-                             return name;
-                         });
+INSTANTIATE_TEST_SUITE_P(
+    Places, PreflightOf,
+    testing::Values(
+        Case{"inside", {{105, 150}}, "", ""}, Case{"at the edge of the zone", {{25.02, 150}}, "", ""},
+        Case{"over the left edge", {{22, 150}}, "outside-zone", "Disc: 3.0 mm outside the cut zone"},
+        Case{"half off the paper", {{0, 150}}, "outside-zone", "Disc: 25.0 mm outside"},
+        Case{"off the paper", {{-60, 150}}, "outside-zone", "outside the cut zone"},
+        Case{"into a mark's keep-clear area", {{196 - 16, 283 - 16}}, "outside-zone", "mark's keep-clear area"},
+        Case{"apart", {{60, 150}, {97.01, 150}}, "", ""},
+        Case{"too close", {{60, 150}, {95.2, 150}}, "too-close", "1.2 mm apart, 3.0 mm wanted"},
+        Case{"overlapping", {{60, 150}, {80, 150}}, "overlap", "overlap"},
+        Case{"one on the other", {{60, 150}, {60, 150}}, "overlap", "overlap"}),
+    [](const auto& test) {
+        std::string name = test.param.name;
+        std::erase_if(name, [](char ch) { return !std::isalnum(static_cast<unsigned char>(ch)); });
+        return name;
+    });
 
 TEST(Preflight, SmallInsideALargeHoleIsNoOverlap) {
     Document d = disc_document({{100, 150}});
-    Sticker ring = new_sticker(PictureArtwork{
-        test::picture_of({test::ellipse({500, 500}, 490, 490), test::as_hole(test::ellipse({500, 500}, 400, 400))}, 1000, 1000)});
+    Sticker ring = new_sticker(PictureArtwork{test::picture_of(
+        {test::ellipse({500, 500}, 490, 490), test::as_hole(test::ellipse({500, 500}, 400, 400))}, 1000, 1000)});
     d = with_sticker_added(d, ring);
     d.placements.push_back({.sticker = 2, .centre = {100, 150}});
     Evaluator evaluator;
@@ -74,7 +78,8 @@ TEST(Preflight, ResolutionBelow300DpiIsNamedAndTheFixReachesIt) {
         const auto findings = preflight(d, evaluator);
         ASSERT_EQ(findings.size(), 1u);
         EXPECT_EQ(findings[0].severity, severity);
-        EXPECT_THAT(findings[0].message, testing::HasSubstr(std::to_string(static_cast<int>(dpi)) + " dpi, 300 wanted"));
+        EXPECT_THAT(findings[0].message,
+                    testing::HasSubstr(std::to_string(static_cast<int>(dpi)) + " dpi, 300 wanted"));
         const auto repaired = findings[0].fix->apply(d);
         EXPECT_NEAR(repaired->find(1)->width, 384 / 300.0 * 25.4, 1e-6);
         EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());

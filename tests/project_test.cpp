@@ -1,6 +1,6 @@
-#include "formats/project_file.h"
 #include "formats/file.h"
 #include "formats/picture_read.h"
+#include "formats/project_file.h"
 #include "formats/zip_archive.h"
 #include "tests/support/samples.h"
 
@@ -23,8 +23,13 @@ Document full_document() {
     d = with_sticker_added(d, s);
     s.name = "The same picture again";
     d = with_sticker_added(d, s);
-    d.placements = {{.sticker = 2, .centre = {40, 50}, .turn = 0.5, .mirrored = true, .scale = 1.5}, {.sticker = 1, .centre = {90, 120}}};
-    d.sheet = {.paper = {148, 210}, .printer_margin = 3, .cutter_margin = 9, .gap = 2, .marks = {.kind = MarkKind::none, .inset = 16, .radius = 2, .keep_clear = 7}};
+    d.placements = {{.sticker = 2, .centre = {40, 50}, .turn = 0.5, .mirrored = true, .scale = 1.5},
+                    {.sticker = 1, .centre = {90, 120}}};
+    d.sheet = {.paper = {148, 210},
+               .printer_margin = 3,
+               .cutter_margin = 9,
+               .gap = 2,
+               .marks = {.kind = MarkKind::none, .inset = 16, .radius = 2, .keep_clear = 7}};
     d.unit = Unit::inch;
     return d;
 }
@@ -38,7 +43,8 @@ void expect_same(const Document& a, const Document& b) {
     ASSERT_EQ(a.stickers.size(), b.stickers.size());
     for (std::size_t i = 0; i < a.stickers.size(); ++i) {
         Sticker left = *a.stickers[i], right = *b.stickers[i];
-        EXPECT_EQ(std::get<PictureArtwork>(left.artwork).picture->original, std::get<PictureArtwork>(right.artwork).picture->original);
+        EXPECT_EQ(std::get<PictureArtwork>(left.artwork).picture->original,
+                  std::get<PictureArtwork>(right.artwork).picture->original);
         EXPECT_EQ(source_name(left.artwork), source_name(right.artwork));
         right.artwork = left.artwork;
         EXPECT_EQ(left, right);
@@ -71,7 +77,8 @@ TEST(Project, SameDocumentGivesTheSameBytesAndStoresAPictureOnce) {
     const auto entries = unzip(bytes, 1 << 24);
     ASSERT_TRUE(entries);
     EXPECT_EQ(entries->size(), 2u);
-    EXPECT_EQ(entries->at("artwork/1.png"), *read_file(test::demo_art("puffin.png"), 1 << 24)) << "the original bytes, untouched";
+    EXPECT_EQ(entries->at("artwork/1.png"), *read_file(test::demo_art("puffin.png"), 1 << 24))
+        << "the original bytes, untouched";
 }
 
 TEST(Project, UnknownFieldsSurviveALoadAndSave) {
@@ -98,25 +105,34 @@ TEST(Project, RefusesDamageInOneClearSentence) {
     const struct {
         QByteArray bytes;
         const char* words;
-    } cases[] = {{{}, "not a Fusuma project"},
-                 {"not a zip", "damaged or not a Fusuma project"},
-                 {good.first(good.size() / 2), "damaged or not a Fusuma project"},
-                 {zip_bytes({{"readme.txt", "hello"}}), "not a Fusuma project"},
-                 {zip_bytes({{"document.json", "{"}}), "description is damaged"},
-                 {zip_bytes(no_art), "artwork “puffin.png” is missing"},
-                 {changed([](auto& j) { j["schema"] = 99; }), "newer version"},
-                 {changed([](auto& j) { j.erase("sheet"); }), "description is damaged"},
-                 {changed([](auto& j) { j["stickers"][0]["width"] = -3; }), "width is out of range"},
-                 {changed([](auto& j) { j["stickers"][0]["id"] = 2; }), "id is out of range"},
-                 {changed([](auto& j) { j["stickers"][0]["border"]["corners"] = "wobbly"; }), "“wobbly” is not a known choice"},
-                 {changed([](auto& j) { j["placements"][0]["sticker"] = 77; }), "copy is out of range"},
-                 {changed([](auto& j) { j["placements"][0]["centre"] = {1e300, 0}; }), "copy is out of range"},
-                 {changed([](auto& j) { j["sheet"]["paper"] = {0, 0}; }), "paper is out of range"},
-                 {changed([](auto& j) { j["stickers"][0]["artwork"]["kind"] = "hologram"; }), "kind that this version does not know"}};
+    } cases[] = {
+        {{}, "not a Fusuma project"},
+        {"not a zip", "damaged or not a Fusuma project"},
+        {good.first(good.size() / 2), "damaged or not a Fusuma project"},
+        {zip_bytes({{"readme.txt", "hello"}}), "not a Fusuma project"},
+        {zip_bytes({{"document.json", "{"}}), "description is damaged"},
+        {zip_bytes(no_art), "artwork “puffin.png” is missing"},
+        {changed([](auto& j) { j["schema"] = 99; }), "newer version"},
+        {changed([](auto& j) { j.erase("sheet"); }), "description is damaged"},
+        {changed([](auto& j) { j["stickers"][0]["width"] = -3; }), "width is out of range"},
+        {changed([](auto& j) { j["stickers"][0]["id"] = 2; }), "id is out of range"},
+        {changed([](auto& j) { j["stickers"][0]["border"]["corners"] = "wobbly"; }), "“wobbly” is not a known choice"},
+        {changed([](auto& j) { j["placements"][0]["sticker"] = 77; }), "copy is out of range"},
+        {changed([](auto& j) {
+             j["placements"][0]["centre"] = {1e300, 0};
+         }),
+         "copy is out of range"},
+        {changed([](auto& j) {
+             j["sheet"]["paper"] = {0, 0};
+         }),
+         "paper is out of range"},
+        {changed([](auto& j) { j["stickers"][0]["artwork"]["kind"] = "hologram"; }),
+         "kind that this version does not know"}};
     for (const auto& c : cases) {
         const auto loaded = read_project_bytes(c.bytes, "fair.fusuma");
         ASSERT_FALSE(loaded) << c.words;
-        EXPECT_THAT(loaded.problem().text(), testing::AllOf(testing::HasSubstr("“fair.fusuma” cannot be opened"), testing::HasSubstr(c.words)));
+        EXPECT_THAT(loaded.problem().text(),
+                    testing::AllOf(testing::HasSubstr("“fair.fusuma” cannot be opened"), testing::HasSubstr(c.words)));
     }
 }
 

@@ -5,7 +5,6 @@
 #include "core/sheet/sheet.h"
 
 #include <gtest/gtest.h>
-
 #include <numbers>
 
 namespace fusuma {

@@ -1,6 +1,5 @@
-#include <gtest/gtest.h>
-
 #include <QGuiApplication>
+#include <gtest/gtest.h>
 
 int main(int argc, char** argv) {
     testing::InitGoogleTest(&argc, argv);

@@ -18,7 +18,9 @@ struct Shape {
     std::size_t most_nodes;
 };
 
-std::ostream& operator<<(std::ostream& out, const Shape& shape) { return out << shape.name; }
+std::ostream& operator<<(std::ostream& out, const Shape& shape) {
+    return out << shape.name;
+}
 
 class TraceOf : public testing::TestWithParam<Shape> {
   protected:
@@ -84,17 +86,19 @@ TEST_P(TraceOf, LiesOnTheTrueEdgeWithTrueCornersAndFewNodes) {
 
 INSTANTIATE_TEST_SUITE_P(
     Shapes, TraceOf,
-    testing::Values(Shape{"disc", {ellipse({450.3, 449.7}, 150, 150)}, false, 12}, Shape{"large disc", {ellipse({450.3, 449.7}, 400, 400)}, false, 16},
-                    Shape{"small disc", {ellipse({450.3, 449.7}, 30, 30)}, false, 8},
-                    Shape{"ellipse", {ellipse({450.3, 449.7}, 300, 90, 0.4)}, false, 24},
-                    Shape{"ring", {ellipse({450.3, 449.7}, 300, 300), as_hole(ellipse({450.3, 449.7}, 140, 140))}, false, 24},
-                    Shape{"square", {turned_rectangle({450, 450}, 300, 300, 0)}, true, 4},
-                    Shape{"rectangle between pixels", {turned_rectangle({450.3, 449.6}, 300, 180, 0)}, true, 4},
-                    Shape{"rectangle turned 6°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.1)}, true, 6},
-                    Shape{"rectangle turned 20°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.35)}, true, 6},
-                    Shape{"rectangle turned 45°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.785)}, true, 6},
-                    Shape{"star", {star({450.2, 450.6}, 5, 300, 120, 0.2)}, true, 20},
-                    Shape{"star of nine", {star({450.2, 450.6}, 9, 300, 200, 0.3)}, true, 36}),
+    testing::Values(
+        Shape{"disc", {ellipse({450.3, 449.7}, 150, 150)}, false, 12},
+        Shape{"large disc", {ellipse({450.3, 449.7}, 400, 400)}, false, 16},
+        Shape{"small disc", {ellipse({450.3, 449.7}, 30, 30)}, false, 8},
+        Shape{"ellipse", {ellipse({450.3, 449.7}, 300, 90, 0.4)}, false, 24},
+        Shape{"ring", {ellipse({450.3, 449.7}, 300, 300), as_hole(ellipse({450.3, 449.7}, 140, 140))}, false, 24},
+        Shape{"square", {turned_rectangle({450, 450}, 300, 300, 0)}, true, 4},
+        Shape{"rectangle between pixels", {turned_rectangle({450.3, 449.6}, 300, 180, 0)}, true, 4},
+        Shape{"rectangle turned 6°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.1)}, true, 6},
+        Shape{"rectangle turned 20°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.35)}, true, 6},
+        Shape{"rectangle turned 45°", {turned_rectangle({450.3, 449.6}, 300, 180, 0.785)}, true, 6},
+        Shape{"star", {star({450.2, 450.6}, 5, 300, 120, 0.2)}, true, 20},
+        Shape{"star of nine", {star({450.2, 450.6}, 9, 300, 200, 0.3)}, true, 36}),
     [](const auto& test) {
         std::string name = test.param.name;
         std::erase_if(name, [](char c) { return !std::isalnum(static_cast<unsigned char>(c)); });
@@ -128,7 +132,8 @@ TEST(IsoContours, SaddlesJoinOrPartByTheMeanOfTheirCell) {
 }
 
 TEST(IsoContours, OuterContoursRunCounterClockwiseAndHolesClockwise) {
-    const Polygons rings = iso_contours(area_coverage({ellipse({50, 50}, 40, 40), as_hole(ellipse({50, 50}, 20, 20))}, 100, 100), 127.5);
+    const Polygons rings =
+        iso_contours(area_coverage({ellipse({50, 50}, 40, 40), as_hole(ellipse({50, 50}, 20, 20))}, 100, 100), 127.5);
     ASSERT_EQ(rings.size(), 2u);
     EXPECT_GT(signed_area(rings[0]), 0);
     EXPECT_LT(signed_area(rings[1]), 0);
@@ -138,10 +143,12 @@ TEST(IsoContours, AHigherThresholdShrinksSoftEdges) {
     Coverage ramp(64, 64); // a cone: coverage falls by 6 a pixel from the middle
     for (int y = 0; y < 64; ++y)
         for (int x = 0; x < 64; ++x)
-            ramp.row(y)[x] = static_cast<std::uint8_t>(std::lround(std::clamp(255 - 8 * std::hypot(x - 31.5, y - 31.5), 0.0, 255.0)));
+            ramp.row(y)[x] = static_cast<std::uint8_t>(
+                std::lround(std::clamp(255 - 8 * std::hypot(x - 31.5, y - 31.5), 0.0, 255.0)));
     for (const double level : {64.0, 128.0, 200.0}) {
         const double radius = (255 - level) / 8;
-        EXPECT_NEAR(area(trace(ramp, {.threshold = level})), std::numbers::pi * radius * radius, 8) << level;
+        const Outline shape = trace(ramp, {.threshold = level});
+        EXPECT_NEAR(area(shape), std::numbers::pi * radius * radius, 8) << level;
     }
 }
 

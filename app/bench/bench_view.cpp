@@ -7,7 +7,6 @@
 
 #include <QComboBox>
 #include <QPainter>
-
 #include <algorithm>
 
 namespace fusuma::app {
@@ -18,7 +17,8 @@ BenchView::BenchView(Session& project, QWidget* parent) : ZoomView(parent), sess
     look_at = new QComboBox(this);
     look_at->setObjectName(QStringLiteral("lookAt"));
     look_at->setAccessibleName(tr("Look at"));
-    look_at->setToolTip(tr("What to show: the result as it prints and is cut, the artwork alone, or its outline with nodes."));
+    look_at->setToolTip(
+        tr("What to show: the result as it prints and is cut, the artwork alone, or its outline with nodes."));
     look_at->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Outline")});
     look_at->setFixedWidth(160);
     figures = label({});
@@ -41,11 +41,14 @@ void BenchView::refresh() {
         box.include(bounds(result->cut_line));
         set_content(box);
         const Outline& shown = look == Look::outline ? result->outline : result->cut_line;
-        const auto holes = std::count_if(shown.contours.begin(), shown.contours.end(), [](const Contour& c) { return signed_area(c) < 0; });
+        const auto holes = std::count_if(shown.contours.begin(), shown.contours.end(),
+                                         [](const Contour& c) { return signed_area(c) < 0; });
         const auto outer = static_cast<std::ptrdiff_t>(shown.contours.size()) - holes;
         QString text = outer == 1 ? tr("1 contour") : tr("%1 contours").arg(outer);
         text += holes == 1 ? tr(" · 1 hole") : tr(" · %1 holes").arg(holes);
-        text += tr(" · %1 nodes · %2").arg(node_count(shown)).arg(QString::fromStdString(format_distance(length(shown), session.document().unit)));
+        text += tr(" · %1 nodes · %2")
+                    .arg(node_count(shown))
+                    .arg(QString::fromStdString(format_distance(length(shown), session.document().unit)));
         figures->setText(text);
     }
     look_at->setVisible(sticker != nullptr);

@@ -54,8 +54,9 @@ void StepCard::set_open(bool open) {
     content->setVisible(open);
     restyle(this, "open", open);
     const Theme& t = theme();
-    badge->setStyleSheet(QStringLiteral("background: %1; color: %2; border-radius: 9px; font-size: 11px; font-weight: 600;")
-                             .arg((open ? t.accent : t.look_at_tint).name(), (open ? t.on_accent : t.ink).name()));
+    badge->setStyleSheet(
+        QStringLiteral("background: %1; color: %2; border-radius: 9px; font-size: 11px; font-weight: 600;")
+            .arg((open ? t.accent : t.look_at_tint).name(), (open ? t.on_accent : t.ink).name()));
 }
 
 bool StepCard::is_open() const {

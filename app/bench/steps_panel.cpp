@@ -7,7 +7,6 @@
 #include <QScrollArea>
 #include <QSlider>
 #include <QVBoxLayout>
-
 #include <algorithm>
 #include <cmath>
 
@@ -87,7 +86,8 @@ StepsPanel::StepsPanel(Session& project) : session(project) {
 void StepsPanel::add_card(const QString& card_title, QWidget* body) {
     const std::size_t index = cards.size();
     cards.push_back(new StepCard(static_cast<int>(index) + 1, card_title, body));
-    connect(cards.back(), &StepCard::toggled, this, [this, index] { open_card(cards[index]->is_open() ? cards.size() : index); });
+    connect(cards.back(), &StepCard::toggled, this,
+            [this, index] { open_card(cards[index]->is_open() ? cards.size() : index); });
 }
 
 void StepsPanel::open_card(std::size_t index) {
@@ -101,7 +101,8 @@ QWidget* StepsPanel::artwork_step() {
     name = new QLineEdit;
     name->setObjectName(QStringLiteral("stickerName"));
     connect(name, &QLineEdit::editingFinished, this, [this] {
-        if (session.sticker() && name->text().toStdString() != session.sticker()->name && !name->text().trimmed().isEmpty())
+        if (session.sticker() && name->text().toStdString() != session.sticker()->name &&
+            !name->text().trimmed().isEmpty())
             session.edit_sticker(tr("Rename"), [this](Sticker& s) { s.name = name->text().trimmed().toStdString(); });
     });
     layout->addWidget(row(tr("Name"), name, 170));
@@ -119,26 +120,31 @@ QWidget* StepsPanel::outline_step() {
     threshold->setObjectName(QStringLiteral("threshold"));
     threshold->setRange(1, 99);
     threshold->setAccessibleName(tr("Threshold"));
-    threshold->setToolTip(tr("How solid a pixel must be to count as art. Raise it to leave out faint haze and shadows."));
+    threshold->setToolTip(
+        tr("How solid a pixel must be to count as art. Raise it to leave out faint haze and shadows."));
     threshold_text = label({});
     layout->addWidget(row(tr("Counts as art when solid over"), threshold_text));
     layout->addWidget(threshold);
     connect(threshold, &QSlider::valueChanged, this, [this](int percent) {
-        session.edit_sticker(tr("Threshold"), [&](Sticker& s) { s.trace.threshold = percent * 2.55; }, QStringLiteral("threshold"));
+        session.edit_sticker(
+            tr("Threshold"), [&](Sticker& s) { s.trace.threshold = percent * 2.55; }, QStringLiteral("threshold"));
     });
     detail = new NumberField(NumberField::Kind::plain, 0.02, 5, 0.02, QStringLiteral("detail"));
     detail->set_suffix(QStringLiteral("px"));
-    detail->setToolTip(tr("How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut."));
+    detail->setToolTip(
+        tr("How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut."));
     layout->addWidget(row(tr("Detail"), detail, 90));
     connect(detail, &NumberField::edited, this, [this](double px) {
-        session.edit_sticker(tr("Detail"), [&](Sticker& s) { s.trace.detail_px = px; }, QStringLiteral("detail"));
+        session.edit_sticker(
+            tr("Detail"), [&](Sticker& s) { s.trace.detail_px = px; }, QStringLiteral("detail"));
     });
     least_speck = new NumberField(NumberField::Kind::plain, 0, 1000, 0.1, QStringLiteral("leastSpeck"));
     least_speck->set_suffix(QStringLiteral("mm²"));
     least_speck->setToolTip(tr("Every leftover speck is a cut. Pieces and holes smaller than this are left out."));
     layout->addWidget(row(tr("Leave out specks under"), least_speck, 90));
     connect(least_speck, &NumberField::edited, this, [this](double mm2) {
-        session.edit_sticker(tr("Specks"), [&](Sticker& s) { s.ignore_specks = mm2; }, QStringLiteral("specks"));
+        session.edit_sticker(
+            tr("Specks"), [&](Sticker& s) { s.ignore_specks = mm2; }, QStringLiteral("specks"));
     });
     specks = label({}, "dim");
     layout->addWidget(specks);
@@ -153,12 +159,14 @@ QWidget* StepsPanel::border_step() {
     border_width = new QSlider(Qt::Horizontal);
     border_width->setObjectName(QStringLiteral("borderSlider"));
     border_width->setAccessibleName(tr("Border width"));
-    border_width->setToolTip(tr("The white rim between art and cut. Below zero the cut goes inside the art, so no white shows."));
+    border_width->setToolTip(
+        tr("The white rim between art and cut. Below zero the cut goes inside the art, so no white shows."));
     border_width->setRange(-20, 120); // tenths of a millimetre
     border_width->setPageStep(5);
     layout->addWidget(border_width);
     const auto set_width = [this](double mm) {
-        session.edit_sticker(tr("Border width"), [&](Sticker& s) { s.border.width = mm; }, QStringLiteral("border"));
+        session.edit_sticker(
+            tr("Border width"), [&](Sticker& s) { s.border.width = mm; }, QStringLiteral("border"));
     };
     connect(border_field, &NumberField::edited, this, set_width);
     connect(border_width, &QSlider::valueChanged, this, [set_width](int tenths) { set_width(tenths / 10.0); });
@@ -180,7 +188,8 @@ QWidget* StepsPanel::border_step() {
     close_under = new NumberField(NumberField::Kind::plain, 0, 10000, 1, QStringLiteral("closeUnder"));
     close_under->set_suffix(QStringLiteral("mm²"));
     connect(close_under, &NumberField::edited, this, [this](double mm2) {
-        session.edit_sticker(tr("Holes"), [&](Sticker& s) { s.border.close_under = mm2; }, QStringLiteral("close-under"));
+        session.edit_sticker(
+            tr("Holes"), [&](Sticker& s) { s.border.close_under = mm2; }, QStringLiteral("close-under"));
     });
     close_under_row = row(tr("Close those under"), close_under, 90);
     layout->addWidget(close_under_row);
@@ -191,10 +200,10 @@ QWidget* StepsPanel::cut_step() {
     QVBoxLayout* layout = nullptr;
     QWidget* body = body_of(layout);
     cut = new Choices({tr("Kiss cut"), tr("Through cut")});
-    cut->setToolTip(tr("Kiss cut leaves the backing whole, so stickers stay on the sheet. Through cut frees each one."));
-    connect(cut, &Choices::picked, this, [this](int i) {
-        session.edit_sticker(tr("Cut"), [&](Sticker& s) { s.cut = static_cast<CutKind>(i); });
-    });
+    cut->setToolTip(
+        tr("Kiss cut leaves the backing whole, so stickers stay on the sheet. Through cut frees each one."));
+    connect(cut, &Choices::picked, this,
+            [this](int i) { session.edit_sticker(tr("Cut"), [&](Sticker& s) { s.cut = static_cast<CutKind>(i); }); });
     layout->addWidget(cut);
     return body;
 }
@@ -239,7 +248,8 @@ QWidget* StepsPanel::size_step() {
 }
 
 void StepsPanel::resize_sticker(double width_mm, const QString& stroke) {
-    session.edit_sticker(tr("Size"), [&](Sticker& s) { s.width = std::clamp(width_mm, 0.5, 2000.0); }, stroke);
+    session.edit_sticker(
+        tr("Size"), [&](Sticker& s) { s.width = std::clamp(width_mm, 0.5, 2000.0); }, stroke);
 }
 
 void StepsPanel::refresh() {
@@ -283,8 +293,9 @@ void StepsPanel::refresh_values(const Sticker& s) {
 
     static const QStringList corner_words{tr("round"), tr("mitre"), tr("bevel")};
     cards[1]->set_state(tr("alpha %1 %").arg(percent));
-    cards[2]->set_state(s.border.width == 0 ? tr("none, cut on the outline")
-                                            : words(s.border.width, unit) + ", " + corner_words[static_cast<int>(s.border.corners)]);
+    cards[2]->set_state(s.border.width == 0
+                            ? tr("none, cut on the outline")
+                            : words(s.border.width, unit) + ", " + corner_words[static_cast<int>(s.border.corners)]);
     cards[3]->set_state(s.cut == CutKind::kiss ? tr("kiss cut") : tr("through cut"));
     cards[4]->set_state(words(size.width, unit) + QStringLiteral(" wide"));
     std::visit(
@@ -294,7 +305,8 @@ void StepsPanel::refresh_values(const Sticker& s) {
             const double printed = p.pixels.width / (s.width / mm_per_inch);
             artwork_facts->setText(tr("%1, %2. Prints at %3 dpi at this size.")
                                        .arg(QString::fromStdString(p.file_name),
-                                            p.dpi_is_stated ? tr("saved at %1 dpi").arg(std::lround(p.dpi)) : tr("no density in the file, 300 dpi assumed"))
+                                            p.dpi_is_stated ? tr("saved at %1 dpi").arg(std::lround(p.dpi))
+                                                            : tr("no density in the file, 300 dpi assumed"))
                                        .arg(std::lround(printed)));
         },
         s.artwork);
@@ -306,13 +318,16 @@ void StepsPanel::refresh_results(const Sticker&, const StickerResult& result) {
     finished_width->set_value(box.width());
     finished_height->set_value(box.height());
     const QString height_words = words(box.height(), unit), width_words = words(box.width(), unit);
-    finished_text->setText(box.empty() ? tr("nothing to cut") : width_words.left(width_words.lastIndexOf(' ')) + QStringLiteral(" × ") + height_words);
+    finished_text->setText(box.empty()
+                               ? tr("nothing to cut")
+                               : width_words.left(width_words.lastIndexOf(' ')) + QStringLiteral(" × ") + height_words);
     const auto pieces = std::count_if(result.cut_line.contours.begin(), result.cut_line.contours.end(),
                                       [](const Contour& c) { return signed_area(c) > 0; });
-    finished_words->setText(box.empty()                              ? tr("The border is shrunk too far. Make it wider.")
-                        : result.content == AlphaContent::opaque ? tr("No transparency: the whole rectangle is the outline.")
-                        : pieces > 1                             ? tr("Falls into %1 pieces. A wider border joins them.").arg(pieces)
-                                                                 : tr("One piece."));
+    finished_words->setText(box.empty() ? tr("The border is shrunk too far. Make it wider.")
+                            : result.content == AlphaContent::opaque
+                                ? tr("No transparency: the whole rectangle is the outline.")
+                            : pieces > 1 ? tr("Falls into %1 pieces. A wider border joins them.").arg(pieces)
+                                         : tr("One piece."));
     specks->setText(result.dropped_specks == 0   ? tr("No specks left out.")
                     : result.dropped_specks == 1 ? tr("1 speck left out.")
                                                  : tr("%1 specks left out.").arg(result.dropped_specks));

@@ -4,7 +4,6 @@
 #include "app/shell/session.h"
 
 #include <QWidget>
-
 #include <functional>
 #include <vector>
 

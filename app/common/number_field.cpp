@@ -5,7 +5,6 @@
 #include <QKeyEvent>
 #include <QLocale>
 #include <QWheelEvent>
-
 #include <algorithm>
 #include <cmath>
 
@@ -26,7 +25,11 @@ NumberField::NumberField(Kind field_kind, double least, double most, double step
 QString NumberField::shown() const {
     if (kind == Kind::length)
         return QString::fromStdString(format_length(current, shown_unit));
-    const QString text = QLocale::c().toString(current, 'f', kind == Kind::degrees ? 1 : step < 0.1 ? 2 : step < 1 ? 1 : 0);
+    const QString text = QLocale::c().toString(current, 'f',
+                                               kind == Kind::degrees ? 1
+                                               : step < 0.1          ? 2
+                                               : step < 1            ? 1
+                                                                     : 0);
     return kind == Kind::degrees ? text + QStringLiteral("°") : suffix.isEmpty() ? text : text + " " + suffix;
 }
 
@@ -61,7 +64,8 @@ void NumberField::take_typed() {
     const auto value = read();
     if (!value) {
         restyle(this, "wrong", true);
-        setToolTip(kind == Kind::length ? tr("This is not a length. Try 2mm, 1/8in or 50/2.") : tr("This is not a number."));
+        setToolTip(kind == Kind::length ? tr("This is not a length. Try 2mm, 1/8in or 50/2.")
+                                        : tr("This is not a number."));
         return;
     }
     setModified(false);

@@ -3,7 +3,6 @@
 #include "app/common/theme.h"
 
 #include <QPainter>
-
 #include <list>
 
 namespace fusuma::app {
@@ -68,10 +67,9 @@ QImage artwork_image(const Artwork& artwork, int most_px) {
         }
     QImage image = std::visit(image_of, artwork);
     const int longer = std::max(image.width(), image.height());
-    image = longer > most_px
-                ? image.convertToFormat(QImage::Format_ARGB32_Premultiplied)
-                      .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation)
-                : image.convertToFormat(QImage::Format_ARGB32_Premultiplied);
+    image = longer > most_px ? image.convertToFormat(QImage::Format_ARGB32_Premultiplied)
+                                   .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation)
+                             : image.convertToFormat(QImage::Format_ARGB32_Premultiplied);
     remembered.push_front({artwork, most_px, image});
     if (remembered.size() > 48)
         remembered.pop_back();

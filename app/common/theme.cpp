@@ -105,11 +105,23 @@ QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; } QScrollBar::
 #notice { background: @attentionTint; border: 1px solid @attention; border-radius: 6px; } #drawer { background: @panel; border: 1px solid @line; border-radius: 6px; }
 QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; }
 )");
-    const std::pair<const char*, QColor> roles[] = {
-        {"@attentionTint", t.attention_tint}, {"@lookAtTint", t.look_at_tint}, {"@onAttention", t.field},
-        {"@accentHover", t.accent.lighter(115)}, {"@on_accent", t.on_accent}, {"@attention", t.attention},
-        {"@selection", t.selection}, {"@window", t.window}, {"@panel", t.panel}, {"@field", t.field}, {"@hover", t.hover},
-        {"@accent", t.accent}, {"@line", t.line}, {"@faint", t.faint}, {"@fine", t.fine}, {"@ink", t.ink}, {"@dim", t.dim}};
+    const std::pair<const char*, QColor> roles[] = {{"@attentionTint", t.attention_tint},
+                                                    {"@lookAtTint", t.look_at_tint},
+                                                    {"@onAttention", t.field},
+                                                    {"@accentHover", t.accent.lighter(115)},
+                                                    {"@on_accent", t.on_accent},
+                                                    {"@attention", t.attention},
+                                                    {"@selection", t.selection},
+                                                    {"@window", t.window},
+                                                    {"@panel", t.panel},
+                                                    {"@field", t.field},
+                                                    {"@hover", t.hover},
+                                                    {"@accent", t.accent},
+                                                    {"@line", t.line},
+                                                    {"@faint", t.faint},
+                                                    {"@fine", t.fine},
+                                                    {"@ink", t.ink},
+                                                    {"@dim", t.dim}};
     for (const auto& [role, colour] : roles)
         rules.replace(QLatin1String(role), colour.name());
     return rules;

@@ -3,7 +3,6 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
-
 #include <functional>
 #include <vector>
 

@@ -3,7 +3,6 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/output/cut_view.h"
-#include "core/geometry/measure.h"
 #include "core/sheet/paper.h"
 #include "formats/file.h"
 #include "formats/hpgl.h"
@@ -15,7 +14,6 @@
 #include <QProgressBar>
 #include <QScrollArea>
 #include <QVBoxLayout>
-
 #include <algorithm>
 
 namespace fusuma::app {
@@ -38,7 +36,9 @@ OutputPage::OutputPage(Session& project) : session(project), job(project) {
     facts = label({}, "dim");
     facts->setWordWrap(true);
     list->addWidget(facts);
-    changed_note = label(tr("The sheet has changed since it was printed. Cutting follows what was printed; print again to use the change."), "attention");
+    changed_note = label(tr("The sheet has changed since it was printed. Cutting follows what was printed; print again "
+                            "to use the change."),
+                         "attention");
     changed_note->setObjectName(QStringLiteral("changedNote"));
     changed_note->setWordWrap(true);
     list->addWidget(changed_note);
@@ -60,7 +60,8 @@ OutputPage::OutputPage(Session& project) : session(project), job(project) {
     refresh();
 }
 
-QWidget* OutputPage::act(int number, const QString& title, QLabel*& state, const QString& words, const QList<QWidget*>& controls) {
+QWidget* OutputPage::act(int number, const QString& title, QLabel*& state, const QString& words,
+                         const QList<QWidget*>& controls) {
     auto* card = new QWidget;
     card->setObjectName(QStringLiteral("card"));
     card->setAttribute(Qt::WA_StyledBackground);
@@ -88,20 +89,23 @@ QWidget* OutputPage::act(int number, const QString& title, QLabel*& state, const
 }
 
 QWidget* OutputPage::print_act() {
-    print = button(tr("Print on the practice printer"), "primary", QStringLiteral("practicePrint"),
-                   tr("See the sheet as it comes out of a printer without faults, from the very PDF that you would print."));
+    print = button(
+        tr("Print on the practice printer"), "primary", QStringLiteral("practicePrint"),
+        tr("See the sheet as it comes out of a printer without faults, from the very PDF that you would print."));
     connect(print, &QPushButton::clicked, &job, &PracticeJob::print);
     auto* pdf = button(tr("Save the PDF to print…"), "", QStringLiteral("savePdf"),
                        tr("Print it at actual size: no fit to page, no borderless. Page size and marks are in it."));
     connect(pdf, &QPushButton::clicked, this, [this] { export_file(File::pdf); });
-    return act(1, tr("Print"), print_state, tr("Pictures and marks, no cut lines. Print at actual size."), {print, pdf});
+    return act(1, tr("Print"), print_state, tr("Pictures and marks, no cut lines. Print at actual size."),
+               {print, pdf});
 }
 
 QWidget* OutputPage::load_act() {
     load = button(tr("Lay it in the practice cutter"), "primary", QStringLiteral("loadSheet"),
                   tr("Puts the printed sheet into the practice cutter, square to the paper's edges."));
     connect(load, &QPushButton::clicked, &job, &PracticeJob::load);
-    return act(2, tr("Load"), load_state, tr("The practice cutter lies the sheet square to the paper's edges."), {load});
+    return act(2, tr("Load"), load_state, tr("The practice cutter lies the sheet square to the paper's edges."),
+               {load});
 }
 
 QWidget* OutputPage::cut_act() {
@@ -152,12 +156,15 @@ void OutputPage::export_file(File kind) {
         return;
     static const QString suffixes[] = {QStringLiteral(".pdf"), QStringLiteral(".svg"), QStringLiteral(".plt")};
     const QString suffix = suffixes[static_cast<int>(kind)];
-    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix, QStringLiteral("*") + suffix);
+    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix,
+                                                QStringLiteral("*") + suffix);
     if (path.isEmpty())
         return;
     if (!path.endsWith(suffix, Qt::CaseInsensitive))
         path += suffix;
-    const std::string text = kind == File::pdf ? print_pdf(*plan) : kind == File::svg ? cut_svg(*plan) : cut_hpgl(*plan);
+    const std::string text = kind == File::pdf   ? print_pdf(*plan)
+                             : kind == File::svg ? cut_svg(*plan)
+                                                 : cut_hpgl(*plan);
     const Outcome written = write_file(path, QByteArray::fromStdString(text));
     if (written)
         emit session.note(tr("Saved %1.").arg(QFileInfo(path).fileName()));
@@ -170,19 +177,16 @@ void OutputPage::refresh_facts() {
     if (!s.plan)
         return;
     const Unit unit = s.document.unit;
-    const auto& cuts = s.plan->pages.front().cuts;
-    double kiss = 0, through = 0;
-    for (const CutPath& cut : cuts)
-        (cut.kind == CutKind::kiss ? kiss : through) += length(cut.contour);
     const auto copies = s.document.placements.size();
-    facts->setText(tr("%1. %2, %3.").arg(QString::fromStdString(paper_name(s.plan->paper)),
-                                          copies == 1 ? tr("1 copy") : tr("%1 copies").arg(copies),
-                                          cuts.size() == 1 ? tr("1 cut line") : tr("%1 cut lines").arg(cuts.size())));
+    facts->setText(tr("%1. %2, %3.")
+                       .arg(QString::fromStdString(paper_name(s.plan->paper)),
+                            copies == 1 ? tr("1 copy") : tr("%1 copies").arg(copies),
+                            s.totals.cuts == 1 ? tr("1 cut line") : tr("%1 cut lines").arg(s.totals.cuts)));
     QStringList words;
-    if (kiss > 0)
-        words << tr("Kiss cut: %1.").arg(QString::fromStdString(format_distance(kiss, unit)));
-    if (through > 0)
-        words << tr("Through cut: %1.").arg(QString::fromStdString(format_distance(through, unit)));
+    if (s.totals.kiss_mm > 0)
+        words << tr("Kiss cut: %1.").arg(QString::fromStdString(format_distance(s.totals.kiss_mm, unit)));
+    if (s.totals.through_mm > 0)
+        words << tr("Through cut: %1.").arg(QString::fromStdString(format_distance(s.totals.through_mm, unit)));
     cut_facts->setText(words.isEmpty() ? tr("There is nothing to cut yet.") : words.join(' '));
 }
 
@@ -191,7 +195,10 @@ void OutputPage::refresh() {
     const Stage stage = job.stage();
     const bool empty = session.document().placements.empty();
     const bool printed = stage > Stage::printing;
-    print_state->setText(stage == Stage::printing ? tr("printing…") : printed ? tr("done") : empty ? tr("the sheet is empty") : tr("ready"));
+    print_state->setText(stage == Stage::printing ? tr("printing…")
+                         : printed                ? tr("done")
+                         : empty                  ? tr("the sheet is empty")
+                                                  : tr("ready"));
     load_state->setText(!printed ? tr("print first") : stage == Stage::printed ? tr("ready") : tr("done"));
     cut_state->setText(stage < Stage::loaded    ? tr("load first")
                        : stage == Stage::loaded ? tr("ready")

@@ -27,7 +27,8 @@ class OutputPage : public QWidget {
     QPushButton *print, *load, *start, *stop;
     QProgressBar* progress;
 
-    QWidget* act(int number, const QString& title, QLabel*& state, const QString& words, const QList<QWidget*>& controls);
+    QWidget* act(int number, const QString& title, QLabel*& state, const QString& words,
+                 const QList<QWidget*>& controls);
     QWidget* print_act();
     QWidget* load_act();
     QWidget* cut_act();

@@ -8,7 +8,6 @@
 #include <QHBoxLayout>
 #include <QScrollArea>
 #include <QVBoxLayout>
-
 #include <cmath>
 #include <numbers>
 
@@ -71,14 +70,19 @@ QWidget* SheetPanel::selection_section() {
     fields->addWidget(row(tr("Middle from left"), left, field_width));
     fields->addWidget(row(tr("Middle from top"), top, field_width));
     fields->addWidget(row(tr("Turn"), turn, field_width));
-    connect(left, &NumberField::edited, this, [this](double mm) { edit_selected(tr("Move"), [mm](Placement& p) { p.centre.x = mm; }); });
-    connect(top, &NumberField::edited, this, [this](double mm) { edit_selected(tr("Move"), [mm](Placement& p) { p.centre.y = mm; }); });
-    connect(turn, &NumberField::edited, this, [this](double deg) { edit_selected(tr("Turn"), [deg](Placement& p) { p.turn = deg / degrees; }); });
+    connect(left, &NumberField::edited, this,
+            [this](double mm) { edit_selected(tr("Move"), [mm](Placement& p) { p.centre.x = mm; }); });
+    connect(top, &NumberField::edited, this,
+            [this](double mm) { edit_selected(tr("Move"), [mm](Placement& p) { p.centre.y = mm; }); });
+    connect(turn, &NumberField::edited, this,
+            [this](double deg) { edit_selected(tr("Turn"), [deg](Placement& p) { p.turn = deg / degrees; }); });
     auto* buttons = new QWidget;
     auto* line = new QHBoxLayout(buttons);
     line->setContentsMargins(0, 0, 0, 0);
-    auto* duplicate = button(tr("Duplicate"), "", QStringLiteral("duplicate"), tr("Another copy in the nearest free place (Ctrl+D)."));
-    auto* remove = button(tr("Remove"), "", QStringLiteral("removeCopies"), tr("Take the selected copies off the sheet (Delete). The sticker stays in the tray."));
+    auto* duplicate = button(tr("Duplicate"), "", QStringLiteral("duplicate"),
+                             tr("Another copy in the nearest free place (Ctrl+D)."));
+    auto* remove = button(tr("Remove"), "", QStringLiteral("removeCopies"),
+                          tr("Take the selected copies off the sheet (Delete). The sticker stays in the tray."));
     connect(duplicate, &QPushButton::clicked, &session, &Session::duplicate_selection);
     connect(remove, &QPushButton::clicked, &session, &Session::remove_selection);
     line->addWidget(duplicate, 1);
@@ -96,13 +100,19 @@ QWidget* SheetPanel::placing_section() {
     gap = length(0, 100, 0.5, "gap");
     gap->setToolTip(tr("The least distance between two cut lines. 2 to 3 mm keeps lines from touching."));
     result->layout()->addWidget(row(tr("Gap between cuts"), gap, field_width));
-    connect(gap, &NumberField::edited, this, [this](double mm) { edit_sheet(tr("Gap"), [mm](SheetSettings& s) { s.gap = mm; }, QStringLiteral("gap")); });
+    connect(gap, &NumberField::edited, this, [this](double mm) {
+        edit_sheet(
+            tr("Gap"), [mm](SheetSettings& s) { s.gap = mm; }, QStringLiteral("gap"));
+    });
     auto* buttons = new QWidget;
     auto* line = new QHBoxLayout(buttons);
     line->setContentsMargins(0, 0, 0, 0);
-    place = button(tr("Add copies"), "primary", QStringLiteral("placeCopies"), tr("Put that many copies of the sticker in hand into free places."));
-    fill = button(tr("Fill what is left"), "", QStringLiteral("fillSheet"), tr("As many copies of the sticker in hand as still fit, in rows."));
-    connect(place, &QPushButton::clicked, this, [this] { session.place_copies(static_cast<int>(std::lround(copies->value()))); });
+    place = button(tr("Add copies"), "primary", QStringLiteral("placeCopies"),
+                   tr("Put that many copies of the sticker in hand into free places."));
+    fill = button(tr("Fill what is left"), "", QStringLiteral("fillSheet"),
+                  tr("As many copies of the sticker in hand as still fit, in rows."));
+    connect(place, &QPushButton::clicked, this,
+            [this] { session.place_copies(static_cast<int>(std::lround(copies->value()))); });
     connect(fill, &QPushButton::clicked, this, [this] { session.place_copies(-1); });
     line->addWidget(place, 1);
     line->addWidget(fill, 1);
@@ -110,11 +120,13 @@ QWidget* SheetPanel::placing_section() {
     return result;
 }
 
-NumberField* SheetPanel::sheet_length(const QString& caption, double SheetSettings::*member, const char* name, QWidget* into) {
+NumberField* SheetPanel::sheet_length(const QString& caption, double SheetSettings::*member, const char* name,
+                                      QWidget* into) {
     NumberField* field = length(0, 200, 0.5, name);
     into->layout()->addWidget(row(caption, field, field_width));
     connect(field, &NumberField::edited, this, [=, this](double mm) {
-        edit_sheet(caption, [=](SheetSettings& s) { s.*member = mm; }, QLatin1String(name));
+        edit_sheet(
+            caption, [=](SheetSettings& s) { s.*member = mm; }, QLatin1String(name));
     });
     return field;
 }
@@ -134,7 +146,9 @@ QWidget* SheetPanel::paper_section() {
     connect(paper, &QComboBox::activated, this, [this](int i) {
         const QVariant size = paper->itemData(i);
         if (size.isValid())
-            edit_sheet(tr("Paper"), [s = size.toSizeF()](SheetSettings& sheet) { sheet.paper = {s.width(), s.height()}; });
+            edit_sheet(tr("Paper"), [s = size.toSizeF()](SheetSettings& sheet) {
+                sheet.paper = {s.width(), s.height()};
+            });
         custom_paper->setVisible(!size.isValid());
     });
     custom_paper = new QWidget;
@@ -143,8 +157,10 @@ QWidget* SheetPanel::paper_section() {
     paper_height = length(20, 2000, 1, "paperHeight");
     custom->addWidget(row(tr("Paper width"), paper_width, field_width));
     custom->addWidget(row(tr("Paper height"), paper_height, field_width));
-    connect(paper_width, &NumberField::edited, this, [this](double mm) { edit_sheet(tr("Paper"), [mm](SheetSettings& s) { s.paper.width = mm; }); });
-    connect(paper_height, &NumberField::edited, this, [this](double mm) { edit_sheet(tr("Paper"), [mm](SheetSettings& s) { s.paper.height = mm; }); });
+    connect(paper_width, &NumberField::edited, this,
+            [this](double mm) { edit_sheet(tr("Paper"), [mm](SheetSettings& s) { s.paper.width = mm; }); });
+    connect(paper_height, &NumberField::edited, this,
+            [this](double mm) { edit_sheet(tr("Paper"), [mm](SheetSettings& s) { s.paper.height = mm; }); });
     result->layout()->addWidget(custom_paper);
     margin = sheet_length(tr("Printer margins"), &SheetSettings::printer_margin, "printerMargin", result);
     reach = sheet_length(tr("Cutter margins"), &SheetSettings::cutter_margin, "cutterMargin", result);
@@ -159,8 +175,14 @@ QWidget* SheetPanel::paper_section() {
     keep_clear = length(0, 50, 0.5, "keepClear");
     result->layout()->addWidget(row(tr("Marks from edge"), inset, field_width));
     result->layout()->addWidget(row(tr("Keep clear round each"), keep_clear, field_width));
-    connect(inset, &NumberField::edited, this, [this](double mm) { edit_sheet(tr("Marks"), [mm](SheetSettings& s) { s.marks.inset = mm; }, QStringLiteral("inset")); });
-    connect(keep_clear, &NumberField::edited, this, [this](double mm) { edit_sheet(tr("Marks"), [mm](SheetSettings& s) { s.marks.keep_clear = mm; }, QStringLiteral("clear")); });
+    connect(inset, &NumberField::edited, this, [this](double mm) {
+        edit_sheet(
+            tr("Marks"), [mm](SheetSettings& s) { s.marks.inset = mm; }, QStringLiteral("inset"));
+    });
+    connect(keep_clear, &NumberField::edited, this, [this](double mm) {
+        edit_sheet(
+            tr("Marks"), [mm](SheetSettings& s) { s.marks.keep_clear = mm; }, QStringLiteral("clear"));
+    });
     return result;
 }
 
@@ -178,11 +200,15 @@ QWidget* SheetPanel::summary() {
     return result;
 }
 
-void SheetPanel::edit_sheet(const QString& text, const std::function<void(SheetSettings&)>& change, const QString& stroke) {
-    session.edit(text, [&](Document d) {
-        change(d.sheet);
-        return d;
-    }, stroke);
+void SheetPanel::edit_sheet(const QString& text, const std::function<void(SheetSettings&)>& change,
+                            const QString& stroke) {
+    session.edit(
+        text,
+        [&](Document d) {
+            change(d.sheet);
+            return d;
+        },
+        stroke);
 }
 
 void SheetPanel::edit_selected(const QString& text, const std::function<void(Placement&)>& change) {
@@ -204,7 +230,8 @@ void SheetPanel::refresh() {
     } else {
         const Placement& first = document.placements[*selection.begin()];
         const auto sticker = document.find(first.sticker);
-        selected->setText(selection.size() == 1 && sticker ? QString::fromStdString(sticker->name) : tr("%1 copies").arg(selection.size()));
+        selected->setText(selection.size() == 1 && sticker ? QString::fromStdString(sticker->name)
+                                                           : tr("%1 copies").arg(selection.size()));
         left->set_value(first.centre.x);
         top->set_value(first.centre.y);
         turn->set_value(first.turn * degrees);
@@ -217,10 +244,14 @@ void SheetPanel::refresh() {
     if (const auto& plan = session.snapshot().plan) {
         const Rect& most = plan->pages.front().largest_place;
         const QString w = QString::fromStdString(format_length(most.width(), document.unit));
-        zone_size->setText(most.empty() ? tr("nothing") : w.left(w.lastIndexOf(' ')) + QStringLiteral(" × ") + QString::fromStdString(format_length(most.height(), document.unit)));
+        zone_size->setText(most.empty() ? tr("nothing")
+                                        : w.left(w.lastIndexOf(' ')) + QStringLiteral(" × ") +
+                                              QString::fromStdString(format_length(most.height(), document.unit)));
         const auto count = document.placements.size();
-        zone_text->setText(most.empty() ? tr("The margins leave no cut zone on this paper.")
-                                        : tr("%1 on the sheet, %2 % of the cut zone used").arg(count == 1 ? tr("1 copy") : tr("%1 copies").arg(count)).arg(qRound(100 * session.snapshot().used_share)));
+        zone_text->setText(most.empty() ? tr("The margins leave nowhere to cut on this paper.")
+                                        : tr("%1 on the sheet, %2 % of the cut zone used")
+                                              .arg(count == 1 ? tr("1 copy") : tr("%1 copies").arg(count))
+                                              .arg(qRound(100 * session.snapshot().totals.used_share)));
     }
 }
 

@@ -3,7 +3,6 @@
 #include "app/shell/session.h"
 
 #include <QWidget>
-
 #include <functional>
 #include <vector>
 
@@ -35,8 +34,10 @@ class SheetPanel : public QWidget {
     QWidget* paper_section();
     QWidget* summary();
     NumberField* length(double least, double most, double step, const char* name);
-    NumberField* sheet_length(const QString& caption, double SheetSettings::*member, const char* name, QWidget* section);
-    void edit_sheet(const QString& label, const std::function<void(SheetSettings&)>& change, const QString& stroke = {});
+    NumberField* sheet_length(const QString& caption, double SheetSettings::*member, const char* name,
+                              QWidget* section);
+    void edit_sheet(const QString& label, const std::function<void(SheetSettings&)>& change,
+                    const QString& stroke = {});
     void edit_selected(const QString& label, const std::function<void(Placement&)>& change);
     void refresh();
     void refresh_paper(const SheetSettings& sheet);

@@ -31,10 +31,12 @@ void CommandFinder::filter() {
     const QStringList parts = words->text().split(' ', Qt::SkipEmptyParts);
     for (QAction* action : all) {
         const QString name = action->text().remove('&');
-        const bool found = std::all_of(parts.begin(), parts.end(), [&](const QString& p) { return name.contains(p, Qt::CaseInsensitive); });
+        const bool found = std::all_of(parts.begin(), parts.end(),
+                                       [&](const QString& p) { return name.contains(p, Qt::CaseInsensitive); });
         if (!found || !action->isEnabled())
             continue;
-        auto* item = new QListWidgetItem(action->shortcut().isEmpty() ? name : name + "    " + action->shortcut().toString());
+        auto* item =
+            new QListWidgetItem(action->shortcut().isEmpty() ? name : name + "    " + action->shortcut().toString());
         item->setData(Qt::UserRole, QVariant::fromValue(action));
         list->addItem(item);
     }

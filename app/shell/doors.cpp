@@ -126,9 +126,11 @@ void Doors::lay_out(double progress) {
     const int direction = open >= previous ? 1 : -1;
     const int gone = progress < 1 ? qRound(page_width * progress) : 0;
     QWidget* page = pages[static_cast<std::size_t>(open)];
-    page->setGeometry(open * Door::width_px + (progress < 1 ? direction * (page_width - gone) : 0), 0, page_width, height());
+    page->setGeometry(open * Door::width_px + (progress < 1 ? direction * (page_width - gone) : 0), 0, page_width,
+                      height());
     if (progress < 1)
-        pages[static_cast<std::size_t>(previous)]->setGeometry(previous * Door::width_px - direction * gone, 0, page_width, height());
+        pages[static_cast<std::size_t>(previous)]->setGeometry(previous * Door::width_px - direction * gone, 0,
+                                                               page_width, height());
 }
 
 void Doors::resizeEvent(QResizeEvent*) {

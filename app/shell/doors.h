@@ -4,7 +4,6 @@
 
 #include <QAbstractButton>
 #include <QWidget>
-
 #include <array>
 
 class QVariantAnimation;

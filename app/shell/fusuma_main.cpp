@@ -4,7 +4,6 @@
 #include "formats/project_file.h"
 
 #include <CLI/CLI.hpp>
-
 #include <QApplication>
 #include <QFileInfo>
 #include <QSettings>
@@ -38,7 +37,8 @@ int main(int argc, char** argv) {
     if (recovery.has_left_behind() && paths.isEmpty()) {
         if (auto document = recovery.left_behind()) {
             session.adopt(std::move(*document), QObject::tr("Recovered work"));
-            emit session.note(QObject::tr("Fusuma did not end properly last time. This is the work that was not saved."));
+            emit session.note(
+                QObject::tr("Fusuma did not end properly last time. This is the work that was not saved."));
         }
     } else if (!demo.empty() && paths.isEmpty()) {
         auto document = load_project(QString::fromStdString(demo));

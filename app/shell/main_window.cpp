@@ -19,7 +19,6 @@
 #include <QMimeData>
 #include <QSettings>
 #include <QVBoxLayout>
-
 #include <algorithm>
 
 namespace fusuma::app {
@@ -84,7 +83,8 @@ QWidget* MainWindow::top_bar() {
     place_words = label({}, "place");
     undo_button = button(tr("Undo"), "flat", QStringLiteral("undo"), {});
     redo_button = button(tr("Redo"), "flat", QStringLiteral("redo"), {});
-    unit_button = button({}, "flat", QStringLiteral("unit"), tr("The unit of all lengths: millimetres, centimetres or inches. Click for the next."));
+    unit_button = button({}, "flat", QStringLiteral("unit"),
+                         tr("The unit of all lengths: millimetres, centimetres or inches. Click for the next."));
     connect(undo_button, &QPushButton::clicked, &session, &Session::undo);
     connect(redo_button, &QPushButton::clicked, &session, &Session::redo);
     connect(unit_button, &QPushButton::clicked, this, &MainWindow::next_unit);
@@ -98,7 +98,8 @@ QWidget* MainWindow::top_bar() {
     return bar;
 }
 
-QAction* MainWindow::command(QMenu* menu, const QString& text, const QKeySequence& keys, const std::function<void()>& run) {
+QAction* MainWindow::command(QMenu* menu, const QString& text, const QKeySequence& keys,
+                             const std::function<void()>& run) {
     QAction* action = menu->addAction(text);
     action->setShortcut(keys);
     connect(action, &QAction::triggered, this, run);
@@ -122,7 +123,8 @@ QMenuBar* MainWindow::menus() {
     command(file, tr("Save"), QKeySequence::Save, [this] { save(); });
     command(file, tr("Save as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { save_as(); });
     file->addSeparator();
-    command(file, tr("Save the PDF to print…"), QKeySequence(tr("Ctrl+P")), [this] { output->export_file(OutputPage::File::pdf); });
+    command(file, tr("Save the PDF to print…"), QKeySequence(tr("Ctrl+P")),
+            [this] { output->export_file(OutputPage::File::pdf); });
     command(file, tr("Save the cut lines as SVG…"), {}, [this] { output->export_file(OutputPage::File::svg); });
     command(file, tr("Save the cut lines as HP-GL…"), {}, [this] { output->export_file(OutputPage::File::hpgl); });
     file->addSeparator();
@@ -145,12 +147,15 @@ QMenuBar* MainWindow::menus() {
     command(sticker, tr("Fill the sheet with it"), {}, [this] { session.place_copies(-1); });
     command(sticker, tr("Remove from the project"), {}, [this] {
         if (const auto s = session.sticker())
-            session.edit(tr("Remove %1").arg(QString::fromStdString(s->name)), [id = s->id](Document d) { return with_sticker_removed(std::move(d), id); });
+            session.edit(tr("Remove %1").arg(QString::fromStdString(s->name)),
+                         [id = s->id](Document d) { return with_sticker_removed(std::move(d), id); });
     });
 
     QMenu* arrange = bar->addMenu(tr("&Arrange"));
-    duplicate_action = command(arrange, tr("Duplicate"), QKeySequence(tr("Ctrl+D")), [this] { session.duplicate_selection(); });
-    remove_action = command(arrange, tr("Remove copies"), QKeySequence(Qt::Key_Delete), [this] { session.remove_selection(); });
+    duplicate_action =
+        command(arrange, tr("Duplicate"), QKeySequence(tr("Ctrl+D")), [this] { session.duplicate_selection(); });
+    remove_action =
+        command(arrange, tr("Remove copies"), QKeySequence(Qt::Key_Delete), [this] { session.remove_selection(); });
 
     QMenu* view = bar->addMenu(tr("&View"));
     command(view, tr("Go to the Bench"), QKeySequence(tr("Ctrl+1")), [this] { go_to(Place::bench); });
@@ -162,14 +167,19 @@ QMenuBar* MainWindow::menus() {
 
     QMenu* help = bar->addMenu(tr("&Help"));
     command(help, tr("First sheet in five steps"), QKeySequence::HelpContents, [this] {
-        QMessageBox::information(this, tr("First sheet in five steps"),
-                                 tr("1. Drop a PNG with transparency on the window.\n2. On the Bench, set the border and the size.\n"
-                                    "3. On the Sheet, choose your paper and add copies.\n4. When the strip below says nothing to fix, go to Output and "
-                                    "save the PDF. Print it at actual size.\n5. Save HP-GL or SVG for your cutter, or watch the practice cutter first."));
+        QMessageBox::information(
+            this, tr("First sheet in five steps"),
+            tr("1. Drop a PNG with transparency on the window.\n2. On the Bench, set the border and the size.\n"
+               "3. On the Sheet, choose your paper and add copies.\n4. When the strip below says nothing to fix, go to "
+               "Output and "
+               "save the PDF. Print it at actual size.\n5. Save HP-GL or SVG for your cutter, or watch the practice "
+               "cutter first."));
     });
     command(help, tr("About Fusuma"), {}, [this] {
-        QMessageBox::about(this, tr("About Fusuma"), tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public License, version 3 or later. "
-                                                        "Set in Inter, under the SIL Open Font License."));
+        QMessageBox::about(this, tr("About Fusuma"),
+                           tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
+                              "License, version 3 or later. "
+                              "Set in Inter, under the SIL Open Font License."));
     });
     return bar;
 }
@@ -179,19 +189,25 @@ void MainWindow::go_to(Place place) {
 }
 
 void MainWindow::refresh() {
-    static const QStringList words{tr("Bench — one sticker, from artwork to cut line"), tr("Sheet — what will print and what will be cut"),
-                                   tr("Output — print, load, cut")};
+    static const QStringList words{tr("Bench — one sticker, from artwork to cut line"),
+                                   tr("Sheet — what will print and what will be cut"), tr("Output — print, load, cut")};
     place_words->setText(words[doors->open_place()]);
     project_name->setText(QFontMetrics(project_name->font()).elidedText(session.project_name(), Qt::ElideMiddle, 180));
-    saved_state->setText(session.is_changed() ? tr("not saved yet") : session.path().isEmpty() ? QString() : tr("saved"));
-    setWindowTitle(session.project_name() + (session.is_changed() ? QStringLiteral("* — Fusuma") : QStringLiteral(" — Fusuma")));
+    saved_state->setText(session.is_changed()       ? tr("not saved yet")
+                         : session.path().isEmpty() ? QString()
+                                                    : tr("saved"));
+    setWindowTitle(session.project_name() +
+                   (session.is_changed() ? QStringLiteral("* — Fusuma") : QStringLiteral(" — Fusuma")));
     const History& steps = session.steps();
     undo_action->setEnabled(steps.can_undo());
     undo_button->setEnabled(steps.can_undo());
     redo_action->setEnabled(steps.can_redo());
     redo_button->setEnabled(steps.can_redo());
-    undo_button->setToolTip(steps.can_undo() ? tr("Undo: %1 (Ctrl+Z)").arg(QString::fromStdString(steps.undo_label())) : tr("Nothing to undo"));
-    redo_button->setToolTip(steps.can_redo() ? tr("Redo: %1 (Ctrl+Shift+Z)").arg(QString::fromStdString(steps.redo_label())) : tr("Nothing to redo"));
+    undo_button->setToolTip(steps.can_undo() ? tr("Undo: %1 (Ctrl+Z)").arg(QString::fromStdString(steps.undo_label()))
+                                             : tr("Nothing to undo"));
+    redo_button->setToolTip(steps.can_redo()
+                                ? tr("Redo: %1 (Ctrl+Shift+Z)").arg(QString::fromStdString(steps.redo_label()))
+                                : tr("Nothing to redo"));
     unit_button->setText(QString::fromUtf8(symbol(session.document().unit).data()));
     duplicate_action->setEnabled(!session.selection().empty());
     remove_action->setEnabled(!session.selection().empty());
@@ -200,11 +216,16 @@ void MainWindow::refresh() {
 
 void MainWindow::refresh_doors() {
     const Snapshot& s = session.snapshot();
-    const bool to_fix = std::any_of(s.findings.begin(), s.findings.end(), [](const Finding& f) { return f.severity == Severity::to_fix; });
+    const bool to_fix = std::any_of(s.findings.begin(), s.findings.end(),
+                                    [](const Finding& f) { return f.severity == Severity::to_fix; });
     const auto& d = session.document();
     doors->door(0).set_state(d.stickers.empty() ? DoorState::not_started : DoorState::fine);
-    doors->door(1).set_state(d.placements.empty() ? DoorState::not_started : to_fix ? DoorState::to_fix : DoorState::fine);
-    doors->door(2).set_state(d.placements.empty() ? DoorState::not_started : to_fix ? DoorState::to_fix : DoorState::fine);
+    doors->door(1).set_state(d.placements.empty() ? DoorState::not_started
+                             : to_fix             ? DoorState::to_fix
+                                                  : DoorState::fine);
+    doors->door(2).set_state(d.placements.empty() ? DoorState::not_started
+                             : to_fix             ? DoorState::to_fix
+                                                  : DoorState::fine);
 }
 
 void MainWindow::put_on_sheet() {
@@ -220,7 +241,8 @@ void MainWindow::next_unit() {
 }
 
 void MainWindow::switch_tone() {
-    apply_theme(*qobject_cast<QApplication*>(QApplication::instance()), current_tone() == Tone::light ? Tone::dark : Tone::light);
+    apply_theme(*qobject_cast<QApplication*>(QApplication::instance()),
+                current_tone() == Tone::light ? Tone::dark : Tone::light);
     QSettings().setValue(QStringLiteral("dark"), current_tone() == Tone::dark);
     emit session.changed(); // painted widgets take the new colours
 }
@@ -232,7 +254,9 @@ void MainWindow::add_artwork() {
 void MainWindow::open_project() {
     if (!may_discard())
         return;
-    if (const QString path = QFileDialog::getOpenFileName(this, tr("Open project"), {}, tr("Fusuma projects (*.fusuma)")); !path.isEmpty())
+    if (const QString path =
+            QFileDialog::getOpenFileName(this, tr("Open project"), {}, tr("Fusuma projects (*.fusuma)"));
+        !path.isEmpty())
         session.open(path);
 }
 
@@ -241,7 +265,8 @@ bool MainWindow::save() {
 }
 
 bool MainWindow::save_as() {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save project"), session.project_name() + QStringLiteral(".fusuma"), tr("Fusuma projects (*.fusuma)"));
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save project"), session.project_name() + QStringLiteral(".fusuma"), tr("Fusuma projects (*.fusuma)"));
     if (path.isEmpty())
         return false;
     if (!path.endsWith(QStringLiteral(".fusuma")))
@@ -252,8 +277,9 @@ bool MainWindow::save_as() {
 bool MainWindow::may_discard() {
     if (!session.is_changed())
         return true;
-    const auto answer = QMessageBox::question(this, tr("Unsaved changes"), tr("“%1” has changes that are not saved.").arg(session.project_name()),
-                                              QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
+    const auto answer = QMessageBox::question(
+        this, tr("Unsaved changes"), tr("“%1” has changes that are not saved.").arg(session.project_name()),
+        QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
     return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
 }
 

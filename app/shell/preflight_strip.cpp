@@ -6,7 +6,6 @@
 #include <QListWidget>
 #include <QProgressBar>
 #include <QVBoxLayout>
-
 #include <algorithm>
 
 namespace fusuma::app {
@@ -19,8 +18,10 @@ PreflightStrip::PreflightStrip(Session& project, QWidget* drawer_parent) : sessi
     layout->setContentsMargins(16, 0, 16, 0);
     layout->setSpacing(8);
     layout->addWidget(label(tr("Preflight"), "section"));
-    to_fix = button({}, "chip-fix", QStringLiteral("toFix"), tr("Problems that would waste paper or a cut. Click for the list."));
-    to_look_at = button({}, "chip-look", QStringLiteral("toLookAt"), tr("Things that may be meant. Click for the list."));
+    to_fix = button({}, "chip-fix", QStringLiteral("toFix"),
+                    tr("Problems that would waste paper or a cut. Click for the list."));
+    to_look_at =
+        button({}, "chip-look", QStringLiteral("toLookAt"), tr("Things that may be meant. Click for the list."));
     message = label({});
     message->setObjectName(QStringLiteral("findingText"));
     show_button = button(tr("Show"), "link", QStringLiteral("showFinding"), tr("Go to the place on the sheet."));
@@ -77,7 +78,8 @@ const Finding* PreflightStrip::current() const {
 
 void PreflightStrip::refresh() {
     const Snapshot& s = session.snapshot();
-    const auto fixes = std::count_if(s.findings.begin(), s.findings.end(), [](const Finding& f) { return f.severity == Severity::to_fix; });
+    const auto fixes = std::count_if(s.findings.begin(), s.findings.end(),
+                                     [](const Finding& f) { return f.severity == Severity::to_fix; });
     const auto looks = static_cast<std::ptrdiff_t>(s.findings.size()) - fixes;
     to_fix->setText(fixes > 0 ? tr("%1 to fix").arg(fixes) : tr("Nothing to fix"));
     restyle(to_fix, "role", fixes > 0 ? "chip-fix" : "chip-fine");
@@ -85,12 +87,14 @@ void PreflightStrip::refresh() {
     to_look_at->setVisible(looks > 0);
     const Finding* f = current();
     const bool empty = s.document.placements.empty();
-    message->setText(f ? QString::fromStdString(f->message) : empty ? tr("The sheet is empty.") : tr("Everything lies inside the cut zone with room between."));
+    message->setText(f       ? QString::fromStdString(f->message)
+                     : empty ? tr("The sheet is empty.")
+                             : tr("Everything lies inside the cut zone with room between."));
     show_button->setVisible(f);
     fix_button->setVisible(f && f->fix);
     if (f && f->fix)
         fix_button->setText(QString::fromStdString(f->fix->label));
-    const int percent = qRound(100 * s.used_share);
+    const int percent = qRound(100 * s.totals.used_share);
     used_bar->setValue(percent);
     used_text->setText(tr("Cut zone used %1 %").arg(percent));
 }
@@ -99,7 +103,8 @@ void PreflightStrip::refresh_drawer() {
     const QSignalBlocker quiet(list);
     list->clear();
     for (const Finding& f : session.snapshot().findings)
-        list->addItem((f.severity == Severity::to_fix ? tr("To fix: ") : tr("To look at: ")) + QString::fromStdString(f.message));
+        list->addItem((f.severity == Severity::to_fix ? tr("To fix: ") : tr("To look at: ")) +
+                      QString::fromStdString(f.message));
     if (list->count() == 0)
         drawer->hide();
 }

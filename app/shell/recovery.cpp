@@ -7,7 +7,8 @@
 
 namespace fusuma::app {
 
-Recovery::Recovery(Session& project, const QString& folder) : session(project), file(folder + QStringLiteral("/unsaved.fusuma")) {
+Recovery::Recovery(Session& project, const QString& folder)
+    : session(project), file(folder + QStringLiteral("/unsaved.fusuma")) {
     QDir().mkpath(folder);
     timer.setInterval(5000);
     connect(&timer, &QTimer::timeout, this, &Recovery::keep);

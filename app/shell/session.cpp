@@ -1,12 +1,10 @@
 #include "app/shell/session.h"
 
 #include "core/document/arrange.h"
-#include "core/geometry/measure.h"
 #include "formats/picture_read.h"
 #include "formats/project_file.h"
 
 #include <QFileInfo>
-
 #include <limits>
 
 namespace fusuma::app {
@@ -64,8 +62,9 @@ void Session::edit_sticker(const QString& label, const std::function<void(Sticke
         return;
     Sticker next = *sticker();
     change(next);
-    edit(label, [&](Document d) { return with_sticker_changed(std::move(d), std::move(next)); },
-         stroke.isEmpty() ? stroke : stroke + QString::number(chosen_sticker));
+    edit(
+        label, [&](Document d) { return with_sticker_changed(std::move(d), std::move(next)); },
+        stroke.isEmpty() ? stroke : stroke + QString::number(chosen_sticker));
 }
 
 void Session::select(std::set<std::size_t> copies) {
@@ -106,11 +105,14 @@ void Session::duplicate_selection() {
 }
 
 void Session::move_selection(Point by, const QString& stroke) {
-    edit(tr("Move"), [&](Document d) {
-        for (const std::size_t i : selected)
-            d.placements[i].centre = d.placements[i].centre + by;
-        return d;
-    }, stroke);
+    edit(
+        tr("Move"),
+        [&](Document d) {
+            for (const std::size_t i : selected)
+                d.placements[i].centre = d.placements[i].centre + by;
+            return d;
+        },
+        stroke);
 }
 
 void Session::place_copies(int copies) {
@@ -156,13 +158,7 @@ void Session::work_out() {
                 fresh->results[{p.sticker, p.scale}] = engine->evaluate(*sticker, sticker->width * p.scale);
         fresh->plan = engine->plan(now);
         fresh->findings = preflight(now, *engine);
-        const PagePlan& page = fresh->plan->pages.front();
-        double zone = 0, used = 0;
-        for (const Polygon& polygon : page.zone)
-            zone += signed_area(polygon);
-        for (const CutPath& cut : page.cuts)
-            used += signed_area(cut.contour);
-        fresh->used_share = zone > 0 ? used / zone : 0;
+        fresh->totals = totals(*fresh->plan);
         QMetaObject::invokeMethod(this, [this, run, fresh] {
             working = false;
             worked_edit = run;
@@ -185,16 +181,19 @@ void Session::add_artwork(const QStringList& paths) {
                 }
                 const AlphaContent content = alpha_content((*picture)->pixels);
                 if (content == AlphaContent::clear) {
-                    emit problem(tr("“%1” is fully transparent, so there is nothing to outline.").arg(QFileInfo(path).fileName()));
+                    emit problem(tr("“%1” is fully transparent, so there is nothing to outline.")
+                                     .arg(QFileInfo(path).fileName()));
                     return;
                 }
                 Sticker s = new_sticker(PictureArtwork{*picture});
                 const QString name = QString::fromStdString(s.name);
                 const int id = document().next_id;
-                edit(tr("Add %1").arg(name), [&](Document d) { return with_sticker_added(std::move(d), std::move(s)); });
+                edit(tr("Add %1").arg(name),
+                     [&](Document d) { return with_sticker_added(std::move(d), std::move(s)); });
                 choose_sticker(id);
                 if (content == AlphaContent::opaque)
-                    emit note(tr("“%1” has no transparency, so its whole rectangle is the outline.").arg(QFileInfo(path).fileName()));
+                    emit note(tr("“%1” has no transparency, so its whole rectangle is the outline.")
+                                  .arg(QFileInfo(path).fileName()));
                 emit artwork_added();
             });
         }

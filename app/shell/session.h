@@ -6,7 +6,6 @@
 
 #include <QObject>
 #include <QThreadPool>
-
 #include <atomic>
 #include <functional>
 #include <map>
@@ -21,7 +20,7 @@ struct Snapshot {
     std::map<std::pair<int, double>, std::shared_ptr<const StickerResult>> results; ///< by sticker id and scale
     std::shared_ptr<const JobPlan> plan;
     std::vector<Finding> findings;
-    double used_share = 0; ///< of the cut zone
+    PlanTotals totals;
 
     [[nodiscard]] std::shared_ptr<const StickerResult> result(int sticker, double scale = 1) const;
 };
@@ -73,9 +72,9 @@ class Session : public QObject {
     void adopt(Document document, const QString& name);
 
   signals:
-    void changed();          ///< the document or what is in hand
-    void worked_out();       ///< a new snapshot
-    void project_changed();  ///< another project, or saved
+    void changed();         ///< the document or what is in hand
+    void worked_out();      ///< a new snapshot
+    void project_changed(); ///< another project, or saved
     void artwork_added();
     void problem(QString text);
     void note(QString text);

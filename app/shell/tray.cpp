@@ -9,7 +9,6 @@
 #include <QPainter>
 #include <QScrollArea>
 #include <QVBoxLayout>
-
 #include <algorithm>
 
 namespace fusuma::app {
@@ -30,7 +29,8 @@ class Card : public QWidget {
                               : state == State::look_at ? tr("something to look at")
                                                         : tr("fine");
         setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
-        setToolTip(tr("%1 — %2. Double-click to open it on the Bench.").arg(QString::fromStdString(sticker.name), words));
+        setToolTip(
+            tr("%1 — %2. Double-click to open it on the Bench.").arg(QString::fromStdString(sticker.name), words));
     }
 
     std::function<void()> opened;
@@ -70,7 +70,8 @@ class Card : public QWidget {
         painter.setPen(t.dim);
         const Unit unit = session.document().unit;
         painter.drawText(QRect(left, 29, right - left, 18), Qt::AlignVCenter,
-                         QStringLiteral("%1 × %2").arg(bare(size.width, unit), QString::fromStdString(format_length(size.height, unit))));
+                         QStringLiteral("%1 × %2").arg(bare(size.width, unit),
+                                                       QString::fromStdString(format_length(size.height, unit))));
         draw_state(painter, QPointF(right - 4, 59));
     }
     void mousePressEvent(QMouseEvent*) override { session.choose_sticker(sticker.id); }
@@ -150,7 +151,8 @@ Tray::Tray(Session& project, QWidget* parent) : QWidget(parent), session(project
 
 void Tray::refresh() {
     const Document& document = session.document();
-    counts->setText(tr("%n sticker(s)", nullptr, static_cast<int>(document.stickers.size())).replace("(s)", document.stickers.size() == 1 ? "" : "s") +
+    counts->setText(tr("%n sticker(s)", nullptr, static_cast<int>(document.stickers.size()))
+                        .replace("(s)", document.stickers.size() == 1 ? "" : "s") +
                     QStringLiteral(" · ") +
                     (document.placements.size() == 1 ? tr("1 copy") : tr("%1 copies").arg(document.placements.size())));
     while (QLayoutItem* item = cards->takeAt(0)) {
@@ -160,7 +162,10 @@ void Tray::refresh() {
     for (const auto& sticker : document.stickers) {
         auto* card = new Card(session, *sticker, state_of(session.snapshot(), sticker->id));
         // Queued: opening changes the selection, which replaces the cards while this one still handles its click.
-        card->opened = [this, id = sticker->id] { QMetaObject::invokeMethod(this, [this, id] { emit sticker_opened(id); }, Qt::QueuedConnection); };
+        card->opened = [this, id = sticker->id] {
+            QMetaObject::invokeMethod(
+                this, [this, id] { emit sticker_opened(id); }, Qt::QueuedConnection);
+        };
         cards->addWidget(card);
     }
     cards->addStretch();

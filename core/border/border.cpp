@@ -14,7 +14,8 @@ constexpr double fit_mm = 0.003;
 
 bool is_to_be_closed(const Contour& contour, const BorderSettings& settings) {
     const double hole = -signed_area(contour);
-    return hole > 0 && (settings.holes == Holes::close || (settings.holes == Holes::close_small && hole < settings.close_under));
+    return hole > 0 &&
+           (settings.holes == Holes::close || (settings.holes == Holes::close_small && hole < settings.close_under));
 }
 
 /// Closes holes together with whatever lies inside them.

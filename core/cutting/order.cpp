@@ -14,16 +14,15 @@ std::vector<CutPath> in_cutting_order(std::vector<CutPath> paths) {
     };
     std::vector<Group> groups;
     for (CutPath& path : paths) {
-        auto it = std::find_if(groups.begin(), groups.end(), [&](const Group& g) {
-            return g.kind == path.kind && g.placement == path.placement;
-        });
+        auto it = std::find_if(groups.begin(), groups.end(),
+                               [&](const Group& g) { return g.kind == path.kind && g.placement == path.placement; });
         if (it == groups.end())
             it = groups.insert(groups.end(), {path.kind, path.placement, {}});
         it->paths.push_back(std::move(path));
     }
     for (Group& group : groups)
         std::stable_sort(group.paths.begin(), group.paths.end(), [](const CutPath& l, const CutPath& r) {
-            return std::abs(signed_area(l.contour)) < std::abs(signed_area(r.contour));
+            return std::abs(signed_area(l.line)) < std::abs(signed_area(r.line));
         });
 
     std::vector<CutPath> ordered;
@@ -32,9 +31,9 @@ std::vector<CutPath> in_cutting_order(std::vector<CutPath> paths) {
         const auto next = std::min_element(groups.begin(), groups.end(), [&](const Group& l, const Group& r) {
             if (l.kind != r.kind)
                 return l.kind == CutKind::kiss;
-            return distance(at, l.paths.front().contour.start) < distance(at, r.paths.front().contour.start);
+            return distance(at, l.paths.front().line.start) < distance(at, r.paths.front().line.start);
         });
-        at = next->paths.back().contour.start;
+        at = next->paths.back().line.start;
         std::move(next->paths.begin(), next->paths.end(), std::back_inserter(ordered));
         groups.erase(next);
     }

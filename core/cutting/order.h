@@ -10,7 +10,7 @@ enum class CutKind { kiss, through };
 
 /// One closed line to cut.
 struct CutPath {
-    Contour contour; ///< mm on the paper
+    Contour line; ///< mm on the paper
     CutKind kind = CutKind::kiss;
     std::size_t placement = 0; ///< index of the copy it belongs to, into Document::placements
 };

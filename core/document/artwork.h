@@ -16,7 +16,7 @@ struct Picture {
     std::string file_name; ///< without folder, e.g. "lantern.png"
     std::vector<std::byte> original;
     Image pixels;
-    double dpi = 300;          ///< across; down is taken to be the same after decoding
+    double dpi = 300;           ///< across; down is taken to be the same after decoding
     bool dpi_is_stated = false; ///< false: the file carries no density and 300 is assumed
 };
 

@@ -18,7 +18,8 @@ Sticker new_sticker(Artwork artwork) {
     Sticker sticker;
     const std::string& file = source_name(artwork);
     sticker.name = file.substr(0, file.rfind('.'));
-    std::replace_if(sticker.name.begin(), sticker.name.end(), [](char c) { return c == '-' || c == '_'; }, ' ');
+    std::replace_if(
+        sticker.name.begin(), sticker.name.end(), [](char c) { return c == '-' || c == '_'; }, ' ');
     if (!sticker.name.empty() && sticker.name[0] >= 'a' && sticker.name[0] <= 'z')
         sticker.name[0] = static_cast<char>(sticker.name[0] - 'a' + 'A');
     sticker.artwork = std::move(artwork);

@@ -29,9 +29,9 @@ struct Sticker {
 
 /// One copy on the sheet.
 struct Placement {
-    int sticker = 0;  ///< id
-    Point centre;     ///< mm on the paper, middle of the artwork
-    double turn = 0;  ///< radians, clockwise on screen
+    int sticker = 0; ///< id
+    Point centre;    ///< mm on the paper, middle of the artwork
+    double turn = 0; ///< radians, clockwise on screen
     bool mirrored = false;
     double scale = 1; ///< of the sticker's own size, > 0
     bool operator==(const Placement&) const = default;

@@ -6,7 +6,8 @@
 namespace fusuma {
 
 std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, std::optional<double> width) {
-    const StickerKey key{{sticker.artwork, sticker.trace}, sticker.ignore_specks, width.value_or(sticker.width), sticker.border};
+    const StickerKey key{
+        {sticker.artwork, sticker.trace}, sticker.ignore_specks, width.value_or(sticker.width), sticker.border};
     return results.get(key, [&] {
         const auto outline = outlines.get(
             key.trace, [&] { return traced(sticker.artwork, coverage_of(sticker.artwork), sticker.trace); });
@@ -19,13 +20,29 @@ Outline Evaluator::placed_cut_line(const Document& document, const Placement& pl
     if (!sticker)
         return {};
     const auto result = evaluate(*sticker, sticker->width * placement.scale);
-    const Transform to_page = Transform::scale(1 / result->artwork.width, 1 / result->artwork.height)
-                                  .then(placed(*sticker, placement));
+    const Transform to_page =
+        Transform::scale(1 / result->artwork.width, 1 / result->artwork.height).then(placed(*sticker, placement));
     return transformed(result->cut_line, to_page);
 }
 
 std::shared_ptr<const JobPlan> Evaluator::plan(const Document& document) {
     return plans.get(document, [&] { return make_plan(document); });
+}
+
+PlanTotals totals(const JobPlan& plan) {
+    PlanTotals sum;
+    double used = 0;
+    for (const PagePlan& page : plan.pages) {
+        for (const Polygon& polygon : page.zone)
+            sum.zone_mm2 += signed_area(polygon);
+        for (const CutPath& cut : page.cuts) {
+            used += signed_area(cut.line);
+            (cut.kind == CutKind::kiss ? sum.kiss_mm : sum.through_mm) += length(cut.line);
+            ++sum.cuts;
+        }
+    }
+    sum.used_share = sum.zone_mm2 > 0 ? used / sum.zone_mm2 : 0;
+    return sum;
 }
 
 JobPlan Evaluator::make_plan(const Document& document) {

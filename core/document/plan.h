@@ -28,6 +28,16 @@ struct JobPlan {
     std::vector<PagePlan> pages;
 };
 
+/// Sums over all pages, as every place shows and reports them.
+struct PlanTotals {
+    double zone_mm2 = 0;
+    double used_share = 0; ///< area inside cut lines over area of the cut zone, 0 when there is no zone
+    double kiss_mm = 0;    ///< length of all kiss cuts
+    double through_mm = 0; ///< length of all through cuts
+    std::size_t cuts = 0;  ///< closed lines
+};
+[[nodiscard]] PlanTotals totals(const JobPlan& plan);
+
 /// The steps from artwork to cut line and the plan of the sheet, as pure functions with remembered results.
 class Evaluator {
   public:

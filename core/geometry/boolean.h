@@ -17,7 +17,7 @@ enum class Corners { round, mitre, bevel };
 struct Growth {
     double width = 0; ///< mm, outward when positive, inward when negative
     Corners corners = Corners::round;
-    double mitre_limit = 3;      ///< longest tip of a mitre as a multiple of the width, ≥ 1; longer ones are cut square
+    double mitre_limit = 3; ///< longest tip of a mitre as a multiple of the width, ≥ 1; longer ones are cut square
     double arc_tolerance = 0.002; ///< mm, how far the flattened round corners may stray from true arcs
 };
 

@@ -48,8 +48,7 @@ namespace {
 /// Even steps in the parameter. A cubic strays from its n-step polygon by at most max|B''| / (8 n²), and |B''| is at
 /// most six times the larger second difference of its control points.
 void flatten_cubic(Point p0, const Segment& s, double tolerance, Polygon& out) {
-    const double bend =
-        std::max(norm(p0 - 2 * s.control1 + s.control2), norm(s.control1 - 2 * s.control2 + s.end));
+    const double bend = std::max(norm(p0 - 2 * s.control1 + s.control2), norm(s.control1 - 2 * s.control2 + s.end));
     const int steps = std::clamp(static_cast<int>(std::ceil(std::sqrt(0.75 * bend / tolerance))), 1, 2000);
     for (int i = 1; i <= steps; ++i) {
         const double t = static_cast<double>(i) / steps;

@@ -11,16 +11,36 @@ struct Point {
     bool operator==(const Point&) const = default;
 };
 
-constexpr Point operator+(Point a, Point b) { return {a.x + b.x, a.y + b.y}; }
-constexpr Point operator-(Point a, Point b) { return {a.x - b.x, a.y - b.y}; }
-constexpr Point operator-(Point a) { return {-a.x, -a.y}; }
-constexpr Point operator*(Point a, double k) { return {a.x * k, a.y * k}; }
-constexpr Point operator*(double k, Point a) { return a * k; }
-constexpr double dot(Point a, Point b) { return a.x * b.x + a.y * b.y; }
-constexpr double cross(Point a, Point b) { return a.x * b.y - a.y * b.x; }
-inline double norm(Point a) { return std::hypot(a.x, a.y); }
-inline double distance(Point a, Point b) { return norm(b - a); }
-constexpr Point lerp(Point a, Point b, double t) { return a + (b - a) * t; }
+constexpr Point operator+(Point a, Point b) {
+    return {a.x + b.x, a.y + b.y};
+}
+constexpr Point operator-(Point a, Point b) {
+    return {a.x - b.x, a.y - b.y};
+}
+constexpr Point operator-(Point a) {
+    return {-a.x, -a.y};
+}
+constexpr Point operator*(Point a, double k) {
+    return {a.x * k, a.y * k};
+}
+constexpr Point operator*(double k, Point a) {
+    return a * k;
+}
+constexpr double dot(Point a, Point b) {
+    return a.x * b.x + a.y * b.y;
+}
+constexpr double cross(Point a, Point b) {
+    return a.x * b.y - a.y * b.x;
+}
+inline double norm(Point a) {
+    return std::hypot(a.x, a.y);
+}
+inline double distance(Point a, Point b) {
+    return norm(b - a);
+}
+constexpr Point lerp(Point a, Point b, double t) {
+    return a + (b - a) * t;
+}
 
 /// The vector scaled to length 1; the zero vector stays zero.
 inline Point unit(Point a) {

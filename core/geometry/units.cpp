@@ -127,8 +127,8 @@ class Reader {
                 return std::nullopt;
         } else {
             std::string digits;
-            while (!rest.empty() && ((rest.front() >= '0' && rest.front() <= '9') || rest.front() == '.' ||
-                                     rest.front() == ',')) {
+            while (!rest.empty() &&
+                   ((rest.front() >= '0' && rest.front() <= '9') || rest.front() == '.' || rest.front() == ',')) {
                 digits += rest.front() == ',' ? '.' : rest.front();
                 rest.remove_prefix(1);
             }

@@ -6,9 +6,9 @@
 
 namespace fusuma {
 
-inline constexpr double mm_per_inch = 25.4;             ///< international inch, 1959
-inline constexpr double points_per_inch = 72;           ///< ISO 32000-1, 8.3.2.3
-inline constexpr double hpgl_units_per_mm = 40;         ///< HP-GL plotter unit, 0.025 mm
+inline constexpr double mm_per_inch = 25.4;     ///< international inch, 1959
+inline constexpr double points_per_inch = 72;   ///< ISO 32000-1, 8.3.2.3
+inline constexpr double hpgl_units_per_mm = 40; ///< HP-GL plotter unit, 0.025 mm
 inline constexpr double points_per_mm = points_per_inch / mm_per_inch;
 
 enum class Unit { mm, cm, inch };

@@ -48,8 +48,8 @@ std::vector<Finding> low_resolution(const PreflightInput& input) {
                 }};
         findings.push_back({.rule = "low-resolution",
                             .severity = *dpi < soft_dpi ? Severity::to_fix : Severity::to_look_at,
-                            .message = sticker->name + ": printed at " + std::to_string(std::lround(*dpi)) +
-                                       " dpi, " + std::to_string(std::lround(wanted_dpi)) + " wanted",
+                            .message = sticker->name + ": printed at " + std::to_string(std::lround(*dpi)) + " dpi, " +
+                                       std::to_string(std::lround(wanted_dpi)) + " wanted",
                             .at = document.placements[copies.front()].centre,
                             .copies = std::move(copies),
                             .fix = std::move(fix)});

@@ -1,8 +1,7 @@
-#include "core/preflight/rules.h"
-
 #include "core/document/arrange.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/preflight/rules.h"
 
 namespace fusuma {
 

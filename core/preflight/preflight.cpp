@@ -19,7 +19,7 @@ std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
     const auto plan = evaluator.plan(document);
     PreflightInput input{document, *plan, evaluator, std::vector<Polygons>(document.placements.size())};
     for (const CutPath& cut : plan->pages.front().cuts)
-        input.copies[cut.placement].push_back(flatten(cut.contour, flatten_mm));
+        input.copies[cut.placement].push_back(flatten(cut.line, flatten_mm));
 
     std::vector<Finding> findings;
     for (const Rule rule : rules)

@@ -25,10 +25,10 @@ struct Finding {
     std::string rule; ///< stable id, e.g. "outside-zone"
     Severity severity = Severity::to_fix;
     std::string message;
-    int page = 1;                      ///< counted from 1
-    Point at;                          ///< mm on the paper, where to look
-    std::vector<std::size_t> copies;   ///< indices into Document::placements
-    Polygons region;                   ///< mm on the paper, the offending part; may be empty
+    int page = 1;                    ///< counted from 1
+    Point at;                        ///< mm on the paper, where to look
+    std::vector<std::size_t> copies; ///< indices into Document::placements
+    Polygons region;                 ///< mm on the paper, the offending part; may be empty
     std::optional<Fix> fix;
 };
 

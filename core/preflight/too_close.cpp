@@ -1,8 +1,7 @@
-#include "core/preflight/rules.h"
-
 #include "core/document/arrange.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/preflight/rules.h"
 
 namespace fusuma {
 
@@ -26,10 +25,10 @@ std::vector<Finding> too_close(const PreflightInput& input) {
             const std::string names = name_of_copy(input, i) + " and " + name_of_copy(input, k);
             Finding finding{.rule = overlap ? "overlap" : "too-close",
                             .severity = overlap ? Severity::to_fix : Severity::to_look_at,
-                            .message = names + (overlap ? ": their cut lines overlap"
-                                                        : ": " + format_length(nearest.distance, input.document.unit) +
-                                                              " apart, " + format_length(gap, input.document.unit) +
-                                                              " wanted"),
+                            .message = names +
+                                       (overlap ? ": their cut lines overlap"
+                                                : ": " + format_length(nearest.distance, input.document.unit) +
+                                                      " apart, " + format_length(gap, input.document.unit) + " wanted"),
                             .at = nearest.at,
                             .copies = {i, k},
                             .region = std::move(shared)};

@@ -29,7 +29,9 @@ struct Coverage {
     Coverage(int w, int h) : width(w), height(h), values(static_cast<std::size_t>(w) * static_cast<std::size_t>(h)) {}
 
     [[nodiscard]] std::uint8_t* row(int y) { return values.data() + static_cast<std::size_t>(y) * stride(); }
-    [[nodiscard]] const std::uint8_t* row(int y) const { return values.data() + static_cast<std::size_t>(y) * stride(); }
+    [[nodiscard]] const std::uint8_t* row(int y) const {
+        return values.data() + static_cast<std::size_t>(y) * stride();
+    }
 
   private:
     [[nodiscard]] std::size_t stride() const { return static_cast<std::size_t>(width); }

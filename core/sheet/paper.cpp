@@ -9,8 +9,7 @@ namespace fusuma {
 
 std::span<const Paper> papers() {
     static constexpr std::array<Paper, 2> known{{
-        {"a4", "A4", {210, 297}},
-        {"letter", "Letter", {215.9, 279.4}}, // 8.5 × 11 in
+        {"a4", "A4", {210, 297}}, {"letter", "Letter", {215.9, 279.4}}, // 8.5 × 11 in
     }};
     return known;
 }
@@ -24,7 +23,9 @@ std::optional<Size> parse_paper(std::string_view text) {
         return std::nullopt;
     // A unit after the second number counts for both: 4x6in.
     const std::string_view second = text.substr(by + 1);
-    const Unit bare = second.ends_with("in") || second.ends_with('"') ? Unit::inch : second.ends_with("cm") ? Unit::cm : Unit::mm;
+    const Unit bare = second.ends_with("in") || second.ends_with('"') ? Unit::inch
+                      : second.ends_with("cm")                        ? Unit::cm
+                                                                      : Unit::mm;
     const auto width = parse_length(text.substr(0, by), bare);
     const auto height = parse_length(second, bare);
     if (!width || !height || *width < 20 || *width > 2000 || *height < 20 || *height > 2000)
@@ -33,7 +34,9 @@ std::optional<Size> parse_paper(std::string_view text) {
 }
 
 std::string paper_name(Size size) {
-    const auto near = [](Size a, Size b) { return std::abs(a.width - b.width) < 0.05 && std::abs(a.height - b.height) < 0.05; };
+    const auto near = [](Size a, Size b) {
+        return std::abs(a.width - b.width) < 0.05 && std::abs(a.height - b.height) < 0.05;
+    };
     for (const Paper& paper : papers()) {
         if (near(size, paper.size))
             return std::string(paper.name) + ", upright";

@@ -57,9 +57,9 @@ void Room::sum_up() {
     taken_before.assign((width + 1) * (static_cast<std::size_t>(rows) + 1), 0);
     for (std::size_t r = 0; r < static_cast<std::size_t>(rows); ++r)
         for (std::size_t c = 0; c < width; ++c)
-            taken_before[(r + 1) * (width + 1) + c + 1] = taken_before[r * (width + 1) + c + 1] +
-                                                          taken_before[(r + 1) * (width + 1) + c] -
-                                                          taken_before[r * (width + 1) + c] + !free_cells[r * width + c];
+            taken_before[(r + 1) * (width + 1) + c + 1] =
+                taken_before[r * (width + 1) + c + 1] + taken_before[(r + 1) * (width + 1) + c] -
+                taken_before[r * (width + 1) + c] + !free_cells[r * width + c];
 }
 
 void Room::block(const Rect& taken) {
@@ -78,9 +78,7 @@ void Room::block(const Rect& taken) {
 template <typename Visit> void Room::for_each_place(Size size, Visit&& visit) const {
     const int wide = static_cast<int>(std::ceil(size.width / cell_mm - 1e-6));
     const int high = static_cast<int>(std::ceil(size.height / cell_mm - 1e-6));
-    const auto taken = [this](int r, int c) {
-        return taken_before[static_cast<std::size_t>(r * (columns + 1) + c)];
-    };
+    const auto taken = [this](int r, int c) { return taken_before[static_cast<std::size_t>(r * (columns + 1) + c)]; };
     for (int r = 0; r + high <= rows; ++r)
         for (int c = 0; c + wide <= columns; ++c)
             if (taken(r + high, c + wide) - taken(r, c + wide) - taken(r + high, c) + taken(r, c) == 0)
@@ -116,7 +114,8 @@ Rect Room::largest_rectangle() const {
         std::vector<int> rising;
         for (int c = 0; c <= columns; ++c) {
             const auto column = static_cast<std::size_t>(c);
-            height[column] = c < columns && free_cells[static_cast<std::size_t>(r * columns + c)] ? height[column] + 1 : 0;
+            height[column] =
+                c < columns && free_cells[static_cast<std::size_t>(r * columns + c)] ? height[column] + 1 : 0;
             while (!rising.empty() && height[static_cast<std::size_t>(rising.back())] >= height[column]) {
                 const int tall = height[static_cast<std::size_t>(rising.back())];
                 rising.pop_back();

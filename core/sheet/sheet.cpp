@@ -16,7 +16,8 @@ std::vector<Mark> marks(const SheetSettings& sheet) {
     const double top = m.inset, bottom = sheet.paper.height - m.inset;
     const double fifth = left + std::min(30.0, (right - left) / 3);
     std::vector<Mark> result;
-    for (const Point centre : {Point{left, top}, Point{right, top}, Point{right, bottom}, Point{left, bottom}, Point{fifth, top}})
+    for (const Point centre :
+         {Point{left, top}, Point{right, top}, Point{right, bottom}, Point{left, bottom}, Point{fifth, top}})
         result.push_back({centre, m.radius, m.keep_clear});
     return result;
 }

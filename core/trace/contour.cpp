@@ -13,8 +13,7 @@ class Lattice {
     Lattice(const Coverage& coverage, double level_value)
         : width(coverage.width + 2), height(coverage.height + 2), level(std::clamp(level_value, 0.5, 254.5)),
           least_inside(static_cast<std::uint8_t>(std::floor(level) + 1)),
-          values(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)),
-          walked(values.size() / 8 + 1) {
+          values(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)), walked(values.size() / 8 + 1) {
         for (int y = 0; y < coverage.height; ++y)
             std::copy_n(coverage.row(y), coverage.width, values.begin() + index(1, y + 1));
     }
@@ -43,7 +42,9 @@ class Lattice {
     [[nodiscard]] bool inside(std::uint8_t v) const { return v >= least_inside; }
     [[nodiscard]] bool inside_at(std::ptrdiff_t i) const { return inside(value(i)); }
     [[nodiscard]] std::uint8_t value(std::ptrdiff_t i) const { return values[static_cast<std::size_t>(i)]; }
-    [[nodiscard]] bool is_walked(std::ptrdiff_t i) const { return (walked[static_cast<std::size_t>(i >> 3)] >> (i & 7)) & 1; }
+    [[nodiscard]] bool is_walked(std::ptrdiff_t i) const {
+        return (walked[static_cast<std::size_t>(i >> 3)] >> (i & 7)) & 1;
+    }
 
     /// Most of a picture is empty or full: step over eight equal pixels at a time.
     [[nodiscard]] int skip_even_run(const std::uint8_t* row, int x) const {

@@ -127,9 +127,8 @@ class Finder {
         const std::vector<Sample> run = run_from(from, by);
         for (const Window& w : windows) {
             std::vector<Sample> stretch;
-            std::copy_if(run.begin(), run.end(), std::back_inserter(stretch), [&](const Sample& q) {
-                return std::abs(q.s) >= w.skip && std::abs(q.s) <= w.skip + w.reach;
-            });
+            std::copy_if(run.begin(), run.end(), std::back_inserter(stretch),
+                         [&](const Sample& q) { return std::abs(q.s) >= w.skip && std::abs(q.s) <= w.skip + w.reach; });
             const auto parabola = fit_parabola(stretch);
             if (parabola && std::all_of(stretch.begin(), stretch.end(), [&](const Sample& q) {
                     return distance(parabola->at(q.s), q.p) < believable_px * std::max(1.0, w.reach / 3);

@@ -125,7 +125,8 @@ class Stretch {
             for (std::size_t i = 0; i < sample.size(); ++i) {
                 const double t = parameter[i], u = 1 - t;
                 const Point h1 = 3 * u * u * t * leave, h2 = -3 * u * t * t * arrive;
-                const Point rest = points[sample[i]] - ((u * u * u + 3 * u * u * t) * p0 + (3 * u * t * t + t * t * t) * p3);
+                const Point rest =
+                    points[sample[i]] - ((u * u * u + 3 * u * u * t) * p0 + (3 * u * t * t + t * t * t) * p3);
                 a11 += dot(h1, h1);
                 a12 += dot(h1, h2);
                 a22 += dot(h2, h2);
@@ -238,7 +239,8 @@ Polygon evened(const Polygon& run) {
         return run;
     Polygon result = run;
     for (std::size_t i = 3; i + 3 < run.size(); ++i)
-        result[i] = (1.0 / 21) * (-2 * (run[i - 3] + run[i + 3]) + 3 * (run[i - 2] + run[i + 2]) + 6 * (run[i - 1] + run[i + 1]) + 7 * run[i]);
+        result[i] = (1.0 / 21) * (-2 * (run[i - 3] + run[i + 3]) + 3 * (run[i - 2] + run[i + 2]) +
+                                  6 * (run[i - 1] + run[i + 1]) + 7 * run[i]);
     return result;
 }
 
@@ -334,7 +336,12 @@ Contour fit_exact_polygon(const Polygon& polygon, double tolerance) {
     }
     if (dense.size() < 3)
         return contour_of(clean);
-    return fit_closed(dense, corners, {.tolerance = tolerance, .line_tolerance = tolerance / 10, .tangent_points = 2, .corner_skip = 0, .even_out = false});
+    return fit_closed(dense, corners,
+                      {.tolerance = tolerance,
+                       .line_tolerance = tolerance / 10,
+                       .tangent_points = 2,
+                       .corner_skip = 0,
+                       .even_out = false});
 }
 
 } // namespace fusuma

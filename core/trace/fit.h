@@ -5,12 +5,12 @@
 namespace fusuma {
 
 struct FitSettings {
-    double tolerance = 0.1;   ///< farthest that the curve may stray from the points, in the points' unit, > 0
+    double tolerance = 0.1;       ///< farthest that the curve may stray from the points, in the points' unit, > 0
     double line_tolerance = 0.07; ///< the same for straight lines; small where the points are exact, lest a line runs
                                   ///< on into the curve behind it
-    int tangent_points = 6;   ///< points on each side that decide the direction at a smooth joint
-    double corner_skip = 1.25; ///< stretch next to a corner whose points are not believed (blunted by pixels), ≥ 0
-    bool even_out = true;      ///< whether the points carry the noise of single pixels
+    int tangent_points = 6;       ///< points on each side that decide the direction at a smooth joint
+    double corner_skip = 1.25;    ///< stretch next to a corner whose points are not believed (blunted by pixels), ≥ 0
+    bool even_out = true;         ///< whether the points carry the noise of single pixels
 };
 
 /// Fits lines and cubic curves to a closed run of points.
@@ -24,7 +24,8 @@ struct FitSettings {
 /// @return         a closed contour that passes through every corner position; direction of walk kept
 /// Source: Schneider, "An algorithm for automatically fitting digitized curves", Graphics Gems, 1990 (from memory),
 ///         with greedy longest pieces in place of splitting at the largest error.
-[[nodiscard]] Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, const FitSettings& settings);
+[[nodiscard]] Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners,
+                                 const FitSettings& settings);
 
 /// Curves through an exact polygon such as a flattened offset: vertices that turn sharply stay corners, the rest is
 /// fitted within `tolerance` (mm).

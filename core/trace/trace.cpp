@@ -9,7 +9,9 @@ namespace fusuma {
 Outline trace(const Coverage& coverage, const TraceSettings& settings) {
     Outline outline;
     for (const Polygon& points : iso_contours(coverage, settings.threshold))
-        outline.contours.push_back(fit_closed(points, blunted_corners(points), {.tolerance = settings.detail_px, .line_tolerance = 0.7 * settings.detail_px}));
+        outline.contours.push_back(
+            fit_closed(points, blunted_corners(points),
+                       {.tolerance = settings.detail_px, .line_tolerance = 0.7 * settings.detail_px}));
     return outline;
 }
 

@@ -10,7 +10,6 @@
 #include <QPushButton>
 #include <QStandardPaths>
 #include <QTest>
-
 #include <iostream>
 
 using namespace fusuma;

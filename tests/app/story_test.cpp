@@ -1,8 +1,7 @@
-// The whole story in the real window, by clicks and keys: open a picture, change its border, place copies, save, reopen,
-// export, practice print and practice cut.
+// The whole story in the real window, by clicks and keys: open a picture, change its border, place copies, save,
+// reopen, export, practice print and practice cut.
 
 #include "app/common/number_field.h"
-#include "app/common/theme.h"
 #include "app/output/cut_view.h"
 #include "app/sheet/sheet_view.h"
 #include "app/shell/main_window.h"
@@ -11,8 +10,6 @@
 #include "formats/hpgl.h"
 #include "formats/project_file.h"
 #include "tests/support/samples.h"
-
-#include <gmock/gmock.h>
 
 #include <QApplication>
 #include <QComboBox>
@@ -25,11 +22,10 @@
 #include <QListWidget>
 #include <QMimeData>
 #include <QPushButton>
-#include <QSettings>
 #include <QSlider>
-#include <QStandardPaths>
 #include <QTest>
 #include <QTimer>
+#include <gmock/gmock.h>
 
 namespace fusuma::app {
 namespace {
@@ -184,7 +180,8 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
 
     // Export.
     key(Qt::Key_3, Qt::ControlModifier);
-    const QString pdf = folder.filePath("sheet.pdf"), svg = folder.filePath("cut.svg"), hpgl = folder.filePath("cut.plt");
+    const QString pdf = folder.filePath("sheet.pdf"), svg = folder.filePath("cut.svg"),
+                  hpgl = folder.filePath("cut.plt");
     with_file_dialog(pdf, [&] { click("exportPdf"); });
     with_file_dialog(svg, [&] { click("exportSvg"); });
     with_file_dialog(hpgl, [&] { click("exportHpgl"); });
@@ -200,7 +197,8 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     auto* view = find<CutView>("cutView");
     const QImage before = view->grab().toImage();
     QTest::mouseClick(find<QPushButton>("startCutting"), Qt::LeftButton);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return view->findChild<QLabel*>(QStringLiteral("chip"))->text() == "Cut"; }, 30000));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return view->findChild<QLabel*>(QStringLiteral("chip"))->text() == "Cut"; }, 30000));
     EXPECT_NE(view->grab().toImage(), before) << "the cut is drawn over the print";
 }
 
@@ -237,7 +235,8 @@ TEST_F(Window, SheetIsWorkedByMouseAndKeys) {
     // Zoom at the pointer keeps what lies under it in place.
     const QPointF pointer(300, 250);
     const Point under = view->to_mm(pointer);
-    QWheelEvent wheel(pointer, view->mapToGlobal(pointer), {}, {0, 240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QWheelEvent wheel(pointer, view->mapToGlobal(pointer), {}, {0, 240}, Qt::NoButton, Qt::NoModifier,
+                      Qt::NoScrollPhase, false);
     QApplication::sendEvent(view, &wheel);
     EXPECT_LT(distance(view->to_mm(pointer), under), 1e-6);
 }
@@ -262,7 +261,8 @@ TEST_F(Window, PreflightShowsAndRepairsAndUndoTakesItBack) {
 TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     drop_artwork({test::demo_art("puffin.png")});
     const Document before = session.document();
-    const QString text = folder.filePath("notes.png"), project = folder.filePath("damaged.fusuma"), clear = folder.filePath("clear.png");
+    const QString text = folder.filePath("notes.png"), project = folder.filePath("damaged.fusuma"),
+                  clear = folder.filePath("clear.png");
     for (const QString& path : {text, project}) {
         QFile file(path);
         ASSERT_TRUE(file.open(QIODevice::WriteOnly));
@@ -272,7 +272,8 @@ TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     image.fill(Qt::transparent);
     image.save(clear);
     session.save(folder.filePath("kept.fusuma"));
-    for (const auto& [path, words] : {std::pair{text, "not a picture"}, {project, "cannot be opened"}, {clear, "fully transparent"}}) {
+    for (const auto& [path, words] :
+         {std::pair{text, "not a picture"}, {project, "cannot be opened"}, {clear, "fully transparent"}}) {
         drop({path});
         EXPECT_TRUE(QTest::qWaitFor([&, w = words] { return notice().find(w) != std::string::npos; }, 5000)) << words;
         EXPECT_EQ(session.document(), before);
@@ -359,14 +360,3 @@ TEST_F(Window, HoldsAtItsSmallestSize) {
 
 } // namespace
 } // namespace fusuma::app
-
-int main(int argc, char** argv) {
-    testing::InitGoogleTest(&argc, argv);
-    qputenv("QT_QPA_PLATFORM", "offscreen");
-    QStandardPaths::setTestModeEnabled(true);
-    QApplication application(argc, argv);
-    QApplication::setOrganizationName(QStringLiteral("Fusuma tests"));
-    QSettings().clear();
-    fusuma::app::apply_theme(application, fusuma::app::Tone::light);
-    return RUN_ALL_TESTS();
-}

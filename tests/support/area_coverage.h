@@ -27,8 +27,9 @@ inline Coverage area_coverage(const Polygons& polygons, int width, int height) {
         while (true) {
             const int column = std::clamp(static_cast<int>(std::floor(left.x)), 0, width);
             const bool last = right.x <= column + 1 || column == width;
-            const Point end = last ? right
-                                   : Point{column + 1.0, left.y + (right.y - left.y) * (column + 1 - left.x) / (right.x - left.x)};
+            const Point end =
+                last ? right
+                     : Point{column + 1.0, left.y + (right.y - left.y) * (column + 1 - left.x) / (right.x - left.x)};
             const double rise = sign * std::abs(end.y - left.y);
             const double inset = 1 - ((left.x + end.x) / 2 - column);
             cells[column] += rise * inset;

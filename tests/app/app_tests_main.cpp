@@ -1,0 +1,17 @@
+#include "app/common/theme.h"
+
+#include <QApplication>
+#include <QSettings>
+#include <QStandardPaths>
+#include <gtest/gtest.h>
+
+int main(int argc, char** argv) {
+    testing::InitGoogleTest(&argc, argv);
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    QStandardPaths::setTestModeEnabled(true);
+    QApplication application(argc, argv);
+    QApplication::setOrganizationName(QStringLiteral("Fusuma tests"));
+    QSettings().clear();
+    fusuma::app::apply_theme(application, fusuma::app::Tone::light);
+    return RUN_ALL_TESTS();
+}
