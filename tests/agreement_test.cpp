@@ -41,9 +41,9 @@ Polygon read_path(const std::string& data) {
 
 std::vector<Polygon> read_paths(const std::string& svg) {
     std::vector<Polygon> paths;
-    for (std::size_t at = 0; (at = svg.find("d=\"", at)) != std::string::npos;) {
-        const std::size_t end = svg.find('"', at + 3);
-        paths.push_back(read_path(svg.substr(at + 3, end - at - 3)));
+    for (std::size_t at = 0; (at = svg.find(" d=\"", at)) != std::string::npos;) {
+        const std::size_t end = svg.find('"', at + 4);
+        paths.push_back(read_path(svg.substr(at + 4, end - at - 4)));
         at = end;
     }
     return paths;

@@ -29,7 +29,7 @@ constexpr auto dark = [] {
     t.window = 0x23272B, t.canvas = 0x2B2F33, t.panel = 0x2F3439, t.field = 0x3A4046;
     t.ink = 0xECE8DF, t.dim = 0xADB2B5, t.faint = 0x767C80, t.line = 0x4A5158, t.hover = 0x3A4046;
     t.accent = 0x9DB5E3, t.on_accent = 0x1B2330, t.selection = 0x3B4762;
-    t.attention = 0xF0925A, t.attention_tint = 0x553A2A, t.fine = 0x8FBF92, t.look_at_tint = 0x544D38;
+    t.attention = 0xF49C68, t.attention_tint = 0x553A2A, t.fine = 0x8FBF92, t.look_at_tint = 0x544D38;
     return t;
 };
 

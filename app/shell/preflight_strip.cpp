@@ -18,14 +18,14 @@ PreflightStrip::PreflightStrip(Session& project, QWidget* drawer_parent) : sessi
     layout->setContentsMargins(16, 0, 16, 0);
     layout->setSpacing(8);
     layout->addWidget(label(tr("Preflight"), "section"));
-    to_fix = button({}, "chip-fix", QStringLiteral("toFix"),
+    to_fix = button(tr("To fix"), "chip-fix", QStringLiteral("toFix"),
                     tr("Problems that would waste paper or a cut. Click for the list."));
     to_look_at =
         button({}, "chip-look", QStringLiteral("toLookAt"), tr("Things that may be meant. Click for the list."));
     message = label({});
     message->setObjectName(QStringLiteral("findingText"));
     show_button = button(tr("Show"), "link", QStringLiteral("showFinding"), tr("Go to the place on the sheet."));
-    fix_button = button({}, "link", QStringLiteral("fixFinding"), tr("Repair this one. Undo takes it back."));
+    fix_button = button(tr("Repair"), "link", QStringLiteral("fixFinding"), tr("Repair this one. Undo takes it back."));
     used_bar = new QProgressBar;
     used_bar->setTextVisible(false);
     used_bar->setFixedWidth(120);

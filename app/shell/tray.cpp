@@ -17,21 +17,29 @@ namespace {
 
 enum class State { fine, look_at, to_fix };
 
+} // namespace
+
 /// One sticker in the tray: picture, name, size, copies and state.
-class Card : public QWidget {
+class TrayCard : public QWidget {
   public:
-    Card(Session& project, const Sticker& shown, State shown_state)
-        : session(project), sticker(shown), state(shown_state) {
+    TrayCard(Session& project, const Sticker& shown, State shown_state) : session(project) {
         setFixedHeight(76);
         setFocusPolicy(Qt::TabFocus);
-        setObjectName(QStringLiteral("trayCard%1").arg(sticker.id));
+        setObjectName(QStringLiteral("trayCard%1").arg(shown.id));
+        show_sticker(shown, shown_state);
+    }
+    void show_sticker(const Sticker& shown, State shown_state) {
+        sticker = shown;
+        state = shown_state;
         const QString words = state == State::to_fix    ? tr("something to fix")
                               : state == State::look_at ? tr("something to look at")
                                                         : tr("fine");
         setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
         setToolTip(
             tr("%1 — %2. Double-click to open it on the Bench.").arg(QString::fromStdString(sticker.name), words));
+        update();
     }
+    [[nodiscard]] int id() const { return sticker.id; }
 
     std::function<void()> opened;
 
@@ -108,6 +116,8 @@ class Card : public QWidget {
     }
 };
 
+namespace {
+
 State state_of(const Snapshot& snapshot, int sticker) {
     State worst = State::fine;
     for (const Finding& f : snapshot.findings)
@@ -135,10 +145,10 @@ Tray::Tray(Session& project, QWidget* parent) : QWidget(parent), session(project
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* list = new QWidget;
-    cards = column(list, 0, 8);
-    cards->addStretch();
-    scroll->setWidget(list);
+    auto* inner = new QWidget;
+    list = column(inner, 0, 8);
+    list->addStretch();
+    scroll->setWidget(inner);
     layout->addWidget(scroll, 1);
     auto* add = button(tr("Add artwork…"), "primary", QStringLiteral("addArtwork"),
                        tr("Bring in a PNG or JPEG as a new sticker. You can also drop pictures on the window."));
@@ -155,20 +165,29 @@ void Tray::refresh() {
                         .replace("(s)", document.stickers.size() == 1 ? "" : "s") +
                     QStringLiteral(" · ") +
                     (document.placements.size() == 1 ? tr("1 copy") : tr("%1 copies").arg(document.placements.size())));
-    while (QLayoutItem* item = cards->takeAt(0)) {
-        delete item->widget();
-        delete item;
+    // Cards stay where they are while the stickers do: one of them may be handling the very click that led here.
+    const auto& stickers = document.stickers;
+    const bool same = std::equal(cards.begin(), cards.end(), stickers.begin(), stickers.end(),
+                                 [](const TrayCard* card, const auto& sticker) { return card->id() == sticker->id; });
+    if (!same)
+        rebuild();
+    for (std::size_t i = 0; i < cards.size(); ++i)
+        cards[i]->show_sticker(*stickers[i], state_of(session.snapshot(), stickers[i]->id));
+}
+
+void Tray::rebuild() {
+    for (TrayCard* card : cards) {
+        list->removeWidget(card);
+        card->hide();
+        card->deleteLater();
     }
-    for (const auto& sticker : document.stickers) {
-        auto* card = new Card(session, *sticker, state_of(session.snapshot(), sticker->id));
-        // Queued: opening changes the selection, which replaces the cards while this one still handles its click.
-        card->opened = [this, id = sticker->id] {
-            QMetaObject::invokeMethod(
-                this, [this, id] { emit sticker_opened(id); }, Qt::QueuedConnection);
-        };
-        cards->addWidget(card);
+    cards.clear();
+    for (const auto& sticker : session.document().stickers) {
+        auto* card = new TrayCard(session, *sticker, State::fine);
+        card->opened = [this, id = sticker->id] { emit sticker_opened(id); };
+        list->insertWidget(static_cast<int>(cards.size()), card);
+        cards.push_back(card);
     }
-    cards->addStretch();
 }
 
 } // namespace fusuma::app

@@ -4,10 +4,14 @@
 
 #include <QWidget>
 
+#include <vector>
+
 class QLabel;
 class QVBoxLayout;
 
 namespace fusuma::app {
+
+class TrayCard;
 
 /// The stickers of the project, a card each.
 class Tray : public QWidget {
@@ -22,9 +26,11 @@ class Tray : public QWidget {
   private:
     Session& session;
     QLabel* counts;
-    QVBoxLayout* cards;
+    QVBoxLayout* list;
+    std::vector<TrayCard*> cards; ///< by sticker, in the tray's order
 
     void refresh();
+    void rebuild();
 };
 
 } // namespace fusuma::app

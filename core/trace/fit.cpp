@@ -25,6 +25,13 @@ double closer_parameter(Point p0, const Segment& s, Point p, double t) {
     return std::clamp(t - dot(offset, first) / slope, 0.0, 1.0);
 }
 
+/// A cubic can only loop when its two handles cross (Stone & DeRose, ACM TOG 8(3), 1989, from memory).
+bool handles_cross(Point p0, const Segment& s) {
+    const auto side = [](Point a, Point b, Point c) { return cross(b - a, c - a); };
+    return side(p0, s.control1, s.control2) * side(p0, s.control1, s.end) < 0 &&
+           side(s.control2, s.end, p0) * side(s.control2, s.end, s.control1) < 0;
+}
+
 /// A stretch of points between two corners (or once round a smooth contour), with the fitting done on index ranges.
 class Stretch {
   public:
@@ -156,7 +163,7 @@ class Stretch {
             if (worst <= 0.8 * settings.tolerance)
                 break;
         }
-        return stays_close(from, to, s, sample, parameter) ? std::optional(s) : std::nullopt;
+        return !handles_cross(p0, s) && stays_close(from, to, s, sample, parameter) ? std::optional(s) : std::nullopt;
     }
 
     [[nodiscard]] bool stays_close(std::size_t from, std::size_t to, const Segment& s,
