@@ -13,6 +13,7 @@ namespace fusuma::app {
 
 BenchView::BenchView(Session& project, QWidget* parent) : ZoomView(parent), session(project) {
     setObjectName(QStringLiteral("benchView"));
+    set_fit_margins({28, 56, 28, 40}); // the tools above, the ruler below
     setAccessibleName(tr("The sticker with its cut line"));
     look_at = new QComboBox(this);
     look_at->setObjectName(QStringLiteral("lookAt"));

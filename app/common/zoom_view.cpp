@@ -8,10 +8,6 @@
 
 namespace fusuma::app {
 
-namespace {
-constexpr int margin_px = 28;
-}
-
 ZoomView::ZoomView(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
@@ -30,9 +26,11 @@ void ZoomView::fit() {
     by_hand = false;
     if (content.empty())
         return;
-    const double room_w = std::max(40, width() - 2 * margin_px), room_h = std::max(40, height() - 2 * margin_px);
-    scale = std::min(room_w / std::max(1.0, content.width()), room_h / std::max(1.0, content.height()));
+    const QRectF room = rect().marginsRemoved(fit_margins);
+    scale = std::min(std::max(40.0, room.width()) / std::max(1.0, content.width()),
+                     std::max(40.0, room.height()) / std::max(1.0, content.height()));
     centre_on(content.centre());
+    shift += room.center() - QRectF(rect()).center();
     by_hand = false;
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/geometry/point.h"
 
+#include <QMargins>
 #include <QTransform>
 #include <QWidget>
 
@@ -16,6 +17,8 @@ class ZoomView : public QWidget {
 
     /// The rectangle (mm) that "fit" shows. A view that has not been zoomed by hand keeps fitting it.
     void set_content(const Rect& mm);
+    /// Room (px) that "fit" leaves along the edges for what lies over the view.
+    void set_fit_margins(const QMargins& room) { fit_margins = room; }
     void fit();
     void zoom_by(double factor, QPointF at);
     void zoom_by(double factor) { zoom_by(factor, rect().center()); }
@@ -48,6 +51,7 @@ class ZoomView : public QWidget {
 
   private:
     Rect content;
+    QMargins fit_margins{28, 28, 28, 28};
     double scale = 1;
     QPointF shift;
     bool by_hand = false, space_held = false, panning = false;

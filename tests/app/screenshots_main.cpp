@@ -66,7 +66,7 @@ int main(int argc, char** argv) {
     QTest::qWait(2500);
     click("loadSheet");
     click("startCutting");
-    QTest::qWait(9000);
+    QTest::qWait(6500);
     shoot("output");
     apply_theme(application, Tone::dark);
     window.go_to(Place::bench);
