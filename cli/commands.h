@@ -21,7 +21,8 @@ using ExitCode = Result<int>;
 /// Options that decide how one artwork becomes a sticker. Lengths in mm; unset ones keep the defaults.
 struct StickerOptions {
     std::string source = "auto";
-    std::optional<double> threshold, detail_px, ignore_specks, width, dpi, border;
+    std::string focus; ///< X,Y,W,H
+    std::optional<double> tolerance, threshold, detail_px, ignore_specks, width, dpi, border;
     std::string corners, holes, cut;
 };
 

@@ -15,11 +15,13 @@ ExitCode run(const OutlineCommand& command) {
     const auto sticker = timed(decode, [&] { return sticker_of(command.art, options); });
     if (!sticker)
         return sticker.problem();
-    const Coverage cover = timed(coverage, [&] { return coverage_of(sticker->artwork); });
-    const Traced outline = timed(trace, [&] { return traced(sticker->artwork, cover, sticker->trace); });
-    if (outline.content == AlphaContent::clear)
-        return Problem{"“" + source_name(sticker->artwork) + "” is fully transparent, so there is nothing to outline."};
-    const StickerResult result = timed(border_seconds, [&] { return worked_out(outline, *sticker, sticker->width); });
+    const auto isolation = std::make_shared<const Isolation>(
+        timed(coverage, [&] { return isolate(sticker->artwork, sticker->background); }));
+    const Traced outline = timed(trace, [&] { return traced(isolation->coverage, sticker->trace); });
+    if (isolation->content == AlphaContent::clear)
+        return nothing_left(sticker->artwork, *isolation);
+    const StickerResult result =
+        timed(border_seconds, [&] { return worked_out(isolation, outline, *sticker, sticker->width); });
 
     if (!command.out.empty())
         if (const Outcome written = write_file(QString::fromStdString(command.out),
@@ -42,8 +44,10 @@ ExitCode run(const OutlineCommand& command) {
         {"height_mm", box.height()},
         {"artwork_mm", {result.artwork.width, result.artwork.height}},
         {"dropped_specks", result.dropped_specks},
+        {"source", source_word(isolation->chosen.source)},
+        {"why", isolation->why},
         {"seconds", {{"decode", decode}, {"coverage", coverage}, {"trace", trace}, {"border", border_seconds}}}};
-    if (outline.content == AlphaContent::opaque)
+    if (isolation->content == AlphaContent::opaque)
         report["hint"] = "The picture has no transparency, so its whole rectangle is the outline.";
     if (const Outcome written = write_report(report, command.report); !written)
         return written.problem();

@@ -48,6 +48,27 @@ json sheet_json(const Document& document, const JobPlan& plan, const std::vector
             {"findings", findings_json(findings)}};
 }
 
+std::string source_word(Source source) {
+    switch (source) {
+    case Source::automatic:
+        return "auto";
+    case Source::alpha:
+        return "alpha";
+    case Source::brightness:
+        return "brightness";
+    case Source::colour:
+        return "colour";
+    }
+    return {};
+}
+
+Problem nothing_left(const Artwork& artwork, const Isolation& isolation) {
+    const std::string name = "“" + source_name(artwork) + "”";
+    if (isolation.chosen.source == Source::alpha && !isolation.chosen.focus)
+        return {name + " is fully transparent, so there is nothing to outline."};
+    return {name + " is empty once its background is taken away.", "Try another --source or --focus."};
+}
+
 int exit_code(const std::vector<Finding>& findings) {
     return std::any_of(findings.begin(), findings.end(),
                        [](const Finding& f) { return f.severity == Severity::to_fix; });

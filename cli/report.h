@@ -15,6 +15,12 @@ Outcome write_report(const nlohmann::json& report, const std::string& path);
 [[nodiscard]] nlohmann::json sheet_json(const Document& document, const JobPlan& plan,
                                         const std::vector<Finding>& findings);
 
+/// "alpha", "brightness" or "colour".
+[[nodiscard]] std::string source_word(Source source);
+
+/// Why an artwork of which nothing is left cannot be used.
+[[nodiscard]] Problem nothing_left(const Artwork& artwork, const Isolation& isolation);
+
 /// 1 when something must be fixed, else 0.
 [[nodiscard]] int exit_code(const std::vector<Finding>& findings);
 

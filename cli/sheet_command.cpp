@@ -144,8 +144,8 @@ ExitCode run(const SheetCommand& command) {
     Evaluator evaluator;
     for (const auto& sticker : document->stickers) {
         const auto result = timed(evaluate, [&] { return evaluator.evaluate(*sticker); });
-        if (result->content == AlphaContent::clear)
-            return Problem{"“" + source_name(sticker->artwork) + "” is fully transparent, so there is nothing to cut."};
+        if (result->isolation->content == AlphaContent::clear)
+            return nothing_left(sticker->artwork, *result->isolation);
     }
     std::vector<Finding> findings = timed(fill, [&] { return place_copies(command, *ids, *document, evaluator); });
     const auto plan = timed(plan_seconds, [&] { return evaluator.plan(*document); });

@@ -59,11 +59,11 @@ class PictureObjects {
     explicit PictureObjects(QPDF& target) : pdf(target) {}
 
     /// Name of the picture in the page's resources.
-    std::string name(const std::shared_ptr<const Picture>& picture, QPDFObjectHandle& resources) {
+    std::string name(const std::shared_ptr<const Image>& picture, QPDFObjectHandle& resources) {
         auto [it, fresh] = objects.try_emplace(picture.get());
         if (fresh) {
             it->second.name = "/Art" + std::to_string(objects.size());
-            it->second.object = image_object(pdf, picture->pixels);
+            it->second.object = image_object(pdf, *picture);
         }
         resources.replaceKey(it->second.name, it->second.object);
         return it->second.name;
@@ -75,7 +75,7 @@ class PictureObjects {
         QPDFObjectHandle object;
     };
     QPDF& pdf;
-    std::map<const Picture*, Entry> objects;
+    std::map<const Image*, Entry> objects;
 };
 
 std::string placed_picture(const std::string& name, const Transform& to_page, Size paper) {
@@ -103,10 +103,10 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
     std::string content;
     for (const PrintItem& item : page.prints)
         content += std::visit(
-            [&](const PictureArtwork& art) {
-                return placed_picture(pictures.name(art.picture, x_objects), item.to_page, plan.paper);
+            [&](const std::shared_ptr<const Image>& pixels) {
+                return placed_picture(pictures.name(pixels, x_objects), item.to_page, plan.paper);
             },
-            item.artwork);
+            item.art);
     for (const Mark& mark : page.marks)
         content += disc(mark, plan.paper);
 

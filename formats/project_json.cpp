@@ -23,6 +23,8 @@ constexpr std::array corner_words{Word{Corners::round, "round"}, Word{Corners::m
 constexpr std::array hole_words{Word{Holes::keep, "keep"}, Word{Holes::close, "close"},
                                 Word{Holes::close_small, "close-small"}};
 constexpr std::array cut_words{Word{CutKind::kiss, "kiss"}, Word{CutKind::through, "through"}};
+constexpr std::array source_words{Word{Source::automatic, "auto"}, Word{Source::alpha, "alpha"},
+                                  Word{Source::brightness, "brightness"}, Word{Source::colour, "colour"}};
 constexpr std::array mark_words{Word{MarkKind::dots, "dots"}, Word{MarkKind::none, "none"}};
 constexpr std::array unit_words{Word{Unit::mm, "mm"}, Word{Unit::cm, "cm"}, Word{Unit::inch, "in"}};
 
@@ -73,11 +75,49 @@ std::string carried_text(const json& read, const json& known) {
     return rest.empty() ? std::string() : rest.dump();
 }
 
+json known_fields(const BackgroundSettings& b) {
+    json fields{{"source", word_of(b.source, source_words)},
+                {"tolerance", b.tolerance},
+                {"pockets", b.pockets},
+                {"brightness", nullptr},
+                {"colour", nullptr},
+                {"focus", nullptr}};
+    if (b.brightness)
+        fields["brightness"] = *b.brightness;
+    if (b.colour)
+        fields["colour"] = {b.colour->red, b.colour->green, b.colour->blue};
+    if (b.focus)
+        fields["focus"] = {b.focus->x, b.focus->y, b.focus->width, b.focus->height};
+    return fields;
+}
+
+BackgroundSettings background_from(const json& j) {
+    BackgroundSettings b;
+    b.source = value_of(j.at("source"), source_words);
+    b.tolerance = number_in(j, "tolerance", 0.1, 200);
+    b.pockets = j.at("pockets").get<bool>();
+    if (j.contains("brightness") && !j.at("brightness").is_null())
+        b.brightness = number_in(j, "brightness", 0, 255);
+    if (j.contains("colour") && !j.at("colour").is_null()) {
+        const auto c = j.at("colour").get<std::array<std::uint8_t, 3>>();
+        b.colour = Rgb{c[0], c[1], c[2]};
+    }
+    if (j.contains("focus") && !j.at("focus").is_null()) {
+        const auto f = j.at("focus").get<std::array<int, 4>>();
+        for (const int v : f)
+            if (v < -1000000 || v > 1000000)
+                throw std::out_of_range("focus is out of range");
+        b.focus = Focus{f[0], f[1], f[2], f[3]};
+    }
+    return b;
+}
+
 json known_fields(const Sticker& s, const json& artwork) {
     return {{"id", s.id},
             {"name", s.name},
             {"artwork", artwork},
             {"width", s.width},
+            {"background", known_fields(s.background)},
             {"outline",
              {{"threshold", s.trace.threshold}, {"detail_px", s.trace.detail_px}, {"ignore_specks", s.ignore_specks}}},
             {"border",
@@ -97,6 +137,8 @@ Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
         return artwork.problem();
     s.artwork = std::move(*artwork);
     s.width = number_in(j, "width", 0.1, 5000);
+    if (j.contains("background")) // projects from before the step existed have none
+        s.background = background_from(j.at("background"));
     const json& outline = j.at("outline");
     s.trace.threshold = number_in(outline, "threshold", 0, 255);
     s.trace.detail_px = number_in(outline, "detail_px", 0.01, 100);

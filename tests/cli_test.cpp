@@ -151,6 +151,10 @@ TEST(Cli, BadInputIsOneLineOnStandardErrorAndExitCode2) {
                                               {"sheet", lantern, "--pdf", "/no/such/folder/s.pdf"},
                                               {"sheet", lantern, damaged},
                                               {"check", damaged},
+                                              {"outline", lantern, "--source", "smell"},
+                                              {"outline", lantern, "--source", "colour=#12"},
+                                              {"outline", lantern, "--focus", "1,2,3"},
+                                              {"outline", lantern, "--focus", "5000,5000,10,10"},
                                               {"sheet", lantern, "--width", "20", "--size", "20"}};
     for (const auto& arguments : cases) {
         const Ran run = run_cli(arguments);
@@ -160,12 +164,45 @@ TEST(Cli, BadInputIsOneLineOnStandardErrorAndExitCode2) {
     }
 }
 
-TEST(Cli, AnOpaquePictureIsOutlinedAsItsRectangleWithAHint) {
+/// A picture without transparency and without one colour along its edge.
+std::string gradient_picture(const QTemporaryDir& folder) {
+    QImage image(120, 80, QImage::Format_RGB32);
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            image.setPixel(x, y, qRgb(2 * x, 3 * y, 255 - 2 * x));
+    image.save(folder.filePath("gradient.png"));
+    return folder.filePath("gradient.png").toStdString();
+}
+
+TEST(Cli, APictureWithNoBackgroundToFindIsOutlinedAsItsRectangleWithAHint) {
+    QTemporaryDir folder;
     const json report =
-        json::parse(run_cli({"outline", test::demo_art("harbour-ferry.jpg").toStdString(), "--report", "-"}).out);
-    EXPECT_NEAR(report["width_mm"].get<double>(), 80, 0.1);
+        json::parse(run_cli({"outline", gradient_picture(folder), "--width", "60", "--report", "-"}).out);
+    EXPECT_NEAR(report["width_mm"].get<double>(), 60, 0.1);
     EXPECT_EQ(report["nodes"], 4);
     EXPECT_THAT(report["hint"].get<std::string>(), testing::HasSubstr("whole rectangle"));
+}
+
+TEST(Cli, TheBestSourceIsOfferedAndCanBeOverruled) {
+    const std::string ferry = test::demo_art("harbour-ferry.jpg").toStdString();
+    const std::string anchor = test::demo_art("anchor-sketch.png").toStdString();
+    const auto report = [](std::vector<std::string> arguments) {
+        arguments.insert(arguments.begin(), "outline");
+        arguments.insert(arguments.end(), {"--report", "-"});
+        return json::parse(run_cli(arguments).out);
+    };
+    EXPECT_EQ(report({lantern})["source"], "alpha");
+    const json by_colour = report({ferry});
+    EXPECT_EQ(by_colour["source"], "colour");
+    EXPECT_EQ(by_colour["contours"], 1) << "the ferry in one piece, its cream parts kept, the dust left out";
+    EXPECT_EQ(report({anchor})["source"], "brightness");
+    EXPECT_NEAR(report({ferry, "--source", "alpha"})["width_mm"].get<double>(), 80, 0.1);
+    const json named = report({ferry, "--source", "colour=#F6F3EC"});
+    EXPECT_NEAR(named["area_mm2"].get<double>(), by_colour["area_mm2"].get<double>(), 2);
+    // A box round the flag alone, at 300 dpi.
+    const json flag = report({ferry, "--focus", "690,80,120,140"});
+    EXPECT_LT(flag["width_mm"].get<double>(), 120 / 300.0 * 25.4);
+    EXPECT_GT(flag["width_mm"].get<double>(), 5);
 }
 
 } // namespace

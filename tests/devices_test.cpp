@@ -35,7 +35,7 @@ TEST(PracticeCutter, CutsWhatArrivesOverTheConnection) {
     QByteArray job = "IN;SP1;"; // far more than one chunk
     for (int i = 0; i < 5000; ++i)
         job += "PU" + QByteArray::number(i) + ",0;PD" + QByteArray::number(i) + ",400;";
-    line.connection.send("localhost", line.cutter.port(), job);
+    line.connection.send("127.0.0.1", line.cutter.port(), job);
     ASSERT_TRUE(wait_for([&] { return line.finished; })) << line.failed.toStdString();
     EXPECT_EQ(line.cutter.cut_so_far().size(), 5000u);
     EXPECT_EQ(line.cutter.progress(), 1);
@@ -44,7 +44,7 @@ TEST(PracticeCutter, CutsWhatArrivesOverTheConnection) {
 TEST(PracticeCutter, GoesAtItsSpeed) {
     Line line;
     line.cutter.set_speed(100);
-    line.connection.send("localhost", line.cutter.port(), "IN;SP1;PU0,0;PD0,40000;"); // a metre
+    line.connection.send("127.0.0.1", line.cutter.port(), "IN;SP1;PU0,0;PD0,40000;"); // a metre
     ASSERT_TRUE(wait_for([&] { return line.cutter.progress() > 0.005; }));
     EXPECT_LT(line.cutter.progress(), 0.9);
     EXPECT_EQ(line.cutter.cut_so_far().size(), 1u) << "the stroke in part";
@@ -53,10 +53,10 @@ TEST(PracticeCutter, GoesAtItsSpeed) {
 
 TEST(PracticeCutter, RefusesWhatIsNotHpglAndTakesTheNextJob) {
     Line line;
-    line.connection.send("localhost", line.cutter.port(), "GET / HTTP/1.1;\r\n");
+    line.connection.send("127.0.0.1", line.cutter.port(), "GET / HTTP/1.1;\r\n");
     ASSERT_TRUE(wait_for([&] { return !line.refused.isEmpty(); }));
     EXPECT_TRUE(line.refused.contains("not HP-GL") || line.refused.contains("number")) << line.refused.toStdString();
-    line.connection.send("localhost", line.cutter.port(), "IN;SP1;PU0,0;PD40,0;");
+    line.connection.send("127.0.0.1", line.cutter.port(), "IN;SP1;PU0,0;PD40,0;");
     EXPECT_TRUE(wait_for([&] { return line.finished; }));
 }
 
@@ -69,7 +69,7 @@ TEST(CutterConnection, SaysWhenNobodyListens) {
     CutterConnection to_nobody;
     QString why;
     QObject::connect(&to_nobody, &CutterConnection::failed, [&](const QString& text) { why = text; });
-    to_nobody.send("localhost", 1, "IN;");
+    to_nobody.send("127.0.0.1", 1, "IN;");
     ASSERT_TRUE(wait_for([&] { return !why.isEmpty(); }));
     EXPECT_TRUE(why.contains("does not take the job"));
 }

@@ -49,7 +49,7 @@ TEST_F(Programs, OneSheetGoesFromPictureToPracticeCut) {
     const quint16 port = greeting.trimmed().split(' ').last().toUShort();
     ASSERT_GT(port, 0) << greeting.toStdString();
     CutterConnection connection;
-    connection.send(QStringLiteral("localhost"), port, *read_file(at("c.plt"), 1 << 24));
+    connection.send(QStringLiteral("127.0.0.1"), port, *read_file(at("c.plt"), 1 << 24));
     QElapsedTimer clock;
     for (clock.start(); cutter.state() != QProcess::NotRunning && clock.elapsed() < 20000;)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 20);

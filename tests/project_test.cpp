@@ -16,6 +16,12 @@ Document full_document() {
     Sticker s = new_sticker(PictureArtwork{*read_picture(test::demo_art("puffin.png"))});
     s.name = "Puffin “north”";
     s.width = 33.25;
+    s.background = {.source = Source::colour,
+                    .brightness = 77,
+                    .colour = Rgb{1, 2, 3},
+                    .tolerance = 14,
+                    .pockets = true,
+                    .focus = Focus{5, 6, 300, 400}};
     s.trace = {.threshold = 99, .detail_px = 0.3};
     s.ignore_specks = 1.5;
     s.border = {.width = -1.25, .corners = Corners::bevel, .holes = Holes::close_small, .close_under = 4};

@@ -20,6 +20,8 @@ BenchPage::BenchPage(Session& session) {
     layout->addWidget(steps);
     setFocusProxy(view);
     connect(tray, &Tray::add_artwork_wanted, this, &BenchPage::add_artwork_wanted);
+    connect(steps, &StepsPanel::pick_wanted, view, [view] { view->take(BenchView::Tool::pick_colour); });
+    connect(steps, &StepsPanel::focus_wanted, view, [view] { view->take(BenchView::Tool::focus_box); });
     connect(steps, &StepsPanel::put_on_sheet_wanted, this, &BenchPage::put_on_sheet_wanted);
 }
 

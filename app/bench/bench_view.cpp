@@ -6,6 +6,7 @@
 #include "core/geometry/measure.h"
 
 #include <QComboBox>
+#include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
 
@@ -18,9 +19,9 @@ BenchView::BenchView(Session& project, QWidget* parent) : ZoomView(parent), sess
     look_at = new QComboBox(this);
     look_at->setObjectName(QStringLiteral("lookAt"));
     look_at->setAccessibleName(tr("Look at"));
-    look_at->setToolTip(
-        tr("What to show: the result as it prints and is cut, the artwork alone, or its outline with nodes."));
-    look_at->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Outline")});
+    look_at->setToolTip(tr("What to show: the result as it prints and is cut, the artwork as it came, how much counts "
+                           "as art, or the outline with its nodes."));
+    look_at->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Coverage"), tr("Look at: Outline")});
     look_at->setFixedWidth(160);
     figures = label({});
     figures->setObjectName(QStringLiteral("chip"));
@@ -102,9 +103,13 @@ void BenchView::paint(QPainter& painter) {
         painter.drawPath(cut);
     }
     const QTransform art = QTransform::fromScale(result->artwork.width, result->artwork.height) * view;
-    painter.setOpacity(look == Look::outline ? 0.35 : 1);
-    draw_artwork(painter, sticker->artwork, art);
+    const bool as_it_came = look == Look::artwork || look == Look::coverage || tool != Tool::none;
+    painter.setOpacity(look == Look::outline || look == Look::coverage ? 0.35 : 1);
+    draw_art(painter, as_it_came ? original_art(sticker->artwork) : result->isolation->art, art);
     painter.setOpacity(1);
+    if (look == Look::coverage)
+        paint_coverage(painter, *result);
+    paint_focus(painter, *sticker, *result);
     if (look == Look::result)
         draw_cut_line(painter, cut, sticker->cut);
     if (look == Look::outline) {
@@ -119,6 +124,90 @@ void BenchView::paint(QPainter& painter) {
     }
     if (look == Look::result)
         paint_ruler(painter, bounds(result->cut_line));
+}
+
+/// What counts as art in solid indigo over the paled picture: a tint that reads over any colour.
+void BenchView::paint_coverage(QPainter& painter, const StickerResult& result) const {
+    const Coverage& coverage = result.isolation->coverage;
+    const QImage mask(coverage.values.data(), coverage.width, coverage.height, coverage.width, QImage::Format_Alpha8);
+    QImage tint(mask.size().scaled(1600, 1600, Qt::KeepAspectRatio).boundedTo(mask.size()),
+                QImage::Format_ARGB32_Premultiplied);
+    tint.fill(theme().accent);
+    QPainter painter_of_tint(&tint);
+    painter_of_tint.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter_of_tint.setCompositionMode(QPainter::CompositionMode_DestinationIn);
+    painter_of_tint.drawImage(tint.rect(), mask.convertToFormat(QImage::Format_ARGB32_Premultiplied));
+    painter_of_tint.end();
+    painter.setOpacity(0.8);
+    painter.drawImage(to_view().mapRect(QRectF(0, 0, result.artwork.width, result.artwork.height)), tint);
+    painter.setOpacity(1);
+}
+
+void BenchView::paint_focus(QPainter& painter, const Sticker& sticker, const StickerResult& result) const {
+    QRectF box;
+    if (box_from) {
+        box = QRectF(to_qt(*box_from), to_qt(box_to)).normalized();
+    } else if (sticker.background.focus && (look != Look::result || tool == Tool::focus_box)) {
+        const Focus& f = *sticker.background.focus;
+        const double mm_per_px = result.artwork.width / result.isolation->coverage.width;
+        box = QRectF(f.x * mm_per_px, f.y * mm_per_px, f.width * mm_per_px, f.height * mm_per_px);
+    } else {
+        return;
+    }
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(theme().casing, 3));
+    painter.drawRect(to_view().mapRect(box));
+    painter.setPen(QPen(theme().accent, 1.4, Qt::DashLine));
+    painter.drawRect(to_view().mapRect(box));
+}
+
+void BenchView::take(Tool next) {
+    tool = next;
+    setCursor(tool == Tool::none ? Qt::ArrowCursor : Qt::CrossCursor);
+    update();
+}
+
+void BenchView::press(QMouseEvent* event) {
+    const auto sticker = session.sticker();
+    const auto result = sticker ? session.snapshot().result(sticker->id) : nullptr;
+    if (!result || tool == Tool::none)
+        return;
+    const Point mm = to_mm(event->position());
+    if (tool == Tool::focus_box) {
+        box_from = box_to = mm;
+        return;
+    }
+    if (const auto colour = colour_at(sticker->artwork, mm.x / result->artwork.width, mm.y / result->artwork.height)) {
+        session.edit_sticker(tr("Pick a colour"), [&](Sticker& s) {
+            s.background.source = Source::colour;
+            s.background.colour = *colour;
+        });
+        take(Tool::none);
+    }
+}
+
+void BenchView::drag(QMouseEvent* event) {
+    if (box_from) {
+        box_to = to_mm(event->position());
+        update();
+    }
+}
+
+void BenchView::release(QMouseEvent*) {
+    if (!box_from)
+        return;
+    const QRectF box = QRectF(to_qt(*box_from), to_qt(box_to)).normalized();
+    box_from.reset();
+    const auto sticker = session.sticker();
+    const auto result = sticker ? session.snapshot().result(sticker->id) : nullptr;
+    if (result && box.width() * px_per_mm() > 4 && box.height() * px_per_mm() > 4) {
+        const double px_of_mm = result->isolation->coverage.width / result->artwork.width;
+        const QRect px = QRectF(box.topLeft() * px_of_mm, box.size() * px_of_mm).toAlignedRect();
+        session.edit_sticker(tr("Focus box"), [&](Sticker& s) {
+            s.background.focus = Focus{px.x(), px.y(), px.width(), px.height()};
+        });
+    }
+    take(Tool::none);
 }
 
 /// The finished width below the sticker, so that its real size is never out of sight.

@@ -3,6 +3,8 @@
 #include "app/common/zoom_view.h"
 #include "app/shell/session.h"
 
+#include <optional>
+
 class QComboBox;
 class QLabel;
 
@@ -14,10 +16,17 @@ class BenchView : public ZoomView {
   public:
     explicit BenchView(Session& project, QWidget* parent = nullptr);
 
-    enum class Look { result, artwork, outline };
+    enum class Look { result, artwork, coverage, outline };
+    /// What the next press in the view does.
+    enum class Tool { none, pick_colour, focus_box };
+    void take(Tool next);
+
 
   protected:
     void paint(QPainter& painter) override;
+    void press(QMouseEvent* event) override;
+    void drag(QMouseEvent* event) override;
+    void release(QMouseEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
   private:
@@ -25,9 +34,14 @@ class BenchView : public ZoomView {
     Look look = Look::result;
     QComboBox* look_at;
     QLabel* figures;
+    Tool tool = Tool::none;
+    std::optional<Point> box_from; ///< mm, while a focus box is being drawn
+    Point box_to;
 
     void refresh();
     void place_overlays();
+    void paint_coverage(QPainter& painter, const StickerResult& result) const;
+    void paint_focus(QPainter& painter, const Sticker& sticker, const StickerResult& result) const;
     void paint_ruler(QPainter& painter, const Rect& cut_box) const;
     void paint_empty(QPainter& painter) const;
 };

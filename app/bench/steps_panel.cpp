@@ -1,9 +1,11 @@
 #include "app/bench/steps_panel.h"
 
 #include "app/common/number_field.h"
+#include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
 
+#include <QCheckBox>
 #include <QScrollArea>
 #include <QSlider>
 #include <QVBoxLayout>
@@ -51,6 +53,7 @@ StepsPanel::StepsPanel(Session& project) : session(project) {
     steps = new QWidget;
     auto* list = column(steps, 0, 6);
     add_card(tr("Artwork"), artwork_step());
+    add_card(tr("Background"), background_step());
     add_card(tr("Outline"), outline_step());
     add_card(tr("Border"), border_step());
     add_card(tr("Cut"), cut_step());
@@ -77,7 +80,7 @@ StepsPanel::StepsPanel(Session& project) : session(project) {
     connect(put_on_sheet, &QPushButton::clicked, this, &StepsPanel::put_on_sheet_wanted);
     layout->addWidget(put_on_sheet);
 
-    open_card(2);
+    open_card(3);
     connect(&session, &Session::changed, this, &StepsPanel::refresh);
     connect(&session, &Session::worked_out, this, &StepsPanel::refresh);
     refresh();
@@ -111,6 +114,111 @@ QWidget* StepsPanel::artwork_step() {
     artwork_facts->setWordWrap(true);
     layout->addWidget(artwork_facts);
     return body;
+}
+
+QWidget* StepsPanel::background_step() {
+    QVBoxLayout* layout = nullptr;
+    QWidget* body = body_of(layout);
+    source = new Choices({tr("As offered"), tr("Alpha"), tr("Brightness"), tr("Colour")});
+    source->setToolTip(tr("What tells the art from its background."));
+    connect(source, &Choices::picked, this, [this](int i) {
+        edit_background(tr("Background"), [i](BackgroundSettings& b) { b.source = static_cast<Source>(i); });
+    });
+    layout->addWidget(source);
+    source_why = label({}, "dim");
+    source_why->setObjectName(QStringLiteral("sourceWhy"));
+    source_why->setWordWrap(true);
+    layout->addWidget(source_why);
+
+    brightness_rows = new QWidget;
+    auto* brightness_layout = column(brightness_rows, 0, 4);
+    brightness_layout->addWidget(label(tr("Darker than this is art")));
+    brightness = new QSlider(Qt::Horizontal);
+    brightness->setObjectName(QStringLiteral("brightness"));
+    brightness->setAccessibleName(tr("Darker than this is art"));
+    brightness->setRange(1, 254);
+    brightness->setToolTip(tr("Raise it until the whole figure counts and no more."));
+    connect(brightness, &QSlider::valueChanged, this, [this](int grey) {
+        edit_background(
+            tr("Brightness"),
+            [grey](BackgroundSettings& b) {
+                b.source = Source::brightness;
+                b.brightness = grey;
+            },
+            QStringLiteral("brightness"));
+    });
+    brightness_layout->addWidget(brightness);
+    layout->addWidget(brightness_rows);
+
+    colour_rows = new QWidget;
+    auto* colour_layout = column(colour_rows, 0, 6);
+    swatch = label({});
+    swatch->setFixedSize(56, 20);
+    colour_layout->addWidget(row(tr("Take away"), swatch));
+    auto* pick = button(tr("Pick in the picture"), "", QStringLiteral("pickColour"),
+                        tr("Then click the background in the picture."));
+    connect(pick, &QPushButton::clicked, this, &StepsPanel::pick_wanted);
+    colour_layout->addWidget(pick);
+    colour_layout->addWidget(label(tr("And what is nearly that colour")));
+    tolerance = new QSlider(Qt::Horizontal);
+    tolerance->setObjectName(QStringLiteral("tolerance"));
+    tolerance->setAccessibleName(tr("Tolerance"));
+    tolerance->setRange(1, 60);
+    tolerance->setToolTip(tr("Higher takes more away. Too high eats into pale art."));
+    connect(tolerance, &QSlider::valueChanged, this, [this](int difference) {
+        edit_background(
+            tr("Tolerance"), [difference](BackgroundSettings& b) { b.tolerance = difference; },
+            QStringLiteral("tolerance"));
+    });
+    colour_layout->addWidget(tolerance);
+    pockets = new QCheckBox(tr("Also enclosed pockets of this colour"));
+    pockets->setObjectName(QStringLiteral("pockets"));
+    pockets->setToolTip(tr("Off, only what is joined to the picture's edge is taken away."));
+    connect(pockets, &QCheckBox::clicked, this,
+            [this](bool on) { edit_background(tr("Pockets"), [on](BackgroundSettings& b) { b.pockets = on; }); });
+    colour_layout->addWidget(pockets);
+    layout->addWidget(colour_rows);
+
+    auto* focus = button(tr("Draw a focus box"), "", QStringLiteral("focusBox"),
+                         tr("Only what lies in the box becomes the sticker. Draw it in the picture."));
+    connect(focus, &QPushButton::clicked, this, &StepsPanel::focus_wanted);
+    whole_picture =
+        button(tr("Use the whole picture"), "", QStringLiteral("wholePicture"), tr("Take the focus box away."));
+    connect(whole_picture, &QPushButton::clicked, this,
+            [this] { edit_background(tr("Focus box"), [](BackgroundSettings& b) { b.focus.reset(); }); });
+    layout->addWidget(focus);
+    layout->addWidget(whole_picture);
+    return body;
+}
+
+void StepsPanel::edit_background(const QString& text, const std::function<void(BackgroundSettings&)>& change,
+                                 const QString& stroke) {
+    session.edit_sticker(
+        text, [&](Sticker& s) { change(s.background); }, stroke);
+}
+
+void StepsPanel::refresh_background(const Sticker& s, const Isolation& isolation) {
+    const QSignalBlocker quiet_brightness(brightness), quiet_tolerance(tolerance);
+    const BackgroundSettings& chosen = isolation.chosen;
+    source->set_chosen(static_cast<int>(s.background.source));
+    source_why->setText(QString::fromStdString(isolation.why));
+    source_why->setVisible(!isolation.why.empty());
+    brightness_rows->setVisible(chosen.source == Source::brightness);
+    colour_rows->setVisible(chosen.source == Source::colour);
+    brightness->setValue(static_cast<int>(std::lround(chosen.brightness.value_or(127))));
+    tolerance->setValue(static_cast<int>(std::lround(chosen.tolerance)));
+    pockets->setChecked(chosen.pockets);
+    const Rgb colour = chosen.colour.value_or(Rgb{255, 255, 255});
+    const QString hex = QColor(colour.red, colour.green, colour.blue).name();
+    swatch->setStyleSheet(
+        QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px;").arg(hex, theme().line.name()));
+    swatch->setToolTip(hex);
+    whole_picture->setVisible(s.background.focus.has_value());
+    const QString words = chosen.source == Source::brightness         ? tr("by brightness")
+                          : chosen.source == Source::colour           ? tr("%1 taken away").arg(hex)
+                          : isolation.content == AlphaContent::opaque ? tr("none found")
+                                                                      : tr("clear already");
+    cards[1]->set_state(s.background.focus ? words + tr(", in a box") : words);
 }
 
 QWidget* StepsPanel::outline_step() {
@@ -292,12 +400,12 @@ void StepsPanel::refresh_values(const Sticker& s) {
     height->set_value(size.height);
 
     static const QStringList corner_words{tr("round"), tr("mitre"), tr("bevel")};
-    cards[1]->set_state(tr("alpha %1 %").arg(percent));
-    cards[2]->set_state(s.border.width == 0
+    cards[2]->set_state(tr("at %1 %").arg(percent));
+    cards[3]->set_state(s.border.width == 0
                             ? tr("none, cut on the outline")
                             : words(s.border.width, unit) + ", " + corner_words[static_cast<int>(s.border.corners)]);
-    cards[3]->set_state(s.cut == CutKind::kiss ? tr("kiss cut") : tr("through cut"));
-    cards[4]->set_state(words(size.width, unit) + QStringLiteral(" wide"));
+    cards[4]->set_state(s.cut == CutKind::kiss ? tr("kiss cut") : tr("through cut"));
+    cards[5]->set_state(words(size.width, unit) + QStringLiteral(" wide"));
     std::visit(
         [&](const PictureArtwork& art) {
             const Picture& p = *art.picture;
@@ -312,7 +420,8 @@ void StepsPanel::refresh_values(const Sticker& s) {
         s.artwork);
 }
 
-void StepsPanel::refresh_results(const Sticker&, const StickerResult& result) {
+void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& result) {
+    refresh_background(sticker, *result.isolation);
     const Unit unit = session.document().unit;
     const Rect box = bounds(result.cut_line);
     finished_width->set_value(box.width());
@@ -323,9 +432,9 @@ void StepsPanel::refresh_results(const Sticker&, const StickerResult& result) {
                                : width_words.left(width_words.lastIndexOf(' ')) + QStringLiteral(" × ") + height_words);
     const auto pieces = std::count_if(result.cut_line.contours.begin(), result.cut_line.contours.end(),
                                       [](const Contour& c) { return signed_area(c) > 0; });
-    finished_words->setText(box.empty() ? tr("The border is shrunk too far. Make it wider.")
-                            : result.content == AlphaContent::opaque
-                                ? tr("No transparency: the whole rectangle is the outline.")
+    finished_words->setText(box.empty() ? tr("Nothing is left to cut. Look at the Background and Border steps.")
+                            : result.isolation->content == AlphaContent::opaque
+                                ? tr("The whole rectangle is the outline. The Background step can take a colour away.")
                             : pieces > 1 ? tr("Falls into %1 pieces. A wider border joins them.").arg(pieces)
                                          : tr("One piece."));
     specks->setText(result.dropped_specks == 0   ? tr("No specks left out.")

@@ -7,6 +7,7 @@
 #include <functional>
 #include <vector>
 
+class QCheckBox;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -25,11 +26,19 @@ class StepsPanel : public QWidget {
 
   signals:
     void put_on_sheet_wanted();
+    void pick_wanted();
+    void focus_wanted();
 
   private:
     Session& session;
     QLabel *title, *artwork_facts, *specks, *finished_text, *finished_words;
     QLineEdit* name;
+    Choices* source;
+    QLabel *source_why, *swatch;
+    QSlider *brightness, *tolerance;
+    QWidget *brightness_rows, *colour_rows;
+    QCheckBox* pockets;
+    QPushButton* whole_picture;
     QSlider *threshold, *border_width;
     QLabel* threshold_text;
     NumberField *detail, *least_speck, *border_field, *close_under, *width, *height, *finished_width, *finished_height;
@@ -41,6 +50,7 @@ class StepsPanel : public QWidget {
     std::vector<NumberField*> lengths;
 
     QWidget* artwork_step();
+    QWidget* background_step();
     QWidget* outline_step();
     QWidget* border_step();
     QWidget* cut_step();
@@ -50,6 +60,9 @@ class StepsPanel : public QWidget {
     NumberField* length_field(double least, double most, double step, const char* object_name);
     void refresh();
     void refresh_values(const Sticker& sticker);
+    void refresh_background(const Sticker& sticker, const Isolation& isolation);
+    void edit_background(const QString& label, const std::function<void(BackgroundSettings&)>& change,
+                         const QString& stroke = {});
     void refresh_results(const Sticker& sticker, const StickerResult& result);
     void resize_sticker(double width_mm, const QString& stroke);
 };

@@ -46,42 +46,41 @@ QPainterPath to_qt(const Polygons& polygons) {
 
 namespace {
 
-QImage image_of(const PictureArtwork& art) {
-    const Image& pixels = art.picture->pixels;
-    return {pixels.rgba.data(), pixels.width, pixels.height, pixels.width * 4, QImage::Format_RGBA8888};
+QImage image_of(const std::shared_ptr<const Image>& pixels) {
+    return {pixels->rgba.data(), pixels->width, pixels->height, pixels->width * 4, QImage::Format_RGBA8888};
 }
 
 } // namespace
 
-QImage artwork_image(const Artwork& artwork, int most_px) {
+QImage art_image(const PrintArt& art, int most_px) {
     struct Entry {
-        Artwork artwork;
+        PrintArt art;
         int most_px;
         QImage image;
     };
     static std::list<Entry> remembered; // interface thread only
     for (auto it = remembered.begin(); it != remembered.end(); ++it)
-        if (it->most_px == most_px && it->artwork == artwork) {
+        if (it->most_px == most_px && it->art == art) {
             remembered.splice(remembered.begin(), remembered, it);
             return remembered.front().image;
         }
-    QImage image = std::visit(image_of, artwork);
+    QImage image = std::visit(image_of, art);
     const int longer = std::max(image.width(), image.height());
     image = longer > most_px ? image.convertToFormat(QImage::Format_ARGB32_Premultiplied)
                                    .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation)
                              : image.convertToFormat(QImage::Format_ARGB32_Premultiplied);
-    remembered.push_front({artwork, most_px, image});
+    remembered.push_front({art, most_px, image});
     if (remembered.size() > 48)
         remembered.pop_back();
     return image;
 }
 
-void draw_artwork(QPainter& painter, const Artwork& artwork, const QTransform& to_view) {
+void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view) {
     // Take the smallest remembered size that still has a pixel for every pixel on the screen.
     const double shown = std::max(std::hypot(to_view.m11(), to_view.m12()), std::hypot(to_view.m21(), to_view.m22())) *
                          painter.device()->devicePixelRatioF();
     const int size = shown <= 200 ? 200 : shown <= 500 ? 500 : shown <= 1600 ? 1600 : 4000;
-    const QImage image = artwork_image(artwork, size);
+    const QImage image = art_image(art, size);
     painter.save();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.setTransform(to_view, true);

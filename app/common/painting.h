@@ -19,11 +19,11 @@ namespace fusuma::app {
 [[nodiscard]] QPainterPath to_qt(const Outline& outline);
 [[nodiscard]] QPainterPath to_qt(const Polygons& polygons);
 
-/// The artwork as a picture of at most `most_px` along its longer side, remembered by artwork.
-[[nodiscard]] QImage artwork_image(const Artwork& artwork, int most_px = 1600);
+/// The art as a picture of at most `most_px` along its longer side, remembered.
+[[nodiscard]] QImage art_image(const PrintArt& art, int most_px);
 
-/// Draws the artwork into the unit square of `to_view`.
-void draw_artwork(QPainter& painter, const Artwork& artwork, const QTransform& to_view);
+/// Draws the art into the unit square of `to_view`.
+void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view);
 
 /// A cut line with its white casing, so that it reads over any art. Widths are in device pixels.
 void draw_cut_line(QPainter& painter, const QPainterPath& path, CutKind kind);

@@ -78,7 +78,7 @@ void PracticeJob::start_cutting() {
             return;
         }
     enter(Stage::cutting);
-    connection.send(QStringLiteral("localhost"), cutter.port(), QByteArray::fromStdString(cut_hpgl(*printed_plan)));
+    connection.send(QStringLiteral("127.0.0.1"), cutter.port(), QByteArray::fromStdString(cut_hpgl(*printed_plan)));
 }
 
 void PracticeJob::stop_cutting() {

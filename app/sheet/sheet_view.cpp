@@ -119,7 +119,8 @@ void SheetView::paint_copies(QPainter& painter) const {
         painter.setPen(Qt::NoPen);
         painter.setBrush(theme().paper);
         painter.drawPath(cut);
-        draw_artwork(painter, sticker->artwork, to_qt(placed(*sticker, p)) * view);
+        if (const auto result = session.snapshot().result(p.sticker, p.scale))
+            draw_art(painter, result->isolation->art, to_qt(placed(*sticker, p)) * view);
         draw_cut_line(painter, cut, sticker->cut);
     }
 }

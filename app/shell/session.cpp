@@ -174,13 +174,15 @@ void Session::add_artwork(const QStringList& paths) {
     workers.start([this, paths] {
         for (const QString& path : paths) {
             auto picture = read_picture(path);
-            QMetaObject::invokeMethod(this, [this, path, picture] {
+            const AlphaContent whole = picture ? alpha_content((*picture)->pixels) : AlphaContent::clear;
+            const QString why =
+                whole == AlphaContent::opaque ? QString::fromStdString(offer((*picture)->pixels, {}).why) : QString();
+            QMetaObject::invokeMethod(this, [this, path, picture, whole, why] {
                 if (!picture) {
                     emit problem(QString::fromStdString(picture.problem().text()));
                     return;
                 }
-                const AlphaContent content = alpha_content((*picture)->pixels);
-                if (content == AlphaContent::clear) {
+                if (whole == AlphaContent::clear) {
                     emit problem(tr("“%1” is fully transparent, so there is nothing to outline.")
                                      .arg(QFileInfo(path).fileName()));
                     return;
@@ -191,9 +193,8 @@ void Session::add_artwork(const QStringList& paths) {
                 edit(tr("Add %1").arg(name),
                      [&](Document d) { return with_sticker_added(std::move(d), std::move(s)); });
                 choose_sticker(id);
-                if (content == AlphaContent::opaque)
-                    emit note(tr("“%1” has no transparency, so its whole rectangle is the outline.")
-                                  .arg(QFileInfo(path).fileName()));
+                if (!why.isEmpty())
+                    emit note(tr("“%1”: %2").arg(QFileInfo(path).fileName(), why));
                 emit artwork_added();
             });
         }

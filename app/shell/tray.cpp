@@ -60,7 +60,8 @@ class TrayCard : public QWidget {
         const double longer = std::max(size.width, size.height);
         const QSizeF shown(52 * size.width / longer, 52 * size.height / longer);
         const QPointF corner = frame.center() - QPointF(shown.width() / 2, shown.height() / 2);
-        draw_artwork(painter, sticker.artwork, QTransform(shown.width(), 0, 0, shown.height(), corner.x(), corner.y()));
+        draw_art(painter, original_art(sticker.artwork),
+                 QTransform(shown.width(), 0, 0, shown.height(), corner.x(), corner.y()));
 
         const int left = 78, right = width() - 10;
         QFont bold = font();

@@ -2,9 +2,11 @@
 
 #include "core/geometry/point.h"
 #include "core/raster/image.h"
+#include "core/raster/lab.h"
 
 #include <cstddef>
 #include <memory>
+#include <optional>
 #include <string>
 #include <variant>
 #include <vector>
@@ -29,6 +31,15 @@ struct PictureArtwork {
 /// Artwork is a closed set of kinds. Code that needs to tell them apart uses std::visit, so that a new kind does not
 /// compile until every place has decided about it.
 using Artwork = std::variant<PictureArtwork>;
+
+/// What of an artwork is printed: for pictures the pixels that are left once the background is taken away.
+using PrintArt = std::variant<std::shared_ptr<const Image>>;
+
+/// The artwork as it came, background and all. Shares its pixels.
+[[nodiscard]] PrintArt original_art(const Artwork& artwork);
+
+/// The artwork's colour at a place in its unit square; nothing outside it.
+[[nodiscard]] std::optional<Rgb> colour_at(const Artwork& artwork, double x, double y);
 
 /// Size in mm that the artwork has by itself (its pixels at its density).
 [[nodiscard]] Size natural_size(const Artwork& artwork);

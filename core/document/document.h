@@ -4,6 +4,7 @@
 #include "core/cutting/order.h"
 #include "core/document/artwork.h"
 #include "core/geometry/units.h"
+#include "core/raster/background.h"
 #include "core/sheet/sheet.h"
 #include "core/trace/trace.h"
 
@@ -19,6 +20,7 @@ struct Sticker {
     std::string name;
     Artwork artwork;
     double width = 50; ///< mm, of the whole artwork including clear edges; the height follows its proportions
+    BackgroundSettings background;
     TraceSettings trace;
     double ignore_specks = 0.1; ///< mm², contours smaller than this are dropped
     BorderSettings border;

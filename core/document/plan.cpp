@@ -6,12 +6,15 @@
 namespace fusuma {
 
 std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, std::optional<double> width) {
-    const StickerKey key{
-        {sticker.artwork, sticker.trace}, sticker.ignore_specks, width.value_or(sticker.width), sticker.border};
+    const StickerKey key{{{sticker.artwork, sticker.background}, sticker.trace},
+                         sticker.ignore_specks,
+                         width.value_or(sticker.width),
+                         sticker.border};
     return results.get(key, [&] {
-        const auto outline = outlines.get(
-            key.trace, [&] { return traced(sticker.artwork, coverage_of(sticker.artwork), sticker.trace); });
-        return worked_out(*outline, sticker, key.width);
+        const auto isolation =
+            isolations.get(key.trace.isolation, [&] { return isolate(sticker.artwork, sticker.background); });
+        const auto outline = outlines.get(key.trace, [&] { return traced(isolation->coverage, sticker.trace); });
+        return worked_out(isolation, *outline, sticker, key.width);
     });
 }
 
@@ -52,7 +55,8 @@ JobPlan Evaluator::make_plan(const Document& document) {
         const auto sticker = document.find(placement.sticker);
         if (!sticker)
             continue;
-        page.prints.push_back({sticker->artwork, placed(*sticker, placement), i});
+        const auto result = evaluate(*sticker, sticker->width * placement.scale);
+        page.prints.push_back({result->isolation->art, placed(*sticker, placement), i});
         for (Contour& contour : placed_cut_line(document, placement).contours)
             page.cuts.push_back({std::move(contour), sticker->cut, i});
     }

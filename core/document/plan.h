@@ -7,9 +7,9 @@
 
 namespace fusuma {
 
-/// One artwork to print, by the map from its unit square to millimetres on the paper.
+/// One piece of art to print, by the map from its unit square to millimetres on the paper.
 struct PrintItem {
-    Artwork artwork;
+    PrintArt art;
     Transform to_page;
     std::size_t placement = 0; ///< index into Document::placements
 };
@@ -50,8 +50,13 @@ class Evaluator {
     Outline placed_cut_line(const Document& document, const Placement& placement);
 
   private:
-    struct TraceKey {
+    struct IsolationKey {
         Artwork artwork;
+        BackgroundSettings background;
+        bool operator==(const IsolationKey&) const = default;
+    };
+    struct TraceKey {
+        IsolationKey isolation;
         TraceSettings settings;
         bool operator==(const TraceKey&) const = default;
     };
@@ -65,6 +70,7 @@ class Evaluator {
         Polygons polygons;
         Rect largest_place;
     };
+    Memo<IsolationKey, Isolation> isolations{32};
     Memo<TraceKey, Traced> outlines{64};
     Memo<StickerKey, StickerResult> results{256};
     Memo<SheetSettings, Zone> zones{8};

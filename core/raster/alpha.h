@@ -14,5 +14,7 @@ enum class AlphaContent {
     clear,   ///< every pixel fully transparent: there is nothing to trace
 };
 [[nodiscard]] AlphaContent alpha_content(const Image& image);
+/// The same question asked of a coverage.
+[[nodiscard]] AlphaContent content_of(const Coverage& coverage);
 
 } // namespace fusuma

@@ -1,6 +1,7 @@
 // The whole story in the real window, by clicks and keys: open a picture, change its border, place copies, save,
 // reopen, export, practice print and practice cut.
 
+#include "app/bench/bench_view.h"
 #include "app/common/number_field.h"
 #include "app/output/cut_view.h"
 #include "app/sheet/sheet_view.h"
@@ -12,6 +13,7 @@
 #include "tests/support/samples.h"
 
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>
 #include <QDropEvent>
@@ -282,9 +284,47 @@ TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     EXPECT_THAT(notice(), testing::HasSubstr("cannot be written"));
 }
 
-TEST_F(Window, AnOpaquePictureGetsAHint) {
+TEST_F(Window, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
     drop_artwork({test::demo_art("harbour-ferry.jpg")});
-    EXPECT_THAT(notice(), testing::HasSubstr("whole rectangle is the outline"));
+    EXPECT_THAT(notice(), testing::HasSubstr("that colour is taken away"));
+    click("closeNotice");
+    click("stepBackground");
+    const auto result = [&] { return session.snapshot().result(session.sticker()->id); };
+    EXPECT_EQ(result()->outline.contours.size(), 1u) << "the offered start is good";
+    auto* view = find<BenchView>("benchView");
+    const auto on_screen = [&](double x_mm, double y_mm) { return view->to_view().map(QPointF(x_mm, y_mm)).toPoint(); };
+
+    // Pick the hull's red: now everything but the red is art.
+    click("pickColour");
+    QTest::mouseClick(view, Qt::LeftButton, {}, on_screen(40, 33));
+    settle();
+    EXPECT_EQ(session.sticker()->background.source, Source::colour);
+    EXPECT_GT(session.sticker()->background.colour->red, 180);
+    EXPECT_LT(session.sticker()->background.colour->blue, 90);
+    click("undo");
+    EXPECT_EQ(session.sticker()->background.source, Source::automatic);
+
+    // Pockets of the paper's colour, by tolerance and tick.
+    find<QSlider>("tolerance")->setFocus();
+    const std::size_t before = result()->outline.contours.size();
+    auto* tick = find<QCheckBox>("pockets");
+    QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
+    settle();
+    EXPECT_TRUE(session.sticker()->background.pockets);
+    EXPECT_GT(result()->outline.contours.size(), before);
+
+    // A focus box round the flag makes the flag alone the sticker.
+    click("focusBox");
+    const QPoint from = on_screen(58.5, 6), to = on_screen(70, 18);
+    QTest::mousePress(view, Qt::LeftButton, {}, from);
+    QTest::mouseMove(view, (from + to) / 2);
+    QTest::mouseMove(view, to);
+    QTest::mouseRelease(view, Qt::LeftButton, {}, to);
+    settle();
+    ASSERT_TRUE(session.sticker()->background.focus);
+    EXPECT_LT(bounds(result()->outline).width(), 12);
+    click("wholePicture");
+    EXPECT_GT(bounds(result()->outline).width(), 70);
 }
 
 TEST_F(Window, NumberFieldsTakeUnitsAndSayWhatTheyCannotRead) {
