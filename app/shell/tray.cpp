@@ -143,7 +143,7 @@ Tray::Tray(Session& project, QWidget* parent) : QWidget(parent), session(project
     counts = label({}, "dim");
     head_layout->addWidget(counts);
     layout->addWidget(head);
-    auto* scroll = new QScrollArea;
+    scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inner = new QWidget;
@@ -174,6 +174,12 @@ void Tray::refresh() {
         rebuild();
     for (std::size_t i = 0; i < cards.size(); ++i)
         cards[i]->show_sticker(*stickers[i], state_of(session.snapshot(), stickers[i]->id));
+    if (const auto in_hand = session.sticker(); in_hand && in_hand->id != brought_into_sight) {
+        brought_into_sight = in_hand->id;
+        for (TrayCard* card : cards)
+            if (card->id() == brought_into_sight)
+                scroll->ensureWidgetVisible(card, 0, 8);
+    }
 }
 
 void Tray::rebuild() {

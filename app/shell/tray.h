@@ -7,6 +7,7 @@
 #include <vector>
 
 class QLabel;
+class QScrollArea;
 class QVBoxLayout;
 
 namespace fusuma::app {
@@ -26,11 +27,13 @@ class Tray : public QWidget {
   private:
     Session& session;
     QLabel* counts;
+    QScrollArea* scroll;
     QVBoxLayout* list;
     std::vector<TrayCard*> cards; ///< by sticker, in the tray's order
 
     void refresh();
     void rebuild();
+    int brought_into_sight = 0; ///< id of the sticker that the tray scrolled to last
 };
 
 } // namespace fusuma::app

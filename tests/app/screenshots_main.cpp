@@ -54,9 +54,15 @@ int main(int argc, char** argv) {
         settle(session);
     };
     shoot("bench");
-    window.findChild<QComboBox*>(QStringLiteral("lookAt"))->setCurrentIndex(2);
+    auto* look_at = window.findChild<QComboBox*>(QStringLiteral("lookAt"));
+    click("stepOutline");
+    look_at->setCurrentIndex(3);
     shoot("bench-outline");
-    window.findChild<QComboBox*>(QStringLiteral("lookAt"))->setCurrentIndex(0);
+    session.choose_sticker(session.document().stickers[7]->id);
+    click("stepBackground");
+    look_at->setCurrentIndex(2);
+    shoot("bench-background");
+    look_at->setCurrentIndex(0);
     window.go_to(Place::sheet);
     settle(session);
     session.select({4});
