@@ -74,15 +74,4 @@ void Choices::set_chosen(int index) {
     buttons[static_cast<std::size_t>(index)]->setChecked(true);
 }
 
-int Choices::chosen() const {
-    for (std::size_t i = 0; i < buttons.size(); ++i)
-        if (buttons[i]->isChecked())
-            return static_cast<int>(i);
-    return -1;
-}
-
-void Choices::set_text(int index, const QString& text) {
-    buttons[static_cast<std::size_t>(index)]->setText(text);
-}
-
 } // namespace fusuma::app

@@ -33,8 +33,6 @@ class Choices : public QWidget {
   public:
     explicit Choices(const QStringList& names, QWidget* parent = nullptr);
     void set_chosen(int index); ///< without a signal
-    [[nodiscard]] int chosen() const;
-    void set_text(int index, const QString& text);
 
   signals:
     void picked(int index);

@@ -1,6 +1,7 @@
 #include "core/trace/contour.h"
 
 #include <algorithm>
+#include <array>
 #include <cstring>
 
 namespace fusuma {
@@ -25,7 +26,7 @@ class Lattice {
             for (int x = 1; x < width; ++x) {
                 x = skip_even_run(row, x);
                 if (x < width && inside(row[x]) && !inside(row[x - 1]) && !is_walked(index(x, y)))
-                    found.push_back(follow(index(x, y)));
+                    found.push_back(follow(x, y));
             }
         }
         return found;
@@ -60,10 +61,6 @@ class Lattice {
         return x;
     }
 
-    [[nodiscard]] Point centre(std::ptrdiff_t i) const {
-        return {static_cast<double>(i % width) - 0.5, static_cast<double>(i / width) - 0.5};
-    }
-
     /// How far from the inner pixel's centre towards the outer one the edge lies, in pixels.
     [[nodiscard]] double crossing_at(std::ptrdiff_t in, std::ptrdiff_t out) const {
         const double vi = value(in), vo = value(out);
@@ -88,26 +85,24 @@ class Lattice {
         return 0.5 + covered / 255 - static_cast<double>((in - full) / step);
     }
 
-    [[nodiscard]] Point crossing(std::ptrdiff_t in, std::ptrdiff_t out) const {
-        return lerp(centre(in), centre(out), crossing_at(in, out));
-    }
-
-    /// Walks with the inside on the left, from the lattice edge between `start` (inside) and the pixel left of it.
-    Polygon follow(std::ptrdiff_t start) {
-        // Directions as index steps: the step from inside to outside, and the walk's own step, a quarter turn from it.
-        const std::ptrdiff_t down = width;
-        const auto ahead_of = [down](std::ptrdiff_t right) {
-            // right of the walk: -1 (left) -> walk down, +down -> walk right (+1), +1 -> up, -down -> left (-1)
-            return right == -1 ? down : right == down ? 1 : right == 1 ? -down : std::ptrdiff_t{-1};
-        };
+    /// Walks with the inside on the left, from the lattice edge between the pixel (x, y), inside, and the one left of
+    /// it.
+    Polygon follow(int start_x, int start_y) {
+        // The step from the inside pixel to the outside one, by quarter turns; the walk's own step is the next of them.
+        static constexpr std::array<int, 4> step_x{-1, 0, 1, 0}, step_y{0, 1, 0, -1};
+        const std::array<std::ptrdiff_t, 4> step{-1, width, 1, -width};
         Polygon points;
-        std::ptrdiff_t in = start;
-        std::ptrdiff_t out = start - 1;
+        int x = start_x, y = start_y;
+        std::size_t side = 0;
+        std::ptrdiff_t in = index(x, y);
         do {
-            points.push_back(crossing(in, out));
-            if (out == in - 1)
+            const std::ptrdiff_t out = in + step[side];
+            const double t = crossing_at(in, out);
+            points.push_back({x - 0.5 + t * step_x[side], y - 0.5 + t * step_y[side]});
+            if (side == 0)
                 walked[static_cast<std::size_t>(in >> 3)] |= static_cast<std::uint8_t>(1U << (in & 7));
-            const std::ptrdiff_t ahead = ahead_of(out - in);
+            const std::size_t next_side = (side + 1) & 3;
+            const std::ptrdiff_t ahead = step[next_side];
             const bool near = inside_at(in + ahead);
             const bool far = inside_at(out + ahead);
             bool turn_right = far;
@@ -116,14 +111,18 @@ class Lattice {
                 turn_right = sum > 4 * level;
             }
             if (turn_right) {
+                x += step_x[side] + step_x[next_side];
+                y += step_y[side] + step_y[next_side];
                 in = out + ahead;
+                side = (side + 3) & 3;
             } else if (near) {
+                x += step_x[next_side];
+                y += step_y[next_side];
                 in += ahead;
-                out += ahead;
             } else {
-                out = in + ahead;
+                side = next_side;
             }
-        } while (in != start || out != start - 1);
+        } while (x != start_x || y != start_y || side != 0);
         return points;
     }
 };

@@ -8,10 +8,10 @@ namespace fusuma {
 
 namespace {
 
-constexpr double crowded_px = 2.25;    // two corners nearer than this count as one
-constexpr double believable_px = 0.04; // a stretch whose points stray farther from its parabola is not one piece
-constexpr double least_turn = 0.42;    // 24°: below this a joint reads as smooth
-constexpr double candidate_turn = 0.25;
+constexpr double crowded_px = 2.25;        // two corners nearer than this count as one
+constexpr double believable_px = 0.04;     // a stretch whose points stray farther from its parabola is not one piece
+constexpr double least_turn = 0.42;        // 24°: below this a joint reads as smooth
+constexpr double candidate_tangent = 0.25; // tan of 14°: less bend than this over a few points is no candidate
 
 /// x(s) and y(s) as parabolas in the arc length s from the candidate.
 struct Parabola {
@@ -141,9 +141,10 @@ class Finder {
     /// Cheap look first: does the run bend at all here?
     [[nodiscard]] bool bends(std::size_t i) const {
         constexpr std::size_t span = 5;
-        const Point back = points[i] - points[(i + n - span) % n];
-        const Point ahead = points[(i + span) % n] - points[i];
-        return turn_between(back, ahead) > candidate_turn;
+        const Point back = points[i] - points[i >= span ? i - span : i + n - span];
+        const Point ahead = points[i + span < n ? i + span : i + span - n] - points[i];
+        const double along = dot(back, ahead);
+        return along < 0 || std::abs(cross(back, ahead)) > candidate_tangent * along;
     }
 
     [[nodiscard]] std::optional<Candidate> examine(std::size_t i) const {

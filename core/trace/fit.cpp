@@ -1,7 +1,9 @@
 #include "core/trace/fit.h"
 
 #include <algorithm>
+#include <array>
 #include <optional>
+#include <span>
 
 namespace fusuma {
 
@@ -113,23 +115,30 @@ class Stretch {
         return true;
     }
 
+    /// Trying lengths looks at samples; what is kept is checked at every point.
+    enum class Check { samples, every_point };
+    static constexpr std::size_t most_samples = 24;
+
     /// Least squares for the two handle lengths, with the parameters improved a few times.
-    [[nodiscard]] std::optional<Segment> cubic(std::size_t from, std::size_t to, Point leave, Point arrive) const {
+    [[nodiscard]] std::optional<Segment> cubic(std::size_t from, std::size_t to, Point leave, Point arrive,
+                                               Check check) const {
         const double arc = along[to] - along[from];
         const Point p0 = points[from], p3 = points[to];
         if (distance(p0, p3) < 0.1 * arc)
             return std::nullopt; // nearly a closed loop: no single cubic
-        const std::size_t stride = std::max<std::size_t>(1, (to - from) / 48);
-        std::vector<std::size_t> sample;
-        std::vector<double> parameter;
-        for (std::size_t k = from + 1; k < to; k += stride) {
-            sample.push_back(k);
-            parameter.push_back((along[k] - along[from]) / arc);
+        const std::size_t stride = (to - from) / most_samples + 1;
+        std::array<std::size_t, most_samples> sample;
+        std::array<double, most_samples> parameter;
+        std::size_t samples = 0;
+        for (std::size_t k = from + 1; k < to; k += stride, ++samples) {
+            sample[samples] = k;
+            parameter[samples] = (along[k] - along[from]) / arc;
         }
         Segment s = Segment::cubic_to(p0 + (arc / 3) * leave, p3 - (arc / 3) * arrive, p3);
+        double worst = 0;
         for (int round = 0; round < 5; ++round) {
             double a11 = 0, a12 = 0, a22 = 0, x1 = 0, x2 = 0;
-            for (std::size_t i = 0; i < sample.size(); ++i) {
+            for (std::size_t i = 0; i < samples; ++i) {
                 const double t = parameter[i], u = 1 - t;
                 const Point h1 = 3 * u * u * t * leave, h2 = -3 * u * t * t * arrive;
                 const Point rest =
@@ -153,21 +162,27 @@ class Stretch {
             }
             s.control1 = p0 + first * leave;
             s.control2 = p3 - second * arrive;
-            double worst = 0;
-            for (std::size_t i = 0; i < sample.size(); ++i) {
+            worst = 0;
+            for (std::size_t i = 0; i < samples; ++i) {
                 parameter[i] = closer_parameter(p0, s, points[sample[i]], parameter[i]);
                 worst = std::max(worst, distance(cubic_at(p0, s, parameter[i]), points[sample[i]]));
             }
-            if (worst > 8 * settings.tolerance)
+            constexpr std::array<double, 5> hopeless{8, 4, 2.5, 1.6, 1}; // times the tolerance, after each round
+            if (worst > hopeless[static_cast<std::size_t>(round)] * settings.tolerance)
                 return std::nullopt;
             if (worst <= 0.8 * settings.tolerance)
                 break;
         }
-        return !handles_cross(p0, s) && stays_close(from, to, s, sample, parameter) ? std::optional(s) : std::nullopt;
+        if (worst > settings.tolerance || handles_cross(p0, s))
+            return std::nullopt;
+        return check == Check::samples ||
+                       stays_close(from, to, s, {sample.data(), samples}, {parameter.data(), samples})
+                   ? std::optional(s)
+                   : std::nullopt;
     }
 
     [[nodiscard]] bool stays_close(std::size_t from, std::size_t to, const Segment& s,
-                                   const std::vector<std::size_t>& sample, const std::vector<double>& parameter) const {
+                                   std::span<const std::size_t> sample, std::span<const double> parameter) const {
         std::size_t next = 0;
         for (std::size_t k = from + 1; k < to; ++k) {
             while (next < sample.size() && sample[next] < k)
@@ -190,7 +205,7 @@ class Stretch {
         std::size_t good = from + 1;
         std::size_t bad = last() + 1;
         int failures = 0;
-        for (std::size_t step = 8; good < last() && failures < 2; step *= 2) {
+        for (std::size_t step = 16; good < last() && failures < 2; step *= 2) {
             const std::size_t probe = std::min(last(), from + step);
             if (fits(probe)) {
                 good = probe;
@@ -201,7 +216,8 @@ class Stretch {
                 failures += probe == last() ? 2 : 1;
             }
         }
-        while (bad - good > 1 && good < last()) {
+        // The last few points are not worth their tries on a long piece.
+        while (bad - good > 1 + (good - from) / 24 && good < last()) {
             const std::size_t probe = good + (bad - good) / 2;
             (fits(probe) ? good : bad) = probe;
         }
@@ -210,18 +226,29 @@ class Stretch {
 
     [[nodiscard]] Piece longest_piece(std::size_t from, Point leave) const {
         const std::size_t line_to = farthest(from, [&](std::size_t to) { return line_fits(from, to); });
+        const Point forward = unit(points[line_to] - points[from]);
+        constexpr double no_kink = 0.03; // 1.7°
+        if (line_to == last() && std::abs(cross(forward, leave)) < no_kink &&
+            std::abs(cross(forward, direction_at(last()))) < no_kink)
+            return {from, line_to, forward, direction_at(last()), Segment::line_to(points[line_to])};
         Segment best = Segment::line_to(points[line_to]);
-        const std::size_t curve_to = farthest(from, [&](std::size_t to) {
-            const auto s = cubic(from, to, leave, direction_at(to));
+        const auto try_cubic = [&](std::size_t to, Check check) {
+            const auto s = cubic(from, to, leave, direction_at(to), check);
             if (s)
                 best = *s;
             return s.has_value();
-        });
+        };
+        std::size_t curve_to = farthest(from, [&](std::size_t to) { return try_cubic(to, Check::samples); });
+        // A crumb left at the end would make a poor piece: share what is left evenly.
+        if (curve_to < last() && last() - curve_to < (curve_to - from) / 2)
+            curve_to = from + (last() - from + 1) / 2;
+        if (curve_to > from + 1 && !try_cubic(curve_to, Check::every_point)) {
+            best = Segment::line_to(points[line_to]);
+            curve_to = farthest(from, [&](std::size_t to) { return try_cubic(to, Check::every_point); });
+        }
         const double line_length = along[line_to] - along[from], curve_length = along[curve_to] - along[from];
         if (best.kind == Segment::Kind::line || line_length >= 0.8 * curve_length) {
-            const Point forward = unit(points[line_to] - points[from]);
-            const bool at_end = line_to == last();
-            return {from, line_to, forward, at_end ? direction_at(last()) : forward, Segment::line_to(points[line_to])};
+            return {from, line_to, forward, forward, Segment::line_to(points[line_to])};
         }
         // `best` is the last cubic that fitted, which is the one that reaches `curve_to`.
         return {from, curve_to, leave, direction_at(curve_to), best};
@@ -233,7 +260,8 @@ class Stretch {
             Piece& piece = pieces[i];
             const Piece& next = pieces[i + 1];
             if (piece.segment.kind == Segment::Kind::cubic && next.segment.kind == Segment::Kind::line)
-                if (const auto s = cubic(piece.from, piece.to, piece.arriving_from, next.arriving_from))
+                if (const auto s =
+                        cubic(piece.from, piece.to, piece.arriving_from, next.arriving_from, Check::every_point))
                     piece.segment = *s;
         }
     }
