@@ -4,6 +4,7 @@
 #include "formats/file.h"
 
 #include <QBuffer>
+#include <QColorSpace>
 #include <QFileInfo>
 #include <QImageReader>
 #include <QtEndian>
@@ -76,7 +77,7 @@ Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, c
     reader.setDecideFormatFromContent(true);
     reader.setAutoTransform(true);
     if (!reader.canRead() || reader.format() == "svg" || reader.format() == "svgz" || reader.format() == "pdf")
-        return Problem{name + " is not a picture that Fusuma can read.", "Use PNG or JPEG."};
+        return Problem{name + " is not a picture that Fusuma can read.", "Use PNG, JPEG, WebP, TIFF, BMP or GIF."};
     const QSize size = reader.size();
     if (qint64{size.width()} * size.height() > largest_picture_px)
         return Problem{name + " has " + std::to_string(size.width()) + " × " + std::to_string(size.height()) +
@@ -87,6 +88,8 @@ Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, c
         return Problem{name + " is damaged or cut short.", "Export or download it again."};
     if (qint64{image.width()} * image.height() > largest_picture_px)
         return Problem{name + " has more than the 200 million pixels that Fusuma can open."};
+    if (image.colorSpace().isValid() && image.colorSpace() != QColorSpace::SRgb)
+        image.convertToColorSpace(QColorSpace::SRgb);
     image.convertTo(QImage::Format_RGBA8888);
 
     auto picture = std::make_shared<Picture>();

@@ -4,6 +4,7 @@
 #include "tests/support/samples.h"
 
 #include <QBuffer>
+#include <QColorSpace>
 #include <QFile>
 #include <QImage>
 #include <QtEndian>
@@ -73,6 +74,36 @@ TEST(ReadPicture, HonoursTheDensityOfPngAndJpeg) {
     QByteArray per_cm = encoded(image, "JPG");
     per_cm[13] = 2; // JFIF units: dots per centimetre
     EXPECT_NEAR(stated_dpi(per_cm), 300 * 2.54, 3);
+}
+
+TEST(ReadPicture, TakesTheOtherUsualFormatsAndSixteenBits) {
+    for (const char* format : {"BMP", "TIFF", "WEBP", "GIF"}) {
+        QByteArray bytes;
+        if (QByteArray(format) == "GIF") // Qt reads but does not write it: the smallest one, a red pixel
+            bytes = QByteArray::fromHex("47494638376101000100800000ff0000ffffff2c00000000010001000002024401003b");
+        else
+            bytes = encoded(sample(QImage::Format_RGB32), format);
+        const auto picture = decode_picture(bytes, "picture");
+        ASSERT_TRUE(picture) << format << ": " << picture.problem().text();
+        EXPECT_GT((*picture)->pixels.width, 0) << format;
+    }
+    const auto deep = decode_picture(encoded(sample(QImage::Format_RGBA64), "PNG"), "deep.png");
+    ASSERT_TRUE(deep);
+    EXPECT_NEAR((*deep)->pixels.rgba[1], 200, 1);
+}
+
+TEST(ReadPicture, BringsEmbeddedProfilesToSrgb) {
+    QImage wide(8, 8, QImage::Format_RGB32);
+    wide.fill(QColor(0, 255, 0));
+    wide.setColorSpace(QColorSpace::AdobeRgb);
+    const auto picture = decode_picture(encoded(wide, "PNG"), "wide.png");
+    ASSERT_TRUE(picture);
+    EXPECT_LT((*picture)->pixels.rgba[0], 3) << "the green of the wider space lies outside sRGB and is clipped";
+    EXPECT_GT((*picture)->pixels.rgba[1], 250);
+    wide.fill(QColor(128, 128, 128));
+    const auto grey = decode_picture(encoded(wide, "PNG"), "grey.png");
+    // Adobe RGB has a pure gamma of 2.2 (563/256), sRGB its own curve; mid grey moves by about one step.
+    EXPECT_NEAR((*grey)->pixels.rgba[0], 128, 2);
 }
 
 TEST(ReadPicture, AssumesThreeHundredWhereNothingIsStated) {

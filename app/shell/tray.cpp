@@ -152,7 +152,7 @@ Tray::Tray(Session& project, QWidget* parent) : QWidget(parent), session(project
     scroll->setWidget(inner);
     layout->addWidget(scroll, 1);
     auto* add = button(tr("Add artwork…"), "primary", QStringLiteral("addArtwork"),
-                       tr("Bring in a PNG or JPEG as a new sticker. You can also drop pictures on the window."));
+                       tr("Bring in a picture as a new sticker. You can also drop pictures on the window."));
     connect(add, &QPushButton::clicked, this, &Tray::add_artwork_wanted);
     layout->addWidget(add);
     connect(&session, &Session::changed, this, &Tray::refresh);

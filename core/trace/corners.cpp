@@ -28,9 +28,34 @@ struct Sample {
 /// Which stretch next to a corner to continue: what lies nearer than `skip` is blunted, and it is `reach` long.
 struct Window {
     double skip, reach;
+    bool straight; ///< continued as a line, where too few points are left for a parabola
 };
-/// In order of trust: long ones first, short ones where the next corner is near.
-constexpr std::array windows{Window{1.25, 4.5}, Window{1.25, 2.6}, Window{1.0, 1.8}};
+/// Near a corner, in order of trust: the short ones are for corners with the next corner close by.
+constexpr std::array near_windows{Window{1.25, 4.5, false}, Window{1.25, 2.6, false}, Window{1.0, 1.9, true},
+                                  Window{0.8, 1.3, true}};
+/// Farther out, for thin spikes, whose tips blunt over a longer way.
+constexpr std::array far_windows{Window{2.5, 4.5, false}, Window{4.0, 5.0, false}};
+constexpr double widest_look = 9.5;
+
+std::optional<Parabola> fit_line(const std::vector<Sample>& samples) {
+    if (samples.size() < 2)
+        return std::nullopt;
+    const double n = static_cast<double>(samples.size());
+    double mean = 0, squares = 0;
+    Point middle, slope;
+    for (const Sample& q : samples) {
+        mean += q.s / n;
+        middle = middle + (1 / n) * q.p;
+    }
+    for (const Sample& q : samples) {
+        squares += (q.s - mean) * (q.s - mean);
+        slope = slope + (q.s - mean) * q.p;
+    }
+    if (squares < 0.05)
+        return std::nullopt;
+    slope = (1 / squares) * slope;
+    return Parabola{middle - mean * slope, slope, {}};
+}
 
 std::optional<Parabola> fit_parabola(const std::vector<Sample>& samples) {
     if (samples.size() < 4)
@@ -72,7 +97,7 @@ std::optional<Point> meeting_point(const Parabola& before, const Parabola& after
             return std::nullopt;
         s += cross(gap, v) / det;
         t += cross(gap, u) / det;
-        if (std::abs(s) > 5 || std::abs(t) > 5)
+        if (std::abs(s) > 8 || std::abs(t) > 8)
             return std::nullopt;
     }
     return lerp(before.at(s), after.at(t), 0.5);
@@ -112,7 +137,7 @@ class Finder {
     [[nodiscard]] std::vector<Sample> run_from(std::size_t from, int by) const {
         std::vector<Sample> samples;
         double s = 0;
-        for (std::size_t i = from; s < 6;) {
+        for (std::size_t i = from; s < widest_look;) {
             const std::size_t next = step(i, by);
             s += distance(points[i], points[next]);
             i = next;
@@ -123,18 +148,24 @@ class Finder {
         return samples;
     }
 
-    [[nodiscard]] std::optional<Parabola> continuation(std::size_t from, int by) const {
-        const std::vector<Sample> run = run_from(from, by);
-        for (const Window& w : windows) {
-            std::vector<Sample> stretch;
-            std::copy_if(run.begin(), run.end(), std::back_inserter(stretch),
-                         [&](const Sample& q) { return std::abs(q.s) >= w.skip && std::abs(q.s) <= w.skip + w.reach; });
-            const auto parabola = fit_parabola(stretch);
-            if (parabola && std::all_of(stretch.begin(), stretch.end(), [&](const Sample& q) {
-                    return distance(parabola->at(q.s), q.p) < believable_px * std::max(1.0, w.reach / 3);
-                }))
-                return parabola;
-        }
+    using Run = std::vector<Sample>;
+
+    [[nodiscard]] static std::optional<Parabola> continuation(const Run& run, const Window& w) {
+        Run stretch;
+        std::copy_if(run.begin(), run.end(), std::back_inserter(stretch),
+                     [&](const Sample& q) { return std::abs(q.s) >= w.skip && std::abs(q.s) <= w.skip + w.reach; });
+        const auto curve = w.straight ? fit_line(stretch) : fit_parabola(stretch);
+        const double limit = w.straight ? believable_px / 2 : believable_px * std::max(1.0, w.reach / 3);
+        const bool believable = curve && std::all_of(stretch.begin(), stretch.end(), [&](const Sample& q) {
+                                    return distance(curve->at(q.s), q.p) < limit;
+                                });
+        return believable ? curve : std::nullopt;
+    }
+
+    [[nodiscard]] static std::optional<Parabola> nearest_continuation(const Run& run) {
+        for (const Window& w : near_windows)
+            if (const auto curve = continuation(run, w))
+                return curve;
         return std::nullopt;
     }
 
@@ -150,27 +181,60 @@ class Finder {
     [[nodiscard]] std::optional<Candidate> examine(std::size_t i) const {
         if (!bends(i))
             return std::nullopt;
-        const auto before = continuation(i, -1);
-        const auto after = continuation(i, +1);
-        if (!before || !after)
+        const Run before = run_from(i, -1), after = run_from(i, +1);
+        const auto near_before = nearest_continuation(before), near_after = nearest_continuation(after);
+        std::optional<Candidate> corner;
+        if (near_before && near_after) {
+            if (turn_between(near_before->tangent(0), near_after->tangent(0)) < least_turn)
+                return std::nullopt; // smooth: nothing farther out can make it a corner
+            corner = corner_of(i, *near_before, *near_after, before, after);
+        }
+        constexpr double spike = 1.9; // 109°: from here on the sides blur into each other near the tip
+        if (corner && corner->turn < spike)
+            return corner;
+        for (auto w = far_windows.rbegin(); w != far_windows.rend(); ++w) {
+            const auto far_before = continuation(before, *w), far_after = continuation(after, *w);
+            if (far_before && far_after)
+                if (const auto tip = corner_of(i, *far_before, *far_after, before, after))
+                    return tip;
+        }
+        return corner;
+    }
+
+    /// The corner where the two continued sides meet, when the blunted points between agree with it.
+    [[nodiscard]] std::optional<Candidate> corner_of(std::size_t i, const Parabola& before, const Parabola& after,
+                                                     const Run& run_before, const Run& run_after) const {
+        const auto meet = meeting_point(before, after);
+        const double turn = turn_between(before.tangent(0), after.tangent(0));
+        if (!meet || turn < least_turn)
             return std::nullopt;
-        const auto meet = meeting_point(*before, *after);
-        if (!meet)
-            return std::nullopt;
-        const double turn = turn_between(before->tangent(0), after->tangent(0));
-        // A 90° corner is blunted by about 0.35 px, a spike by more; a continued round end meets much farther away.
-        const double allowed = turn > 2.1 ? 3.0 : turn > 1.75 ? 1.6 : 0.9;
+        // A 90° corner is blunted by about 0.35 px; a tip of angle w recedes by about half a pixel over tan(w/2).
         const double off = distance(*meet, points[i]);
-        if (turn < least_turn || off > allowed)
+        if (off > 0.9 + 0.5 * std::tan(std::min(turn, 2.9) / 2))
+            return std::nullopt;
+        // Points that were skipped must lie along one side or the other, or a second corner hides among them.
+        constexpr double blunting = 0.75;
+        const auto along_sides = [&](const Run& run) {
+            return std::all_of(run.begin(), run.end(), [&](const Sample& q) {
+                if (std::abs(q.s) > 2)
+                    return true;
+                const auto off_side = [&](const Parabola& side) {
+                    return std::abs(cross(unit(side.tangent(0)), q.p - *meet));
+                };
+                return std::min(off_side(before), off_side(after)) < blunting;
+            });
+        };
+        if (!along_sides(run_before) || !along_sides(run_after))
             return std::nullopt;
         return Candidate{i, turn, *meet};
     }
 
-    /// One corner per place: where candidates crowd, the one whose own point lies nearest to its meeting point.
+    /// One corner per place. Where candidates crowd, the sharper turn counts (a spike's blurred flanks look like
+    /// blunter corners), and then how near the point lies to its corner.
     [[nodiscard]] std::vector<Corner> strongest(std::vector<Candidate> candidates) const {
-        const auto off = [this](const Candidate& c) { return distance(c.position, points[c.index]); };
+        const auto doubt = [this](const Candidate& c) { return distance(c.position, points[c.index]) - c.turn; };
         std::sort(candidates.begin(), candidates.end(),
-                  [&](const Candidate& l, const Candidate& r) { return off(l) < off(r); });
+                  [&](const Candidate& l, const Candidate& r) { return doubt(l) < doubt(r); });
         std::vector<Corner> kept;
         for (const Candidate& c : candidates) {
             const bool crowded = std::any_of(kept.begin(), kept.end(), [&](const Corner& k) {

@@ -247,9 +247,12 @@ class Stretch {
             curve_to = farthest(from, [&](std::size_t to) { return try_cubic(to, Check::every_point); });
         }
         const double line_length = along[line_to] - along[from], curve_length = along[curve_to] - along[from];
-        if (best.kind == Segment::Kind::line || line_length >= 0.8 * curve_length) {
+        const bool is_straight =
+            std::abs(cross(forward, leave)) < no_kink && std::abs(cross(forward, direction_at(line_to))) < no_kink;
+        if (is_straight && line_length >= 0.8 * curve_length)
             return {from, line_to, forward, forward, Segment::line_to(points[line_to])};
-        }
+        if (best.kind == Segment::Kind::line) // a last resort; what follows takes the points' own direction again
+            return {from, line_to, forward, direction_at(line_to), best};
         // `best` is the last cubic that fitted, which is the one that reaches `curve_to`.
         return {from, curve_to, leave, direction_at(curve_to), best};
     }
