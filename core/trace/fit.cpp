@@ -227,9 +227,14 @@ class Stretch {
     [[nodiscard]] Piece longest_piece(std::size_t from, Point leave) const {
         const std::size_t line_to = farthest(from, [&](std::size_t to) { return line_fits(from, to); });
         const Point forward = unit(points[line_to] - points[from]);
+        // A line must run on without a kink, except from or into a true corner.
         constexpr double no_kink = 0.03; // 1.7°
-        if (line_to == last() && std::abs(cross(forward, leave)) < no_kink &&
-            std::abs(cross(forward, direction_at(last()))) < no_kink)
+        const auto runs_on = [&](std::size_t at, Point direction) {
+            const bool at_corner = !closing && (at == 0 || at == last());
+            return at_corner || std::abs(cross(forward, direction)) < no_kink;
+        };
+        const bool is_straight = runs_on(from, leave) && runs_on(line_to, direction_at(line_to));
+        if (is_straight && line_to == last())
             return {from, line_to, forward, direction_at(last()), Segment::line_to(points[line_to])};
         Segment best = Segment::line_to(points[line_to]);
         const auto try_cubic = [&](std::size_t to, Check check) {
@@ -247,8 +252,6 @@ class Stretch {
             curve_to = farthest(from, [&](std::size_t to) { return try_cubic(to, Check::every_point); });
         }
         const double line_length = along[line_to] - along[from], curve_length = along[curve_to] - along[from];
-        const bool is_straight =
-            std::abs(cross(forward, leave)) < no_kink && std::abs(cross(forward, direction_at(line_to))) < no_kink;
         if (is_straight && line_length >= 0.8 * curve_length)
             return {from, line_to, forward, forward, Segment::line_to(points[line_to])};
         if (best.kind == Segment::Kind::line) // a last resort; what follows takes the points' own direction again
