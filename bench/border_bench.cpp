@@ -2,7 +2,7 @@
 
 #include "bench/ratio.h"
 #include "core/border/border.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <polyclipping/clipper.hpp>
 

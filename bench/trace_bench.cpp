@@ -2,7 +2,7 @@
 
 #include "bench/ratio.h"
 #include "core/trace/trace.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <climits>
 #include <potracelib.h>
@@ -26,7 +26,7 @@ const Coverage& page() {
                         shapes.push_back(test::as_hole(test::ellipse(c, 30, 25, 0, 200)));
                 }
             }
-        return test::area_coverage(shapes, 2550, 3300);
+        return test::exact_coverage(shapes, 2550, 3300);
     }();
     return coverage;
 }

@@ -2,7 +2,7 @@
 #include "core/raster/alpha.h"
 #include "core/raster/background.h"
 #include "core/trace/trace.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <gmock/gmock.h>
 
@@ -15,7 +15,7 @@ using namespace test;
 
 /// Art of one colour over paper of another, blended by exact area coverage in encoded values. No transparency.
 Image flattened(const Polygons& shapes, int width, int height, Rgb art, Rgb paper, double grain = 0) {
-    const Coverage cover = area_coverage(shapes, width, height);
+    const Coverage cover = exact_coverage(shapes, width, height);
     std::mt19937 random(5);
     std::normal_distribution<double> noise(0, std::max(grain, 1e-9));
     Image image(width, height);

@@ -1,6 +1,6 @@
 #include "core/border/border.h"
 #include "core/geometry/measure.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <gtest/gtest.h>
 

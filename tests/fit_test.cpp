@@ -2,7 +2,7 @@
 #include "core/trace/contour.h"
 #include "core/trace/fit.h"
 #include "core/trace/trace.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <gtest/gtest.h>
 
@@ -49,7 +49,7 @@ TEST(Fit, SmoothShapesHaveNoKinks) {
     constexpr double three_degrees = 0.052;
     for (const Polygon& shape : {ellipse({150, 150}, 100, 100), ellipse({150, 150}, 120, 40, 0.5),
                                  ellipse({150, 150}, 20, 12, 1.0), ellipse({150, 150}, 140, 138)}) {
-        const Outline outline = trace(area_coverage({shape}, 300, 300), {});
+        const Outline outline = trace(exact_coverage({shape}, 300, 300), {});
         ASSERT_EQ(outline.contours.size(), 1u);
         for (const double turn : kinks(outline.contours[0]))
             EXPECT_LT(turn, three_degrees);
@@ -57,7 +57,7 @@ TEST(Fit, SmoothShapesHaveNoKinks) {
 }
 
 TEST(Fit, CornersKeepTheirAngle) {
-    const Outline outline = trace(area_coverage({turned_rectangle({150, 150}, 160, 90, 0.35)}, 300, 300), {});
+    const Outline outline = trace(exact_coverage({turned_rectangle({150, 150}, 160, 90, 0.35)}, 300, 300), {});
     int right_angles = 0;
     for (const double turn : kinks(outline.contours[0]))
         right_angles += std::abs(turn - std::numbers::pi / 2) < 0.02;
@@ -77,14 +77,14 @@ TEST(Fit, NeverCrossesItself) {
         shapes.push_back(blob);
     }
     for (const Polygon& shape : shapes) {
-        const Outline outline = trace(area_coverage({shape}, 300, 300), {});
+        const Outline outline = trace(exact_coverage({shape}, 300, 300), {});
         for (const Contour& contour : outline.contours)
             EXPECT_FALSE(crosses_itself(contour)) << "shape " << &shape - shapes.data();
     }
 }
 
 TEST(Fit, StaysWithinTheToleranceAskedFor) {
-    const Coverage coverage = area_coverage({ellipse({150, 150}, 120, 70, 0.4)}, 300, 300);
+    const Coverage coverage = exact_coverage({ellipse({150, 150}, 120, 70, 0.4)}, 300, 300);
     const Polygons points = iso_contours(coverage, 127.5);
     std::size_t nodes_before = 1000;
     for (const double detail : {0.03, 0.1, 0.4, 1.5}) {
@@ -123,7 +123,7 @@ TEST(Fit, TinyRunsComeBackAsTheyAre) {
 TEST(Corners, ARoundEndOfFivePixelsIsNoCorner) {
     for (const double radius : {5.0, 8.0, 15.0, 60.0})
         for (const Polygon& run :
-             iso_contours(area_coverage({ellipse({100.2, 99.7}, radius, radius)}, 200, 200), 127.5))
+             iso_contours(exact_coverage({ellipse({100.2, 99.7}, radius, radius)}, 200, 200), 127.5))
             EXPECT_TRUE(blunted_corners(run).empty()) << radius;
 }
 
@@ -135,7 +135,7 @@ TEST(Corners, ShallowAndSharpOnesAreFoundWhereTheyAre) {
         const Polygon wedge{tip, tip + reach * Point{std::cos(half), std::sin(half)},
                             tip + reach * Point{std::cos(half), -std::sin(half)}};
         double nearest = HUGE_VAL;
-        for (const Polygon& run : iso_contours(area_coverage({wedge}, 300, 300), 127.5))
+        for (const Polygon& run : iso_contours(exact_coverage({wedge}, 300, 300), 127.5))
             for (const Corner& corner : blunted_corners(run))
                 nearest = std::min(nearest, distance(corner.position, tip));
         EXPECT_LT(nearest, 0.3) << opening_deg << "°";

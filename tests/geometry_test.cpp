@@ -1,7 +1,7 @@
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/units.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <gtest/gtest.h>
 

@@ -1,7 +1,7 @@
 #include "core/geometry/measure.h"
 #include "core/trace/contour.h"
 #include "core/trace/trace.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <gtest/gtest.h>
 
@@ -70,7 +70,7 @@ void expect_nodes_on_corners(const Outline& outline, const Shape& shape) {
 
 TEST_P(TraceOf, LiesOnTheTrueEdgeWithTrueCornersAndFewNodes) {
     const Shape& shape = GetParam();
-    const Outline outline = trace(area_coverage(shape.truth, side, side), {});
+    const Outline outline = trace(exact_coverage(shape.truth, side, side), {});
     ASSERT_EQ(outline.contours.size(), shape.truth.size());
     const Error error = position_error(flatten(outline, 0.005), shape);
     EXPECT_LE(error.mean, 0.03);
@@ -135,7 +135,7 @@ TEST(IsoContours, SaddlesJoinOrPartByTheMeanOfTheirCell) {
 
 TEST(IsoContours, OuterContoursRunCounterClockwiseAndHolesClockwise) {
     const Polygons rings =
-        iso_contours(area_coverage({ellipse({50, 50}, 40, 40), as_hole(ellipse({50, 50}, 20, 20))}, 100, 100), 127.5);
+        iso_contours(exact_coverage({ellipse({50, 50}, 40, 40), as_hole(ellipse({50, 50}, 20, 20))}, 100, 100), 127.5);
     ASSERT_EQ(rings.size(), 2u);
     EXPECT_GT(signed_area(rings[0]), 0);
     EXPECT_LT(signed_area(rings[1]), 0);
@@ -155,7 +155,7 @@ TEST(IsoContours, AHigherThresholdShrinksSoftEdges) {
 }
 
 TEST(Specks, SmallContoursAreLeftOutAndLargeOnesKept) {
-    const Outline outline = trace(area_coverage({ellipse({100, 100}, 60, 60), ellipse({20, 20}, 2, 2)}, 200, 200), {});
+    const Outline outline = trace(exact_coverage({ellipse({100, 100}, 60, 60), ellipse({20, 20}, 2, 2)}, 200, 200), {});
     ASSERT_EQ(outline.contours.size(), 2u);
     EXPECT_EQ(without_specks(outline, 20).contours.size(), 1u);
     EXPECT_EQ(without_specks(outline, 10).contours.size(), 2u);

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/document/document.h"
-#include "tests/support/area_coverage.h"
+#include "tests/support/exact_coverage.h"
 
 #include <QTemporaryDir>
 
@@ -9,7 +9,7 @@ namespace fusuma::test {
 
 /// A picture whose alpha is the exact coverage of the polygons; the pixels are a plain red.
 inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, int height, double dpi = 304.8) {
-    const Coverage coverage = area_coverage(polygons, width, height);
+    const Coverage coverage = exact_coverage(polygons, width, height);
     auto picture = std::make_shared<Picture>();
     picture->file_name = "shape.png";
     picture->dpi = dpi;

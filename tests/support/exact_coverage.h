@@ -12,7 +12,7 @@ namespace fusuma::test {
 
 /// Renders polygons (pixels, non-zero and not overlapping) with the exact share of each pixel's square that they
 /// cover, by summing signed trapezoids edge by edge. Shares no code with the tracer it is used to judge.
-inline Coverage area_coverage(const Polygons& polygons, int width, int height) {
+inline Coverage exact_coverage(const Polygons& polygons, int width, int height) {
     const auto w = static_cast<std::size_t>(width) + 2;
     std::vector<double> sum(w * static_cast<std::size_t>(height));
     const auto add_within_row = [&](int row, Point a, Point b) {
