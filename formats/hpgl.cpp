@@ -32,7 +32,7 @@ Outcome HpglReader::take(std::string_view bytes) {
     pending += bytes;
     std::size_t from = 0;
     for (std::size_t end; (end = pending.find(';', from)) != std::string::npos; from = end + 1)
-        if (const Outcome done = run(std::string_view(pending).substr(from, end - from)); !done) {
+        if (Outcome done = run(std::string_view(pending).substr(from, end - from)); !done) {
             pending.clear();
             return done;
         }
@@ -90,7 +90,7 @@ Outcome HpglReader::run(std::string_view text) {
         const auto values = take_numbers(text, name);
         if (!values)
             return values.problem();
-        if (const Outcome done = perform(name, *values); !done)
+        if (Outcome done = perform(name, *values); !done)
             return done;
     }
     return Done{};

@@ -22,8 +22,8 @@ Transform to_points(Size paper) {
     return {points_per_mm, 0, 0, -points_per_mm, 0, paper.height * points_per_mm};
 }
 
-QPDFObjectHandle sample_stream(QPDF& pdf, const Image& image, const char* colour_space, std::string samples) {
-    QPDFObjectHandle stream = QPDFObjectHandle::newStream(&pdf, std::move(samples));
+QPDFObjectHandle sample_stream(QPDF& pdf, const Image& image, const char* colour_space, const std::string& samples) {
+    QPDFObjectHandle stream = QPDFObjectHandle::newStream(&pdf, samples);
     QPDFObjectHandle dict = stream.getDict();
     dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
     dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Image"));
@@ -46,10 +46,9 @@ QPDFObjectHandle image_object(QPDF& pdf, const Image& image) {
         alphas += static_cast<char>(alpha);
         see_through = see_through || alpha < 255;
     }
-    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", std::move(colours));
+    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", colours);
     if (see_through)
-        object.getDict().replaceKey(
-            "/SMask", pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", std::move(alphas))));
+        object.getDict().replaceKey("/SMask", pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", alphas)));
     return pdf.makeIndirectObject(object);
 }
 

@@ -21,7 +21,6 @@ class BenchView : public ZoomView {
     enum class Tool { none, pick_colour, focus_box };
     void take(Tool next);
 
-
   protected:
     void paint(QPainter& painter) override;
     void press(QMouseEvent* event) override;

@@ -96,8 +96,7 @@ QWidget* OutputPage::print_act() {
     auto* pdf = button(tr("Save the PDF to print…"), "", QStringLiteral("savePdf"),
                        tr("Print it at actual size: no fit to page, no borderless. Page size and marks are in it."));
     connect(pdf, &QPushButton::clicked, this, [this] { export_file(File::pdf); });
-    return act(1, tr("Print"), print_state, tr("Pictures and marks, no cut lines. Print at actual size."),
-               {print, pdf});
+    return act(1, tr("Print"), print_state, tr("Pictures and marks only. Print at actual size."), {print, pdf});
 }
 
 QWidget* OutputPage::load_act() {

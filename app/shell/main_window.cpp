@@ -248,7 +248,8 @@ void MainWindow::switch_tone() {
 }
 
 void MainWindow::add_artwork() {
-    open_files(QFileDialog::getOpenFileNames(this, tr("Add artwork"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif)")));
+    open_files(QFileDialog::getOpenFileNames(this, tr("Add artwork"), {},
+                                             tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif)")));
 }
 
 void MainWindow::open_project() {

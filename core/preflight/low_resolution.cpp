@@ -46,11 +46,12 @@ std::vector<Finding> low_resolution(const PreflightInput& input) {
                     smaller.width = width;
                     return with_sticker_changed(now, std::move(smaller));
                 }};
+        const Point at = document.placements[copies.front()].centre;
         findings.push_back({.rule = "low-resolution",
                             .severity = *dpi < soft_dpi ? Severity::to_fix : Severity::to_look_at,
                             .message = sticker->name + ": printed at " + std::to_string(std::lround(*dpi)) + " dpi, " +
                                        std::to_string(std::lround(wanted_dpi)) + " wanted",
-                            .at = document.placements[copies.front()].centre,
+                            .at = at,
                             .copies = std::move(copies),
                             .fix = std::move(fix)});
     }

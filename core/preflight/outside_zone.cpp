@@ -54,8 +54,8 @@ std::vector<Finding> outside_zone(const PreflightInput& input) {
             for (const Mark& mark : page.marks)
                 near_mark = near_mark || distance(mark.centre, worst.at) < mark.keep_clear;
             const std::string depth = format_length(std::max(0.1, worst.distance), input.document.unit);
-            finding.message = name + (near_mark ? ": reaches " + depth + " into a mark's keep-clear area"
-                                                : ": " + depth + " outside the cut zone");
+            finding.message = near_mark ? name + ": reaches " + depth + " into a mark's keep-clear area"
+                                        : name + ": " + depth + " outside the cut zone";
             finding.fix = Fix{"Move it in", [&evaluator = input.evaluator, i](const Document& document) {
                                   return moved_to_free_place(document, evaluator, i);
                               }};

@@ -87,6 +87,7 @@ EdgeColour edge_colour(const Image& image) {
     const auto edge = edge_pixels(image);
     const auto middle = [&](auto channel) {
         std::vector<std::uint8_t> values;
+        values.reserve(edge.size());
         for (const std::size_t i : edge)
             values.push_back(pixel(image, i).*channel);
         std::nth_element(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2), values.end());

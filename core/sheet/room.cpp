@@ -44,8 +44,7 @@ Room::Room(const Polygons& zone) {
         };
         for (int c = 0; c < columns; ++c) {
             const double left = origin.x + c * cell_mm, right = left + cell_mm;
-            free_cells[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)] =
-                spans(top, left, right) && spans(bottom, left, right);
+            free_cells[cell(r, c)] = spans(top, left, right) && spans(bottom, left, right);
         }
         top = crossings(zone, origin.y + (r + 1) * cell_mm + hair);
     }
@@ -63,15 +62,15 @@ void Room::sum_up() {
 }
 
 void Room::block(const Rect& taken) {
-    const auto cell = [](double mm, double from, int limit) {
+    const auto line = [](double mm, double from, int limit) {
         return std::clamp(static_cast<int>(std::floor((mm - from) / cell_mm + 1e-6)), 0, limit);
     };
-    const int left = cell(taken.min.x, origin.x, columns), top = cell(taken.min.y, origin.y, rows);
-    const int right = cell(taken.max.x + cell_mm - 2e-6, origin.x, columns);
-    const int bottom = cell(taken.max.y + cell_mm - 2e-6, origin.y, rows);
+    const int left = line(taken.min.x, origin.x, columns), top = line(taken.min.y, origin.y, rows);
+    const int right = line(taken.max.x + cell_mm - 2e-6, origin.x, columns);
+    const int bottom = line(taken.max.y + cell_mm - 2e-6, origin.y, rows);
     for (int r = top; r < bottom; ++r)
         for (int c = left; c < right; ++c)
-            free_cells[static_cast<std::size_t>(r * columns + c)] = 0;
+            free_cells[cell(r, c)] = 0;
     sum_up();
 }
 
@@ -114,8 +113,7 @@ Rect Room::largest_rectangle() const {
         std::vector<int> rising;
         for (int c = 0; c <= columns; ++c) {
             const auto column = static_cast<std::size_t>(c);
-            height[column] =
-                c < columns && free_cells[static_cast<std::size_t>(r * columns + c)] ? height[column] + 1 : 0;
+            height[column] = c < columns && free_cells[cell(r, c)] ? height[column] + 1 : 0;
             while (!rising.empty() && height[static_cast<std::size_t>(rising.back())] >= height[column]) {
                 const int tall = height[static_cast<std::size_t>(rising.back())];
                 rising.pop_back();

@@ -32,6 +32,9 @@ class Room {
     std::vector<char> free_cells;
     std::vector<int> taken_before; ///< summed-area table of cells that are not free, one row and column larger
 
+    [[nodiscard]] std::size_t cell(int row, int column) const {
+        return static_cast<std::size_t>(row) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(column);
+    }
     void sum_up();
     template <typename Visit> void for_each_place(Size size, Visit&& visit) const;
 };

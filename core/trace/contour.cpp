@@ -82,7 +82,8 @@ class Lattice {
                 return linear;
             covered += value(empty);
         }
-        return 0.5 + covered / 255 - static_cast<double>((in - full) / step);
+        const std::ptrdiff_t back = (in - full) / step; // whole pixels
+        return 0.5 + covered / 255 - static_cast<double>(back);
     }
 
     /// Walks with the inside on the left, from the lattice edge between the pixel (x, y), inside, and the one left of

@@ -34,7 +34,7 @@ struct Window {
 constexpr std::array near_windows{Window{1.25, 4.5, false}, Window{1.25, 2.6, false}, Window{1.0, 1.9, true},
                                   Window{0.8, 1.3, true}};
 /// Farther out, for thin spikes, whose tips blunt over a longer way.
-constexpr std::array far_windows{Window{2.5, 4.5, false}, Window{4.0, 5.0, false}};
+constexpr std::array far_windows{Window{4.0, 5.0, false}, Window{2.5, 4.5, false}};
 constexpr double widest_look = 9.5;
 
 std::optional<Parabola> fit_line(const std::vector<Sample>& samples) {
@@ -192,8 +192,8 @@ class Finder {
         constexpr double spike = 1.9; // 109°: from here on the sides blur into each other near the tip
         if (corner && corner->turn < spike)
             return corner;
-        for (auto w = far_windows.rbegin(); w != far_windows.rend(); ++w) {
-            const auto far_before = continuation(before, *w), far_after = continuation(after, *w);
+        for (const Window& w : far_windows) {
+            const auto far_before = continuation(before, w), far_after = continuation(after, w);
             if (far_before && far_after)
                 if (const auto tip = corner_of(i, *far_before, *far_after, before, after))
                     return tip;
