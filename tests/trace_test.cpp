@@ -107,6 +107,22 @@ INSTANTIATE_TEST_SUITE_P(
         return name;
     });
 
+TEST(Staircases, EdgesWithoutSoftPixelsComeOutSmoothAndLight) {
+    const Polygons disc{ellipse({200.3, 199.7}, 150, 150)}, plate{turned_rectangle({200.3, 199.6}, 240, 150, 0.35)};
+    for (const auto& [truth, most_nodes] : {std::pair{disc, 24u}, {plate, 24u}}) {
+        Coverage hard = exact_coverage(truth, 400, 400);
+        for (std::uint8_t& v : hard.values)
+            v = v > 127 ? 255 : 0;
+        const Outline outline = trace(hard, {});
+        ASSERT_EQ(outline.contours.size(), 1u);
+        EXPECT_LE(node_count(outline), most_nodes);
+        EXPECT_NEAR(area(outline) / signed_area(truth[0]), 1, 0.003);
+        for (const Polygon& polygon : flatten(outline, 0.05))
+            for (const Point p : polygon)
+                EXPECT_LT(nearest_on(truth, p).distance, 1.2);
+    }
+}
+
 TEST(IsoContours, ArtThatTouchesThePictureClosesAlongItsEdge) {
     Coverage full(40, 20);
     std::fill(full.values.begin(), full.values.end(), std::uint8_t{255});
