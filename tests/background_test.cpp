@@ -123,7 +123,7 @@ TEST(Background, TheOutlineStaysSubPixelOnAKnownColour) {
     const Polygons truth{ellipse({100.3, 99.6}, 70, 45, 0.5)};
     for (const Rgb paper : {Rgb{255, 255, 255}, off_white, Rgb{60, 140, 90}}) {
         const Image image = flattened(truth, 200, 200, red, paper);
-        const Outline outline = trace(coverage_of(image, offer(image, {}).settings), {});
+        const Outline outline = trace(coverage_of(image, offer(image, {}).settings), {}).outline;
         ASSERT_EQ(outline.contours.size(), 1u);
         EXPECT_LT(mean_error(outline, truth), 0.04);
         EXPECT_NEAR(area(outline) / signed_area(truth[0]), 1, 0.001);
@@ -133,7 +133,7 @@ TEST(Background, TheOutlineStaysSubPixelOnAKnownColour) {
 TEST(Background, GrainAndDustDoNotMoveTheOutlineFar) {
     const Polygons truth{ellipse({100.3, 99.6}, 70, 45, 0.5)};
     const Image image = flattened(truth, 200, 200, red, off_white, 2);
-    const Outline outline = without_specks(trace(coverage_of(image, offer(image, {}).settings), {}), 20);
+    const Outline outline = without_specks(trace(coverage_of(image, offer(image, {}).settings), {}).outline, 20);
     ASSERT_EQ(outline.contours.size(), 1u);
     EXPECT_LT(mean_error(outline, truth), 0.1);
 }
@@ -142,7 +142,7 @@ TEST(Background, BrightnessPartsInkFromPaperAtHalfWay) {
     const Polygons truth{star({100.3, 99.6}, 5, 80, 40, 0.3)};
     const Image image = flattened(truth, 200, 200, ink, {236, 236, 236});
     const Outline outline =
-        trace(coverage_of(image, offer(image, {.source = Source::brightness, .brightness = 139}).settings), {});
+        trace(coverage_of(image, offer(image, {.source = Source::brightness, .brightness = 139}).settings), {}).outline;
     ASSERT_EQ(outline.contours.size(), 1u);
     EXPECT_LT(mean_error(outline, truth), 0.1);
     EXPECT_NEAR(area(outline) / signed_area(truth[0]), 1, 0.005);
@@ -153,7 +153,7 @@ TEST(Background, PocketsAreKeptUnlessAskedFor) {
     const Image image = flattened(ring, 200, 200, red, off_white);
     const auto contours = [&](bool pockets) {
         return trace(coverage_of(image, offer(image, {.source = Source::colour, .pockets = pockets}).settings), {})
-            .contours.size();
+            .outline.contours.size();
     };
     EXPECT_EQ(contours(false), 1u);
     EXPECT_EQ(contours(true), 2u);
@@ -164,8 +164,8 @@ TEST(Background, AFocusBoxLeavesTheRestOut) {
     const Coverage all = coverage_of(image, offer(image, {.source = Source::colour}).settings);
     const Coverage left =
         coverage_of(image, offer(image, {.source = Source::colour, .focus = Focus{0, 0, 100, 100}}).settings);
-    EXPECT_EQ(trace(all, {}).contours.size(), 2u);
-    EXPECT_EQ(trace(left, {}).contours.size(), 1u);
+    EXPECT_EQ(trace(all, {}).outline.contours.size(), 2u);
+    EXPECT_EQ(trace(left, {}).outline.contours.size(), 1u);
     const Coverage nothing = coverage_of(image, {.source = Source::alpha, .focus = Focus{900, 900, 10, 10}});
     EXPECT_EQ(content_of(nothing), AlphaContent::clear);
 }

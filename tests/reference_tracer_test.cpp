@@ -4,12 +4,12 @@
 #include "core/geometry/measure.h"
 #include "core/trace/trace.h"
 #include "tests/support/exact_coverage.h"
-
-#include <potracelib.h>
+#include "tests/support/potraced.h"
+#include "tests/support/vector_truth.h"
 
 #include <gtest/gtest.h>
 
-#include <climits>
+#include <filesystem>
 
 namespace fusuma {
 namespace {
@@ -17,39 +17,6 @@ namespace {
 using namespace test;
 
 constexpr int side_px = 600;
-
-/// What potrace makes of the coverage thresholded at half, at its default settings.
-Outline potraced(const Coverage& coverage) {
-    constexpr int word_bits = static_cast<int>(sizeof(potrace_word) * CHAR_BIT);
-    const int dy = (coverage.width + word_bits - 1) / word_bits;
-    std::vector<potrace_word> bits(static_cast<std::size_t>(dy) * static_cast<std::size_t>(coverage.height));
-    for (int y = 0; y < coverage.height; ++y) // potrace counts rows from the bottom
-        for (int x = 0; x < coverage.width; ++x)
-            if (coverage.row(coverage.height - 1 - y)[x] > 127)
-                bits[static_cast<std::size_t>(y * dy + x / word_bits)] |= potrace_word{1}
-                                                                          << (word_bits - 1 - x % word_bits);
-    potrace_bitmap_t bitmap{coverage.width, coverage.height, dy, bits.data()};
-    potrace_param_t* parameters = potrace_param_default();
-    potrace_state_t* state = potrace_trace(parameters, &bitmap);
-    const auto point = [&](potrace_dpoint_t p) { return Point{p.x, coverage.height - p.y}; };
-    Outline outline;
-    for (const potrace_path_t* path = state->plist; path; path = path->next) {
-        Contour contour{point(path->curve.c[path->curve.n - 1][2]), {}};
-        for (int i = 0; i < path->curve.n; ++i) {
-            const potrace_dpoint_t* c = path->curve.c[i];
-            if (path->curve.tag[i] == POTRACE_CORNER) {
-                contour.segments.push_back(Segment::line_to(point(c[1])));
-                contour.segments.push_back(Segment::line_to(point(c[2])));
-            } else {
-                contour.segments.push_back(Segment::cubic_to(point(c[0]), point(c[1]), point(c[2])));
-            }
-        }
-        outline.contours.push_back(std::move(contour));
-    }
-    potrace_state_free(state);
-    potrace_param_free(parameters);
-    return outline;
-}
 
 /// Mean distance to the true edge of points every two pixels along the outline.
 double mean_boundary_distance(const Outline& outline, const Polygons& truth) {
@@ -83,12 +50,12 @@ std::vector<Polygons> pictures() {
     return all;
 }
 
-TEST(BesidePotrace, OutlinesAreCloserToTheTruthWithAboutAsManyPieces) {
+TEST(BesidePotrace, KnownShapesAreCloserToTheTruthWithNoMorePieces) {
     double ours = 0, theirs = 0;
     std::size_t our_pieces = 0, their_pieces = 0;
     for (const Polygons& truth : pictures()) {
         const Coverage coverage = exact_coverage(truth, side_px, side_px);
-        const Outline mine = trace(coverage, {}), reference = potraced(coverage);
+        const Outline mine = trace(coverage, {}).outline, reference = potraced(coverage);
         ours += mean_boundary_distance(mine, truth);
         theirs += mean_boundary_distance(reference, truth);
         our_pieces += node_count(mine);
@@ -97,7 +64,31 @@ TEST(BesidePotrace, OutlinesAreCloserToTheTruthWithAboutAsManyPieces) {
     RecordProperty("our_mean_px", std::to_string(ours / static_cast<double>(pictures().size())));
     RecordProperty("potrace_mean_px", std::to_string(theirs / static_cast<double>(pictures().size())));
     EXPECT_LE(ours, 0.4 * theirs);
-    EXPECT_LE(static_cast<double>(our_pieces), 1.05 * static_cast<double>(their_pieces));
+    EXPECT_LE(our_pieces, their_pieces);
+}
+
+/// Drawings by other people (see vector_pictures/README.md), rendered by librsvg: the truth is the drawing itself,
+/// rendered 16 times finer.
+TEST(BesidePotrace, DrawingsAreCloserToTheirVectorsWithNoMorePieces) {
+    double ours = 0, theirs = 0;
+    std::size_t our_pieces = 0, their_pieces = 0, drawings = 0;
+    for (const auto& file : std::filesystem::directory_iterator(SOURCE_DIR "/tests/vector_pictures")) {
+        if (file.path().extension() != ".svg")
+            continue;
+        const Coverage coverage = rendered_alpha(file.path(), side_px);
+        const VectorTruth truth(file.path(), side_px, 16);
+        const Outline mine = trace(coverage, {}).outline, reference = potraced(coverage);
+        const double mean = boundary_distance(mine, truth).mean;
+        EXPECT_LE(mean, 0.06) << file.path();
+        ours += mean;
+        theirs += boundary_distance(reference, truth).mean;
+        our_pieces += node_count(mine);
+        their_pieces += node_count(reference);
+        ++drawings;
+    }
+    EXPECT_EQ(drawings, 11u);
+    EXPECT_LE(ours, 0.4 * theirs);
+    EXPECT_LE(our_pieces, their_pieces);
 }
 
 } // namespace

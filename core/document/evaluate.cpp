@@ -26,7 +26,7 @@ Isolation isolate(const Artwork& artwork, const BackgroundSettings& settings) {
 
 Traced traced(const Coverage& coverage, const TraceSettings& settings) {
     const double unit = 1.0 / coverage.width;
-    return {transformed(trace(coverage, settings), Transform::scale(unit, unit))};
+    return {transformed(trace(coverage, settings).outline, Transform::scale(unit, unit))};
 }
 
 StickerResult worked_out(std::shared_ptr<const Isolation> isolation, const Traced& traced, const Sticker& sticker,

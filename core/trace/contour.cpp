@@ -19,17 +19,17 @@ class Lattice {
             std::copy_n(coverage.row(y), coverage.width, values.begin() + index(1, y + 1));
     }
 
-    Polygons contours() {
-        Polygons found;
+    void contours(const Work& work, const std::function<void(Polygon&&)>& found) {
         for (int y = 1; y + 1 < height; ++y) {
+            if (y % 64 == 0)
+                work.at(static_cast<double>(y) / height);
             const std::uint8_t* row = values.data() + index(0, y);
             for (int x = 1; x < width; ++x) {
                 x = skip_even_run(row, x);
                 if (x < width && inside(row[x]) && !inside(row[x - 1]) && !is_walked(index(x, y)))
-                    found.push_back(follow(x, y));
+                    found(follow(x, y));
             }
         }
-        return found;
     }
 
   private:
@@ -67,23 +67,30 @@ class Lattice {
         const double linear = (vi - level) / (vi - vo);
         if (std::abs(level - 127.5) > 0.5)
             return linear;
-        // A sharp edge runs from full to empty within a few pixels along this line. The partly covered pixels between
-        // them add up to its exact place there, which interpolating two of them misses by up to 0.09 px.
+        // A sharp edge runs from one even value to another, mostly from full to empty, within a few pixels along this
+        // line. The partly covered pixels between them add up to its exact place there, which interpolating two of them
+        // misses by up to 0.09 px.
         const std::ptrdiff_t step = out - in;
-        std::ptrdiff_t full = in, empty = out;
+        const auto evens_out_at = [&](std::ptrdiff_t from, std::ptrdiff_t by, int limit) {
+            constexpr int even = 2;
+            for (int k = 0; value(from) != limit; ++k, from += by) {
+                const int rise = std::abs(value(from + by) - limit) - std::abs(value(from) - limit);
+                if (rise > 0 || k == 2)
+                    return std::ptrdiff_t{-1};
+                if (rise >= -even)
+                    return from;
+            }
+            return from;
+        };
+        const std::ptrdiff_t full = evens_out_at(in, -step, 255), empty = evens_out_at(out, step, 0);
+        if (full < 0 || empty < 0)
+            return linear;
+        const double most = value(full), least = value(empty);
         double covered = 0;
-        for (int k = 0; value(full) < 255; ++k, full -= step) {
-            if (k == 2 || value(full - step) < value(full))
-                return linear;
-            covered += value(full);
-        }
-        for (int k = 0; value(empty) > 0; ++k, empty += step) {
-            if (k == 2 || value(empty + step) > value(empty))
-                return linear;
-            covered += value(empty);
-        }
-        const std::ptrdiff_t back = (in - full) / step; // whole pixels
-        return 0.5 + covered / 255 - static_cast<double>(back);
+        for (std::ptrdiff_t i = full + step; i != empty; i += step)
+            covered += (value(i) - least) / (most - least);
+        const double back = static_cast<double>((in - full) / step); // whole pixels
+        return 0.5 + covered - back;
     }
 
     /// Walks with the inside on the left, from the lattice edge between the pixel (x, y), inside, and the one left of
@@ -130,8 +137,15 @@ class Lattice {
 
 } // namespace
 
+void find_contours(const Coverage& coverage, double level, const Work& work,
+                   const std::function<void(Polygon&&)>& found) {
+    Lattice(coverage, level).contours(work, found);
+}
+
 Polygons iso_contours(const Coverage& coverage, double level) {
-    return Lattice(coverage, level).contours();
+    Polygons contours;
+    find_contours(coverage, level, {}, [&](Polygon&& contour) { contours.push_back(std::move(contour)); });
+    return contours;
 }
 
 } // namespace fusuma

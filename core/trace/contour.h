@@ -2,6 +2,9 @@
 
 #include "core/geometry/outline.h"
 #include "core/raster/image.h"
+#include "core/work.h"
+
+#include <functional>
 
 namespace fusuma {
 
@@ -16,5 +19,9 @@ namespace fusuma {
 /// @return       points in pixels, the picture's top left at (0, 0), about one to two points per pixel of length
 /// Source: Lorensen & Cline's cube method in the plane (SIGGRAPH 1987), reference from memory.
 [[nodiscard]] Polygons iso_contours(const Coverage& coverage, double level);
+
+/// The same, each contour handed over as soon as it is found.
+void find_contours(const Coverage& coverage, double level, const Work& work,
+                   const std::function<void(Polygon&&)>& found);
 
 } // namespace fusuma

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <limits>
 #include <optional>
 #include <span>
 
@@ -34,26 +35,112 @@ bool handles_cross(Point p0, const Segment& s) {
            side(s.control2, s.end, p0) * side(s.control2, s.end, s.control1) < 0;
 }
 
+/// A point's two handles and what they enclose with the chord, in a frame whose x axis runs from the curve's start (0)
+/// to its end (1).
+struct Handles {
+    double first = 0, second = 0; ///< lengths over the chord's
+};
+
+/// The area between a cubic and its chord, its first moment along the chord, and how both change with the handles.
+struct Enclosed {
+    double area = 0, moment = 0;
+    double area_by_first = 0, area_by_second = 0, moment_by_first = 0, moment_by_second = 0;
+};
+
+/// Directions at the two ends, as unit vectors in the frame: leaving (c0, s0), arriving (c1, -s1).
+struct EndDirections {
+    double c0, s0, c1, s1;
+};
+
+/// ∫ y dx and ∫ x y dx along the curve. Both are polynomials of degree 8 at most, which five nodes integrate exactly
+/// (Gauss–Legendre; Abramowitz & Stegun 25.4.30).
+Enclosed enclosed(const EndDirections& d, Handles h) {
+    struct Node {
+        double weight, b1, b2, b3, d0, d1, d2; // Bernstein weights of the point and of its derivative
+    };
+    static const std::array<Node, 5> nodes = [] {
+        constexpr std::array<double, 5> at{0.046910077030668, 0.230765344947158, 0.5, 0.769234655052842,
+                                           0.953089922969332};
+        constexpr std::array<double, 5> weight{0.118463442528095, 0.239314335249683, 0.284444444444444,
+                                               0.239314335249683, 0.118463442528095};
+        std::array<Node, 5> result{};
+        for (std::size_t i = 0; i < at.size(); ++i) {
+            const double t = at[i], u = 1 - t;
+            result[i] = {weight[i], 3 * u * u * t,         3 * u * t * t,
+                         t * t * t, 3 * u * u - 6 * u * t, 6 * u * t - 3 * t * t,
+                         3 * t * t};
+        }
+        return result;
+    }();
+    Enclosed sum;
+    for (const Node& n : nodes) {
+        const double x = n.b1 * h.first * d.c0 + n.b2 * (1 - h.second * d.c1) + n.b3;
+        const double y = n.b1 * h.first * d.s0 + n.b2 * h.second * d.s1;
+        const double dx = n.d0 * h.first * d.c0 + n.d1 * (1 - h.second * d.c1) + n.d2;
+        const double x1 = n.b1 * d.c0, y1 = n.b1 * d.s0, dx1 = n.d0 * d.c0;
+        const double x2 = -n.b2 * d.c1, y2 = n.b2 * d.s1, dx2 = -n.d1 * d.c1;
+        sum.area += n.weight * y * dx;
+        sum.moment += n.weight * x * y * dx;
+        sum.area_by_first += n.weight * (y1 * dx + y * dx1);
+        sum.area_by_second += n.weight * (y2 * dx + y * dx2);
+        sum.moment_by_first += n.weight * (x1 * y * dx + x * y1 * dx + x * y * dx1);
+        sum.moment_by_second += n.weight * (x2 * y * dx + x * y2 * dx + x * y * dx2);
+    }
+    return sum;
+}
+
+/// Handles that enclose the wanted area and moment, by Newton's method, held near a third of the arc where nearly
+/// straight curves leave them open.
+Handles handles_enclosing(const EndDirections& d, double area, double moment, double arc) {
+    Handles h{arc / 3, arc / 3};
+    for (int round = 0; round < 6; ++round) {
+        const Enclosed now = enclosed(d, h);
+        const double a = now.area_by_first, b = now.area_by_second, c = now.moment_by_first, e = now.moment_by_second;
+        const double off_area = area - now.area, off_moment = moment - now.moment;
+        constexpr double hold = 1e-7;
+        const double m11 = a * a + c * c + hold, m12 = a * b + c * e, m22 = b * b + e * e + hold;
+        const double r1 = a * off_area + c * off_moment + hold * (arc / 3 - h.first);
+        const double r2 = b * off_area + e * off_moment + hold * (arc / 3 - h.second);
+        const double det = m11 * m22 - m12 * m12;
+        const double step1 = std::clamp((r1 * m22 - r2 * m12) / det, -0.3 * arc, 0.3 * arc);
+        const double step2 = std::clamp((m11 * r2 - m12 * r1) / det, -0.3 * arc, 0.3 * arc);
+        h.first += step1;
+        h.second += step2;
+        if (std::abs(step1) + std::abs(step2) < 1e-4)
+            break;
+    }
+    return h;
+}
+
 /// A stretch of points between two corners (or once round a smooth contour), with the fitting done on index ranges.
 class Stretch {
   public:
     Stretch(Polygon run, const FitSettings& fit_settings, std::optional<Point> closing_direction)
-        : points(std::move(run)), settings(fit_settings), closing(closing_direction) {
-        along.resize(points.size());
-        for (std::size_t i = 1; i < points.size(); ++i)
-            along[i] = along[i - 1] + distance(points[i - 1], points[i]);
+        : points(std::move(run)), settings(fit_settings), closing(closing_direction), sums(points.size()) {
+        for (std::size_t i = 1; i < points.size(); ++i) {
+            const Point a = points[i - 1] - points[0], b = points[i] - points[0];
+            const double triangle = cross(a, b) / 2, bulge = bulge_before(i);
+            sums[i] = {sums[i - 1].along + distance(a, b), sums[i - 1].area + triangle + bulge,
+                       sums[i - 1].moment + (triangle / 3 + bulge / 2) * (a + b)};
+        }
     }
 
     void append_fit(std::vector<Segment>& out) {
-        std::size_t from = 0;
-        Point direction = closing ? *closing : end_direction(0, +1);
-        while (from + 1 < points.size()) {
-            const Piece piece = longest_piece(from, direction);
-            pieces.push_back(piece);
-            from = piece.to;
-            direction = piece.leaving;
-        }
-        meet_lines_smoothly();
+        std::vector<Piece> pieces = *pieces_within(settings.tolerance, std::numeric_limits<std::size_t>::max());
+        // As many pieces often do much better than the tolerance asks.
+        const bool has_curves = std::any_of(pieces.begin(), pieces.end(), [](const Piece& piece) {
+            return piece.segment.kind == Segment::Kind::cubic;
+        });
+        for (const double share : {0.6, 0.8})
+            if (has_curves)
+                if (auto closer = pieces_within(share * settings.tolerance, pieces.size())) {
+                    pieces = std::move(*closer);
+                    break;
+                }
+        tolerance = settings.tolerance;
+        merge_neighbours(pieces);
+        share_with_last(pieces);
+        meet_lines_smoothly(pieces);
         for (const Piece& piece : pieces)
             out.push_back(piece.segment);
     }
@@ -65,21 +152,59 @@ class Stretch {
         Point leaving;       ///< direction at the end, forwards
         Segment segment;
     };
+    /// Sums from the first point to this one, so that any range's are had by subtraction.
+    struct Sums {
+        double along = 0, area = 0; ///< length; area swept about the first point
+        Point moment;               ///< first moments of that area
+    };
 
     Polygon points;
-    std::vector<double> along;
     FitSettings settings;
     std::optional<Point> closing;
-    std::vector<Piece> pieces;
+    std::vector<Sums> sums;
+    double tolerance = 0; ///< of the present attempt
+
+    /// The area between the curve and its chord from point i - 1 to point i, by how the chords before and after turn:
+    /// an arc of length h and curvature k bulges by k h³ / 12. Pixels' averages lie inside round edges besides, by
+    /// between 1/24 and 1/12 of the curvature depending on direction.
+    [[nodiscard]] double bulge_before(std::size_t i) const {
+        const Point chord = points[i] - points[i - 1];
+        double turn = 0;
+        if (i >= 2)
+            turn += cross(points[i - 1] - points[i - 2], chord);
+        if (i < last())
+            turn += cross(chord, points[i + 1] - points[i]);
+        const double inset = settings.even_out ? 0.055 / 2 * turn / std::max(0.1, dot(chord, chord)) : 0;
+        return turn / 24 + inset;
+    }
+
+    /// The longest pieces one after the other. Nothing when more than `most` would be needed.
+    std::optional<std::vector<Piece>> pieces_within(double attempted, std::size_t most) {
+        tolerance = attempted;
+        std::vector<Piece> pieces;
+        std::size_t from = 0, likely = 16;
+        Point direction = closing ? *closing : end_direction(0, +1);
+        while (from + 1 < points.size()) {
+            if (pieces.size() == most)
+                return std::nullopt;
+            pieces.push_back(longest_piece(from, direction, likely));
+            const Piece& piece = pieces.back();
+            likely = std::max<std::size_t>(8, piece.to - piece.from);
+            from = piece.to;
+            direction = piece.leaving;
+        }
+        return pieces;
+    }
 
     [[nodiscard]] std::size_t last() const { return points.size() - 1; }
+    [[nodiscard]] double arc(std::size_t from, std::size_t to) const { return sums[to].along - sums[from].along; }
 
     /// Direction at point i from a parabola through it and the points given, weighted evenly.
     [[nodiscard]] Point direction_through(std::size_t i, std::size_t low, std::size_t high) const {
         double s2 = 0, s3 = 0, s4 = 0;
         Point b1, b2;
         for (std::size_t k = low; k <= high; ++k) {
-            const double s = along[k] - along[i];
+            const double s = sums[k].along - sums[i].along;
             const Point p = points[k] - points[i];
             s2 += s * s;
             s3 += s * s * s;
@@ -105,107 +230,103 @@ class Stretch {
         return direction_through(i, i - reach, i + reach);
     }
 
-    [[nodiscard]] bool line_fits(std::size_t from, std::size_t to) const {
-        const Point a = points[from], along_line = unit(points[to] - a);
-        if (along_line == Point{})
-            return to == from + 1;
-        for (std::size_t k = from + 1; k < to; ++k)
-            if (std::abs(cross(along_line, points[k] - a)) > settings.line_tolerance)
-                return false;
-        return true;
+    /// The farthest point to which a line from `from` passes all points between within the tolerance: the directions
+    /// that do narrow from point to point until none is left.
+    [[nodiscard]] std::size_t longest_line(std::size_t from) const {
+        Point left, right; // the bounds, once there are any
+        bool bounded = false;
+        std::size_t good = from + 1;
+        for (std::size_t k = from + 1; k <= last(); ++k) {
+            const Point v = points[k] - points[from];
+            const double away = norm(v), room = settings.line_tolerance;
+            if (!bounded || (cross(right, v) >= 0 && cross(v, left) >= 0))
+                good = k;
+            if (away <= room)
+                continue;
+            const double sine = room / away, cosine = std::sqrt(1 - sine * sine);
+            const Point to_left{cosine * v.x - sine * v.y, sine * v.x + cosine * v.y};
+            const Point to_right{cosine * v.x + sine * v.y, -sine * v.x + cosine * v.y};
+            if (!bounded) {
+                left = to_left;
+                right = to_right;
+                bounded = true;
+            } else {
+                if (dot(left, v) < 0)
+                    break;
+                if (cross(to_left, left) > 0)
+                    left = to_left;
+                if (cross(right, to_right) > 0)
+                    right = to_right;
+                if (cross(right, left) < 0)
+                    break;
+            }
+        }
+        return good;
     }
 
     /// Trying lengths looks at samples; what is kept is checked at every point.
     enum class Check { samples, every_point };
-    static constexpr std::size_t most_samples = 24;
 
-    /// Least squares for the two handle lengths, with the parameters improved a few times.
+    /// The cubic with the given directions at its ends that encloses the same area and moment as the points do. The
+    /// noise of single points evens out in the sums, and they cost the same for any number of points.
+    /// Source: Levien, "Fitting cubic Bézier curves", 2021 (from memory).
     [[nodiscard]] std::optional<Segment> cubic(std::size_t from, std::size_t to, Point leave, Point arrive,
                                                Check check) const {
-        const double arc = along[to] - along[from];
         const Point p0 = points[from], p3 = points[to];
-        if (distance(p0, p3) < 0.1 * arc)
+        const double chord = distance(p0, p3), length = arc(from, to);
+        if (chord < 0.1 * length || to == from)
             return std::nullopt; // nearly a closed loop: no single cubic
-        const std::size_t stride = (to - from) / most_samples + 1;
-        std::array<std::size_t, most_samples> sample;
-        std::array<double, most_samples> parameter;
-        std::size_t samples = 0;
-        for (std::size_t k = from + 1; k < to; k += stride, ++samples) {
-            sample[samples] = k;
-            parameter[samples] = (along[k] - along[from]) / arc;
-        }
-        Segment s = Segment::cubic_to(p0 + (arc / 3) * leave, p3 - (arc / 3) * arrive, p3);
-        double worst = 0;
-        for (int round = 0; round < 5; ++round) {
-            double a11 = 0, a12 = 0, a22 = 0, x1 = 0, x2 = 0;
-            for (std::size_t i = 0; i < samples; ++i) {
-                const double t = parameter[i], u = 1 - t;
-                const Point h1 = 3 * u * u * t * leave, h2 = -3 * u * t * t * arrive;
-                const Point rest =
-                    points[sample[i]] - ((u * u * u + 3 * u * u * t) * p0 + (3 * u * t * t + t * t * t) * p3);
-                a11 += dot(h1, h1);
-                a12 += dot(h1, h2);
-                a22 += dot(h2, h2);
-                x1 += dot(h1, rest);
-                x2 += dot(h2, rest);
-            }
-            const double det = a11 * a22 - a12 * a12;
-            double first = arc / 3, second = arc / 3;
-            if (det > 1e-9 * a11 * a22) {
-                first = (x1 * a22 - x2 * a12) / det;
-                second = (a11 * x2 - a12 * x1) / det;
-            }
-            if (first < 0.02 * arc || second < 0.02 * arc || first > 1.5 * arc || second > 1.5 * arc) {
-                if (round > 0)
-                    break;
-                first = second = arc / 3;
-            }
-            s.control1 = p0 + first * leave;
-            s.control2 = p3 - second * arrive;
-            worst = 0;
-            for (std::size_t i = 0; i < samples; ++i) {
-                parameter[i] = closer_parameter(p0, s, points[sample[i]], parameter[i]);
-                worst = std::max(worst, distance(cubic_at(p0, s, parameter[i]), points[sample[i]]));
-            }
-            constexpr std::array<double, 5> hopeless{8, 4, 2.5, 1.6, 1}; // times the tolerance, after each round
-            if (worst > hopeless[static_cast<std::size_t>(round)] * settings.tolerance)
-                return std::nullopt;
-            if (worst <= 0.8 * settings.tolerance)
-                break;
-        }
-        if (worst > settings.tolerance || handles_cross(p0, s))
+        const Point axis = (1 / chord) * (p3 - p0);
+        const Point a = p0 - points[0], b = p3 - points[0];
+        const double closing_area = cross(a, b) / 2;
+        const double area = sums[to].area - sums[from].area - closing_area;
+        const Point moment =
+            sums[to].moment - sums[from].moment - (closing_area / 3) * (a + b) - area * a; // about the start
+        const EndDirections d{dot(leave, axis), cross(axis, leave), dot(arrive, axis), -cross(axis, arrive)};
+        const double bow = length / chord;
+        const Handles h =
+            handles_enclosing(d, -area / (chord * chord), -dot(moment, axis) / (chord * chord * chord), bow);
+        if (!(h.first > 0.02 * bow && h.second > 0.02 * bow && h.first < 1.5 * bow && h.second < 1.5 * bow))
             return std::nullopt;
-        return check == Check::samples ||
-                       stays_close(from, to, s, {sample.data(), samples}, {parameter.data(), samples})
-                   ? std::optional(s)
-                   : std::nullopt;
+        const Segment s = Segment::cubic_to(p0 + (h.first * chord) * leave, p3 - (h.second * chord) * arrive, p3);
+        if (handles_cross(p0, s) || !stays_close(from, to, s, check))
+            return std::nullopt;
+        return s;
     }
 
-    [[nodiscard]] bool stays_close(std::size_t from, std::size_t to, const Segment& s,
-                                   std::span<const std::size_t> sample, std::span<const double> parameter) const {
-        std::size_t next = 0;
-        for (std::size_t k = from + 1; k < to; ++k) {
-            while (next < sample.size() && sample[next] < k)
-                ++next;
-            const double k0 = next == 0 ? along[from] : along[sample[next - 1]];
-            const double t0 = next == 0 ? 0.0 : parameter[next - 1];
-            const double k1 = next < sample.size() ? along[sample[next]] : along[to];
-            const double t1 = next < sample.size() ? parameter[next] : 1.0;
-            double t = k1 > k0 ? t0 + (t1 - t0) * (along[k] - k0) / (k1 - k0) : t0;
-            t = closer_parameter(points[from], s, points[k], t);
-            if (distance(cubic_at(points[from], s, t), points[k]) > settings.tolerance)
-                return false;
+    [[nodiscard]] bool stays_close(std::size_t from, std::size_t to, const Segment& s, Check check) const {
+        constexpr std::size_t most_samples = 12;
+        const std::size_t stride = check == Check::samples ? (to - from) / most_samples + 1 : 1;
+        const double limit = tolerance * tolerance;
+        const double length = arc(from, to);
+        double t = 0, t_step_from = sums[from].along;
+        double speed = 1 / length; // of the parameter along the points
+        for (std::size_t k = from + stride; k < to; k += stride) {
+            const double expected = t + (sums[k].along - t_step_from) * speed;
+            double better = closer_parameter(points[from], s, points[k], std::min(1.0, expected));
+            Point off = cubic_at(points[from], s, better) - points[k];
+            if (dot(off, off) > limit) {
+                better = closer_parameter(points[from], s, points[k], better);
+                better = closer_parameter(points[from], s, points[k], better);
+                off = cubic_at(points[from], s, better) - points[k];
+                if (dot(off, off) > limit)
+                    return false;
+            }
+            t = better;
+            t_step_from = sums[k].along;
+            speed = (1 - t) / std::max(1e-9, sums[to].along - t_step_from);
         }
         return true;
     }
 
-    /// About the farthest `to` for which `fits(to)` holds. Noise can spoil a short try that a longer one evens out, so
-    /// two failures in a row are needed before the search turns back.
-    template <typename Fits> [[nodiscard]] std::size_t farthest(std::size_t from, Fits&& fits) const {
+    /// About the farthest `to` for which `fits(to)` holds, looked for from a likely length. Noise can spoil a short try
+    /// that a longer one evens out, so two failures in a row are needed before the search turns back.
+    template <typename Fits>
+    [[nodiscard]] std::size_t farthest(std::size_t from, std::size_t likely, Fits&& fits) const {
         std::size_t good = from + 1;
         std::size_t bad = last() + 1;
         int failures = 0;
-        for (std::size_t step = 16; good < last() && failures < 2; step *= 2) {
+        for (std::size_t step = likely; good < last() && failures < 2; step += step / 2 + 1) {
             const std::size_t probe = std::min(last(), from + step);
             if (fits(probe)) {
                 good = probe;
@@ -224,11 +345,11 @@ class Stretch {
         return good;
     }
 
-    [[nodiscard]] Piece longest_piece(std::size_t from, Point leave) const {
-        const std::size_t line_to = farthest(from, [&](std::size_t to) { return line_fits(from, to); });
+    [[nodiscard]] Piece longest_piece(std::size_t from, Point leave, std::size_t likely) const {
+        const std::size_t line_to = longest_line(from);
         const Point forward = unit(points[line_to] - points[from]);
         // A line must run on without a kink, except from or into a true corner.
-        constexpr double no_kink = 0.03; // 1.7°
+        constexpr double no_kink = 0.025; // 1.4°
         const auto runs_on = [&](std::size_t at, Point direction) {
             const bool at_corner = !closing && (at == 0 || at == last());
             return at_corner || std::abs(cross(forward, direction)) < no_kink;
@@ -243,25 +364,83 @@ class Stretch {
                 best = *s;
             return s.has_value();
         };
-        std::size_t curve_to = farthest(from, [&](std::size_t to) { return try_cubic(to, Check::samples); });
+        std::size_t curve_to = farthest(from, likely, [&](std::size_t to) { return try_cubic(to, Check::samples); });
         // A crumb left at the end would make a poor piece: share what is left evenly.
         if (curve_to < last() && last() - curve_to < (curve_to - from) / 2)
             curve_to = from + (last() - from + 1) / 2;
         if (curve_to > from + 1 && !try_cubic(curve_to, Check::every_point)) {
             best = Segment::line_to(points[line_to]);
-            curve_to = farthest(from, [&](std::size_t to) { return try_cubic(to, Check::every_point); });
+            curve_to = farthest(from, (curve_to - from) / 2 + 1,
+                                [&](std::size_t to) { return try_cubic(to, Check::every_point); });
         }
-        const double line_length = along[line_to] - along[from], curve_length = along[curve_to] - along[from];
+        const double line_length = arc(from, line_to), curve_length = arc(from, curve_to);
         if (is_straight && line_length >= 0.8 * curve_length)
             return {from, line_to, forward, forward, Segment::line_to(points[line_to])};
+        constexpr double crumb = 7; // spacings of the points
+        if (best.kind == Segment::Kind::line || static_cast<double>(curve_to - from) < crumb)
+            if (const auto piece = piece_with_kink(from, std::max(line_to, curve_to)))
+                return *piece;
         if (best.kind == Segment::Kind::line) // a last resort; what follows takes the points' own direction again
             return {from, line_to, forward, direction_at(line_to), best};
         // `best` is the last cubic that fitted, which is the one that reaches `curve_to`.
         return {from, curve_to, leave, direction_at(curve_to), best};
     }
 
+    /// Where the points are too ragged to be met smoothly, a piece that takes its directions from its own points alone,
+    /// when that is worth the kink.
+    [[nodiscard]] std::optional<Piece> piece_with_kink(std::size_t from, std::size_t otherwise) const {
+        const auto own_reach = [](std::size_t length) { return std::clamp<std::size_t>(length / 3, 2, 8); };
+        std::optional<Piece> best;
+        const auto fits = [&](std::size_t to) {
+            const std::size_t reach = own_reach(to - from);
+            const Point leave = direction_through(from, from, std::min(to, from + reach));
+            const Point arrive = direction_through(to, to - std::min(to - from, reach), to);
+            const auto s = cubic(from, to, leave, arrive, Check::every_point);
+            if (s)
+                best = Piece{from, to, leave, arrive, *s};
+            return s.has_value();
+        };
+        const std::size_t reached = farthest(from, 12, fits);
+        if (best && closing && best->to == last())
+            return std::nullopt; // where a smooth contour closes it must not show
+        return best && reached - from >= (otherwise - from) * 3 / 2 ? best : std::nullopt;
+    }
+
+    /// Two pieces that one could replace: the longest first piece can leave a poor start for the second.
+    void merge_neighbours(std::vector<Piece>& pieces) const {
+        std::size_t kept = 0;
+        for (std::size_t i = 1; i < pieces.size(); ++i) {
+            Piece& first = pieces[kept];
+            const Piece& second = pieces[i];
+            if (const auto s = cubic(first.from, second.to, first.arriving_from, second.leaving, Check::every_point)) {
+                first = {first.from, second.to, first.arriving_from, second.leaving, *s};
+            } else {
+                pieces[++kept] = second;
+            }
+        }
+        pieces.resize(std::min(pieces.size(), kept + 1));
+    }
+
+    /// A crumb that was left for the last piece is joined with the piece before it, and both halved anew.
+    void share_with_last(std::vector<Piece>& pieces) const {
+        if (pieces.size() < 2)
+            return;
+        Piece& before = pieces[pieces.size() - 2];
+        Piece& crumb = pieces.back();
+        if (before.segment.kind == Segment::Kind::line || 4 * (crumb.to - crumb.from) > before.to - before.from)
+            return;
+        const std::size_t middle = before.from + (crumb.to - before.from) / 2;
+        const Point direction = direction_at(middle), end = direction_at(crumb.to);
+        const auto first = cubic(before.from, middle, before.arriving_from, direction, Check::every_point);
+        const auto second = cubic(middle, crumb.to, direction, end, Check::every_point);
+        if (first && second) {
+            before = {before.from, middle, before.arriving_from, direction, *first};
+            crumb = {middle, crumb.to, direction, end, *second};
+        }
+    }
+
     /// A cubic that runs into a line takes the line's exact direction, where it still fits.
-    void meet_lines_smoothly() {
+    void meet_lines_smoothly(std::vector<Piece>& pieces) const {
         for (std::size_t i = 0; i + 1 < pieces.size(); ++i) {
             Piece& piece = pieces[i];
             const Piece& next = pieces[i + 1];
@@ -286,17 +465,66 @@ Polygon evened(const Polygon& run) {
 }
 
 /// Points from corner to corner, the blunted ones next to the corners left out.
-Polygon between(const Polygon& points, const Corner& a, const Corner& b, double skip) {
+Polygon between(const Polygon& points, const Corner& a, const Corner& b) {
     const std::size_t n = points.size();
     const std::size_t count = (b.index + n - a.index - 1) % n + 1; // a full turn when a is b
+    const double most = n == count ? HUGE_VAL : std::max(1.0, 0.3 * distance(a.position, b.position));
+    const double skip_a = std::min(a.blunted, most), skip_b = std::min(b.blunted, most);
     Polygon run{a.position};
     for (std::size_t k = 1; k < count; ++k) {
         const Point p = points[(a.index + k) % n];
-        if (distance(p, a.position) > skip && distance(p, b.position) > skip)
+        if (distance(p, a.position) > skip_a && distance(p, b.position) > skip_b)
             run.push_back(p);
     }
     run.push_back(b.position);
     return run;
+}
+
+struct Line {
+    Point through, direction;
+};
+
+/// The line that a run between two corners follows all along, by least squares over the points between them.
+std::optional<Line> line_along(const Polygon& run, double tolerance) {
+    if (run.size() < 8)
+        return std::nullopt;
+    const double n = static_cast<double>(run.size() - 2);
+    Point middle;
+    for (std::size_t i = 1; i + 1 < run.size(); ++i)
+        middle = middle + (1 / n) * run[i];
+    double xx = 0, xy = 0, yy = 0;
+    for (std::size_t i = 1; i + 1 < run.size(); ++i) {
+        const Point p = run[i] - middle;
+        xx += p.x * p.x;
+        xy += p.x * p.y;
+        yy += p.y * p.y;
+    }
+    const double angle = std::atan2(2 * xy, xx - yy) / 2;
+    const Line line{middle, {std::cos(angle), std::sin(angle)}};
+    const bool holds = std::all_of(run.begin() + 1, run.end() - 1,
+                                   [&](Point p) { return std::abs(cross(line.direction, p - middle)) <= tolerance; });
+    return holds ? std::optional(line) : std::nullopt;
+}
+
+/// Corners between two straight runs lie where the lines along the whole runs meet, which is more certain than what the
+/// few points next to them say.
+void sharpen_between_lines(std::vector<Polygon>& runs, double tolerance) {
+    std::vector<std::optional<Line>> lines;
+    for (const Polygon& run : runs)
+        lines.push_back(line_along(run, tolerance));
+    for (std::size_t i = 0; i < runs.size(); ++i) {
+        const std::size_t next = (i + 1) % runs.size();
+        if (!lines[i] || !lines[next])
+            continue;
+        const double sine = cross(lines[i]->direction, lines[next]->direction);
+        constexpr double clear_turn = 0.1, near = 0.5; // px
+        if (std::abs(sine) < clear_turn)
+            continue;
+        const double along = cross(lines[next]->through - lines[i]->through, lines[next]->direction) / sine;
+        const Point meet = lines[i]->through + along * lines[i]->direction;
+        if (distance(meet, runs[i].back()) < near)
+            runs[i].back() = runs[next].front() = meet;
+    }
 }
 
 /// Where a smooth contour is best opened: at its sharpest bend, where a joint would fall anyway.
@@ -344,15 +572,17 @@ Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, co
         Stretch(std::move(run), settings, direction).append_fit(contour.segments);
         return contour;
     }
-    contour.start = corners.front().position;
-    for (std::size_t i = 0; i < corners.size(); ++i) {
-        const Corner& a = corners[i];
-        const Corner& b = corners[(i + 1) % corners.size()];
-        Polygon run = between(points, a, b, settings.corner_skip);
-        if (settings.even_out)
+    std::vector<Polygon> runs;
+    for (std::size_t i = 0; i < corners.size(); ++i)
+        runs.push_back(between(points, corners[i], corners[(i + 1) % corners.size()]));
+    if (settings.even_out) {
+        for (Polygon& run : runs)
             run = evened(run);
-        Stretch(std::move(run), settings, std::nullopt).append_fit(contour.segments);
+        sharpen_between_lines(runs, settings.line_tolerance);
     }
+    contour.start = runs.front().front();
+    for (Polygon& run : runs)
+        Stretch(std::move(run), settings, std::nullopt).append_fit(contour.segments);
     return contour;
 }
 
@@ -377,12 +607,9 @@ Contour fit_exact_polygon(const Polygon& polygon, double tolerance) {
     }
     if (dense.size() < 3)
         return contour_of(clean);
-    return fit_closed(dense, corners,
-                      {.tolerance = tolerance,
-                       .line_tolerance = tolerance / 10,
-                       .tangent_points = 2,
-                       .corner_skip = 0,
-                       .even_out = false});
+    return fit_closed(
+        dense, corners,
+        {.tolerance = tolerance, .line_tolerance = tolerance / 10, .tangent_points = 2, .even_out = false});
 }
 
 } // namespace fusuma

@@ -9,7 +9,6 @@ struct FitSettings {
     double line_tolerance = 0.07; ///< the same for straight lines; small where the points are exact, lest a line runs
                                   ///< on into the curve behind it
     int tangent_points = 6;       ///< points on each side that decide the direction at a smooth joint
-    double corner_skip = 1.25;    ///< stretch next to a corner whose points are not believed (blunted by pixels), ≥ 0
     bool even_out = true;         ///< whether the points carry the noise of single pixels
 };
 

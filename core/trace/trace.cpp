@@ -4,7 +4,10 @@
 #include "core/trace/contour.h"
 #include "core/trace/fit.h"
 
-#include <atomic>
+#include <algorithm>
+#include <condition_variable>
+#include <deque>
+#include <mutex>
 #include <thread>
 
 namespace fusuma {
@@ -34,8 +37,7 @@ Polygon averaged(const Polygon& points, std::size_t reach) {
 }
 
 /// Corners of a staircase: where its two sides, seen over `span` points, turn clearly and more than around.
-std::vector<Corner> staircase_corners(const Polygon& points) {
-    constexpr std::size_t span = 9;
+std::vector<Corner> staircase_corners(const Polygon& points, std::size_t span) {
     constexpr double least_turn = 0.75; // 43°, more than a circle of 10 px radius turns over the span
     const std::size_t n = points.size();
     std::vector<double> turn(n);
@@ -49,7 +51,7 @@ std::vector<Corner> staircase_corners(const Polygon& points) {
         for (std::size_t k = 1; k < span && sharpest; ++k)
             sharpest = turn[i] >= turn[(i + k) % n] && turn[i] > turn[(i + n - k) % n];
         if (sharpest)
-            corners.push_back({i, points[i]});
+            corners.push_back({i, points[i], static_cast<double>(span) / 6});
     }
     return corners;
 }
@@ -59,41 +61,159 @@ std::vector<Corner> staircase_corners(const Polygon& points) {
 Contour fitted_staircase(const Polygon& points, double detail_px) {
     const Polygon even = averaged(averaged(points, 2), 2);
     const double tolerance = std::max(detail_px, 0.4);
-    return fit_closed(
-        even, staircase_corners(even),
-        {.tolerance = tolerance, .line_tolerance = 0.7 * tolerance, .corner_skip = 1.5, .even_out = false});
+    return fit_closed(even, staircase_corners(even, 9),
+                      {.tolerance = tolerance, .line_tolerance = 0.7 * tolerance, .even_out = false});
 }
 
-Contour fitted(const Polygon& points, double detail_px) {
+/// An edge that wobbles, as scanned ink does, evened out over a length. What averaging takes off round shapes is put
+/// back by averaging what it took (Taubin's two steps, SIGGRAPH 1995, from memory, with equal weights).
+Contour fitted_smoothly(const Polygon& points, const TraceSettings& settings) {
+    double length = 0;
+    for (std::size_t i = 0; i < points.size(); ++i)
+        length += distance(points[i], points[(i + 1) % points.size()]);
+    const double spacing = length / static_cast<double>(points.size());
+    const auto reach = static_cast<std::size_t>(std::lround(settings.smoothing_px / spacing / 2));
+    if (reach < 1 || 4 * reach + 2 > points.size())
+        return fit_closed(points, {}, {.tolerance = settings.detail_px, .line_tolerance = 0.7 * settings.detail_px});
+    const Polygon once = averaged(points, reach);
+    Polygon taken(points.size());
+    for (std::size_t i = 0; i < points.size(); ++i)
+        taken[i] = points[i] - once[i];
+    taken = averaged(taken, reach);
+    Polygon even(points.size());
+    for (std::size_t i = 0; i < points.size(); ++i)
+        even[i] = once[i] + taken[i];
+    const std::size_t span = std::max<std::size_t>(6, 2 * reach);
+    std::vector<Corner> corners = 2 * span < points.size() ? staircase_corners(even, span) : std::vector<Corner>{};
+    for (Corner& corner : corners)
+        corner = {corner.index, points[corner.index], settings.smoothing_px / 2};
+    const double tolerance = settings.detail_px + noise(even);
+    return fit_closed(even, corners, {.tolerance = tolerance, .line_tolerance = 0.7 * tolerance, .even_out = false});
+}
+
+constexpr double most_noise_px = 0.1; // what is allowed for it at most
+
+Contour fitted(const Polygon& points, const Coverage& coverage, const TraceSettings& settings) {
+    if (settings.smoothing_px > 0)
+        return fitted_smoothly(points, settings);
+    const bool is_hard = hard_share(points) > 0.6;
+    const double tolerance = settings.detail_px + (is_hard ? 0 : std::min(3 * noise(points), most_noise_px));
     const Contour fine =
-        fit_closed(points, blunted_corners(points), {.tolerance = detail_px, .line_tolerance = 0.7 * detail_px});
+        fit_closed(points, blunted_corners(points, coverage), {.tolerance = tolerance, .line_tolerance = tolerance});
     constexpr std::size_t crowded = 7; // fewer points than this to a piece
     const bool is_saw = points.size() >= 40 && fine.segments.size() * crowded > points.size();
-    return is_saw && hard_share(points) > 0.6 ? fitted_staircase(points, detail_px) : fine;
+    return is_saw && is_hard ? fitted_staircase(points, settings.detail_px) : fine;
 }
+
+/// Contours on their way to being fitted: found by one core, fitted by all, as soon as there are any.
+class Fitting {
+  public:
+    Fitting(const Coverage& picture, const TraceSettings& trace_settings, const Work& the_work)
+        : coverage(picture), settings(trace_settings), work(the_work) {
+        for (std::size_t cores = std::thread::hardware_concurrency(); cores > 1; --cores)
+            helpers.emplace_back([this] { fit_until_done(); });
+    }
+    ~Fitting() { stop(); }
+    Fitting(const Fitting&) = delete;
+    Fitting& operator=(const Fitting&) = delete;
+
+    void add(Polygon&& points) {
+        ++found;
+        constexpr double tiny = 4; // px²; of these there can be millions
+        if (found > most_contours && std::abs(signed_area(points)) < tiny)
+            return;
+        {
+            const std::scoped_lock lock(mutex);
+            contours.push_back({std::move(points), {}});
+        }
+        more.notify_one();
+    }
+
+    Tracing finish() {
+        drop_smallest();
+        {
+            const std::scoped_lock lock(mutex);
+            all_found = true;
+        }
+        more.notify_all();
+        fit_until_done();
+        stop();
+        work.at(1);
+        Tracing result;
+        for (Item& item : contours)
+            if (!item.fit.segments.empty())
+                result.outline.contours.push_back(std::move(item.fit));
+        result.left_out = found > most_contours ? found - most_contours : 0;
+        return result;
+    }
+
+  private:
+    struct Item {
+        Polygon points;
+        Contour fit;
+    };
+    const Coverage& coverage;
+    const TraceSettings& settings;
+    const Work& work;
+    std::deque<Item> contours; // a deque, so that items stay where they are while more are added
+    std::size_t found = 0, next = 0;
+    bool all_found = false;
+    std::mutex mutex;
+    std::condition_variable more;
+    std::vector<std::jthread> helpers;
+
+    void stop() {
+        {
+            const std::scoped_lock lock(mutex);
+            all_found = true;
+            if (work.stop.stop_requested())
+                next = contours.size();
+        }
+        more.notify_all();
+        helpers.clear(); // waits for them
+    }
+
+    /// Beyond the limit only the largest stay.
+    void drop_smallest() {
+        const std::scoped_lock lock(mutex);
+        if (contours.size() <= most_contours)
+            return;
+        std::vector<double> areas;
+        for (const Item& item : contours)
+            areas.push_back(item.points.empty() ? std::abs(signed_area(item.fit)) : std::abs(signed_area(item.points)));
+        std::vector<double> sorted = areas;
+        const auto limit = sorted.begin() + most_contours;
+        std::nth_element(sorted.begin(), limit, sorted.end(), std::greater<>());
+        auto larger =
+            static_cast<std::size_t>(std::count_if(areas.begin(), areas.end(), [&](double a) { return a > *limit; }));
+        for (std::size_t i = 0; i < contours.size(); ++i)
+            if (areas[i] < *limit || (areas[i] == *limit && ++larger > most_contours))
+                contours[i] = {};
+    }
+
+    void fit_until_done() {
+        std::unique_lock lock(mutex);
+        while (true) {
+            more.wait(lock, [this] { return next < contours.size() || all_found; });
+            if (next >= contours.size() || work.stop.stop_requested())
+                return;
+            Item& item = contours[next++];
+            lock.unlock();
+            if (!item.points.empty())
+                item.fit = fitted(item.points, coverage, settings);
+            item.points = {};
+            lock.lock();
+        }
+    }
+};
 
 } // namespace
 
-Outline trace(const Coverage& coverage, const TraceSettings& settings) {
-    const Polygons contours = iso_contours(coverage, settings.threshold);
-    Outline outline;
-    outline.contours.resize(contours.size());
-    // Contours do not depend on each other, so every core takes the next one that is left.
-    std::atomic<std::size_t> next{0};
-    const auto work = [&] {
-        for (std::size_t i; (i = next++) < contours.size();)
-            outline.contours[i] = fitted(contours[i], settings.detail_px);
-    };
-    std::size_t points = 0;
-    for (const Polygon& contour : contours)
-        points += contour.size();
-    std::vector<std::jthread> helpers;
-    constexpr std::size_t worth_a_thread = 4000; // points
-    for (std::size_t cores = std::thread::hardware_concurrency(); cores > 1 && points > worth_a_thread; --cores)
-        helpers.emplace_back(work);
-    work();
-    helpers.clear(); // waits for them
-    return outline;
+Tracing trace(const Coverage& coverage, const TraceSettings& settings, const Work& work) {
+    Fitting fitting(coverage, settings, work);
+    find_contours(coverage, settings.threshold, work.part(0, 0.5),
+                  [&](Polygon&& contour) { fitting.add(std::move(contour)); });
+    return fitting.finish();
 }
 
 Outline without_specks(const Outline& outline, double least) {
