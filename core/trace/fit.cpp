@@ -567,7 +567,11 @@ Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, co
             run.push_back(points[(open + k) % n]);
         if (settings.even_out)
             run = evened(run);
-        const Point direction = unit(points[(open + 2) % n] - points[(open + n - 2) % n]);
+        Point along; // the slope of the parabola through the points on both sides
+        const std::size_t reach = std::min(static_cast<std::size_t>(settings.tangent_points), n / 4);
+        for (std::size_t k = 1; k <= reach; ++k)
+            along = along + static_cast<double>(k) * (points[(open + k) % n] - points[(open + n - k) % n]);
+        const Point direction = unit(along);
         contour.start = run.front();
         Stretch(std::move(run), settings, direction).append_fit(contour.segments);
         return contour;
