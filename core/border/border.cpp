@@ -1,9 +1,7 @@
 #include "core/border/border.h"
 
-#include "core/geometry/measure.h"
+#include "core/geometry/nesting.h"
 #include "core/trace/fit.h"
-
-#include <algorithm>
 
 namespace fusuma {
 
@@ -18,21 +16,6 @@ bool is_to_be_closed(const Contour& contour, const BorderSettings& settings) {
            (settings.holes == Holes::close || (settings.holes == Holes::close_small && hole < settings.close_under));
 }
 
-/// Closes holes together with whatever lies inside them.
-void close_holes(Outline& cut_line, const BorderSettings& settings) {
-    Polygons closed;
-    std::erase_if(cut_line.contours, [&](const Contour& contour) {
-        const bool closes = is_to_be_closed(contour, settings);
-        if (closes)
-            closed.push_back(flatten(contour, fit_mm));
-        return closes;
-    });
-    std::erase_if(cut_line.contours, [&](const Contour& contour) {
-        return std::any_of(closed.begin(), closed.end(),
-                           [&](const Polygon& hole) { return contains({hole}, contour.start); });
-    });
-}
-
 } // namespace
 
 Outline border(const Outline& outline, const BorderSettings& settings) {
@@ -45,7 +28,7 @@ Outline border(const Outline& outline, const BorderSettings& settings) {
             cut_line.contours.push_back(fit_exact_polygon(polygon, fit_mm));
     }
     if (settings.holes != Holes::keep)
-        close_holes(cut_line, settings);
+        take_out_with_contents(cut_line, [&](const Contour& contour) { return is_to_be_closed(contour, settings); });
     return cut_line;
 }
 

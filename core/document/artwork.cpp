@@ -28,16 +28,24 @@ PrintArt original_art(const Artwork& artwork) {
         artwork);
 }
 
-std::optional<Rgb> colour_at(const Artwork& artwork, double x, double y) {
-    if (!(x >= 0 && x < 1 && y >= 0 && y < 1))
+PixelPlace size_px(const Artwork& artwork) {
+    return std::visit(
+        [](const PictureArtwork& art) {
+            return PixelPlace{art.picture->pixels.width, art.picture->pixels.height};
+        },
+        artwork);
+}
+
+std::optional<Rgb> colour_at(const Artwork& artwork, PixelPlace place) {
+    const PixelPlace size = size_px(artwork);
+    if (place.x < 0 || place.y < 0 || place.x >= size.x || place.y >= size.y)
         return std::nullopt;
     return std::visit(
         [&](const PictureArtwork& art) {
-            const Image& pixels = art.picture->pixels;
-            const auto column = static_cast<std::size_t>(x * pixels.width);
-            const auto line = static_cast<std::size_t>(y * pixels.height);
-            const std::size_t at = 4 * (line * static_cast<std::size_t>(pixels.width) + column);
-            return Rgb{pixels.rgba[at], pixels.rgba[at + 1], pixels.rgba[at + 2]};
+            const std::vector<std::uint8_t>& rgba = art.picture->pixels.rgba;
+            const std::size_t at = 4 * (static_cast<std::size_t>(place.y) * static_cast<std::size_t>(size.x) +
+                                        static_cast<std::size_t>(place.x));
+            return Rgb{rgba[at], rgba[at + 1], rgba[at + 2]};
         },
         artwork);
 }

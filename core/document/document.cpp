@@ -27,10 +27,26 @@ Sticker new_sticker(Artwork artwork) {
     return sticker;
 }
 
+Frame frame_of(const Sticker& sticker) {
+    const PixelPlace size = size_px(sticker.artwork);
+    return frame_of(size.x, size.y, sticker.framing);
+}
+
+double mm_per_px(const Sticker& sticker) {
+    return sticker.width / frame_of(sticker).size.width;
+}
+
+Sticker reframed(Sticker sticker, const Framing& framing) {
+    const double scale = mm_per_px(sticker);
+    sticker.framing = framing;
+    sticker.width = scale * frame_of(sticker).size.width;
+    return sticker;
+}
+
 Size artwork_size(const Sticker& sticker, double scale) {
-    const Size natural = natural_size(sticker.artwork);
+    const Size frame = frame_of(sticker).size;
     const double width = sticker.width * scale;
-    return {width, width * natural.height / natural.width};
+    return {width, width * frame.height / frame.width};
 }
 
 Transform placed(const Sticker& sticker, const Placement& placement) {

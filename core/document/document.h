@@ -3,9 +3,11 @@
 #include "core/border/border.h"
 #include "core/cutting/order.h"
 #include "core/document/artwork.h"
+#include "core/document/framing.h"
 #include "core/geometry/units.h"
 #include "core/raster/background.h"
 #include "core/sheet/sheet.h"
+#include "core/trace/clean.h"
 #include "core/trace/trace.h"
 
 #include <memory>
@@ -19,10 +21,11 @@ struct Sticker {
     int id = 0; ///< unique within its document, > 0, never used again
     std::string name;
     Artwork artwork;
-    double width = 50; ///< mm, of the whole artwork including clear edges; the height follows its proportions
-    BackgroundSettings background;
+    double width = 50; ///< mm, of the cropped and turned artwork including clear edges; the height follows
+    Framing framing;
+    BackgroundSettings background; ///< places in it are pixels of the whole picture, whatever the framing
     TraceSettings trace;
-    double ignore_specks = 0.1; ///< mm², contours smaller than this are dropped
+    CleanUp clean;
     BorderSettings border;
     CutKind cut = CutKind::kiss;
     std::string carried; ///< fields of a later version of the project file, as JSON, kept for saving
@@ -56,10 +59,19 @@ struct Document {
 /// A sticker at the artwork's natural size, named in words after its file: "paper-lantern.png" is "Paper lantern".
 [[nodiscard]] Sticker new_sticker(Artwork artwork);
 
+/// How the sticker's artwork is framed, in its pixels.
+[[nodiscard]] Frame frame_of(const Sticker& sticker);
+
+/// Millimetres on the sticker for one pixel of its artwork.
+[[nodiscard]] double mm_per_px(const Sticker& sticker);
+
+/// The sticker framed anew with every pixel as large as before.
+[[nodiscard]] Sticker reframed(Sticker sticker, const Framing& framing);
+
 /// Size in mm of the sticker's artwork at `scale`.
 [[nodiscard]] Size artwork_size(const Sticker& sticker, double scale = 1);
 
-/// From the artwork's unit square (0,0)–(1,1) to millimetres on the paper.
+/// From the unit square (0,0)–(1,1) of the framed artwork to millimetres on the paper.
 [[nodiscard]] Transform placed(const Sticker& sticker, const Placement& placement);
 
 // Edits: each returns the changed document. Unknown ids or positions leave it as it is.

@@ -5,17 +5,43 @@
 
 namespace fusuma {
 
-std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, std::optional<double> width) {
-    const StickerKey key{{{sticker.artwork, sticker.background}, sticker.trace},
-                         sticker.ignore_specks,
-                         width.value_or(sticker.width),
+namespace {
+
+/// From the sticker's millimetres to the paper's.
+Transform to_page(const Outlined& outlined, const Sticker& sticker, const Placement& placement) {
+    return Transform::scale(1 / outlined.artwork.width, 1 / outlined.artwork.height).then(placed(sticker, placement));
+}
+
+} // namespace
+
+std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, std::optional<double> width,
+                                                         const Work& work) {
+    const StickerKey key{{{{sticker.artwork, sticker.framing.crop, sticker.background}, sticker.trace},
+                          sticker.framing,
+                          sticker.clean,
+                          width.value_or(sticker.width)},
                          sticker.border};
     return results.get(key, [&] {
-        const auto isolation =
-            isolations.get(key.trace.isolation, [&] { return isolate(sticker.artwork, sticker.background); });
-        const auto outline = outlines.get(key.trace, [&] { return traced(isolation->coverage, sticker.trace); });
-        return worked_out(isolation, *outline, sticker, key.width);
+        const TraceKey& trace_key = key.outline.trace;
+        const auto isolation = isolations.get(trace_key.isolation, [&] {
+            return isolate(sticker.artwork, sticker.framing.crop, sticker.background, work.part(0, 0.4));
+        });
+        const auto tracing =
+            tracings.get(trace_key, [&] { return trace(isolation->coverage, sticker.trace, work.part(0.4, 0.8)); });
+        const auto outline =
+            outlines.get(key.outline, [&] { return outlined(*isolation, *tracing, sticker, key.outline.width); });
+        work.at(0.9);
+        return StickerResult{isolation, outline, border(outline->outline, sticker.border)};
     });
+}
+
+std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, const Work& work) {
+    constexpr int most_px = 1000;
+    const auto& picture = std::get<PictureArtwork>(sticker.artwork).picture;
+    if (std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2)
+        return nullptr;
+    const auto small = small_pictures.get(picture, [&] { return small_picture(*picture, most_px, work); });
+    return evaluate(in_small(sticker, *small), std::nullopt, work);
 }
 
 Outline Evaluator::placed_cut_line(const Document& document, const Placement& placement) {
@@ -23,9 +49,7 @@ Outline Evaluator::placed_cut_line(const Document& document, const Placement& pl
     if (!sticker)
         return {};
     const auto result = evaluate(*sticker, sticker->width * placement.scale);
-    const Transform to_page =
-        Transform::scale(1 / result->artwork.width, 1 / result->artwork.height).then(placed(*sticker, placement));
-    return transformed(result->cut_line, to_page);
+    return transformed(result->cut_line, to_page(*result->outlined, *sticker, placement));
 }
 
 std::shared_ptr<const JobPlan> Evaluator::plan(const Document& document) {
@@ -56,7 +80,8 @@ JobPlan Evaluator::make_plan(const Document& document) {
         if (!sticker)
             continue;
         const auto result = evaluate(*sticker, sticker->width * placement.scale);
-        page.prints.push_back({result->isolation->art, placed(*sticker, placement), i});
+        page.prints.push_back({result->isolation->art,
+                               result->outlined->from_art.then(to_page(*result->outlined, *sticker, placement)), i});
         for (Contour& contour : placed_cut_line(document, placement).contours)
             page.cuts.push_back({std::move(contour), sticker->cut, i});
     }

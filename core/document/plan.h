@@ -41,8 +41,13 @@ struct PlanTotals {
 /// The steps from artwork to cut line and the plan of the sheet, as pure functions with remembered results.
 class Evaluator {
   public:
-    /// The sticker at `width` mm of artwork (its own width when not given).
-    std::shared_ptr<const StickerResult> evaluate(const Sticker& sticker, std::optional<double> width = std::nullopt);
+    /// The sticker at `width` mm of artwork (its own width when not given). Throws Stopped when asked to stop.
+    std::shared_ptr<const StickerResult> evaluate(const Sticker& sticker, std::optional<double> width = std::nullopt,
+                                                  const Work& work = {});
+
+    /// The sticker worked out on a small copy of its picture, quick enough for every step of a slider. Nothing when the
+    /// picture is small itself.
+    std::shared_ptr<const StickerResult> preview(const Sticker& sticker, const Work& work = {});
 
     std::shared_ptr<const JobPlan> plan(const Document& document);
 
@@ -52,6 +57,7 @@ class Evaluator {
   private:
     struct IsolationKey {
         Artwork artwork;
+        std::optional<PixelBox> crop;
         BackgroundSettings background;
         bool operator==(const IsolationKey&) const = default;
     };
@@ -60,9 +66,15 @@ class Evaluator {
         TraceSettings settings;
         bool operator==(const TraceKey&) const = default;
     };
-    struct StickerKey {
+    struct OutlineKey {
         TraceKey trace;
-        double ignore_specks, width;
+        Framing framing;
+        CleanUp clean;
+        double width;
+        bool operator==(const OutlineKey&) const = default;
+    };
+    struct StickerKey {
+        OutlineKey outline;
         BorderSettings border;
         bool operator==(const StickerKey&) const = default;
     };
@@ -70,8 +82,10 @@ class Evaluator {
         Polygons polygons;
         Rect largest_place;
     };
+    Memo<std::shared_ptr<const Picture>, SmallPicture> small_pictures{8};
     Memo<IsolationKey, Isolation> isolations{32};
-    Memo<TraceKey, Traced> outlines{64};
+    Memo<TraceKey, Tracing> tracings{64};
+    Memo<OutlineKey, Outlined> outlines{128};
     Memo<StickerKey, StickerResult> results{256};
     Memo<SheetSettings, Zone> zones{8};
     Memo<Document, JobPlan> plans{4};

@@ -1,6 +1,8 @@
 #include "core/raster/background.h"
 
+#include "core/parallel.h"
 #include "core/raster/alpha.h"
+#include "core/raster/touch_up.h"
 
 #include <algorithm>
 #include <array>
@@ -62,21 +64,6 @@ double otsu_of(const Histogram& histogram) {
     return best;
 }
 
-/// Pixels along the four sides, as indices.
-std::vector<std::size_t> edge_pixels(const Image& image) {
-    std::vector<std::size_t> edge;
-    const auto w = static_cast<std::size_t>(image.width), h = static_cast<std::size_t>(image.height);
-    for (std::size_t x = 0; x < w; ++x) {
-        edge.push_back(x);
-        edge.push_back((h - 1) * w + x);
-    }
-    for (std::size_t y = 1; y + 1 < h; ++y) {
-        edge.push_back(y * w);
-        edge.push_back(y * w + w - 1);
-    }
-    return edge;
-}
-
 struct EdgeColour {
     Rgb colour;
     double share = 0;  ///< of the edge's pixels that are near it
@@ -84,7 +71,7 @@ struct EdgeColour {
 };
 
 EdgeColour edge_colour(const Image& image) {
-    const auto edge = edge_pixels(image);
+    const auto edge = edge_pixels(image.width, image.height);
     const auto middle = [&](auto channel) {
         std::vector<std::uint8_t> values;
         values.reserve(edge.size());
@@ -123,7 +110,7 @@ std::string hex(Rgb c) {
     return text;
 }
 
-Coverage by_brightness(const Image& image, double threshold) {
+Coverage by_brightness(const Image& image, double threshold, const Work& work) {
     const Classes classes = classes_at(grey_histogram(image), threshold);
     std::array<std::uint8_t, 256> share{};
     for (std::size_t v = 0; v < share.size(); ++v) {
@@ -136,95 +123,138 @@ Coverage by_brightness(const Image& image, double threshold) {
         share[v] = static_cast<std::uint8_t>(std::lround(255 * std::clamp(half, 0.0, 1.0)));
     }
     Coverage coverage(image.width, image.height);
-    for (std::size_t i = 0; i < coverage.values.size(); ++i)
-        coverage.values[i] = image.rgba[4 * i + 3] == 0 ? 0 : share[static_cast<std::size_t>(grey(pixel(image, i)))];
+    const auto width = static_cast<std::size_t>(image.width);
+    for_bands(image.height, work, [&](int first, int last) {
+        for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i)
+            coverage.values[i] =
+                image.rgba[4 * i + 3] == 0 ? 0 : share[static_cast<std::size_t>(grey(pixel(image, i)))];
+    });
     return coverage;
 }
 
-/// Taking one colour away: which pixels are background, then how much of each edge pixel is.
-class ColourRemoval {
+/// Which of a few colours a pixel is nearly. Pictures repeat their colours, so the last answers are remembered.
+class Nearest {
   public:
-    ColourRemoval(const Image& source, Rgb background, double tolerance)
-        : image(source), paper(background), paper_lab(to_lab(background)), limit(tolerance), is_paper(source.pixels()) {
-        // Neighbouring pixels are mostly alike, so remember the last answer.
-        Rgb last = background;
-        bool last_answer = true;
-        for (std::size_t i = 0; i < is_paper.size(); ++i) {
-            if (const Rgb c = pixel(image, i); !(c == last)) {
-                last = c;
-                last_answer = colour_difference(paper_lab, to_lab(c)) <= limit;
-            }
-            is_paper[i] = last_answer || image.rgba[4 * i + 3] == 0;
-        }
+    Nearest(const std::vector<Rgb>& colours, double tolerance) : limit(tolerance), answers(slots) {
+        for (const Rgb c : colours)
+            known.push_back(to_lab(c));
     }
-
-    /// Leaves only the paper that is joined to the picture's edge.
-    void keep_outer_only() {
-        std::vector<char> reached(is_paper.size());
-        std::vector<std::size_t> open;
-        const auto reach = [&](std::size_t i) {
-            if (is_paper[i] && !reached[i]) {
-                reached[i] = 1;
-                open.push_back(i);
-            }
-        };
-        for (const std::size_t i : edge_pixels(image))
-            reach(i);
-        const auto w = static_cast<std::size_t>(image.width);
-        while (!open.empty()) {
-            const std::size_t i = open.back();
-            open.pop_back();
-            if (i % w > 0)
-                reach(i - 1);
-            if (i % w + 1 < w)
-                reach(i + 1);
-            if (i >= w)
-                reach(i - w);
-            if (i + w < is_paper.size())
-                reach(i + w);
-        }
-        is_paper = std::move(reached);
-    }
-
-    [[nodiscard]] Coverage coverage() const {
-        Coverage result(image.width, image.height);
-        for (int y = 0; y < image.height; ++y)
-            for (int x = 0; x < image.width; ++x)
-                result.row(y)[x] = share(x, y);
-        return result;
+    /// Its place plus one, or 0 for none.
+    std::uint8_t operator()(Rgb c) {
+        const std::uint32_t key = (std::uint32_t{c.red} << 16 | std::uint32_t{c.green} << 8 | c.blue) + 1;
+        Answer& answer = answers[(key * 2654435761U) >> 20];
+        if (answer.key != key)
+            answer = {key, look(to_lab(c))};
+        return answer.colour;
     }
 
   private:
-    const Image& image;
-    Rgb paper;
-    Lab paper_lab;
+    struct Answer {
+        std::uint32_t key = 0; // the colour plus one; 0 is empty
+        std::uint8_t colour = 0;
+    };
+    static constexpr std::size_t slots = 1 << 12;
     double limit;
-    std::vector<char> is_paper;
+    std::vector<Lab> known;
+    std::vector<Answer> answers;
+
+    [[nodiscard]] std::uint8_t look(const Lab& lab) const {
+        double nearest = limit;
+        std::uint8_t found = 0;
+        for (std::size_t k = 0; k < known.size(); ++k)
+            if (const double d = colour_difference(known[k], lab); d <= nearest) {
+                nearest = d;
+                found = static_cast<std::uint8_t>(k + 1);
+            }
+        return found;
+    }
+};
+
+/// Parting by colour: which pixels are of a picked colour, then how much of each pixel at their edges is.
+class ColourParting {
+  public:
+    ColourParting(const Image& source, double colour_tolerance)
+        : image(source), tolerance(colour_tolerance), colour_at(source.pixels()) {}
+
+    void mark_everywhere(const std::vector<Rgb>& wanted, const Work& work) {
+        colours = wanted;
+        const auto width = static_cast<std::size_t>(image.width);
+        for_bands(image.height, work, [&](int first, int last) {
+            Nearest nearest(colours, tolerance);
+            for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width;
+                 ++i)
+                colour_at[i] = image.rgba[4 * i + 3] == 0 ? 1 : nearest(pixel(image, i));
+        });
+    }
+    /// Leaves only what is joined to the picture's edge.
+    void keep_outer_only() {
+        const auto reached = flooded(image.width, image.height, edge_pixels(image.width, image.height),
+                                     [&](std::size_t i) { return colour_at[i] != 0; });
+        for (std::size_t i = 0; i < reached.size(); ++i)
+            colour_at[i] = reached[i] ? colour_at[i] : 0;
+    }
+    /// Adds the patch of one even colour round a place.
+    void mark_pocket(PixelPlace place) {
+        if (place.x < 0 || place.y < 0 || place.x >= image.width || place.y >= image.height || colours.size() > 250)
+            return;
+        const std::size_t start = at(place.x, place.y);
+        Nearest nearest({pixel(image, start)}, tolerance);
+        const auto reached = flooded(image.width, image.height, {start}, [&](std::size_t i) {
+            return colour_at[i] == 0 && image.rgba[4 * i + 3] > 0 && nearest(pixel(image, i)) != 0;
+        });
+        colours.push_back(pixel(image, start));
+        for (std::size_t i = 0; i < reached.size(); ++i)
+            if (reached[i])
+                colour_at[i] = static_cast<std::uint8_t>(colours.size());
+    }
+
+    /// How much of each pixel is something else than the picked colours.
+    [[nodiscard]] Coverage others(const Work& work) const {
+        Coverage result(image.width, image.height);
+        for_bands(image.height, work, [&](int first, int last) {
+            for (int y = first; y < last; ++y)
+                for (int x = 0; x < image.width; ++x)
+                    result.row(y)[x] = share(x, y);
+        });
+        return result;
+    }
+
+    std::vector<Rgb> colours;
+
+    [[nodiscard]] std::vector<std::uint8_t> take_map() { return std::move(colour_at); }
+
+  private:
+    const Image& image;
+    double tolerance;
+    std::vector<std::uint8_t> colour_at; // place in `colours` plus one, or 0
 
     [[nodiscard]] std::size_t at(int x, int y) const {
         return static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
     }
-    /// How many of the pixels within `reach` differ in kind from (x, y)? Any is enough.
+    [[nodiscard]] bool is_picked(int x, int y) const { return colour_at[at(x, y)] != 0; }
+
+    /// Does any pixel within `reach` differ in kind from (x, y)?
     [[nodiscard]] bool touches_other_kind(int x, int y, int reach) const {
-        const bool kind = is_paper[at(x, y)];
+        const bool kind = is_picked(x, y);
         for (int v = std::max(0, y - reach); v <= std::min(image.height - 1, y + reach); ++v)
             for (int u = std::max(0, x - reach); u <= std::min(image.width - 1, x + reach); ++u)
-                if (static_cast<bool>(is_paper[at(u, v)]) != kind)
+                if (is_picked(u, v) != kind)
                     return true;
         return false;
     }
     [[nodiscard]] std::uint8_t share(int x, int y) const {
-        const bool background = is_paper[at(x, y)];
-        if (!touches_other_kind(x, y, background ? 1 : 2))
-            return background ? 0 : 255;
-        const auto art = sure_art_near(x, y);
-        if (!art)
-            return background ? 0 : 255;
+        const bool picked = is_picked(x, y);
+        if (!touches_other_kind(x, y, picked ? 1 : 2))
+            return picked ? 0 : 255;
+        const auto other = sure_other_near(x, y);
+        if (!other)
+            return picked ? 0 : 255;
+        const Rgb base = colours[colour_near(colour_at, image.width, image.height, x, y) - 1U];
         const Rgb c = pixel(image, at(x, y));
-        const std::array<double, 3> line{double(art->red) - paper.red, double(art->green) - paper.green,
-                                         double(art->blue) - paper.blue};
-        const std::array<double, 3> here{double(c.red) - paper.red, double(c.green) - paper.green,
-                                         double(c.blue) - paper.blue};
+        const std::array<double, 3> line{double(other->red) - base.red, double(other->green) - base.green,
+                                         double(other->blue) - base.blue};
+        const std::array<double, 3> here{double(c.red) - base.red, double(c.green) - base.green,
+                                         double(c.blue) - base.blue};
         double along = 0, length = 0;
         for (std::size_t k = 0; k < 3; ++k) {
             along += here[k] * line[k];
@@ -234,15 +264,16 @@ class ColourRemoval {
         constexpr double noise = 0.04; // what the grain of paper and JPEG amounts to
         return static_cast<std::uint8_t>(std::lround(255 * (part < noise ? 0 : part > 1 - noise ? 1 : part)));
     }
-    /// The nearest pixel that is art through and through, or for thin lines the one farthest from the paper's colour.
-    [[nodiscard]] std::optional<Rgb> sure_art_near(int x, int y) const {
+    /// The nearest pixel that is of another colour through and through, or for thin lines the one that differs most.
+    [[nodiscard]] std::optional<Rgb> sure_other_near(int x, int y) const {
         constexpr int reach = 3;
+        const Rgb base = colours[colour_near(colour_at, image.width, image.height, x, y) - 1U];
         std::optional<Rgb> nearest, strongest;
         int nearest_squared = 2 * reach * reach + 1;
         double strongest_difference = 0;
         for (int v = std::max(0, y - reach); v <= std::min(image.height - 1, y + reach); ++v)
             for (int u = std::max(0, x - reach); u <= std::min(image.width - 1, x + reach); ++u) {
-                if (is_paper[at(u, v)])
+                if (is_picked(u, v))
                     continue;
                 const int squared = (u - x) * (u - x) + (v - y) * (v - y);
                 const Rgb c = pixel(image, at(u, v));
@@ -250,7 +281,7 @@ class ColourRemoval {
                     nearest = c;
                     nearest_squared = squared;
                 }
-                if (const double d = std::hypot(c.red - paper.red, c.green - paper.green, c.blue - paper.blue);
+                if (const double d = std::hypot(c.red - base.red, c.green - base.green, c.blue - base.blue);
                     d > strongest_difference) {
                     strongest = c;
                     strongest_difference = d;
@@ -258,13 +289,27 @@ class ColourRemoval {
             }
         return nearest ? nearest : strongest;
     }
+
+  public:
+    /// The picked colour at or next to a pixel, as its place plus one; 0 when there is none within two pixels.
+    static std::uint8_t colour_near(const std::vector<std::uint8_t>& map, int width, int height, int x, int y) {
+        for (int reach = 0; reach <= 2; ++reach)
+            for (int v = std::max(0, y - reach); v <= std::min(height - 1, y + reach); ++v)
+                for (int u = std::max(0, x - reach); u <= std::min(width - 1, x + reach); ++u)
+                    if (const std::uint8_t c = map[static_cast<std::size_t>(v) * static_cast<std::size_t>(width) +
+                                                   static_cast<std::size_t>(u)])
+                        return c;
+        return 0;
+    }
 };
 
-void restrict_to(Coverage& coverage, const Focus& focus) {
-    for (int y = 0; y < coverage.height; ++y)
-        for (int x = 0; x < coverage.width; ++x)
-            if (x < focus.x || y < focus.y || x >= focus.x + focus.width || y >= focus.y + focus.height)
-                coverage.row(y)[x] = 0;
+/// Is there anything in the picture besides its edge's colour?
+bool is_one_colour(const Image& image, Rgb colour, double tolerance) {
+    Nearest nearest({colour}, tolerance);
+    for (std::size_t i = 0; i < image.pixels(); ++i)
+        if (nearest(pixel(image, i)) == 0)
+            return false;
+    return true;
 }
 
 } // namespace
@@ -278,58 +323,121 @@ Offer offer(const Image& image, const BackgroundSettings& settings) {
     BackgroundSettings& s = result.settings;
     if (s.source == Source::automatic) {
         const EdgeColour edge = image.empty() ? EdgeColour{} : edge_colour(image);
+        const double spread = std::max(s.tolerance, 2 * edge.spread);
         if (alpha_content(image) != AlphaContent::opaque) {
             s.source = Source::alpha;
             result.why = "Clear around the art already, so its edge is known.";
         } else if (edge.share < 0.7) {
             s.source = Source::alpha;
             result.why = "No transparency and no single colour along its edge, so the whole picture counts.";
+        } else if (is_one_colour(image, edge.colour, spread)) {
+            s.source = Source::alpha;
+            result.why = "All of it is " + hex(edge.colour) + ", so the whole picture counts.";
         } else if (is_nearly_grey(image) && to_lab(edge.colour).lightness > 60) {
             s.source = Source::brightness;
             result.why = "Dark on light paper, so brightness tells them apart.";
         } else {
             s.source = Source::colour;
-            s.colour = s.colour.value_or(edge.colour);
-            s.tolerance = std::max(s.tolerance, 2 * edge.spread);
-            result.why = "Its edge is nearly all " + hex(*s.colour) + ", so that colour is taken away.";
+            if (s.colours.empty())
+                s.colours = {edge.colour};
+            s.tolerance = spread;
+            result.why = "Its edge is nearly all " + hex(s.colours.front()) + ", so that colour is taken away.";
         }
     }
-    if (s.source == Source::colour && !s.colour)
-        s.colour = edge_colour(image).colour;
+    if (s.source == Source::colour && s.colours.empty() && !image.empty())
+        s.colours = {edge_colour(image).colour};
     if (s.source == Source::brightness && !s.brightness)
         s.brightness = otsu_threshold(image);
     return result;
 }
 
-Coverage coverage_of(const Image& image, const BackgroundSettings& chosen) {
-    Coverage coverage;
-    if (chosen.source == Source::brightness) {
-        coverage = by_brightness(image, chosen.brightness.value_or(127));
-    } else if (chosen.source == Source::colour) {
-        ColourRemoval removal(image, chosen.colour.value_or(Rgb{255, 255, 255}), chosen.tolerance);
-        if (!chosen.pockets)
-            removal.keep_outer_only();
-        coverage = removal.coverage();
-    } else {
-        coverage = coverage_of_alpha(image);
+BackgroundSettings seen_from(BackgroundSettings settings, PixelPlace origin, double factor) {
+    const auto place = [&](int v, int from) { return static_cast<int>(std::floor((v - from) / factor)); };
+    for (PixelPlace& p : settings.pockets_at)
+        p = {place(p.x, origin.x), place(p.y, origin.y)};
+    for (Stroke& stroke : settings.strokes) {
+        stroke.size /= factor;
+        for (Point& p : stroke.points)
+            p = (1 / factor) * (p - Point{double(origin.x), double(origin.y)});
     }
-    if (chosen.focus)
-        restrict_to(coverage, *chosen.focus);
-    return coverage;
+    if (settings.focus) {
+        const PixelBox& f = *settings.focus;
+        const int left = place(f.x, origin.x), top = place(f.y, origin.y);
+        settings.focus =
+            PixelBox{left, top, place(f.x + f.width, origin.x) - left, place(f.y + f.height, origin.y) - top};
+    }
+    return settings;
 }
 
-Image isolated(const Image& image, const Coverage& coverage, std::optional<Rgb> background) {
-    Image result = image;
-    for (std::size_t i = 0; i < coverage.values.size(); ++i) {
-        const double share = coverage.values[i] / 255.0;
-        result.rgba[4 * i + 3] = coverage.values[i];
-        if (!background || share <= 0.02 || share >= 1)
-            continue;
-        const std::array<double, 3> paper{double(background->red), double(background->green), double(background->blue)};
-        for (std::size_t k = 0; k < 3; ++k)
-            result.rgba[4 * i + k] = static_cast<std::uint8_t>(
-                std::lround(std::clamp((image.rgba[4 * i + k] - (1 - share) * paper[k]) / share, 0.0, 255.0)));
+CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work& work) {
+    CutOut cut;
+    const bool by_colour = chosen.source == Source::colour && !chosen.colours.empty();
+    cut.use = by_colour ? chosen.use : ColourUse::take_away;
+    if (by_colour || !chosen.pockets_at.empty()) {
+        ColourParting parting(image, chosen.tolerance);
+        if (by_colour)
+            parting.mark_everywhere(chosen.colours, work.part(0, 0.3));
+        if (by_colour && cut.use == ColourUse::take_away && !chosen.pockets)
+            parting.keep_outer_only();
+        if (cut.use == ColourUse::take_away)
+            for (const PixelPlace place : chosen.pockets_at)
+                parting.mark_pocket(place);
+        work.at(0.4);
+        if (!parting.colours.empty()) {
+            cut.coverage = parting.others(work.part(0.4, 0.8));
+            cut.colours = parting.colours;
+            cut.colour_at = parting.take_map();
+        }
+        if (cut.use == ColourUse::keep_only)
+            for (std::size_t i = 0; i < cut.coverage.values.size(); ++i)
+                cut.coverage.values[i] =
+                    image.rgba[4 * i + 3] == 0 ? 0 : static_cast<std::uint8_t>(255 - cut.coverage.values[i]);
     }
+    if (!by_colour) {
+        Coverage base = chosen.source == Source::brightness
+                            ? by_brightness(image, chosen.brightness.value_or(127), work.part(0, 0.8))
+                            : coverage_of_alpha(image);
+        for (std::size_t i = 0; i < cut.coverage.values.size(); ++i)
+            base.values[i] = std::min(base.values[i], cut.coverage.values[i]);
+        cut.coverage = std::move(base);
+    }
+    if (chosen.fill_inside)
+        fill_inside(cut.coverage);
+    for (const Stroke& stroke : chosen.strokes) {
+        work.at(0.9);
+        brush(cut.coverage, stroke);
+    }
+    if (chosen.focus)
+        restrict_to(cut.coverage, *chosen.focus);
+    work.at(1);
+    return cut;
+}
+
+Image isolated(const Image& image, const CutOut& cut, const Work& work) {
+    Image result = image;
+    for_bands(image.height, work, [&](int first, int last) {
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x < image.width; ++x) {
+                const std::size_t i =
+                    static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
+                const std::uint8_t value = cut.coverage.values[i];
+                result.rgba[4 * i + 3] = value;
+                if (cut.colours.empty() || value <= 5 || value == 255)
+                    continue;
+                const std::uint8_t near = ColourParting::colour_near(cut.colour_at, image.width, image.height, x, y);
+                if (near == 0)
+                    continue;
+                const Rgb known = cut.colours[near - 1U];
+                const std::array<double, 3> colour{double(known.red), double(known.green), double(known.blue)};
+                const double share = value / 255.0;
+                for (std::size_t k = 0; k < 3; ++k)
+                    result.rgba[4 * i + k] = static_cast<std::uint8_t>(
+                        cut.use == ColourUse::keep_only
+                            ? std::lround(colour[k])
+                            : std::lround(
+                                  std::clamp((image.rgba[4 * i + k] - (1 - share) * colour[k]) / share, 0.0, 255.0)));
+            }
+    });
     return result;
 }
 

@@ -1,10 +1,12 @@
 #pragma once
 
+#include "core/geometry/point.h"
 #include "core/raster/image.h"
 #include "core/raster/lab.h"
 
 #include <optional>
 #include <string>
+#include <vector>
 
 namespace fusuma {
 
@@ -13,24 +15,42 @@ enum class Source {
     automatic,  ///< whichever `offer` finds best for the picture
     alpha,      ///< the alpha channel
     brightness, ///< dark art on light paper
-    colour,     ///< everything but one background colour
+    colour,     ///< picked colours
 };
 
-/// A part of the picture, in pixels.
-struct Focus {
-    int x = 0, y = 0, width = 0, height = 0;
-    bool operator==(const Focus&) const = default;
+/// What picked colours stand for.
+enum class ColourUse { take_away, keep_only };
+
+/// A place in a picture, in pixels.
+struct PixelPlace {
+    int x = 0, y = 0;
+    bool operator==(const PixelPlace&) const = default;
+};
+
+/// One stroke of the brush over the coverage, in the picture's pixels.
+struct Stroke {
+    enum class Kind { add, erase };
+    Kind kind = Kind::add;
+    double size = 40;      ///< px across, > 0
+    double hardness = 0.8; ///< share of the radius that takes full effect, 0–1; the rest fades out
+    std::vector<Point> points;
+    bool operator==(const Stroke&) const = default;
 };
 
 struct BackgroundSettings {
     Source source = Source::automatic;
     /// With brightness: encoded grey value, 0–255, below which a pixel is art. Unset: Otsu's choice.
     std::optional<double> brightness;
-    /// With colour: what is taken away. Unset: the colour along the picture's edge.
-    std::optional<Rgb> colour;
-    double tolerance = 10; ///< with colour: CIE 1976 difference up to which a pixel still counts as background, > 0
-    bool pockets = false;  ///< with colour: also take away the colour where the art encloses it
-    std::optional<Focus> focus; ///< only this part counts as art
+    /// With colour: what is taken away, or all that is kept. Empty: the colour along the picture's edge.
+    std::vector<Rgb> colours;
+    ColourUse use = ColourUse::take_away;
+    double tolerance = 10; ///< CIE 1976 difference up to which a pixel still counts as a picked colour, > 0
+    bool pockets = false;  ///< with colours taken away: also where the art encloses them
+    std::vector<PixelPlace>
+        pockets_at;                ///< with any source: the even-coloured patches round these places are taken away
+    bool fill_inside = false;      ///< whatever the art encloses counts as art
+    std::vector<Stroke> strokes;   ///< done by hand, after everything above, in this order
+    std::optional<PixelBox> focus; ///< only this part counts as art
     bool operator==(const BackgroundSettings&) const = default;
 };
 
@@ -44,19 +64,33 @@ struct Offer {
 ///
 /// An alpha channel that cuts the art out always wins. Otherwise the pixels along the picture's edge decide: where most
 /// of them are nearly one colour, that colour is the background; when besides the whole picture is nearly grey,
-/// brightness separates ink from paper. Where the edge has no one colour the whole picture counts as art.
+/// brightness separates ink from paper. Where the edge has no one colour, or nothing else is in the picture, all of it
+/// counts as art.
 [[nodiscard]] Offer offer(const Image& image, const BackgroundSettings& settings);
+
+/// The settings for the same picture with its origin moved to `origin` and then made `factor` times smaller.
+[[nodiscard]] BackgroundSettings seen_from(BackgroundSettings settings, PixelPlace origin, double factor = 1);
+
+/// The art parted from its background.
+struct CutOut {
+    Coverage coverage;
+    /// Picked colours that took part, and for each pixel which of them it is (its place in `colours` plus one), or 0.
+    /// Empty when no colour is known.
+    std::vector<Rgb> colours;
+    std::vector<std::uint8_t> colour_at;
+    ColourUse use = ColourUse::take_away;
+};
 
 /// How much of each pixel is art. The settings must be chosen, as `offer` returns them.
 ///
 /// Edge pixels get fractional values, so that the traced outline stays sub-pixel: by brightness between the mean of
 /// the paper and the mean of the ink; by colour along the line from the background to the nearest sure art colour, in
-/// encoded values, since that is how drawing programs blend their edges.
-[[nodiscard]] Coverage coverage_of(const Image& image, const BackgroundSettings& chosen);
+/// encoded values, since that is how drawing programs blend their edges. Throws Stopped when asked to stop.
+[[nodiscard]] CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work& work = {});
 
 /// The picture with the coverage as alpha, and the background's share taken out of its edge pixels' colours, so that no
 /// pale halo is printed.
-[[nodiscard]] Image isolated(const Image& image, const Coverage& coverage, std::optional<Rgb> background);
+[[nodiscard]] Image isolated(const Image& image, const CutOut& cut, const Work& work = {});
 
 /// Otsu's threshold of grey values: the grey that best parts the histogram in two, in 0–255.
 /// Source: Otsu, IEEE Transactions on Systems, Man, and Cybernetics 9(1), 1979.

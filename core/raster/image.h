@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/work.h"
+
 #include <cstddef>
 #include <cstdint>
 #include <vector>
@@ -36,5 +38,21 @@ struct Coverage {
   private:
     [[nodiscard]] std::size_t stride() const { return static_cast<std::size_t>(width); }
 };
+
+/// A part of a picture, in pixels. It may reach beyond the picture.
+struct PixelBox {
+    int x = 0, y = 0, width = 0, height = 0;
+    bool operator==(const PixelBox&) const = default;
+};
+
+/// The part of the box that lies on the picture; at least one pixel when the picture has any.
+[[nodiscard]] PixelBox on_picture(const PixelBox& box, int width, int height);
+
+/// That part of the picture.
+[[nodiscard]] Image cropped(const Image& image, const PixelBox& box);
+
+/// The picture with every `factor` × `factor` pixels averaged into one, colours weighted by their alpha. Blocks at the
+/// right and bottom may be incomplete. factor ≥ 1
+[[nodiscard]] Image reduced(const Image& image, int factor, const Work& work = {});
 
 } // namespace fusuma

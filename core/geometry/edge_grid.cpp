@@ -1,0 +1,98 @@
+#include "core/geometry/edge_grid.h"
+
+#include "core/geometry/measure.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+EdgeGrid::EdgeGrid(const Polygons& polygons) : box(bounds(polygons)), perimeters(polygons.size()) {
+    for (std::size_t k = 0; k < polygons.size(); ++k) {
+        const Polygon& polygon = polygons[k];
+        double along = 0;
+        for (std::size_t i = 0; i < polygon.size(); ++i) {
+            const Point to = polygon[(i + 1) % polygon.size()];
+            edges.push_back({polygon[i], to, k, along});
+            along += distance(polygon[i], to);
+        }
+        perimeters[k] = along;
+    }
+    if (box.empty())
+        return;
+    // About one cell per edge, but never more than a few million.
+    const double wide = std::max(1e-6, box.width()), high = std::max(1e-6, box.height());
+    const double most_cells = std::clamp(static_cast<double>(edges.size()), 16.0, 1e6);
+    cell = std::max(std::sqrt(wide * high / most_cells), std::max(wide, high) / 2000);
+    columns = static_cast<int>(wide / cell) + 1;
+    rows = static_cast<int>(high / cell) + 1;
+    cells.resize(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows));
+    for (std::uint32_t e = 0; e < edges.size(); ++e) {
+        const Edge& edge = edges[e];
+        const int c0 = column_of(std::min(edge.from.x, edge.to.x)), c1 = column_of(std::max(edge.from.x, edge.to.x));
+        const int r0 = row_of(std::min(edge.from.y, edge.to.y)), r1 = row_of(std::max(edge.from.y, edge.to.y));
+        for (int r = r0; r <= r1; ++r)
+            for (int c = c0; c <= c1; ++c)
+                cells[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)]
+                    .push_back(e);
+    }
+}
+
+int EdgeGrid::column_of(double x) const {
+    return std::clamp(static_cast<int>((x - box.min.x) / cell), 0, columns - 1);
+}
+
+int EdgeGrid::row_of(double y) const {
+    return std::clamp(static_cast<int>((y - box.min.y) / cell), 0, rows - 1);
+}
+
+bool EdgeGrid::is_near(Point p, double reach) const {
+    if (box.empty() || !box.grown(reach).contains(p))
+        return false;
+    for (int r = row_of(p.y - reach); r <= row_of(p.y + reach); ++r)
+        for (int c = column_of(p.x - reach); c <= column_of(p.x + reach); ++c)
+            for (const std::uint32_t e : cell_at(c, r)) {
+                const Point along = edges[e].to - edges[e].from;
+                const double squared = dot(along, along);
+                const double t = squared > 0 ? std::clamp(dot(p - edges[e].from, along) / squared, 0.0, 1.0) : 0;
+                if (distance(p, edges[e].from + t * along) <= reach)
+                    return true;
+            }
+    return false;
+}
+
+std::optional<EdgeGrid::Hit> EdgeGrid::first_hit(Point from, Point direction, double least, double most) const {
+    if (box.empty())
+        return std::nullopt;
+    std::optional<Hit> best;
+    const auto look_in = [&](int c, int r) {
+        for (const std::uint32_t e : cell_at(c, r)) {
+            const Edge& edge = edges[e];
+            const Point side = edge.to - edge.from;
+            const double slope = cross(direction, side);
+            if (std::abs(slope) < 1e-12)
+                continue;
+            const double far = cross(edge.from - from, side) / slope,
+                         share = cross(edge.from - from, direction) / slope;
+            if (share >= 0 && share <= 1 && far > least && far <= (best ? best->distance : most))
+                best = Hit{far, &edge};
+        }
+    };
+    // Cell by cell along the ray (Amanatides & Woo, Eurographics 1987, from memory).
+    int c = column_of(from.x), r = row_of(from.y);
+    const int step_c = direction.x > 0 ? 1 : -1, step_r = direction.y > 0 ? 1 : -1;
+    const auto to_border = [&](double start, double low, int index, double speed, int step) {
+        return std::abs(speed) < 1e-12 ? HUGE_VAL : (low + (index + (step > 0)) * cell - start) / speed;
+    };
+    while (c >= 0 && r >= 0 && c < columns && r < rows) {
+        look_in(c, r);
+        const double to_next_c = to_border(from.x, box.min.x, c, direction.x, step_c);
+        const double to_next_r = to_border(from.y, box.min.y, r, direction.y, step_r);
+        const double reached = std::min(to_next_c, to_next_r);
+        if (reached > (best ? best->distance : most))
+            break;
+        (to_next_c < to_next_r ? c : r) += to_next_c < to_next_r ? step_c : step_r;
+    }
+    return best;
+}
+
+} // namespace fusuma
