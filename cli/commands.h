@@ -21,9 +21,14 @@ using ExitCode = Result<int>;
 /// Options that decide how one artwork becomes a sticker. Lengths in mm; unset ones keep the defaults.
 struct StickerOptions {
     std::string source = "auto";
-    std::string focus; ///< X,Y,W,H
-    std::optional<double> tolerance, threshold, detail_px, ignore_specks, width, dpi, border;
+    std::string focus, crop;                   ///< X,Y,W,H
+    std::vector<std::string> pockets, strokes; ///< X,Y and KIND,SIZE,X,Y,…
+    bool all_pockets = false, fill_inside = false, outer_only = false, mirror = false;
+    std::optional<double> tolerance, threshold, detail_px, smoothing_px, ignore_specks, ignore_holes, close_gaps;
+    std::optional<double> turn_deg, width, dpi, border;
     std::string corners, holes, cut;
+    int page = 1;
+    double resolution = 300; ///< dpi, of a PDF's page
 };
 
 struct OutlineCommand {

@@ -8,7 +8,7 @@
 namespace fusuma {
 
 ExitCode run(const OutlineCommand& command) {
-    double decode = 0, coverage = 0, trace = 0, border_seconds = 0;
+    double decode = 0, coverage = 0, trace_seconds = 0, border_seconds = 0;
     StickerOptions options = command.sticker;
     if (!options.border)
         options.border = 0; // the bare outline unless a border is asked for
@@ -16,16 +16,20 @@ ExitCode run(const OutlineCommand& command) {
     if (!sticker)
         return sticker.problem();
     const auto isolation = std::make_shared<const Isolation>(
-        timed(coverage, [&] { return isolate(sticker->artwork, sticker->background); }));
-    const Traced outline = timed(trace, [&] { return traced(isolation->coverage, sticker->trace); });
+        timed(coverage, [&] { return isolate(sticker->artwork, sticker->framing.crop, sticker->background); }));
+    const Tracing tracing = timed(trace_seconds, [&] { return trace(isolation->coverage, sticker->trace); });
     if (isolation->content == AlphaContent::clear)
         return nothing_left(sticker->artwork, *isolation);
-    const StickerResult result =
-        timed(border_seconds, [&] { return worked_out(isolation, outline, *sticker, sticker->width); });
+    const StickerResult result = timed(border_seconds, [&] {
+        auto outline = std::make_shared<const Outlined>(outlined(*isolation, tracing, *sticker, sticker->width));
+        return StickerResult{isolation, outline, border(outline->outline, sticker->border)};
+    });
+    const Outlined& outline = *result.outlined;
 
     if (!command.out.empty())
-        if (const Outcome written = write_file(QString::fromStdString(command.out),
-                                               QByteArray::fromStdString(outline_svg(result.cut_line, result.artwork)));
+        if (const Outcome written =
+                write_file(QString::fromStdString(command.out),
+                           QByteArray::fromStdString(outline_svg(result.cut_line, outline.artwork)));
             !written)
             return written.problem();
 
@@ -42,11 +46,14 @@ ExitCode run(const OutlineCommand& command) {
         {"area_mm2", area(result.cut_line)},
         {"width_mm", box.width()},
         {"height_mm", box.height()},
-        {"artwork_mm", {result.artwork.width, result.artwork.height}},
-        {"dropped_specks", result.dropped_specks},
+        {"artwork_mm", {outline.artwork.width, outline.artwork.height}},
+        {"dropped_specks", outline.dropped.contours.size()},
+        {"left_out", outline.left_out},
+        {"thinnest_mm", outline.thinnest ? nlohmann::json(outline.thinnest->width) : nlohmann::json(nullptr)},
         {"source", source_word(isolation->chosen.source)},
         {"why", isolation->why},
-        {"seconds", {{"decode", decode}, {"coverage", coverage}, {"trace", trace}, {"border", border_seconds}}}};
+        {"seconds",
+         {{"decode", decode}, {"coverage", coverage}, {"trace", trace_seconds}, {"border", border_seconds}}}};
     if (isolation->content == AlphaContent::opaque)
         report["hint"] = "The picture has no transparency, so its whole rectangle is the outline.";
     if (const Outcome written = write_report(report, command.report); !written)

@@ -58,8 +58,8 @@ Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& docu
         if (!sticker)
             return sticker.problem();
         if (command.size) {
-            const Size natural = natural_size(sticker->artwork);
-            sticker->width = *command.size * natural.width / std::max(natural.width, natural.height);
+            const Size size = artwork_size(*sticker);
+            sticker->width = *command.size * size.width / std::max(size.width, size.height);
         }
         ids.push_back(document.next_id);
         document = with_sticker_added(std::move(document), std::move(*sticker));

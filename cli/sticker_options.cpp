@@ -4,23 +4,44 @@
 #include <CLI/CLI.hpp>
 #include <charconv>
 #include <cstdio>
+#include <numbers>
 
 namespace fusuma {
 
 void add_options(CLI::App& app, StickerOptions& o) {
     app.add_option("--source", o.source,
-                   "what tells art from background: auto, alpha, brightness, colour or colour=#RRGGBB")
+                   "what tells art from background: auto, alpha, brightness, colour, colour=#RRGGBB[,#RRGGBB…] to take "
+                   "colours away, or keep=#RRGGBB[,…] to keep nothing else")
         ->capture_default_str();
     app.add_option("--tolerance", o.tolerance, "with colour: difference up to which a pixel counts as background")
         ->check(CLI::Range(0.1, 200.0));
+    app.add_flag("--pockets", o.all_pockets, "with colour: take it away where the art encloses it, too");
+    app.add_option("--pocket", o.pockets, "take the even patch of colour at X,Y (pixels) away; may be repeated")
+        ->take_all();
+    app.add_flag("--fill-inside", o.fill_inside, "whatever the art encloses counts as art");
+    app.add_option("--stroke", o.strokes, "a brush stroke as add|erase,SIZE,X,Y[,X,Y…] in pixels; may be repeated")
+        ->take_all();
     app.add_option("--focus", o.focus, "only this part of the picture, as X,Y,W,H in pixels");
+    app.add_option("--crop", o.crop, "use only this part of the picture, as X,Y,W,H in pixels");
+    app.add_flag("--mirror", o.mirror, "exchange left and right");
+    app.add_option("--turn", o.turn_deg, "turn the artwork clockwise, in degrees")->check(CLI::Range(-360.0, 360.0));
+    app.add_option("--page", o.page, "the page of a PDF")->check(CLI::Range(1, 100000));
+    app.add_option("--resolution", o.resolution, "dots per inch at which a PDF's page is drawn")
+        ->check(CLI::Range(10.0, 2400.0));
     app.add_option("--threshold", o.threshold,
                    "coverage above which a pixel counts as art, or with brightness the grey below which it does, 0-255")
         ->check(CLI::Range(0, 255));
     app.add_option("--detail", o.detail_px, "farthest that the curve may stray, in pixels")
         ->check(CLI::Range(0.02, 50.0));
+    app.add_option("--smoothing", o.smoothing_px, "length over which wobbles of the edge are evened out, in pixels")
+        ->check(CLI::Range(0.0, 500.0));
     app.add_option("--ignore-specks", o.ignore_specks, "drop contours smaller than this many mm²")
         ->check(CLI::Range(0.0, 1e5));
+    app.add_option("--ignore-holes", o.ignore_holes, "close holes smaller than this many mm² (as --ignore-specks)")
+        ->check(CLI::Range(0.0, 1e5));
+    app.add_flag("--outer-only", o.outer_only, "leave all holes out");
+    app.add_option("--close-gaps", o.close_gaps, "close breaks in lines up to this many mm")
+        ->check(CLI::Range(0.0, 20.0));
     app.add_option("--width", o.width, "width of the artwork in mm")->check(CLI::Range(0.5, 5000.0));
     app.add_option("--border", o.border, "border in mm, negative inward")->check(CLI::Range(-50.0, 50.0));
     app.add_option("--corners", o.corners, "round, mitre or bevel")->check(CLI::IsMember({"round", "mitre", "bevel"}));
@@ -30,41 +51,91 @@ void add_options(CLI::App& app, StickerOptions& o) {
 
 namespace {
 
+std::vector<std::string> parts_of(const std::string& text) {
+    std::vector<std::string> parts(1);
+    for (const char c : text)
+        if (c == ',')
+            parts.emplace_back();
+        else
+            parts.back() += c;
+    return parts;
+}
+
+std::optional<Rgb> parse_colour(const std::string& text) {
+    unsigned rgb = 0;
+    const char* first = text.data();
+    const char* last = text.data() + text.size();
+    first += first != last && *first == '#';
+    const auto [end, error] = std::from_chars(first, last, rgb, 16);
+    if (error != std::errc{} || end != last || last - first != 6)
+        return std::nullopt;
+    return Rgb{static_cast<std::uint8_t>(rgb >> 16), static_cast<std::uint8_t>(rgb >> 8 & 255),
+               static_cast<std::uint8_t>(rgb & 255)};
+}
+
 Outcome apply_source(const StickerOptions& o, BackgroundSettings& background) {
-    const std::string prefix = "colour=";
-    if (o.source == "alpha") {
+    const std::string kind = o.source.substr(0, o.source.find('='));
+    const bool names_colours = kind.size() < o.source.size();
+    if (kind == "colour" || (kind == "keep" && names_colours)) {
+        background.source = Source::colour;
+        background.use = kind == "keep" ? ColourUse::keep_only : ColourUse::take_away;
+    } else if (o.source == "alpha") {
         background.source = Source::alpha;
     } else if (o.source == "brightness") {
         background.source = Source::brightness;
-    } else if (o.source == "colour") {
-        background.source = Source::colour;
-    } else if (o.source.starts_with(prefix)) {
-        unsigned rgb = 0;
-        const char* first = o.source.data() + prefix.size();
-        const char* last = o.source.data() + o.source.size();
-        first += first != last && *first == '#';
-        const auto [end, error] = std::from_chars(first, last, rgb, 16);
-        if (error != std::errc{} || end != last || last - first != 6)
-            return Problem{"--source " + o.source + ": give the colour as colour=#RRGGBB."};
-        background.source = Source::colour;
-        background.colour = Rgb{static_cast<std::uint8_t>(rgb >> 16), static_cast<std::uint8_t>(rgb >> 8 & 255),
-                                static_cast<std::uint8_t>(rgb & 255)};
     } else if (o.source != "auto") {
-        return Problem{"--source " + o.source + ": give auto, alpha, brightness, colour or colour=#RRGGBB."};
+        return Problem{"--source " + o.source +
+                       ": give auto, alpha, brightness, colour, colour=#RRGGBB or keep=#RRGGBB."};
     }
+    if (names_colours)
+        for (const std::string& part : parts_of(o.source.substr(kind.size() + 1))) {
+            const auto colour = parse_colour(part);
+            if (!colour || background.colours.size() >= most_colours)
+                return Problem{"--source " + o.source + ": give colours as " + kind + "=#RRGGBB,#RRGGBB."};
+            background.colours.push_back(*colour);
+        }
     background.tolerance = o.tolerance.value_or(background.tolerance);
+    background.pockets = o.all_pockets;
+    background.fill_inside = o.fill_inside;
     return Done{};
 }
 
-Outcome apply_focus(const std::string& text, BackgroundSettings& background) {
+Outcome apply_box(const char* option, const std::string& text, std::optional<PixelBox>& box) {
     if (text.empty())
         return Done{};
-    Focus f;
+    PixelBox b;
     char extra = 0;
-    if (std::sscanf(text.c_str(), "%9d,%9d,%9d,%9d%c", &f.x, &f.y, &f.width, &f.height, &extra) != 4 || f.width < 1 ||
-        f.height < 1)
-        return Problem{"--focus " + text + ": give X,Y,W,H in pixels, such as 100,80,600,400."};
-    background.focus = f;
+    if (std::sscanf(text.c_str(), "%6d,%6d,%6d,%6d%c", &b.x, &b.y, &b.width, &b.height, &extra) != 4 || b.width < 1 ||
+        b.height < 1)
+        return Problem{std::string(option) + " " + text + ": give X,Y,W,H in pixels, such as 100,80,600,400."};
+    box = b;
+    return Done{};
+}
+
+Outcome apply_hand_work(const StickerOptions& o, BackgroundSettings& background) {
+    for (const std::string& text : o.pockets) {
+        PixelPlace p;
+        char extra = 0;
+        if (std::sscanf(text.c_str(), "%6d,%6d%c", &p.x, &p.y, &extra) != 2)
+            return Problem{"--pocket " + text + ": give X,Y in pixels, such as 100,80."};
+        background.pockets_at.push_back(p);
+    }
+    for (const std::string& text : o.strokes) {
+        const std::vector<std::string> parts = parts_of(text);
+        Stroke stroke{.kind = parts[0] == "erase" ? Stroke::Kind::erase : Stroke::Kind::add, .points = {}};
+        std::vector<double> numbers;
+        bool is_right = (parts[0] == "add" || parts[0] == "erase") && parts.size() >= 4 && parts.size() % 2 == 0;
+        for (std::size_t i = 1; is_right && i < parts.size(); ++i) {
+            numbers.push_back(QString::fromStdString(parts[i]).toDouble(&is_right));
+            is_right = is_right && std::abs(numbers.back()) < 1e6;
+        }
+        if (!is_right || !(numbers[0] > 0))
+            return Problem{"--stroke " + text + ": give add or erase, the size, and points, such as erase,20,100,80."};
+        stroke.size = numbers[0];
+        for (std::size_t i = 1; i < numbers.size(); i += 2)
+            stroke.points.push_back({numbers[i], numbers[i + 1]});
+        background.strokes.push_back(std::move(stroke));
+    }
     return Done{};
 }
 
@@ -89,18 +160,26 @@ Outcome apply_holes(const std::string& text, BorderSettings& border) {
 } // namespace
 
 Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o) {
-    auto picture = read_picture(QString::fromStdString(art_path));
+    auto picture = read_picture(QString::fromStdString(art_path), {o.page, o.resolution});
     if (!picture)
         return picture.problem();
+    if (!(*picture)->note.empty())
+        std::fprintf(stderr, "%s\n", (*picture)->note.c_str());
     Sticker s = new_sticker(PictureArtwork{*picture});
-    if (o.width)
-        s.width = *o.width;
     if (o.dpi)
         s.width = (*picture)->pixels.width / *o.dpi * mm_per_inch;
+    Framing framing{.mirrored = o.mirror, .turn = o.turn_deg.value_or(0) * std::numbers::pi / 180};
+    if (const Outcome crop = apply_box("--crop", o.crop, framing.crop); !crop)
+        return crop.problem();
+    s = reframed(std::move(s), framing);
+    if (o.width)
+        s.width = *o.width;
     if (const Outcome source = apply_source(o, s.background); !source)
         return source.problem();
-    if (const Outcome focus = apply_focus(o.focus, s.background); !focus)
+    if (const Outcome focus = apply_box("--focus", o.focus, s.background.focus); !focus)
         return focus.problem();
+    if (const Outcome by_hand = apply_hand_work(o, s.background); !by_hand)
+        return by_hand.problem();
     if (o.threshold) {
         const bool by_brightness = offer((*picture)->pixels, s.background).settings.source == Source::brightness;
         if (by_brightness)
@@ -110,8 +189,14 @@ Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o)
     }
     if (o.detail_px)
         s.trace.detail_px = *o.detail_px;
+    if (o.smoothing_px)
+        s.trace.smoothing_px = *o.smoothing_px;
     if (o.ignore_specks)
-        s.ignore_specks = *o.ignore_specks;
+        s.clean.specks = s.clean.holes = *o.ignore_specks;
+    if (o.ignore_holes)
+        s.clean.holes = *o.ignore_holes;
+    s.clean.outer_only = o.outer_only;
+    s.clean.gaps = o.close_gaps.value_or(0);
     if (o.border)
         s.border.width = *o.border;
     if (!o.corners.empty())

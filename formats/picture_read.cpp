@@ -1,10 +1,14 @@
 #include "formats/picture_read.h"
 
 #include "core/geometry/units.h"
+#include "formats/cmyk_jpeg.h"
+#include "formats/colour_profile.h"
 #include "formats/file.h"
+#include "formats/pdf_pages.h"
 
 #include <QBuffer>
 #include <QColorSpace>
+#include <QFile>
 #include <QFileInfo>
 #include <QImageReader>
 #include <QtEndian>
@@ -65,10 +69,41 @@ double stated_dpi(const QByteArray& bytes) {
     return believable ? dpi : 0;
 }
 
-Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, const QString& file_name) {
-    const std::string name = quoted_name(file_name);
-    if (bytes.isEmpty())
-        return Problem{name + " is empty."};
+namespace {
+
+struct Read {
+    QImage rgba; // RGBA8888 in sRGB
+    double dpi = 0;
+    std::string note;
+};
+
+constexpr const char* damaged = "is damaged or cut short.";
+constexpr const char* broken_profile = "has a damaged colour profile, so its colours are taken as they are.";
+
+bool is_too_large(const QSize& size) {
+    return qint64{size.width()} * size.height() > largest_picture_px;
+}
+
+/// Problems of the readers below are without the file's name; `decode_picture` puts it in front.
+Result<Read> read_cmyk(const QByteArray& bytes, QImageIOHandler::Transformations orientation) {
+    const QImage inks = read_cmyk_jpeg(bytes, largest_picture_px);
+    if (inks.isNull())
+        return Problem{damaged, "Export or download it again."};
+    const QByteArray profile = embedded_profile(bytes);
+    bool by_profile = false;
+    Read read{cmyk_to_srgb(inks, profile, by_profile), 0, {}};
+    if (!by_profile)
+        read.note = profile.isEmpty() ? "is in CMYK without a colour profile, so its colours are only near."
+                                      : "has a damaged colour profile, so its colours are only near.";
+    // Mirroring comes before turning in these flags, so does Qt's own reader.
+    read.rgba = read.rgba.mirrored(orientation & QImageIOHandler::TransformationMirror,
+                                   orientation & QImageIOHandler::TransformationFlip);
+    if (orientation & QImageIOHandler::TransformationRotate90)
+        read.rgba = read.rgba.transformed(QTransform().rotate(90));
+    return read;
+}
+
+Result<Read> read_raster(const QByteArray& bytes) {
     QBuffer buffer;
     buffer.setData(bytes);
     buffer.open(QIODevice::ReadOnly);
@@ -77,40 +112,90 @@ Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, c
     reader.setDecideFormatFromContent(true);
     reader.setAutoTransform(true);
     if (!reader.canRead() || reader.format() == "svg" || reader.format() == "svgz" || reader.format() == "pdf")
-        return Problem{name + " is not a picture that Fusuma can read.", "Use PNG, JPEG, WebP, TIFF, BMP or GIF."};
+        return Problem{"is not a picture that Fusuma can read.", "Use PNG, JPEG, WebP, TIFF, BMP, GIF or PDF."};
     const QSize size = reader.size();
-    if (qint64{size.width()} * size.height() > largest_picture_px)
-        return Problem{name + " has " + std::to_string(size.width()) + " × " + std::to_string(size.height()) +
+    if (is_too_large(size))
+        return Problem{"has " + std::to_string(size.width()) + " × " + std::to_string(size.height()) +
                            " pixels, more than the 200 million that Fusuma can open.",
                        "Save a smaller copy and open that."};
-    QImage image = reader.read();
+    if (is_cmyk_jpeg(bytes) && !is_cut_short(bytes))
+        return read_cmyk(bytes, reader.transformation());
+    const bool is_animated = reader.supportsAnimation() && reader.imageCount() > 1;
+    Read read{reader.read(), 0, {}};
+    QImage& image = read.rgba;
     if (image.isNull() || is_cut_short(bytes))
-        return Problem{name + " is damaged or cut short.", "Export or download it again."};
-    if (qint64{image.width()} * image.height() > largest_picture_px)
-        return Problem{name + " has more than the 200 million pixels that Fusuma can open."};
-    if (image.colorSpace().isValid() && image.colorSpace() != QColorSpace::SRgb)
-        image.convertToColorSpace(QColorSpace::SRgb);
+        return Problem{damaged, "Export or download it again."};
+    if (is_too_large(image.size()))
+        return Problem{"has more than the 200 million pixels that Fusuma can open."};
+    if (is_animated)
+        read.note = "is an animation; its first picture is used.";
+    QByteArray profile = embedded_profile(bytes);
+    if (profile.isEmpty() && image.colorSpace().isValid() && image.colorSpace() != QColorSpace::SRgb)
+        profile = image.colorSpace().iccProfile(); // told in the file by other means than a profile
     image.convertTo(QImage::Format_RGBA8888);
+    if (!profile.isEmpty() && !convert_to_srgb(image, profile))
+        read.note = broken_profile;
+    return read;
+}
 
+Result<Read> read_page(const QByteArray& bytes, const PageChoice& page) {
+    auto image = render_pdf_page(bytes, page.number, page.dpi, largest_picture_px);
+    return image ? Result<Read>(Read{std::move(*image), page.dpi, {}}) : image.problem();
+}
+
+} // namespace
+
+Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std::vector<std::byte>> original,
+                                                      const QString& file_name, const PageChoice& page) {
+    const std::string name = quoted_name(file_name);
+    if (original->empty())
+        return Problem{name + " is empty."};
+    const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(original->data()),
+                                                     static_cast<qsizetype>(original->size()));
+    const bool has_pages = is_pdf(bytes);
+    auto read = has_pages ? read_page(bytes, page) : read_raster(bytes);
+    if (!read)
+        return Problem{name + " " + read.problem().message, read.problem().hint};
     auto picture = std::make_shared<Picture>();
     picture->file_name = QFileInfo(file_name).fileName().toStdString();
-    const auto* first = reinterpret_cast<const std::byte*>(bytes.constData());
-    picture->original.assign(first, first + bytes.size());
+    picture->original = std::move(original);
+    const QImage& image = read->rgba;
     picture->pixels = Image(image.width(), image.height());
     const std::size_t row_bytes = static_cast<std::size_t>(image.width()) * 4;
     for (int y = 0; y < image.height(); ++y)
         std::memcpy(picture->pixels.rgba.data() + static_cast<std::size_t>(y) * row_bytes, image.constScanLine(y),
                     row_bytes);
-    if (const double dpi = stated_dpi(bytes); dpi > 0) {
+    if (!read->note.empty())
+        picture->note = name + " " + read->note;
+    const double dpi = has_pages ? page.dpi : stated_dpi(bytes);
+    picture->page = has_pages ? page.number : 0;
+    if (dpi > 0) {
         picture->dpi = dpi;
         picture->dpi_is_stated = true;
     }
     return std::shared_ptr<const Picture>(std::move(picture));
 }
 
-Result<std::shared_ptr<const Picture>> read_picture(const QString& path) {
+Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, const QString& file_name,
+                                                      const PageChoice& page) {
+    const auto* first = reinterpret_cast<const std::byte*>(bytes.constData());
+    return decode_picture(std::make_shared<const std::vector<std::byte>>(first, first + bytes.size()), file_name, page);
+}
+
+Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page) {
     const auto bytes = read_file(path, largest_picture_bytes);
-    return bytes ? decode_picture(*bytes, path) : bytes.problem();
+    return bytes ? decode_picture(*bytes, path, page) : bytes.problem();
+}
+
+Result<int> page_count(const QString& path) {
+    QFile start(path);
+    if (!start.open(QIODevice::ReadOnly) || !is_pdf(start.read(1024)))
+        return 0; // whatever it is, reading it will tell
+    const auto bytes = read_file(path, largest_picture_bytes);
+    if (!bytes)
+        return bytes.problem();
+    const auto pages = pdf_page_count(*bytes);
+    return pages ? pages : Problem{quoted_name(path) + " " + pages.problem().message, pages.problem().hint};
 }
 
 } // namespace fusuma

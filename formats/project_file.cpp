@@ -21,12 +21,12 @@ class ArtworkStore {
     std::string file_of(const Artwork& artwork) {
         return std::visit(
             [this](const PictureArtwork& art) {
-                auto [it, fresh] = names.try_emplace(art.picture.get());
+                auto [it, fresh] = names.try_emplace(art.picture->original.get());
                 if (fresh) {
                     const QString suffix = QFileInfo(QString::fromStdString(art.picture->file_name)).suffix();
                     it->second = "artwork/" + std::to_string(names.size()) + "." + suffix.toStdString();
-                    entries[it->second] = QByteArray(reinterpret_cast<const char*>(art.picture->original.data()),
-                                                     static_cast<qsizetype>(art.picture->original.size()));
+                    entries[it->second] = QByteArray(reinterpret_cast<const char*>(art.picture->original->data()),
+                                                     static_cast<qsizetype>(art.picture->original->size()));
                 }
                 return it->second;
             },
@@ -35,7 +35,7 @@ class ArtworkStore {
 
   private:
     ZipEntries& entries;
-    std::map<const Picture*, std::string> names;
+    std::map<const std::vector<std::byte>*, std::string> names;
 };
 
 Result<Document> read_entries(const ZipEntries& entries) {
@@ -46,18 +46,27 @@ Result<Document> read_entries(const ZipEntries& entries) {
     if (json.at("schema").get<int>() > project_schema)
         return Problem{"It was saved by a newer version of Fusuma.", "Update Fusuma to open it."};
 
-    std::map<std::string, std::shared_ptr<const Picture>> pictures;
+    std::map<std::string, std::shared_ptr<const std::vector<std::byte>>> originals;
+    std::map<std::tuple<std::string, int, double>, std::shared_ptr<const Picture>> pictures;
     return from_json(json, [&](const nlohmann::json& artwork) -> Result<Artwork> {
         if (artwork.at("kind") != "picture")
             return Problem{"It holds artwork of a kind that this version does not know."};
         const auto file = artwork.at("file").get<std::string>();
         const auto name = artwork.at("name").get<std::string>();
-        auto& picture = pictures[file];
+        const PageChoice page{artwork.value("page", 1), artwork.value("dpi", PageChoice{}.dpi)};
+        if (!(page.dpi >= 10 && page.dpi <= 10000))
+            throw std::out_of_range("dpi is out of range");
+        auto& picture = pictures[{file, page.number, page.dpi}];
         if (!picture) {
             const auto entry = entries.find(file);
             if (entry == entries.end())
                 return Problem{"Its artwork “" + name + "” is missing."};
-            auto decoded = decode_picture(entry->second, QString::fromStdString(name));
+            auto& original = originals[file];
+            if (!original) {
+                const auto* first = reinterpret_cast<const std::byte*>(entry->second.constData());
+                original = std::make_shared<const std::vector<std::byte>>(first, first + entry->second.size());
+            }
+            auto decoded = decode_picture(original, QString::fromStdString(name), page);
             if (!decoded)
                 return decoded.problem();
             picture = std::move(*decoded);

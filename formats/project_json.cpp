@@ -25,6 +25,8 @@ constexpr std::array hole_words{Word{Holes::keep, "keep"}, Word{Holes::close, "c
 constexpr std::array cut_words{Word{CutKind::kiss, "kiss"}, Word{CutKind::through, "through"}};
 constexpr std::array source_words{Word{Source::automatic, "auto"}, Word{Source::alpha, "alpha"},
                                   Word{Source::brightness, "brightness"}, Word{Source::colour, "colour"}};
+constexpr std::array use_words{Word{ColourUse::take_away, "take-away"}, Word{ColourUse::keep_only, "keep-only"}};
+constexpr std::array stroke_words{Word{Stroke::Kind::add, "add"}, Word{Stroke::Kind::erase, "erase"}};
 constexpr std::array mark_words{Word{MarkKind::dots, "dots"}, Word{MarkKind::none, "none"}};
 constexpr std::array unit_words{Word{Unit::mm, "mm"}, Word{Unit::cm, "cm"}, Word{Unit::inch, "in"}};
 
@@ -75,20 +77,66 @@ std::string carried_text(const json& read, const json& known) {
     return rest.empty() ? std::string() : rest.dump();
 }
 
+json box_json(const std::optional<PixelBox>& box) {
+    return box ? json{box->x, box->y, box->width, box->height} : json(nullptr);
+}
+
+std::optional<PixelBox> box_from(const json& parent, const char* key) {
+    if (!parent.contains(key) || parent.at(key).is_null())
+        return std::nullopt;
+    const auto b = parent.at(key).get<std::array<int, 4>>();
+    for (const int v : b)
+        if (v < -1000000 || v > 1000000)
+            throw std::out_of_range(std::string(key) + " is out of range");
+    return PixelBox{b[0], b[1], b[2], b[3]};
+}
+
 json known_fields(const BackgroundSettings& b) {
     json fields{{"source", word_of(b.source, source_words)},
+                {"use", word_of(b.use, use_words)},
                 {"tolerance", b.tolerance},
                 {"pockets", b.pockets},
+                {"pockets_at", json::array()},
+                {"fill_inside", b.fill_inside},
                 {"brightness", nullptr},
-                {"colour", nullptr},
-                {"focus", nullptr}};
+                {"colours", json::array()},
+                {"strokes", json::array()},
+                {"focus", box_json(b.focus)}};
     if (b.brightness)
         fields["brightness"] = *b.brightness;
-    if (b.colour)
-        fields["colour"] = {b.colour->red, b.colour->green, b.colour->blue};
-    if (b.focus)
-        fields["focus"] = {b.focus->x, b.focus->y, b.focus->width, b.focus->height};
+    for (const Rgb c : b.colours)
+        fields["colours"].push_back({c.red, c.green, c.blue});
+    for (const PixelPlace p : b.pockets_at)
+        fields["pockets_at"].push_back({p.x, p.y});
+    for (const Stroke& stroke : b.strokes) {
+        json points = json::array();
+        for (const Point p : stroke.points)
+            points.push_back({p.x, p.y});
+        fields["strokes"].push_back({{"kind", word_of(stroke.kind, stroke_words)},
+                                     {"size", stroke.size},
+                                     {"hardness", stroke.hardness},
+                                     {"points", std::move(points)}});
+    }
     return fields;
+}
+
+Rgb colour_from(const json& j) {
+    const auto c = j.get<std::array<std::uint8_t, 3>>();
+    return {c[0], c[1], c[2]};
+}
+
+Stroke stroke_from(const json& j) {
+    Stroke stroke;
+    stroke.kind = value_of(j.at("kind"), stroke_words);
+    stroke.size = number_in(j, "size", 0.1, 100000);
+    stroke.hardness = number_in(j, "hardness", 0, 1);
+    for (const json& p : j.at("points")) {
+        const auto xy = p.get<std::array<double, 2>>();
+        if (!(std::hypot(xy[0], xy[1]) < 1e6))
+            throw std::out_of_range("a brush stroke is out of range");
+        stroke.points.push_back({xy[0], xy[1]});
+    }
+    return stroke;
 }
 
 BackgroundSettings background_from(const json& j) {
@@ -98,34 +146,48 @@ BackgroundSettings background_from(const json& j) {
     b.pockets = j.at("pockets").get<bool>();
     if (j.contains("brightness") && !j.at("brightness").is_null())
         b.brightness = number_in(j, "brightness", 0, 255);
-    if (j.contains("colour") && !j.at("colour").is_null()) {
-        const auto c = j.at("colour").get<std::array<std::uint8_t, 3>>();
-        b.colour = Rgb{c[0], c[1], c[2]};
+    // Fields that came later are missing in older projects, which knew one colour.
+    if (j.contains("colour") && !j.at("colour").is_null())
+        b.colours = {colour_from(j.at("colour"))};
+    if (j.contains("use"))
+        b.use = value_of(j.at("use"), use_words);
+    b.fill_inside = j.value("fill_inside", false);
+    for (const json& c : j.value("colours", json::array()))
+        b.colours.push_back(colour_from(c));
+    if (b.colours.size() > most_colours)
+        throw std::out_of_range("colours are too many");
+    for (const json& p : j.value("pockets_at", json::array())) {
+        const auto xy = p.get<std::array<int, 2>>();
+        b.pockets_at.push_back({xy[0], xy[1]});
     }
-    if (j.contains("focus") && !j.at("focus").is_null()) {
-        const auto f = j.at("focus").get<std::array<int, 4>>();
-        for (const int v : f)
-            if (v < -1000000 || v > 1000000)
-                throw std::out_of_range("focus is out of range");
-        b.focus = Focus{f[0], f[1], f[2], f[3]};
-    }
+    for (const json& s : j.value("strokes", json::array()))
+        b.strokes.push_back(stroke_from(s));
+    b.focus = box_from(j, "focus");
     return b;
 }
 
 json known_fields(const Sticker& s, const json& artwork) {
-    return {{"id", s.id},
-            {"name", s.name},
-            {"artwork", artwork},
-            {"width", s.width},
-            {"background", known_fields(s.background)},
-            {"outline",
-             {{"threshold", s.trace.threshold}, {"detail_px", s.trace.detail_px}, {"ignore_specks", s.ignore_specks}}},
-            {"border",
-             {{"width", s.border.width},
-              {"corners", word_of(s.border.corners, corner_words)},
-              {"holes", word_of(s.border.holes, hole_words)},
-              {"close_under", s.border.close_under}}},
-            {"cut", word_of(s.cut, cut_words)}};
+    return {
+        {"id", s.id},
+        {"name", s.name},
+        {"artwork", artwork},
+        {"width", s.width},
+        {"framing", {{"crop", box_json(s.framing.crop)}, {"mirrored", s.framing.mirrored}, {"turn", s.framing.turn}}},
+        {"background", known_fields(s.background)},
+        {"outline",
+         {{"threshold", s.trace.threshold},
+          {"detail_px", s.trace.detail_px},
+          {"smoothing_px", s.trace.smoothing_px},
+          {"ignore_specks", s.clean.specks},
+          {"ignore_holes", s.clean.holes},
+          {"outer_only", s.clean.outer_only},
+          {"close_gaps", s.clean.gaps}}},
+        {"border",
+         {{"width", s.border.width},
+          {"corners", word_of(s.border.corners, corner_words)},
+          {"holes", word_of(s.border.holes, hole_words)},
+          {"close_under", s.border.close_under}}},
+        {"cut", word_of(s.cut, cut_words)}};
 }
 
 Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
@@ -142,7 +204,18 @@ Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
     const json& outline = j.at("outline");
     s.trace.threshold = number_in(outline, "threshold", 0, 255);
     s.trace.detail_px = number_in(outline, "detail_px", 0.01, 100);
-    s.ignore_specks = number_in(outline, "ignore_specks", 0, 1e6);
+    s.clean.specks = number_in(outline, "ignore_specks", 0, 1e6);
+    s.clean.holes = outline.contains("ignore_holes") ? number_in(outline, "ignore_holes", 0, 1e6) : s.clean.specks;
+    s.clean.outer_only = outline.value("outer_only", false);
+    if (outline.contains("close_gaps"))
+        s.clean.gaps = number_in(outline, "close_gaps", 0, 50);
+    if (outline.contains("smoothing_px"))
+        s.trace.smoothing_px = number_in(outline, "smoothing_px", 0, 1000);
+    if (j.contains("framing")) {
+        s.framing.crop = box_from(j.at("framing"), "crop");
+        s.framing.mirrored = j.at("framing").at("mirrored").get<bool>();
+        s.framing.turn = number_in(j.at("framing"), "turn", -1000, 1000);
+    }
     const json& border = j.at("border");
     s.border.width = number_in(border, "width", -100, 100);
     s.border.corners = value_of(border.at("corners"), corner_words);
@@ -196,7 +269,10 @@ json to_json(const Document& document, const ArtworkFile& file_of) {
     for (const auto& sticker : document.stickers) {
         const json artwork = std::visit(
             [&](const PictureArtwork& art) {
-                return json{{"kind", "picture"}, {"file", file_of(art)}, {"name", art.picture->file_name}};
+                json fields{{"kind", "picture"}, {"file", file_of(art)}, {"name", art.picture->file_name}};
+                if (art.picture->page > 0)
+                    fields.update({{"page", art.picture->page}, {"dpi", art.picture->dpi}});
+                return fields;
             },
             sticker->artwork);
         whole["stickers"].push_back(over_carried(sticker->carried, known_fields(*sticker, artwork)));

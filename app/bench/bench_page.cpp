@@ -13,15 +13,15 @@ BenchPage::BenchPage(Session& session) {
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     auto* tray = new Tray(session);
-    auto* view = new BenchView(session);
-    auto* steps = new StepsPanel(session);
+    auto* tools = new BenchTools(session);
+    tools->setParent(this);
+    auto* view = new BenchView(session, *tools);
+    auto* steps = new StepsPanel(session, *tools);
     layout->addWidget(tray);
     layout->addWidget(view, 1);
     layout->addWidget(steps);
     setFocusProxy(view);
     connect(tray, &Tray::add_artwork_wanted, this, &BenchPage::add_artwork_wanted);
-    connect(steps, &StepsPanel::pick_wanted, view, [view] { view->take(BenchView::Tool::pick_colour); });
-    connect(steps, &StepsPanel::focus_wanted, view, [view] { view->take(BenchView::Tool::focus_box); });
     connect(steps, &StepsPanel::put_on_sheet_wanted, this, &BenchPage::put_on_sheet_wanted);
 }
 

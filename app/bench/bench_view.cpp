@@ -6,63 +6,86 @@
 #include "core/geometry/measure.h"
 
 #include <QComboBox>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
 
 namespace fusuma::app {
 
-BenchView::BenchView(Session& project, QWidget* parent) : ZoomView(parent), session(project) {
+BenchView::BenchView(Session& project, BenchTools& bench_tools, QWidget* parent)
+    : ZoomView(parent), session(project), tools(bench_tools) {
     setObjectName(QStringLiteral("benchView"));
     set_fit_margins({28, 56, 28, 40}); // the tools above, the ruler below
     setAccessibleName(tr("The sticker with its cut line"));
-    look_at = new QComboBox(this);
-    look_at->setObjectName(QStringLiteral("lookAt"));
-    look_at->setAccessibleName(tr("Look at"));
-    look_at->setToolTip(tr("What to show: the result as it prints and is cut, the artwork as it came, how much counts "
-                           "as art, or the outline with its nodes."));
-    look_at->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Coverage"), tr("Look at: Outline")});
-    look_at->setFixedWidth(160);
+    looks = new QComboBox(this);
+    looks->setObjectName(QStringLiteral("lookAt"));
+    looks->setAccessibleName(tr("Look at"));
+    looks->setToolTip(tr("What to show: the result as it prints and is cut, the artwork as it came, how much counts "
+                         "as art, the outline with its nodes, or where outline and coverage disagree."));
+    looks->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Coverage"), tr("Look at: Outline"),
+                     tr("Look at: Difference")});
+    looks->setFixedWidth(168);
     figures = label({});
     figures->setObjectName(QStringLiteral("chip"));
     figures->setParent(this);
-    connect(look_at, &QComboBox::currentIndexChanged, this, [this](int i) {
+    connect(looks, &QComboBox::currentIndexChanged, this, [this](int i) {
         look = static_cast<Look>(i);
         refresh();
     });
     connect(&session, &Session::changed, this, &BenchView::refresh);
     connect(&session, &Session::worked_out, this, &BenchView::refresh);
+    connect(&session, &Session::previewed, this, &BenchView::refresh);
+    connect(&tools, &BenchTools::changed, this, [this] {
+        const bool is_brush = tools.tool() == Tool::brush_add || tools.tool() == Tool::brush_erase;
+        setCursor(tools.tool() == Tool::none ? Qt::ArrowCursor : is_brush ? Qt::BlankCursor : Qt::CrossCursor);
+        update();
+    });
     refresh();
+}
+
+void BenchView::look_at(Look next) {
+    looks->setCurrentIndex(static_cast<int>(next));
 }
 
 void BenchView::refresh() {
     const auto sticker = session.sticker();
-    const auto result = sticker ? session.snapshot().result(sticker->id) : nullptr;
-    if (result) {
-        Rect box{{0, 0}, {result->artwork.width, result->artwork.height}};
+    const auto result = session.shown();
+    if (result && !session.shows_preview()) { // the preview's box is only nearly the same
+        Rect box{{0, 0}, {result->outlined->artwork.width, result->outlined->artwork.height}};
         box.include(bounds(result->cut_line));
         set_content(box);
-        const Outline& shown = look == Look::outline ? result->outline : result->cut_line;
-        const auto holes = std::count_if(shown.contours.begin(), shown.contours.end(),
-                                         [](const Contour& c) { return signed_area(c) < 0; });
-        const auto outer = static_cast<std::ptrdiff_t>(shown.contours.size()) - holes;
-        QString text = outer == 1 ? tr("1 contour") : tr("%1 contours").arg(outer);
-        text += holes == 1 ? tr(" · 1 hole") : tr(" · %1 holes").arg(holes);
-        text += tr(" · %1 nodes · %2")
-                    .arg(node_count(shown))
-                    .arg(QString::fromStdString(format_distance(length(shown), session.document().unit)));
-        figures->setText(text);
     }
-    look_at->setVisible(sticker != nullptr);
+    if (result)
+        figures->setText(figures_of(*result));
+    looks->setVisible(sticker != nullptr);
     figures->setVisible(result != nullptr && look != Look::artwork);
     place_overlays();
     update();
 }
 
+QString BenchView::figures_of(const StickerResult& result) const {
+    const Unit unit = session.document().unit;
+    const auto distance_words = [&](double mm) { return QString::fromStdString(format_distance(mm, unit)); };
+    const bool of_outline = look == Look::outline || look == Look::difference || look == Look::coverage;
+    const Outline& shown = of_outline ? result.outline() : result.cut_line;
+    const auto holes = std::count_if(shown.contours.begin(), shown.contours.end(),
+                                     [](const Contour& c) { return signed_area(c) < 0; });
+    const auto outer = static_cast<std::ptrdiff_t>(shown.contours.size()) - holes;
+    QString text = outer == 1 ? tr("1 contour") : tr("%1 contours").arg(outer);
+    text += holes == 1 ? tr(" · 1 hole") : tr(" · %1 holes").arg(holes);
+    text += tr(" · %1 nodes · %2").arg(node_count(shown)).arg(distance_words(length(shown)));
+    if (of_outline && result.outlined->thinnest)
+        text += tr(" · thinnest %1").arg(distance_words(result.outlined->thinnest->width));
+    return text;
+}
+
 void BenchView::place_overlays() {
-    look_at->move(12, 12);
+    looks->move(12, 12);
     figures->adjustSize();
-    figures->move(look_at->x() + look_at->width() + 8, 12);
+    const int beside = looks->x() + looks->width() + 8;
+    const bool fits = beside + figures->width() + 12 <= width();
+    figures->move(fits ? beside : 12, fits ? 12 : 12 + looks->height() + 6);
 }
 
 void BenchView::resizeEvent(QResizeEvent* event) {
@@ -79,8 +102,30 @@ void BenchView::paint_empty(QPainter& painter) const {
     painter.drawText(rect().adjusted(0, -24, 0, -24), Qt::AlignCenter, tr("Drop a picture here"));
     painter.setFont(font());
     painter.setPen(theme().dim);
-    painter.drawText(rect().adjusted(0, 24, 0, 24), Qt::AlignCenter,
-                     tr("A PNG with transparency works best: its edge becomes the outline."));
+    painter.drawText(
+        rect().adjusted(0, 24, 0, 24), Qt::AlignCenter,
+        tr("A picture or a PDF; or paste one with Ctrl+V. Transparency is best: its edge becomes the outline."));
+}
+
+void BenchView::paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const {
+    const bool as_it_came = look == Look::artwork || tools.tool() != Tool::none;
+    painter.setOpacity(as_it_came || look == Look::result ? 1 : 0.35);
+    if (!as_it_came && look != Look::coverage && look != Look::difference) {
+        draw_art(painter, result.isolation->art, to_qt(result.outlined->from_art) * to_view());
+    } else {
+        const PixelPlace size = size_px(sticker.artwork);
+        const QTransform from_picture = to_qt(picture_to_mm(sticker)) * to_view();
+        painter.save();
+        if (tools.tool() != Tool::crop) { // which may reach for what was cropped away
+            const PixelBox crop = frame_of(sticker).crop;
+            QPainterPath frame;
+            frame.addPolygon(from_picture.map(QPolygonF(QRectF(crop.x, crop.y, crop.width, crop.height))));
+            painter.setClipPath(frame);
+        }
+        draw_art(painter, original_art(sticker.artwork), QTransform::fromScale(size.x, size.y) * from_picture);
+        painter.restore();
+    }
+    painter.setOpacity(1);
 }
 
 void BenchView::paint(QPainter& painter) {
@@ -89,12 +134,11 @@ void BenchView::paint(QPainter& painter) {
         paint_empty(painter);
         return;
     }
-    const auto result = session.snapshot().result(sticker->id);
+    const auto result = session.shown();
     if (!result)
         return;
     painter.setRenderHint(QPainter::Antialiasing);
-    const QTransform view = to_view();
-    const QPainterPath cut = view.map(to_qt(result->cut_line));
+    const QPainterPath cut = to_view().map(to_qt(result->cut_line));
     if (look == Look::result) {
         painter.setPen(Qt::NoPen);
         painter.setBrush(QColor(38, 50, 61, 28));
@@ -102,112 +146,132 @@ void BenchView::paint(QPainter& painter) {
         painter.setBrush(theme().paper);
         painter.drawPath(cut);
     }
-    const QTransform art = QTransform::fromScale(result->artwork.width, result->artwork.height) * view;
-    const bool as_it_came = look == Look::artwork || look == Look::coverage || tool != Tool::none;
-    painter.setOpacity(look == Look::outline || look == Look::coverage ? 0.35 : 1);
-    draw_art(painter, as_it_came ? original_art(sticker->artwork) : result->isolation->art, art);
-    painter.setOpacity(1);
-    if (look == Look::coverage)
-        paint_coverage(painter, *result);
-    paint_focus(painter, *sticker, *result);
-    if (look == Look::result)
+    paint_art(painter, *sticker, *result);
+    if (look == Look::coverage || look == Look::difference)
+        paint_tint(painter, *result);
+    if (look == Look::result) {
         draw_cut_line(painter, cut, sticker->cut);
-    if (look == Look::outline) {
-        painter.setPen(QPen(theme().ink, 1.4));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawPath(view.map(to_qt(result->outline)));
-        painter.setPen(QPen(theme().casing, 1));
-        painter.setBrush(theme().accent);
-        for (const Contour& contour : result->outline.contours)
-            for (const Segment& s : contour.segments)
-                painter.drawRect(QRectF(view.map(to_qt(s.end)) - QPointF(3, 3), QSizeF(6, 6)));
-    }
-    if (look == Look::result)
         paint_ruler(painter, bounds(result->cut_line));
-}
-
-/// What counts as art in solid indigo over the paled picture: a tint that reads over any colour.
-void BenchView::paint_coverage(QPainter& painter, const StickerResult& result) const {
-    const Coverage& coverage = result.isolation->coverage;
-    const QImage mask(coverage.values.data(), coverage.width, coverage.height, coverage.width, QImage::Format_Alpha8);
-    QImage tint(mask.size().scaled(1600, 1600, Qt::KeepAspectRatio).boundedTo(mask.size()),
-                QImage::Format_ARGB32_Premultiplied);
-    tint.fill(theme().accent);
-    QPainter painter_of_tint(&tint);
-    painter_of_tint.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter_of_tint.setCompositionMode(QPainter::CompositionMode_DestinationIn);
-    painter_of_tint.drawImage(tint.rect(), mask.convertToFormat(QImage::Format_ARGB32_Premultiplied));
-    painter_of_tint.end();
-    painter.setOpacity(0.8);
-    painter.drawImage(to_view().mapRect(QRectF(0, 0, result.artwork.width, result.artwork.height)), tint);
-    painter.setOpacity(1);
-}
-
-void BenchView::paint_focus(QPainter& painter, const Sticker& sticker, const StickerResult& result) const {
-    QRectF box;
-    if (box_from) {
-        box = QRectF(to_qt(*box_from), to_qt(box_to)).normalized();
-    } else if (sticker.background.focus && (look != Look::result || tool == Tool::focus_box)) {
-        const Focus& f = *sticker.background.focus;
-        const double mm_per_px = result.artwork.width / result.isolation->coverage.width;
-        box = QRectF(f.x * mm_per_px, f.y * mm_per_px, f.width * mm_per_px, f.height * mm_per_px);
-    } else {
-        return;
     }
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(theme().casing, 3));
-    painter.drawRect(to_view().mapRect(box));
-    painter.setPen(QPen(theme().accent, 1.4, Qt::DashLine));
-    painter.drawRect(to_view().mapRect(box));
+    if (look == Look::outline)
+        paint_outline(painter, *result->outlined);
+    if (look != Look::result && look != Look::artwork)
+        paint_specks(painter, *result->outlined);
+    if (look != Look::result || tools.tool() != Tool::none)
+        tools.paint(painter, to_view(), pointer);
 }
 
-void BenchView::take(Tool next) {
-    tool = next;
-    setCursor(tool == Tool::none ? Qt::ArrowCursor : Qt::CrossCursor);
-    update();
+/// What counts as art in solid indigo over the paled picture, a tint that reads over any colour. Or where coverage and
+/// outline disagree: persimmon for art that the outline leaves out, indigo for what it takes in besides.
+void BenchView::paint_tint(QPainter& painter, const StickerResult& result) const {
+    const Coverage& coverage = result.isolation->coverage;
+    const QSize size = this->size();
+    QImage outline_mask;
+    if (look == Look::difference) {
+        outline_mask = QImage(size, QImage::Format_ARGB32_Premultiplied);
+        outline_mask.fill(Qt::transparent);
+        QPainter mask(&outline_mask);
+        mask.setRenderHint(QPainter::Antialiasing);
+        mask.fillPath(to_view().map(to_qt(result.outline())), Qt::white);
+    }
+    const QTransform to_pixels = (QTransform::fromScale(1.0 / coverage.width, 1.0 / coverage.height) *
+                                  to_qt(result.outlined->from_art) * to_view())
+                                     .inverted();
+    const auto covered = [&](double x, double y) {
+        const QPointF p = to_pixels.map(QPointF(x, y));
+        const bool on_picture = p.x() >= 0 && p.y() >= 0 && p.x() < coverage.width && p.y() < coverage.height;
+        return on_picture ? coverage.row(static_cast<int>(p.y()))[static_cast<int>(p.x())] : 0;
+    };
+    QImage tint(size, QImage::Format_ARGB32_Premultiplied);
+    const QRgb inside = theme().accent.rgb(), outside = theme().attention.rgb();
+    for (int y = 0; y < size.height(); ++y) {
+        auto* row = reinterpret_cast<QRgb*>(tint.scanLine(y));
+        const auto* mask =
+            outline_mask.isNull() ? nullptr : reinterpret_cast<const QRgb*>(outline_mask.constScanLine(y));
+        for (int x = 0; x < size.width(); ++x) {
+            // Four samples, so that lines thinner than a screen pixel are not lost.
+            const int value = (covered(x + 0.25, y + 0.25) + covered(x + 0.75, y + 0.25) + covered(x + 0.25, y + 0.75) +
+                               covered(x + 0.75, y + 0.75)) /
+                              4;
+            const int more = mask ? value - qAlpha(mask[x]) : value;
+            constexpr int rounding = 24; // how much two ways of drawing the same edge differ
+            const int strength = mask ? (std::abs(more) < rounding ? 0 : std::abs(more)) : value * 4 / 5;
+            const QRgb colour = mask && more > 0 ? outside : inside;
+            row[x] = qPremultiply(qRgba(qRed(colour), qGreen(colour), qBlue(colour), strength));
+        }
+    }
+    painter.drawImage(0, 0, tint);
+}
+
+void BenchView::paint_outline(QPainter& painter, const Outlined& outlined) const {
+    const QTransform view = to_view();
+    painter.setPen(QPen(theme().ink, 1.4));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPath(view.map(to_qt(outlined.outline)));
+    painter.setPen(QPen(theme().casing, 1));
+    painter.setBrush(theme().accent);
+    const QRectF seen = rect();
+    for (const Contour& contour : outlined.outline.contours)
+        for (const Segment& s : contour.segments)
+            if (const QPointF at = view.map(to_qt(s.end)); seen.contains(at))
+                painter.drawRect(QRectF(at - QPointF(3, 3), QSizeF(6, 6)));
+    if (!outlined.thinnest)
+        return;
+    const QPointF from = view.map(to_qt(outlined.thinnest->from)), to = view.map(to_qt(outlined.thinnest->to));
+    for (const auto& [colour, width] : {std::pair{theme().casing, 5.0}, {theme().attention, 2.2}}) {
+        painter.setPen(QPen(colour, width));
+        painter.drawLine(from, to);
+        painter.drawEllipse((from + to) / 2, QLineF(from, to).length() / 2 + 6, QLineF(from, to).length() / 2 + 6);
+        painter.setBrush(Qt::NoBrush);
+    }
+}
+
+/// A ring round everything that is about to be left out, and how many there are.
+void BenchView::paint_specks(QPainter& painter, const Outlined& outlined) const {
+    const auto& specks = outlined.dropped.contours;
+    constexpr std::size_t most_rings = 400;
+    const QTransform view = to_view();
+    painter.setBrush(Qt::NoBrush);
+    for (std::size_t i = 0; i < std::min(most_rings, specks.size()); ++i) {
+        const Rect box = bounds(specks[i]);
+        const double radius = std::max(box.width(), box.height()) / 2 * px_per_mm() + 6;
+        for (const auto& [colour, width] : {std::pair{theme().casing, 4.0}, {theme().attention, 1.8}}) {
+            painter.setPen(QPen(colour, width));
+            painter.drawEllipse(view.map(to_qt(box.centre())), radius, radius);
+        }
+    }
 }
 
 void BenchView::press(QMouseEvent* event) {
-    const auto sticker = session.sticker();
-    const auto result = sticker ? session.snapshot().result(sticker->id) : nullptr;
-    if (!result || tool == Tool::none)
-        return;
-    const Point mm = to_mm(event->position());
-    if (tool == Tool::focus_box) {
-        box_from = box_to = mm;
-        return;
-    }
-    if (const auto colour = colour_at(sticker->artwork, mm.x / result->artwork.width, mm.y / result->artwork.height)) {
-        session.edit_sticker(tr("Pick a colour"), [&](Sticker& s) {
-            s.background.source = Source::colour;
-            s.background.colour = *colour;
-        });
-        take(Tool::none);
-    }
+    tools.press(to_mm(event->position()));
 }
 
 void BenchView::drag(QMouseEvent* event) {
-    if (box_from) {
-        box_to = to_mm(event->position());
+    pointer = event->position();
+    tools.drag(to_mm(event->position()), event->modifiers().testFlag(Qt::ShiftModifier));
+    if (tools.tool() != Tool::none)
         update();
-    }
 }
 
 void BenchView::release(QMouseEvent*) {
-    if (!box_from)
-        return;
-    const QRectF box = QRectF(to_qt(*box_from), to_qt(box_to)).normalized();
-    box_from.reset();
-    const auto sticker = session.sticker();
-    const auto result = sticker ? session.snapshot().result(sticker->id) : nullptr;
-    if (result && box.width() * px_per_mm() > 4 && box.height() * px_per_mm() > 4) {
-        const double px_of_mm = result->isolation->coverage.width / result->artwork.width;
-        const QRect px = QRectF(box.topLeft() * px_of_mm, box.size() * px_of_mm).toAlignedRect();
-        session.edit_sticker(tr("Focus box"), [&](Sticker& s) {
-            s.background.focus = Focus{px.x(), px.y(), px.width(), px.height()};
-        });
-    }
-    take(Tool::none);
+    tools.release();
+}
+
+bool BenchView::double_click(QMouseEvent* event) {
+    if (tools.tool() == Tool::none)
+        return false;
+    press(event);
+    return true;
+}
+
+bool BenchView::key(QKeyEvent* event) {
+    return event->key() == Qt::Key_Escape && tools.escape();
+}
+
+void BenchView::leaveEvent(QEvent* event) {
+    pointer = {};
+    update();
+    ZoomView::leaveEvent(event);
 }
 
 /// The finished width below the sticker, so that its real size is never out of sight.

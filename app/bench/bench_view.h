@@ -1,9 +1,7 @@
 #pragma once
 
+#include "app/bench/bench_tools.h"
 #include "app/common/zoom_view.h"
-#include "app/shell/session.h"
-
-#include <optional>
 
 class QComboBox;
 class QLabel;
@@ -14,33 +12,36 @@ namespace fusuma::app {
 class BenchView : public ZoomView {
     Q_OBJECT
   public:
-    explicit BenchView(Session& project, QWidget* parent = nullptr);
+    BenchView(Session& project, BenchTools& bench_tools, QWidget* parent = nullptr);
 
-    enum class Look { result, artwork, coverage, outline };
-    /// What the next press in the view does.
-    enum class Tool { none, pick_colour, focus_box };
-    void take(Tool next);
+    enum class Look { result, artwork, coverage, outline, difference };
+    void look_at(Look next);
 
   protected:
     void paint(QPainter& painter) override;
     void press(QMouseEvent* event) override;
     void drag(QMouseEvent* event) override;
     void release(QMouseEvent* event) override;
+    bool double_click(QMouseEvent* event) override;
+    bool key(QKeyEvent* event) override;
+    void leaveEvent(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
   private:
     Session& session;
+    BenchTools& tools;
     Look look = Look::result;
-    QComboBox* look_at;
+    QComboBox* looks;
     QLabel* figures;
-    Tool tool = Tool::none;
-    std::optional<Point> box_from; ///< mm, while a focus box is being drawn
-    Point box_to;
+    QPointF pointer;
 
     void refresh();
     void place_overlays();
-    void paint_coverage(QPainter& painter, const StickerResult& result) const;
-    void paint_focus(QPainter& painter, const Sticker& sticker, const StickerResult& result) const;
+    [[nodiscard]] QString figures_of(const StickerResult& result) const;
+    void paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const;
+    void paint_tint(QPainter& painter, const StickerResult& result) const;
+    void paint_outline(QPainter& painter, const Outlined& outlined) const;
+    void paint_specks(QPainter& painter, const Outlined& outlined) const;
     void paint_ruler(QPainter& painter, const Rect& cut_box) const;
     void paint_empty(QPainter& painter) const;
 };

@@ -3,7 +3,10 @@
 #include "app/common/theme.h"
 
 #include <QPainter>
+#include <algorithm>
+#include <array>
 #include <list>
+#include <mutex>
 
 namespace fusuma::app {
 
@@ -50,41 +53,77 @@ QImage image_of(const std::shared_ptr<const Image>& pixels) {
     return {pixels->rgba.data(), pixels->width, pixels->height, pixels->width * 4, QImage::Format_RGBA8888};
 }
 
-} // namespace
+constexpr std::array shown_sizes{200, 500, 1600}; // px, longer side
 
+/// The art as a picture of at most `most_px` along its longer side, remembered.
 QImage art_image(const PrintArt& art, int most_px) {
     struct Entry {
         PrintArt art;
         int most_px;
         QImage image;
     };
-    static std::list<Entry> remembered; // interface thread only
-    for (auto it = remembered.begin(); it != remembered.end(); ++it)
-        if (it->most_px == most_px && it->art == art) {
-            remembered.splice(remembered.begin(), remembered, it);
-            return remembered.front().image;
-        }
-    QImage image = std::visit(image_of, art);
-    const int longer = std::max(image.width(), image.height());
-    image = longer > most_px ? image.convertToFormat(QImage::Format_ARGB32_Premultiplied)
-                                   .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation)
-                             : image.convertToFormat(QImage::Format_ARGB32_Premultiplied);
+    static std::list<Entry> remembered;
+    static std::mutex mutex;
+    constexpr std::size_t most_remembered = 60;
+    {
+        const std::scoped_lock lock(mutex);
+        for (auto it = remembered.begin(); it != remembered.end(); ++it)
+            if (it->most_px == most_px && it->art == art) {
+                remembered.splice(remembered.begin(), remembered, it);
+                return remembered.front().image;
+            }
+    }
+    const auto& pixels = std::get<std::shared_ptr<const Image>>(art);
+    const int longer = std::max(pixels->width, pixels->height);
+    QImage image;
+    if (longer > most_px) {
+        const Image small = reduced(*pixels, std::max(1, longer / most_px));
+        image = QImage(small.rgba.data(), small.width, small.height, small.width * 4, QImage::Format_RGBA8888)
+                    .convertToFormat(QImage::Format_ARGB32_Premultiplied)
+                    .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    } else {
+        image = image_of(pixels).convertToFormat(QImage::Format_ARGB32_Premultiplied);
+    }
+    const std::scoped_lock lock(mutex);
     remembered.push_front({art, most_px, image});
-    if (remembered.size() > 48)
+    if (remembered.size() > most_remembered)
         remembered.pop_back();
     return image;
 }
 
+/// Draws what is seen of the art from its own pixels, as for a close look.
+void draw_from_pixels(QPainter& painter, const QImage& image, const QTransform& to_view) {
+    const QTransform from_pixels = QTransform::fromScale(1.0 / image.width(), 1.0 / image.height()) * to_view;
+    const QRect seen = (from_pixels * painter.transform())
+                           .inverted()
+                           .mapRect(QRectF(painter.viewport()))
+                           .toAlignedRect()
+                           .adjusted(-2, -2, 2, 2)
+                           .intersected(image.rect());
+    painter.setTransform(from_pixels, true);
+    painter.drawImage(QRectF(seen), image, QRectF(seen));
+}
+
+} // namespace
+
+void prepare_art(const PrintArt& art) {
+    for (const int size : shown_sizes)
+        art_image(art, size);
+}
+
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view) {
-    // Take the smallest remembered size that still has a pixel for every pixel on the screen.
+    // Take the smallest prepared size that still has a pixel for every pixel on the screen.
     const double shown = std::max(std::hypot(to_view.m11(), to_view.m12()), std::hypot(to_view.m21(), to_view.m22())) *
                          painter.device()->devicePixelRatioF();
-    const int size = shown <= 200 ? 200 : shown <= 500 ? 500 : shown <= 1600 ? 1600 : 4000;
-    const QImage image = art_image(art, size);
+    const auto size = std::find_if(shown_sizes.begin(), shown_sizes.end(), [&](int s) { return shown <= s; });
     painter.save();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter.setTransform(to_view, true);
-    painter.drawImage(QRectF(0, 0, 1, 1), image);
+    if (size == shown_sizes.end()) {
+        draw_from_pixels(painter, std::visit(image_of, art), to_view);
+    } else {
+        painter.setTransform(to_view, true);
+        painter.drawImage(QRectF(0, 0, 1, 1), art_image(art, *size));
+    }
     painter.restore();
 }
 

@@ -19,8 +19,8 @@ namespace fusuma::app {
 [[nodiscard]] QPainterPath to_qt(const Outline& outline);
 [[nodiscard]] QPainterPath to_qt(const Polygons& polygons);
 
-/// The art as a picture of at most `most_px` along its longer side, remembered.
-[[nodiscard]] QImage art_image(const PrintArt& art, int most_px);
+/// Makes the sizes in which art is shown, so that drawing it takes no time. For worker threads.
+void prepare_art(const PrintArt& art);
 
 /// Draws the art into the unit square of `to_view`.
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view);

@@ -59,13 +59,22 @@ void SheetView::show_finding(const Finding& finding) {
     setFocus();
 }
 
+namespace {
+
+/// From the sticker's millimetres to the paper's, where the copy is now.
+QTransform to_paper(const Outlined& outlined, const Sticker& sticker, const Placement& placement) {
+    return QTransform::fromScale(1 / outlined.artwork.width, 1 / outlined.artwork.height) *
+           to_qt(placed(sticker, placement));
+}
+
+} // namespace
+
 QPainterPath SheetView::cut_path(const Placement& placement) const {
     const auto result = session.snapshot().result(placement.sticker, placement.scale);
     const auto sticker = session.document().find(placement.sticker);
     if (!result || !sticker)
         return {};
-    const QTransform to_unit = QTransform::fromScale(1 / result->artwork.width, 1 / result->artwork.height);
-    return (to_unit * to_qt(placed(*sticker, placement))).map(to_qt(result->cut_line));
+    return to_paper(*result->outlined, *sticker, placement).map(to_qt(result->cut_line));
 }
 
 void SheetView::paint(QPainter& painter) {
@@ -120,7 +129,8 @@ void SheetView::paint_copies(QPainter& painter) const {
         painter.setBrush(theme().paper);
         painter.drawPath(cut);
         if (const auto result = session.snapshot().result(p.sticker, p.scale))
-            draw_art(painter, result->isolation->art, to_qt(placed(*sticker, p)) * view);
+            draw_art(painter, result->isolation->art,
+                     to_qt(result->outlined->from_art) * to_paper(*result->outlined, *sticker, p) * view);
         draw_cut_line(painter, cut, sticker->cut);
     }
 }

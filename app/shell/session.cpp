@@ -1,5 +1,6 @@
 #include "app/shell/session.h"
 
+#include "app/common/painting.h"
 #include "core/document/arrange.h"
 #include "formats/picture_read.h"
 #include "formats/project_file.h"
@@ -19,6 +20,7 @@ Session::Session(QObject* parent) : QObject(parent), latest(std::make_shared<Sna
 }
 
 Session::~Session() {
+    stop.request_stop();
     workers.waitForDone();
 }
 
@@ -40,6 +42,8 @@ void Session::redo() {
 void Session::after_change() {
     keep_selection_valid();
     ++latest_edit;
+    if (working && may_stop)
+        stop.request_stop(); // its preview has been seen; the newer edit's comes sooner this way
     work_out();
     emit changed();
 }
@@ -54,6 +58,7 @@ void Session::choose_sticker(int id) {
     if (id == chosen_sticker || !document().find(id))
         return;
     chosen_sticker = id;
+    preview.reset();
     emit changed();
 }
 
@@ -144,61 +149,196 @@ void Session::apply_fix(const Finding& finding) {
         emit problem(tr("%1 — no free place is large enough.").arg(QString::fromStdString(finding.message)));
 }
 
+std::shared_ptr<const StickerResult> Session::shown() const {
+    return preview && preview_of == chosen_sticker ? preview : latest->result(chosen_sticker);
+}
+
 void Session::work_out() {
     if (working)
         return; // picked up when the present run ends
     working = true;
-    workers.start([this, run = latest_edit, now = document(), engine = evaluator] {
-        auto fresh = std::make_shared<Snapshot>();
-        fresh->document = now;
-        for (const auto& sticker : now.stickers)
-            fresh->results[{sticker->id, 1.0}] = engine->evaluate(*sticker);
-        for (const Placement& p : now.placements)
-            if (const auto sticker = now.find(p.sticker))
-                fresh->results[{p.sticker, p.scale}] = engine->evaluate(*sticker, sticker->width * p.scale);
-        fresh->plan = engine->plan(now);
-        fresh->findings = preflight(now, *engine);
-        fresh->totals = totals(*fresh->plan);
-        QMetaObject::invokeMethod(this, [this, run, fresh] {
-            working = false;
-            worked_edit = run;
-            latest = fresh;
-            emit worked_out();
+    may_stop = false;
+    done = 0;
+    stop = std::stop_source();
+    const auto before = latest->document.find(chosen_sticker), after = sticker();
+    workers.start([this, run = latest_edit.load(), now = document(), in_hand = chosen_sticker,
+                   is_edited = before && after && before != after, work = Work{stop.get_token(), &done}] {
+        try {
+            work_on(run, now, in_hand, is_edited, work);
+        } catch (const Stopped&) {
+            QMetaObject::invokeMethod(this, [this, run] {
+                working = false;
+                if (std::exchange(is_cancelled, false) && latest_edit == run) {
+                    worked_edit = run;
+                    undo(); // works out the document before
+                } else {
+                    work_out();
+                }
+            });
+        }
+    });
+}
+
+void Session::work_on(std::uint64_t run, const Document& now, int in_hand, bool is_edited, const Work& work) {
+    const auto sticker_in_hand = now.find(in_hand);
+    if (is_edited && sticker_in_hand)
+        if (const auto quick = evaluator->preview(*sticker_in_hand, work)) {
+            prepare_art(quick->isolation->art);
+            QMetaObject::invokeMethod(this, [this, run, quick, in_hand] {
+                if (worked_edit < run) {
+                    preview = quick;
+                    preview_of = in_hand;
+                    emit previewed();
+                }
+            });
+            may_stop = true;
             if (latest_edit != run)
-                work_out();
+                throw Stopped{};
+        }
+    auto fresh = std::make_shared<Snapshot>();
+    fresh->document = now;
+    const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
+    for (std::size_t i = 0; i < now.stickers.size(); ++i) {
+        const Sticker& s = *now.stickers[i];
+        const auto result = evaluator->evaluate(
+            s, std::nullopt, work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count));
+        fresh->results[{s.id, 1.0}] = result;
+        prepare_art(result->isolation->art);
+        prepare_art(original_art(s.artwork));
+    }
+    for (const Placement& p : now.placements)
+        if (const auto s = now.find(p.sticker))
+            fresh->results[{p.sticker, p.scale}] = evaluator->evaluate(*s, s->width * p.scale, work);
+    fresh->plan = evaluator->plan(now);
+    fresh->findings = preflight(now, *evaluator);
+    fresh->totals = totals(*fresh->plan);
+    QMetaObject::invokeMethod(this, [this, run, fresh] {
+        working = false;
+        worked_edit = run;
+        latest = fresh;
+        preview.reset();
+        is_cancelled = false;
+        emit worked_out();
+        if (latest_edit != run)
+            work_out();
+    });
+}
+
+std::optional<Session::Business> Session::business() const {
+    if (!reading.empty())
+        return Business{tr("Reading “%1”").arg(reading.front().second), -1};
+    if (working)
+        return Business{sticker() ? tr("Working out %1").arg(QString::fromStdString(sticker()->name)) : tr("Working"),
+                        done};
+    return std::nullopt;
+}
+
+void Session::cancel_business() {
+    if (!reading.empty()) {
+        reading.clear(); // their results find nobody waiting
+        return;
+    }
+    is_cancelled = working;
+    stop.request_stop();
+}
+
+void Session::read_in_background(const QString& name, const Reader& read,
+                                 const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
+    const std::uint64_t number = next_reading++;
+    reading.emplace_back(number, name);
+    workers.start([this, number, read, use] {
+        const auto picture = read();
+        QMetaObject::invokeMethod(this, [this, number, picture, use] {
+            if (std::erase_if(reading, [&](const auto& r) { return r.first == number; }) == 0)
+                return; // cancelled
+            if (!picture)
+                emit problem(QString::fromStdString(picture.problem().text()));
+            else
+                use(*picture);
         });
     });
 }
 
+void Session::add_as_sticker(const std::shared_ptr<const Picture>& picture, const QString& why) {
+    const QString file = QString::fromStdString(picture->file_name);
+    Sticker s = new_sticker(PictureArtwork{picture});
+    if (picture->page > 0)
+        s.name += " " + std::to_string(picture->page);
+    const QString name = QString::fromStdString(s.name);
+    const int id = document().next_id;
+    edit(tr("Add %1").arg(name), [&](Document d) { return with_sticker_added(std::move(d), std::move(s)); });
+    choose_sticker(id);
+    if (!picture->note.empty())
+        emit note(QString::fromStdString(picture->note));
+    else if (!why.isEmpty())
+        emit note(tr("“%1”: %2").arg(file, why));
+    emit artwork_added();
+}
+
 void Session::add_artwork(const QStringList& paths) {
-    workers.start([this, paths] {
-        for (const QString& path : paths) {
-            auto picture = read_picture(path);
-            const AlphaContent whole = picture ? alpha_content((*picture)->pixels) : AlphaContent::clear;
-            const QString why =
-                whole == AlphaContent::opaque ? QString::fromStdString(offer((*picture)->pixels, {}).why) : QString();
-            QMetaObject::invokeMethod(this, [this, path, picture, whole, why] {
-                if (!picture) {
-                    emit problem(QString::fromStdString(picture.problem().text()));
-                    return;
-                }
-                if (whole == AlphaContent::clear) {
-                    emit problem(tr("“%1” is fully transparent, so there is nothing to outline.")
-                                     .arg(QFileInfo(path).fileName()));
-                    return;
-                }
-                Sticker s = new_sticker(PictureArtwork{*picture});
-                const QString name = QString::fromStdString(s.name);
-                const int id = document().next_id;
-                edit(tr("Add %1").arg(name),
-                     [&](Document d) { return with_sticker_added(std::move(d), std::move(s)); });
-                choose_sticker(id);
-                if (!why.isEmpty())
-                    emit note(tr("“%1”: %2").arg(QFileInfo(path).fileName(), why));
-                emit artwork_added();
-            });
+    for (const QString& path : paths) {
+        const auto pages = page_count(path);
+        if (!pages) {
+            emit problem(QString::fromStdString(pages.problem().text()));
+        } else if (*pages > 1) {
+            emit pages_wanted(path, *pages);
+        } else {
+            add_pages(path, {1}, PageChoice{}.dpi);
         }
-    });
+    }
+}
+
+void Session::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {
+    for (const int page : pages)
+        add_read(QFileInfo(path).fileName(), [path, page, dpi] { return read_picture(path, {page, dpi}); });
+}
+
+void Session::add_picture(const QByteArray& file, const QString& name) {
+    add_read(name, [file, name] { return decode_picture(file, name); });
+}
+
+void Session::add_read(const QString& name, const Reader& read) {
+    // Looking for the best start is part of reading: it goes over the whole picture.
+    const auto why = std::make_shared<QString>();
+    const auto is_clear = std::make_shared<bool>(false);
+    read_in_background(
+        name,
+        [read, why, is_clear]() -> Result<std::shared_ptr<const Picture>> {
+            auto picture = read();
+            if (picture) {
+                const AlphaContent whole = alpha_content((*picture)->pixels);
+                *is_clear = whole == AlphaContent::clear;
+                if (whole == AlphaContent::opaque)
+                    *why = QString::fromStdString(offer((*picture)->pixels, {}).why);
+            }
+            return picture;
+        },
+        [this, name, why, is_clear](const std::shared_ptr<const Picture>& picture) {
+            if (*is_clear)
+                emit problem(tr("“%1” is fully transparent, so there is nothing to outline.").arg(name));
+            else
+                add_as_sticker(picture, *why);
+        });
+}
+
+void Session::set_page_resolution(double dpi) {
+    const auto s = sticker();
+    const auto* art = s ? std::get_if<PictureArtwork>(&s->artwork) : nullptr;
+    if (!art || art->picture->page == 0)
+        return;
+    read_in_background(
+        QString::fromStdString(art->picture->file_name),
+        [picture = art->picture, dpi] {
+            return decode_picture(picture->original, QString::fromStdString(picture->file_name), {picture->page, dpi});
+        },
+        [this, id = s->id, before = art->picture](const std::shared_ptr<const Picture>& picture) {
+            const auto now = document().find(id);
+            if (!now || std::get<PictureArtwork>(now->artwork).picture != before)
+                return;
+            edit(tr("Resolution"), [&](Document d) {
+                return with_sticker_changed(std::move(d), with_picture(*now, picture, before->dpi / picture->dpi));
+            });
+        });
 }
 
 void Session::open(const QString& path) {

@@ -3,6 +3,7 @@
 #include "core/document/history.h"
 #include "core/document/plan.h"
 #include "core/preflight/preflight.h"
+#include "core/result.h"
 
 #include <QObject>
 #include <QThreadPool>
@@ -10,7 +11,10 @@
 #include <functional>
 #include <map>
 #include <memory>
+#include <optional>
 #include <set>
+#include <stop_token>
+#include <vector>
 
 namespace fusuma::app {
 
@@ -37,6 +41,19 @@ class Session : public QObject {
     [[nodiscard]] const Document& document() const { return history.current(); }
     [[nodiscard]] const Snapshot& snapshot() const { return *latest; }
     [[nodiscard]] bool is_settled() const { return !working && latest_edit == worked_edit; }
+    /// The sticker in hand as far as it is worked out: a quick preview of the last edit while the full result is on its
+    /// way, else the snapshot's.
+    [[nodiscard]] std::shared_ptr<const StickerResult> shown() const;
+    [[nodiscard]] bool shows_preview() const { return preview != nullptr; }
+
+    /// What is being worked on for a person to wait for, and how far it is (0–1; negative when nobody knows).
+    struct Business {
+        QString words;
+        double done = -1;
+    };
+    [[nodiscard]] std::optional<Business> business() const;
+    /// Stops it: what was being read is left out, what was being worked out is undone.
+    void cancel_business();
 
     using Edit = std::function<Document(Document)>;
     /// Edits with the same `stroke` in a row undo as one.
@@ -62,6 +79,10 @@ class Session : public QObject {
 
     // Files. Reading happens in the background; a failure is told by problem() and changes nothing.
     void add_artwork(const QStringList& paths);
+    void add_pages(const QString& path, const std::vector<int>& pages, double dpi);
+    void add_picture(const QByteArray& file, const QString& name); ///< as pasted
+    /// Draws the page that the sticker in hand comes from anew.
+    void set_page_resolution(double dpi);
     void open(const QString& path);
     void start_new();
     bool save(const QString& path);
@@ -72,9 +93,11 @@ class Session : public QObject {
     void adopt(Document document, const QString& name);
 
   signals:
-    void changed();         ///< the document or what is in hand
-    void worked_out();      ///< a new snapshot
-    void project_changed(); ///< another project, or saved
+    void changed();                             ///< the document or what is in hand
+    void worked_out();                          ///< a new snapshot
+    void previewed();                           ///< a new preview of the sticker in hand
+    void pages_wanted(QString path, int pages); ///< a document with several pages was to be added: which?
+    void project_changed();                     ///< another project, or saved
     void artwork_added();
     void problem(QString text);
     void note(QString text);
@@ -89,12 +112,27 @@ class Session : public QObject {
     std::shared_ptr<Evaluator> evaluator = std::make_shared<Evaluator>();
     QThreadPool workers;
     bool working = false;
-    std::uint64_t latest_edit = 0, worked_edit = 0;
+    std::atomic<std::uint64_t> latest_edit = 0;
+    std::uint64_t worked_edit = 0;
+    std::shared_ptr<const StickerResult> preview;
+    int preview_of = 0; ///< sticker
+    std::stop_source stop;
+    std::atomic<bool> may_stop = false; ///< a preview is shown, so the full result can wait
+    std::atomic<double> done = 0;
+    bool is_cancelled = false;
+    std::vector<std::pair<std::uint64_t, QString>> reading; ///< what is being read: number and name
+    std::uint64_t next_reading = 1;
 
     void replace(Document document, const QString& path, const QString& name);
     void after_change();
     void work_out();
+    void work_on(std::uint64_t run, const Document& now, int in_hand, bool is_edited, const Work& work);
     void keep_selection_valid();
+    using Reader = std::function<Result<std::shared_ptr<const Picture>>()>;
+    void read_in_background(const QString& name, const Reader& read,
+                            const std::function<void(const std::shared_ptr<const Picture>&)>& use);
+    void add_read(const QString& name, const Reader& read);
+    void add_as_sticker(const std::shared_ptr<const Picture>& picture, const QString& why);
 };
 
 } // namespace fusuma::app

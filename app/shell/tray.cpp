@@ -60,8 +60,17 @@ class TrayCard : public QWidget {
         const double longer = std::max(size.width, size.height);
         const QSizeF shown(52 * size.width / longer, 52 * size.height / longer);
         const QPointF corner = frame.center() - QPointF(shown.width() / 2, shown.height() / 2);
-        draw_art(painter, original_art(sticker.artwork),
-                 QTransform(shown.width(), 0, 0, shown.height(), corner.x(), corner.y()));
+        const Frame artwork = frame_of(sticker);
+        const double scale = shown.width() / artwork.size.width;
+        const QTransform from_picture =
+            to_qt(artwork.from_picture) * QTransform(scale, 0, 0, scale, corner.x(), corner.y());
+        const PixelPlace px = size_px(sticker.artwork);
+        QPainterPath inside;
+        inside.addPolygon(from_picture.map(
+            QPolygonF(QRectF(artwork.crop.x, artwork.crop.y, artwork.crop.width, artwork.crop.height))));
+        painter.setClipPath(inside);
+        draw_art(painter, original_art(sticker.artwork), QTransform::fromScale(px.x, px.y) * from_picture);
+        painter.setClipping(false);
 
         const int left = 78, right = width() - 10;
         QFont bold = font();

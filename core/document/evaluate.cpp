@@ -74,15 +74,16 @@ SmallPicture small_picture(const Picture& picture, int most_px, const Work& work
     return small;
 }
 
-Sticker in_small(Sticker sticker, const SmallPicture& small) {
-    const double scale = mm_per_px(sticker) * small.factor;
-    sticker.artwork = PictureArtwork{small.picture};
-    sticker.background = seen_from(std::move(sticker.background), {}, small.factor);
-    sticker.trace.smoothing_px /= small.factor;
+Sticker with_picture(Sticker sticker, std::shared_ptr<const Picture> picture, double factor) {
+    const double scale = mm_per_px(sticker) * factor;
+    sticker.artwork = PictureArtwork{std::move(picture)};
+    sticker.background = seen_from(std::move(sticker.background), {}, factor);
+    sticker.trace.smoothing_px /= factor;
     if (auto& crop = sticker.framing.crop) {
-        const int left = crop->x / small.factor, top = crop->y / small.factor;
-        crop = PixelBox{left, top, (crop->x + crop->width) / small.factor - left,
-                        (crop->y + crop->height) / small.factor - top};
+        const auto place = [factor](int v) { return static_cast<int>(std::lround(v / factor)); };
+        const int left = place(crop->x), top = place(crop->y);
+        crop = PixelBox{left, top, std::max(1, place(crop->x + crop->width) - left),
+                        std::max(1, place(crop->y + crop->height) - top)};
     }
     sticker.width = scale * frame_of(sticker).size.width;
     return sticker;

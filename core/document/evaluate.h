@@ -57,7 +57,9 @@ struct SmallPicture {
 };
 [[nodiscard]] SmallPicture small_picture(const Picture& picture, int most_px, const Work& work = {});
 
-/// The sticker with the small picture in place of its own, and all that is measured in pixels to match.
-[[nodiscard]] Sticker in_small(Sticker sticker, const SmallPicture& small);
+/// The sticker with the same picture at another resolution in place of its own, and all that is measured in pixels to
+/// match.
+/// @param factor  how many of the present pixels make one of the new ones, > 0
+[[nodiscard]] Sticker with_picture(Sticker sticker, std::shared_ptr<const Picture> picture, double factor);
 
 } // namespace fusuma

@@ -41,7 +41,7 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
     if (std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2)
         return nullptr;
     const auto small = small_pictures.get(picture, [&] { return small_picture(*picture, most_px, work); });
-    return evaluate(in_small(sticker, *small), std::nullopt, work);
+    return evaluate(with_picture(sticker, small->picture, small->factor), std::nullopt, work);
 }
 
 Outline Evaluator::placed_cut_line(const Document& document, const Placement& placement) {

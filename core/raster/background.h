@@ -37,6 +37,8 @@ struct Stroke {
     bool operator==(const Stroke&) const = default;
 };
 
+inline constexpr std::size_t most_colours = 100; ///< that can be picked at once
+
 struct BackgroundSettings {
     Source source = Source::automatic;
     /// With brightness: encoded grey value, 0–255, below which a pixel is art. Unset: Otsu's choice.

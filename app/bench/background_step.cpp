@@ -1,0 +1,265 @@
+#include "app/bench/background_step.h"
+
+#include "app/common/theme.h"
+
+#include <QCheckBox>
+#include <QListWidget>
+#include <cmath>
+
+namespace fusuma::app {
+
+namespace {
+
+QString hex(Rgb colour) {
+    return QColor(colour.red, colour.green, colour.blue).name();
+}
+
+} // namespace
+
+BackgroundStep::BackgroundStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+    auto* layout = step_layout(this);
+    source = new Choices({tr("As offered"), tr("Alpha"), tr("Brightness"), tr("Colour")});
+    source->setToolTip(tr("What tells the art from its background."));
+    connect(source, &Choices::picked, this, [this](int i) {
+        edit(tr("Background"), [i](BackgroundSettings& b) { b.source = static_cast<Source>(i); });
+    });
+    layout->addWidget(source);
+    why = label({}, "dim");
+    why->setObjectName(QStringLiteral("sourceWhy"));
+    why->setWordWrap(true);
+    layout->addWidget(why);
+    layout->addWidget(brightness_part());
+    layout->addWidget(colour_part());
+
+    auto* pocket = tool_button(tools, Tool::pocket, tr("Take a patch away"), QStringLiteral("pocket"),
+                               tr("Click patches of one even colour in the picture, such as a gap the paper shows "
+                                  "through. Esc puts the tool down."));
+    give_back = button(tr("Give back"), "", QStringLiteral("givePocketBack"), tr("Bring the last patch back."));
+    connect(give_back, &QPushButton::clicked, this, [this] {
+        edit(tr("Give a patch back"), [](BackgroundSettings& b) {
+            if (!b.pockets_at.empty())
+                b.pockets_at.pop_back();
+        });
+    });
+    layout->addWidget(side_by_side({pocket, give_back}));
+    tolerance_rows = new QWidget;
+    auto* tolerance_layout = column(tolerance_rows, 0, 4);
+    tolerance_layout->addWidget(label(tr("What is nearly that colour counts, too")));
+    tolerance =
+        slider(1, 60, "tolerance", tr("Tolerance"), tr("Higher takes more along. Too high eats into pale art."));
+    connect(tolerance, &QSlider::valueChanged, this, [this](int difference) {
+        edit(
+            tr("Tolerance"), [difference](BackgroundSettings& b) { b.tolerance = difference; }, "tolerance");
+    });
+    tolerance_layout->addWidget(tolerance);
+    layout->addWidget(tolerance_rows);
+    fill_inside = new QCheckBox(tr("Fill the inside of line drawings"));
+    fill_inside->setObjectName(QStringLiteral("fillInside"));
+    fill_inside->setToolTip(tr("Whatever the lines enclose counts as art, so the figure becomes one solid piece."));
+    connect(fill_inside, &QCheckBox::clicked, this,
+            [this](bool on) { edit(tr("Fill the inside"), [on](BackgroundSettings& b) { b.fill_inside = on; }); });
+    layout->addWidget(fill_inside);
+    layout->addWidget(brush_part());
+
+    auto* focus = tool_button(tools, Tool::focus_box, tr("Draw a focus box"), QStringLiteral("focusBox"),
+                              tr("Only what lies in the box becomes the sticker. Draw it in the picture."));
+    whole_picture = button(tr("Whole picture"), "", QStringLiteral("wholePicture"), tr("Take the focus box away."));
+    connect(whole_picture, &QPushButton::clicked, this,
+            [this] { edit(tr("Focus box"), [](BackgroundSettings& b) { b.focus.reset(); }); });
+    layout->addWidget(side_by_side({focus, whole_picture}));
+}
+
+QWidget* BackgroundStep::brightness_part() {
+    brightness_rows = new QWidget;
+    auto* layout = column(brightness_rows, 0, 4);
+    layout->addWidget(label(tr("Darker than this is art")));
+    brightness = slider(1, 254, "brightness", tr("Darker than this is art"),
+                        tr("Raise it until the whole figure counts and no more."));
+    connect(brightness, &QSlider::valueChanged, this, [this](int grey) {
+        edit(
+            tr("Brightness"),
+            [grey](BackgroundSettings& b) {
+                b.source = Source::brightness;
+                b.brightness = grey;
+            },
+            "brightness");
+    });
+    layout->addWidget(brightness);
+    return brightness_rows;
+}
+
+QWidget* BackgroundStep::colour_part() {
+    colour_rows = new QWidget;
+    auto* layout = column(colour_rows, 0, 6);
+    use = new Choices({tr("Take away"), tr("Keep only")});
+    use->setObjectName(QStringLiteral("colourUse"));
+    use->setToolTip(tr("Whether the picked colours are the background, or all there is of the art."));
+    connect(use, &Choices::picked, this, [this](int i) {
+        // What was offered is the background, so keeping starts from what is picked next.
+        edit(tr("Colours"), [i](BackgroundSettings& b) {
+            b.source = Source::colour;
+            b.use = static_cast<ColourUse>(i);
+        });
+    });
+    layout->addWidget(use);
+    auto* colours = new QWidget;
+    swatches = new QHBoxLayout(colours);
+    swatches->setContentsMargins(0, 0, 0, 0);
+    swatches->setSpacing(4);
+    layout->addWidget(colours);
+    layout->addWidget(
+        tool_button(tools, Tool::pick_colour, tr("Pick a colour in the picture"), QStringLiteral("pickColour"),
+                    tr("Then click it in the picture. Every pick adds a colour; click one above to drop it.")));
+    pockets = new QCheckBox(tr("Also enclosed pockets of this colour"));
+    pockets->setObjectName(QStringLiteral("pockets"));
+    pockets->setToolTip(tr("Off, only what is joined to the picture's edge is taken away."));
+    connect(pockets, &QCheckBox::clicked, this,
+            [this](bool on) { edit(tr("Pockets"), [on](BackgroundSettings& b) { b.pockets = on; }); });
+    layout->addWidget(pockets);
+    return colour_rows;
+}
+
+QWidget* BackgroundStep::brush_part() {
+    auto* part = new QWidget;
+    auto* layout = column(part, 0, 6);
+    layout->addWidget(
+        side_by_side({tool_button(tools, Tool::brush_add, tr("Brush: add"), QStringLiteral("brushAdd"),
+                                  tr("Paint over what should count as art. Hold Shift for a straight stroke.")),
+                      tool_button(tools, Tool::brush_erase, tr("Brush: erase"), QStringLiteral("brushErase"),
+                                  tr("Paint over what should not count as art. Hold Shift for a straight stroke."))}));
+    stroke_rows = new QWidget;
+    auto* stroke_layout = column(stroke_rows, 0, 6);
+    brush_size = plain_field(1, 5000, 2, "brushSize", QStringLiteral("px"), tr("Across, in pixels of the picture."));
+    brush_hardness = plain_field(0, 100, 10, "brushHardness", QStringLiteral("%"),
+                                 tr("100 % has a sharp rim; lower fades out towards it."));
+    connect(brush_size, &NumberField::edited, this, [this](double px) {
+        tools.brush_size = px;
+        edit_chosen_stroke(tr("Brush size"), [px](Stroke& s) { s.size = px; });
+    });
+    connect(brush_hardness, &NumberField::edited, this, [this](double percent) {
+        tools.brush_hardness = percent / 100;
+        edit_chosen_stroke(tr("Brush hardness"), [percent](Stroke& s) { s.hardness = percent / 100; });
+    });
+    stroke_layout->addWidget(row(tr("Brush size"), brush_size, 90));
+    stroke_layout->addWidget(row(tr("Hardness"), brush_hardness, 90));
+    strokes = new QListWidget;
+    strokes->setObjectName(QStringLiteral("strokes"));
+    strokes->setAccessibleName(tr("Brush strokes"));
+    strokes->setToolTip(tr("Every stroke stays: choose one to change its size or hardness, or to remove it."));
+    strokes->setFixedHeight(84);
+    connect(strokes, &QListWidget::currentRowChanged, this, [this](int chosen) {
+        tools.chosen_stroke = chosen;
+        emit tools.changed();
+    });
+    stroke_layout->addWidget(strokes);
+    auto* change_kind =
+        button(tr("Add ↔ erase"), "", QStringLiteral("strokeKind"), tr("Let the chosen stroke do the opposite."));
+    connect(change_kind, &QPushButton::clicked, this, [this] {
+        edit_chosen_stroke(tr("Brush stroke"), [](Stroke& s) {
+            s.kind = s.kind == Stroke::Kind::add ? Stroke::Kind::erase : Stroke::Kind::add;
+        });
+    });
+    auto* remove = button(tr("Remove stroke"), "", QStringLiteral("removeStroke"), tr("Take the chosen stroke out."));
+    connect(remove, &QPushButton::clicked, this, [this] {
+        const int chosen = strokes->currentRow();
+        edit(tr("Remove stroke"), [chosen](BackgroundSettings& b) {
+            if (chosen >= 0 && static_cast<std::size_t>(chosen) < b.strokes.size())
+                b.strokes.erase(b.strokes.begin() + chosen);
+        });
+    });
+    stroke_layout->addWidget(side_by_side({change_kind, remove}));
+    layout->addWidget(stroke_rows);
+    return part;
+}
+
+void BackgroundStep::edit(const QString& text, const std::function<void(BackgroundSettings&)>& change,
+                          const QString& stroke) {
+    session.edit_sticker(
+        text, [&](Sticker& s) { change(s.background); }, stroke);
+}
+
+void BackgroundStep::edit_chosen_stroke(const QString& text, const std::function<void(Stroke&)>& change) {
+    const int chosen = strokes->currentRow();
+    const auto s = session.sticker();
+    if (s && chosen >= 0 && static_cast<std::size_t>(chosen) < s->background.strokes.size())
+        edit(text, [&](BackgroundSettings& b) { change(b.strokes[static_cast<std::size_t>(chosen)]); });
+}
+
+void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
+    while (QLayoutItem* item = swatches->takeAt(0)) {
+        if (item->widget())
+            item->widget()->deleteLater();
+        delete item;
+    }
+    for (std::size_t i = 0; i < std::min<std::size_t>(6, chosen.colours.size()); ++i) {
+        const Rgb colour = chosen.colours[i];
+        auto* swatch =
+            button({}, "", QStringLiteral("swatch") + QString::number(i), tr("%1. Click to drop it.").arg(hex(colour)));
+        swatch->setAccessibleName(hex(colour));
+        swatch->setFixedSize(36, 22);
+        swatch->setStyleSheet(QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px; padding: 0;")
+                                  .arg(hex(colour), theme().line.name()));
+        connect(swatch, &QPushButton::clicked, this, [this, colour] {
+            edit(tr("Drop a colour"), [colour](BackgroundSettings& b) { std::erase(b.colours, colour); });
+        });
+        swatches->addWidget(swatch);
+    }
+    if (chosen.colours.size() > 6)
+        swatches->addWidget(label(tr("and %1 more").arg(chosen.colours.size() - 6), "dim"));
+    swatches->addStretch();
+}
+
+void BackgroundStep::refresh_strokes(const std::vector<Stroke>& all) {
+    stroke_rows->setVisible(!all.empty() || tools.tool() == Tool::brush_add || tools.tool() == Tool::brush_erase);
+    strokes->setVisible(!all.empty());
+    const QSignalBlocker quiet(strokes);
+    const int chosen = strokes->currentRow();
+    strokes->clear();
+    for (const Stroke& stroke : all)
+        strokes->addItem(
+            (stroke.kind == Stroke::Kind::add ? tr("Add, %1 px") : tr("Erase, %1 px")).arg(std::lround(stroke.size)));
+    strokes->setCurrentRow(std::min(chosen, strokes->count() - 1));
+    tools.chosen_stroke = strokes->currentRow();
+}
+
+void BackgroundStep::refresh(const Sticker& s, const Isolation& isolation) {
+    const QSignalBlocker quiet_brightness(brightness), quiet_tolerance(tolerance);
+    const BackgroundSettings& chosen = isolation.chosen;
+    source->set_chosen(static_cast<int>(s.background.source));
+    why->setText(QString::fromStdString(isolation.why));
+    why->setVisible(!isolation.why.empty());
+    brightness_rows->setVisible(chosen.source == Source::brightness);
+    colour_rows->setVisible(chosen.source == Source::colour);
+    tolerance_rows->setVisible(chosen.source == Source::colour || !s.background.pockets_at.empty());
+    brightness->setValue(static_cast<int>(std::lround(chosen.brightness.value_or(127))));
+    tolerance->setValue(static_cast<int>(std::lround(chosen.tolerance)));
+    use->set_chosen(static_cast<int>(chosen.use));
+    pockets->setChecked(chosen.pockets);
+    pockets->setVisible(chosen.use == ColourUse::take_away);
+    fill_inside->setChecked(s.background.fill_inside);
+    give_back->setEnabled(!s.background.pockets_at.empty());
+    whole_picture->setEnabled(s.background.focus.has_value());
+    brush_size->set_value(tools.brush_size);
+    brush_hardness->set_value(tools.brush_hardness * 100);
+    refresh_swatches(chosen);
+    refresh_strokes(s.background.strokes);
+}
+
+QString BackgroundStep::state_of(const Sticker& s, const Isolation& isolation) {
+    const BackgroundSettings& chosen = isolation.chosen;
+    const QString colours = chosen.colours.empty()       ? QString()
+                            : chosen.colours.size() == 1 ? hex(chosen.colours.front())
+                                                         : tr("%1 colours").arg(chosen.colours.size());
+    QString words = chosen.source == Source::brightness ? tr("by brightness")
+                    : chosen.source == Source::colour
+                        ? (chosen.use == ColourUse::keep_only ? tr("only %1") : tr("%1 taken away")).arg(colours)
+                    : isolation.content == AlphaContent::opaque ? tr("none found")
+                                                                : tr("clear already");
+    if (!s.background.strokes.empty())
+        words += tr(", brushed");
+    if (s.background.focus)
+        words += tr(", in a box");
+    return words;
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,41 @@
+#pragma once
+
+#include "app/bench/step_parts.h"
+
+class QCheckBox;
+class QHBoxLayout;
+class QListWidget;
+
+namespace fusuma::app {
+
+/// What tells the art from its background, and the hand work after it.
+class BackgroundStep : public QWidget {
+    Q_OBJECT
+  public:
+    BackgroundStep(Session& project, BenchTools& bench_tools);
+    void refresh(const Sticker& sticker, const Isolation& isolation);
+    [[nodiscard]] static QString state_of(const Sticker& sticker, const Isolation& isolation);
+
+  private:
+    Session& session;
+    BenchTools& tools;
+    Choices *source, *use;
+    QLabel* why;
+    QWidget *brightness_rows, *colour_rows, *tolerance_rows, *stroke_rows;
+    QSlider *brightness, *tolerance;
+    QHBoxLayout* swatches;
+    QCheckBox *pockets, *fill_inside;
+    QPushButton *give_back, *whole_picture;
+    NumberField *brush_size, *brush_hardness;
+    QListWidget* strokes;
+
+    QWidget* brightness_part();
+    QWidget* colour_part();
+    QWidget* brush_part();
+    void edit(const QString& label, const std::function<void(BackgroundSettings&)>& change, const QString& stroke = {});
+    void edit_chosen_stroke(const QString& label, const std::function<void(Stroke&)>& change);
+    void refresh_swatches(const BackgroundSettings& chosen);
+    void refresh_strokes(const std::vector<Stroke>& all);
+};
+
+} // namespace fusuma::app
