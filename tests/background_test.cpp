@@ -33,6 +33,10 @@ Image flattened(const Polygons& shapes, int width, int height, Rgb art, Rgb pape
     return image;
 }
 
+Coverage coverage_in(const Image& image, const BackgroundSettings& chosen) {
+    return cut_out(image, chosen).coverage;
+}
+
 constexpr Rgb red{200, 50, 40}, off_white{248, 245, 238}, ink{40, 44, 48};
 
 double mean_error(const Outline& outline, const Polygons& truth) {
@@ -123,7 +127,7 @@ TEST(Background, TheOutlineStaysSubPixelOnAKnownColour) {
     const Polygons truth{ellipse({100.3, 99.6}, 70, 45, 0.5)};
     for (const Rgb paper : {Rgb{255, 255, 255}, off_white, Rgb{60, 140, 90}}) {
         const Image image = flattened(truth, 200, 200, red, paper);
-        const Outline outline = trace(coverage_of(image, offer(image, {}).settings), {}).outline;
+        const Outline outline = trace(coverage_in(image, offer(image, {}).settings), {}).outline;
         ASSERT_EQ(outline.contours.size(), 1u);
         EXPECT_LT(mean_error(outline, truth), 0.04);
         EXPECT_NEAR(area(outline) / signed_area(truth[0]), 1, 0.001);
@@ -133,7 +137,7 @@ TEST(Background, TheOutlineStaysSubPixelOnAKnownColour) {
 TEST(Background, GrainAndDustDoNotMoveTheOutlineFar) {
     const Polygons truth{ellipse({100.3, 99.6}, 70, 45, 0.5)};
     const Image image = flattened(truth, 200, 200, red, off_white, 2);
-    const Outline outline = without_specks(trace(coverage_of(image, offer(image, {}).settings), {}).outline, 20);
+    const Outline outline = without_specks(trace(coverage_in(image, offer(image, {}).settings), {}).outline, 20);
     ASSERT_EQ(outline.contours.size(), 1u);
     EXPECT_LT(mean_error(outline, truth), 0.1);
 }
@@ -142,7 +146,7 @@ TEST(Background, BrightnessPartsInkFromPaperAtHalfWay) {
     const Polygons truth{star({100.3, 99.6}, 5, 80, 40, 0.3)};
     const Image image = flattened(truth, 200, 200, ink, {236, 236, 236});
     const Outline outline =
-        trace(coverage_of(image, offer(image, {.source = Source::brightness, .brightness = 139}).settings), {}).outline;
+        trace(coverage_in(image, offer(image, {.source = Source::brightness, .brightness = 139}).settings), {}).outline;
     ASSERT_EQ(outline.contours.size(), 1u);
     EXPECT_LT(mean_error(outline, truth), 0.1);
     EXPECT_NEAR(area(outline) / signed_area(truth[0]), 1, 0.005);
@@ -152,7 +156,7 @@ TEST(Background, PocketsAreKeptUnlessAskedFor) {
     const Polygons ring{ellipse({100, 100}, 80, 80), as_hole(ellipse({100, 100}, 40, 40))};
     const Image image = flattened(ring, 200, 200, red, off_white);
     const auto contours = [&](bool pockets) {
-        return trace(coverage_of(image, offer(image, {.source = Source::colour, .pockets = pockets}).settings), {})
+        return trace(coverage_in(image, offer(image, {.source = Source::colour, .pockets = pockets}).settings), {})
             .outline.contours.size();
     };
     EXPECT_EQ(contours(false), 1u);
@@ -161,22 +165,22 @@ TEST(Background, PocketsAreKeptUnlessAskedFor) {
 
 TEST(Background, AFocusBoxLeavesTheRestOut) {
     const Image image = flattened({ellipse({50, 50}, 30, 30), ellipse({150, 50}, 30, 30)}, 200, 100, red, off_white);
-    const Coverage all = coverage_of(image, offer(image, {.source = Source::colour}).settings);
+    const Coverage all = coverage_in(image, offer(image, {.source = Source::colour}).settings);
     const Coverage left =
-        coverage_of(image, offer(image, {.source = Source::colour, .focus = Focus{0, 0, 100, 100}}).settings);
+        coverage_in(image, offer(image, {.source = Source::colour, .focus = PixelBox{0, 0, 100, 100}}).settings);
     EXPECT_EQ(trace(all, {}).outline.contours.size(), 2u);
     EXPECT_EQ(trace(left, {}).outline.contours.size(), 1u);
-    const Coverage nothing = coverage_of(image, {.source = Source::alpha, .focus = Focus{900, 900, 10, 10}});
+    const Coverage nothing = coverage_in(image, {.source = Source::alpha, .focus = PixelBox{900, 900, 10, 10}});
     EXPECT_EQ(content_of(nothing), AlphaContent::clear);
 }
 
 TEST(Background, PrintedEdgesLoseTheirPaleHalo) {
     const Image image = flattened({ellipse({50.2, 50.4}, 30, 30)}, 100, 100, red, {255, 255, 255});
     const BackgroundSettings chosen = offer(image, {.source = Source::colour}).settings;
-    const Coverage coverage = coverage_of(image, chosen);
-    const Image art = isolated(image, coverage, chosen.colour);
+    const CutOut cut = cut_out(image, chosen);
+    const Image art = isolated(image, cut);
     for (std::size_t i = 0; i < art.pixels(); ++i)
-        if (coverage.values[i] > 60) {
+        if (cut.coverage.values[i] > 60) {
             EXPECT_NEAR(art.rgba[4 * i], red.red, 12);
             EXPECT_NEAR(art.rgba[4 * i + 1], red.green, 24);
         }
@@ -187,7 +191,7 @@ TEST(Background, OddPicturesAreNoTrouble) {
         for (const Source source : {Source::automatic, Source::alpha, Source::brightness, Source::colour}) {
             Image image(w, h);
             std::fill(image.rgba.begin(), image.rgba.end(), std::uint8_t{255});
-            const Coverage coverage = coverage_of(image, offer(image, {.source = source}).settings);
+            const Coverage coverage = coverage_in(image, offer(image, {.source = source}).settings);
             EXPECT_EQ(coverage.values.size(), image.pixels());
         }
 }

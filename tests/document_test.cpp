@@ -87,7 +87,7 @@ TEST(Evaluator, TheBorderIsTrueMillimetresAtEverySize) {
     const Sticker s = test::disc_sticker(30);
     for (const double scale : {0.5, 1.0, 3.0}) {
         const auto result = evaluator.evaluate(s, s.width * scale);
-        EXPECT_NEAR(bounds(result->outline).width(), 30 * scale, 0.01 * scale);
+        EXPECT_NEAR(bounds(result->outline()).width(), 30 * scale, 0.01 * scale);
         EXPECT_NEAR(bounds(result->cut_line).width(), 30 * scale + 4, 0.02);
     }
 }

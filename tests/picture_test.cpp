@@ -62,7 +62,7 @@ TEST(ReadPicture, KeepsPixelsAlphaAndTheOriginalBytes) {
     EXPECT_EQ((*picture)->pixels.width, 40);
     const std::vector<std::uint8_t> first((*picture)->pixels.rgba.begin(), (*picture)->pixels.rgba.begin() + 4);
     EXPECT_THAT(first, testing::ElementsAre(10, 200, 30, 128)) << "straight alpha";
-    EXPECT_EQ((*picture)->original.size(), static_cast<std::size_t>(bytes.size()));
+    EXPECT_EQ((*picture)->original->size(), static_cast<std::size_t>(bytes.size()));
 }
 
 TEST(ReadPicture, HonoursTheDensityOfPngAndJpeg) {

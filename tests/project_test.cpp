@@ -18,12 +18,20 @@ Document full_document() {
     s.width = 33.25;
     s.background = {.source = Source::colour,
                     .brightness = 77,
-                    .colour = Rgb{1, 2, 3},
+                    .colours = {{1, 2, 3}, {7, 8, 9}},
+                    .use = ColourUse::keep_only,
                     .tolerance = 14,
                     .pockets = true,
-                    .focus = Focus{5, 6, 300, 400}};
-    s.trace = {.threshold = 99, .detail_px = 0.3};
-    s.ignore_specks = 1.5;
+                    .pockets_at = {{40, 50}},
+                    .fill_inside = true,
+                    .strokes = {{.kind = Stroke::Kind::erase,
+                                 .size = 17.5,
+                                 .hardness = 0.25,
+                                 .points = {{10, 20}, {30.5, 40}}}},
+                    .focus = PixelBox{5, 6, 300, 400}};
+    s.framing = {.crop = PixelBox{2, 3, 500, 450}, .mirrored = true, .turn = 0.3};
+    s.trace = {.threshold = 99, .detail_px = 0.3, .smoothing_px = 7};
+    s.clean = {.specks = 1.5, .holes = 2.5, .outer_only = true, .gaps = 0.75};
     s.border = {.width = -1.25, .corners = Corners::bevel, .holes = Holes::close_small, .close_under = 4};
     s.cut = CutKind::through;
     d = with_sticker_added(d, s);
@@ -49,8 +57,8 @@ void expect_same(const Document& a, const Document& b) {
     ASSERT_EQ(a.stickers.size(), b.stickers.size());
     for (std::size_t i = 0; i < a.stickers.size(); ++i) {
         Sticker left = *a.stickers[i], right = *b.stickers[i];
-        EXPECT_EQ(std::get<PictureArtwork>(left.artwork).picture->original,
-                  std::get<PictureArtwork>(right.artwork).picture->original);
+        EXPECT_EQ(*std::get<PictureArtwork>(left.artwork).picture->original,
+                  *std::get<PictureArtwork>(right.artwork).picture->original);
         EXPECT_EQ(source_name(left.artwork), source_name(right.artwork));
         right.artwork = left.artwork;
         EXPECT_EQ(left, right);

@@ -5,14 +5,19 @@
 #include "app/common/widgets.h"
 #include "app/output/output_page.h"
 #include "app/sheet/sheet_page.h"
+#include "app/shell/busy_bar.h"
 #include "app/shell/command_finder.h"
 #include "app/shell/doors.h"
 #include "app/shell/notice.h"
+#include "app/shell/pages_dialog.h"
 #include "app/shell/preflight_strip.h"
 
 #include <QApplication>
+#include <QBuffer>
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenuBar>
 #include <QMessageBox>
@@ -40,6 +45,7 @@ MainWindow::MainWindow(Session& project) : session(project) {
     layout->addWidget(strip);
     setCentralWidget(middle);
     notice = new Notice(middle);
+    new BusyBar(session, middle);
 
     connect(bench, &BenchPage::add_artwork_wanted, this, &MainWindow::add_artwork);
     connect(sheet, &SheetPage::add_artwork_wanted, this, &MainWindow::add_artwork);
@@ -55,6 +61,7 @@ MainWindow::MainWindow(Session& project) : session(project) {
     connect(doors, &Doors::opened, this, &MainWindow::refresh);
     connect(&session, &Session::problem, notice, &Notice::tell);
     connect(&session, &Session::note, notice, &Notice::tell);
+    connect(&session, &Session::pages_wanted, this, &MainWindow::ask_for_pages);
     connect(&session, &Session::artwork_added, this, [this] { go_to(Place::bench); });
     connect(&session, &Session::changed, this, &MainWindow::refresh);
     connect(&session, &Session::project_changed, this, [this] {
@@ -134,6 +141,7 @@ QMenuBar* MainWindow::menus() {
     undo_action = command(edit, tr("Undo"), QKeySequence::Undo, [this] { session.undo(); });
     redo_action = command(edit, tr("Redo"), QKeySequence(tr("Ctrl+Shift+Z")), [this] { session.redo(); });
     edit->addSeparator();
+    command(edit, tr("Paste a picture"), QKeySequence::Paste, [this] { paste(); });
     command(edit, tr("Select all copies"), QKeySequence::SelectAll, [this] {
         std::set<std::size_t> all;
         for (std::size_t i = 0; i < session.document().placements.size(); ++i)
@@ -169,7 +177,7 @@ QMenuBar* MainWindow::menus() {
     command(help, tr("First sheet in five steps"), QKeySequence::HelpContents, [this] {
         QMessageBox::information(
             this, tr("First sheet in five steps"),
-            tr("1. Drop a PNG with transparency on the window.\n2. On the Bench, set the border and the size.\n"
+            tr("1. Drop a picture on the window.\n2. On the Bench, set the border and the size.\n"
                "3. On the Sheet, choose your paper and add copies.\n4. When the strip below says nothing to fix, go to "
                "Output and "
                "save the PDF. Print it at actual size.\n5. Save HP-GL or SVG for your cutter, or watch the practice "
@@ -248,8 +256,33 @@ void MainWindow::switch_tone() {
 }
 
 void MainWindow::add_artwork() {
-    open_files(QFileDialog::getOpenFileNames(this, tr("Add artwork"), {},
-                                             tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif)")));
+    open_files(QFileDialog::getOpenFileNames(
+        this, tr("Add artwork"), {},
+        tr("Pictures and PDF (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf)")));
+}
+
+void MainWindow::ask_for_pages(const QString& path, int pages) {
+    PagesDialog dialog(QFileInfo(path).fileName(), pages, this);
+    if (dialog.exec() == QDialog::Accepted)
+        session.add_pages(path, dialog.chosen(), dialog.dpi());
+}
+
+void MainWindow::paste() {
+    const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
+    QStringList paths;
+    for (const QUrl& url : clip->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    if (!paths.isEmpty()) {
+        open_files(paths);
+    } else if (const auto image = qvariant_cast<QImage>(clip->imageData()); !image.isNull()) {
+        QByteArray png;
+        QBuffer buffer(&png);
+        image.save(&buffer, "PNG");
+        session.add_picture(png, tr("pasted-picture.png"));
+    } else {
+        notice->tell(tr("There is no picture on the clipboard. Copy one, or a file, then paste."));
+    }
 }
 
 void MainWindow::open_project() {

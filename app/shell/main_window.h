@@ -48,6 +48,8 @@ class MainWindow : public QMainWindow {
     void refresh();
     void refresh_doors();
     void add_artwork();
+    void paste();
+    void ask_for_pages(const QString& path, int pages);
     void open_project();
     bool save();
     bool save_as();

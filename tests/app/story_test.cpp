@@ -290,7 +290,7 @@ TEST_F(Window, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
     click("closeNotice");
     click("stepBackground");
     const auto result = [&] { return session.snapshot().result(session.sticker()->id); };
-    EXPECT_EQ(result()->outline.contours.size(), 1u) << "the offered start is good";
+    EXPECT_EQ(result()->outline().contours.size(), 1u) << "the offered start is good";
     auto* view = find<BenchView>("benchView");
     const auto on_screen = [&](double x_mm, double y_mm) { return view->to_view().map(QPointF(x_mm, y_mm)).toPoint(); };
 
@@ -299,19 +299,19 @@ TEST_F(Window, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
     QTest::mouseClick(view, Qt::LeftButton, {}, on_screen(40, 33));
     settle();
     EXPECT_EQ(session.sticker()->background.source, Source::colour);
-    EXPECT_GT(session.sticker()->background.colour->red, 180);
-    EXPECT_LT(session.sticker()->background.colour->blue, 90);
+    EXPECT_GT(session.sticker()->background.colours.at(0).red, 180);
+    EXPECT_LT(session.sticker()->background.colours.at(0).blue, 90);
     click("undo");
     EXPECT_EQ(session.sticker()->background.source, Source::automatic);
 
     // Pockets of the paper's colour, by tolerance and tick.
     find<QSlider>("tolerance")->setFocus();
-    const std::size_t before = result()->outline.contours.size();
+    const std::size_t before = result()->outline().contours.size();
     auto* tick = find<QCheckBox>("pockets");
     QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
     settle();
     EXPECT_TRUE(session.sticker()->background.pockets);
-    EXPECT_GT(result()->outline.contours.size(), before);
+    EXPECT_GT(result()->outline().contours.size(), before);
 
     // A focus box round the flag makes the flag alone the sticker.
     click("focusBox");
@@ -322,9 +322,9 @@ TEST_F(Window, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
     QTest::mouseRelease(view, Qt::LeftButton, {}, to);
     settle();
     ASSERT_TRUE(session.sticker()->background.focus);
-    EXPECT_LT(bounds(result()->outline).width(), 12);
+    EXPECT_LT(bounds(result()->outline()).width(), 12);
     click("wholePicture");
-    EXPECT_GT(bounds(result()->outline).width(), 70);
+    EXPECT_GT(bounds(result()->outline()).width(), 70);
 }
 
 TEST_F(Window, NumberFieldsTakeUnitsAndSayWhatTheyCannotRead) {

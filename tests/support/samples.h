@@ -15,6 +15,7 @@ inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, 
     picture->dpi = dpi;
     picture->dpi_is_stated = true;
     picture->pixels = Image(width, height);
+    picture->original = std::make_shared<const std::vector<std::byte>>();
     for (std::size_t i = 0; i < coverage.values.size(); ++i) {
         picture->pixels.rgba[4 * i] = 200;
         picture->pixels.rgba[4 * i + 1] = 60;
