@@ -18,7 +18,7 @@ QString hex(Rgb colour) {
 
 BackgroundStep::BackgroundStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
     auto* layout = step_layout(this);
-    source = new Choices({tr("As offered"), tr("Alpha"), tr("Brightness"), tr("Colour")});
+    source = new Choices({tr("Offered"), tr("Alpha"), tr("Brightness"), tr("Colour")});
     source->setToolTip(tr("What tells the art from its background."));
     connect(source, &Choices::picked, this, [this](int i) {
         edit(tr("Background"), [i](BackgroundSettings& b) { b.source = static_cast<Source>(i); });
@@ -31,7 +31,7 @@ BackgroundStep::BackgroundStep(Session& project, BenchTools& bench_tools) : sess
     layout->addWidget(brightness_part());
     layout->addWidget(colour_part());
 
-    auto* pocket = tool_button(tools, Tool::pocket, tr("Take a patch away"), QStringLiteral("pocket"),
+    auto* pocket = tool_button(tools, Tool::pocket, tr("Take a patch"), QStringLiteral("pocket"),
                                tr("Click patches of one even colour in the picture, such as a gap the paper shows "
                                   "through. Esc puts the tool down."));
     give_back = button(tr("Give back"), "", QStringLiteral("givePocketBack"), tr("Bring the last patch back."));
@@ -61,7 +61,7 @@ BackgroundStep::BackgroundStep(Session& project, BenchTools& bench_tools) : sess
     layout->addWidget(fill_inside);
     layout->addWidget(brush_part());
 
-    auto* focus = tool_button(tools, Tool::focus_box, tr("Draw a focus box"), QStringLiteral("focusBox"),
+    auto* focus = tool_button(tools, Tool::focus_box, tr("Focus box"), QStringLiteral("focusBox"),
                               tr("Only what lies in the box becomes the sticker. Draw it in the picture."));
     whole_picture = button(tr("Whole picture"), "", QStringLiteral("wholePicture"), tr("Take the focus box away."));
     connect(whole_picture, &QPushButton::clicked, this,
@@ -92,7 +92,6 @@ QWidget* BackgroundStep::colour_part() {
     colour_rows = new QWidget;
     auto* layout = column(colour_rows, 0, 6);
     use = new Choices({tr("Take away"), tr("Keep only")});
-    use->setObjectName(QStringLiteral("colourUse"));
     use->setToolTip(tr("Whether the picked colours are the background, or all there is of the art."));
     connect(use, &Choices::picked, this, [this](int i) {
         // What was offered is the background, so keeping starts from what is picked next.

@@ -148,7 +148,7 @@ void BenchView::paint(QPainter& painter) {
     }
     paint_art(painter, *sticker, *result);
     if (look == Look::coverage || look == Look::difference)
-        paint_tint(painter, *result);
+        paint_tint(painter, *result, sticker->trace.threshold);
     if (look == Look::result) {
         draw_cut_line(painter, cut, sticker->cut);
         paint_ruler(painter, bounds(result->cut_line));
@@ -163,7 +163,7 @@ void BenchView::paint(QPainter& painter) {
 
 /// What counts as art in solid indigo over the paled picture, a tint that reads over any colour. Or where coverage and
 /// outline disagree: persimmon for art that the outline leaves out, indigo for what it takes in besides.
-void BenchView::paint_tint(QPainter& painter, const StickerResult& result) const {
+void BenchView::paint_tint(QPainter& painter, const StickerResult& result, double threshold) const {
     const Coverage& coverage = result.isolation->coverage;
     const QSize size = this->size();
     QImage outline_mask;
@@ -180,10 +180,12 @@ void BenchView::paint_tint(QPainter& painter, const StickerResult& result) const
     const auto covered = [&](double x, double y) {
         const QPointF p = to_pixels.map(QPointF(x, y));
         const bool on_picture = p.x() >= 0 && p.y() >= 0 && p.x() < coverage.width && p.y() < coverage.height;
-        return on_picture ? coverage.row(static_cast<int>(p.y()))[static_cast<int>(p.x())] : 0;
+        const int value = on_picture ? coverage.row(static_cast<int>(p.y()))[static_cast<int>(p.x())] : 0;
+        return outline_mask.isNull() ? value : value > threshold ? 255 : 0;
     };
     QImage tint(size, QImage::Format_ARGB32_Premultiplied);
     const QRgb inside = theme().accent.rgb(), outside = theme().attention.rgb();
+    double left_out = 0, taken_in = 0; // of 255 per pixel
     for (int y = 0; y < size.height(); ++y) {
         auto* row = reinterpret_cast<QRgb*>(tint.scanLine(y));
         const auto* mask =
@@ -194,13 +196,35 @@ void BenchView::paint_tint(QPainter& painter, const StickerResult& result) const
                                covered(x + 0.75, y + 0.75)) /
                               4;
             const int more = mask ? value - qAlpha(mask[x]) : value;
-            constexpr int rounding = 24; // how much two ways of drawing the same edge differ
+            constexpr int rounding = 128; // how much two ways of drawing the same edge differ
             const int strength = mask ? (std::abs(more) < rounding ? 0 : std::abs(more)) : value * 4 / 5;
+            (more > 0 ? left_out : taken_in) += mask ? strength : 0;
             const QRgb colour = mask && more > 0 ? outside : inside;
             row[x] = qPremultiply(qRgba(qRed(colour), qGreen(colour), qBlue(colour), strength));
         }
     }
     painter.drawImage(0, 0, tint);
+    if (look == Look::difference)
+        paint_legend(painter, left_out / 255 / (px_per_mm() * px_per_mm()),
+                     taken_in / 255 / (px_per_mm() * px_per_mm()));
+}
+
+/// What the two tints of the difference mean, and how much there is of each in sight.
+void BenchView::paint_legend(QPainter& painter, double left_out_mm2, double taken_in_mm2) const {
+    constexpr double least = 0.01; // mm²
+    const auto entry = [&](int y, const QColor& colour, const QString& words) {
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(colour);
+        painter.drawEllipse(QPointF(24, y), 5, 5);
+        painter.setPen(theme().ink);
+        painter.drawText(QRect(36, y - 10, width() - 48, 20), Qt::AlignVCenter, words);
+    };
+    if (left_out_mm2 < least && taken_in_mm2 < least) {
+        entry(height() - 22, theme().fine, tr("The outline follows the coverage everywhere in sight."));
+        return;
+    }
+    entry(height() - 42, theme().attention, tr("art that the outline leaves out: %1 mm²").arg(left_out_mm2, 0, 'f', 2));
+    entry(height() - 22, theme().accent, tr("taken in though it is no art: %1 mm²").arg(taken_in_mm2, 0, 'f', 2));
 }
 
 void BenchView::paint_outline(QPainter& painter, const Outlined& outlined) const {
@@ -218,11 +242,12 @@ void BenchView::paint_outline(QPainter& painter, const Outlined& outlined) const
     if (!outlined.thinnest)
         return;
     const QPointF from = view.map(to_qt(outlined.thinnest->from)), to = view.map(to_qt(outlined.thinnest->to));
-    for (const auto& [colour, width] : {std::pair{theme().casing, 5.0}, {theme().attention, 2.2}}) {
+    painter.setBrush(Qt::NoBrush);
+    const double around = QLineF(from, to).length() / 2 + 6;
+    for (const auto& [colour, width] : {std::pair{theme().casing, 4.0}, {theme().attention, 1.8}}) {
         painter.setPen(QPen(colour, width));
         painter.drawLine(from, to);
-        painter.drawEllipse((from + to) / 2, QLineF(from, to).length() / 2 + 6, QLineF(from, to).length() / 2 + 6);
-        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse((from + to) / 2, around, around);
     }
 }
 

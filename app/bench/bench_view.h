@@ -39,7 +39,8 @@ class BenchView : public ZoomView {
     void place_overlays();
     [[nodiscard]] QString figures_of(const StickerResult& result) const;
     void paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const;
-    void paint_tint(QPainter& painter, const StickerResult& result) const;
+    void paint_tint(QPainter& painter, const StickerResult& result, double threshold) const;
+    void paint_legend(QPainter& painter, double left_out_mm2, double taken_in_mm2) const;
     void paint_outline(QPainter& painter, const Outlined& outlined) const;
     void paint_specks(QPainter& painter, const Outlined& outlined) const;
     void paint_ruler(QPainter& painter, const Rect& cut_box) const;

@@ -30,8 +30,8 @@ OutlineStep::OutlineStep(Session& project) : session(project) {
 
     const QString detail_why =
         tr("How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut.");
-    detail_px = plain_field(0.02, 5, 0.02, "detail", QStringLiteral("px"), detail_why);
-    detail_mm = plain_field(0.0005, 5, 0.005, "detailMm", QStringLiteral("mm"), detail_why);
+    detail_px = plain_field(0.02, 5, 0.005, "detail", QStringLiteral("px"), detail_why);
+    detail_mm = plain_field(0.001, 5, 0.001, "detailMm", QStringLiteral("mm"), detail_why);
     edit_on(detail_px, tr("Detail"), "detail", [](Sticker& s, double px) { s.trace.detail_px = px; });
     edit_on(detail_mm, tr("Detail"), "detail",
             [](Sticker& s, double mm) { s.trace.detail_px = std::clamp(mm / mm_per_px(s), 0.02, 50.0); });
@@ -43,7 +43,6 @@ OutlineStep::OutlineStep(Session& project) : session(project) {
     layout->addWidget(row(tr("Smooth wobbles over"), smoothing, 90));
 
     edges = new Choices({tr("With holes"), tr("Outer edge only")});
-    edges->setObjectName(QStringLiteral("outlineEdges"));
     edges->setToolTip(tr("Whether holes in the art become holes in the sticker."));
     connect(edges, &Choices::picked, this,
             [this](int i) { session.edit_sticker(tr("Holes"), [i](Sticker& s) { s.clean.outer_only = i == 1; }); });
@@ -87,10 +86,12 @@ void OutlineStep::refresh_result(const Outlined& outlined) {
     const auto pinholes =
         std::count_if(contours.begin(), contours.end(), [](const Contour& c) { return signed_area(c) < 0; });
     const auto pieces = static_cast<std::ptrdiff_t>(contours.size()) - pinholes;
-    QString words = contours.empty() ? tr("Nothing is left out.")
-                                     : tr("Left out: %1, %2.")
-                                           .arg(pieces == 1 ? tr("1 speck") : tr("%1 specks").arg(pieces),
-                                                pinholes == 1 ? tr("1 hole") : tr("%1 holes").arg(pinholes));
+    QStringList kinds;
+    if (pieces > 0)
+        kinds << (pieces == 1 ? tr("1 speck") : tr("%1 specks").arg(pieces));
+    if (pinholes > 0)
+        kinds << (pinholes == 1 ? tr("1 hole") : tr("%1 holes").arg(pinholes));
+    QString words = kinds.isEmpty() ? tr("Nothing is left out.") : tr("Left out: %1.").arg(kinds.join(tr(", ")));
     if (outlined.left_out > 0)
         words += tr(" This picture falls into so many bits that %1 more were not even looked at. Another background "
                     "source may find the figure.")

@@ -46,7 +46,9 @@ StepCard::StepCard(int number, const QString& title, QWidget* body) : header(new
 }
 
 void StepCard::set_state(const QString& words) {
-    state->setText(words);
+    constexpr int room = 145; // px beside the longest title
+    state->setText(QFontMetrics(state->font()).elidedText(words, Qt::ElideRight, room));
+    header->setToolTip(words);
     header->setAccessibleDescription(words);
 }
 

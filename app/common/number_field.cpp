@@ -27,6 +27,7 @@ QString NumberField::shown() const {
         return QString::fromStdString(format_length(current, shown_unit));
     const QString text = QLocale::c().toString(current, 'f',
                                                kind == Kind::degrees ? 1
+                                               : step < 0.01         ? 3
                                                : step < 0.1          ? 2
                                                : step < 1            ? 1
                                                                      : 0);

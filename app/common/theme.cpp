@@ -72,7 +72,8 @@ QLabel[role="dim"] { color: @dim; font-size: 11px; } QLabel[role="strong"] { fon
 QLabel[role="figure"] { font-size: 19px; font-weight: 600; } QLabel[role="place"] { color: @dim; font-size: 13px; font-weight: 500; }
 QLabel[role="fine"] { color: @fine; font-weight: 600; } QLabel[role="attention"] { color: @attention; font-weight: 600; }
 QPushButton { background: @field; border: 1px solid @line; border-radius: 5px; padding: 6px 10px; font-weight: 500; }
-QPushButton:hover { background: @hover; } QPushButton:disabled { color: @dim; background: @panel; }
+QPushButton:hover { background: @hover; } QPushButton:checked { background: @selection; border: 1px solid @accent; color: @accent; }
+QPushButton:disabled { color: @dim; background: @panel; }
 QPushButton:focus, QComboBox:focus, QLineEdit:focus { border: 1px solid @accent; }
 QPushButton[role="primary"] { background: @accent; color: @on_accent; border: none; padding: 9px 12px; font-weight: 600; }
 QPushButton[role="primary"]:hover { background: @accentHover; } QPushButton[role="primary"]:disabled { background: @line; color: @dim; }

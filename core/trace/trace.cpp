@@ -91,13 +91,17 @@ Contour fitted_smoothly(const Polygon& points, const TraceSettings& settings) {
     return fit_closed(even, corners, {.tolerance = tolerance, .line_tolerance = 0.7 * tolerance, .even_out = false});
 }
 
-constexpr double most_noise_px = 0.1; // what is allowed for it at most
+/// How much the curve may stray for the noise of single pixels. On short contours bends look like noise, so none.
+double allowance_for_noise(const Polygon& points) {
+    constexpr std::size_t too_short = 120;
+    return points.size() < too_short ? 0 : std::min(3 * noise(points), 0.35);
+}
 
 Contour fitted(const Polygon& points, const Coverage& coverage, const TraceSettings& settings) {
     if (settings.smoothing_px > 0)
         return fitted_smoothly(points, settings);
     const bool is_hard = hard_share(points) > 0.6;
-    const double tolerance = settings.detail_px + (is_hard ? 0 : std::min(3 * noise(points), most_noise_px));
+    const double tolerance = settings.detail_px + (is_hard ? 0 : allowance_for_noise(points));
     const Contour fine =
         fit_closed(points, blunted_corners(points, coverage), {.tolerance = tolerance, .line_tolerance = tolerance});
     constexpr std::size_t crowded = 7; // fewer points than this to a piece
