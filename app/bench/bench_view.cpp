@@ -10,6 +10,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
+#include <cmath>
 
 namespace fusuma::app {
 
@@ -177,11 +178,20 @@ void BenchView::paint_tint(QPainter& painter, const StickerResult& result, doubl
     const QTransform to_pixels = (QTransform::fromScale(1.0 / coverage.width, 1.0 / coverage.height) *
                                   to_qt(result.outlined->from_art) * to_view())
                                      .inverted();
+    const auto value_at = [&](int column, int row) {
+        const bool on_picture = column >= 0 && row >= 0 && column < coverage.width && row < coverage.height;
+        return on_picture ? coverage.row(row)[column] : 0;
+    };
     const auto covered = [&](double x, double y) {
-        const QPointF p = to_pixels.map(QPointF(x, y));
-        const bool on_picture = p.x() >= 0 && p.y() >= 0 && p.x() < coverage.width && p.y() < coverage.height;
-        const int value = on_picture ? coverage.row(static_cast<int>(p.y()))[static_cast<int>(p.x())] : 0;
-        return outline_mask.isNull() ? value : value > threshold ? 255 : 0;
+        const QPointF p = to_pixels.map(QPointF(x, y)) - QPointF(0.5, 0.5);
+        const int column = static_cast<int>(std::floor(p.x())), row = static_cast<int>(std::floor(p.y()));
+        if (outline_mask.isNull())
+            return static_cast<int>(value_at(column + (p.x() - column > 0.5), row + (p.y() - row > 0.5)));
+        // The outline lies between pixel centres, so compare it with what lies between them.
+        const double right = p.x() - column, low = p.y() - row;
+        const double above = value_at(column, row) * (1 - right) + value_at(column + 1, row) * right;
+        const double below = value_at(column, row + 1) * (1 - right) + value_at(column + 1, row + 1) * right;
+        return above * (1 - low) + below * low > threshold ? 255 : 0;
     };
     QImage tint(size, QImage::Format_ARGB32_Premultiplied);
     const QRgb inside = theme().accent.rgb(), outside = theme().attention.rgb();

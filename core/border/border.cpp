@@ -9,6 +9,7 @@ namespace {
 
 constexpr double flatten_mm = 0.0008;
 constexpr double fit_mm = 0.003;
+constexpr double preview_mm = 0.04;
 
 bool is_to_be_closed(const Contour& contour, const BorderSettings& settings) {
     const double hole = -signed_area(contour);
@@ -18,14 +19,15 @@ bool is_to_be_closed(const Contour& contour, const BorderSettings& settings) {
 
 } // namespace
 
-Outline border(const Outline& outline, const BorderSettings& settings) {
+Outline border(const Outline& outline, const BorderSettings& settings, Care care) {
     Outline cut_line;
     if (settings.width == 0) {
         cut_line = outline;
     } else {
-        const Growth growth{.width = settings.width, .corners = settings.corners, .arc_tolerance = flatten_mm};
-        for (const Polygon& polygon : grown(flatten(outline, flatten_mm), growth))
-            cut_line.contours.push_back(fit_exact_polygon(polygon, fit_mm));
+        const double flat = care == Care::exact ? flatten_mm : preview_mm;
+        const Growth growth{.width = settings.width, .corners = settings.corners, .arc_tolerance = flat};
+        for (const Polygon& polygon : grown(flatten(outline, flat), growth))
+            cut_line.contours.push_back(care == Care::exact ? fit_exact_polygon(polygon, fit_mm) : contour_of(polygon));
     }
     if (settings.holes != Holes::keep)
         take_out_with_contents(cut_line, [&](const Contour& contour) { return is_to_be_closed(contour, settings); });

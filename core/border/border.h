@@ -14,6 +14,9 @@ struct BorderSettings {
     bool operator==(const BorderSettings&) const = default;
 };
 
+/// How exactly: for cutting, or at once for a preview, in straight lines and within a twentieth of a millimetre.
+enum class Care { exact, preview };
+
 /// The cut line: the outline grown outward or shrunk inward by a constant distance, with holes treated as asked.
 ///
 /// The curves are flattened to 0.0008 mm, offset as polygons and fitted with curves again, so the result stays within
@@ -22,6 +25,6 @@ struct BorderSettings {
 /// @param outline  closed contours in mm, filled by the even-odd rule
 /// @return         closed contours in mm, outer ones counter-clockwise on screen; empty when shrunk to nothing
 /// Source: the offset of a convex shape follows Steiner's formula; see tests/border_test.cpp
-[[nodiscard]] Outline border(const Outline& outline, const BorderSettings& settings);
+[[nodiscard]] Outline border(const Outline& outline, const BorderSettings& settings, Care care = Care::exact);
 
 } // namespace fusuma

@@ -41,7 +41,14 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
     if (std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2)
         return nullptr;
     const auto small = small_pictures.get(picture, [&] { return small_picture(*picture, most_px, work); });
-    return evaluate(with_picture(sticker, small->picture, small->factor), std::nullopt, work);
+    const Sticker in_small = with_picture(sticker, small->picture, small->factor);
+    const IsolationKey key{in_small.artwork, in_small.framing.crop, in_small.background};
+    const auto isolation = isolations.get(
+        key, [&] { return isolate(in_small.artwork, in_small.framing.crop, in_small.background, work); });
+    const auto outline = std::make_shared<const Outlined>(
+        outlined(*isolation, sketch(isolation->coverage, in_small.trace, work), in_small, in_small.width));
+    return std::make_shared<const StickerResult>(
+        StickerResult{isolation, outline, border(outline->outline, sticker.border, Care::preview)});
 }
 
 Outline Evaluator::placed_cut_line(const Document& document, const Placement& placement) {

@@ -8,6 +8,8 @@ namespace fusuma {
 
 namespace {
 
+constexpr double middle = 127.5; // half covered
+
 /// The coverage with one empty pixel on every side, and a mark on every lattice edge already walked downwards.
 class Lattice {
   public:
@@ -61,12 +63,15 @@ class Lattice {
         return x;
     }
 
-    /// How far from the inner pixel's centre towards the outer one the edge lies, in pixels.
-    [[nodiscard]] double crossing_at(std::ptrdiff_t in, std::ptrdiff_t out) const {
+    struct Crossing {
+        double at = 0; ///< pixels from the inner pixel's centre towards the outer one
+        bool sharp = false;
+    };
+    /// Where the edge lies between two pixels, one inside and one outside. Sharp edges are placed where half of a pixel
+    /// is covered, whatever the level; `follow` moves them on from there.
+    [[nodiscard]] Crossing crossing_at(std::ptrdiff_t in, std::ptrdiff_t out) const {
         const double vi = value(in), vo = value(out);
-        const double linear = (vi - level) / (vi - vo);
-        if (std::abs(level - 127.5) > 0.5)
-            return linear;
+        const Crossing linear{(vi - level) / (vi - vo)};
         // A sharp edge runs from one even value to another, mostly from full to empty, within a few pixels along this
         // line. The partly covered pixels between them add up to its exact place there, which interpolating two of them
         // misses by up to 0.09 px.
@@ -75,7 +80,7 @@ class Lattice {
             constexpr int even = 2;
             for (int k = 0; value(from) != limit; ++k, from += by) {
                 const int rise = std::abs(value(from + by) - limit) - std::abs(value(from) - limit);
-                if (rise > 0 || k == 2)
+                if (rise > 0 || k == 3)
                     return std::ptrdiff_t{-1};
                 if (rise >= -even)
                     return from;
@@ -90,7 +95,39 @@ class Lattice {
         for (std::ptrdiff_t i = full + step; i != empty; i += step)
             covered += (value(i) - least) / (most - least);
         const double back = static_cast<double>((in - full) / step); // whole pixels
-        return 0.5 + covered - back;
+        return {0.5 + covered - back, true};
+    }
+
+    /// How far beside a straight sharp edge its pixels are covered by the level: each sees the edge through its square,
+    /// whose width along the edge's normal is a trapezoid. Outward when positive.
+    [[nodiscard]] double beside_edge(Point direction) const {
+        const double share = level / 255, less = std::min(share, 1 - share);
+        const double wide = std::max(std::abs(direction.x), std::abs(direction.y));
+        const double narrow = std::min(std::abs(direction.x), std::abs(direction.y));
+        const double off =
+            2 * less * wide >= narrow ? (0.5 - less) * wide : (wide + narrow) / 2 - std::sqrt(2 * less * wide * narrow);
+        return share < 0.5 ? off : -off;
+    }
+
+    /// Moves the points on sharp edges from half covered to the level. The walk met their lattice lines in the order in
+    /// which the level crosses them; neighbours that the half covered edge crosses the other way round change places.
+    void move_to_level(Polygon& points, const std::vector<char>& sharp) const {
+        const std::size_t n = points.size();
+        if (level == middle || n < 8)
+            return;
+        const Polygon half = points;
+        for (std::size_t i = 0; i < n; ++i) {
+            if (!sharp[i])
+                continue;
+            const Point direction = unit(half[(i + 3) % n] - half[(i + n - 3) % n]);
+            points[i] = points[i] + beside_edge(direction) * Point{-direction.y, direction.x};
+        }
+        for (std::size_t i = 0; i < n; ++i) {
+            Point &here = points[i], &next = points[(i + 1) % n];
+            const Point direction = half[(i + 4) % n] - half[(i + n - 3) % n];
+            if (sharp[i] && sharp[(i + 1) % n] && dot(next - here, direction) < 0)
+                std::swap(here, next);
+        }
     }
 
     /// Walks with the inside on the left, from the lattice edge between the pixel (x, y), inside, and the one left of
@@ -100,13 +137,15 @@ class Lattice {
         static constexpr std::array<int, 4> step_x{-1, 0, 1, 0}, step_y{0, 1, 0, -1};
         const std::array<std::ptrdiff_t, 4> step{-1, width, 1, -width};
         Polygon points;
+        std::vector<char> sharp;
         int x = start_x, y = start_y;
         std::size_t side = 0;
         std::ptrdiff_t in = index(x, y);
         do {
             const std::ptrdiff_t out = in + step[side];
-            const double t = crossing_at(in, out);
-            points.push_back({x - 0.5 + t * step_x[side], y - 0.5 + t * step_y[side]});
+            const Crossing crossing = crossing_at(in, out);
+            points.push_back({x - 0.5 + crossing.at * step_x[side], y - 0.5 + crossing.at * step_y[side]});
+            sharp.push_back(crossing.sharp);
             if (side == 0)
                 walked[static_cast<std::size_t>(in >> 3)] |= static_cast<std::uint8_t>(1U << (in & 7));
             const std::size_t next_side = (side + 1) & 3;
@@ -131,6 +170,7 @@ class Lattice {
                 side = next_side;
             }
         } while (x != start_x || y != start_y || side != 0);
+        move_to_level(points, sharp);
         return points;
     }
 };

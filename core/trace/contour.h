@@ -8,8 +8,8 @@
 
 namespace fusuma {
 
-/// Closed contours where the coverage passes `level`: interpolated linearly between pixel centres, and at half level
-/// placed by the covered area across a sharp edge, which is exact for straight edges.
+/// Closed contours where the coverage passes `level`: interpolated linearly between pixel centres where it fades, and
+/// placed by the covered area where an edge is sharp, which is exact for straight edges at half level.
 ///
 /// Marching squares on the grey values, followed contour by contour along the lattice of pixel centres. Saddle cells
 /// are resolved by the mean of their four corners. The picture is taken to be surrounded by empty pixels, so art that

@@ -145,6 +145,14 @@ class Stretch {
             out.push_back(piece.segment);
     }
 
+    /// The longest lines one after the other.
+    void append_lines(std::vector<Segment>& out) const {
+        for (std::size_t from = 0; from < last();) {
+            from = longest_line(from);
+            out.push_back(Segment::line_to(points[from]));
+        }
+    }
+
   private:
     struct Piece {
         std::size_t from, to;
@@ -587,6 +595,16 @@ Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, co
     contour.start = runs.front().front();
     for (Polygon& run : runs)
         Stretch(std::move(run), settings, std::nullopt).append_fit(contour.segments);
+    return contour;
+}
+
+Contour straightened_run(const Polygon& points, double tolerance) {
+    if (points.size() < 8)
+        return contour_of(points);
+    Polygon run = points;
+    run.push_back(points.front());
+    Contour contour{points.front(), {}};
+    Stretch(std::move(run), {.line_tolerance = tolerance}, std::nullopt).append_lines(contour.segments);
     return contour;
 }
 

@@ -26,6 +26,9 @@ struct FitSettings {
 [[nodiscard]] Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners,
                                  const FitSettings& settings);
 
+/// Straight lines alone along a closed run of points, as long as they stay within `tolerance` of it.
+[[nodiscard]] Contour straightened_run(const Polygon& points, double tolerance);
+
 /// Curves through an exact polygon such as a flattened offset: vertices that turn sharply stay corners, the rest is
 /// fitted within `tolerance` (mm).
 [[nodiscard]] Contour fit_exact_polygon(const Polygon& polygon, double tolerance);

@@ -220,6 +220,18 @@ Tracing trace(const Coverage& coverage, const TraceSettings& settings, const Wor
     return fitting.finish();
 }
 
+Tracing sketch(const Coverage& coverage, const TraceSettings& settings, const Work& work) {
+    constexpr double third_px = 0.33;
+    Tracing result;
+    find_contours(coverage, settings.threshold, work, [&](Polygon&& contour) {
+        if (result.outline.contours.size() < most_contours)
+            result.outline.contours.push_back(straightened_run(contour, third_px));
+        else
+            ++result.left_out;
+    });
+    return result;
+}
+
 Outline without_specks(const Outline& outline, double least) {
     Outline kept;
     for (const Contour& contour : outline.contours)

@@ -26,6 +26,9 @@ struct Tracing {
 /// core. Empty when nothing exceeds the threshold. Throws Stopped when asked to stop.
 [[nodiscard]] Tracing trace(const Coverage& coverage, const TraceSettings& settings, const Work& work = {});
 
+/// The same outline in straight lines within a third of a pixel, at once, for previews.
+[[nodiscard]] Tracing sketch(const Coverage& coverage, const TraceSettings& settings, const Work& work = {});
+
 /// Contours that bound an area of at least `least` (the outline's unit squared), outer ones and holes alike.
 [[nodiscard]] Outline without_specks(const Outline& outline, double least);
 
