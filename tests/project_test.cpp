@@ -16,19 +16,17 @@ Document full_document() {
     Sticker s = new_sticker(PictureArtwork{*read_picture(test::demo_art("puffin.png"))});
     s.name = "Puffin “north”";
     s.width = 33.25;
-    s.background = {.source = Source::colour,
-                    .brightness = 77,
-                    .colours = {{1, 2, 3}, {7, 8, 9}},
-                    .use = ColourUse::keep_only,
-                    .tolerance = 14,
-                    .pockets = true,
-                    .pockets_at = {{40, 50}},
-                    .fill_inside = true,
-                    .strokes = {{.kind = Stroke::Kind::erase,
-                                 .size = 17.5,
-                                 .hardness = 0.25,
-                                 .points = {{10, 20}, {30.5, 40}}}},
-                    .focus = PixelBox{5, 6, 300, 400}};
+    s.background = {
+        .source = Source::colour,
+        .brightness = 77,
+        .colours = {{1, 2, 3}, {7, 8, 9}},
+        .use = ColourUse::keep_only,
+        .tolerance = 14,
+        .pockets = true,
+        .pockets_at = {{40, 50}},
+        .fill_inside = true,
+        .strokes = {{.kind = Stroke::Kind::erase, .size = 17.5, .hardness = 0.25, .points = {{10, 20}, {30.5, 40}}}},
+        .focus = PixelBox{5, 6, 300, 400}};
     s.framing = {.crop = PixelBox{2, 3, 500, 450}, .mirrored = true, .turn = 0.3};
     s.trace = {.threshold = 99, .detail_px = 0.3, .smoothing_px = 7};
     s.clean = {.specks = 1.5, .holes = 2.5, .outer_only = true, .gaps = 0.75};

@@ -476,7 +476,12 @@ Polygon evened(const Polygon& run) {
 Polygon between(const Polygon& points, const Corner& a, const Corner& b) {
     const std::size_t n = points.size();
     const std::size_t count = (b.index + n - a.index - 1) % n + 1; // a full turn when a is b
-    const double most = n == count ? HUGE_VAL : std::max(1.0, 0.3 * distance(a.position, b.position));
+    double reach =
+        distance(a.position, b.position); // the run's, of which no more than a part is left out at either end
+    if (count == n)
+        for (const Point p : points)
+            reach = std::max(reach, distance(a.position, p));
+    const double most = std::max(1.0, 0.3 * reach);
     const double skip_a = std::min(a.blunted, most), skip_b = std::min(b.blunted, most);
     Polygon run{a.position};
     for (std::size_t k = 1; k < count; ++k) {
