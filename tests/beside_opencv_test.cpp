@@ -2,7 +2,6 @@
 
 #include "core/geometry/measure.h"
 #include "core/raster/background.h"
-#include "core/trace/contour.h"
 #include "core/trace/trace.h"
 #include "tests/support/exact_coverage.h"
 
@@ -57,12 +56,6 @@ TEST(BesideOpenCv, PiecesAndHolesAreTheSame) {
         // Above three quarters: a cell of four with two at opposite corners joins, as OpenCV's eight neighbours do.
         for (const Contour& c : trace(coverage, {.threshold = 126}).outline.contours)
             (signed_area(c) > 0 ? our_pieces : our_holes)++;
-        for (const Contour& c : trace(coverage, {.threshold = 126}).outline.contours)
-            printf("%g ", signed_area(c));
-        puts("");
-        for (const Polygon& c : iso_contours(coverage, 126))
-            printf("%g ", signed_area(c));
-        puts("");
         EXPECT_EQ(our_pieces, pieces);
         EXPECT_EQ(our_holes, holes);
     }
