@@ -270,12 +270,12 @@ void MainWindow::ask_for_pages(const QString& path, int pages) {
 void MainWindow::paste() {
     const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
     QStringList paths;
-    for (const QUrl& url : clip->urls())
+    for (const QUrl& url : clip ? clip->urls() : QList<QUrl>())
         if (url.isLocalFile())
             paths << url.toLocalFile();
     if (!paths.isEmpty()) {
         open_files(paths);
-    } else if (const auto image = qvariant_cast<QImage>(clip->imageData()); !image.isNull()) {
+    } else if (const auto image = clip ? qvariant_cast<QImage>(clip->imageData()) : QImage(); !image.isNull()) {
         QByteArray png;
         QBuffer buffer(&png);
         image.save(&buffer, "PNG");

@@ -16,11 +16,14 @@ std::shared_ptr<const StickerResult> Snapshot::result(int sticker, double scale)
 }
 
 Session::Session(QObject* parent) : QObject(parent), latest(std::make_shared<Snapshot>()) {
+    reader.setMaxThreadCount(1);
     after_change();
 }
 
 Session::~Session() {
     stop.request_stop();
+    reader.clear();
+    reader.waitForDone();
     workers.waitForDone();
 }
 
@@ -246,7 +249,7 @@ void Session::read_in_background(const QString& name, const Reader& read,
                                  const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
     const std::uint64_t number = next_reading++;
     reading.emplace_back(number, name);
-    workers.start([this, number, read, use] {
+    reader.start([this, number, read, use] {
         const auto picture = read();
         QMetaObject::invokeMethod(this, [this, number, picture, use] {
             if (std::erase_if(reading, [&](const auto& r) { return r.first == number; }) == 0)

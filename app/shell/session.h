@@ -111,6 +111,7 @@ class Session : public QObject {
     std::shared_ptr<const Snapshot> latest;
     std::shared_ptr<Evaluator> evaluator = std::make_shared<Evaluator>();
     QThreadPool workers;
+    QThreadPool reader; ///< one thread, so that files come in the order in which they were added
     bool working = false;
     std::atomic<std::uint64_t> latest_edit = 0;
     std::uint64_t worked_edit = 0;

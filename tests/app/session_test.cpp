@@ -60,6 +60,45 @@ TEST_F(SessionTest, ManyQuickEditsEndWithTheLastAndSkipWhatIsStale) {
     EXPECT_NEAR(session.snapshot().document.find(1)->border.width, 2, 1e-9) << "one stroke, one step";
 }
 
+/// A sticker of 6 megapixels, half of it noise: long to work out, quick to preview.
+Sticker large_sticker() {
+    auto picture = test::picture_of({test::ellipse({1000, 750}, 900, 650, 0.2)}, 3000, 2000);
+    for (std::size_t i = 0; i < picture->pixels.pixels(); i += 3)
+        if (i % 3000 > 2000)
+            picture->pixels.rgba[4 * i + 3] = static_cast<std::uint8_t>((i * 2654435761U) >> 24);
+    return new_sticker(PictureArtwork{picture});
+}
+
+TEST_F(SessionTest, LargePicturesArePreviewedAndSettle) {
+    session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
+    session.choose_sticker(2);
+    settle();
+    QSignalSpy previewed(&session, &Session::previewed), worked(&session, &Session::worked_out);
+    for (int i = 0; i < 20; ++i) {
+        session.edit_sticker(
+            "Threshold", [i](Sticker& s) { s.trace.threshold = 100 + i; }, "drag");
+        QTest::qWait(5);
+    }
+    EXPECT_TRUE(QTest::qWaitFor([&] { return previewed.count() > 0; }, 20000));
+    EXPECT_TRUE(session.shows_preview() || session.is_settled());
+    settle();
+    EXPECT_LT(worked.count(), 20) << "what was stale was dropped";
+    EXPECT_EQ(session.snapshot().document.find(2)->trace.threshold, 119);
+    EXPECT_FALSE(session.shows_preview());
+    EXPECT_EQ(session.shown(), session.snapshot().result(2));
+}
+
+TEST_F(SessionTest, StoppingLongWorkUndoesWhatItWasFor) {
+    session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
+    ASSERT_TRUE(session.business());
+    EXPECT_FALSE(session.business()->words.isEmpty());
+    session.cancel_business();
+    settle();
+    EXPECT_EQ(session.document().stickers.size(), 1u);
+    EXPECT_EQ(session.snapshot().document, session.document());
+    EXPECT_FALSE(session.business());
+}
+
 TEST_F(SessionTest, KnowsWhatIsSavedAndWhatIsNot) {
     EXPECT_FALSE(session.is_changed());
     set_gap(5);

@@ -1,130 +1,22 @@
 // The whole story in the real window, by clicks and keys: open a picture, change its border, place copies, save,
 // reopen, export, practice print and practice cut.
 
-#include "app/bench/bench_view.h"
 #include "app/common/number_field.h"
 #include "app/output/cut_view.h"
 #include "app/sheet/sheet_view.h"
-#include "app/shell/main_window.h"
 #include "app/shell/recovery.h"
-#include "core/geometry/measure.h"
 #include "formats/hpgl.h"
 #include "formats/project_file.h"
-#include "tests/support/samples.h"
+#include "tests/app/window.h"
 
-#include <QApplication>
-#include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>
-#include <QDropEvent>
 #include <QFile>
-#include <QFileDialog>
-#include <QLabel>
-#include <QLineEdit>
 #include <QListWidget>
-#include <QMimeData>
-#include <QPushButton>
 #include <QSlider>
-#include <QTest>
-#include <QTimer>
-#include <gmock/gmock.h>
 
 namespace fusuma::app {
 namespace {
-
-class Window : public testing::Test {
-  protected:
-    Session session;
-    MainWindow window{session};
-    QTemporaryDir folder;
-
-    void SetUp() override {
-        window.resize(1280, 800);
-        window.show();
-        settle();
-    }
-    /// Waits for the workers and for doors to stop sliding.
-    void settle() {
-        QTest::qWait(20);
-        EXPECT_TRUE(QTest::qWaitFor([this] { return session.is_settled(); }, 20000));
-        QTest::qWait(220);
-    }
-    template <typename W> W* find(const char* name) {
-        for (W* widget : window.findChildren<W*>(QLatin1String(name)))
-            if (widget->isVisible())
-                return widget;
-        ADD_FAILURE() << "nothing visible is called " << name;
-        return nullptr;
-    }
-    void click(const char* name) {
-        auto* target = find<QAbstractButton>(name);
-        ASSERT_TRUE(target && target->isEnabled()) << name;
-        QTest::mouseClick(target, Qt::LeftButton);
-        settle();
-    }
-    void choose(const char* picked) { // one of a row of choices, by its words
-        for (QPushButton* b : window.findChildren<QPushButton*>())
-            if (b->isVisible() && b->isCheckable() && b->text() == QLatin1String(picked)) {
-                QTest::mouseClick(b, Qt::LeftButton);
-                settle();
-                return;
-            }
-        ADD_FAILURE() << "no choice " << picked;
-    }
-    void type(const char* field, const char* text) {
-        auto* edit = find<QLineEdit>(field);
-        ASSERT_TRUE(edit) << field;
-        edit->setFocus();
-        edit->selectAll();
-        QTest::keyClicks(edit, QLatin1String(text));
-        QTest::keyClick(edit, Qt::Key_Return);
-        settle();
-    }
-    /// Types a path into the file dialog that `open` brings up.
-    template <typename Open> void with_file_dialog(const QString& path, Open&& open) {
-        bool seen = false;
-        QTimer::singleShot(300, [&] {
-            if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
-                seen = true;
-                auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
-                name->selectAll();
-                QTest::keyClicks(name, path);
-                QTest::keyClick(name, Qt::Key_Return);
-            }
-        });
-        open();
-        EXPECT_TRUE(seen) << "no file dialog came up";
-        window.activateWindow(); // there is no window manager here to do it when the dialog closes
-        settle();
-    }
-    void key(Qt::Key code, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
-        QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : &window, code, modifiers);
-        settle();
-    }
-    void drop(const QStringList& paths) {
-        QMimeData data;
-        QList<QUrl> urls;
-        for (const QString& path : paths)
-            urls << QUrl::fromLocalFile(path);
-        data.setUrls(urls);
-        QDragEnterEvent enter(QPoint(600, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(&window, &enter);
-        EXPECT_TRUE(enter.isAccepted());
-        QDropEvent event(QPointF(600, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(&window, &event);
-    }
-    void drop_artwork(const QStringList& paths) {
-        const std::size_t wanted = session.document().stickers.size() + static_cast<std::size_t>(paths.size());
-        drop(paths);
-        EXPECT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == wanted; }, 20000));
-        settle();
-    }
-    std::string notice() {
-        auto* words = window.findChild<QLabel*>(QStringLiteral("noticeText"));
-        return words->isVisible() ? words->text().toStdString() : std::string();
-    }
-    double cut_width() { return bounds(session.snapshot().result(session.sticker()->id)->cut_line).width(); }
-};
 
 TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     // Open a picture with the button and the dialog.
@@ -282,49 +174,6 @@ TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     }
     EXPECT_FALSE(session.save(folder.filePath("no/such/folder.fusuma")));
     EXPECT_THAT(notice(), testing::HasSubstr("cannot be written"));
-}
-
-TEST_F(Window, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
-    drop_artwork({test::demo_art("harbour-ferry.jpg")});
-    EXPECT_THAT(notice(), testing::HasSubstr("that colour is taken away"));
-    click("closeNotice");
-    click("stepBackground");
-    const auto result = [&] { return session.snapshot().result(session.sticker()->id); };
-    EXPECT_EQ(result()->outline().contours.size(), 1u) << "the offered start is good";
-    auto* view = find<BenchView>("benchView");
-    const auto on_screen = [&](double x_mm, double y_mm) { return view->to_view().map(QPointF(x_mm, y_mm)).toPoint(); };
-
-    // Pick the hull's red: now everything but the red is art.
-    click("pickColour");
-    QTest::mouseClick(view, Qt::LeftButton, {}, on_screen(40, 33));
-    settle();
-    EXPECT_EQ(session.sticker()->background.source, Source::colour);
-    EXPECT_GT(session.sticker()->background.colours.at(0).red, 180);
-    EXPECT_LT(session.sticker()->background.colours.at(0).blue, 90);
-    click("undo");
-    EXPECT_EQ(session.sticker()->background.source, Source::automatic);
-
-    // Pockets of the paper's colour, by tolerance and tick.
-    find<QSlider>("tolerance")->setFocus();
-    const std::size_t before = result()->outline().contours.size();
-    auto* tick = find<QCheckBox>("pockets");
-    QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
-    settle();
-    EXPECT_TRUE(session.sticker()->background.pockets);
-    EXPECT_GT(result()->outline().contours.size(), before);
-
-    // A focus box round the flag makes the flag alone the sticker.
-    click("focusBox");
-    const QPoint from = on_screen(58.5, 6), to = on_screen(70, 18);
-    QTest::mousePress(view, Qt::LeftButton, {}, from);
-    QTest::mouseMove(view, (from + to) / 2);
-    QTest::mouseMove(view, to);
-    QTest::mouseRelease(view, Qt::LeftButton, {}, to);
-    settle();
-    ASSERT_TRUE(session.sticker()->background.focus);
-    EXPECT_LT(bounds(result()->outline()).width(), 12);
-    click("wholePicture");
-    EXPECT_GT(bounds(result()->outline()).width(), 70);
 }
 
 TEST_F(Window, NumberFieldsTakeUnitsAndSayWhatTheyCannotRead) {

@@ -1,0 +1,264 @@
+// From any picture to a clean outline, on the bench, with the mouse.
+
+#include "app/bench/bench_view.h"
+#include "app/shell/pages_dialog.h"
+#include "tests/app/window.h"
+
+#include <QBuffer>
+#include <QCheckBox>
+#include <QClipboard>
+#include <QComboBox>
+#include <QListWidget>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QSlider>
+
+namespace fusuma::app {
+namespace {
+
+using testing::HasSubstr;
+
+class Bench : public Window {
+  protected:
+    std::shared_ptr<const StickerResult> result() { return session.snapshot().result(session.sticker()->id); }
+    double art_area() { return area(result()->outline()); }
+    BenchView* view() { return find<BenchView>("benchView"); }
+    QPoint on_screen(double x_mm, double y_mm) { return view()->to_view().map(QPointF(x_mm, y_mm)).toPoint(); }
+};
+
+TEST_F(Bench, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
+    drop_artwork({test::demo_art("harbour-ferry.jpg")});
+    EXPECT_THAT(notice(), testing::HasSubstr("that colour is taken away"));
+    click("closeNotice");
+    click("stepBackground");
+    EXPECT_EQ(result()->outline().contours.size(), 1u) << "the offered start is good";
+
+    // Pick the hull's red: now everything but the red is art.
+    click("pickColour");
+    QTest::mouseClick(view(), Qt::LeftButton, {}, on_screen(40, 33));
+    settle();
+    EXPECT_EQ(session.sticker()->background.source, Source::colour);
+    EXPECT_GT(session.sticker()->background.colours.at(0).red, 180);
+    EXPECT_LT(session.sticker()->background.colours.at(0).blue, 90);
+    click("undo");
+    EXPECT_EQ(session.sticker()->background.source, Source::automatic);
+
+    // Pockets of the paper's colour, by tolerance and tick.
+    find<QSlider>("tolerance")->setFocus();
+    const std::size_t before = result()->outline().contours.size();
+    auto* tick = find<QCheckBox>("pockets");
+    QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
+    settle();
+    EXPECT_TRUE(session.sticker()->background.pockets);
+    EXPECT_GT(result()->outline().contours.size(), before);
+
+    // A focus box round the flag makes the flag alone the sticker.
+    click("focusBox");
+    drag(view(), on_screen(58.5, 6), on_screen(70, 18));
+    ASSERT_TRUE(session.sticker()->background.focus);
+    EXPECT_LT(bounds(result()->outline()).width(), 12);
+    click("wholePicture");
+    EXPECT_GT(bounds(result()->outline()).width(), 70);
+}
+
+TEST_F(Bench, ColoursAreCollectedDroppedAndTurnedRound) {
+    drop_artwork({test::demo_art("harbour-ferry.jpg")});
+    click("stepBackground");
+    const auto pick = [&](double x, double y) {
+        click("pickColour");
+        QTest::mouseClick(view(), Qt::LeftButton, {}, on_screen(x, y));
+        settle();
+    };
+    pick(5, 5); // the paper
+    const double without_paper = art_area();
+    pick(40, 33); // the hull's red, which the waves and windows surround
+    EXPECT_EQ(session.sticker()->background.colours.size(), 2u);
+    click("swatch0");
+    ASSERT_EQ(session.sticker()->background.colours.size(), 1u);
+    choose("Keep only");
+    EXPECT_EQ(session.sticker()->background.use, ColourUse::keep_only);
+    EXPECT_LT(art_area(), 0.5 * without_paper) << "only the red is left";
+    EXPECT_GT(art_area(), 100);
+}
+
+TEST_F(Bench, PatchesAreFloodedAwayByClicks) {
+    drop_artwork({test::demo_art("harbour-ferry.jpg")});
+    click("stepBackground");
+    const double before = art_area();
+    click("pocket");
+    QTest::mouseClick(view(), Qt::LeftButton, {}, on_screen(40, 33)); // the hull
+    settle();
+    ASSERT_EQ(session.sticker()->background.pockets_at.size(), 1u);
+    EXPECT_LT(art_area(), before - 100);
+    key(Qt::Key_Escape);
+    EXPECT_FALSE(find<QPushButton>("pocket")->isChecked()) << "Esc puts the tool down";
+    click("givePocketBack");
+    EXPECT_NEAR(art_area(), before, 0.01);
+}
+
+TEST_F(Bench, TheBrushAddsErasesAndKeepsItsStrokes) {
+    drop_artwork({test::demo_art("white-moon.png")});
+    click("stepBackground");
+    const double before = art_area();
+    click("brushErase");
+    drag(view(), on_screen(2, 20), on_screen(36, 20));
+    ASSERT_EQ(session.sticker()->background.strokes.size(), 1u);
+    EXPECT_GT(session.sticker()->background.strokes[0].points.size(), 3u);
+    const double erased = art_area();
+    EXPECT_LT(erased, before - 5);
+    drag(view(), on_screen(2, 30), on_screen(36, 10), Qt::ShiftModifier);
+    EXPECT_EQ(session.sticker()->background.strokes.at(1).points.size(), 2u) << "straight with Shift";
+
+    // The strokes stay: choose the first, make it wider, turn it round, remove it.
+    auto* list = find<QListWidget>("strokes");
+    ASSERT_EQ(list->count(), 2);
+    QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(list->item(0)).center());
+    settle();
+    type("brushSize", "60");
+    EXPECT_EQ(session.sticker()->background.strokes[0].size, 60);
+    click("strokeKind");
+    EXPECT_EQ(session.sticker()->background.strokes[0].kind, Stroke::Kind::add);
+    EXPECT_GT(art_area(), erased);
+    click("removeStroke");
+    EXPECT_EQ(session.sticker()->background.strokes.size(), 1u);
+    for (int i = 0; i < 5; ++i)
+        click("undo");
+    EXPECT_NEAR(art_area(), before, 0.01) << "every step of it undoes";
+}
+
+TEST_F(Bench, FillingMakesTheSketchSolid) {
+    drop_artwork({test::demo_art("anchor-sketch.png")});
+    const double lines = art_area();
+    click("stepOutline");
+    type("closeGaps", "1.2mm");
+    choose("Outer edge only");
+    EXPECT_GT(art_area(), 1.5 * lines);
+    for (const Contour& contour : result()->outline().contours)
+        EXPECT_GT(signed_area(contour), 0);
+    click("stepBackground");
+    auto* tick = find<QCheckBox>("fillInside");
+    QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
+    settle();
+    EXPECT_TRUE(session.sticker()->background.fill_inside);
+}
+
+TEST_F(Bench, ArtworkIsCroppedTurnedAndStraightened) {
+    drop_artwork({test::demo_art("puffin.png")});
+    click("stepArtwork");
+    const double scale = mm_per_px(*session.sticker());
+    const Rect whole = bounds(result()->outline());
+    click("crop");
+    drag(view(), on_screen(whole.min.x - 1, whole.min.y - 1),
+         on_screen(whole.max.x + 1, whole.min.y + whole.height() / 2));
+    ASSERT_TRUE(session.sticker()->framing.crop);
+    EXPECT_NEAR(bounds(result()->outline()).height(), whole.height() / 2 + 1, 1.5);
+    EXPECT_NEAR(mm_per_px(*session.sticker()), scale, 1e-9) << "cropping does not scale";
+    click("uncrop");
+    EXPECT_FALSE(session.sticker()->framing.crop);
+
+    click("quarterRight");
+    EXPECT_NEAR(bounds(result()->outline()).width(), whole.height(), 0.05);
+    type("artTurn", "0");
+    click("straighten");
+    const Point from{10, 20}, to{30, 24}; // a line that falls by 11.3°
+    drag(view(), on_screen(from.x, from.y), on_screen(to.x, to.y));
+    EXPECT_NEAR(session.sticker()->framing.turn, -std::atan2(4, 20), 0.02);
+    auto* tick = find<QCheckBox>("artMirrored");
+    QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
+    settle();
+    EXPECT_TRUE(session.sticker()->framing.mirrored);
+}
+
+TEST_F(Bench, EveryDemoPictureIsGoodWithItsOfferedStart) {
+    const struct {
+        const char* file;
+        std::size_t least, most; ///< contours of the outline
+    } cases[] = {{"paper-lantern.png", 1, 12},    {"puffin.png", 1, 4},        {"octopus.png", 1, 8},
+                 {"leaping-mackerel.png", 1, 20}, {"white-moon.png", 1, 4},    {"kelp-relish.png", 1, 4},
+                 {"tide-bell.png", 1, 4},         {"harbour-ferry.jpg", 1, 1}, {"anchor-sketch.png", 5, 40}};
+    for (const auto& c : cases) {
+        drop_artwork({test::demo_art(c.file)});
+        EXPECT_GE(result()->outline().contours.size(), c.least) << c.file;
+        EXPECT_LE(result()->outline().contours.size(), c.most) << c.file;
+        EXPECT_EQ(result()->outlined->left_out, 0u);
+        const Rect box = bounds(result()->outline());
+        EXPECT_GT(box.width(), 0.6 * result()->outlined->artwork.width) << c.file;
+    }
+}
+
+TEST_F(Bench, EveryLookShowsSomethingElse) {
+    drop_artwork({test::demo_art("anchor-sketch.png")});
+    auto* looks = find<QComboBox>("lookAt");
+    std::vector<QImage> seen;
+    for (int i = 0; i < looks->count(); ++i) {
+        looks->setCurrentIndex(i);
+        settle();
+        const QImage picture = view()->grab().toImage();
+        for (const QImage& other : seen)
+            EXPECT_NE(picture, other);
+        seen.push_back(picture);
+    }
+}
+
+TEST_F(Bench, AnImageOnTheClipboardIsPasted) {
+    key(Qt::Key_V, Qt::ControlModifier);
+    EXPECT_THAT(notice(), HasSubstr("no picture on the clipboard"));
+    QImage image(60, 40, QImage::Format_ARGB32);
+    image.fill(Qt::transparent);
+    QPainter(&image).fillRect(10, 10, 40, 20, Qt::red);
+    QApplication::clipboard()->setImage(image);
+    key(Qt::Key_V, Qt::ControlModifier);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 5000));
+    settle();
+    EXPECT_EQ(session.sticker()->name, "Pasted picture");
+    EXPECT_EQ(result()->outline().contours.size(), 1u);
+    QApplication::clipboard()->clear();
+}
+
+TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
+    const QString path = folder.filePath("cards.pdf");
+    {
+        QPdfWriter writer(path);
+        writer.setPageSize(QPageSize(QSizeF(50, 40), QPageSize::Millimeter));
+        writer.setPageMargins({});
+        QPainter painter(&writer);
+        for (int page = 0; page < 3; ++page) {
+            if (page > 0)
+                writer.newPage();
+            painter.fillRect(QRect(0, 0, writer.width() / (page + 2), writer.height() / 2), Qt::darkGreen);
+        }
+    }
+    bool seen = false;
+    QTimer::singleShot(300, [&] {
+        if (auto* dialog = qobject_cast<PagesDialog*>(QApplication::activeModalWidget())) {
+            seen = true;
+            auto* list = dialog->findChild<QLineEdit*>(QStringLiteral("pageList"));
+            list->selectAll();
+            QTest::keyClicks(list, "1, 3");
+            QTest::keyClick(list, Qt::Key_Return);
+        }
+    });
+    drop({path});
+    window.activateWindow();
+    EXPECT_TRUE(seen);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 2; }, 10000));
+    settle();
+    EXPECT_EQ(session.sticker()->name, "Cards 3");
+    EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.2);
+    click("stepArtwork");
+    const int before = size_px(session.sticker()->artwork).x;
+    type("pageResolution", "150");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return size_px(session.sticker()->artwork).x < before; }, 10000));
+    settle();
+    EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.3) << "finer or coarser, the size stays";
+}
+
+TEST(Pages, AreReadAsPeopleWriteThem) {
+    EXPECT_EQ(parse_pages("1, 3-5", 9), (std::vector{1, 3, 4, 5}));
+    EXPECT_EQ(parse_pages(" 2 - 2,2 ", 9), (std::vector{2}));
+    for (const char* wrong : {"", "0", "4-2", "10", "one", "1,,2", "1-2-3"})
+        EXPECT_TRUE(parse_pages(QLatin1String(wrong), 9).empty()) << wrong;
+}
+
+} // namespace
+} // namespace fusuma::app

@@ -1,0 +1,128 @@
+#pragma once
+
+#include "app/shell/main_window.h"
+#include "core/geometry/measure.h"
+#include "tests/support/samples.h"
+
+#include <QAbstractButton>
+#include <QApplication>
+#include <QDropEvent>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QPushButton>
+#include <QTest>
+#include <QTimer>
+#include <gmock/gmock.h>
+
+namespace fusuma::app {
+
+/// The real window, driven by clicks and keys.
+class Window : public testing::Test {
+  protected:
+    Session session;
+    MainWindow window{session};
+    QTemporaryDir folder;
+
+    void SetUp() override {
+        window.resize(1280, 800);
+        window.show();
+        settle();
+    }
+    /// Waits for the workers and for doors to stop sliding.
+    void settle() {
+        QTest::qWait(20);
+        EXPECT_TRUE(QTest::qWaitFor([this] { return session.is_settled(); }, 20000));
+        QTest::qWait(220);
+    }
+    template <typename W> W* find(const char* name) {
+        for (W* widget : window.findChildren<W*>(QLatin1String(name)))
+            if (widget->isVisible())
+                return widget;
+        ADD_FAILURE() << "nothing visible is called " << name;
+        return nullptr;
+    }
+    void click(const char* name) {
+        auto* target = find<QAbstractButton>(name);
+        ASSERT_TRUE(target && target->isEnabled()) << name;
+        QTest::mouseClick(target, Qt::LeftButton);
+        settle();
+    }
+    void choose(const char* picked) { // one of a row of choices, by its words
+        for (QPushButton* b : window.findChildren<QPushButton*>())
+            if (b->isVisible() && b->isCheckable() && b->text() == QLatin1String(picked)) {
+                QTest::mouseClick(b, Qt::LeftButton);
+                settle();
+                return;
+            }
+        ADD_FAILURE() << "no choice " << picked;
+    }
+    void type(const char* field, const char* text) {
+        auto* edit = find<QLineEdit>(field);
+        ASSERT_TRUE(edit) << field;
+        edit->setFocus();
+        edit->selectAll();
+        QTest::keyClicks(edit, QLatin1String(text));
+        QTest::keyClick(edit, Qt::Key_Return);
+        settle();
+    }
+    /// Types a path into the file dialog that `open` brings up.
+    template <typename Open> void with_file_dialog(const QString& path, Open&& open) {
+        bool seen = false;
+        QTimer::singleShot(300, [&] {
+            if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
+                seen = true;
+                auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
+                name->selectAll();
+                QTest::keyClicks(name, path);
+                QTest::keyClick(name, Qt::Key_Return);
+            }
+        });
+        open();
+        EXPECT_TRUE(seen) << "no file dialog came up";
+        window.activateWindow(); // there is no window manager here to do it when the dialog closes
+        settle();
+    }
+    void key(Qt::Key code, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : &window, code, modifiers);
+        settle();
+    }
+    void drop(const QStringList& paths) {
+        QMimeData data;
+        QList<QUrl> urls;
+        for (const QString& path : paths)
+            urls << QUrl::fromLocalFile(path);
+        data.setUrls(urls);
+        QDragEnterEvent enter(QPoint(600, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&window, &enter);
+        EXPECT_TRUE(enter.isAccepted());
+        QDropEvent event(QPointF(600, 400), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&window, &event);
+    }
+    void drop_artwork(const QStringList& paths) {
+        const std::size_t wanted = session.document().stickers.size() + static_cast<std::size_t>(paths.size());
+        drop(paths);
+        EXPECT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == wanted; }, 20000));
+        settle();
+    }
+    std::string notice() {
+        auto* words = window.findChild<QLabel*>(QStringLiteral("noticeText"));
+        return words->isVisible() ? words->text().toStdString() : std::string();
+    }
+    /// Presses, moves in steps and releases the left button.
+    void drag(QWidget* on, QPoint from, QPoint to, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::mousePress(on, Qt::LeftButton, modifiers, from);
+        for (int i = 1; i <= 8; ++i) {
+            const QPoint at = from + (to - from) * i / 8;
+            QMouseEvent move(QEvent::MouseMove, QPointF(at), on->mapToGlobal(QPointF(at)), Qt::NoButton, Qt::LeftButton,
+                             modifiers);
+            QApplication::sendEvent(on, &move);
+        }
+        QTest::mouseRelease(on, Qt::LeftButton, modifiers, to);
+        settle();
+    }
+    double cut_width() { return bounds(session.snapshot().result(session.sticker()->id)->cut_line).width(); }
+};
+
+} // namespace fusuma::app
