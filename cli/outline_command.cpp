@@ -49,6 +49,7 @@ ExitCode run(const OutlineCommand& command) {
         {"artwork_mm", {outline.artwork.width, outline.artwork.height}},
         {"dropped_specks", outline.dropped.contours.size()},
         {"left_out", outline.left_out},
+        {"coarsened", outline.coarsened},
         {"thinnest_mm", outline.thinnest ? nlohmann::json(outline.thinnest->width) : nlohmann::json(nullptr)},
         {"source", source_word(isolation->chosen.source)},
         {"why", isolation->why},

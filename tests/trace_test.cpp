@@ -188,6 +188,18 @@ TEST(Trace, ContoursBeyondTheLimitAreCountedAndTheLargestStay) {
     EXPECT_NEAR(bounds(tracing.outline).max.y, 700, 0.1) << "the large one is found last and kept";
 }
 
+TEST(Trace, GrainIsLookedAtCoarser) {
+    Coverage grain(1200, 900);
+    std::uint32_t seed = 1;
+    for (std::uint8_t& v : grain.values)
+        v = static_cast<std::uint8_t>((seed = seed * 1664525U + 1013904223U) >> 24);
+    const Tracing tracing = trace(grain, {});
+    EXPECT_GT(tracing.coarsened, 1);
+    EXPECT_GT(tracing.left_out, 0u);
+    EXPECT_LT(node_count(tracing.outline), most_grain + 1);
+    EXPECT_NEAR(bounds(tracing.outline).max.x, 1200, 12) << "at its own size";
+}
+
 TEST(Trace, StopsWhenAsked) {
     std::stop_source stop;
     stop.request_stop();

@@ -96,6 +96,8 @@ void OutlineStep::refresh_result(const Outlined& outlined) {
         words += tr(" This picture falls into so many bits that %1 more were not even looked at. Another background "
                     "source may find the figure.")
                      .arg(outlined.left_out);
+    if (outlined.coarsened > 1)
+        words += tr(" It is so grainy that it was looked at %1 times coarser than its pixels.").arg(outlined.coarsened);
     dropped->setText(words);
 }
 

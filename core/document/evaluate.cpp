@@ -54,6 +54,7 @@ Outlined outlined(const Isolation& isolation, const Tracing& tracing, const Stic
     result.outline = std::move(clean.outline);
     result.dropped = std::move(clean.dropped);
     result.left_out = tracing.left_out;
+    result.coarsened = tracing.coarsened;
     result.thinnest = thinnest_place(result.outline);
     return result;
 }

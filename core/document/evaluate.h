@@ -23,6 +23,7 @@ struct Outlined {
     Outline outline;
     Outline dropped;          ///< specks and holes left out
     std::size_t left_out = 0; ///< further contours of a picture that is all noise, never fitted
+    int coarsened = 1;        ///< how many times coarser than its pixels such a picture was traced
     std::optional<Thinnest> thinnest;
 };
 

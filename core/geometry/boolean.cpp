@@ -97,6 +97,49 @@ clip::Paths bevelled(const clip::Paths& paths, double width_units) {
     return result;
 }
 
+/// How much the paths turn within a stretch as long as the width, in radians on average. Smooth shapes stay below one
+/// or two; ragged ones, whose every notch folds over itself when offset, go far beyond.
+double raggedness(const clip::Paths& paths, double width_units) {
+    double turned = 0, length = 0;
+    for (const clip::Path& path : paths) {
+        const std::size_t n = path.size();
+        const auto side = [&](std::size_t i) {
+            const clip::IntPoint &a = path[i % n], &b = path[(i + 1) % n];
+            return Point{static_cast<double>(b.X - a.X), static_cast<double>(b.Y - a.Y)};
+        };
+        for (std::size_t i = 0; i < n; ++i) {
+            const Point before = side(i), after = side(i + 1);
+            turned += std::abs(std::atan2(cross(before, after), dot(before, after)));
+            length += norm(before);
+        }
+    }
+    return length > 0 ? turned / length * std::abs(width_units) : 0;
+}
+
+clip::Paths rounded(const clip::Paths& paths, double width_units, double arc_tolerance_units) {
+    clip::ClipperOffset offset(2, arc_tolerance_units);
+    offset.AddPaths(paths, clip::jtRound, clip::etClosedPolygon);
+    clip::Paths result;
+    offset.Execute(result, width_units);
+    return result;
+}
+
+/// Growing by a disc in steps is growing by it at once, but small steps close a ragged shape's notches before they can
+/// fold over each other by the thousand.
+clip::Paths rounded_in_steps(clip::Paths paths, double width_units, double arc_tolerance_units) {
+    constexpr double ragged = 3;
+    const double least_step = std::abs(width_units) / 64;
+    double left = std::abs(width_units);
+    while (!paths.empty() && left > 2 * least_step && raggedness(paths, left) > ragged) {
+        const double whole = raggedness(paths, left);
+        const double step = std::clamp(left / whole, least_step, left / 2);
+        paths = rounded(paths, width_units > 0 ? step : -step, arc_tolerance_units);
+        clip::CleanPolygons(paths, arc_tolerance_units);
+        left -= step;
+    }
+    return rounded(paths, width_units > 0 ? left : -left, arc_tolerance_units);
+}
+
 } // namespace
 
 Polygons combine(const Polygons& a, const Polygons& b, Combine how) {
@@ -118,8 +161,10 @@ Polygons grown(const Polygons& region, const Growth& growth) {
     const double width_units = growth.width * units_per_mm;
     if (growth.corners == Corners::bevel)
         return from_units(bevelled(paths, width_units));
+    if (growth.corners == Corners::round)
+        return from_units(rounded_in_steps(paths, width_units, growth.arc_tolerance * units_per_mm));
     clip::ClipperOffset offset(growth.mitre_limit, growth.arc_tolerance * units_per_mm);
-    offset.AddPaths(paths, growth.corners == Corners::round ? clip::jtRound : clip::jtMiter, clip::etClosedPolygon);
+    offset.AddPaths(paths, clip::jtMiter, clip::etClosedPolygon);
     clip::Paths result;
     offset.Execute(result, width_units);
     return from_units(result);

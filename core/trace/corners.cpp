@@ -401,15 +401,23 @@ class Finder {
         };
         std::sort(candidates.begin(), candidates.end(),
                   [&](const Candidate& l, const Candidate& r) { return doubt(l) < doubt(r); });
+        // Only what lies close along the contour can crowd; two corners are at least half a pixel apart there.
+        constexpr std::size_t look = 12;
+        std::vector<const Candidate*> taken(n);
         std::vector<Candidate> kept;
         for (const Candidate& c : candidates) {
-            const bool crowded = std::any_of(kept.begin(), kept.end(), [&](const Candidate& k) {
-                const bool both_ends = k.turn == certain_turn && c.turn == certain_turn;
-                return both_ends ? k.index == c.index || distance(k.position, c.position) < crowded_end_px
-                                 : distance(points[k.index], points[c.index]) < crowded_px;
-            });
-            if (!crowded)
+            bool crowded = false;
+            for (std::size_t k = 0; k <= 2 * look && !crowded; ++k)
+                if (const Candidate* other = taken[(c.index + n + k - look) % n]) {
+                    const bool both_ends = other->turn == certain_turn && c.turn == certain_turn;
+                    crowded = both_ends
+                                  ? other->index == c.index || distance(other->position, c.position) < crowded_end_px
+                                  : distance(points[other->index], points[c.index]) < crowded_px;
+                }
+            if (!crowded) {
+                taken[c.index] = &c;
                 kept.push_back(c);
+            }
         }
         std::sort(kept.begin(), kept.end(), [](const Candidate& l, const Candidate& r) { return l.index < r.index; });
         std::vector<Corner> result;

@@ -109,6 +109,18 @@ Contour fitted(const Polygon& points, const Coverage& coverage, const TraceSetti
     return is_saw && is_hard ? fitted_staircase(points, settings.detail_px) : fine;
 }
 
+/// Every four pixels averaged into one.
+Coverage halved(const Coverage& coverage) {
+    Coverage half((coverage.width + 1) / 2, (coverage.height + 1) / 2);
+    const auto value = [&](int x, int y) { return x < coverage.width && y < coverage.height ? coverage.row(y)[x] : 0; };
+    for (int y = 0; y < half.height; ++y)
+        for (int x = 0; x < half.width; ++x)
+            half.row(y)[x] = static_cast<std::uint8_t>((value(2 * x, 2 * y) + value(2 * x + 1, 2 * y) +
+                                                        value(2 * x, 2 * y + 1) + value(2 * x + 1, 2 * y + 1) + 2) /
+                                                       4);
+    return half;
+}
+
 /// Contours on their way to being fitted: found by one core, fitted by all, as soon as there are any.
 class Fitting {
   public:
@@ -123,6 +135,7 @@ class Fitting {
 
     void add(Polygon&& points) {
         ++found;
+        points_found += points.size();
         constexpr double tiny = 4; // px²; of these there can be millions
         if (found > most_contours && std::abs(signed_area(points)) < tiny)
             return;
@@ -145,11 +158,15 @@ class Fitting {
         work.at(1);
         Tracing result;
         for (Item& item : contours)
-            if (!item.fit.segments.empty())
+            if (!item.fit.segments.empty()) {
+                nodes += item.fit.segments.size();
                 result.outline.contours.push_back(std::move(item.fit));
+            }
         result.left_out = found > most_contours ? found - most_contours : 0;
         return result;
     }
+
+    [[nodiscard]] bool is_grain() const { return nodes > most_grain && 8 * nodes > points_found; }
 
   private:
     struct Item {
@@ -160,7 +177,7 @@ class Fitting {
     const TraceSettings& settings;
     const Work& work;
     std::deque<Item> contours; // a deque, so that items stay where they are while more are added
-    std::size_t found = 0, next = 0;
+    std::size_t found = 0, points_found = 0, nodes = 0, next = 0;
     bool all_found = false;
     std::mutex mutex;
     std::condition_variable more;
@@ -217,7 +234,14 @@ Tracing trace(const Coverage& coverage, const TraceSettings& settings, const Wor
     Fitting fitting(coverage, settings, work);
     find_contours(coverage, settings.threshold, work.part(0, 0.5),
                   [&](Polygon&& contour) { fitting.add(std::move(contour)); });
-    return fitting.finish();
+    Tracing result = fitting.finish();
+    if (!fitting.is_grain())
+        return result;
+    TraceSettings coarser = settings;
+    coarser.smoothing_px /= 2;
+    Tracing coarse = trace(halved(coverage), coarser, work);
+    return {transformed(coarse.outline, Transform::scale(2, 2)), result.left_out + coarse.left_out,
+            2 * coarse.coarsened};
 }
 
 Tracing sketch(const Coverage& coverage, const TraceSettings& settings, const Work& work) {

@@ -20,7 +20,12 @@ inline constexpr std::size_t most_contours = 20'000;
 struct Tracing {
     Outline outline;          ///< closed contours in pixels, the picture's top left at (0, 0)
     std::size_t left_out = 0; ///< contours beyond `most_contours`
+    int coarsened = 1;        ///< how many times coarser a picture that is all grain was traced in the end
 };
+
+/// Outlines with more nodes than this, and more than one for every eight points along them, follow grain. They are
+/// traced again on half as many pixels, lest every later step drown in them.
+inline constexpr std::size_t most_grain = 40'000;
 
 /// The outline of the art: sub-pixel contours of the coverage, with true corners restored and curves fitted, on every
 /// core. Empty when nothing exceeds the threshold. Throws Stopped when asked to stop.
