@@ -1,5 +1,6 @@
 // Takes the pictures in docs/screenshots from the demo project. Run by docs/take_screenshots.
 
+#include "app/bench/bench_view.h"
 #include "app/common/theme.h"
 #include "app/shell/main_window.h"
 #include "formats/project_file.h"
@@ -62,7 +63,22 @@ int main(int argc, char** argv) {
     click("stepBackground");
     look_at->setCurrentIndex(2);
     shoot("bench-background");
+    click("brushErase");
+    auto* view = window.findChild<BenchView*>();
+    const QPoint middle = view->rect().center();
+    QTest::mousePress(view, Qt::LeftButton, {}, middle - QPoint(150, 110));
+    for (int i = 1; i <= 20; ++i)
+        QTest::mouseMove(view, middle + QPoint(-150 + 11 * i, -110 + 2 * i));
+    shoot("bench-brush");
+    QTest::mouseRelease(view, Qt::LeftButton, {}, middle);
+    settle(session);
+    session.undo();
     look_at->setCurrentIndex(0);
+    session.choose_sticker(session.document().stickers[1]->id);
+    click("stepArtwork");
+    session.edit_sticker("Turn", [](Sticker& s) { s = reframed(s, {.turn = 0.2}); });
+    shoot("bench-artwork");
+    session.undo();
     window.go_to(Place::sheet);
     settle(session);
     session.select({4});
