@@ -1,14 +1,24 @@
+#include "formats/cmyk_jpeg.h"
+#include "formats/colour_profile.h"
 #include "formats/picture_read.h"
 #include "fuzz/target.h"
 
 #include <QBuffer>
+#include <QColorSpace>
 #include <QImage>
+#include <QtEndian>
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
     if (bytes.size() > 1 << 16)
         return 0;
     fusuma::stated_dpi(bytes);
+    static_cast<void>(fusuma::is_cmyk_jpeg(bytes));
+    if (const QByteArray profile = fusuma::embedded_profile(bytes); !profile.isEmpty()) {
+        QImage image(4, 3, QImage::Format_RGBA8888);
+        image.fill(Qt::gray);
+        static_cast<void>(fusuma::convert_to_srgb(image, profile));
+    }
     static_cast<void>(fusuma::decode_picture(bytes, QStringLiteral("fuzz.png")));
     return 0;
 }
@@ -24,5 +34,17 @@ std::vector<std::string> fuzz_seeds() {
         image.save(&buffer, format);
         seeds.push_back(bytes.toStdString());
     }
+    // Profiles whole and cut short, where the three containers keep them.
+    const QByteArray icc = QColorSpace(QColorSpace::AdobeRgb).iccProfile();
+    const QByteArray chunk = "iCCPx" + QByteArray(2, '\0') + qCompress(icc).sliced(4);
+    QByteArray length(4, '\0');
+    qToBigEndian(static_cast<quint32>(chunk.size() - 4), length.data());
+    seeds.push_back(QByteArray::fromStdString(seeds[0]).insert(33, length + chunk + QByteArray(4, '\0')).toStdString());
+    QByteArray marker("\xff\xe2\0\0ICC_PROFILE\0\x01\x01", 18);
+    qToBigEndian(static_cast<quint16>(icc.size() + 16), marker.data() + 2);
+    seeds.push_back(QByteArray::fromStdString(seeds[1]).insert(2, marker + icc).toStdString());
+    QByteArray webp("RIFF\0\0\0\0WEBPICCP\0\0\0\0", 20);
+    qToLittleEndian(static_cast<quint32>(icc.size()), webp.data() + 16);
+    seeds.push_back((webp + icc).toStdString());
     return seeds;
 }

@@ -41,7 +41,7 @@ ArtworkStep::ArtworkStep(Session& project, BenchTools& tools) : session(project)
             [this] { reframe(tr("Use all of it"), [](Framing& f) { f.crop.reset(); }); });
     layout->addWidget(side_by_side({crop, whole}));
 
-    turn = plain_field(-360, 360, 1, "artTurn", QStringLiteral("°"), tr("Clockwise. Steps with the arrow keys."));
+    turn = plain_field(-360, 360, 0.5, "artTurn", QStringLiteral("°"), tr("Clockwise. Steps with the arrow keys."));
     connect(turn, &NumberField::edited, this, [this](double deg) {
         reframe(
             tr("Turn"), [deg](Framing& f) { f.turn = deg * degree; }, "turn");

@@ -166,7 +166,8 @@ QWidget* BackgroundStep::brush_part() {
                 b.strokes.erase(b.strokes.begin() + chosen);
         });
     });
-    stroke_layout->addWidget(side_by_side({change_kind, remove}));
+    stroke_buttons = side_by_side({change_kind, remove});
+    stroke_layout->addWidget(stroke_buttons);
     layout->addWidget(stroke_rows);
     return part;
 }
@@ -211,6 +212,7 @@ void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
 void BackgroundStep::refresh_strokes(const std::vector<Stroke>& all) {
     stroke_rows->setVisible(!all.empty() || tools.tool() == Tool::brush_add || tools.tool() == Tool::brush_erase);
     strokes->setVisible(!all.empty());
+    stroke_buttons->setVisible(!all.empty());
     const QSignalBlocker quiet(strokes);
     const int chosen = strokes->currentRow();
     strokes->clear();

@@ -21,7 +21,7 @@ class BackgroundStep : public QWidget {
     BenchTools& tools;
     Choices *source, *use;
     QLabel* why;
-    QWidget *brightness_rows, *colour_rows, *tolerance_rows, *stroke_rows;
+    QWidget *brightness_rows, *colour_rows, *tolerance_rows, *stroke_rows, *stroke_buttons;
     QSlider *brightness, *tolerance;
     QHBoxLayout* swatches;
     QCheckBox *pockets, *fill_inside;

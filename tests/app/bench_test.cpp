@@ -1,6 +1,7 @@
 // From any picture to a clean outline, on the bench, with the mouse.
 
 #include "app/bench/bench_view.h"
+#include "app/common/painting.h"
 #include "app/shell/pages_dialog.h"
 #include "tests/app/window.h"
 
@@ -12,6 +13,7 @@
 #include <QPainter>
 #include <QPdfWriter>
 #include <QSlider>
+#include <numeric>
 
 namespace fusuma::app {
 namespace {
@@ -251,6 +253,42 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return size_px(session.sticker()->artwork).x < before; }, 10000));
     settle();
     EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.3) << "finer or coarser, the size stays";
+}
+
+/// The outlines of letters are known to a few thousandths of a pixel, flattened large and made small again.
+TEST(Letters, AreTracedWhereTheirOutlinesLie) {
+    constexpr double larger = 64, height_px = 220;
+    QFont font(QStringLiteral("Inter"));
+    font.setPixelSize(static_cast<int>(height_px));
+    QPainterPath text;
+    text.addText(30.3, 250.6, font, QStringLiteral("RgS&k8"));
+    Polygons truth;
+    for (const QPolygonF& polygon : text.simplified().toSubpathPolygons(QTransform::fromScale(larger, larger))) {
+        Polygon contour;
+        for (const QPointF p : polygon)
+            contour.push_back((1 / larger) * from_qt(p));
+        if (contour.size() > 1 && distance(contour.front(), contour.back()) < 1e-9)
+            contour.pop_back();
+        truth.push_back(contour);
+    }
+    const int width = static_cast<int>(text.boundingRect().right()) + 30;
+    const Outline outline = trace(test::exact_coverage(truth, width, 340), {}).outline;
+    EXPECT_EQ(outline.contours.size(), truth.size());
+    double sum = 0, count = 0, far = 0;
+    for (const Polygon& polygon : flatten(outline, 0.01))
+        for (std::size_t i = 0; i < polygon.size(); ++i)
+            for (int k = 0; k < 4; ++k, ++count) {
+                const Point p = lerp(polygon[i], polygon[(i + 1) % polygon.size()], k / 4.0);
+                const double off = nearest_on(truth, p).distance;
+                sum += off;
+                far += off > 0.25;
+            }
+    EXPECT_LE(sum / count, 0.03);
+    EXPECT_LE(far / count, 0.005) << "a few points next to corners at most";
+    EXPECT_NEAR(area(outline) /
+                    std::abs(std::accumulate(truth.begin(), truth.end(), 0.0,
+                                             [](double s, const Polygon& p) { return s + signed_area(p); })),
+                1, 0.0005);
 }
 
 TEST(Pages, AreReadAsPeopleWriteThem) {
