@@ -5,6 +5,9 @@
 #include "tests/support/exact_coverage.h"
 #include "tests/support/potraced.h"
 
+#include <fstream>
+#include <string>
+
 namespace {
 
 using namespace fusuma;
@@ -45,8 +48,26 @@ void potrace_trace(benchmark::State& state) {
 }
 BENCHMARK(potrace_trace)->Unit(benchmark::kMillisecond);
 
+/// A line of the kernel's account of this process, such as VmRSS or VmHWM, in bytes.
+double memory(const std::string& name) {
+    std::ifstream status("/proc/self/status");
+    for (std::string line; std::getline(status, line);)
+        if (line.starts_with(name))
+            return 1024 * std::stod(line.substr(name.size() + 1));
+    return 0;
+}
+
+void print_memory() {
+    const double pixels = static_cast<double>(page().values.size());
+    std::ofstream("/proc/self/clear_refs") << "5"; // sets the peak back to what is in use now
+    const double before = memory("VmRSS");
+    benchmark::DoNotOptimize(trace(page(), {}));
+    std::printf("peak memory beyond the input = %.2f bytes per pixel\n", (memory("VmHWM") - before) / pixels);
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
+    print_memory();
     return fusuma::bench::run(argc, argv, "fusuma_trace", "potrace_trace");
 }
