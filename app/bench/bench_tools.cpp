@@ -9,15 +9,6 @@
 
 namespace fusuma::app {
 
-Transform picture_to_mm(const Sticker& sticker) {
-    const double scale = mm_per_px(sticker);
-    return frame_of(sticker).from_picture.then(Transform::scale(scale, scale));
-}
-
-Point mm_to_picture(const Sticker& sticker, Point mm) {
-    return from_qt(to_qt(picture_to_mm(sticker)).inverted().map(to_qt(mm)));
-}
-
 void BenchTools::take(Tool next) {
     taken = next;
     drawn.clear();
@@ -39,7 +30,7 @@ void BenchTools::press(Point mm) {
     if (!sticker || taken == Tool::none)
         return;
     if (taken == Tool::pick_colour || taken == Tool::pocket) {
-        const Point px = mm_to_picture(*sticker, mm);
+        const Point px = picture_to_mm(*sticker).inverted().apply(mm);
         use_place({static_cast<int>(std::floor(px.x)), static_cast<int>(std::floor(px.y))});
         return;
     }
@@ -80,23 +71,14 @@ Stroke BenchTools::stroke_of(const std::vector<Point>& mm) const {
                   .hardness = brush_hardness,
                   .points = {}};
     const auto sticker = session.sticker();
+    const Transform to_picture = picture_to_mm(*sticker).inverted();
     for (const Point p : mm) {
-        const Point px = mm_to_picture(*sticker, p);
+        const Point px = to_picture.apply(p);
         // Points nearer than the brush can tell apart would only make the project large.
         if (stroke.points.empty() || distance(stroke.points.back(), px) > std::max(0.5, brush_size / 12))
             stroke.points.push_back(px);
     }
     return stroke;
-}
-
-PixelBox BenchTools::box_drawn() const {
-    const auto sticker = session.sticker();
-    Rect box;
-    for (const Point corner :
-         {drawn.front(), drawn.back(), Point{drawn.front().x, drawn.back().y}, Point{drawn.back().x, drawn.front().y}})
-        box.include(mm_to_picture(*sticker, corner));
-    const int left = static_cast<int>(std::lround(box.min.x)), top = static_cast<int>(std::lround(box.min.y));
-    return {left, top, static_cast<int>(std::lround(box.max.x)) - left, static_cast<int>(std::lround(box.max.y)) - top};
 }
 
 void BenchTools::release() {
@@ -111,7 +93,7 @@ void BenchTools::release() {
         emit changed();
         return; // the brush stays in hand for the next stroke
     }
-    const PixelBox box = box_drawn();
+    const PixelBox box = pixels_under(*session.sticker(), line.front(), line.back());
     const bool is_drawn = box.width > 1 && box.height > 1;
     drawn.clear();
     if (taken == Tool::focus_box && is_drawn)

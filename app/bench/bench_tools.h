@@ -46,12 +46,7 @@ class BenchTools : public QObject {
     [[nodiscard]] bool is_brush() const { return taken == Tool::brush_add || taken == Tool::brush_erase; }
     [[nodiscard]] bool is_box() const { return taken == Tool::focus_box || taken == Tool::crop; }
     [[nodiscard]] Stroke stroke_of(const std::vector<Point>& mm) const;
-    [[nodiscard]] PixelBox box_drawn() const;
     void use_place(PixelPlace place);
 };
-
-/// From the picture's pixels to millimetres on the sticker, and back.
-[[nodiscard]] Transform picture_to_mm(const Sticker& sticker);
-[[nodiscard]] Point mm_to_picture(const Sticker& sticker, Point mm);
 
 } // namespace fusuma::app

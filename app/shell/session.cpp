@@ -279,16 +279,18 @@ void Session::add_as_sticker(const std::shared_ptr<const Picture>& picture, cons
 }
 
 void Session::add_artwork(const QStringList& paths) {
-    for (const QString& path : paths) {
-        const auto pages = page_count(path);
-        if (!pages) {
-            emit problem(QString::fromStdString(pages.problem().text()));
-        } else if (*pages > 1) {
-            emit pages_wanted(path, *pages);
-        } else {
-            add_pages(path, {1}, PageChoice{}.dpi);
-        }
-    }
+    for (const QString& path : paths)
+        reader.start([this, path] { // even counting pages reads the file
+            const auto pages = page_count(path);
+            QMetaObject::invokeMethod(this, [this, path, pages] {
+                if (!pages)
+                    emit problem(QString::fromStdString(pages.problem().text()));
+                else if (*pages > 1)
+                    emit pages_wanted(path, *pages);
+                else
+                    add_pages(path, {1}, PageChoice{}.dpi);
+            });
+        });
 }
 
 void Session::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {

@@ -1,6 +1,7 @@
 #include "core/document/document.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fusuma {
 
@@ -34,6 +35,20 @@ Frame frame_of(const Sticker& sticker) {
 
 double mm_per_px(const Sticker& sticker) {
     return sticker.width / frame_of(sticker).size.width;
+}
+
+Transform picture_to_mm(const Sticker& sticker) {
+    const double scale = mm_per_px(sticker);
+    return frame_of(sticker).from_picture.then(Transform::scale(scale, scale));
+}
+
+PixelBox pixels_under(const Sticker& sticker, Point corner, Point opposite) {
+    const Transform to_picture = picture_to_mm(sticker).inverted();
+    Rect box;
+    for (const Point p : {corner, opposite, Point{corner.x, opposite.y}, Point{opposite.x, corner.y}})
+        box.include(to_picture.apply(p));
+    const int left = static_cast<int>(std::lround(box.min.x)), top = static_cast<int>(std::lround(box.min.y));
+    return {left, top, static_cast<int>(std::lround(box.max.x)) - left, static_cast<int>(std::lround(box.max.y)) - top};
 }
 
 Sticker reframed(Sticker sticker, const Framing& framing) {

@@ -65,6 +65,13 @@ struct Document {
 /// Millimetres on the sticker for one pixel of its artwork.
 [[nodiscard]] double mm_per_px(const Sticker& sticker);
 
+/// From the pixels of the sticker's whole picture to millimetres on the sticker.
+[[nodiscard]] Transform picture_to_mm(const Sticker& sticker);
+
+/// The picture's pixels under a box drawn on the sticker between two corners, in mm; on a turned picture the upright
+/// box round them.
+[[nodiscard]] PixelBox pixels_under(const Sticker& sticker, Point corner, Point opposite);
+
 /// The sticker framed anew with every pixel as large as before.
 [[nodiscard]] Sticker reframed(Sticker sticker, const Framing& framing);
 

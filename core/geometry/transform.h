@@ -20,6 +20,11 @@ struct Transform {
                 next.a * dx + next.c * dy + next.dx,
                 next.b * dx + next.d * dy + next.dy};
     }
+    /// The map back. The determinant must not be zero.
+    [[nodiscard]] Transform inverted() const {
+        const double det = a * d - b * c;
+        return {d / det, -b / det, -c / det, a / det, (c * dy - d * dx) / det, (b * dx - a * dy) / det};
+    }
     /// Negative when the map mirrors.
     [[nodiscard]] double determinant() const { return a * d - b * c; }
 
