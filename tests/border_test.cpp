@@ -99,5 +99,23 @@ TEST(Border, NoWidthLeavesTheOutlineUntouched) {
     EXPECT_EQ(border(square, {.width = 0}), square);
 }
 
+TEST(Border, RaggedShapesKeepTheirDistance) {
+    // A disc with a notch of 0.3 mm for every half a millimetre: grown by 3 mm the notches fold over each other, so it
+    // is grown in steps. Every point must still lie 3 mm away from the shape.
+    Polygon ragged;
+    for (int i = 0; i < 1200; ++i) {
+        const double t = 2 * std::numbers::pi * i / 1200, r = i % 2 ? 20 : 20.3;
+        ragged.push_back({40 + r * std::cos(t), 40 - r * std::sin(t)});
+    }
+    for (const double width : {3.0, -3.0}) {
+        const Outline rim = border({{contour_of(ragged)}}, {.width = width});
+        ASSERT_EQ(rim.contours.size(), 1u);
+        for (const Polygon& polygon : flatten(rim, 0.01))
+            for (const Point p : polygon)
+                EXPECT_NEAR(nearest_on({ragged}, p).distance, 3, 0.02);
+        EXPECT_NEAR(bounds(rim).width() / 2, width > 0 ? 23.3 : 17, 0.02);
+    }
+}
+
 } // namespace
 } // namespace fusuma

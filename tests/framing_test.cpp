@@ -45,6 +45,13 @@ TEST(Frame, PixelsKeepTheirSizeWhenFramedAnew) {
     }
 }
 
+TEST(Frame, PixelsUnderABoxAreFoundOnceTheArtworkIsTurned) {
+    Sticker s = reframed(test::disc_sticker(30), {.crop = PixelBox{50, 20, 300, 200}, .turn = 90 * degree});
+    const double mm = mm_per_px(s); // the crop's left edge is on top now, its bottom at the left
+    EXPECT_EQ(pixels_under(s, {0, 0}, {200 * mm, 300 * mm}), (PixelBox{50, 20, 300, 200}));
+    EXPECT_EQ(pixels_under(s, {30 * mm, 10 * mm}, {0, 0}), (PixelBox{50, 190, 10, 30})) << "corners in any order";
+}
+
 TEST(Frame, PrintAndCutLineTurnTogether) {
     // An ellipse off the middle of its picture; the outline must lie on its pixels however it is framed and placed.
     const auto picture = test::picture_of({test::ellipse({150, 120}, 70, 30, 0.4)}, 320, 260);

@@ -3,6 +3,7 @@
 #include <cairo-pdf.h>
 
 #include "formats/picture_read.h"
+#include "tests/support/png_crc.h"
 
 #include <QBuffer>
 #include <QColorSpace>
@@ -21,16 +22,6 @@ namespace {
 
 using testing::HasSubstr;
 
-quint32 png_crc(const QByteArray& bytes) { // W3C PNG, annex D
-    quint32 crc = 0xffffffff;
-    for (const char c : bytes) {
-        crc ^= static_cast<quint8>(c);
-        for (int k = 0; k < 8; ++k)
-            crc = crc & 1 ? 0xedb88320 ^ (crc >> 1) : crc >> 1;
-    }
-    return ~crc;
-}
-
 /// A PNG of one colour with an iCCP chunk (W3C PNG 11.3.3.3) right after its header.
 QByteArray png_with_profile(const QImage& image, const QByteArray& profile) {
     QByteArray png;
@@ -39,7 +30,7 @@ QByteArray png_with_profile(const QImage& image, const QByteArray& profile) {
     const QByteArray body = QByteArray("iCCP") + "test" + QByteArray(2, '\0') + qCompress(profile).sliced(4);
     QByteArray length(4, '\0'), crc(4, '\0');
     qToBigEndian(static_cast<quint32>(body.size() - 4), length.data());
-    qToBigEndian(png_crc(body), crc.data());
+    qToBigEndian(test::png_crc(body), crc.data());
     return png.insert(33, length + body + crc);
 }
 
@@ -95,7 +86,7 @@ TEST(ColourProfile, ABrokenOneIsToldAndTheColoursStay) {
 }
 
 /// A JPEG of one mix of inks, written as the Adobe marker asks: inverted.
-QByteArray cmyk_jpeg(std::array<int, 4> inks, bool broken_profile) {
+QByteArray cmyk_jpeg(std::array<int, 4> inks, const QByteArray& profile) {
     jpeg_compress_struct info;
     jpeg_error_mgr errors;
     info.err = jpeg_std_error(&errors);
@@ -110,8 +101,8 @@ QByteArray cmyk_jpeg(std::array<int, 4> inks, bool broken_profile) {
     jpeg_set_defaults(&info);
     jpeg_set_quality(&info, 95, TRUE);
     jpeg_start_compress(&info, TRUE);
-    if (broken_profile) {
-        const QByteArray marker = QByteArray("ICC_PROFILE\0\x01\x01", 14) + "rubbish";
+    if (!profile.isEmpty()) {
+        const QByteArray marker = QByteArray("ICC_PROFILE\0\x01\x01", 14) + profile;
         jpeg_write_marker(&info, JPEG_APP0 + 2, reinterpret_cast<const JOCTET*>(marker.constData()),
                           static_cast<unsigned>(marker.size()));
     }
@@ -139,18 +130,61 @@ TEST(CmykJpeg, InksBecomeColours) {
                  {{255, 0, 0, 0}, {0, 255, 255}},
                  {{0, 0, 0, 255}, {0, 0, 0}}};
     for (const auto& c : cases) {
-        const auto picture = decode_picture(cmyk_jpeg(c.inks, false), "inks.jpg");
+        const auto picture = decode_picture(cmyk_jpeg(c.inks, {}), "inks.jpg");
         ASSERT_TRUE(picture) << picture.problem().text();
         EXPECT_EQ((*picture)->pixels.width, 32);
         for (std::size_t k = 0; k < 3; ++k)
             EXPECT_NEAR(first_pixel(**picture)[k], c.colour[k], 4);
         EXPECT_THAT((*picture)->note, HasSubstr("CMYK without a colour profile"));
     }
-    const auto broken = decode_picture(cmyk_jpeg({0, 255, 255, 0}, true), "inks.jpg");
+    const auto broken = decode_picture(cmyk_jpeg({0, 255, 255, 0}, "rubbish"), "inks.jpg");
     ASSERT_TRUE(broken);
     EXPECT_THAT((*broken)->note, HasSubstr("damaged colour profile"));
-    const QByteArray whole = cmyk_jpeg({0, 255, 255, 0}, false);
+    const QByteArray whole = cmyk_jpeg({0, 255, 255, 0}, {});
     EXPECT_FALSE(decode_picture(whole.first(whole.size() / 2), "short.jpg"));
+}
+
+/// A profile for inks of our own making, in which only black prints: its lightness is what it leaves of 100.
+QByteArray black_only_profile() {
+    cmsHPROFILE profile = cmsCreateProfilePlaceholder(nullptr);
+    cmsSetProfileVersion(profile, 2.4);
+    cmsSetDeviceClass(profile, cmsSigOutputClass);
+    cmsSetColorSpace(profile, cmsSigCmykData);
+    cmsSetPCS(profile, cmsSigLabData);
+    cmsPipeline* table = cmsPipelineAlloc(nullptr, 4, 3);
+    cmsStage* grid = cmsStageAllocCLut16bit(nullptr, 5, 4, 3, nullptr);
+    cmsStageSampleCLut16bit(
+        grid,
+        [](const cmsUInt16Number in[], cmsUInt16Number out[], void*) -> cmsInt32Number {
+            const cmsCIELab lab{100.0 * (65535 - in[3]) / 65535, 0, 0};
+            cmsFloat2LabEncodedV2(out, &lab);
+            return TRUE;
+        },
+        nullptr, 0);
+    cmsPipelineInsertStage(table, cmsAT_END, grid);
+    cmsWriteTag(profile, cmsSigAToB0Tag, table);
+    cmsWriteTag(profile, cmsSigAToB1Tag, table);
+    cmsUInt32Number size = 0;
+    cmsSaveProfileToMem(profile, nullptr, &size);
+    QByteArray bytes(static_cast<qsizetype>(size), '\0');
+    cmsSaveProfileToMem(profile, bytes.data(), &size);
+    cmsPipelineFree(table);
+    cmsCloseProfile(profile);
+    return bytes;
+}
+
+TEST(CmykJpeg, InksGoThroughTheirProfile) {
+    const QByteArray profile = black_only_profile();
+    ASSERT_GT(profile.size(), 1000);
+    ASSERT_LT(profile.size(), 60000) << "one marker holds it";
+    // L* 50 is 119 in sRGB, L* 100 is 255 (CIE 15, IEC 61966-2-1); what the other inks do not print does not show.
+    for (const auto& [inks, grey] : {std::pair{std::array{0, 0, 0, 128}, 119}, {std::array{255, 0, 200, 0}, 255}}) {
+        const auto picture = decode_picture(cmyk_jpeg(inks, profile), "inks.jpg");
+        ASSERT_TRUE(picture) << picture.problem().text();
+        EXPECT_EQ((*picture)->note, "");
+        for (const int channel : first_pixel(**picture))
+            EXPECT_NEAR(channel, grey, 4);
+    }
 }
 
 /// Two pages of 144 × 72 pt (2 × 1 in); on the second a red square of an inch at the left, nothing else.

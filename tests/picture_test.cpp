@@ -1,6 +1,7 @@
 #include "core/raster/alpha.h"
 #include "formats/file.h"
 #include "formats/picture_read.h"
+#include "tests/support/png_crc.h"
 #include "tests/support/samples.h"
 
 #include <QBuffer>
@@ -26,17 +27,6 @@ QImage sample(QImage::Format format = QImage::Format_ARGB32) {
     return image;
 }
 
-/// CRC of PNG chunks, from the annex of the W3C PNG specification.
-quint32 png_crc(const QByteArray& bytes) {
-    quint32 crc = 0xffffffff;
-    for (const char c : bytes) {
-        crc ^= static_cast<quint8>(c);
-        for (int k = 0; k < 8; ++k)
-            crc = crc & 1 ? 0xedb88320 ^ (crc >> 1) : crc >> 1;
-    }
-    return ~crc;
-}
-
 /// A PNG whose header claims this size, with hardly any data behind it.
 QByteArray png_claiming(quint32 width, quint32 height) {
     QByteArray header = "IHDR" + QByteArray(13, '\0');
@@ -46,7 +36,7 @@ QByteArray png_claiming(quint32 width, quint32 height) {
     header[13] = 6;
     QByteArray length(4, '\0'), crc(4, '\0');
     length[3] = 13;
-    qToBigEndian(png_crc(header), crc.data());
+    qToBigEndian(test::png_crc(header), crc.data());
     return "\x89PNG\r\n\x1a\n" + length + header + crc +
            QByteArray("\0\0\0\x08"
                       "IDAT"

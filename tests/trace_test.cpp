@@ -162,6 +162,24 @@ TEST(IsoContours, OuterContoursRunCounterClockwiseAndHolesClockwise) {
     EXPECT_LT(signed_area(rings[1]), 0);
 }
 
+TEST(IsoContours, AnotherThresholdMovesASharpEdgeByWhatItsPixelsSee) {
+    // Upright, a pixel sees an edge over its width, so a level lies 0.5 - level / 255 beside it. At 45° its share is
+    // 0.5 - sqrt(2) d + d² at d outside the edge, from the area of the square's corner beyond it.
+    const double tilted = std::numbers::pi / 4;
+    for (const double level : {40.0, 90.0, 170.0, 215.0}) {
+        const double share = level / 255, less = std::min(share, 1 - share);
+        const double at_45 = (std::numbers::sqrt2 / 2 - std::sqrt(less)) * (share < 0.5 ? 1 : -1);
+        for (const auto& [turn, beside] : {std::pair{0.0, 0.5 - share}, {tilted, at_45}}) {
+            const Outline outline = trace(exact_coverage({turned_rectangle({150.3, 149.6}, 160, 120, turn)}, 300, 300),
+                                          {.threshold = level})
+                                        .outline;
+            ASSERT_EQ(outline.contours.size(), 1u);
+            EXPECT_NEAR(area(outline), (160 + 2 * beside) * (120 + 2 * beside), 3) << level << " turned by " << turn;
+            EXPECT_LE(node_count(outline), 8u);
+        }
+    }
+}
+
 TEST(IsoContours, AHigherThresholdShrinksSoftEdges) {
     Coverage ramp(64, 64); // a cone: coverage falls by 6 a pixel from the middle
     for (int y = 0; y < 64; ++y)
