@@ -241,8 +241,8 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
         }
     });
     drop({path});
+    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 5000)) << "no dialog asked for pages";
     window.activateWindow();
-    EXPECT_TRUE(seen);
     ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 2; }, 10000));
     settle();
     EXPECT_EQ(session.sticker()->name, "Cards 3");
