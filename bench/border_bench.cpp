@@ -27,7 +27,7 @@ const Polygon& shape() {
 void fusuma_border(benchmark::State& state) {
     const Outline outline{{contour_of(shape())}};
     for (auto _ : state)
-        benchmark::DoNotOptimize(border(outline, {.width = 2}));
+        benchmark::DoNotOptimize(border(outline, {.width = 2}).line);
 }
 BENCHMARK(fusuma_border)->Unit(benchmark::kMillisecond);
 

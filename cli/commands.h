@@ -23,6 +23,10 @@ struct StickerOptions {
     std::string source = "auto";
     std::string focus, crop;                   ///< X,Y,W,H
     std::vector<std::string> pockets, strokes; ///< X,Y and KIND,SIZE,X,Y,…
+    std::vector<std::string> closed_holes, kept_holes, rims, lines, left_out;
+    bool one_border = false, scale_border = false;
+    std::optional<double> mitre_limit, join, least_gap, least_tip, bleed;
+    std::string border_fill, bleed_with;
     bool all_pockets = false, fill_inside = false, outer_only = false, mirror = false;
     std::optional<double> tolerance, threshold, detail_px, smoothing_px, ignore_specks, ignore_holes, close_gaps;
     std::optional<double> turn_deg, width, dpi, border;

@@ -20,32 +20,40 @@ ExitCode run(const OutlineCommand& command) {
     const Tracing tracing = timed(trace_seconds, [&] { return trace(isolation->coverage, sticker->trace); });
     if (isolation->content == AlphaContent::clear)
         return nothing_left(sticker->artwork, *isolation);
-    const StickerResult result = timed(border_seconds, [&] {
-        auto outline = std::make_shared<const Outlined>(outlined(*isolation, tracing, *sticker, sticker->width));
-        return StickerResult{isolation, outline, border(outline->outline, sticker->border)};
+    const auto traced = std::make_shared<const Outlined>(outlined(*isolation, tracing, *sticker, sticker->width));
+    const Cut cut = timed(border_seconds, [&] {
+        return cut_of(
+            *traced,
+            std::make_shared<const Border>(border(traced->outline, border_at(*traced, *sticker, sticker->width))),
+            *sticker, sticker->width);
     });
-    const Outlined& outline = *result.outlined;
+    const Outlined& outline = *traced;
+    const std::vector<Contour> open = cut.open();
 
     if (!command.out.empty())
         if (const Outcome written =
                 write_file(QString::fromStdString(command.out),
-                           QByteArray::fromStdString(outline_svg(result.cut_line, outline.artwork)));
+                           QByteArray::fromStdString(outline_svg(cut.closed, open, outline.artwork)));
             !written)
             return written.problem();
 
-    const auto& contours = result.cut_line.contours;
+    const auto& contours = cut.closed.contours;
     const auto holes =
         std::count_if(contours.begin(), contours.end(), [](const Contour& c) { return signed_area(c) < 0; });
-    const Rect box = bounds(result.cut_line);
+    const Rect box = bounds(cut.closed);
     nlohmann::json report{
         {"contours", contours.size()},
         {"holes", holes},
-        {"segments", node_count(result.cut_line)},
-        {"nodes", node_count(result.cut_line)},
-        {"length_mm", length(result.cut_line)},
-        {"area_mm2", area(result.cut_line)},
+        {"segments", node_count(cut.closed)},
+        {"nodes", node_count(cut.closed)},
+        {"length_mm", length(cut.closed)},
+        {"area_mm2", area(cut.closed)},
         {"width_mm", box.width()},
         {"height_mm", box.height()},
+        {"pieces", static_cast<std::ptrdiff_t>(contours.size()) - holes},
+        {"open_lines", open.size()},
+        {"closed_holes", cut.derived->closed_holes.contours.size()},
+        {"bleed_mm", bleeds(sticker->border, sticker->rims, sticker->bleed) ? sticker->bleed.width : 0},
         {"artwork_mm", {outline.artwork.width, outline.artwork.height}},
         {"dropped_specks", outline.dropped.contours.size()},
         {"left_out", outline.left_out},

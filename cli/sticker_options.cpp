@@ -1,8 +1,7 @@
-#include "cli/commands.h"
+#include "cli/border_options.h"
 #include "formats/picture_read.h"
 
 #include <CLI/CLI.hpp>
-#include <charconv>
 #include <cstdio>
 #include <numbers>
 
@@ -43,35 +42,11 @@ void add_options(CLI::App& app, StickerOptions& o) {
     app.add_option("--close-gaps", o.close_gaps, "close breaks in lines up to this many mm")
         ->check(CLI::Range(0.0, 20.0));
     app.add_option("--width", o.width, "width of the artwork in mm")->check(CLI::Range(0.5, 5000.0));
-    app.add_option("--border", o.border, "border in mm, negative inward")->check(CLI::Range(-50.0, 50.0));
-    app.add_option("--corners", o.corners, "round, mitre or bevel")->check(CLI::IsMember({"round", "mitre", "bevel"}));
-    app.add_option("--holes", o.holes, "keep, close, or close-under=MM2");
+    add_border_options(app, o);
     app.add_option("--cut", o.cut, "kiss or through")->check(CLI::IsMember({"kiss", "through"}));
 }
 
 namespace {
-
-std::vector<std::string> parts_of(const std::string& text) {
-    std::vector<std::string> parts(1);
-    for (const char c : text)
-        if (c == ',')
-            parts.emplace_back();
-        else
-            parts.back() += c;
-    return parts;
-}
-
-std::optional<Rgb> parse_colour(const std::string& text) {
-    unsigned rgb = 0;
-    const char* first = text.data();
-    const char* last = text.data() + text.size();
-    first += first != last && *first == '#';
-    const auto [end, error] = std::from_chars(first, last, rgb, 16);
-    if (error != std::errc{} || end != last || last - first != 6)
-        return std::nullopt;
-    return Rgb{static_cast<std::uint8_t>(rgb >> 16), static_cast<std::uint8_t>(rgb >> 8 & 255),
-               static_cast<std::uint8_t>(rgb & 255)};
-}
 
 Outcome apply_source(const StickerOptions& o, BackgroundSettings& background) {
     const std::string kind = o.source.substr(0, o.source.find('='));
@@ -139,24 +114,6 @@ Outcome apply_hand_work(const StickerOptions& o, BackgroundSettings& background)
     return Done{};
 }
 
-Outcome apply_holes(const std::string& text, BorderSettings& border) {
-    const std::string prefix = "close-under=";
-    if (text == "keep") {
-        border.holes = Holes::keep;
-    } else if (text == "close") {
-        border.holes = Holes::close;
-    } else if (text.starts_with(prefix)) {
-        bool is_number = false;
-        border.close_under = QString::fromStdString(text.substr(prefix.size())).toDouble(&is_number);
-        border.holes = Holes::close_small;
-        if (!is_number || border.close_under < 0)
-            return Problem{"--holes " + text + ": give the area in mm², such as close-under=9."};
-    } else if (!text.empty()) {
-        return Problem{"--holes " + text + ": give keep, close or close-under=MM2."};
-    }
-    return Done{};
-}
-
 } // namespace
 
 Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o) {
@@ -197,16 +154,13 @@ Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o)
         s.clean.holes = *o.ignore_holes;
     s.clean.outer_only = o.outer_only;
     s.clean.gaps = o.close_gaps.value_or(0);
-    if (o.border)
-        s.border.width = *o.border;
-    if (!o.corners.empty())
-        s.border.corners = o.corners == "round"   ? Corners::round
-                           : o.corners == "mitre" ? Corners::mitre
-                                                  : Corners::bevel;
     if (o.cut == "through")
         s.cut = CutKind::through;
-    const Outcome holes = apply_holes(o.holes, s.border);
-    return holes ? Result<Sticker>(std::move(s)) : holes.problem();
+    if (const Outcome border = apply_border(o, s); !border)
+        return border.problem();
+    if (!o.left_out.empty())
+        leave_lines_out(o, s);
+    return s;
 }
 
 } // namespace fusuma

@@ -18,10 +18,10 @@ std::string cut_hpgl(const JobPlan& plan, std::size_t page) {
             pen = wanted;
             text += "SP" + std::to_string(pen) + ";\n";
         }
-        const Polygon points = flatten(cut.line, flatten_mm);
+        const Polygon points = flatten_line(cut.line, flatten_mm);
         text += "PU" + coordinates(points.front()) + ";\nPD";
-        for (std::size_t i = 1; i <= points.size(); ++i)
-            text += (i > 1 ? "," : "") + coordinates(points[i % points.size()]);
+        for (std::size_t i = 1; i < points.size(); ++i)
+            text += (i > 1 ? "," : "") + coordinates(points[i]);
         text += ";\n";
     }
     return text + "PU;\nSP0;\n";

@@ -34,19 +34,46 @@ QPDFObjectHandle sample_stream(QPDF& pdf, const Image& image, const char* colour
     return stream;
 }
 
+/// Clear pixels next to others take their colour, along rows and then columns: viewers that scale colours and
+/// transparency apart would mix it in. All other clear pixels are white.
+std::string colours_of(const Image& image) {
+    constexpr std::ptrdiff_t reach = 2;
+    const std::ptrdiff_t w = image.width, h = image.height, n = w * h;
+    std::string colours(static_cast<std::size_t>(3 * n), '\xff');
+    std::vector<char> known(static_cast<std::size_t>(n));
+    for (std::ptrdiff_t i = 0; i < n; ++i)
+        if (image.rgba[static_cast<std::size_t>(4 * i + 3)] > 0) {
+            known[static_cast<std::size_t>(i)] = 1;
+            std::copy_n(&image.rgba[static_cast<std::size_t>(4 * i)], 3, &colours[static_cast<std::size_t>(3 * i)]);
+        }
+    for (const std::ptrdiff_t step : {std::ptrdiff_t{1}, w}) {
+        const std::vector<char> before = known;
+        const auto is_there = [&](std::ptrdiff_t i, std::ptrdiff_t k) {
+            const std::ptrdiff_t at = i + k * step;
+            const bool is_on_line = step == 1 ? at / w == i / w && at >= 0 : at >= 0 && at < n;
+            return is_on_line && before[static_cast<std::size_t>(at)];
+        };
+        for (std::ptrdiff_t i = 0; i < n; ++i)
+            for (std::ptrdiff_t k = 1; k <= reach && !known[static_cast<std::size_t>(i)]; ++k)
+                for (const std::ptrdiff_t side : {-k, k})
+                    if (!known[static_cast<std::size_t>(i)] && is_there(i, side)) {
+                        known[static_cast<std::size_t>(i)] = 1;
+                        std::copy_n(&colours[static_cast<std::size_t>(3 * (i + side * step))], 3,
+                                    &colours[static_cast<std::size_t>(3 * i)]);
+                    }
+    }
+    return colours;
+}
+
 QPDFObjectHandle image_object(QPDF& pdf, const Image& image) {
-    std::string colours, alphas;
-    colours.reserve(image.pixels() * 3);
+    std::string alphas;
     alphas.reserve(image.pixels());
     bool see_through = false;
-    for (std::size_t i = 0; i < image.rgba.size(); i += 4) {
-        const std::uint8_t alpha = image.rgba[i + 3];
-        for (std::size_t c = 0; c < 3; ++c) // clear pixels print as paper, also where a viewer blends them in
-            colours += static_cast<char>(alpha == 0 ? 255 : image.rgba[i + c]);
-        alphas += static_cast<char>(alpha);
-        see_through = see_through || alpha < 255;
+    for (std::size_t i = 3; i < image.rgba.size(); i += 4) {
+        alphas += static_cast<char>(image.rgba[i]);
+        see_through = see_through || image.rgba[i] < 255;
     }
-    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", colours);
+    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", colours_of(image));
     if (see_through)
         object.getDict().replaceKey("/SMask", pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", alphas)));
     return pdf.makeIndirectObject(object);
@@ -77,12 +104,33 @@ class PictureObjects {
     std::map<const Image*, Entry> objects;
 };
 
-std::string placed_picture(const std::string& name, const Transform& to_page, Size paper) {
+std::string path_of(const Polygons& area, Size paper) {
+    const Transform map = to_points(paper);
+    std::string path;
+    for (const Polygon& polygon : area) {
+        const char* operation = " m ";
+        for (const Point p : polygon) {
+            const Point at = map.apply(p);
+            path += real(at.x) + " " + real(at.y) + operation;
+            operation = " l ";
+        }
+        path += "h ";
+    }
+    return path;
+}
+
+std::string placed_picture(const std::string& name, const PrintLayer& layer, Size paper) {
     // An image fills the unit square from its bottom left upwards.
     const Transform upside{1, 0, 0, -1, 0, 1};
-    const Transform m = upside.then(to_page).then(to_points(paper));
-    return "q " + real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " +
+    const Transform m = upside.then(layer.from_unit).then(to_points(paper));
+    const std::string clip = layer.area.empty() ? "" : path_of(layer.area, paper) + "W* n ";
+    return "q " + clip + real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " +
            real(m.dy) + " cm " + name + " Do Q\n";
+}
+
+std::string filled(Rgb colour, const Polygons& area, Size paper) {
+    const auto share = [](std::uint8_t part) { return real(part / 255.0) + " "; };
+    return share(colour.red) + share(colour.green) + share(colour.blue) + "rg " + path_of(area, paper) + "f*\n";
 }
 
 std::string disc(const Mark& mark, Size paper) {
@@ -100,12 +148,17 @@ std::string disc(const Mark& mark, Size paper) {
 QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, PictureObjects& pictures) {
     QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
     std::string content;
-    for (const PrintItem& item : page.prints)
+    for (const PrintItem& item : page.prints) {
+        if (const Rgb* colour = std::get_if<Rgb>(&item.layer.ink)) {
+            content += filled(*colour, item.layer.area, plan.paper);
+            continue;
+        }
         content += std::visit(
             [&](const std::shared_ptr<const Image>& pixels) {
-                return placed_picture(pictures.name(pixels, x_objects), item.to_page, plan.paper);
+                return placed_picture(pictures.name(pixels, x_objects), item.layer, plan.paper);
             },
-            item.art);
+            std::get<PrintArt>(item.layer.ink));
+    }
     for (const Mark& mark : page.marks)
         content += disc(mark, plan.paper);
 

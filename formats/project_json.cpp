@@ -22,6 +22,12 @@ constexpr std::array corner_words{Word{Corners::round, "round"}, Word{Corners::m
                                   Word{Corners::bevel, "bevel"}};
 constexpr std::array hole_words{Word{Holes::keep, "keep"}, Word{Holes::close, "close"},
                                 Word{Holes::close_small, "close-small"}};
+constexpr std::array fill_words{Word{Fill::Kind::clear, "clear"}, Word{Fill::Kind::colour, "colour"},
+                                Word{Fill::Kind::art, "art"}};
+constexpr std::array pattern_words{Word{Pattern::plain, "plain"}, Word{Pattern::dots, "dots"},
+                                   Word{Pattern::stripes, "stripes"}};
+constexpr std::array bleed_words{Word{Bleed::Kind::none, "none"}, Word{Bleed::Kind::art, "art"},
+                                 Word{Bleed::Kind::rim, "rim"}};
 constexpr std::array cut_words{Word{CutKind::kiss, "kiss"}, Word{CutKind::through, "through"}};
 constexpr std::array source_words{Word{Source::automatic, "auto"}, Word{Source::alpha, "alpha"},
                                   Word{Source::brightness, "brightness"}, Word{Source::colour, "colour"}};
@@ -166,6 +172,177 @@ BackgroundSettings background_from(const json& j) {
     return b;
 }
 
+json fill_json(const Fill& fill) {
+    return {{"kind", word_of(fill.kind, fill_words)},
+            {"colour", {fill.colour.red, fill.colour.green, fill.colour.blue}},
+            {"pattern", word_of(fill.pattern, pattern_words)},
+            {"second", {fill.second.red, fill.second.green, fill.second.blue}},
+            {"pitch", fill.pitch}};
+}
+
+Fill fill_from(const json& j) {
+    return {.kind = value_of(j.at("kind"), fill_words),
+            .colour = colour_from(j.at("colour")),
+            .pattern = value_of(j.at("pattern"), pattern_words),
+            .second = colour_from(j.at("second")),
+            .pitch = number_in(j, "pitch", least_pitch, 1000)};
+}
+
+json border_json(const BorderSettings& border, const Rims& rims) {
+    json fields{{"width", border.width},
+                {"scales_with_art", border.scales_with_art},
+                {"corners", word_of(border.corners, corner_words)},
+                {"mitre_limit", border.mitre_limit},
+                {"holes", word_of(border.holes, hole_words)},
+                {"close_under", border.close_under},
+                {"holes_by_hand", json::array()},
+                {"join", border.join},
+                {"one_border", border.one_border},
+                {"least_gap", border.least_gap},
+                {"least_tip", border.least_tip},
+                {"fill", fill_json(rims.border)},
+                {"inner_rims", json::array()}};
+    for (const HoleChoice& choice : border.by_hand)
+        fields["holes_by_hand"].push_back({{"at", {choice.at.x, choice.at.y}}, {"keep", choice.is_kept}});
+    for (const Rim& rim : rims.inner)
+        fields["inner_rims"].push_back({{"width", rim.width}, {"fill", fill_json(rim.fill)}});
+    return fields;
+}
+
+Point place_from(const json& j) {
+    const auto xy = j.get<std::array<double, 2>>();
+    if (!(std::hypot(xy[0], xy[1]) < 1e7))
+        throw std::out_of_range("a place is out of range");
+    return {xy[0], xy[1]};
+}
+
+void read_border(const json& j, BorderSettings& border, Rims& rims) {
+    border.width = number_in(j, "width", -100, 100);
+    border.corners = value_of(j.at("corners"), corner_words);
+    border.holes = value_of(j.at("holes"), hole_words);
+    border.close_under = number_in(j, "close_under", 0, 1e6);
+    if (!j.contains("join")) // projects from before borders could be joined
+        return;
+    border.scales_with_art = j.at("scales_with_art").get<bool>();
+    border.mitre_limit = number_in(j, "mitre_limit", 1, 20);
+    for (const json& choice : j.at("holes_by_hand"))
+        border.by_hand.push_back({place_from(choice.at("at")), choice.at("keep").get<bool>()});
+    border.join = number_in(j, "join", 0, 200);
+    border.one_border = j.at("one_border").get<bool>();
+    border.least_gap = number_in(j, "least_gap", 0, 200);
+    border.least_tip = number_in(j, "least_tip", 0, 200);
+    rims.border = fill_from(j.at("fill"));
+    for (const json& rim : j.at("inner_rims"))
+        rims.inner.push_back({number_in(rim, "width", 0, 100), fill_from(rim.at("fill"))});
+    if (rims.inner.size() > most_rims)
+        throw std::out_of_range("rims are too many");
+}
+
+json point_json(Point p) {
+    return {p.x, p.y};
+}
+
+/// A line as [x, y], a curve as [x1, y1, x2, y2, x, y].
+json segment_json(const Segment& s) {
+    return s.kind == Segment::Kind::line ? json{s.end.x, s.end.y} : json{s.control1.x, s.control1.y, s.control2.x,
+                                                                         s.control2.y, s.end.x,      s.end.y};
+}
+
+Segment segment_from(const json& j) {
+    const auto place = [&](std::size_t i) { return place_from(json{j.at(i), j.at(i + 1)}); };
+    if (j.size() == 2)
+        return Segment::line_to(place(0));
+    if (j.size() != 6)
+        throw std::out_of_range("a line drawn by hand cannot be read");
+    return Segment::cubic_to(place(0), place(2), place(4));
+}
+
+json foothold_json(const Foothold& hold) {
+    return {{"foot", point_json(hold.foot)},
+            {"outward", point_json(hold.outward)},
+            {"distance", hold.distance},
+            {"reach", hold.reach}};
+}
+
+Foothold foothold_from(const json& j) {
+    return {place_from(j.at("foot")), place_from(j.at("outward")), number_in(j, "distance", -1e6, 1e6),
+            number_in(j, "reach", -1e6, 1e6)};
+}
+
+json hand_json(const HandWork& hand) {
+    json fields{{"stretches", json::array()}, {"left_out", json::array()}, {"lines", json::array()}};
+    for (const Stretch& stretch : hand.stretches) {
+        json steps = json::array();
+        for (const Stretch::Step& step : stretch.steps)
+            steps.push_back({{"to", segment_json(step.to)},
+                             {"lifted", step.is_lifted},
+                             {"holds", step.holds ? foothold_json(*step.holds) : json(nullptr)},
+                             {"held_at", point_json(step.held_at)}});
+        fields["stretches"].push_back({{"from", foothold_json(stretch.from)},
+                                       {"to", foothold_json(stretch.to)},
+                                       {"from_at", point_json(stretch.from_at)},
+                                       {"to_at", point_json(stretch.to_at)},
+                                       {"spanned", stretch.spanned},
+                                       {"whole", stretch.is_whole},
+                                       {"as_it_was", stretch.as_it_was},
+                                       {"steps", std::move(steps)}});
+    }
+    for (const LeftOut& out : hand.left_out)
+        fields["left_out"].push_back({{"on", foothold_json(out.on)}, {"hole", out.is_hole}});
+    for (const FreeLine& line : hand.lines) {
+        json segments = json::array();
+        for (const Segment& s : line.path.segments)
+            segments.push_back(segment_json(s));
+        fields["lines"].push_back(
+            {{"start", point_json(line.path.start)}, {"open", line.is_open}, {"segments", std::move(segments)}});
+    }
+    return fields;
+}
+
+HandWork hand_from(const json& j) {
+    HandWork hand;
+    std::size_t steps = 0;
+    const auto count = [&](std::size_t more) {
+        steps += more;
+        if (steps > most_hand_steps)
+            throw std::out_of_range("nodes drawn by hand are too many");
+    };
+    for (const json& s : j.at("stretches")) {
+        Stretch stretch{.from = foothold_from(s.at("from")),
+                        .to = foothold_from(s.at("to")),
+                        .from_at = place_from(s.at("from_at")),
+                        .to_at = place_from(s.at("to_at")),
+                        .spanned = number_in(s, "spanned", 0, 1e9),
+                        .is_whole = s.at("whole").get<bool>(),
+                        .as_it_was = s.at("as_it_was").get<bool>(),
+                        .steps = {}};
+        for (const json& step : s.at("steps"))
+            stretch.steps.push_back(
+                {segment_from(step.at("to")), step.at("lifted").get<bool>(),
+                 step.at("holds").is_null() ? std::nullopt : std::optional(foothold_from(step.at("holds"))),
+                 place_from(step.at("held_at"))});
+        if (stretch.steps.empty())
+            throw std::out_of_range("a stretch drawn by hand is empty");
+        count(stretch.steps.size());
+        hand.stretches.push_back(std::move(stretch));
+    }
+    for (const json& out : j.at("left_out"))
+        hand.left_out.push_back({foothold_from(out.at("on")), out.at("hole").get<bool>()});
+    for (const json& l : j.at("lines")) {
+        FreeLine line{{place_from(l.at("start")), {}}, l.at("open").get<bool>()};
+        for (const json& s : l.at("segments"))
+            line.path.segments.push_back(segment_from(s));
+        if (line.path.segments.empty())
+            throw std::out_of_range("a line drawn by hand is empty");
+        if (!line.is_open)
+            line.path.segments.back().end = line.path.start;
+        count(line.path.segments.size() + 1);
+        hand.lines.push_back(std::move(line));
+    }
+    count(hand.left_out.size());
+    return hand;
+}
+
 json known_fields(const Sticker& s, const json& artwork) {
     return {
         {"id", s.id},
@@ -182,11 +359,9 @@ json known_fields(const Sticker& s, const json& artwork) {
           {"ignore_holes", s.clean.holes},
           {"outer_only", s.clean.outer_only},
           {"close_gaps", s.clean.gaps}}},
-        {"border",
-         {{"width", s.border.width},
-          {"corners", word_of(s.border.corners, corner_words)},
-          {"holes", word_of(s.border.holes, hole_words)},
-          {"close_under", s.border.close_under}}},
+        {"border", border_json(s.border, s.rims)},
+        {"bleed", {{"kind", word_of(s.bleed.kind, bleed_words)}, {"width", s.bleed.width}}},
+        {"by_hand", hand_json(s.hand)},
         {"cut", word_of(s.cut, cut_words)}};
 }
 
@@ -216,11 +391,13 @@ Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
         s.framing.mirrored = j.at("framing").at("mirrored").get<bool>();
         s.framing.turn = number_in(j.at("framing"), "turn", -1000, 1000);
     }
-    const json& border = j.at("border");
-    s.border.width = number_in(border, "width", -100, 100);
-    s.border.corners = value_of(border.at("corners"), corner_words);
-    s.border.holes = value_of(border.at("holes"), hole_words);
-    s.border.close_under = number_in(border, "close_under", 0, 1e6);
+    read_border(j.at("border"), s.border, s.rims);
+    if (j.contains("bleed")) {
+        s.bleed.kind = value_of(j.at("bleed").at("kind"), bleed_words);
+        s.bleed.width = number_in(j.at("bleed"), "width", 0, 100);
+    }
+    if (j.contains("by_hand"))
+        s.hand = hand_from(j.at("by_hand"));
     s.cut = value_of(j.at("cut"), cut_words);
     s.carried = carried_text(j, known_fields(s, j.at("artwork")));
     return s;

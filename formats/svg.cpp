@@ -12,7 +12,9 @@ void append(std::string& text, Point p) {
     text += number(p.x, decimals) + ' ' + number(p.y, decimals);
 }
 
-std::string path_data(const Contour& contour) {
+enum class End { closed, open };
+
+std::string path_data(const Contour& contour, End end = End::closed) {
     std::string data = "M";
     append(data, contour.start);
     for (const Segment& s : contour.segments) {
@@ -25,7 +27,7 @@ std::string path_data(const Contour& contour) {
         }
         append(data, s.end);
     }
-    return data + "Z";
+    return end == End::closed ? data + "Z" : data;
 }
 
 std::string opening(Size size) {
@@ -46,7 +48,7 @@ std::string cut_svg(const JobPlan& plan, std::size_t page) {
         std::string paths;
         for (const CutPath& cut : plan.pages[page].cuts)
             if (cut.kind == kind)
-                paths += "    <path d=\"" + path_data(cut.line) + "\"/>\n";
+                paths += "    <path d=\"" + path_data(cut.line, cut.is_open ? End::open : End::closed) + "\"/>\n";
         if (!paths.empty())
             svg += "  <g id=\"" + std::string(kind_name(kind)) + "\" fill=\"none\" stroke=\"" +
                    (kind == CutKind::kiss ? "#00838a" : "#6b2fa0") + "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";
@@ -54,11 +56,15 @@ std::string cut_svg(const JobPlan& plan, std::size_t page) {
     return svg + "</svg>\n";
 }
 
-std::string outline_svg(const Outline& outline, Size size) {
+std::string outline_svg(const Outline& outline, const std::vector<Contour>& open, Size size) {
     std::string data;
     for (const Contour& contour : outline.contours)
         data += path_data(contour);
-    return opening(size) + "  <path fill=\"#26323d\" fill-rule=\"evenodd\" d=\"" + data + "\"/>\n</svg>\n";
+    std::string svg = opening(size) + "  <path fill=\"#26323d\" fill-rule=\"evenodd\" d=\"" + data + "\"/>\n";
+    for (const Contour& line : open)
+        svg += "  <path fill=\"none\" stroke=\"#26323d\" stroke-width=\"0.25\" d=\"" + path_data(line, End::open) +
+               "\"/>\n";
+    return svg + "</svg>\n";
 }
 
 } // namespace fusuma

@@ -15,7 +15,13 @@ fusuma::Document small_project() {
     QBuffer buffer(&png);
     image.save(&buffer, "PNG");
     const auto picture = fusuma::decode_picture(png, QStringLiteral("red.png"));
-    auto document = fusuma::with_sticker_added({}, fusuma::new_sticker(fusuma::PictureArtwork{*picture}));
+    fusuma::Sticker sticker = fusuma::new_sticker(fusuma::PictureArtwork{*picture});
+    sticker.rims.inner.push_back({});
+    sticker.border.by_hand.push_back({});
+    sticker.hand.stretches.push_back({.steps = {{.to = fusuma::Segment::line_to({1, 2})}}});
+    sticker.hand.left_out.push_back({});
+    sticker.hand.lines.push_back({{{1, 2}, {fusuma::Segment::cubic_to({1, 2}, {3, 4}, {5, 6})}}, true});
+    auto document = fusuma::with_sticker_added({}, sticker);
     document.placements.push_back({.sticker = 1, .centre = {50, 50}});
     return document;
 }

@@ -88,7 +88,7 @@ TEST(Evaluator, TheBorderIsTrueMillimetresAtEverySize) {
     for (const double scale : {0.5, 1.0, 3.0}) {
         const auto result = evaluator.evaluate(s, s.width * scale);
         EXPECT_NEAR(bounds(result->outline()).width(), 30 * scale, 0.01 * scale);
-        EXPECT_NEAR(bounds(result->cut_line).width(), 30 * scale + 4, 0.02);
+        EXPECT_NEAR(bounds(result->cut_line()).width(), 30 * scale + 4, 0.02);
     }
 }
 

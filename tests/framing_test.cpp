@@ -64,13 +64,14 @@ TEST(Frame, PrintAndCutLineTurnTogether) {
         Evaluator evaluator;
         const auto plan = evaluator.plan(document);
         const PrintItem& print = plan->pages[0].prints.at(0);
-        const auto& pixels = std::get<std::shared_ptr<const Image>>(print.art);
+        const auto& pixels = std::get<std::shared_ptr<const Image>>(std::get<PrintArt>(print.layer.ink));
         Point middle;
         double weight = 0;
         for (int y = 0; y < pixels->height; ++y)
             for (int x = 0; x < pixels->width; ++x) {
                 const double a = pixels->rgba[4 * static_cast<std::size_t>(y * pixels->width + x) + 3];
-                middle = middle + a * print.to_page.apply({(x + 0.5) / pixels->width, (y + 0.5) / pixels->height});
+                middle =
+                    middle + a * print.layer.from_unit.apply({(x + 0.5) / pixels->width, (y + 0.5) / pixels->height});
                 weight += a;
             }
         middle = (1 / weight) * middle;
@@ -90,9 +91,9 @@ TEST(Preview, IsTheSameStickerInFewerPixels) {
     Evaluator evaluator;
     const auto quick = evaluator.preview(s), full = evaluator.evaluate(s);
     ASSERT_TRUE(quick);
-    EXPECT_NEAR(area(quick->cut_line) / area(full->cut_line), 1, 0.01);
-    EXPECT_LT(distance(bounds(quick->cut_line).centre(), bounds(full->cut_line).centre()), 0.5);
-    EXPECT_EQ(quick->cut_line.contours.size(), full->cut_line.contours.size());
+    EXPECT_NEAR(area(quick->cut_line()) / area(full->cut_line()), 1, 0.01);
+    EXPECT_LT(distance(bounds(quick->cut_line()).centre(), bounds(full->cut_line()).centre()), 0.5);
+    EXPECT_EQ(quick->cut_line().contours.size(), full->cut_line().contours.size());
     EXPECT_FALSE(evaluator.preview(test::disc_sticker(30))) << "small pictures need none";
 }
 
@@ -101,10 +102,10 @@ TEST(FinishedSize, IsReachedWhateverTheBorder) {
     for (const double border : {-1.0, 0.0, 4.0}) {
         Sticker s = test::disc_sticker(30);
         s.border.width = border;
-        const auto width = width_for_finished(*evaluator.evaluate(s), Side::height, 42);
+        const auto width = width_for_finished(*evaluator.evaluate(s), s, Side::height, 42);
         ASSERT_TRUE(width);
-        EXPECT_NEAR(bounds(evaluator.evaluate(s, *width)->cut_line).height(), 42, 0.01);
-        EXPECT_FALSE(width_for_finished(*evaluator.evaluate(s), Side::width, 2 * border + 0.1));
+        EXPECT_NEAR(bounds(evaluator.evaluate(s, *width)->cut_line()).height(), 42, 0.01);
+        EXPECT_FALSE(width_for_finished(*evaluator.evaluate(s), s, Side::width, 2 * border + 0.1));
     }
 }
 

@@ -30,7 +30,32 @@ Document full_document() {
     s.framing = {.crop = PixelBox{2, 3, 500, 450}, .mirrored = true, .turn = 0.3};
     s.trace = {.threshold = 99, .detail_px = 0.3, .smoothing_px = 7};
     s.clean = {.specks = 1.5, .holes = 2.5, .outer_only = true, .gaps = 0.75};
-    s.border = {.width = -1.25, .corners = Corners::bevel, .holes = Holes::close_small, .close_under = 4};
+    s.border = {.width = -1.25,
+                .scales_with_art = true,
+                .corners = Corners::bevel,
+                .mitre_limit = 4,
+                .holes = Holes::close_small,
+                .close_under = 4,
+                .by_hand = {{{30.5, 40}, true}, {{7, 8}, false}},
+                .join = 3,
+                .one_border = true,
+                .least_gap = 1.5,
+                .least_tip = 0.75};
+    const Fill dots{Fill::Kind::colour, {1, 2, 3}, Pattern::dots, {4, 5, 6}, 1.25};
+    s.rims = {.inner = {{1.5, dots}, {0.5, {.kind = Fill::Kind::art}}}, .border = {.pattern = Pattern::stripes}};
+    s.bleed = {Bleed::Kind::rim, 1.5};
+    const Foothold hold{{1, 2}, {0, 1}, 3, 4};
+    s.hand.stretches = {{.from = hold,
+                         .to = hold,
+                         .from_at = {5, 6},
+                         .to_at = {7, 8},
+                         .spanned = 9,
+                         .is_whole = true,
+                         .as_it_was = true,
+                         .steps = {{Segment::line_to({1, 1}), true, hold, {2, 2}},
+                                   {Segment::cubic_to({1, 2}, {3, 4}, {5, 6}), false, std::nullopt, {3, 3}}}}};
+    s.hand.left_out = {{hold, true}};
+    s.hand.lines = {{{{1, 2}, {Segment::line_to({3, 4}), Segment::cubic_to({1, 2}, {3, 4}, {5, 6})}}, true}};
     s.cut = CutKind::through;
     d = with_sticker_added(d, s);
     s.name = "The same picture again";
@@ -98,7 +123,7 @@ TEST(Project, UnknownFieldsSurviveALoadAndSave) {
     nlohmann::json json = description(entries);
     json["rehearsals"] = {1, 2};
     json["sheet"]["marks"]["colour"] = "blue";
-    json["stickers"][0]["bleed"] = {{"width", 1.5}};
+    json["stickers"][0]["varnish"] = {{"width", 1.5}};
     const auto loaded = read_project_bytes(with_description(entries, json), "new.fusuma");
     ASSERT_TRUE(loaded) << loaded.problem().text();
     EXPECT_EQ(description(*unzip(project_bytes(*loaded), 1 << 24)), json);

@@ -54,7 +54,7 @@ void BenchView::refresh() {
     const auto result = session.shown();
     if (result && !session.shows_preview()) { // the preview's box is only nearly the same
         Rect box{{0, 0}, {result->outlined->artwork.width, result->outlined->artwork.height}};
-        box.include(bounds(result->cut_line));
+        box.include(bounds(result->cut_line()));
         set_content(box);
     }
     if (result)
@@ -69,7 +69,7 @@ QString BenchView::figures_of(const StickerResult& result) const {
     const Unit unit = session.document().unit;
     const auto distance_words = [&](double mm) { return QString::fromStdString(format_distance(mm, unit)); };
     const bool of_outline = look == Look::outline || look == Look::difference || look == Look::coverage;
-    const Outline& shown = of_outline ? result.outline() : result.cut_line;
+    const Outline& shown = of_outline ? result.outline() : result.cut_line();
     const auto holes = std::count_if(shown.contours.begin(), shown.contours.end(),
                                      [](const Contour& c) { return signed_area(c) < 0; });
     const auto outer = static_cast<std::ptrdiff_t>(shown.contours.size()) - holes;
@@ -139,7 +139,7 @@ void BenchView::paint(QPainter& painter) {
     if (!result)
         return;
     painter.setRenderHint(QPainter::Antialiasing);
-    const QPainterPath cut = to_view().map(to_qt(result->cut_line));
+    const QPainterPath cut = to_view().map(to_qt(result->cut_line()));
     if (look == Look::result) {
         painter.setPen(Qt::NoPen);
         painter.setBrush(QColor(38, 50, 61, 28));
@@ -152,7 +152,7 @@ void BenchView::paint(QPainter& painter) {
         paint_tint(painter, *result, sticker->trace.threshold);
     if (look == Look::result) {
         draw_cut_line(painter, cut, sticker->cut);
-        paint_ruler(painter, bounds(result->cut_line));
+        paint_ruler(painter, bounds(result->cut_line()));
     }
     if (look == Look::outline)
         paint_outline(painter, *result->outlined);

@@ -169,7 +169,7 @@ QWidget* StepsPanel::size_step() {
     const auto finish = [this](double mm, Side side) {
         const auto s = session.sticker();
         const auto result = s ? session.snapshot().result(s->id) : nullptr;
-        if (const auto fitting = result ? width_for_finished(*result, side, mm) : std::nullopt)
+        if (const auto fitting = result ? width_for_finished(*result, *s, side, mm) : std::nullopt)
             resize_sticker(*fitting, QStringLiteral("size"));
     };
     connect(finished_width, &NumberField::edited, this, [finish](double mm) { finish(mm, Side::width); });
@@ -186,7 +186,7 @@ QWidget* StepsPanel::size_step() {
 
 void StepsPanel::resize_sticker(double width_mm, const QString& stroke) {
     session.edit_sticker(
-        tr("Size"), [&](Sticker& s) { s.width = std::clamp(width_mm, 0.5, 2000.0); }, stroke);
+        tr("Size"), [&](Sticker& s) { s = resized(std::move(s), std::clamp(width_mm, 0.5, 2000.0)); }, stroke);
 }
 
 void StepsPanel::refresh() {
@@ -238,14 +238,14 @@ void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& re
     cards[1]->set_state(BackgroundStep::state_of(sticker, *result.isolation));
     outline->refresh_result(*result.outlined);
     const Unit unit = session.document().unit;
-    const Rect box = bounds(result.cut_line);
+    const Rect box = bounds(result.cut_line());
     finished_width->set_value(box.width());
     finished_height->set_value(box.height());
     const QString height_words = words(box.height(), unit), width_words = words(box.width(), unit);
     finished_text->setText(box.empty()
                                ? tr("nothing to cut")
                                : width_words.left(width_words.lastIndexOf(' ')) + QStringLiteral(" × ") + height_words);
-    const auto pieces = std::count_if(result.cut_line.contours.begin(), result.cut_line.contours.end(),
+    const auto pieces = std::count_if(result.cut_line().contours.begin(), result.cut_line().contours.end(),
                                       [](const Contour& c) { return signed_area(c) > 0; });
     finished_words->setText(box.empty() ? tr("Nothing is left to cut. Look at the Background and Border steps.")
                             : result.isolation->content == AlphaContent::opaque

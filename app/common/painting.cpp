@@ -22,11 +22,16 @@ QTransform to_qt(const Transform& map) {
     return {map.a, map.b, map.c, map.d, map.dx, map.dy};
 }
 
-QPainterPath to_qt(const Contour& contour) {
-    QPainterPath path(to_qt(contour.start));
-    for (const Segment& s : contour.segments)
+QPainterPath open_path(const Contour& line) {
+    QPainterPath path(to_qt(line.start));
+    for (const Segment& s : line.segments)
         s.kind == Segment::Kind::line ? path.lineTo(to_qt(s.end))
                                       : path.cubicTo(to_qt(s.control1), to_qt(s.control2), to_qt(s.end));
+    return path;
+}
+
+QPainterPath to_qt(const Contour& contour) {
+    QPainterPath path = open_path(contour);
     path.closeSubpath();
     return path;
 }
@@ -124,6 +129,29 @@ void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view)
         painter.setTransform(to_view, true);
         painter.drawImage(QRectF(0, 0, 1, 1), art_image(art, *size));
     }
+    painter.restore();
+}
+
+void prepare_print(const std::vector<PrintLayer>& layers) {
+    for (const PrintLayer& layer : layers)
+        if (const auto* art = std::get_if<PrintArt>(&layer.ink))
+            prepare_art(*art);
+}
+
+QColor to_qt(Rgb colour) {
+    return {colour.red, colour.green, colour.blue};
+}
+
+void draw_layer(QPainter& painter, const PrintLayer& layer, const QTransform& to_view) {
+    const QPainterPath area = layer.area.empty() ? QPainterPath() : to_view.map(to_qt(layer.area));
+    if (const Rgb* colour = std::get_if<Rgb>(&layer.ink)) {
+        painter.fillPath(area, to_qt(*colour));
+        return;
+    }
+    painter.save();
+    if (!layer.area.empty())
+        painter.setClipPath(area, Qt::IntersectClip);
+    draw_art(painter, std::get<PrintArt>(layer.ink), to_qt(layer.from_unit) * to_view);
     painter.restore();
 }
 

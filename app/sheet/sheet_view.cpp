@@ -74,7 +74,7 @@ QPainterPath SheetView::cut_path(const Placement& placement) const {
     const auto sticker = session.document().find(placement.sticker);
     if (!result || !sticker)
         return {};
-    return to_paper(*result->outlined, *sticker, placement).map(to_qt(result->cut_line));
+    return to_paper(*result->outlined, *sticker, placement).map(to_qt(result->cut_line()));
 }
 
 void SheetView::paint(QPainter& painter) {

@@ -1,9 +1,11 @@
 #include "core/border/border.h"
 
+#include "core/border/join.h"
 #include "core/geometry/nesting.h"
 #include "core/trace/fit.h"
 
 #include <algorithm>
+#include <optional>
 
 namespace fusuma {
 
@@ -16,30 +18,121 @@ constexpr std::size_t most_fine_nodes =
     8000; // beyond, it is grain that is cut, and a hundredth of a millimetre will do
 constexpr double coarse_mm = 0.01;
 
-bool is_to_be_closed(const Contour& contour, const BorderSettings& settings) {
-    const double hole = -signed_area(contour);
-    return hole > 0 &&
-           (settings.holes == Holes::close || (settings.holes == Holes::close_small && hole < settings.close_under));
+/// Which holes of a cut line are closed.
+class HoleRule {
+  public:
+    /// @param art  the outline as polygons
+    HoleRule(const BorderSettings& border_settings, const Polygons& art) : settings(border_settings) {
+        for (const HoleChoice& choice : settings.by_hand) {
+            const Polygon* around = nullptr; // the smallest hole of the art that holds the place
+            for (const Polygon& polygon : art)
+                if (signed_area(polygon) < 0 && contains({polygon}, choice.at) &&
+                    (!around || signed_area(polygon) > signed_area(*around)))
+                    around = &polygon;
+            choices.push_back({choice, around ? Polygons{*around} : Polygons{}});
+        }
+    }
+
+    [[nodiscard]] bool changes_anything() const { return settings.holes != Holes::keep || !choices.empty(); }
+
+    /// A hole of the cut line is the one that was clicked when it holds the place, or lies in the hole of the art that
+    /// does: holes shrink away from a place as the border grows.
+    [[nodiscard]] bool is_closed(const Polygon& hole) const {
+        const double size = -signed_area(hole);
+        if (size <= 0)
+            return false;
+        for (auto c = choices.rbegin(); c != choices.rend(); ++c)
+            if (contains({hole}, c->choice.at) || (!c->around.empty() && contains(c->around, hole.front())))
+                return !c->choice.is_kept;
+        return settings.holes == Holes::close || (settings.holes == Holes::close_small && size < settings.close_under);
+    }
+
+  private:
+    struct Choice {
+        HoleChoice choice;
+        Polygons around;
+    };
+    const BorderSettings& settings;
+    std::vector<Choice> choices;
+};
+
+bool is_more_than_a_width(const BorderSettings& s) {
+    return s.join > 0 || s.one_border || s.least_gap > 0 || s.least_tip > 0;
+}
+
+/// The grown shape with inlets filled, spikes cut off and pieces joined.
+Polygons reshaped(Polygons shape, const BorderSettings& settings, double tolerance) {
+    if (const double across = std::max(settings.join, settings.least_gap); across > 0)
+        shape = closed(shape, across / 2, tolerance);
+    if (settings.least_tip > 0)
+        shape = opened(shape, settings.least_tip / 2, tolerance);
+    if (settings.join <= 0 && !settings.one_border)
+        return shape;
+    // As wide as the border makes a hairline, within what holds together and still looks like a bridge.
+    const double width = std::max(std::clamp(2 * settings.width, 1.0, 4.0), 1.05 * settings.least_tip);
+    return with_bridges(
+        std::move(shape),
+        {.closer_than = settings.one_border ? HUGE_VAL : settings.join, .width = width, .tolerance = tolerance});
+}
+
+Outline fitted(const Polygons& polygons, Care care, double flat) {
+    Outline outline;
+    for (const Polygon& polygon : polygons)
+        outline.contours.push_back(care == Care::exact ? fit_exact_polygon(polygon, std::max(fit_mm, flat))
+                                                       : contour_of(polygon));
+    return outline;
 }
 
 } // namespace
 
-Outline border(const Outline& outline, const BorderSettings& settings, Care care) {
-    Outline cut_line;
-    if (settings.width == 0) {
-        cut_line = outline;
-    } else {
-        const double flat = care == Care::preview                   ? preview_mm
-                            : node_count(outline) > most_fine_nodes ? coarse_mm
-                                                                    : flatten_mm;
-        const Growth growth{.width = settings.width, .corners = settings.corners, .arc_tolerance = flat};
-        for (const Polygon& polygon : grown(flatten(outline, flat), growth))
-            cut_line.contours.push_back(care == Care::exact ? fit_exact_polygon(polygon, std::max(fit_mm, flat))
-                                                            : contour_of(polygon));
+BorderSettings scaled(BorderSettings s, double factor) {
+    for (double* length : {&s.width, &s.join, &s.least_gap, &s.least_tip})
+        *length *= factor;
+    s.close_under *= factor * factor;
+    return s;
+}
+
+BorderSettings mapped(BorderSettings s, const Transform& map) {
+    for (HoleChoice& choice : s.by_hand)
+        choice.at = map.apply(choice.at);
+    return s;
+}
+
+Border border(const Outline& outline, const BorderSettings& settings, Care care) {
+    const double flat = care == Care::preview                   ? preview_mm
+                        : node_count(outline) > most_fine_nodes ? coarse_mm
+                                                                : flatten_mm;
+    Border result{outline, {}};
+    const HoleRule rule(settings, settings.by_hand.empty() ? Polygons{} : flatten(outline, flat));
+    const auto close_holes = [&](Outline& line) {
+        if (!rule.changes_anything())
+            return;
+        const Outline taken = take_out_with_contents(
+            line, [&](const Contour& contour) { return rule.is_closed(flatten(contour, 0.01)); });
+        std::ranges::copy_if(taken.contours, std::back_inserter(result.closed_holes.contours),
+                             [](const Contour& contour) { return signed_area(contour) < 0; });
+    };
+    if (settings.width == 0 && !is_more_than_a_width(settings)) {
+        close_holes(result.line);
+        return result;
     }
-    if (settings.holes != Holes::keep)
-        take_out_with_contents(cut_line, [&](const Contour& contour) { return is_to_be_closed(contour, settings); });
-    return cut_line;
+    Polygons shape = grown(flatten(outline, flat), {.width = settings.width,
+                                                    .corners = settings.corners,
+                                                    .mitre_limit = settings.mitre_limit,
+                                                    .arc_tolerance = flat});
+    if (is_more_than_a_width(settings)) {
+        if (rule.changes_anything()) { // first, lest pieces inside them be joined to something
+            Outline whole = fitted(shape, Care::preview, flat);
+            close_holes(whole);
+            shape.clear();
+            for (const Contour& contour : whole.contours)
+                shape.push_back(flatten(contour, flat));
+        }
+        shape = reshaped(std::move(shape), settings, flat);
+    }
+    result.line = fitted(shape, care, flat);
+    close_holes(result.line);
+    return result;
 }
 
 } // namespace fusuma

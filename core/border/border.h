@@ -1,30 +1,67 @@
 #pragma once
 
 #include "core/geometry/boolean.h"
+#include "core/geometry/transform.h"
+
+#include <vector>
 
 namespace fusuma {
 
 enum class Holes { keep, close, close_small };
 
+/// What a person decided about one hole by clicking it, whatever holds for the others.
+struct HoleChoice {
+    Point at; ///< inside the hole; pixels of the whole picture in a document, mm when handed to `border`
+    bool is_kept = false;
+    bool operator==(const HoleChoice&) const = default;
+};
+
+/// How the cut line follows from the outline. Lengths in mm.
 struct BorderSettings {
-    double width = 2.0; ///< mm; outward when positive, inward when negative, 0 cuts on the outline itself
+    /// Outward when positive, inward when negative, 0 cuts on the outline itself. The default is 1/8 inch, the usual
+    /// border (common practice).
+    double width = 3.175;
+    bool scales_with_art = false; ///< all lengths grow and shrink with the artwork instead of staying as they are
     Corners corners = Corners::round;
+    double mitre_limit = 3; ///< longest tip of a mitre as a multiple of the width, 1–20
     Holes holes = Holes::keep;
     double close_under = 9.0; ///< mm², with Holes::close_small: holes of the cut line smaller than this are closed
+    std::vector<HoleChoice> by_hand;
+    double join = 0;         ///< pieces of the border closer together than this become one; 0 for none
+    bool one_border = false; ///< bridges between all pieces, however far apart
+    double least_gap = 0;    ///< inlets narrower than this are filled; 0 for none
+    double least_tip = 0;    ///< spikes thinner than this are cut off; 0 for none
     bool operator==(const BorderSettings&) const = default;
 };
+
+/// The same border round art that is `factor` times as large.
+[[nodiscard]] BorderSettings scaled(BorderSettings settings, double factor);
+
+/// The same with its places mapped, as from pixels to millimetres.
+[[nodiscard]] BorderSettings mapped(BorderSettings settings, const Transform& map);
 
 /// How exactly: for cutting, or at once for a preview, in straight lines and within a twentieth of a millimetre.
 enum class Care { exact, preview };
 
-/// The cut line: the outline grown outward or shrunk inward by a constant distance, with holes treated as asked.
+struct Border {
+    Outline line; ///< closed contours in mm, outer ones counter-clockwise on screen; empty when shrunk to nothing
+    Outline closed_holes; ///< holes that would be there if they were not closed
+    bool operator==(const Border&) const = default;
+};
+
+/// The cut line: the outline grown outward or shrunk inward by a constant distance, its pieces joined, its inlets,
+/// spikes and holes treated as asked.
 ///
 /// The curves are flattened to 0.0008 mm, offset as polygons and fitted with curves again, so the result stays within
-/// 0.005 mm of the exact offset. With no width and all holes kept the outline comes back untouched.
+/// 0.005 mm of the exact offset. With no width and nothing else asked the outline comes back untouched.
+///
+/// Joining and filling inlets close the grown shape by a disc of half the distance: grown by its radius, then shrunk by
+/// it. That fills whatever the disc cannot enter and leaves the rest of the rim where it was. Spikes go by opening, the
+/// same the other way round. Pieces that are still apart are bridged where they are nearest to each other, along the
+/// shortest tree of such bridges.
 ///
 /// @param outline  closed contours in mm, filled by the even-odd rule
-/// @return         closed contours in mm, outer ones counter-clockwise on screen; empty when shrunk to nothing
 /// Source: the offset of a convex shape follows Steiner's formula; see tests/border_test.cpp
-[[nodiscard]] Outline border(const Outline& outline, const BorderSettings& settings, Care care = Care::exact);
+[[nodiscard]] Border border(const Outline& outline, const BorderSettings& settings, Care care = Care::exact);
 
 } // namespace fusuma

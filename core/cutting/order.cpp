@@ -22,7 +22,9 @@ std::vector<CutPath> in_cutting_order(std::vector<CutPath> paths) {
     }
     for (Group& group : groups)
         std::stable_sort(group.paths.begin(), group.paths.end(), [](const CutPath& l, const CutPath& r) {
-            return std::abs(signed_area(l.line)) < std::abs(signed_area(r.line));
+            if (l.is_open != r.is_open)
+                return l.is_open;
+            return !l.is_open && std::abs(signed_area(l.line)) < std::abs(signed_area(r.line));
         });
 
     std::vector<CutPath> ordered;

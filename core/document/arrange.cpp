@@ -6,14 +6,26 @@
 
 namespace fusuma {
 
-Room free_room(const Document& document, Evaluator& evaluator, const std::vector<std::size_t>& except) {
+namespace {
+
+/// Bleeds are cut back halfway to a neighbour, so one stays whole at twice its width.
+double gap_round(const Document& document, int sticker) {
+    const auto s = document.find(sticker);
+    return s && bleeds(s->border, s->rims, s->bleed) ? std::max(document.sheet.gap, 2 * s->bleed.width)
+                                                     : document.sheet.gap;
+}
+
+} // namespace
+
+Room free_room(const Document& document, Evaluator& evaluator, int sticker, const std::vector<std::size_t>& except) {
+    const double own = gap_round(document, sticker);
     Room room(evaluator.plan(document)->pages.front().zone);
     for (std::size_t i = 0; i < document.placements.size(); ++i) {
         if (std::find(except.begin(), except.end(), i) != except.end())
             continue;
         const Rect box = bounds(evaluator.placed_cut_line(document, document.placements[i]));
         if (!box.empty())
-            room.block(box.grown(document.sheet.gap));
+            room.block(box.grown(std::max(own, gap_round(document, document.placements[i].sticker))));
     }
     return room;
 }
@@ -23,18 +35,19 @@ Arranged place_in_rows(const Document& document, Evaluator& evaluator, int stick
     const auto sticker = document.find(sticker_id);
     if (!sticker)
         return result;
-    const Rect box = bounds(evaluator.evaluate(*sticker)->cut_line);
+    const Rect box = bounds(evaluator.evaluate(*sticker)->cut_line());
     if (box.empty())
         return result;
     const Size artwork = artwork_size(*sticker);
-    Room room = free_room(document, evaluator);
+    Room room = free_room(document, evaluator, sticker_id);
+    const double gap = gap_round(document, sticker_id);
     while (result.placed < copies) {
         const auto at = room.first_place({box.width(), box.height()});
         if (!at)
             break;
         const Point centre = *at - box.min + Point{artwork.width / 2, artwork.height / 2};
         result.document.placements.push_back({.sticker = sticker_id, .centre = centre});
-        room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(document.sheet.gap));
+        room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(gap));
         ++result.placed;
     }
     return result;
@@ -42,7 +55,8 @@ Arranged place_in_rows(const Document& document, Evaluator& evaluator, int stick
 
 std::optional<Document> moved_to_free_place(const Document& document, Evaluator& evaluator, std::size_t index) {
     const Rect box = bounds(evaluator.placed_cut_line(document, document.placements[index]));
-    const auto at = free_room(document, evaluator, {index}).nearest_place({box.width(), box.height()}, box.min);
+    const auto at = free_room(document, evaluator, document.placements[index].sticker, {index})
+                        .nearest_place({box.width(), box.height()}, box.min);
     if (!at)
         return std::nullopt;
     Document moved = document;

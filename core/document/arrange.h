@@ -5,8 +5,9 @@
 
 namespace fusuma {
 
-/// What is still free on the sheet once every copy, except those listed, has taken its box and the gap round it.
-[[nodiscard]] Room free_room(const Document& document, Evaluator& evaluator,
+/// What is still free on the sheet for a sticker once every copy, except those listed, has taken its box and the gap
+/// round it: the sheet's gap, or more where a bleed needs more to stay whole.
+[[nodiscard]] Room free_room(const Document& document, Evaluator& evaluator, int sticker,
                              const std::vector<std::size_t>& except = {});
 
 struct Arranged {

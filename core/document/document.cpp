@@ -58,6 +58,15 @@ Sticker reframed(Sticker sticker, const Framing& framing) {
     return sticker;
 }
 
+Sticker resized(Sticker sticker, double width) {
+    if (sticker.border.scales_with_art) {
+        sticker.border = scaled(std::move(sticker.border), width / sticker.width);
+        sticker.rims = scaled(std::move(sticker.rims), width / sticker.width);
+    }
+    sticker.width = width;
+    return sticker;
+}
+
 Size artwork_size(const Sticker& sticker, double scale) {
     const Size frame = frame_of(sticker).size;
     const double width = sticker.width * scale;

@@ -1,10 +1,11 @@
 #pragma once
 
-#include "core/border/border.h"
+#include "core/border/rims.h"
 #include "core/cutting/order.h"
 #include "core/document/artwork.h"
 #include "core/document/framing.h"
 #include "core/geometry/units.h"
+#include "core/hand/hand_work.h"
 #include "core/raster/background.h"
 #include "core/sheet/sheet.h"
 #include "core/trace/clean.h"
@@ -26,7 +27,10 @@ struct Sticker {
     BackgroundSettings background; ///< places in it are pixels of the whole picture, whatever the framing
     TraceSettings trace;
     CleanUp clean;
-    BorderSettings border;
+    BorderSettings border; ///< places in it are pixels of the whole picture, too
+    Rims rims;
+    Bleed bleed;
+    HandWork hand;
     CutKind cut = CutKind::kiss;
     std::string carried; ///< fields of a later version of the project file, as JSON, kept for saving
     bool operator==(const Sticker&) const = default;
@@ -74,6 +78,9 @@ struct Document {
 
 /// The sticker framed anew with every pixel as large as before.
 [[nodiscard]] Sticker reframed(Sticker sticker, const Framing& framing);
+
+/// The sticker with artwork of another width in mm. A border that scales with the art does so.
+[[nodiscard]] Sticker resized(Sticker sticker, double width);
 
 /// Size in mm of the sticker's artwork at `scale`.
 [[nodiscard]] Size artwork_size(const Sticker& sticker, double scale = 1);

@@ -3,6 +3,7 @@
 #include "core/geometry/measure.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fusuma {
 
@@ -59,11 +60,116 @@ Outlined outlined(const Isolation& isolation, const Tracing& tracing, const Stic
     return result;
 }
 
-std::optional<double> width_for_finished(const StickerResult& result, Side side, double finished) {
+namespace {
+
+/// The border's lengths as they are, or grown with the artwork.
+BorderSettings lengths_at(const Sticker& sticker, double width) {
+    return sticker.border.scales_with_art ? scaled(sticker.border, width / sticker.width) : sticker.border;
+}
+
+Rims rims_at(const Sticker& sticker, double width) {
+    return sticker.border.scales_with_art ? scaled(sticker.rims, width / sticker.width) : sticker.rims;
+}
+
+double px_of(const Outlined& outlined) {
+    return std::sqrt(std::abs(outlined.from_picture.determinant()));
+}
+
+DerivedLine derived_line(const Outlined& outlined, const Border& derived, const Sticker& sticker, double width) {
+    return {derived.line, outlined.outline, reach_of(lengths_at(sticker, width), rims_at(sticker, width)),
+            outlined.from_picture};
+}
+
+} // namespace
+
+std::vector<Contour> Cut::open() const {
+    std::vector<Contour> lines;
+    for (const CutLine& line : hand.lines)
+        if (line.is_open)
+            lines.push_back(line.path);
+    return lines;
+}
+
+BorderSettings border_at(const Outlined& outlined, const Sticker& sticker, double width) {
+    BorderSettings settings = mapped(lengths_at(sticker, width), outlined.from_picture);
+    settings.width = reach_of(settings, rims_at(sticker, width));
+    return settings;
+}
+
+Cut cut_of(const Outlined& outlined, std::shared_ptr<const Border> derived, const Sticker& sticker, double width) {
+    Cut cut;
+    cut.derived = std::move(derived);
+    cut.hand = applied(sticker.hand, derived_line(outlined, *cut.derived, sticker, width));
+    cut.closed = sticker.hand.empty() ? cut.derived->line : closed_lines(cut.hand.lines);
+    return cut;
+}
+
+HandWork hand_for(const Sticker& sticker, const StickerResult& result, const CutLines& lines) {
+    const double width = result.outlined->artwork.width;
+    return recorded(lines, derived_line(*result.outlined, *result.cut->derived, sticker, width), sticker.hand,
+                    result.cut->hand.does_not_apply);
+}
+
+int continuation_px(const Isolation& isolation, const Outlined& outlined, const Sticker& sticker, double width) {
+    const BorderSettings border_settings = lengths_at(sticker, width);
+    const Rims rims = rims_at(sticker, width);
+    const bool bleeds_art = sticker.bleed.kind == Bleed::Kind::art && sticker.bleed.width > 0;
+    double reach = bleeds_art ? std::max(0.0, reach_of(border_settings, rims)) + sticker.bleed.width : 0;
+    const bool bleeds_rim = sticker.bleed.kind == Bleed::Kind::rim;
+    double along = 0;
+    for (const Rim& rim : rims.inner) {
+        along += rim.width;
+        if (rim.fill.kind == Fill::Kind::art)
+            reach = std::max(reach, along + (bleeds_rim ? sticker.bleed.width : 0));
+    }
+    if (rims.border.kind == Fill::Kind::art && border_settings.width > 0)
+        reach = std::max(reach, along + border_settings.width + (bleeds_rim ? sticker.bleed.width : 0));
+    if (reach <= 0)
+        return 0;
+    // Bridges and mitres lie farther out than the plain border.
+    const double mitred = border_settings.corners == Corners::mitre ? border_settings.mitre_limit : 1;
+    const double joined = std::max(border_settings.join, border_settings.least_gap) / 2;
+    const int longer = std::max(isolation.coverage.width, isolation.coverage.height);
+    return std::clamp(static_cast<int>(std::ceil((reach * mitred + joined) / px_of(outlined))) + 2, 1,
+                      std::max(64, longer));
+}
+
+std::vector<PrintLayer> print_of(const Isolation& isolation, const Outlined& outlined, const Cut& cut,
+                                 const Sticker& sticker, double width,
+                                 const std::shared_ptr<const Continued>& continued_art) {
+    std::vector<PrintLayer> layers;
+    const double soft_edge = 2 * px_of(outlined);
+    Transform from_continued;
+    std::shared_ptr<const Image> image;
+    if (continued_art) {
+        image = {continued_art, &continued_art->image};
+        const double w = isolation.coverage.width, h = isolation.coverage.height, m = continued_art->margin;
+        from_continued = Transform::scale((w + 2 * m) / w, (h + 2 * m) / h)
+                             .then(Transform::shift({-m / w, -m / h}))
+                             .then(outlined.from_art);
+    }
+    for (PrintedArea& printed : printed_areas(outlined.outline, cut.closed, lengths_at(sticker, width),
+                                              rims_at(sticker, width), sticker.bleed, soft_edge)) {
+        if (printed.colour)
+            layers.push_back({*printed.colour, {}, std::move(printed.area)});
+        else if (image)
+            layers.push_back({PrintArt(image), from_continued, std::move(printed.area)});
+    }
+    layers.push_back({isolation.art, outlined.from_art, {}});
+    return layers;
+}
+
+std::optional<double> width_for_finished(const StickerResult& result, const Sticker& sticker, Side side,
+                                         double finished) {
     const auto along = [&](const Rect& box) { return side == Side::width ? box.width() : box.height(); };
-    const double art = along(bounds(result.outline())), rim = along(bounds(result.cut_line)) - art;
+    const double art = along(bounds(result.outline())), whole = along(bounds(result.cut_line()));
+    const double rim = whole - art;
     constexpr double least = 0.5; // mm
-    if (art <= 0 || finished - rim < least)
+    if (art <= 0)
+        return std::nullopt;
+    if (sticker.border.scales_with_art)
+        return finished >= least ? std::optional(result.outlined->artwork.width * finished / whole) : std::nullopt;
+    if (finished - rim < least)
         return std::nullopt;
     return result.outlined->artwork.width * (finished - rim) / art;
 }
@@ -79,6 +185,8 @@ Sticker with_picture(Sticker sticker, std::shared_ptr<const Picture> picture, do
     const double scale = mm_per_px(sticker) * factor;
     sticker.artwork = PictureArtwork{std::move(picture)};
     sticker.background = seen_from(std::move(sticker.background), {}, factor);
+    sticker.border = mapped(std::move(sticker.border), Transform::scale(1 / factor, 1 / factor));
+    sticker.hand = scaled(std::move(sticker.hand), 1 / factor);
     sticker.trace.smoothing_px /= factor;
     if (auto& crop = sticker.framing.crop) {
         const auto place = [factor](int v) { return static_cast<int>(std::lround(v / factor)); };

@@ -2,6 +2,9 @@
 
 #include "core/document/document.h"
 #include "core/raster/alpha.h"
+#include "core/raster/continued.h"
+
+#include <variant>
 
 namespace fusuma {
 
@@ -27,13 +30,31 @@ struct Outlined {
     std::optional<Thinnest> thinnest;
 };
 
+/// Something to print: an area in one colour, or a picture, whole or within an area.
+struct PrintLayer {
+    std::variant<Rgb, PrintArt> ink;
+    Transform from_unit; ///< of a picture: from its unit square
+    Polygons area;       ///< even-odd; empty for a whole picture
+};
+
+/// A sticker's cut line.
+struct Cut {
+    std::shared_ptr<const Border> derived; ///< as the settings give it
+    HandResult hand;                       ///< with what was done by hand
+    Outline closed;                        ///< the closed lines among `hand.lines`
+
+    [[nodiscard]] std::vector<Contour> open() const; ///< the open ones
+};
+
 /// A sticker worked out at one size.
 struct StickerResult {
     std::shared_ptr<const Isolation> isolation;
     std::shared_ptr<const Outlined> outlined;
-    Outline cut_line;
+    std::shared_ptr<const Cut> cut;
+    std::vector<PrintLayer> print; ///< from back to front, mm; the art itself comes last
 
     [[nodiscard]] const Outline& outline() const { return outlined->outline; }
+    [[nodiscard]] const Outline& cut_line() const { return cut->closed; }
 };
 
 // The steps from artwork to cut line, each a pure function. Evaluator (plan.h) runs them and remembers the results.
@@ -46,10 +67,27 @@ struct StickerResult {
 [[nodiscard]] Outlined outlined(const Isolation& isolation, const Tracing& tracing, const Sticker& sticker,
                                 double width);
 
+/// The border settings at one width of the artwork: places in mm, and the width with the inner rims' added.
+[[nodiscard]] BorderSettings border_at(const Outlined& outlined, const Sticker& sticker, double width);
+/// The derived cut line with what was done by hand.
+[[nodiscard]] Cut cut_of(const Outlined& outlined, std::shared_ptr<const Border> derived, const Sticker& sticker,
+                         double width);
+/// Rims and bleed under the art, and the art.
+/// @param continued_art  the art's colours carried outward by at least `continuation_px`; may be null when that is 0
+[[nodiscard]] std::vector<PrintLayer> print_of(const Isolation& isolation, const Outlined& outlined, const Cut& cut,
+                                               const Sticker& sticker, double width,
+                                               const std::shared_ptr<const Continued>& continued_art);
+/// How many pixels of the art's colours the print needs beyond the art; 0 for none.
+[[nodiscard]] int continuation_px(const Isolation& isolation, const Outlined& outlined, const Sticker& sticker,
+                                  double width);
+/// The handwork that makes a sticker's cut line into `lines`, at the size of the result.
+[[nodiscard]] HandWork hand_for(const Sticker& sticker, const StickerResult& result, const CutLines& lines);
+
 /// The width in mm of the artwork at which the cut line's box gets this width, or this height; the border keeps its
 /// millimetres at every size. Nothing when no artwork is small enough.
 enum class Side { width, height };
-[[nodiscard]] std::optional<double> width_for_finished(const StickerResult& result, Side side, double finished);
+[[nodiscard]] std::optional<double> width_for_finished(const StickerResult& result, const Sticker& sticker, Side side,
+                                                       double finished);
 
 /// A picture averaged to at most `most_px` pixels along its longer side, for quick previews.
 struct SmallPicture {

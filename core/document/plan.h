@@ -7,15 +7,14 @@
 
 namespace fusuma {
 
-/// One piece of art to print, by the map from its unit square to millimetres on the paper.
+/// One layer of a copy's print, in millimetres on the paper.
 struct PrintItem {
-    PrintArt art;
-    Transform to_page;
+    PrintLayer layer;
     std::size_t placement = 0; ///< index into Document::placements
 };
 
 struct PagePlan {
-    std::vector<PrintItem> prints; ///< back to front
+    std::vector<PrintItem> prints; ///< back to front; cut back where it would cover a neighbour or a mark
     std::vector<CutPath> cuts;     ///< in cutting order
     std::vector<Mark> marks;
     Polygons zone;      ///< mm on the paper
@@ -34,7 +33,7 @@ struct PlanTotals {
     double used_share = 0; ///< area inside cut lines over area of the cut zone, 0 when there is no zone
     double kiss_mm = 0;    ///< length of all kiss cuts
     double through_mm = 0; ///< length of all through cuts
-    std::size_t cuts = 0;  ///< closed lines
+    std::size_t cuts = 0;  ///< lines, closed and open
 };
 [[nodiscard]] PlanTotals totals(const JobPlan& plan);
 
@@ -51,7 +50,7 @@ class Evaluator {
 
     std::shared_ptr<const JobPlan> plan(const Document& document);
 
-    /// The cut line of one copy, in mm on the paper.
+    /// The cut line of one copy, in mm on the paper; its closed lines.
     Outline placed_cut_line(const Document& document, const Placement& placement);
 
   private:
@@ -73,9 +72,23 @@ class Evaluator {
         double width;
         bool operator==(const OutlineKey&) const = default;
     };
+    struct BorderKey {
+        OutlineKey outline;
+        BorderSettings border; ///< at its size
+        bool operator==(const BorderKey&) const = default;
+    };
+    struct ContinuedKey {
+        IsolationKey isolation;
+        int reach_px;
+        bool operator==(const ContinuedKey&) const = default;
+    };
     struct StickerKey {
         OutlineKey outline;
+        double own_width;
         BorderSettings border;
+        Rims rims;
+        Bleed bleed;
+        HandWork hand;
         bool operator==(const StickerKey&) const = default;
     };
     struct Zone {
@@ -85,12 +98,18 @@ class Evaluator {
     Memo<std::shared_ptr<const Picture>, SmallPicture> small_pictures{8};
     Memo<IsolationKey, Isolation> isolations{32};
     Memo<TraceKey, Tracing> tracings{64};
+    Memo<TraceKey, Tracing> sketches{16};
     Memo<OutlineKey, Outlined> outlines{128};
+    Memo<BorderKey, Border> borders{256};
+    Memo<ContinuedKey, Continued> continuations{8};
     Memo<StickerKey, StickerResult> results{256};
     Memo<SheetSettings, Zone> zones{8};
     Memo<Document, JobPlan> plans{4};
 
     JobPlan make_plan(const Document& document);
+    StickerResult finish(const std::shared_ptr<const Isolation>& isolation, const IsolationKey& isolation_key,
+                         const std::shared_ptr<const Outlined>& outline, const std::shared_ptr<const Border>& derived,
+                         const Sticker& sticker, double width, const Work& work);
 };
 
 } // namespace fusuma

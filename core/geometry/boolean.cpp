@@ -170,4 +170,27 @@ Polygons grown(const Polygons& region, const Growth& growth) {
     return from_units(result);
 }
 
+namespace {
+
+/// There and back by a disc. Corners come back as clusters of points no farther apart than the arcs are off, so these
+/// are made one.
+Polygons there_and_back(const Polygons& region, double width, double arc_tolerance) {
+    const double tolerance_units = arc_tolerance * units_per_mm;
+    const clip::Paths there = rounded_in_steps(resolved(to_units(region)), width * units_per_mm, tolerance_units);
+    clip::Paths back = rounded_in_steps(there, -width * units_per_mm, tolerance_units);
+    clip::CleanPolygons(back, 1.5 * tolerance_units);
+    std::erase_if(back, [](const clip::Path& path) { return path.size() < 3; });
+    return from_units(back);
+}
+
+} // namespace
+
+Polygons closed(const Polygons& region, double radius, double arc_tolerance) {
+    return there_and_back(region, radius, arc_tolerance);
+}
+
+Polygons opened(const Polygons& region, double radius, double arc_tolerance) {
+    return there_and_back(region, -radius, arc_tolerance);
+}
+
 } // namespace fusuma

@@ -25,4 +25,11 @@ struct Growth {
 /// @param region  even-odd polygons in mm
 [[nodiscard]] Polygons grown(const Polygons& region, const Growth& growth);
 
+/// Morphological closing by a disc: the region grown by `radius` mm and shrunk by it again. Gaps and inlets narrower
+/// than the disc are filled; everything else stays. Source: Serra, Image Analysis and Mathematical Morphology, 1982
+/// (from memory).
+[[nodiscard]] Polygons closed(const Polygons& region, double radius, double arc_tolerance);
+/// Morphological opening: shrunk, then grown. What is thinner than the disc goes.
+[[nodiscard]] Polygons opened(const Polygons& region, double radius, double arc_tolerance);
+
 } // namespace fusuma

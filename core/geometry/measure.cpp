@@ -196,7 +196,21 @@ Nearest closest_approach(const Polygons& a, const Polygons& b, double enough) {
     for (const Edge& edge : others)
         widest = std::max(widest, edge.box.width());
 
+    // A first guess from a few points of each, so that most pairs are ruled out from the start.
     Nearest best;
+    const auto some_of = [](const Polygons& polygons) {
+        std::vector<Point> points;
+        for (const Polygon& polygon : polygons)
+            for (std::size_t i = 0; i < polygon.size(); i += 1 + polygon.size() / 64)
+                points.push_back(polygon[i]);
+        return points;
+    };
+    const std::vector<Point> some_others = some_of(b);
+    for (const Point p : some_of(a))
+        for (const Point q : some_others)
+            if (const double far = distance(p, q); far < best.distance)
+                best = {far, p};
+
     for_each_edge(a, [&](Point from, Point to) {
         if (best.distance <= enough)
             return;

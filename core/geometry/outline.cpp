@@ -26,12 +26,36 @@ Contour reversed(const Contour& contour) {
     return result;
 }
 
+Point point_on(Point from, const Segment& s, double t) {
+    if (s.kind == Segment::Kind::line)
+        return lerp(from, s.end, t);
+    const double u = 1 - t;
+    return u * u * u * from + 3 * u * u * t * s.control1 + 3 * u * t * t * s.control2 + t * t * t * s.end;
+}
+
+Segment part_of(Point from, const Segment& s, double first, double last) {
+    if (s.kind == Segment::Kind::line)
+        return Segment::line_to(lerp(from, s.end, last));
+    const auto blossom = [&](double u, double v, double w) {
+        const Point ab = lerp(from, s.control1, u), bc = lerp(s.control1, s.control2, u),
+                    cd = lerp(s.control2, s.end, u);
+        return lerp(lerp(ab, bc, v), lerp(bc, cd, v), w);
+    };
+    return Segment::cubic_to(blossom(first, first, last), blossom(first, last, last), blossom(last, last, last));
+}
+
+Segment transformed(const Segment& s, const Transform& map) {
+    if (s.kind == Segment::Kind::line)
+        return Segment::line_to(map.apply(s.end));
+    return Segment::cubic_to(map.apply(s.control1), map.apply(s.control2), map.apply(s.end));
+}
+
 Contour transformed(const Contour& contour, const Transform& map) {
     Contour result;
     result.start = map.apply(contour.start);
     result.segments.reserve(contour.segments.size());
     for (const Segment& s : contour.segments)
-        result.segments.push_back({s.kind, map.apply(s.control1), map.apply(s.control2), map.apply(s.end)});
+        result.segments.push_back(transformed(s, map));
     return map.determinant() < 0 ? reversed(result) : result;
 }
 
@@ -59,14 +83,19 @@ void flatten_cubic(Point p0, const Segment& s, double tolerance, Polygon& out) {
 
 } // namespace
 
-Polygon flatten(const Contour& contour, double tolerance) {
-    Polygon polygon{contour.start};
-    for (const Segment& s : contour.segments) {
+std::vector<Point> flatten_line(const Contour& line, double tolerance) {
+    std::vector<Point> points{line.start};
+    for (const Segment& s : line.segments) {
         if (s.kind == Segment::Kind::line)
-            polygon.push_back(s.end);
+            points.push_back(s.end);
         else
-            flatten_cubic(Point(polygon.back()), s, tolerance, polygon);
+            flatten_cubic(Point(points.back()), s, tolerance, points);
     }
+    return points;
+}
+
+Polygon flatten(const Contour& contour, double tolerance) {
+    Polygon polygon = flatten_line(contour, tolerance);
     if (polygon.size() > 1)
         polygon.pop_back(); // the last point repeats the first
     return polygon;

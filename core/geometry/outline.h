@@ -40,6 +40,13 @@ struct Outline {
     [[nodiscard]] bool empty() const { return contours.empty(); }
 };
 
+/// The point at `t` (0–1) of a segment that begins at `from`.
+[[nodiscard]] Point point_on(Point from, const Segment& segment, double t);
+/// The part of a segment between two of its parameters, 0 ≤ first ≤ last ≤ 1. Its curve is the same.
+[[nodiscard]] Segment part_of(Point from, const Segment& segment, double first, double last);
+/// A segment with all its points mapped.
+[[nodiscard]] Segment transformed(const Segment& segment, const Transform& map);
+
 /// A closed contour of straight lines through the points.
 [[nodiscard]] Contour contour_of(const Polygon& polygon);
 
@@ -53,5 +60,7 @@ struct Outline {
 /// Points on the contour such that the polygon stays within `tolerance` (same unit as the contour, > 0) of it.
 [[nodiscard]] Polygon flatten(const Contour& contour, double tolerance);
 [[nodiscard]] Polygons flatten(const Outline& outline, double tolerance);
+/// The same for an open line, or a contour to be walked to its end: the last segment's end is among the points.
+[[nodiscard]] std::vector<Point> flatten_line(const Contour& line, double tolerance);
 
 } // namespace fusuma

@@ -13,13 +13,14 @@ std::string name_of_copy(const PreflightInput& input, std::size_t placement) {
 }
 
 std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
-    static constexpr std::array<Rule, 3> rules{outside_zone, too_close, low_resolution};
+    static constexpr std::array<Rule, 5> rules{outside_zone, too_close, short_bleed, lost_handwork, low_resolution};
     constexpr double flatten_mm = 0.02;
 
     const auto plan = evaluator.plan(document);
     PreflightInput input{document, *plan, evaluator, std::vector<Polygons>(document.placements.size())};
     for (const CutPath& cut : plan->pages.front().cuts)
-        input.copies[cut.placement].push_back(flatten(cut.line, flatten_mm));
+        if (!cut.is_open)
+            input.copies[cut.placement].push_back(flatten(cut.line, flatten_mm));
 
     std::vector<Finding> findings;
     for (const Rule rule : rules)

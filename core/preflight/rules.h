@@ -21,6 +21,11 @@ std::vector<Finding> too_close(const PreflightInput& input);
 /// A picture is printed larger than its pixels carry.
 std::vector<Finding> low_resolution(const PreflightInput& input);
 
+/// Less bleed remains than was asked for, since a neighbour or a mark is too near.
+std::vector<Finding> short_bleed(const PreflightInput& input);
+/// Handwork on a cut line that found no place after a change.
+std::vector<Finding> lost_handwork(const PreflightInput& input);
+
 /// The sticker's name for use in a message.
 [[nodiscard]] std::string name_of_copy(const PreflightInput& input, std::size_t placement);
 

@@ -122,7 +122,7 @@ class Window : public testing::Test {
         QTest::mouseRelease(on, Qt::LeftButton, modifiers, to);
         settle();
     }
-    double cut_width() { return bounds(session.snapshot().result(session.sticker()->id)->cut_line).width(); }
+    double cut_width() { return bounds(session.snapshot().result(session.sticker()->id)->cut_line()).width(); }
 };
 
 } // namespace fusuma::app

@@ -31,6 +31,7 @@ inline Sticker disc_sticker(double diameter) {
     Sticker sticker = new_sticker(
         PictureArtwork{picture_of({ellipse({side / 2.0, side / 2.0}, diameter * 6, diameter * 6)}, side, side)});
     sticker.name = "Disc";
+    sticker.border.width = 2;
     return sticker;
 }
 

@@ -1,0 +1,18 @@
+#pragma once
+
+#include "cli/commands.h"
+
+namespace fusuma {
+
+/// The options of the border, the bleed and the cut line's handwork.
+void add_border_options(CLI::App& app, StickerOptions& options);
+Outcome apply_border(const StickerOptions& options, Sticker& sticker);
+/// Lines that are not to be cut are found on the worked-out sticker.
+void leave_lines_out(const StickerOptions& options, Sticker& sticker);
+
+/// What stands between commas.
+[[nodiscard]] std::vector<std::string> parts_of(const std::string& text);
+/// #RRGGBB
+[[nodiscard]] std::optional<Rgb> parse_colour(const std::string& text);
+
+} // namespace fusuma
