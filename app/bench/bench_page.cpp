@@ -1,6 +1,7 @@
 #include "app/bench/bench_page.h"
 
 #include "app/bench/bench_view.h"
+#include "app/bench/edge_ribbon.h"
 #include "app/bench/steps_panel.h"
 #include "app/shell/tray.h"
 
@@ -18,7 +19,16 @@ BenchPage::BenchPage(Session& session) {
     auto* view = new BenchView(session, *tools);
     auto* steps = new StepsPanel(session, *tools);
     layout->addWidget(tray);
-    layout->addWidget(view, 1);
+    auto* ribbon = new EdgeRibbon(session, *tools);
+    auto* middle = new QVBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(view, 1);
+    middle->addWidget(ribbon);
+    layout->addLayout(middle, 1);
+    connect(view, &BenchView::hovered, ribbon, &EdgeRibbon::point_at);
+    connect(view, &BenchView::left, ribbon, &EdgeRibbon::point_nowhere);
+    connect(ribbon, &EdgeRibbon::pointed, view, [view](Point mm) { view->point_at(mm); });
+    connect(ribbon, &EdgeRibbon::left, view, [view] { view->point_at(std::nullopt); });
     layout->addWidget(steps);
     setFocusProxy(view);
     connect(tray, &Tray::add_artwork_wanted, this, &BenchPage::add_artwork_wanted);

@@ -2,6 +2,7 @@
 
 #include "app/common/painting.h"
 #include "app/common/theme.h"
+#include "core/geometry/measure.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -9,15 +10,36 @@
 
 namespace fusuma::app {
 
+BenchTools::BenchTools(Session& project) : lines(project), session(project) {
+    connect(&lines, &LineTools::changed, this, &BenchTools::changed);
+}
+
 void BenchTools::take(Tool next) {
     taken = next;
     drawn.clear();
+    colour_taker = nullptr;
+    if (is_line_tool())
+        lines.take(next == Tool::nodes       ? LineTools::Kind::nodes
+                   : next == Tool::free_hand ? LineTools::Kind::free_hand
+                                             : LineTools::Kind::pen);
+    else
+        lines.put_down();
     emit changed();
+}
+
+void BenchTools::pick_colour_for(std::function<void(Rgb)> use) {
+    take(Tool::pick_colour);
+    colour_taker = std::move(use);
 }
 
 bool BenchTools::escape() {
     if (taken == Tool::none)
         return false;
+    if (is_line_tool()) {
+        if (!lines.escape())
+            take(Tool::none);
+        return true;
+    }
     if (drawn.empty())
         taken = Tool::none;
     drawn.clear();
@@ -25,10 +47,51 @@ bool BenchTools::escape() {
     return true;
 }
 
-void BenchTools::press(Point mm) {
+bool BenchTools::double_click(Point mm, double px_per_mm) {
+    if (is_line_tool())
+        return lines.double_click(mm, px_per_mm);
+    if (taken == Tool::none)
+        return false;
+    press(mm, px_per_mm, {});
+    return true;
+}
+
+bool BenchTools::key(QKeyEvent* event) {
+    return is_line_tool() && lines.key(event);
+}
+
+/// Closes the hole of the cut line at a place, or opens one that was closed there.
+void BenchTools::toggle_hole(Point mm) {
+    const auto result = session.snapshot().result(session.sticker()->id);
+    if (!result)
+        return;
+    const auto hole_at = [&](const Outline& outline) {
+        return std::any_of(outline.contours.begin(), outline.contours.end(), [&](const Contour& contour) {
+            return signed_area(contour) < 0 && contains({flatten(contour, 0.05)}, mm);
+        });
+    };
+    const Border& border = *result->cut->derived;
+    const bool is_closed = hole_at(border.closed_holes);
+    if (!is_closed && !hole_at(border.line))
+        return;
+    const Point px = picture_to_mm(*session.sticker()).inverted().apply(mm);
+    session.edit_sticker(is_closed ? tr("Open a hole") : tr("Close a hole"), [&](Sticker& s) {
+        s.border.by_hand.push_back({px, is_closed});
+    });
+}
+
+void BenchTools::press(Point mm, double px_per_mm, Qt::KeyboardModifiers keys) {
     const auto sticker = session.sticker();
     if (!sticker || taken == Tool::none)
         return;
+    if (is_line_tool()) {
+        lines.press(mm, px_per_mm, keys);
+        return;
+    }
+    if (taken == Tool::hole) {
+        toggle_hole(mm);
+        return;
+    }
     if (taken == Tool::pick_colour || taken == Tool::pocket) {
         const Point px = picture_to_mm(*sticker).inverted().apply(mm);
         use_place({static_cast<int>(std::floor(px.x)), static_cast<int>(std::floor(px.y))});
@@ -42,6 +105,12 @@ void BenchTools::use_place(PixelPlace place) {
     const auto colour = colour_at(session.sticker()->artwork, place);
     if (!colour)
         return;
+    if (colour_taker) {
+        const auto use = std::exchange(colour_taker, nullptr);
+        take(Tool::none);
+        use(*colour);
+        return;
+    }
     if (taken == Tool::pocket) {
         session.edit_sticker(tr("Take a patch away"), [&](Sticker& s) { s.background.pockets_at.push_back(place); });
         return;
@@ -56,6 +125,10 @@ void BenchTools::use_place(PixelPlace place) {
 }
 
 void BenchTools::drag(Point mm, bool straight) {
+    if (is_line_tool()) {
+        lines.drag(mm);
+        return;
+    }
     if (drawn.empty())
         return;
     if (is_brush() && !straight)
@@ -82,6 +155,10 @@ Stroke BenchTools::stroke_of(const std::vector<Point>& mm) const {
 }
 
 void BenchTools::release() {
+    if (is_line_tool()) {
+        lines.release();
+        return;
+    }
     if (drawn.empty() || !session.sticker())
         return;
     const std::vector<Point> line = drawn;
@@ -114,10 +191,39 @@ void BenchTools::release() {
     take(Tool::none);
 }
 
+/// Holes that a click would close or open, the closed ones dashed.
+void BenchTools::paint_holes(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const {
+    const auto result = session.shown();
+    if (!result)
+        return;
+    const auto draw = [&](const Outline& outline, Qt::PenStyle style) {
+        for (const Contour& contour : outline.contours) {
+            if (signed_area(contour) >= 0)
+                continue;
+            const QPainterPath path = mm_to_view.map(to_qt(contour));
+            QColor tint = theme().accent;
+            tint.setAlpha(path.contains(pointer) ? 110 : 40);
+            painter.fillPath(path, tint);
+            painter.strokePath(path, QPen(theme().casing, 3));
+            painter.strokePath(path, QPen(theme().accent, 1.6, style));
+        }
+    };
+    draw(result->cut->derived->line, Qt::SolidLine);
+    draw(result->cut->derived->closed_holes, Qt::DashLine);
+}
+
 void BenchTools::paint(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const {
     const auto sticker = session.sticker();
     if (!sticker)
         return;
+    if (is_line_tool()) {
+        lines.paint(painter, mm_to_view, pointer);
+        return;
+    }
+    if (taken == Tool::hole) {
+        paint_holes(painter, mm_to_view, pointer);
+        return;
+    }
     const QTransform px_to_view = to_qt(picture_to_mm(*sticker)) * mm_to_view;
     const double px_scale = std::sqrt(std::abs(px_to_view.determinant()));
     const auto draw_stroke = [&](const Stroke& stroke, double opacity) {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/session.h"
+#include "app/bench/line_tools.h"
 
 #include <QObject>
 #include <QPolygonF>
@@ -10,23 +10,47 @@ class QPainter;
 namespace fusuma::app {
 
 /// What the next press in the view does.
-enum class Tool { none, pick_colour, pocket, brush_add, brush_erase, focus_box, crop, straighten };
+enum class Tool {
+    none,
+    pick_colour,
+    pocket,
+    brush_add,
+    brush_erase,
+    focus_box,
+    crop,
+    straighten,
+    hole,
+    nodes,
+    free_hand,
+    pen
+};
 
 /// The tools of the bench view: each turns presses and drags on the artwork into one edit of the sticker in hand.
 /// Places come in as millimetres on the sticker and are kept as pixels of its picture.
 class BenchTools : public QObject {
     Q_OBJECT
   public:
-    explicit BenchTools(Session& project) : session(project) {}
+    explicit BenchTools(Session& project);
 
     [[nodiscard]] Tool tool() const { return taken; }
     void take(Tool next);
     /// Millimetres on the sticker; `straight` keeps a brush stroke to one line.
-    void press(Point mm);
+    void press(Point mm, double px_per_mm, Qt::KeyboardModifiers keys);
     void drag(Point mm, bool straight);
+    /// True when the tool in hand has a use for it.
+    bool double_click(Point mm, double px_per_mm);
+    bool key(QKeyEvent* event);
     void release();
     /// Lets go of a stroke or box half drawn, or else of the tool. False when there was neither.
     bool escape();
+
+    /// Gives the colour of the next pixel clicked to `use`.
+    void pick_colour_for(std::function<void(Rgb)> use);
+    /// Does the tool work on the picture as it came, rather than on the result?
+    [[nodiscard]] bool is_for_picture() const { return taken != Tool::none && taken < Tool::hole; }
+    [[nodiscard]] bool is_line_tool() const { return taken >= Tool::nodes; }
+
+    LineTools lines;
 
     double brush_size = 24; ///< px of the picture
     double brush_hardness = 0.8;
@@ -36,7 +60,8 @@ class BenchTools : public QObject {
     void paint(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const;
 
   signals:
-    void changed(); ///< the tool, or what is being drawn
+    void changed();               ///< the tool, or what is being drawn
+    void place_wanted(Point mm);  ///< to be brought into view
 
   private:
     Session& session;
@@ -47,6 +72,9 @@ class BenchTools : public QObject {
     [[nodiscard]] bool is_box() const { return taken == Tool::focus_box || taken == Tool::crop; }
     [[nodiscard]] Stroke stroke_of(const std::vector<Point>& mm) const;
     void use_place(PixelPlace place);
+    void toggle_hole(Point mm);
+    void paint_holes(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const;
+    std::function<void(Rgb)> colour_taker;
 };
 
 } // namespace fusuma::app

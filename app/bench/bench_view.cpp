@@ -37,6 +37,11 @@ BenchView::BenchView(Session& project, BenchTools& bench_tools, QWidget* parent)
     connect(&session, &Session::changed, this, &BenchView::refresh);
     connect(&session, &Session::worked_out, this, &BenchView::refresh);
     connect(&session, &Session::previewed, this, &BenchView::refresh);
+    connect(&tools, &BenchTools::place_wanted, this, [this](Point mm) {
+        centre_on(mm);
+        if (px_per_mm() < 12)
+            zoom_by(12 / px_per_mm());
+    });
     connect(&tools, &BenchTools::changed, this, [this] {
         const bool is_brush = tools.tool() == Tool::brush_add || tools.tool() == Tool::brush_erase;
         setCursor(tools.tool() == Tool::none ? Qt::ArrowCursor : is_brush ? Qt::BlankCursor : Qt::CrossCursor);
@@ -109,10 +114,14 @@ void BenchView::paint_empty(QPainter& painter) const {
 }
 
 void BenchView::paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const {
-    const bool as_it_came = look == Look::artwork || tools.tool() != Tool::none;
+    const bool as_it_came = look == Look::artwork || tools.is_for_picture();
     painter.setOpacity(as_it_came || look == Look::result ? 1 : 0.35);
     if (!as_it_came && look != Look::coverage && look != Look::difference) {
-        draw_art(painter, result.isolation->art, to_qt(result.outlined->from_art) * to_view());
+        if (look == Look::result)
+            for (const PrintLayer& layer : result.print)
+                draw_layer(painter, layer, to_view());
+        else
+            draw_layer(painter, result.print.back(), to_view());
     } else {
         const PixelPlace size = size_px(sticker.artwork);
         const QTransform from_picture = to_qt(picture_to_mm(sticker)) * to_view();
@@ -140,7 +149,8 @@ void BenchView::paint(QPainter& painter) {
         return;
     painter.setRenderHint(QPainter::Antialiasing);
     const QPainterPath cut = to_view().map(to_qt(result->cut_line()));
-    if (look == Look::result) {
+    const bool shows_result = look == Look::result;
+    if (shows_result) {
         painter.setPen(Qt::NoPen);
         painter.setBrush(QColor(38, 50, 61, 28));
         painter.drawPath(cut.translated(3, 4));
@@ -150,8 +160,12 @@ void BenchView::paint(QPainter& painter) {
     paint_art(painter, *sticker, *result);
     if (look == Look::coverage || look == Look::difference)
         paint_tint(painter, *result, sticker->trace.threshold);
-    if (look == Look::result) {
+    if (shows_result) {
+        if (!tools.is_for_picture())
+            paint_waste(painter, cut);
         draw_cut_line(painter, cut, sticker->cut);
+        for (const Contour& line : result->cut->open())
+            draw_cut_line(painter, to_view().map(open_path(line)), sticker->cut);
         paint_ruler(painter, bounds(result->cut_line()));
     }
     if (look == Look::outline)
@@ -160,6 +174,17 @@ void BenchView::paint(QPainter& painter) {
         paint_specks(painter, *result->outlined);
     if (look != Look::result || tools.tool() != Tool::none)
         tools.paint(painter, to_view(), pointer);
+    if (pointed_at)
+        paint_pointed_at(painter);
+}
+
+/// What is printed past the cut line, paled, since it stays behind on the sheet.
+void BenchView::paint_waste(QPainter& painter, const QPainterPath& cut) const {
+    QPainterPath outside;
+    outside.addRect(rect());
+    QColor veil = theme().canvas;
+    veil.setAlpha(150);
+    painter.fillPath(outside.subtracted(cut), veil);
 }
 
 /// What counts as art in solid indigo over the paled picture, a tint that reads over any colour. Or where coverage and
@@ -277,12 +302,28 @@ void BenchView::paint_specks(QPainter& painter, const Outlined& outlined) const 
     }
 }
 
+void BenchView::point_at(std::optional<Point> mm) {
+    pointed_at = mm;
+    update();
+}
+
+/// The place that the ribbon's pointer is at.
+void BenchView::paint_pointed_at(QPainter& painter) const {
+    const QPointF at = to_view().map(to_qt(*pointed_at));
+    painter.setBrush(Qt::NoBrush);
+    for (const auto& [colour, width] : {std::pair{theme().casing, 5.0}, {theme().accent, 2.2}}) {
+        painter.setPen(QPen(colour, width));
+        painter.drawEllipse(at, 9, 9);
+    }
+}
+
 void BenchView::press(QMouseEvent* event) {
-    tools.press(to_mm(event->position()));
+    tools.press(to_mm(event->position()), px_per_mm(), event->modifiers());
 }
 
 void BenchView::drag(QMouseEvent* event) {
     pointer = event->position();
+    emit hovered(to_mm(pointer));
     tools.drag(to_mm(event->position()), event->modifiers().testFlag(Qt::ShiftModifier));
     if (tools.tool() != Tool::none)
         update();
@@ -293,19 +334,17 @@ void BenchView::release(QMouseEvent*) {
 }
 
 bool BenchView::double_click(QMouseEvent* event) {
-    if (tools.tool() == Tool::none)
-        return false;
-    press(event);
-    return true;
+    return tools.double_click(to_mm(event->position()), px_per_mm());
 }
 
 bool BenchView::key(QKeyEvent* event) {
-    return event->key() == Qt::Key_Escape && tools.escape();
+    return event->key() == Qt::Key_Escape ? tools.escape() : tools.key(event);
 }
 
 void BenchView::leaveEvent(QEvent* event) {
     pointer = {};
     update();
+    emit left();
     ZoomView::leaveEvent(event);
 }
 

@@ -16,6 +16,12 @@ class BenchView : public ZoomView {
 
     enum class Look { result, artwork, coverage, outline, difference };
     void look_at(Look next);
+    /// Rings a place on the sticker, or none.
+    void point_at(std::optional<Point> mm);
+
+  signals:
+    void hovered(Point mm);
+    void left();
 
   protected:
     void paint(QPainter& painter) override;
@@ -34,12 +40,15 @@ class BenchView : public ZoomView {
     QComboBox* looks;
     QLabel* figures;
     QPointF pointer;
+    std::optional<Point> pointed_at;
 
     void refresh();
     void place_overlays();
     [[nodiscard]] QString figures_of(const StickerResult& result) const;
     void paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const;
     void paint_tint(QPainter& painter, const StickerResult& result, double threshold) const;
+    void paint_waste(QPainter& painter, const QPainterPath& cut) const;
+    void paint_pointed_at(QPainter& painter) const;
     void paint_legend(QPainter& painter, double left_out_mm2, double taken_in_mm2) const;
     void paint_outline(QPainter& painter, const Outlined& outlined) const;
     void paint_specks(QPainter& painter, const Outlined& outlined) const;

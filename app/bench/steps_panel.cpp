@@ -2,7 +2,11 @@
 
 #include "app/bench/artwork_step.h"
 #include "app/bench/background_step.h"
+#include "app/bench/bleed_step.h"
+#include "app/bench/border_step.h"
+#include "app/bench/cut_step.h"
 #include "app/bench/outline_step.h"
+#include "app/bench/step_parts.h"
 #include "app/common/theme.h"
 #include "core/geometry/measure.h"
 
@@ -46,8 +50,9 @@ StepsPanel::StepsPanel(Session& project, BenchTools& bench_tools) : session(proj
     add_card(tr("Artwork"), artwork = new ArtworkStep(session, tools));
     add_card(tr("Background"), background = new BackgroundStep(session, tools));
     add_card(tr("Outline"), outline = new OutlineStep(session));
-    add_card(tr("Border"), border_step());
-    add_card(tr("Cut"), cut_step());
+    add_card(tr("Border"), border = new BorderStep(session, tools));
+    add_card(tr("Bleed"), bleed = new BleedStep(session));
+    add_card(tr("Cut"), cut = new CutStep(session, tools));
     add_card(tr("Size"), size_step());
     for (StepCard* card : cards)
         list->addWidget(card);
@@ -91,63 +96,6 @@ void StepsPanel::open_card(std::size_t index) {
         cards[i]->set_open(i == index);
     tools.take(Tool::none); // tools belong to the step they were taken from
     emit step_opened(index < cards.size() ? static_cast<int>(index) : -1);
-}
-
-QWidget* StepsPanel::border_step() {
-    auto* body = new QWidget;
-    auto* layout = step_layout(body);
-    border_field = length_field(-5, 50, 0.1, "borderWidth");
-    layout->addWidget(row(tr("Width"), border_field, 90));
-    border_width = new QSlider(Qt::Horizontal);
-    border_width->setObjectName(QStringLiteral("borderSlider"));
-    border_width->setAccessibleName(tr("Border width"));
-    border_width->setToolTip(
-        tr("The white rim between art and cut. Below zero the cut goes inside the art, so no white shows."));
-    border_width->setRange(-20, 120); // tenths of a millimetre
-    border_width->setPageStep(5);
-    layout->addWidget(border_width);
-    const auto set_width = [this](double mm) {
-        session.edit_sticker(
-            tr("Border width"), [&](Sticker& s) { s.border.width = mm; }, QStringLiteral("border"));
-    };
-    connect(border_field, &NumberField::edited, this, set_width);
-    connect(border_width, &QSlider::valueChanged, this, [set_width](int tenths) { set_width(tenths / 10.0); });
-    connect(border_width, &QSlider::sliderReleased, this, [this] { session.end_stroke(); });
-
-    layout->addWidget(label(tr("Corners")));
-    corners = new Choices({tr("Round"), tr("Mitre"), tr("Bevel")});
-    connect(corners, &Choices::picked, this, [this](int i) {
-        session.edit_sticker(tr("Corners"), [&](Sticker& s) { s.border.corners = static_cast<Corners>(i); });
-    });
-    corners->setProperty("name", "corners");
-    layout->addWidget(corners);
-    layout->addWidget(label(tr("Holes")));
-    holes = new Choices({tr("Keep"), tr("Close all"), tr("Close small")});
-    connect(holes, &Choices::picked, this, [this](int i) {
-        session.edit_sticker(tr("Holes"), [&](Sticker& s) { s.border.holes = static_cast<Holes>(i); });
-    });
-    layout->addWidget(holes);
-    close_under = new NumberField(NumberField::Kind::plain, 0, 10000, 1, QStringLiteral("closeUnder"));
-    close_under->set_suffix(QStringLiteral("mm²"));
-    connect(close_under, &NumberField::edited, this, [this](double mm2) {
-        session.edit_sticker(
-            tr("Holes"), [&](Sticker& s) { s.border.close_under = mm2; }, QStringLiteral("close-under"));
-    });
-    close_under_row = row(tr("Close those under"), close_under, 90);
-    layout->addWidget(close_under_row);
-    return body;
-}
-
-QWidget* StepsPanel::cut_step() {
-    auto* body = new QWidget;
-    auto* layout = step_layout(body);
-    cut = new Choices({tr("Kiss cut"), tr("Through cut")});
-    cut->setToolTip(
-        tr("Kiss cut leaves the backing whole, so stickers stay on the sheet. Through cut frees each one."));
-    connect(cut, &Choices::picked, this,
-            [this](int i) { session.edit_sticker(tr("Cut"), [&](Sticker& s) { s.cut = static_cast<CutKind>(i); }); });
-    layout->addWidget(cut);
-    return body;
 }
 
 QWidget* StepsPanel::size_step() {
@@ -209,28 +157,21 @@ void StepsPanel::refresh() {
 
 void StepsPanel::refresh_values(const Sticker& s) {
     const Unit unit = session.document().unit;
-    const QSignalBlocker quiet(border_width);
     artwork->refresh(s);
     outline->refresh(s);
-    border_field->set_value(s.border.width);
-    border_width->setValue(static_cast<int>(std::lround(s.border.width * 10)));
-    corners->set_chosen(static_cast<int>(s.border.corners));
-    holes->set_chosen(static_cast<int>(s.border.holes));
-    close_under->set_value(s.border.close_under);
-    close_under_row->setVisible(s.border.holes == Holes::close_small);
-    cut->set_chosen(static_cast<int>(s.cut));
+    border->refresh(s, unit);
+    bleed->refresh(s, unit);
+    cut->refresh(s, unit);
     const Size size = artwork_size(s);
     width->set_value(size.width);
     height->set_value(size.height);
 
-    static const QStringList corner_words{tr("round"), tr("mitre"), tr("bevel")};
     cards[0]->set_state(ArtworkStep::state_of(s));
     cards[2]->set_state(OutlineStep::state_of(s));
-    cards[3]->set_state(s.border.width == 0
-                            ? tr("none, cut on the outline")
-                            : words(s.border.width, unit) + ", " + corner_words[static_cast<int>(s.border.corners)]);
-    cards[4]->set_state(s.cut == CutKind::kiss ? tr("kiss cut") : tr("through cut"));
-    cards[5]->set_state(words(size.width, unit) + QStringLiteral(" wide"));
+    cards[3]->set_state(BorderStep::state_of(s, unit));
+    cards[4]->set_state(BleedStep::state_of(s, unit));
+    cards[5]->set_state(CutStep::state_of(s));
+    cards[6]->set_state(words(size.width, unit) + QStringLiteral(" wide"));
 }
 
 void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& result) {
@@ -238,6 +179,9 @@ void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& re
     cards[1]->set_state(BackgroundStep::state_of(sticker, *result.isolation));
     outline->refresh_result(*result.outlined);
     const Unit unit = session.document().unit;
+    border->refresh_result(result, unit);
+    if (!session.shows_preview())
+        cut->refresh_result(sticker, result, unit);
     const Rect box = bounds(result.cut_line());
     finished_width->set_value(box.width());
     finished_height->set_value(box.height());
@@ -250,7 +194,7 @@ void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& re
     finished_words->setText(box.empty() ? tr("Nothing is left to cut. Look at the Background and Border steps.")
                             : result.isolation->content == AlphaContent::opaque
                                 ? tr("The whole rectangle is the outline. The Background step can take a colour away.")
-                            : pieces > 1 ? tr("Falls into %1 pieces. A wider border joins them.").arg(pieces)
+                            : pieces > 1 ? tr("Falls into %1 pieces. The Border step can join them.").arg(pieces)
                                          : tr("One piece."));
 }
 

@@ -9,13 +9,14 @@
 
 class QLabel;
 class QPushButton;
-class QSlider;
 
 namespace fusuma::app {
 
 class ArtworkStep;
 class BackgroundStep;
-class Choices;
+class BleedStep;
+class BorderStep;
+class CutStep;
 class NumberField;
 class OutlineStep;
 
@@ -36,17 +37,15 @@ class StepsPanel : public QWidget {
     ArtworkStep* artwork;
     BackgroundStep* background;
     OutlineStep* outline;
-    QSlider* border_width;
-    NumberField *border_field, *close_under, *width, *height, *finished_width, *finished_height;
-    QWidget* close_under_row;
-    Choices *corners, *holes, *cut;
+    BorderStep* border;
+    BleedStep* bleed;
+    CutStep* cut;
+    NumberField *width, *height, *finished_width, *finished_height;
     QPushButton* put_on_sheet;
     QWidget* steps;
     std::vector<StepCard*> cards;
     std::vector<NumberField*> lengths;
 
-    QWidget* border_step();
-    QWidget* cut_step();
     QWidget* size_step();
     void add_card(const QString& title, QWidget* body);
     void open_card(std::size_t index);

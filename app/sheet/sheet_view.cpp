@@ -74,7 +74,10 @@ QPainterPath SheetView::cut_path(const Placement& placement) const {
     const auto sticker = session.document().find(placement.sticker);
     if (!result || !sticker)
         return {};
-    return to_paper(*result->outlined, *sticker, placement).map(to_qt(result->cut_line()));
+    QPainterPath path = to_qt(result->cut_line());
+    for (const Contour& line : result->cut->open())
+        path.addPath(open_path(line));
+    return to_paper(*result->outlined, *sticker, placement).map(path);
 }
 
 void SheetView::paint(QPainter& painter) {
@@ -119,20 +122,29 @@ void SheetView::paint_paper(QPainter& painter) const {
 
 void SheetView::paint_copies(QPainter& painter) const {
     const Document& document = session.document();
+    const Snapshot& snapshot = session.snapshot();
     const QTransform view = to_view();
-    for (const Placement& p : document.placements) {
-        const auto sticker = document.find(p.sticker);
-        if (!sticker)
-            continue;
-        const QPainterPath cut = view.map(cut_path(p));
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(theme().paper);
-        painter.drawPath(cut);
-        if (const auto result = session.snapshot().result(p.sticker, p.scale))
-            draw_art(painter, result->isolation->art,
-                     to_qt(result->outlined->from_art) * to_paper(*result->outlined, *sticker, p) * view);
-        draw_cut_line(painter, cut, sticker->cut);
-    }
+    const auto each_copy = [&](auto&& paint) {
+        for (const Placement& p : document.placements)
+            if (const auto sticker = document.find(p.sticker))
+                paint(p, *sticker);
+    };
+    // Under all print, so that no copy's paper hides its neighbour's bleed.
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(theme().paper);
+    each_copy([&](const Placement& p, const Sticker&) { painter.drawPath(view.map(cut_path(p))); });
+    if (snapshot.plan && snapshot.document.placements == document.placements)
+        for (const PrintItem& item : snapshot.plan->pages.front().prints)
+            draw_layer(painter, item.layer, view);
+    else // while moving: as each would print alone
+        each_copy([&](const Placement& p, const Sticker& sticker) {
+            if (const auto result = snapshot.result(p.sticker, p.scale))
+                for (const PrintLayer& layer : result->print)
+                    draw_layer(painter, layer, to_paper(*result->outlined, sticker, p) * view);
+        });
+    each_copy([&](const Placement& p, const Sticker& sticker) {
+        draw_cut_line(painter, view.map(cut_path(p)), sticker.cut);
+    });
 }
 
 void SheetView::paint_findings(QPainter& painter) const {

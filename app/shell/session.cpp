@@ -184,20 +184,20 @@ void Session::work_out() {
 
 void Session::work_on(std::uint64_t run, const Document& now, int in_hand, bool is_edited, const Work& work) {
     const auto sticker_in_hand = now.find(in_hand);
-    if (is_edited && sticker_in_hand)
-        if (const auto quick = evaluator->preview(*sticker_in_hand, work)) {
-            prepare_art(quick->isolation->art);
-            QMetaObject::invokeMethod(this, [this, run, quick, in_hand] {
-                if (worked_edit < run) {
-                    preview = quick;
-                    preview_of = in_hand;
-                    emit previewed();
-                }
-            });
-            may_stop = true;
-            if (latest_edit != run)
-                throw Stopped{};
-        }
+    if (is_edited && sticker_in_hand) {
+        const auto quick = evaluator->preview(*sticker_in_hand, work);
+        prepare_print(quick->print);
+        QMetaObject::invokeMethod(this, [this, run, quick, in_hand] {
+            if (worked_edit < run) {
+                preview = quick;
+                preview_of = in_hand;
+                emit previewed();
+            }
+        });
+        may_stop = true;
+        if (latest_edit != run)
+            throw Stopped{};
+    }
     auto fresh = std::make_shared<Snapshot>();
     fresh->document = now;
     const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
@@ -206,12 +206,13 @@ void Session::work_on(std::uint64_t run, const Document& now, int in_hand, bool 
         const auto result = evaluator->evaluate(
             s, std::nullopt, work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count));
         fresh->results[{s.id, 1.0}] = result;
-        prepare_art(result->isolation->art);
         prepare_art(original_art(s.artwork));
     }
     for (const Placement& p : now.placements)
         if (const auto s = now.find(p.sticker))
             fresh->results[{p.sticker, p.scale}] = evaluator->evaluate(*s, s->width * p.scale, work);
+    for (const auto& [copy, result] : fresh->results)
+        prepare_print(result->print);
     fresh->plan = evaluator->plan(now);
     fresh->findings = preflight(now, *evaluator);
     fresh->totals = totals(*fresh->plan);

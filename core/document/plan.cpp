@@ -70,20 +70,27 @@ StickerResult Evaluator::finish(const std::shared_ptr<const Isolation>& isolatio
 std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, const Work& work) {
     constexpr int most_px = 1000;
     const auto& picture = std::get<PictureArtwork>(sticker.artwork).picture;
-    if (std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2)
-        return nullptr;
-    const auto small = small_pictures.get(picture, [&] { return small_picture(*picture, most_px, work); });
-    const Sticker in_small = with_picture(sticker, small->picture, small->factor);
-    const IsolationKey key{in_small.artwork, in_small.framing.crop, in_small.background};
-    const auto isolation = isolations.get(
-        key, [&] { return isolate(in_small.artwork, in_small.framing.crop, in_small.background, work); });
+    const bool is_small = std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2;
+    Sticker shown = sticker;
+    if (!is_small) {
+        const auto small = small_pictures.get(picture, [&] { return small_picture(*picture, most_px, work); });
+        shown = with_picture(sticker, small->picture, small->factor);
+    }
+    const IsolationKey key{shown.artwork, shown.framing.crop, shown.background};
+    const auto isolation =
+        isolations.get(key, [&] { return isolate(shown.artwork, shown.framing.crop, shown.background, work); });
+    // Small pictures are traced as for the full result, which then finds the work done.
+    const TraceKey trace_key{key, shown.trace};
     const auto tracing =
-        sketches.get({key, in_small.trace}, [&] { return sketch(isolation->coverage, in_small.trace, work); });
-    const auto outline = std::make_shared<const Outlined>(outlined(*isolation, *tracing, in_small, in_small.width));
+        is_small ? tracings.get(trace_key, [&] { return trace(isolation->coverage, shown.trace, work); })
+                 : sketches.get(trace_key, [&] { return sketch(isolation->coverage, shown.trace, work); });
+    const OutlineKey outline_key{trace_key, shown.framing, shown.clean, shown.width};
+    const auto make_outline = [&] { return outlined(*isolation, *tracing, shown, shown.width); };
+    const auto outline =
+        is_small ? outlines.get(outline_key, make_outline) : std::make_shared<const Outlined>(make_outline());
     const auto derived = std::make_shared<const Border>(
-        border(outline->outline, border_at(*outline, in_small, in_small.width), Care::preview));
-    return std::make_shared<const StickerResult>(
-        finish(isolation, key, outline, derived, in_small, in_small.width, work));
+        border(outline->outline, border_at(*outline, shown, shown.width), Care::preview));
+    return std::make_shared<const StickerResult>(finish(isolation, key, outline, derived, shown, shown.width, work));
 }
 
 Outline Evaluator::placed_cut_line(const Document& document, const Placement& placement) {

@@ -44,8 +44,8 @@ class Evaluator {
     std::shared_ptr<const StickerResult> evaluate(const Sticker& sticker, std::optional<double> width = std::nullopt,
                                                   const Work& work = {});
 
-    /// The sticker worked out on a small copy of its picture, quick enough for every step of a slider. Nothing when the
-    /// picture is small itself.
+    /// The sticker worked out quickly enough for every step of a slider: large pictures on a small copy, and the border
+    /// in straight lines.
     std::shared_ptr<const StickerResult> preview(const Sticker& sticker, const Work& work = {});
 
     std::shared_ptr<const JobPlan> plan(const Document& document);

@@ -25,6 +25,8 @@ class EdgeGrid {
 
     /// Is any edge within `reach` of the point?
     [[nodiscard]] bool is_near(Point p, double reach) const;
+    /// How far the nearest edge is; `most` when none is nearer.
+    [[nodiscard]] double distance_to(Point p, double most) const;
     /// The first edge that a ray meets farther than `least` and at most `most` away.
     /// @param direction  unit length
     [[nodiscard]] std::optional<Hit> first_hit(Point from, Point direction, double least, double most) const;

@@ -23,6 +23,7 @@ void settle(Session& session) {
     clock.start();
     while ((!session.is_settled() || clock.elapsed() < 400) && clock.elapsed() < 20000)
         QTest::qWait(30);
+    QTest::qWait(150); // what the result sets off: texts, layouts, the bar that goes
 }
 
 } // namespace
@@ -54,7 +55,24 @@ int main(int argc, char** argv) {
         QTest::mouseClick(window.findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
         settle(session);
     };
+    session.choose_sticker(session.document().stickers[2]->id);
     shoot("bench");
+    session.choose_sticker(session.document().stickers[4]->id);
+    click("stepBleed");
+    shoot("bench-bleed");
+    session.choose_sticker(session.document().stickers[3]->id);
+    click("stepCut");
+    click("toolNodes");
+    auto* bench = window.findChild<BenchView*>();
+    const auto result = session.snapshot().result(session.sticker()->id);
+    const Point node = node_at(result->cut->hand.lines.front(), 4);
+    bench->zoom_by(2);
+    bench->centre_on(node);
+    settle(session);
+    QTest::mouseClick(bench, Qt::LeftButton, {}, bench->to_view().map(QPointF(node.x, node.y)).toPoint());
+    shoot("bench-nodes");
+    bench->fit();
+    session.choose_sticker(session.document().stickers[0]->id);
     auto* look_at = window.findChild<QComboBox*>(QStringLiteral("lookAt"));
     click("stepOutline");
     look_at->setCurrentIndex(3);

@@ -1,0 +1,73 @@
+#pragma once
+
+#include "app/bench/bench_tools.h"
+#include "core/border/ribbon.h"
+
+#include <QImage>
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+
+namespace fusuma::app {
+
+class NumberField;
+
+/// The cut line unrolled into a straight strip, in true proportions: paper above it, the sticker below. Over it the whole
+/// length in small, with what lies between cut and art as a curve.
+class EdgeRibbon : public QWidget {
+    Q_OBJECT
+  public:
+    EdgeRibbon(Session& project, BenchTools& bench_tools);
+
+    /// Marks the place of the line nearest to a point of the sticker.
+    void point_at(Point mm);
+    void point_nowhere();
+
+  signals:
+    void pointed(Point mm); ///< the place under the pointer
+    void left();
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+  private:
+    Session& session;
+    BenchTools& tools;
+    Ribbon ribbon;
+    FlawLimits limits;
+    CutKind kind = CutKind::kiss;
+    std::shared_ptr<const StickerResult> shown_result;
+    int shown_sticker = 0;
+    QImage print;            ///< the sticker as it prints, on paper
+    Point print_origin;      ///< mm at its top left
+    double print_scale = 1;  ///< its pixels per mm
+    double scale = 11;       ///< px per mm of the strip
+    double offset = 0;       ///< mm along the ribbon at the strip's left
+    std::optional<std::size_t> marked;
+    QPushButton *narrowest, *widest;
+    QLabel* words;
+    NumberField* slip;
+
+    void refresh();
+    void take_print(const StickerResult& result);
+    [[nodiscard]] QRect strip() const;
+    [[nodiscard]] QRect overview() const;
+    [[nodiscard]] double along_at(double x) const { return offset + (x - strip().left()) / scale; }
+    [[nodiscard]] double x_of(double along) const { return strip().left() + (along - offset) * scale; }
+    void set_offset(double mm);
+    void go_to(std::size_t sample);
+    [[nodiscard]] QRgb print_at(Point mm) const;
+    [[nodiscard]] QImage unrolled(const QSize& size) const;
+    void paint_strip(QPainter& painter) const;
+    void paint_overview(QPainter& painter) const;
+    void paint_mark(QPainter& painter, std::size_t sample, const QString& text, int side) const;
+};
+
+} // namespace fusuma::app
