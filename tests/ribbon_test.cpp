@@ -22,7 +22,7 @@ TEST(Ribbon, KnowsHowFarTheArtIsAllAlong) {
     EXPECT_TRUE(ribbon.runs[1].is_hole);
     EXPECT_NEAR(ribbon.length, 2 * std::numbers::pi * (32 + 10), 0.1);
     for (const RibbonSample& sample : ribbon.samples) {
-        EXPECT_NEAR(sample.art, 2, 0.01);
+        EXPECT_NEAR(sample.art, 2, 0.02); // both curves are flattened to 0.01 mm
         const bool is_outer = norm(sample.at) > 20;
         EXPECT_GT(dot(sample.outward, sample.at) * (is_outer ? 1 : -1), 0); // away from the art, on holes too
     }

@@ -341,6 +341,13 @@ bool BenchView::key(QKeyEvent* event) {
     return event->key() == Qt::Key_Escape ? tools.escape() : tools.key(event);
 }
 
+bool BenchView::claims(const QKeyEvent& event) const {
+    const bool selects_all = event.key() == Qt::Key_A && event.modifiers() == Qt::ControlModifier;
+    return tools.is_line_tool() &&
+           (selects_all || event.key() == Qt::Key_Delete || event.key() == Qt::Key_Backspace ||
+            event.key() == Qt::Key_Insert || event.key() == Qt::Key_Return || event.key() == Qt::Key_Enter);
+}
+
 void BenchView::leaveEvent(QEvent* event) {
     pointer = {};
     update();

@@ -30,6 +30,7 @@ class BenchView : public ZoomView {
     void release(QMouseEvent* event) override;
     bool double_click(QMouseEvent* event) override;
     bool key(QKeyEvent* event) override;
+    bool claims(const QKeyEvent& event) const override;
     void leaveEvent(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 

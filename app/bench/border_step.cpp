@@ -51,6 +51,7 @@ void BorderStep::add_width(QVBoxLayout* layout) {
     line->addWidget(label(tr("Width")));
     line->addWidget(slider_width, 1);
     width->setFixedWidth(84);
+    width->setAccessibleName(tr("Width"));
     line->addWidget(width);
     layout->addLayout(line);
     const auto set_width = [this](double mm) {
@@ -91,7 +92,8 @@ void BorderStep::add_corners_and_holes(QVBoxLayout* layout) {
         });
     });
     layout->addWidget(holes);
-    close_under = plain_field(0, 10000, 1, "closeUnder", QStringLiteral("mm²"), tr("Holes smaller than this are closed."));
+    close_under =
+        plain_field(0, 10000, 1, "closeUnder", QStringLiteral("mm²"), tr("Holes smaller than this are closed."));
     edit_on(close_under, tr("Holes"), "close-under", [](Sticker& s, double mm2) { s.border.close_under = mm2; });
     close_under_row = row(tr("Close those under"), close_under, 90);
     layout->addWidget(close_under_row);
@@ -107,12 +109,14 @@ void BorderStep::add_joining(QVBoxLayout* layout) {
     layout->addWidget(row(tr("Join pieces closer than"), join, 90));
     one_border = new QCheckBox(tr("One border round everything"));
     one_border->setObjectName(QStringLiteral("oneBorder"));
-    one_border->setToolTip(tr("Bridges all pieces the shortest way, however far apart, so the sticker comes off in one."));
+    one_border->setToolTip(
+        tr("Bridges all pieces the shortest way, however far apart, so the sticker comes off in one."));
     connect(one_border, &QCheckBox::clicked, this, [this](bool on) {
         session.edit_sticker(tr("One border"), [on](Sticker& s) { s.border.one_border = on; });
     });
     layout->addWidget(one_border);
-    least_gap = length(0, 50, 0.5, "leastGap", tr("Narrow inlets tear under the blade. Those under this width are filled."));
+    least_gap =
+        length(0, 50, 0.5, "leastGap", tr("Narrow inlets tear under the blade. Those under this width are filled."));
     edit_on(least_gap, tr("Fill inlets"), "gap", [](Sticker& s, double mm) { s.border.least_gap = mm; });
     layout->addWidget(row(tr("No gap narrower than"), least_gap, 90));
     least_tip = length(0, 50, 0.5, "leastTip", tr("Thin spikes bend and tear. Those under this width are cut off."));
@@ -134,8 +138,9 @@ void BorderStep::add_rims(QVBoxLayout* layout) {
     auto* list = new QWidget;
     rim_list = column(list, 0, 8);
     layout->addWidget(list);
-    auto* more = button(tr("Add a rim inside"), "", QStringLiteral("addRim"),
-                        tr("A printed rim between the art and the border, such as a coloured line inside a white edge."));
+    auto* more =
+        button(tr("Add a rim inside"), "", QStringLiteral("addRim"),
+               tr("A printed rim between the art and the border, such as a coloured line inside a white edge."));
     connect(more, &QPushButton::clicked, this, [this] {
         session.edit_sticker(tr("Add a rim"), [](Sticker& s) {
             if (s.rims.inner.size() < most_rims)
@@ -159,6 +164,7 @@ void BorderStep::add_rim_row() {
     head->addWidget(label(index == 0 ? tr("Rim next to the art") : tr("Rim %1").arg(number)), 1);
     head->addWidget(gone);
     rim.width->setFixedWidth(90);
+    rim.width->setAccessibleName(tr("Width of rim %1").arg(number));
     head->addWidget(rim.width);
     layout->addLayout(head);
     layout->addWidget(rim.fill);
@@ -226,9 +232,9 @@ void BorderStep::refresh_result(const StickerResult& result, Unit) {
 
 QString BorderStep::state_of(const Sticker& s, Unit unit) {
     static const QStringList corner_words{tr("round"), tr("mitre"), tr("bevel")};
-    QString text = s.border.width == 0 ? tr("none, cut on the outline")
-                                       : length_words(s.border.width, unit) + ", " +
-                                             corner_words[static_cast<int>(s.border.corners)];
+    QString text = s.border.width == 0
+                       ? tr("none, cut on the outline")
+                       : length_words(s.border.width, unit) + ", " + corner_words[static_cast<int>(s.border.corners)];
     if (!s.rims.inner.empty())
         text += s.rims.inner.size() == 1 ? tr(", 1 rim") : tr(", %1 rims").arg(s.rims.inner.size());
     if (s.border.one_border || s.border.join > 0)

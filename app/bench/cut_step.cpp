@@ -29,9 +29,10 @@ void CutStep::add_tools(QVBoxLayout* layout) {
                      tr("Move, add and remove the nodes of the cut line. Double-click the line to add one.")),
          tool_button(tools, Tool::free_hand, tr("Free hand"), QStringLiteral("toolFreeHand"),
                      tr("Draw a further cut line with the pointer held down.")),
-         tool_button(tools, Tool::pen, tr("Pen"), QStringLiteral("toolPen"),
-                     tr("Click for corners, drag for curves; Return or a double click ends the line, a click on its start "
-                        "closes it."))}));
+         tool_button(
+             tools, Tool::pen, tr("Pen"), QStringLiteral("toolPen"),
+             tr("Click for corners, drag for curves; Return or a double click ends the line, a click on its start "
+                "closes it."))}));
     tool_words = label({}, "dim");
     tool_words->setWordWrap(true);
     layout->addWidget(tool_words);
@@ -42,9 +43,7 @@ void CutStep::add_tools(QVBoxLayout* layout) {
     y = new NumberField(NumberField::Kind::length, -5000, 5000, 0.1, QStringLiteral("nodeY"));
     x->setToolTip(tr("How far right of the artwork's left edge the node lies."));
     y->setToolTip(tr("How far below the artwork's top edge the node lies."));
-    const auto place = [this](double, NumberField*) {
-        tools.lines.move_single_to({x->value(), y->value()});
-    };
+    const auto place = [this](double, NumberField*) { tools.lines.move_single_to({x->value(), y->value()}); };
     connect(x, &NumberField::edited, this, [this, place](double v) { place(v, x); });
     connect(y, &NumberField::edited, this, [this, place](double v) { place(v, y); });
     nodes->addWidget(side_by_side({row(tr("X"), x, 88), row(tr("Y"), y, 88)}));
@@ -53,12 +52,14 @@ void CutStep::add_tools(QVBoxLayout* layout) {
     const auto add = [&](int line, int across, const QString& text, const char* name, const QString& why,
                          void (LineTools::*act)()) {
         auto* result = button(text, "", QLatin1String(name), why);
+        result->setFocusPolicy(Qt::TabFocus); // so that keys go on working on the nodes after a click
         connect(result, &QPushButton::clicked, &tools.lines, act);
         grid->addWidget(result, line, across);
         return result;
     };
     needs_nodes = {
-        add(0, 0, tr("Smooth"), "nodeSmooth", tr("The line runs through without a corner."), &LineTools::smooth_selected),
+        add(0, 0, tr("Smooth"), "nodeSmooth", tr("The line runs through without a corner."),
+            &LineTools::smooth_selected),
         add(0, 1, tr("Corner"), "nodeCorner", tr("The line turns sharply here."), &LineTools::corner_selected),
         add(1, 0, tr("Straight"), "nodeStraight", tr("Straightens the piece behind the node."),
             &LineTools::straighten_selected),
@@ -66,8 +67,10 @@ void CutStep::add_tools(QVBoxLayout* layout) {
             &LineTools::curve_selected),
         add(2, 0, tr("Insert"), "nodeInsert", tr("A node more in the piece behind (Insert)."),
             &LineTools::insert_behind_selected),
-        add(2, 1, tr("Delete"), "nodeDelete", tr("Takes the selected nodes out (Delete)."), &LineTools::delete_selected)};
-    break_open = add(3, 0, tr("Break open"), "nodeBreak", tr("Opens the line at the node."), &LineTools::break_selected);
+        add(2, 1, tr("Delete"), "nodeDelete", tr("Takes the selected nodes out (Delete)."),
+            &LineTools::delete_selected)};
+    break_open =
+        add(3, 0, tr("Break open"), "nodeBreak", tr("Opens the line at the node."), &LineTools::break_selected);
     join_ends = add(3, 1, tr("Join ends"), "nodeJoin",
                     tr("Joins two selected ends. Dragging one onto the other does so too."), &LineTools::join_selected);
     nodes->addLayout(grid);
@@ -99,7 +102,8 @@ void CutStep::add_list(QVBoxLayout* layout) {
     list = new QListWidget;
     list->setObjectName(QStringLiteral("cutLines"));
     list->setAccessibleName(tr("The lines of the cut, the smallest first"));
-    list->setToolTip(tr("Every closed or open line, the smallest first. Untick what is not to be cut; click to see it."));
+    list->setToolTip(
+        tr("Every closed or open line, the smallest first. Untick what is not to be cut; click to see it."));
     list->setFixedHeight(112);
     layout->addWidget(list);
     connect(list, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
@@ -132,9 +136,10 @@ void CutStep::refresh_nodes(Unit unit) {
     tool_words->setVisible(tools.is_line_tool());
     const std::size_t count = tools.lines.selection().size();
     tool_words->setText(
-        !is_nodes ? (tools.tool() == Tool::pen ? tr("Click for corners, drag for curves. Return ends the line.")
-                                               : tr("Hold the button down and draw."))
-        : count == 0 ? tr("Click a node, or draw a band round several. Double-click the line to add one.")
+        !is_nodes    ? (tools.tool() == Tool::pen ? tr("Click for corners, drag for curves. Return ends the line.")
+                                                  : tr("Hold the button down and draw."))
+        : count == 0 ? tr("Click a node, or draw a band round several; Page Down goes to the next. Double-click the "
+                          "line to add one.")
         : count == 1 ? tr("1 node selected. Arrow keys move it by 0.1 mm, with Shift 1 mm, with Alt 0.01 mm.")
                      : tr("%1 nodes selected.").arg(count));
     for (QPushButton* each : needs_nodes)
@@ -166,14 +171,14 @@ void CutStep::refresh_result(const Sticker& sticker, const StickerResult& result
     std::vector<Row> rows;
     const auto words = [&](const QString& what, const Rect& box) {
         const QString wide = QString::fromStdString(format_length(box.width(), unit));
-        return tr("%1  %2 × %3").arg(what, wide.left(wide.lastIndexOf(' ')),
-                                     QString::fromStdString(format_length(box.height(), unit)));
+        return tr("%1  %2 × %3")
+            .arg(what, wide.left(wide.lastIndexOf(' ')), QString::fromStdString(format_length(box.height(), unit)));
     };
     const auto& lines = result.cut->hand.lines;
     for (std::size_t i = 0; i < lines.size(); ++i) {
         const Rect box = lines[i].is_open ? bounds(Polygons{flatten_line(lines[i].path, 0.05)}) : bounds(lines[i].path);
         const double area = lines[i].is_open ? 0 : signed_area(lines[i].path);
-        const QString what = lines[i].is_open    ? tr("Open line")
+        const QString what = lines[i].is_open       ? tr("Open line")
                              : lines[i].follows < 0 ? tr("Drawn line")
                              : area < 0             ? tr("Hole")
                                                     : tr("Piece");
@@ -181,7 +186,8 @@ void CutStep::refresh_result(const Sticker& sticker, const StickerResult& result
     }
     const auto& out = result.cut->hand.left_out.contours;
     for (std::size_t i = 0; i < out.size(); ++i)
-        rows.push_back({std::abs(signed_area(out[i])), {false, i, bounds(out[i]).centre()},
+        rows.push_back({std::abs(signed_area(out[i])),
+                        {false, i, bounds(out[i]).centre()},
                         words(signed_area(out[i]) < 0 ? tr("Hole") : tr("Piece"), bounds(out[i]))});
     std::stable_sort(rows.begin(), rows.end(), [](const Row& l, const Row& r) { return l.size < r.size; });
     constexpr std::size_t most_rows = 500;
@@ -190,7 +196,8 @@ void CutStep::refresh_result(const Sticker& sticker, const StickerResult& result
     QStringList texts;
     for (const Row& each : rows) {
         entries.push_back(each.entry);
-        texts << QString::number(sticker.id) + (each.entry.is_cut ? QStringLiteral("+") : QStringLiteral("-")) + each.text;
+        texts << QString::number(sticker.id) + (each.entry.is_cut ? QStringLiteral("+") : QStringLiteral("-")) +
+                     each.text;
     }
     if (texts == std::exchange(shown_rows, texts))
         return;

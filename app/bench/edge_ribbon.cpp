@@ -39,10 +39,14 @@ EdgeRibbon::EdgeRibbon(Session& project, BenchTools& bench_tools) : session(proj
     layout->setSpacing(8);
     narrowest = button({}, "link", QStringLiteral("narrowestPlace"), tr("Show the narrowest place"));
     widest = button({}, "link", QStringLiteral("widestPlace"), tr("Show the widest place"));
+    narrowest->setAccessibleName(tr("Narrowest place"));
+    widest->setAccessibleName(tr("Widest place"));
     words = label({}, "dim");
     words->setObjectName(QStringLiteral("ribbonWords"));
     slip = new NumberField(NumberField::Kind::length, 0, 5, 0.1, QStringLiteral("ribbonSlip"));
-    slip->setToolTip(tr("How far your cutter may miss the print. Paper narrower than this between art and cut is tinted."));
+    slip->setToolTip(
+        tr("How far your cutter may miss the print. Paper narrower than this between art and cut is tinted."));
+    slip->setAccessibleName(tr("Slip of the cutter"));
     slip->set_value(limits.slip);
     slip->setFixedWidth(72);
     layout->addWidget(label(tr("Edge ribbon"), "section"));
@@ -219,8 +223,8 @@ void EdgeRibbon::paint_mark(QPainter& painter, std::size_t sample, const QString
     for (const double y : {middle, art})
         painter.drawLine(QPointF(x - 4, y), QPointF(x + 4, y));
     const double wide = painter.fontMetrics().horizontalAdvance(text) + 10;
-    const QRectF box(std::clamp(x - wide / 2, double(place.left()), place.right() - wide), side < 0 ? place.top() + 2 : place.bottom() - 18, wide,
-                     17);
+    const QRectF box(std::clamp(x - wide / 2, double(place.left()), place.right() - wide),
+                     side < 0 ? place.top() + 2 : place.bottom() - 18, wide, 17);
     painter.setPen(Qt::NoPen);
     painter.setBrush(theme().panel);
     painter.drawRoundedRect(box, 4, 4);
@@ -238,7 +242,8 @@ void EdgeRibbon::paint_strip(QPainter& painter) const {
     // How far the cut may slip.
     QColor band = theme().accent;
     band.setAlpha(34);
-    painter.fillRect(QRectF(place.left(), middle - limits.slip * scale, end - place.left(), 2 * limits.slip * scale), band);
+    painter.fillRect(QRectF(place.left(), middle - limits.slip * scale, end - place.left(), 2 * limits.slip * scale),
+                     band);
     // Places to look at, from cut to art, with a notch above so that they do not rest on colour alone.
     for (int x = place.left(); x < end; ++x) {
         const RibbonSample& sample = ribbon.samples[ribbon.sample_at(along_at(x + 0.5))];
@@ -298,10 +303,10 @@ void EdgeRibbon::paint_overview(QPainter& painter) const {
     for (int x = 0; x < place.width(); ++x) {
         const auto first = ribbon.sample_at(ribbon.length * x / place.width());
         const auto last = std::max(first + 1, ribbon.sample_at(ribbon.length * (x + 1) / place.width()));
-        const auto worst = std::min_element(
-            ribbon.samples.begin() + static_cast<std::ptrdiff_t>(first),
-            ribbon.samples.begin() + static_cast<std::ptrdiff_t>(std::min(last, ribbon.samples.size())),
-            [](const RibbonSample& l, const RibbonSample& r) { return l.art < r.art; });
+        const auto worst = std::min_element(ribbon.samples.begin() + static_cast<std::ptrdiff_t>(first),
+                                            ribbon.samples.begin() +
+                                                static_cast<std::ptrdiff_t>(std::min(last, ribbon.samples.size())),
+                                            [](const RibbonSample& l, const RibbonSample& r) { return l.art < r.art; });
         const bool has_flaw = flaw_of(*worst, limits) != Flaw::none;
         const double high = std::max(1.5, std::abs(worst->art) * px_per_mm);
         painter.fillRect(QRectF(place.left() + x, top, 1, high), has_flaw ? theme().attention : tint);
@@ -310,8 +315,9 @@ void EdgeRibbon::paint_overview(QPainter& painter) const {
     }
     for (const RibbonRun& run : ribbon.runs)
         if (run.from > 0)
-            painter.fillRect(QRectF(place.left() + run.from / ribbon.length * place.width(), place.top(), 1, place.height()),
-                             theme().dim);
+            painter.fillRect(
+                QRectF(place.left() + run.from / ribbon.length * place.width(), place.top(), 1, place.height()),
+                theme().dim);
     const double left = place.left() + offset / ribbon.length * place.width();
     const double wide = std::min(1.0, strip().width() / scale / ribbon.length) * place.width();
     painter.setPen(QPen(theme().accent, 1.4));
@@ -341,8 +347,9 @@ void EdgeRibbon::mouseMoveEvent(QMouseEvent* event) {
         return;
     }
     const bool is_over_strip = strip().contains(event->pos());
-    const double along = is_over_strip ? along_at(event->position().x())
-                                       : (event->position().x() - overview().left()) / overview().width() * ribbon.length;
+    const double along = is_over_strip
+                             ? along_at(event->position().x())
+                             : (event->position().x() - overview().left()) / overview().width() * ribbon.length;
     if (along < 0 || along > ribbon.length)
         return;
     marked = ribbon.sample_at(along);

@@ -75,7 +75,8 @@ void LineTools::edit(const QString& label, const CutLines& next, const QString& 
     }
     ahead = next;
     const HandWork hand = hand_for(*base_sticker, *base_result, next);
-    session.edit_sticker(label, [&](Sticker& sticker) { sticker.hand = hand; }, stroke_name);
+    session.edit_sticker(
+        label, [&](Sticker& sticker) { sticker.hand = hand; }, stroke_name);
 }
 
 void LineTools::select(std::set<NodePlace> nodes) {
@@ -88,15 +89,13 @@ void LineTools::select(std::set<NodePlace> nodes) {
     emit changed();
 }
 
+/// One node for each place, also where two ends lie on each other, so that one can be drawn off the other.
 void LineTools::find_selection_again() {
     constexpr double same = 0.02; // mm
-    const CutLines all = lines();
     std::set<NodePlace> found;
     for (const Point& at : selected_at)
-        for (std::size_t l = 0; l < all.size(); ++l)
-            for (std::size_t k = 0; k < all[l].node_count(); ++k)
-                if (distance(node_at(all[l], k), at) < same)
-                    found.insert({l, k});
+        if (const auto node = node_near(at, same))
+            found.insert(*node);
     selected = std::move(found);
     emit changed();
 }
@@ -299,9 +298,9 @@ void LineTools::finish_pen(bool closes) {
     if (closes) {
         const bool is_bent = points.back().kind == Segment::Kind::cubic || points.front().kind == Segment::Kind::cubic;
         const Point first = points.front().end;
-        line.path.segments.push_back(is_bent ? Segment::cubic_to(leaving(points.size() - 1),
-                                                                 first - (points.front().control1 - first), first)
-                                             : Segment::line_to(first));
+        line.path.segments.push_back(
+            is_bent ? Segment::cubic_to(leaving(points.size() - 1), first - (points.front().control1 - first), first)
+                    : Segment::line_to(first));
     }
     line.kept.assign(line.path.segments.size(), 0);
     add_line(std::move(line), tr("Draw a cut line"));
@@ -355,8 +354,8 @@ bool LineTools::key(QKeyEvent* event) {
         return false;
     const auto keys = event->modifiers();
     const double by = keys & Qt::ShiftModifier ? 1 : keys & Qt::AltModifier ? 0.01 : 0.1;
-    const auto& all_keys = event->key();
-    if (all_keys == Qt::Key_A && keys.testFlag(Qt::ControlModifier)) {
+    const int code = event->key();
+    if (code == Qt::Key_A && keys.testFlag(Qt::ControlModifier)) {
         std::set<NodePlace> every;
         const CutLines all = lines();
         for (std::size_t l = 0; l < all.size(); ++l)
@@ -365,20 +364,20 @@ bool LineTools::key(QKeyEvent* event) {
         select(std::move(every));
         return true;
     }
-    if (all_keys == Qt::Key_Tab || all_keys == Qt::Key_Backtab) {
+    if (code == Qt::Key_PageDown || code == Qt::Key_PageUp) {
         const CutLines all = lines();
         if (all.empty())
             return false;
         NodePlace at = selected.empty() ? NodePlace{0, 0} : *selected.begin();
         const std::size_t count = at.line < all.size() ? all[at.line].node_count() : 1;
         if (!selected.empty())
-            at.node = (at.node + (all_keys == Qt::Key_Tab ? 1 : count - 1)) % count;
+            at.node = (at.node + (code == Qt::Key_PageDown ? 1 : count - 1)) % count;
         select({at});
         return true;
     }
     if (selected.empty())
         return false;
-    switch (all_keys) {
+    switch (code) {
     case Qt::Key_Left:
         move_selected({-by, 0});
         return true;
@@ -417,8 +416,8 @@ bool LineTools::can_break() const {
 
 bool LineTools::can_join() const {
     const CutLines all = lines();
-    return selected.size() == 2 && std::all_of(selected.begin(), selected.end(),
-                                               [&](const NodePlace& node) { return is_end(all, node); });
+    return selected.size() == 2 &&
+           std::all_of(selected.begin(), selected.end(), [&](const NodePlace& node) { return is_end(all, node); });
 }
 
 void LineTools::move_selected(Point by) {
@@ -499,8 +498,8 @@ void LineTools::take_back(std::size_t left_out) {
     const auto& derived = r->cut->derived->line.contours;
     const auto it = std::find(derived.begin(), derived.end(), contour);
     CutLines next = lines();
-    next.push_back({contour, false, static_cast<int>(it - derived.begin()),
-                    std::vector<char>(contour.segments.size(), 1)});
+    next.push_back(
+        {contour, false, static_cast<int>(it - derived.begin()), std::vector<char>(contour.segments.size(), 1)});
     edit(tr("Cut a line after all"), next);
 }
 

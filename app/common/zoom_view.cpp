@@ -58,6 +58,14 @@ Point ZoomView::to_mm(QPointF view) const {
     return {(view.x() - shift.x()) / scale, (view.y() - shift.y()) / scale};
 }
 
+bool ZoomView::event(QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride && claims(*static_cast<QKeyEvent*>(event))) {
+        event->accept();
+        return true;
+    }
+    return QWidget::event(event);
+}
+
 void ZoomView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.fillRect(rect(), theme().canvas);

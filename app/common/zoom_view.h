@@ -38,6 +38,10 @@ class ZoomView : public QWidget {
     virtual void release(QMouseEvent*) {}
     virtual bool double_click(QMouseEvent*) { return false; } ///< true when taken
     virtual bool key(QKeyEvent*) { return false; }            ///< true when taken
+    /// Keys that are menu commands elsewhere but mean something to this view just now.
+    virtual bool claims(const QKeyEvent&) const { return false; }
+
+    bool event(QEvent* event) override;
 
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;

@@ -23,6 +23,8 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     with_file_dialog(test::demo_art("puffin.png"), [&] { click("addArtwork"); });
     ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 20000));
     settle();
+    EXPECT_NEAR(session.sticker()->border.width, 3.175, 1e-9) << "the usual border (common practice)";
+    type("borderWidth", "2 mm");
     const double at_two = cut_width();
 
     // Border: by field with a unit, by slider keys, by corner choice; each undoes.
@@ -180,7 +182,7 @@ TEST_F(Window, NumberFieldsTakeUnitsAndSayWhatTheyCannotRead) {
     drop_artwork({test::demo_art("puffin.png")});
     click("unit");
     click("unit");
-    EXPECT_EQ(find<QLineEdit>("borderWidth")->text(), "0.079 in");
+    EXPECT_EQ(find<QLineEdit>("borderWidth")->text(), "0.125 in");
     type("borderWidth", "1.5mm*2");
     EXPECT_NEAR(session.sticker()->border.width, 3, 1e-9);
     auto* field = find<QLineEdit>("borderWidth");
@@ -215,7 +217,7 @@ TEST_F(Window, DraggingTheBorderSliderIsOneStepAndEndsAtTheLastValue) {
     EXPECT_NEAR(session.snapshot().document.stickers[0]->border.width, 6, 1e-9) << "stale results are dropped";
     session.end_stroke();
     click("undo");
-    EXPECT_NEAR(session.sticker()->border.width, 2, 1e-9);
+    EXPECT_NEAR(session.sticker()->border.width, 3.175, 1e-9);
 }
 
 TEST_F(Window, UnsavedWorkComesBackAfterACrash) {
