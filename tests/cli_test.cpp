@@ -66,6 +66,51 @@ TEST(Cli, OutlineTakesBorderCornersHolesAndDensity) {
     EXPECT_NEAR(report({"--dpi", "150"})["width_mm"].get<double>(), 2 * bare["width_mm"].get<double>(), 0.1);
 }
 
+TEST(Cli, BorderBleedAndHandworkAreTakenByOutlineAndSheetAlike) {
+    const std::string mackerel = test::demo_art("leaping-mackerel.png").toStdString();
+    const auto report = [](const std::string& art, std::vector<std::string> options) {
+        std::vector<std::string> all{"outline", art, "--report", "-"};
+        if (std::find(options.begin(), options.end(), "--border") == options.end())
+            all.insert(all.end(), {"--border", "1"});
+        all.insert(all.end(), options.begin(), options.end());
+        const Ran run = run_cli(all);
+        EXPECT_EQ(run.code, 0) << run.err;
+        return json::parse(run.out);
+    };
+    const json apart = report(mackerel, {}), one = report(mackerel, {"--one-border"});
+    EXPECT_GT(apart["pieces"], 2);
+    EXPECT_EQ(one["pieces"], 1);
+    EXPECT_LT(report(mackerel, {"--join", "2"})["pieces"], apart["pieces"]);
+    EXPECT_NEAR(one["width_mm"].get<double>(), apart["width_mm"].get<double>(), 0.05);
+    EXPECT_NEAR(report(lantern, {"--rim", "1.5,#2E4A7D", "--rim", "0.5,art"})["width_mm"].get<double>(),
+                report(lantern, {"--border", "3"})["width_mm"].get<double>(), 0.05);
+    EXPECT_EQ(report(lantern, {"--close-hole", "272,100"})["holes"], 0);
+    EXPECT_EQ(report(lantern, {"--holes", "close", "--keep-hole", "272,100"})["holes"], 1);
+    EXPECT_EQ(report(lantern, {"--leave-out", "272,100"})["contours"], 1);
+    EXPECT_EQ(report(lantern, {"--line", "100,400,300,420,300,500"})["open_lines"], 1);
+    EXPECT_EQ(report(lantern, {"--line", "100,400,300,420,300,500,100,400"})["contours"], 3);
+    EXPECT_EQ(report(lantern, {"--bleed", "1.2"})["bleed_mm"], 1.2);
+    EXPECT_EQ(report(lantern, {"--bleed", "1.2", "--bleed-with", "rim"})["bleed_mm"], 0) << "the border is paper";
+
+    // The sheet prints the bleed: at the practice printer, paper 0.5 mm outside a cut on the outline has colour on it.
+    QTemporaryDir folder;
+    const std::string png = folder.filePath("s.png").toStdString();
+    const auto inked = [&](std::vector<std::string> options) {
+        std::vector<std::string> all{"sheet",  lantern, "--border", "0",     "--marks", "none",        "--paper",
+                                     "80x100", "--png", png,        "--dpi", "200",     "--least-gap", "1"};
+        all.insert(all.end(), options.begin(), options.end());
+        EXPECT_EQ(run_cli(all).code, 0);
+        const QImage sheet(QString::fromStdString(png));
+        int count = 0;
+        for (int y = 0; y < sheet.height(); ++y)
+            for (int x = 0; x < sheet.width(); ++x)
+                count += qGray(sheet.pixel(x, y)) < 200;
+        return count / (200 / 25.4) / (200 / 25.4); // mm²
+    };
+    const double perimeter = report(lantern, {"--border", "0"})["length_mm"];
+    EXPECT_NEAR(inked({"--bleed", "1"}) - inked({}), perimeter, 0.15 * perimeter);
+}
+
 TEST(Cli, SheetWritesEveryOutputAndReportsIt) {
     QTemporaryDir folder;
     const auto path = [&](const char* name) { return folder.filePath(QLatin1String(name)).toStdString(); };
@@ -151,6 +196,17 @@ TEST(Cli, BadInputIsOneLineOnStandardErrorAndExitCode2) {
                                               {"sheet", lantern, "--pdf", "/no/such/folder/s.pdf"},
                                               {"sheet", lantern, damaged},
                                               {"check", damaged},
+                                              {"outline", lantern, "--rim", "2"},
+                                              {"outline", lantern, "--rim", "2,mauve"},
+                                              {"outline", lantern, "--rim", "-1,#112233"},
+                                              {"outline", lantern, "--border-fill", "dots=#112233"},
+                                              {"outline", lantern, "--bleed-with", "rim"},
+                                              {"outline", lantern, "--bleed", "99"},
+                                              {"outline", lantern, "--close-hole", "12"},
+                                              {"outline", lantern, "--line", "1,2"},
+                                              {"outline", lantern, "--line", "1,2,nan,4"},
+                                              {"outline", lantern, "--leave-out", "here"},
+                                              {"outline", lantern, "--mitre-limit", "0"},
                                               {"outline", lantern, "--source", "smell"},
                                               {"outline", lantern, "--source", "colour=#12"},
                                               {"outline", lantern, "--focus", "1,2,3"},

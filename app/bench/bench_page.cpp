@@ -26,6 +26,7 @@ BenchPage::BenchPage(Session& session) {
     middle->addWidget(ribbon);
     layout->addLayout(middle, 1);
     connect(view, &BenchView::hovered, ribbon, &EdgeRibbon::point_at);
+    connect(view, &BenchView::clicked, ribbon, &EdgeRibbon::centre_on);
     connect(view, &BenchView::left, ribbon, &EdgeRibbon::point_nowhere);
     connect(ribbon, &EdgeRibbon::pointed, view, [view](Point mm) { view->point_at(mm); });
     connect(ribbon, &EdgeRibbon::left, view, [view] { view->point_at(std::nullopt); });

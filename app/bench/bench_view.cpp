@@ -59,7 +59,7 @@ void BenchView::refresh() {
     const auto result = session.shown();
     if (result && !session.shows_preview()) { // the preview's box is only nearly the same
         Rect box{{0, 0}, {result->outlined->artwork.width, result->outlined->artwork.height}};
-        box.include(bounds(result->cut_line()));
+        box.include(result->cut->box());
         set_content(box);
     }
     if (result)
@@ -318,6 +318,8 @@ void BenchView::paint_pointed_at(QPainter& painter) const {
 }
 
 void BenchView::press(QMouseEvent* event) {
+    if (tools.tool() == Tool::none)
+        emit clicked(to_mm(event->position()));
     tools.press(to_mm(event->position()), px_per_mm(), event->modifiers());
 }
 

@@ -21,6 +21,7 @@ class BenchView : public ZoomView {
 
   signals:
     void hovered(Point mm);
+    void clicked(Point mm); ///< without a tool in hand
     void left();
 
   protected:

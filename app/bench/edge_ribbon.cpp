@@ -171,6 +171,13 @@ void EdgeRibbon::point_at(Point mm) {
     update();
 }
 
+void EdgeRibbon::centre_on(Point mm) {
+    point_at(mm);
+    if (marked)
+        set_offset(ribbon.along(*marked) - strip().width() / scale / 2);
+    update();
+}
+
 void EdgeRibbon::point_nowhere() {
     marked.reset();
     update();

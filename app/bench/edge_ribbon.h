@@ -13,8 +13,8 @@ namespace fusuma::app {
 
 class NumberField;
 
-/// The cut line unrolled into a straight strip, in true proportions: paper above it, the sticker below. Over it the whole
-/// length in small, with what lies between cut and art as a curve.
+/// The cut line unrolled into a straight strip, in true proportions: paper above it, the sticker below. Over it the
+/// whole length in small, with what lies between cut and art as a curve.
 class EdgeRibbon : public QWidget {
     Q_OBJECT
   public:
@@ -23,6 +23,8 @@ class EdgeRibbon : public QWidget {
     /// Marks the place of the line nearest to a point of the sticker.
     void point_at(Point mm);
     void point_nowhere();
+    /// Brings that place into the middle of the strip.
+    void centre_on(Point mm);
 
   signals:
     void pointed(Point mm); ///< the place under the pointer
@@ -45,11 +47,11 @@ class EdgeRibbon : public QWidget {
     CutKind kind = CutKind::kiss;
     std::shared_ptr<const StickerResult> shown_result;
     int shown_sticker = 0;
-    QImage print;            ///< the sticker as it prints, on paper
-    Point print_origin;      ///< mm at its top left
-    double print_scale = 1;  ///< its pixels per mm
-    double scale = 11;       ///< px per mm of the strip
-    double offset = 0;       ///< mm along the ribbon at the strip's left
+    QImage print;           ///< the sticker as it prints, on paper
+    Point print_origin;     ///< mm at its top left
+    double print_scale = 1; ///< its pixels per mm
+    double scale = 11;      ///< px per mm of the strip
+    double offset = 0;      ///< mm along the ribbon at the strip's left
     std::optional<std::size_t> marked;
     QPushButton *narrowest, *widest;
     QLabel* words;

@@ -44,6 +44,35 @@ class TrayCard : public QWidget {
     std::function<void()> opened;
 
   protected:
+    /// The sticker as it will be, once that is worked out; its artwork until then.
+    void paint_picture(QPainter& painter, const QRectF& frame) const {
+        const auto result = session.snapshot().result(sticker.id);
+        const Size artwork = artwork_size(sticker);
+        Rect box{{0, 0}, {artwork.width, artwork.height}};
+        if (result && !result->cut->box().empty())
+            box = result->cut->box();
+        const double scale = 54 / std::max(box.width(), box.height());
+        const QPointF corner = frame.center() - scale * to_qt(box.centre());
+        const QTransform view(scale, 0, 0, scale, corner.x(), corner.y());
+        painter.save();
+        QPainterPath inside;
+        if (result) {
+            inside = view.map(to_qt(result->cut_line()));
+            painter.fillPath(inside, theme().paper);
+            painter.setClipPath(inside);
+            for (const PrintLayer& layer : result->print)
+                draw_layer(painter, layer, view);
+        } else {
+            const QTransform from_picture = to_qt(picture_to_mm(sticker)) * view;
+            const PixelBox crop = frame_of(sticker).crop;
+            inside.addPolygon(from_picture.map(QPolygonF(QRectF(crop.x, crop.y, crop.width, crop.height))));
+            painter.setClipPath(inside);
+            const PixelPlace px = size_px(sticker.artwork);
+            draw_art(painter, original_art(sticker.artwork), QTransform::fromScale(px.x, px.y) * from_picture);
+        }
+        painter.restore();
+    }
+
     void paintEvent(QPaintEvent*) override {
         const Theme& t = theme();
         const bool chosen = session.sticker() && session.sticker()->id == sticker.id;
@@ -56,22 +85,9 @@ class TrayCard : public QWidget {
         painter.setBrush(t.window);
         const QRectF frame(8, 8, 60, 60);
         painter.drawRoundedRect(frame, 4, 4);
-        const Size size = artwork_size(sticker);
-        const double longer = std::max(size.width, size.height);
-        const QSizeF shown(52 * size.width / longer, 52 * size.height / longer);
-        const QPointF corner = frame.center() - QPointF(shown.width() / 2, shown.height() / 2);
-        const Frame artwork = frame_of(sticker);
-        const double scale = shown.width() / artwork.size.width;
-        const QTransform from_picture =
-            to_qt(artwork.from_picture) * QTransform(scale, 0, 0, scale, corner.x(), corner.y());
-        const PixelPlace px = size_px(sticker.artwork);
-        QPainterPath inside;
-        inside.addPolygon(from_picture.map(
-            QPolygonF(QRectF(artwork.crop.x, artwork.crop.y, artwork.crop.width, artwork.crop.height))));
-        painter.setClipPath(inside);
-        draw_art(painter, original_art(sticker.artwork), QTransform::fromScale(px.x, px.y) * from_picture);
-        painter.setClipping(false);
+        paint_picture(painter, frame);
 
+        const Size size = artwork_size(sticker);
         const int left = 78, right = width() - 10;
         QFont bold = font();
         bold.setWeight(QFont::DemiBold);

@@ -23,7 +23,7 @@ Room free_room(const Document& document, Evaluator& evaluator, int sticker, cons
     for (std::size_t i = 0; i < document.placements.size(); ++i) {
         if (std::find(except.begin(), except.end(), i) != except.end())
             continue;
-        const Rect box = bounds(evaluator.placed_cut_line(document, document.placements[i]));
+        const Rect box = evaluator.placed_box(document, document.placements[i]);
         if (!box.empty())
             room.block(box.grown(std::max(own, gap_round(document, document.placements[i].sticker))));
     }
@@ -35,7 +35,7 @@ Arranged place_in_rows(const Document& document, Evaluator& evaluator, int stick
     const auto sticker = document.find(sticker_id);
     if (!sticker)
         return result;
-    const Rect box = bounds(evaluator.evaluate(*sticker)->cut_line());
+    const Rect box = evaluator.evaluate(*sticker)->cut->box();
     if (box.empty())
         return result;
     const Size artwork = artwork_size(*sticker);
@@ -54,7 +54,7 @@ Arranged place_in_rows(const Document& document, Evaluator& evaluator, int stick
 }
 
 std::optional<Document> moved_to_free_place(const Document& document, Evaluator& evaluator, std::size_t index) {
-    const Rect box = bounds(evaluator.placed_cut_line(document, document.placements[index]));
+    const Rect box = evaluator.placed_box(document, document.placements[index]);
     const auto at = free_room(document, evaluator, document.placements[index].sticker, {index})
                         .nearest_place({box.width(), box.height()}, box.min);
     if (!at)

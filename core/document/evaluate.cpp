@@ -90,6 +90,13 @@ std::vector<Contour> Cut::open() const {
     return lines;
 }
 
+Rect Cut::box() const {
+    Rect box = bounds(closed);
+    for (const Contour& line : open())
+        box.include(bounds(line));
+    return box;
+}
+
 BorderSettings border_at(const Outlined& outlined, const Sticker& sticker, double width) {
     BorderSettings settings = mapped(lengths_at(sticker, width), outlined.from_picture);
     settings.width = reach_of(settings, rims_at(sticker, width));

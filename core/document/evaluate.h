@@ -44,6 +44,7 @@ struct Cut {
     Outline closed;                        ///< the closed lines among `hand.lines`
 
     [[nodiscard]] std::vector<Contour> open() const; ///< the open ones
+    [[nodiscard]] Rect box() const;                  ///< round all of them
 };
 
 /// A sticker worked out at one size.

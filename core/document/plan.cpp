@@ -81,9 +81,9 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
         isolations.get(key, [&] { return isolate(shown.artwork, shown.framing.crop, shown.background, work); });
     // Small pictures are traced as for the full result, which then finds the work done.
     const TraceKey trace_key{key, shown.trace};
-    const auto tracing =
-        is_small ? tracings.get(trace_key, [&] { return trace(isolation->coverage, shown.trace, work); })
-                 : sketches.get(trace_key, [&] { return sketch(isolation->coverage, shown.trace, work); });
+    const auto tracing = is_small
+                             ? tracings.get(trace_key, [&] { return trace(isolation->coverage, shown.trace, work); })
+                             : sketches.get(trace_key, [&] { return sketch(isolation->coverage, shown.trace, work); });
     const OutlineKey outline_key{trace_key, shown.framing, shown.clean, shown.width};
     const auto make_outline = [&] { return outlined(*isolation, *tracing, shown, shown.width); };
     const auto outline =
@@ -93,12 +93,16 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
     return std::make_shared<const StickerResult>(finish(isolation, key, outline, derived, shown, shown.width, work));
 }
 
-Outline Evaluator::placed_cut_line(const Document& document, const Placement& placement) {
+Rect Evaluator::placed_box(const Document& document, const Placement& placement) {
+    Rect box;
     const auto sticker = document.find(placement.sticker);
     if (!sticker)
-        return {};
+        return box;
     const auto result = evaluate(*sticker, sticker->width * placement.scale);
-    return transformed(result->cut_line(), to_page(*result->outlined, *sticker, placement));
+    const Transform map = to_page(*result->outlined, *sticker, placement);
+    for (const CutLine& line : result->cut->hand.lines)
+        box.include(bounds(moved(line.path, map)));
+    return box;
 }
 
 std::shared_ptr<const JobPlan> Evaluator::plan(const Document& document) {

@@ -50,8 +50,8 @@ class Evaluator {
 
     std::shared_ptr<const JobPlan> plan(const Document& document);
 
-    /// The cut line of one copy, in mm on the paper; its closed lines.
-    Outline placed_cut_line(const Document& document, const Placement& placement);
+    /// The box round all lines that are cut for one copy, in mm on the paper; empty when nothing is.
+    Rect placed_box(const Document& document, const Placement& placement);
 
   private:
     struct IsolationKey {

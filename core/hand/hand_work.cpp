@@ -380,6 +380,11 @@ HandResult applied(const HandWork& work, const DerivedLine& derived) {
         line.path.start = ground.mm(free.path.start);
         for (Segment& s : line.path.segments)
             s = transformed(s, derived.from_picture);
+        if (!line.is_open) { // a hole inside a piece, a piece of its own elsewhere
+            const bool is_hole = contains(flatten(derived.line, 0.05), line.path.start);
+            if ((signed_area(line.path) < 0) != is_hole)
+                line.path = reversed(line.path);
+        }
         result.lines.push_back(std::move(line));
     }
     return result;

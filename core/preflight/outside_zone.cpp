@@ -24,6 +24,17 @@ double area_of(const Polygons& polygons) {
     return sum;
 }
 
+/// The place where open lines lie farthest outside the zone.
+Nearest worst_of(const std::vector<std::vector<Point>>& lines, const Polygons& zone) {
+    Nearest worst{0, {}};
+    for (const auto& line : lines)
+        for (const Point p : line)
+            if (!contains(zone, p))
+                if (const double depth = nearest_on(zone, p).distance; depth > worst.distance)
+                    worst = {depth, p};
+    return worst;
+}
+
 } // namespace
 
 std::vector<Finding> outside_zone(const PreflightInput& input) {
@@ -33,16 +44,16 @@ std::vector<Finding> outside_zone(const PreflightInput& input) {
     std::vector<Finding> findings;
     for (std::size_t i = 0; i < input.copies.size(); ++i) {
         const Polygons& copy = input.copies[i];
-        if (copy.empty())
-            continue;
         Polygons outside = combine(copy, page.zone, Combine::take_out);
-        if (outside.empty() || area_of(outside) < noticeable_mm2)
-            continue;
-        const Nearest worst = deepest(outside, page.zone);
+        if (area_of(outside) < noticeable_mm2)
+            outside.clear();
+        Nearest worst = outside.empty() ? Nearest{0, {}} : deepest(outside, page.zone);
+        if (const Nearest of_lines = worst_of(input.lines[i], page.zone); of_lines.distance > worst.distance)
+            worst = of_lines;
         if (worst.distance < noticeable_mm)
             continue;
         Finding finding{.rule = "outside-zone", .at = worst.at, .copies = {i}, .region = std::move(outside)};
-        const Rect box = bounds(copy);
+        const Rect box = input.evaluator.placed_box(input.document, input.document.placements[i]);
         const Rect& most = page.largest_place;
         const std::string name = name_of_copy(input, i);
         if (box.width() > most.width() || box.height() > most.height()) {

@@ -17,9 +17,13 @@ std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
     constexpr double flatten_mm = 0.02;
 
     const auto plan = evaluator.plan(document);
-    PreflightInput input{document, *plan, evaluator, std::vector<Polygons>(document.placements.size())};
+    const std::size_t count = document.placements.size();
+    PreflightInput input{document, *plan, evaluator, std::vector<Polygons>(count),
+                         std::vector<std::vector<std::vector<Point>>>(count)};
     for (const CutPath& cut : plan->pages.front().cuts)
-        if (!cut.is_open)
+        if (cut.is_open)
+            input.lines[cut.placement].push_back(flatten_line(cut.line, flatten_mm));
+        else
             input.copies[cut.placement].push_back(flatten(cut.line, flatten_mm));
 
     std::vector<Finding> findings;

@@ -9,7 +9,8 @@ struct PreflightInput {
     const Document& document;
     const JobPlan& plan;
     Evaluator& evaluator;
-    std::vector<Polygons> copies; ///< by placement
+    std::vector<Polygons> copies;                       ///< by placement
+    std::vector<std::vector<std::vector<Point>>> lines; ///< the open ones, by placement
 };
 
 using Rule = std::vector<Finding> (*)(const PreflightInput&);
