@@ -92,6 +92,48 @@ TEST(Evaluator, TheBorderIsTrueMillimetresAtEverySize) {
     }
 }
 
+TEST(Evaluator, ABorderThatScalesGrowsWithTheArt) {
+    Evaluator evaluator;
+    Sticker s = test::disc_sticker(30);
+    s.border.scales_with_art = true;
+    s.rims.inner = {{1, {}}};
+    for (const double scale : {0.5, 1.0, 3.0})
+        EXPECT_NEAR(bounds(evaluator.evaluate(s, s.width * scale)->cut_line()).width(), (30 + 2 * (2 + 1)) * scale,
+                    0.03);
+    // A new size of its own takes the border along, and the wanted finished size is met.
+    const Sticker larger = resized(s, 2 * s.width);
+    EXPECT_NEAR(bounds(evaluator.evaluate(larger)->cut_line()).width(), 72, 0.03);
+    const auto width = width_for_finished(*evaluator.evaluate(s), s, Side::width, 54);
+    EXPECT_NEAR(bounds(evaluator.evaluate(resized(s, *width))->cut_line()).width(), 54, 0.03);
+}
+
+TEST(Evaluator, HandworkIsOnEveryCopyAtItsSizeAndOpenLinesReachTheCutter) {
+    Evaluator evaluator;
+    Document d = test::disc_document({{60, 150}, {130, 150}});
+    d.placements[1].scale = 1.5;
+    Sticker s = *d.find(1);
+    s.hand.lines = {{{{100, 192}, {Segment::line_to({284, 192})}}, true}}; // px: across the disc, 12 px to the mm
+    d = with_sticker_changed(d, s);
+    const auto plan = evaluator.plan(d);
+    std::vector<double> lengths;
+    for (const CutPath& cut : plan->pages[0].cuts)
+        if (cut.is_open)
+            lengths.push_back(length(cut.line));
+    std::sort(lengths.begin(), lengths.end());
+    ASSERT_EQ(lengths.size(), 2u);
+    EXPECT_NEAR(lengths[0], 184 / 12.0, 1e-6);
+    EXPECT_NEAR(lengths[1], 1.5 * 184 / 12.0, 1e-6);
+    for (std::size_t i = 0; i + 1 < plan->pages[0].cuts.size(); ++i) // inner lines before the edge of their copy
+        if (!plan->pages[0].cuts[i].is_open) {
+            EXPECT_NE(plan->pages[0].cuts[i].placement, plan->pages[0].cuts[i + 1].placement);
+        }
+    // A line beyond the zone is found, though it bounds nothing.
+    s.hand.lines[0].path.segments[0] = Segment::line_to({2400, 192});
+    const auto findings = preflight(with_sticker_changed(d, s), evaluator);
+    EXPECT_TRUE(
+        std::any_of(findings.begin(), findings.end(), [](const Finding& f) { return f.rule == "outside-zone"; }));
+}
+
 TEST(Evaluator, RemembersResultsByTheValueOfTheirInputs) {
     Evaluator evaluator;
     Sticker s = test::disc_sticker(30);

@@ -187,6 +187,20 @@ TEST(Svg, AnOutlineKeepsItsHole) {
     EXPECT_NEAR(drawn.area_mm2, std::numbers::pi * (15 * 15 - 5 * 5), 0.6);
 }
 
+TEST(Svg, OpenLinesStayOpenHereAndOnTheCutter) {
+    JobPlan plan{{100, 100}, {{}}};
+    plan.pages[0].cuts = {{{{10, 20}, {Segment::line_to({30, 20}), Segment::cubic_to({40, 20}, {40, 30}, {30, 30})}},
+                           CutKind::kiss,
+                           0,
+                           true}};
+    EXPECT_EQ(cut_svg(plan).find('Z'), std::string::npos);
+    HpglReader reader;
+    ASSERT_TRUE(reader.take(cut_hpgl(plan)));
+    ASSERT_EQ(reader.strokes().size(), 1u);
+    EXPECT_NEAR(distance(reader.strokes()[0].points.front(), {10, 80}), 0, 0.02);
+    EXPECT_NEAR(distance(reader.strokes()[0].points.back(), {30, 70}), 0, 0.02);
+}
+
 TEST(Hpgl, ReadsBackWithinAPlotterUnitOfThePlan) {
     const Planned planned = three_discs({215.9, 279.4});
     HpglReader reader;

@@ -60,8 +60,8 @@ class BenchTools : public QObject {
     void paint(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const;
 
   signals:
-    void changed();               ///< the tool, or what is being drawn
-    void place_wanted(Point mm);  ///< to be brought into view
+    void changed();              ///< the tool, or what is being drawn
+    void place_wanted(Point mm); ///< to be brought into view
 
   private:
     Session& session;

@@ -34,7 +34,10 @@ BenchView::BenchView(Session& project, BenchTools& bench_tools, QWidget* parent)
         look = static_cast<Look>(i);
         refresh();
     });
-    connect(&session, &Session::changed, this, &BenchView::refresh);
+    connect(&session, &Session::changed, this, [this] {
+        if (!session.awaits_preview()) // else there is nothing new to see before it comes
+            refresh();
+    });
     connect(&session, &Session::worked_out, this, &BenchView::refresh);
     connect(&session, &Session::previewed, this, &BenchView::refresh);
     connect(&tools, &BenchTools::place_wanted, this, [this](Point mm) {

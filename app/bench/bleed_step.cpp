@@ -50,8 +50,9 @@ void BleedStep::refresh(const Sticker& s, Unit unit) {
             ? tr("The rim at the cut is paper: a slip would show a thin coloured edge. None suits a white border best.")
         : s.bleed.kind == Bleed::Kind::none && !edge_is_paper && reach >= 0
             ? tr("The cut lies on print. Without bleed the smallest slip shows paper.")
-        : s.bleed.kind == Bleed::Kind::none ? tr("A slip of the cut shows nothing new: paper lies on both sides.")
-                                            : tr("Beside a close neighbour it is cut back halfway; preflight says so."));
+        : s.bleed.kind == Bleed::Kind::none
+            ? tr("A slip of the cut shows nothing new: paper lies on both sides.")
+            : tr("Beside a close neighbour it is cut back halfway; preflight says so."));
     if (s.bleed.kind == Bleed::Kind::none && reach < 0)
         words->setText(tr("The cut lies inside the art, which prints past it by itself."));
 }

@@ -37,7 +37,8 @@ class BorderStep : public QWidget {
     std::vector<NumberField*> lengths;
 
     NumberField* length(double least, double most, double step, const char* name, const QString& why);
-    template <typename Change> void edit_on(NumberField* field, const QString& label, const char* stroke, Change change);
+    template <typename Change>
+    void edit_on(NumberField* field, const QString& label, const char* stroke, Change change);
     void add_width(QVBoxLayout* layout);
     void add_corners_and_holes(QVBoxLayout* layout);
     void add_joining(QVBoxLayout* layout);

@@ -70,9 +70,18 @@ EdgeRibbon::EdgeRibbon(Session& project, BenchTools& bench_tools) : session(proj
         if (ribbon.widest)
             go_to(*ribbon.widest);
     });
-    connect(&session, &Session::changed, this, &EdgeRibbon::refresh);
+    connect(&session, &Session::changed, this, [this] {
+        if (!session.awaits_preview())
+            refresh();
+    });
     connect(&session, &Session::worked_out, this, &EdgeRibbon::refresh);
-    connect(&session, &Session::previewed, this, &EdgeRibbon::refresh);
+    live.setSingleShot(true);
+    live.setInterval(25);
+    connect(&live, &QTimer::timeout, this, &EdgeRibbon::refresh);
+    connect(&session, &Session::previewed, this, [this] {
+        if (!live.isActive())
+            live.start();
+    });
     refresh();
 }
 
@@ -93,7 +102,8 @@ void EdgeRibbon::refresh() {
         shown_result.reset();
     } else if (result != shown_result) {
         shown_result = result;
-        constexpr double spacing = 0.08; // mm, about a pixel of the strip
+        // About a pixel of the strip; while a slider is dragged every other will do.
+        const double spacing = session.shows_preview() ? 0.2 : 0.08; // mm
         ribbon = ribbon_along(result->cut_line(), result->outline(), spacing);
         take_print(*result);
         if (std::exchange(shown_sticker, sticker->id) != sticker->id)
@@ -118,7 +128,9 @@ void EdgeRibbon::refresh() {
         if (slivers > 0)
             flaws << (slivers == 1 ? tr("1 thin sliver") : tr("%1 thin slivers").arg(slivers));
         words->setText(flaws.join(tr(" · ")));
-        restyle(words, "role", flaws.isEmpty() ? "dim" : "attention");
+        const char* role = flaws.isEmpty() ? "dim" : "attention";
+        if (words->property("role") != role)
+            restyle(words, "role", role);
     } else {
         words->setText(sticker ? tr("nothing to cut") : QString());
     }
@@ -183,35 +195,42 @@ void EdgeRibbon::point_nowhere() {
     update();
 }
 
-/// The colour printed at a place, between the pixels of the picture of it.
-QRgb EdgeRibbon::print_at(Point mm) const {
-    const double px = (mm.x - print_origin.x) * print_scale - 0.5, py = (mm.y - print_origin.y) * print_scale - 0.5;
-    const int column = static_cast<int>(std::floor(px)), row = static_cast<int>(std::floor(py));
-    if (column < 0 || row < 0 || column + 1 >= print.width() || row + 1 >= print.height())
-        return theme().paper.rgb();
-    const auto* above = reinterpret_cast<const QRgb*>(print.constScanLine(row)) + column;
-    const auto* below = reinterpret_cast<const QRgb*>(print.constScanLine(row + 1)) + column;
-    const int right = static_cast<int>((px - column) * 256), low = static_cast<int>((py - row) * 256);
-    const auto part = [&](int (*channel)(QRgb)) {
-        const int top = channel(above[0]) * (256 - right) + channel(above[1]) * right;
-        const int bottom = channel(below[0]) * (256 - right) + channel(below[1]) * right;
-        return (top * (256 - low) + bottom * low) >> 16;
-    };
-    return qRgb(part(qRed), part(qGreen), part(qBlue));
+namespace {
+
+/// Between two colours, `share` of 256.
+QRgb mixed(QRgb a, QRgb b, unsigned share) {
+    const unsigned even = ((a & 0xff00ff) * (256 - share) + (b & 0xff00ff) * share) >> 8 & 0xff00ff;
+    const unsigned odd = ((a >> 8 & 0xff00ff) * (256 - share) + (b >> 8 & 0xff00ff) * share) & 0xff00ff00;
+    return even | odd;
 }
+
+} // namespace
 
 QImage EdgeRibbon::unrolled(const QSize& size) const {
     QImage image(size, QImage::Format_RGB32);
     image.fill(theme().canvas);
     const double middle = size.height() / 2.0;
+    const QRgb paper = theme().paper.rgb();
+    const auto* pixels = reinterpret_cast<const QRgb*>(print.constBits());
+    const auto stride = static_cast<std::ptrdiff_t>(print.bytesPerLine() / 4);
     for (int x = 0; x < size.width(); ++x) {
         const double along = offset + (x + 0.5) / scale;
         if (along > ribbon.length)
             break;
         const RibbonSample& sample = ribbon.samples[ribbon.sample_at(along)];
-        for (int y = 0; y < size.height(); ++y) {
-            const Point p = sample.at + ((middle - y - 0.5) / scale) * sample.outward;
-            reinterpret_cast<QRgb*>(image.scanLine(y))[x] = print_at(p);
+        // From the top of the strip inward, in pixels of the picture of the print.
+        const Point step = (-print_scale / scale) * sample.outward;
+        Point p = print_scale * (sample.at - print_origin) - (middle - 0.5) * step - Point{0.5, 0.5};
+        for (int y = 0; y < size.height(); ++y, p = p + step) {
+            const int column = static_cast<int>(p.x), row = static_cast<int>(p.y);
+            QRgb colour = paper;
+            if (p.x >= 0 && p.y >= 0 && column + 1 < print.width() && row + 1 < print.height()) {
+                const QRgb* above = pixels + row * stride + column;
+                const auto right = static_cast<unsigned>((p.x - column) * 256);
+                colour = mixed(mixed(above[0], above[1], right), mixed(above[stride], above[stride + 1], right),
+                               static_cast<unsigned>((p.y - row) * 256));
+            }
+            reinterpret_cast<QRgb*>(image.scanLine(y))[x] = colour;
         }
     }
     return image;

@@ -4,6 +4,7 @@
 #include "core/border/ribbon.h"
 
 #include <QImage>
+#include <QTimer>
 #include <QWidget>
 
 class QLabel;
@@ -53,6 +54,7 @@ class EdgeRibbon : public QWidget {
     double scale = 11;      ///< px per mm of the strip
     double offset = 0;      ///< mm along the ribbon at the strip's left
     std::optional<std::size_t> marked;
+    QTimer live; ///< previews come faster than anyone reads a ribbon; it follows forty times a second
     QPushButton *narrowest, *widest;
     QLabel* words;
     NumberField* slip;
@@ -65,7 +67,6 @@ class EdgeRibbon : public QWidget {
     [[nodiscard]] double x_of(double along) const { return strip().left() + (along - offset) * scale; }
     void set_offset(double mm);
     void go_to(std::size_t sample);
-    [[nodiscard]] QRgb print_at(Point mm) const;
     [[nodiscard]] QImage unrolled(const QSize& size) const;
     void paint_strip(QPainter& painter) const;
     void paint_overview(QPainter& painter) const;

@@ -71,8 +71,8 @@ QPushButton* FillField::colour_button(const QString& name, const QString& access
         if (chosen == pick) {
             tools.pick_colour_for(use);
         } else if (chosen == choose) {
-            const QColor colour = QColorDialog::getColor(to_qt(current.*part), this, tr("Colour"),
-                                                         QColorDialog::DontUseNativeDialog);
+            const QColor colour =
+                QColorDialog::getColor(to_qt(current.*part), this, tr("Colour"), QColorDialog::DontUseNativeDialog);
             if (colour.isValid())
                 use({static_cast<std::uint8_t>(colour.red()), static_cast<std::uint8_t>(colour.green()),
                      static_cast<std::uint8_t>(colour.blue())});
@@ -96,12 +96,16 @@ void FillField::set_fill(const Fill& fill) {
 void FillField::refresh() {
     const QSignalBlocker quiet(kinds);
     kinds->setCurrentIndex(entry_of(current));
-    const bool is_colour = current.kind == Fill::Kind::colour, is_pattern = is_colour && current.pattern != Pattern::plain;
+    const bool is_colour = current.kind == Fill::Kind::colour,
+               is_pattern = is_colour && current.pattern != Pattern::plain;
     first->setVisible(is_colour);
     second->setVisible(is_pattern);
     pitch_row->setVisible(is_pattern);
     pitch->set_value(current.pitch);
     const auto dress = [](QPushButton* swatch, Rgb colour) {
+        if (swatch->property("colour") == to_qt(colour))
+            return; // style sheets are slow to take in
+        swatch->setProperty("colour", to_qt(colour));
         swatch->setStyleSheet(QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px;")
                                   .arg(to_qt(colour).name(), theme().dim.name()));
     };

@@ -12,8 +12,8 @@ class QPainter;
 
 namespace fusuma::app {
 
-/// Work on the cut line by hand: nodes and handles, free-hand strokes and the pen. What is dragged is drawn from a copy of
-/// the lines; letting go makes it one edit of the sticker in hand. Places are millimetres on the sticker.
+/// Work on the cut line by hand: nodes and handles, free-hand strokes and the pen. What is dragged is drawn from a copy
+/// of the lines; letting go makes it one edit of the sticker in hand. Places are millimetres on the sticker.
 class LineTools : public QObject {
     Q_OBJECT
   public:
@@ -64,10 +64,10 @@ class LineTools : public QObject {
     Kind kind = Kind::nodes;
     bool is_taken = false;
     std::set<NodePlace> selected;
-    std::vector<Point> selected_at; ///< mm, to find the nodes again in lines worked out anew
+    std::vector<Point> selected_at;  ///< mm, to find the nodes again in lines worked out anew
     std::optional<CutLines> dragged; ///< the lines while they are dragged
-    /// Edits that come faster than they are worked out go on from the lines of the edit before, and are kept relative to
-    /// what was last worked out.
+    /// Edits that come faster than they are worked out go on from the lines of the edit before, and are kept relative
+    /// to what was last worked out.
     std::shared_ptr<const Sticker> base_sticker;
     std::shared_ptr<const StickerResult> base_result;
     std::optional<CutLines> ahead;

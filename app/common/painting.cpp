@@ -69,7 +69,7 @@ QImage art_image(const PrintArt& art, int most_px) {
     };
     static std::list<Entry> remembered;
     static std::mutex mutex;
-    constexpr std::size_t most_remembered = 60;
+    constexpr std::size_t most_remembered = 200;
     {
         const std::scoped_lock lock(mutex);
         for (auto it = remembered.begin(); it != remembered.end(); ++it)
@@ -157,8 +157,11 @@ void draw_layer(QPainter& painter, const PrintLayer& layer, const QTransform& to
 
 void draw_cut_line(QPainter& painter, const QPainterPath& path, CutKind kind) {
     const double width = kind == CutKind::kiss ? 1.6 : 2.2;
-    const auto pen = [](const QColor& colour, double w) {
-        QPen result(colour, w, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin);
+    // Where a line has hundreds of points it hardly turns at any, and round joins would only take time.
+    constexpr int many = 400;
+    const auto join = path.elementCount() > many ? Qt::BevelJoin : Qt::RoundJoin;
+    const auto pen = [join](const QColor& colour, double w) {
+        QPen result(colour, w, Qt::SolidLine, Qt::RoundCap, join);
         result.setCosmetic(true);
         return result;
     };

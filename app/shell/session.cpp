@@ -17,11 +17,15 @@ std::shared_ptr<const StickerResult> Snapshot::result(int sticker, double scale)
 
 Session::Session(QObject* parent) : QObject(parent), latest(std::make_shared<Snapshot>()) {
     reader.setMaxThreadCount(1);
+    full_soon.setSingleShot(true);
+    full_soon.setInterval(40);
+    connect(&full_soon, &QTimer::timeout, this, &Session::work_out);
     after_change();
 }
 
 Session::~Session() {
     stop.request_stop();
+    preview_stop.request_stop();
     reader.clear();
     reader.waitForDone();
     workers.waitForDone();
@@ -42,12 +46,22 @@ void Session::redo() {
     after_change();
 }
 
+bool Session::awaits_preview() const {
+    const auto before = latest->document.find(chosen_sticker), after = sticker();
+    return before && after && before != after;
+}
+
 void Session::after_change() {
     keep_selection_valid();
     ++latest_edit;
     if (working && may_stop)
-        stop.request_stop(); // its preview has been seen; the newer edit's comes sooner this way
-    work_out();
+        stop.request_stop();
+    if (awaits_preview()) {
+        work_out_preview();
+        full_soon.start();
+    } else {
+        work_out();
+    }
     emit changed();
 }
 
@@ -156,25 +170,51 @@ std::shared_ptr<const StickerResult> Session::shown() const {
     return preview && preview_of == chosen_sticker ? preview : latest->result(chosen_sticker);
 }
 
+/// A quick result of the sticker in hand, on a thread of its own, so that it never waits for a full one.
+void Session::work_out_preview() {
+    if (previewing)
+        return; // the newest edit is taken up when this one is done
+    previewing = true;
+    preview_stop = std::stop_source();
+    workers.start(
+        [this, run = latest_edit.load(), in_hand = sticker(), work = Work{preview_stop.get_token(), nullptr}] {
+            std::shared_ptr<const StickerResult> quick;
+            try {
+                quick = evaluator->preview(*in_hand, work);
+                prepare_print(quick->print);
+            } catch (const Stopped&) { // then there is none
+            }
+            QMetaObject::invokeMethod(this, [this, run, quick, id = in_hand->id] {
+                previewing = false;
+                if (quick && worked_edit < run) {
+                    preview = quick;
+                    preview_of = id;
+                    preview_edit = run;
+                    emit previewed();
+                }
+                if (latest_edit != run && awaits_preview())
+                    work_out_preview();
+            });
+        });
+}
+
 void Session::work_out() {
-    if (working)
+    if (working || worked_edit == latest_edit)
         return; // picked up when the present run ends
     working = true;
-    may_stop = false;
+    may_stop = awaits_preview();
     done = 0;
     stop = std::stop_source();
-    const auto before = latest->document.find(chosen_sticker), after = sticker();
-    workers.start([this, run = latest_edit.load(), now = document(), in_hand = chosen_sticker,
-                   is_edited = before && after && before != after, work = Work{stop.get_token(), &done}] {
+    workers.start([this, run = latest_edit.load(), now = document(), work = Work{stop.get_token(), &done}] {
         try {
-            work_on(run, now, in_hand, is_edited, work);
+            work_on(run, now, work);
         } catch (const Stopped&) {
             QMetaObject::invokeMethod(this, [this, run] {
                 working = false;
                 if (std::exchange(is_cancelled, false) && latest_edit == run) {
                     worked_edit = run;
                     undo(); // works out the document before
-                } else {
+                } else if (!full_soon.isActive()) {
                     work_out();
                 }
             });
@@ -182,22 +222,7 @@ void Session::work_out() {
     });
 }
 
-void Session::work_on(std::uint64_t run, const Document& now, int in_hand, bool is_edited, const Work& work) {
-    const auto sticker_in_hand = now.find(in_hand);
-    if (is_edited && sticker_in_hand) {
-        const auto quick = evaluator->preview(*sticker_in_hand, work);
-        prepare_print(quick->print);
-        QMetaObject::invokeMethod(this, [this, run, quick, in_hand] {
-            if (worked_edit < run) {
-                preview = quick;
-                preview_of = in_hand;
-                emit previewed();
-            }
-        });
-        may_stop = true;
-        if (latest_edit != run)
-            throw Stopped{};
-    }
+void Session::work_on(std::uint64_t run, const Document& now, const Work& work) {
     auto fresh = std::make_shared<Snapshot>();
     fresh->document = now;
     const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
@@ -220,10 +245,11 @@ void Session::work_on(std::uint64_t run, const Document& now, int in_hand, bool 
         working = false;
         worked_edit = run;
         latest = fresh;
-        preview.reset();
+        if (preview_edit <= run)
+            preview.reset();
         is_cancelled = false;
         emit worked_out();
-        if (latest_edit != run)
+        if (latest_edit != run && !full_soon.isActive())
             work_out();
     });
 }
@@ -244,6 +270,7 @@ void Session::cancel_business() {
     }
     is_cancelled = working;
     stop.request_stop();
+    preview_stop.request_stop();
 }
 
 void Session::read_in_background(const QString& name, const Reader& read,

@@ -7,6 +7,7 @@
 
 #include <QObject>
 #include <QThreadPool>
+#include <QTimer>
 #include <atomic>
 #include <functional>
 #include <map>
@@ -45,6 +46,8 @@ class Session : public QObject {
     /// way, else the snapshot's.
     [[nodiscard]] std::shared_ptr<const StickerResult> shown() const;
     [[nodiscard]] bool shows_preview() const { return preview != nullptr; }
+    /// Has the sticker in hand been edited since it was worked out, so that a preview or the full result is on its way?
+    [[nodiscard]] bool awaits_preview() const;
 
     /// What is being worked on for a person to wait for, and how far it is (0–1; negative when nobody knows).
     struct Business {
@@ -116,9 +119,12 @@ class Session : public QObject {
     std::atomic<std::uint64_t> latest_edit = 0;
     std::uint64_t worked_edit = 0;
     std::shared_ptr<const StickerResult> preview;
-    int preview_of = 0; ///< sticker
-    std::stop_source stop;
-    std::atomic<bool> may_stop = false; ///< a preview is shown, so the full result can wait
+    int preview_of = 0;             ///< sticker
+    std::uint64_t preview_edit = 0; ///< the edit that it shows
+    bool previewing = false;
+    QTimer full_soon; ///< the full result waits until edits pause for a moment
+    std::stop_source stop, preview_stop;
+    bool may_stop = false; ///< previews are shown meanwhile, so the full result can wait
     std::atomic<double> done = 0;
     bool is_cancelled = false;
     std::vector<std::pair<std::uint64_t, QString>> reading; ///< what is being read: number and name
@@ -126,8 +132,9 @@ class Session : public QObject {
 
     void replace(Document document, const QString& path, const QString& name);
     void after_change();
+    void work_out_preview();
     void work_out();
-    void work_on(std::uint64_t run, const Document& now, int in_hand, bool is_edited, const Work& work);
+    void work_on(std::uint64_t run, const Document& now, const Work& work);
     void keep_selection_valid();
     using Reader = std::function<Result<std::shared_ptr<const Picture>>()>;
     void read_in_background(const QString& name, const Reader& read,

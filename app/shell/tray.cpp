@@ -29,6 +29,18 @@ class TrayCard : public QWidget {
         show_sticker(shown, shown_state);
     }
     void show_sticker(const Sticker& shown, State shown_state) {
+        // Painting a card takes as long as painting the sticker, so it waits until something about it is new.
+        const auto result = session.snapshot().result(shown.id);
+        const bool is_in_hand = session.sticker() && session.sticker()->id == shown.id;
+        const QString copies = QString::number(session.document().copies_of(shown.id)) +
+                               QString::number(static_cast<int>(session.document().unit));
+        if (sticker.id == shown.id && sticker.name == shown.name && artwork_size(sticker) == artwork_size(shown) &&
+            state == shown_state && result == painted_result && is_in_hand == painted_in_hand &&
+            copies == painted_copies)
+            return;
+        painted_result = result;
+        painted_in_hand = is_in_hand;
+        painted_copies = copies;
         sticker = shown;
         state = shown_state;
         const QString words = state == State::to_fix    ? tr("something to fix")
@@ -118,6 +130,9 @@ class TrayCard : public QWidget {
     }
 
   private:
+    std::shared_ptr<const StickerResult> painted_result;
+    bool painted_in_hand = false;
+    QString painted_copies;
     Session& session;
     Sticker sticker;
     State state;

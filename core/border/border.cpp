@@ -13,7 +13,7 @@ namespace {
 
 constexpr double flatten_mm = 0.0008;
 constexpr double fit_mm = 0.003;
-constexpr double preview_mm = 0.04;
+constexpr double preview_mm = 0.06;
 constexpr std::size_t most_fine_nodes =
     8000; // beyond, it is grain that is cut, and a hundredth of a millimetre will do
 constexpr double coarse_mm = 0.01;
@@ -79,7 +79,7 @@ Outline fitted(const Polygons& polygons, Care care, double flat) {
     Outline outline;
     for (const Polygon& polygon : polygons)
         outline.contours.push_back(care == Care::exact ? fit_exact_polygon(polygon, std::max(fit_mm, flat))
-                                                       : contour_of(polygon));
+                                                       : straightened_run(polygon, flat / 2));
     return outline;
 }
 
@@ -122,7 +122,9 @@ Border border(const Outline& outline, const BorderSettings& settings, Care care)
                                                     .arc_tolerance = flat});
     if (is_more_than_a_width(settings)) {
         if (rule.changes_anything()) { // first, lest pieces inside them be joined to something
-            Outline whole = fitted(shape, Care::preview, flat);
+            Outline whole;
+            for (const Polygon& polygon : shape)
+                whole.contours.push_back(contour_of(polygon));
             close_holes(whole);
             shape.clear();
             for (const Contour& contour : whole.contours)

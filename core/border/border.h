@@ -40,7 +40,7 @@ struct BorderSettings {
 /// The same with its places mapped, as from pixels to millimetres.
 [[nodiscard]] BorderSettings mapped(BorderSettings settings, const Transform& map);
 
-/// How exactly: for cutting, or at once for a preview, in straight lines and within a twentieth of a millimetre.
+/// How exactly: for cutting, or at once for a preview, in straight lines and within a tenth of a millimetre.
 enum class Care { exact, preview };
 
 struct Border {

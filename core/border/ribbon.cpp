@@ -84,7 +84,7 @@ std::optional<std::size_t> Ribbon::nearest_to(Point p) const {
 }
 
 Flaw flaw_of(const RibbonSample& sample, const FlawLimits& limits) {
-    constexpr double rounding = 0.06; // mm; previews are that coarse
+    constexpr double rounding = 0.08; // mm; previews are that coarse
     if (sample.art < std::min(0.0, limits.reach) - rounding)
         return Flaw::into_art;
     return limits.is_paper_seen && sample.art > rounding && sample.art < limits.slip ? Flaw::sliver : Flaw::none;

@@ -9,9 +9,10 @@ namespace fusuma {
 
 /// A place along the cut line.
 struct RibbonSample {
-    Point at;       ///< mm
-    Point outward;  ///< unit vector to the waste side
-    double art = 0; ///< mm from the cut line inward to the art's edge: paper or rim lies between. Negative: it cuts into art
+    Point at;      ///< mm
+    Point outward; ///< unit vector to the waste side
+    double art =
+        0; ///< mm from the cut line inward to the art's edge: paper or rim lies between. Negative: it cuts into art
 };
 
 /// One contour of the cut line.
@@ -25,8 +26,8 @@ struct RibbonRun {
 struct Ribbon {
     std::vector<RibbonSample> samples;
     std::vector<RibbonRun> runs;
-    double length = 0;                              ///< mm
-    std::optional<std::size_t> narrowest, widest;   ///< samples; none when there is no art
+    double length = 0;                            ///< mm
+    std::optional<std::size_t> narrowest, widest; ///< samples; none when there is no art
 
     /// The sample at a distance along the ribbon, mm.
     [[nodiscard]] std::size_t sample_at(double along) const;

@@ -73,7 +73,8 @@ double EdgeGrid::distance_to(Point p, double most) const {
     // Squares of cells round the point, ring by ring, until no nearer edge can lie farther out.
     double best = most;
     const int column = column_of(p.x), row = row_of(p.y);
-    const Point off{std::max({0.0, box.min.x - p.x, p.x - box.max.x}), std::max({0.0, box.min.y - p.y, p.y - box.max.y})};
+    const Point off{std::max({0.0, box.min.x - p.x, p.x - box.max.x}),
+                    std::max({0.0, box.min.y - p.y, p.y - box.max.y})};
     for (int ring = 0; ring <= std::max(columns, rows); ++ring) {
         if (std::max(norm(off), (ring - 1) * cell) > best)
             break;
