@@ -14,10 +14,10 @@ BenchPage::BenchPage(Session& session) {
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     auto* tray = new Tray(session);
-    auto* tools = new BenchTools(session);
+    tools = new BenchTools(session);
     tools->setParent(this);
     auto* view = new BenchView(session, *tools);
-    auto* steps = new StepsPanel(session, *tools);
+    steps = new StepsPanel(session, *tools);
     layout->addWidget(tray);
     auto* ribbon = new EdgeRibbon(session, *tools);
     auto* middle = new QVBoxLayout;
@@ -34,6 +34,12 @@ BenchPage::BenchPage(Session& session) {
     setFocusProxy(view);
     connect(tray, &Tray::add_artwork_wanted, this, &BenchPage::add_artwork_wanted);
     connect(steps, &StepsPanel::put_on_sheet_wanted, this, &BenchPage::put_on_sheet_wanted);
+}
+
+void BenchPage::take(Tool tool) {
+    steps->open_step_of(tool);
+    tools->take(tool);
+    focusProxy()->setFocus();
 }
 
 } // namespace fusuma::app

@@ -1,10 +1,12 @@
 #pragma once
 
-#include "app/shell/session.h"
+#include "app/bench/bench_tools.h"
 
 #include <QWidget>
 
 namespace fusuma::app {
+
+class StepsPanel;
 
 /// The first place: one sticker from artwork to cut line.
 class BenchPage : public QWidget {
@@ -12,9 +14,16 @@ class BenchPage : public QWidget {
   public:
     explicit BenchPage(Session& session);
 
+    /// Opens the step that a tool belongs to and takes it.
+    void take(Tool tool);
+
   signals:
     void add_artwork_wanted();
     void put_on_sheet_wanted();
+
+  private:
+    BenchTools* tools;
+    StepsPanel* steps;
 };
 
 } // namespace fusuma::app

@@ -105,9 +105,15 @@ void EdgeRibbon::refresh() {
         // About a pixel of the strip; while a slider is dragged every other will do.
         const double spacing = session.shows_preview() ? 0.2 : 0.08; // mm
         ribbon = ribbon_along(result->cut_line(), result->outline(), spacing);
-        take_print(*result);
-        if (std::exchange(shown_sticker, sticker->id) != sticker->id)
+        if (std::exchange(shown_sticker, sticker->id) != sticker->id) {
             offset = 0;
+            is_zoomed = false;
+        }
+        if (!is_zoomed && ribbon.widest) {                      // the art must be seen across the widest rim
+            constexpr double most = 11, least = 2, below = 1.2; // px per mm, mm
+            scale = std::clamp(strip_px / 2 / (std::abs(ribbon.samples[*ribbon.widest].art) + below), least, most);
+        }
+        take_print(*result);
         marked.reset();
     }
     const bool has_art = ribbon.narrowest.has_value();
@@ -242,9 +248,10 @@ void EdgeRibbon::paint_mark(QPainter& painter, std::size_t sample, const QString
     if (x < place.left() - 40 || x > place.right() + 40)
         return;
     const double middle = place.center().y(), art = middle + ribbon.samples[sample].art * scale;
-    painter.setPen(QPen(theme().casing, 4));
+    const QColor on_paper(0x26323D); // paper is as white in the dark
+    painter.setPen(QPen(Qt::white, 4));
     painter.drawLine(QPointF(x, middle), QPointF(x, art));
-    painter.setPen(QPen(theme().ink, 1.6));
+    painter.setPen(QPen(on_paper, 1.6));
     painter.drawLine(QPointF(x, middle), QPointF(x, art));
     for (const double y : {middle, art})
         painter.drawLine(QPointF(x - 4, y), QPointF(x + 4, y));
@@ -403,6 +410,7 @@ void EdgeRibbon::wheelEvent(QWheelEvent* event) {
     } else {
         const double fixed = along_at(event->position().x());
         scale = std::clamp(scale * std::pow(1.2, by), 2.0, 60.0);
+        is_zoomed = true;
         set_offset(fixed - (event->position().x() - strip().left()) / scale);
         if (shown_result)
             take_print(*shown_result);

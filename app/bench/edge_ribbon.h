@@ -52,6 +52,7 @@ class EdgeRibbon : public QWidget {
     Point print_origin;     ///< mm at its top left
     double print_scale = 1; ///< its pixels per mm
     double scale = 11;      ///< px per mm of the strip
+    bool is_zoomed = false; ///< by hand; else the widest place fits
     double offset = 0;      ///< mm along the ribbon at the strip's left
     std::optional<std::size_t> marked;
     QTimer live; ///< previews come faster than anyone reads a ribbon; it follows forty times a second

@@ -98,6 +98,11 @@ void StepsPanel::open_card(std::size_t index) {
     emit step_opened(index < cards.size() ? static_cast<int>(index) : -1);
 }
 
+void StepsPanel::open_step_of(Tool tool) {
+    constexpr std::size_t border_card = 3, cut_card = 5;
+    open_card(tool == Tool::hole ? border_card : cut_card);
+}
+
 QWidget* StepsPanel::size_step() {
     auto* body = new QWidget;
     auto* layout = step_layout(body);

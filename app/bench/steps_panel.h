@@ -26,6 +26,9 @@ class StepsPanel : public QWidget {
   public:
     StepsPanel(Session& project, BenchTools& bench_tools);
 
+    /// Opens the step whose tools work on the cut line.
+    void open_step_of(Tool tool);
+
   signals:
     void put_on_sheet_wanted();
     void step_opened(int step); ///< by its place from 0; -1 when all are closed

@@ -35,7 +35,7 @@ MainWindow::MainWindow(Session& project) : session(project) {
     setMinimumSize(1024, 700);
     auto* middle = new QWidget;
     auto* layout = column(middle, 0, 0);
-    auto* bench = new BenchPage(session);
+    bench = new BenchPage(session);
     sheet = new SheetPage(session);
     output = new OutputPage(session);
     layout->addWidget(top_bar());
@@ -153,6 +153,18 @@ QMenuBar* MainWindow::menus() {
     QMenu* sticker = bar->addMenu(tr("&Sticker"));
     command(sticker, tr("Put on the sheet"), QKeySequence(tr("Ctrl+Return")), [this] { put_on_sheet(); });
     command(sticker, tr("Fill the sheet with it"), {}, [this] { session.place_copies(-1); });
+    sticker->addSeparator();
+    const auto by_hand = [&](const QString& text, Tool tool) {
+        command(sticker, text, {}, [this, tool] {
+            go_to(Place::bench);
+            bench->take(tool);
+        });
+    };
+    by_hand(tr("Move the cut line's nodes"), Tool::nodes);
+    by_hand(tr("Draw a cut line by hand"), Tool::free_hand);
+    by_hand(tr("Draw a cut line with the pen"), Tool::pen);
+    by_hand(tr("Close or open single holes"), Tool::hole);
+    sticker->addSeparator();
     command(sticker, tr("Remove from the project"), {}, [this] {
         if (const auto s = session.sticker())
             session.edit(tr("Remove %1").arg(QString::fromStdString(s->name)),

@@ -12,6 +12,7 @@ class QPushButton;
 namespace fusuma::app {
 
 class Doors;
+class BenchPage;
 class Notice;
 class OutputPage;
 class SheetPage;
@@ -35,6 +36,7 @@ class MainWindow : public QMainWindow {
     Session& session;
     Doors* doors;
     Notice* notice;
+    BenchPage* bench;
     SheetPage* sheet;
     OutputPage* output;
     QLabel *project_name, *saved_state, *place_words;

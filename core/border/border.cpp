@@ -12,7 +12,8 @@ namespace fusuma {
 namespace {
 
 constexpr double flatten_mm = 0.0008;
-constexpr double fit_mm = 0.003;
+constexpr double fit_mm = 0.005;
+constexpr double reshaped_fit_mm = 0.01; // where inlets were filled or pieces joined there is no exact line to keep to
 constexpr double preview_mm = 0.06;
 constexpr std::size_t most_fine_nodes =
     8000; // beyond, it is grain that is cut, and a hundredth of a millimetre will do
@@ -75,10 +76,10 @@ Polygons reshaped(Polygons shape, const BorderSettings& settings, double toleran
         {.closer_than = settings.one_border ? HUGE_VAL : settings.join, .width = width, .tolerance = tolerance});
 }
 
-Outline fitted(const Polygons& polygons, Care care, double flat) {
+Outline fitted(const Polygons& polygons, Care care, double flat, double tolerance) {
     Outline outline;
     for (const Polygon& polygon : polygons)
-        outline.contours.push_back(care == Care::exact ? fit_exact_polygon(polygon, std::max(fit_mm, flat))
+        outline.contours.push_back(care == Care::exact ? fit_exact_polygon(polygon, std::max(tolerance, flat))
                                                        : straightened_run(polygon, flat / 2));
     return outline;
 }
@@ -132,7 +133,7 @@ Border border(const Outline& outline, const BorderSettings& settings, Care care)
         }
         shape = reshaped(std::move(shape), settings, flat);
     }
-    result.line = fitted(shape, care, flat);
+    result.line = fitted(shape, care, flat, is_more_than_a_width(settings) ? reshaped_fit_mm : fit_mm);
     close_holes(result.line);
     return result;
 }

@@ -287,6 +287,18 @@ TEST_F(CutLineByHand, LinesAreDrawnFreelyWithThePenAndLeftOut) {
     EXPECT_EQ(std::count_if(placed.begin(), placed.end(), [](const CutPath& c) { return c.is_open; }), 1);
 }
 
+TEST_F(CutLineByHand, MenusOpenTheStepAndTakeItsTool) {
+    drop_artwork({test::demo_art("puffin.png")});
+    window.go_to(Place::sheet);
+    settle();
+    for (QAction* action : window.findChildren<QAction*>())
+        if (action->text() == "Draw a cut line with the pen")
+            action->trigger();
+    settle();
+    EXPECT_EQ(window.findChild<BenchTools*>()->tool(), Tool::pen);
+    EXPECT_TRUE(find<QPushButton>("toolPen")->isChecked());
+}
+
 TEST_F(CutLineByHand, SingleHolesCloseAndOpenByClick) {
     drop_artwork({test::demo_art("paper-lantern.png")});
     type("borderWidth", "1");
