@@ -8,6 +8,32 @@
 
 namespace {
 
+/// What was drawn by hand in a project is put on a plain cut line, as opening it would.
+void use(const fusuma::Result<fusuma::Document>& read) {
+    using namespace fusuma;
+    if (!read)
+        return;
+    static const Outline art{{contour_of({{0, 0}, {0, 8}, {8, 8}, {8, 0}})}};
+    static const DerivedLine derived{border(art, {.width = 1}).line, art, 1, Transform::scale(0.1, 0.1)};
+    for (const auto& sticker : read->stickers) {
+        const HandResult result = applied(sticker->hand, derived);
+        static_cast<void>(recorded(result.lines, derived, sticker->hand, result.does_not_apply));
+    }
+}
+
+/// A square with a corner drawn anew, one line left out and one added.
+fusuma::HandWork handwork() {
+    using namespace fusuma;
+    const Outline art{{contour_of({{0, 0}, {0, 8}, {8, 8}, {8, 0}})}};
+    const DerivedLine derived{border(art, {.width = 1}).line, art, 1, Transform::scale(0.1, 0.1)};
+    CutLines lines = with_nodes_moved(applied({}, derived).lines, {{0, 1}}, {1, 1});
+    lines = broken_at(std::move(lines), {0, 3});
+    lines.push_back(drawn_line({{0, 0}, {2, 1}, {4, 0}}, true, 0.1));
+    HandWork work = recorded(lines, derived, {}, {});
+    work.left_out.push_back({work.stretches.front().from, true});
+    return work;
+}
+
 fusuma::Document small_project() {
     QImage image(8, 8, QImage::Format_ARGB32);
     image.fill(Qt::red);
@@ -18,9 +44,7 @@ fusuma::Document small_project() {
     fusuma::Sticker sticker = fusuma::new_sticker(fusuma::PictureArtwork{*picture});
     sticker.rims.inner.push_back({});
     sticker.border.by_hand.push_back({});
-    sticker.hand.stretches.push_back({.steps = {{.to = fusuma::Segment::line_to({1, 2})}}});
-    sticker.hand.left_out.push_back({});
-    sticker.hand.lines.push_back({{{1, 2}, {fusuma::Segment::cubic_to({1, 2}, {3, 4}, {5, 6})}}, true});
+    sticker.hand = handwork();
     auto document = fusuma::with_sticker_added({}, sticker);
     document.placements.push_back({.sticker = 1, .centre = {50, 50}});
     return document;
@@ -35,9 +59,9 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
         static const auto sound = *fusuma::unzip(fusuma::project_bytes(small_project()), 1 << 20);
         auto entries = sound;
         entries["document.json"] = bytes;
-        static_cast<void>(fusuma::read_project_bytes(fusuma::zip_bytes(entries), QStringLiteral("fuzz.fusuma")));
+        use(fusuma::read_project_bytes(fusuma::zip_bytes(entries), QStringLiteral("fuzz.fusuma")));
     } else {
-        static_cast<void>(fusuma::read_project_bytes(bytes, QStringLiteral("fuzz.fusuma")));
+        use(fusuma::read_project_bytes(bytes, QStringLiteral("fuzz.fusuma")));
     }
     return 0;
 }

@@ -219,6 +219,53 @@ TEST(CutLine, BreakingAndJoiningEnds) {
     EXPECT_EQ(with_ends_joined(gap, {0, 0}, {0, 4}, 1)[0].path.segments.size(), 5u);
 }
 
+TEST(CutLine, TheNearestPlaceIsThatOfAFullSearch) {
+    const CutLines lines = applied({}, derived(2)).lines;
+    for (const Point p : {Point{0, 0}, {40, 30}, {66, 20}, {41, 38}, {100, 90}}) {
+        const auto place = nearest_place(lines, p);
+        ASSERT_TRUE(place);
+        EXPECT_NEAR(place->distance, nearest_on(flatten(derived(2).line, 0.0005), p).distance, 0.002);
+        const CutLine& line = lines[place->line];
+        EXPECT_EQ(point_on(node_at(line, place->segment), line.path.segments[place->segment], place->t), place->at);
+    }
+    EXPECT_FALSE(nearest_place({}, {1, 1}));
+}
+
+TEST(CutLine, PartsOfACurveLieOnIt) {
+    const Point from{0, 0};
+    const Segment curve = Segment::cubic_to({10, 0}, {10, 20}, {0, 20});
+    const Segment part = part_of(from, curve, 0.25, 0.7);
+    const Point start = point_on(from, curve, 0.25);
+    for (const double t : {0.0, 0.3, 0.5, 1.0})
+        EXPECT_LT(distance(point_on(start, part, t), point_on(from, curve, 0.25 + 0.45 * t)), 1e-12);
+}
+
+TEST(CutLine, AClosedStrokeRunsSmoothlyThroughItsStart) {
+    std::vector<Point> round;
+    for (int i = 0; i < 120; ++i)
+        round.push_back({20 + 8 * std::cos(i * std::numbers::pi / 60), 20 - 8 * std::sin(i * std::numbers::pi / 60)});
+    const CutLine line = drawn_line(round, false, 0.05);
+    EXPECT_FALSE(line.is_open);
+    EXPECT_NEAR(signed_area(line.path), std::numbers::pi * 64, 1);
+    EXPECT_TRUE(is_smooth(line, 0));
+}
+
+TEST(HandWork, AClosedLineDrawnInAPieceIsAHoleAndElsewhereAPiece) {
+    const DerivedLine ground = derived(2);
+    const auto drawn = [&](Point middle, bool is_turned) {
+        Polygon square{middle, middle + Point{0, 3}, middle + Point{3, 3}, middle + Point{3, 0}};
+        if (is_turned)
+            std::reverse(square.begin(), square.end());
+        CutLines lines = applied({}, ground).lines;
+        lines.push_back({contour_of(square), false, -1, {0, 0, 0, 0}});
+        return area(closed_lines(applied(recorded(lines, ground, {}, {}), ground).lines)) - area(ground.line);
+    };
+    for (const bool is_turned : {false, true}) {
+        EXPECT_NEAR(drawn({22, 25}, is_turned), -9, 1e-6);
+        EXPECT_NEAR(drawn({90, 60}, is_turned), 9, 1e-6);
+    }
+}
+
 TEST(CutLine, AStrokeOfTheHandBecomesASmoothLine) {
     std::vector<Point> stroke;
     for (int i = 0; i <= 200; ++i)

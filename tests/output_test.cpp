@@ -187,6 +187,58 @@ TEST(Svg, AnOutlineKeepsItsHole) {
     EXPECT_NEAR(drawn.area_mm2, std::numbers::pi * (15 * 15 - 5 * 5), 0.6);
 }
 
+TEST(Pdf, RimsAndBleedComeOutOfThePrinterWhereThePlanHasThem) {
+    // A disc of 20 mm with a yellow rim of 1 mm, a blue border of 2 mm and 1 mm of bleed, laid out turned; poppler
+    // draws it.
+    Document d = test::disc_document({{60, 150}});
+    Sticker s = *d.find(1);
+    s.rims.inner = {{1, {.kind = Fill::Kind::colour, .colour = {237, 184, 77}}}};
+    s.rims.border = {.kind = Fill::Kind::colour, .colour = {30, 78, 102}};
+    s.bleed = {Bleed::Kind::rim, 1};
+    d = with_sticker_changed(d, s);
+    d.placements[0].turn = 0.6;
+    Evaluator evaluator;
+    constexpr double dpi = 254; // 10 px to the mm
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(d))), dpi);
+    ASSERT_TRUE(sheet);
+    const auto colour_at = [&](double radius, double angle) {
+        const Point p = 10 * (Point{60, 150} + radius * Point{std::cos(angle), std::sin(angle)});
+        return sheet->pixelColor(static_cast<int>(p.x), static_cast<int>(p.y));
+    };
+    const auto is_near = [](const QColor& a, const QColor& b) {
+        return std::abs(a.red() - b.red()) + std::abs(a.green() - b.green()) + std::abs(a.blue() - b.blue()) < 12;
+    };
+    for (double angle = 0; angle < 6.2; angle += 0.37) {
+        EXPECT_TRUE(is_near(colour_at(14.6, angle), QColor(200, 60, 40))) << angle; // the art
+        EXPECT_TRUE(is_near(colour_at(15.5, angle), QColor(237, 184, 77))) << angle;
+        EXPECT_TRUE(is_near(colour_at(16.4, angle), QColor(30, 78, 102))) << angle;
+        EXPECT_TRUE(is_near(colour_at(18.7, angle), QColor(30, 78, 102))) << angle; // past the cut at 18
+        EXPECT_TRUE(is_near(colour_at(19.4, angle), Qt::white)) << angle;
+        // No hairline of paper where one meets the other.
+        for (double radius = 14.5; radius < 18.8; radius += 0.05)
+            EXPECT_LT(colour_at(radius, angle).blue(), 150) << radius << " " << angle;
+    }
+}
+
+TEST(Pdf, BleedOfTheArtsColoursLeavesNoSeamAtItsEdge) {
+    Document d = test::disc_document({{60, 150}});
+    Sticker s = *d.find(1);
+    s.border.width = 0;
+    s.bleed = {Bleed::Kind::art, 1};
+    d = with_sticker_changed(d, s);
+    Evaluator evaluator;
+    for (const double dpi : {200.0, 300.0, 600.0}) {
+        const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(d))), dpi);
+        ASSERT_TRUE(sheet);
+        for (double angle = 0; angle < 6.28; angle += 0.01)
+            for (double radius = 14; radius < 15.8; radius += 0.04) {
+                const Point p = dpi / 25.4 * (Point{60, 150} + radius * Point{std::cos(angle), std::sin(angle)});
+                const QColor colour = sheet->pixelColor(static_cast<int>(p.x), static_cast<int>(p.y));
+                ASSERT_LT(colour.green(), 85) << dpi << " dpi, " << radius << " mm from the middle";
+            }
+    }
+}
+
 TEST(Svg, OpenLinesStayOpenHereAndOnTheCutter) {
     JobPlan plan{{100, 100}, {{}}};
     plan.pages[0].cuts = {{{{10, 20}, {Segment::line_to({30, 20}), Segment::cubic_to({40, 20}, {40, 30}, {30, 30})}},

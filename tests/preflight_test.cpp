@@ -1,6 +1,7 @@
 #include "core/preflight/preflight.h"
 #include "tests/support/samples.h"
 
+#include <algorithm>
 #include <gmock/gmock.h>
 
 namespace fusuma {
@@ -95,6 +96,30 @@ TEST(Preflight, TooLargeForTheZoneSaysWhatFits) {
     const auto findings = preflight(d, evaluator);
     ASSERT_FALSE(findings.empty());
     EXPECT_THAT(findings[0].message, testing::HasSubstr("larger than the cut zone, which takes 194.0 mm × 252"));
+}
+
+TEST(Preflight, HandworkThatNoLongerFitsIsNamedAndDropped) {
+    Document d = disc_document({{60, 150}, {120, 150}});
+    Evaluator evaluator;
+    Sticker s = *d.find(1);
+    const auto result = evaluator.evaluate(s);
+    s.hand = hand_for(s, *result, with_nodes_moved(result->cut->hand.lines, {{0, 1}}, {2, 1}));
+    d = with_sticker_changed(d, s);
+    const auto is_lost = [](const Finding& f) { return f.rule == "lost-handwork"; };
+    const auto findings = [&](const Document& document) { return preflight(document, evaluator); };
+    EXPECT_EQ(std::ranges::count_if(findings(d), is_lost), 0);
+    for (Foothold* hold : {&s.hand.stretches[0].from, &s.hand.stretches[0].to})
+        hold->foot = hold->foot + Point{900, 900}; // the art that it held on to is gone
+    d = with_sticker_changed(d, s);
+    const auto lost = findings(d);
+    const auto found = std::ranges::find_if(lost, is_lost);
+    ASSERT_NE(found, lost.end());
+    EXPECT_EQ(std::ranges::count_if(lost, is_lost), 1) << "once for the sticker, not for every copy";
+    EXPECT_EQ(found->severity, Severity::to_look_at);
+    EXPECT_THAT(found->message, testing::HasSubstr("a change made by hand no longer fits its cut line"));
+    const auto repaired = found->fix->apply(d);
+    EXPECT_TRUE(repaired->find(1)->hand.empty());
+    EXPECT_EQ(std::ranges::count_if(findings(*repaired), is_lost), 0);
 }
 
 TEST(Preflight, WhatMustBeFixedComesFirst) {

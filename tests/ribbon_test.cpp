@@ -33,8 +33,8 @@ TEST(Ribbon, KnowsHowFarTheArtIsAllAlong) {
 
 TEST(Ribbon, FindsTheNarrowestAndTheWidestPlaceAndCutsIntoArt) {
     // A disc with a cut line that is a circle round another middle: 2 mm of paper on average, off by 3 mm to the left.
-    const Outline art{{contour_of(ellipse({0, 0}, 20, 20))}}, cut{{contour_of(ellipse({3, 0}, 22, 22))}};
-    const Ribbon ribbon = ribbon_along(cut, art, 0.05);
+    const Outline art{{contour_of(ellipse({0, 0}, 20, 20))}}, line{{contour_of(ellipse({3, 0}, 22, 22))}};
+    const Ribbon ribbon = ribbon_along(line, art, 0.05);
     EXPECT_NEAR(ribbon.samples[*ribbon.narrowest].art, -1, 0.01);
     EXPECT_NEAR(ribbon.samples[*ribbon.narrowest].at.x, -19, 0.1);
     EXPECT_NEAR(ribbon.samples[*ribbon.widest].art, 5, 0.01);
@@ -46,7 +46,7 @@ TEST(Ribbon, FindsTheNarrowestAndTheWidestPlaceAndCutsIntoArt) {
     EXPECT_EQ(stretches_with(ribbon, Flaw::into_art, {.slip = 0.5, .reach = -1}), 0u); // it was meant to
     EXPECT_EQ(stretches_with(ribbon, Flaw::sliver, {.slip = 9, .reach = 2}), 1u);
     EXPECT_TRUE(ribbon_along({}, art, 0.1).samples.empty());
-    EXPECT_FALSE(ribbon_along(cut, {}, 0.1).narrowest);
+    EXPECT_FALSE(ribbon_along(line, {}, 0.1).narrowest);
 }
 
 TEST(EdgeGrid, DistancesAreThoseOfAFullSearch) {

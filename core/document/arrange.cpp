@@ -8,11 +8,14 @@ namespace fusuma {
 
 namespace {
 
+double bleed_of(const Document& document, int sticker) {
+    const auto s = document.find(sticker);
+    return s && bleeds(s->border, s->rims, s->bleed) ? s->bleed.width : 0;
+}
+
 /// Bleeds are cut back halfway to a neighbour, so one stays whole at twice its width.
 double gap_round(const Document& document, int sticker) {
-    const auto s = document.find(sticker);
-    return s && bleeds(s->border, s->rims, s->bleed) ? std::max(document.sheet.gap, 2 * s->bleed.width)
-                                                     : document.sheet.gap;
+    return std::max(document.sheet.gap, 2 * bleed_of(document, sticker));
 }
 
 } // namespace
@@ -20,6 +23,9 @@ double gap_round(const Document& document, int sticker) {
 Room free_room(const Document& document, Evaluator& evaluator, int sticker, const std::vector<std::size_t>& except) {
     const double own = gap_round(document, sticker);
     Room room(evaluator.plan(document)->pages.front().zone);
+    if (const double bleed = bleed_of(document, sticker); bleed > 0)
+        for (const Mark& mark : marks(document.sheet)) // the zone keeps cut lines away, not what prints past them
+            room.block(Rect{mark.centre, mark.centre}.grown(mark.keep_clear + bleed));
     for (std::size_t i = 0; i < document.placements.size(); ++i) {
         if (std::find(except.begin(), except.end(), i) != except.end())
             continue;

@@ -384,5 +384,65 @@ TEST_F(CutLineByHand, TheRibbonFollowsTheSliderAndIsLinkedBothWays) {
     EXPECT_LT(distance(middle, along.samples[*along.narrowest].at), 1);
 }
 
+TEST_F(CutLineByHand, TheRibbonIsWalkedByKeysWheelAndOverview) {
+    drop_artwork({test::demo_art("tide-bell.png")});
+    auto* ribbon = find<EdgeRibbon>("edgeRibbon");
+    ribbon->setFocus();
+    QTest::keyClick(ribbon, Qt::Key_Home);
+    const Ribbon along = ribbon_along(result()->cut_line(), result()->outline(), 0.08);
+    const auto in_the_middle = [&] { return view()->to_mm(view()->rect().center()); };
+    EXPECT_LT(distance(in_the_middle(), along.samples.front().at), 0.5);
+    for (int i = 0; i < 3; ++i)
+        QTest::keyClick(ribbon, Qt::Key_Right, Qt::ShiftModifier);
+    EXPECT_LT(distance(in_the_middle(), along.samples[along.sample_at(30)].at), 0.8) << "three times 10 mm on";
+    QTest::keyClick(ribbon, Qt::Key_End);
+    EXPECT_LT(distance(in_the_middle(), along.samples.back().at), 0.5);
+    // The overview jumps, the wheel zooms: both show another part of the strip.
+    QImage before = ribbon->grab().toImage();
+    QTest::mouseClick(ribbon, Qt::LeftButton, {}, QPoint(ribbon->width() / 2, 44));
+    EXPECT_NE(ribbon->grab().toImage(), before);
+    before = ribbon->grab().toImage();
+    const QPointF at(ribbon->width() / 2.0, ribbon->height() - 50);
+    QWheelEvent wheel(at, ribbon->mapToGlobal(at), {}, {0, 240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase,
+                      false);
+    QApplication::sendEvent(ribbon, &wheel);
+    EXPECT_NE(ribbon->grab().toImage(), before);
+    // A click in the strip goes there.
+    QTest::mouseClick(ribbon, Qt::LeftButton, {}, at.toPoint());
+    EXPECT_LT(nearest_place(lines(), in_the_middle())->distance, 0.3);
+}
+
+TEST_F(CutLineByHand, BleedTooNearANeighbourIsFoundMovedAwayAndUndone) {
+    drop_artwork({test::demo_art("kelp-relish.png")});
+    type("borderWidth", "0");
+    click("stepBleed");
+    choose("Art's colours");
+    type("bleedWidth", "1.5");
+    click("putOnSheet");
+    click("placeCopies");
+    const auto short_ones = [&] {
+        const auto& findings = session.snapshot().findings;
+        return std::count_if(findings.begin(), findings.end(),
+                             [](const Finding& f) { return f.rule == "short-bleed"; });
+    };
+    EXPECT_EQ(short_ones(), 0) << "copies are put far enough apart for their bleed";
+    ASSERT_GE(session.document().placements.size(), 2u);
+    const Point first = session.document().placements[0].centre, second = session.document().placements[1].centre;
+    session.select({1});
+    const Point towards = unit(first - second);
+    session.move_selection(1.6 * towards, {});
+    settle();
+    ASSERT_EQ(short_ones(), 2) << "one for each of the two";
+    const Document before = session.document();
+    const auto& findings = session.snapshot().findings;
+    session.apply_fix(
+        *std::find_if(findings.begin(), findings.end(), [](const Finding& f) { return f.rule == "short-bleed"; }));
+    settle();
+    EXPECT_EQ(short_ones(), 0);
+    click("undo");
+    EXPECT_EQ(session.document(), before);
+    EXPECT_EQ(short_ones(), 2);
+}
+
 } // namespace
 } // namespace fusuma::app

@@ -3,6 +3,7 @@
 #include "app/common/number_field.h"
 #include "app/common/widgets.h"
 #include "app/shell/session.h"
+#include "core/geometry/measure.h"
 #include "formats/project_file.h"
 #include "tests/support/samples.h"
 
@@ -86,6 +87,29 @@ TEST_F(SessionTest, LargePicturesArePreviewedAndSettle) {
     EXPECT_EQ(session.snapshot().document.find(2)->trace.threshold, 119);
     EXPECT_FALSE(session.shows_preview());
     EXPECT_EQ(session.shown(), session.snapshot().result(2));
+}
+
+TEST_F(SessionTest, PreviewsComeForwardOnlyAndDoNotWaitForTheFullResult) {
+    // Every preview belongs to a newer edit than the one before, and to the sticker in hand.
+    std::vector<double> seen;
+    QObject::connect(&session, &Session::previewed, &session,
+                     [&] { seen.push_back(bounds(session.shown()->cut_line()).width()); });
+    for (int i = 0; i < 60; ++i) {
+        session.edit_sticker(
+            "Border", [i](Sticker& s) { s.border.width = 1 + i / 20.0; }, "drag");
+        QTest::qWait(4);
+    }
+    const std::size_t while_dragging = seen.size();
+    settle();
+    EXPECT_GT(while_dragging, 5u);
+    EXPECT_TRUE(std::is_sorted(seen.begin(), seen.end()));
+    EXPECT_NEAR(bounds(session.shown()->cut_line()).width(), 30 + 2 * 3.95, 0.03);
+    // Taking up another sticker leaves no preview of the first behind.
+    session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), test::disc_sticker(12)); });
+    session.edit_sticker("Border", [](Sticker& s) { s.border.width = 1; });
+    session.choose_sticker(2);
+    settle();
+    EXPECT_NEAR(bounds(session.shown()->outline()).width(), 12, 0.02);
 }
 
 TEST_F(SessionTest, StoppingLongWorkUndoesWhatItWasFor) {
