@@ -76,6 +76,8 @@ void Session::choose_sticker(int id) {
         return;
     chosen_sticker = id;
     preview.reset();
+    if (awaits_preview())
+        work_out_preview();
     emit changed();
 }
 

@@ -103,7 +103,8 @@ int main(int argc, char** argv) {
     shoot("sheet");
     window.go_to(Place::output);
     click("practicePrint");
-    QTest::qWait(2500);
+    auto* load = window.findChild<QPushButton*>(QStringLiteral("loadSheet"));
+    static_cast<void>(QTest::qWaitFor([&] { return load->isEnabled(); }, 30000));
     click("loadSheet");
     click("startCutting");
     QTest::qWait(6500);
