@@ -101,6 +101,19 @@ TEST(Continued, ColoursStayAtTheEdgeAndBlendSmoothlyFartherOut) {
     EXPECT_LT(steepest, 40); // 220 in one step without the blend
 }
 
+TEST(Continued, APictureWithoutTransparencyGoesOnPastItsSides) {
+    Image photo(50, 40);
+    for (std::size_t i = 0; i < photo.pixels(); ++i) {
+        photo.rgba[4 * i] = static_cast<std::uint8_t>(5 * (i % 50));
+        photo.rgba[4 * i + 3] = 255;
+    }
+    const Image around = continued(photo, 8).image;
+    EXPECT_EQ(pixel(around, 3, 28)[0], 0);    // left of it, as its left column
+    EXPECT_EQ(pixel(around, 62, 28)[0], 245); // right of it, as its last
+    EXPECT_NEAR(pixel(around, 8 + 25, 2)[0], 125, 8);
+    EXPECT_EQ(pixel(around, 8 + 25, 28)[3], 0) << "nothing under what is printed anyway";
+}
+
 TEST(Continued, ThinArtAndClearPicturesWork) {
     Image hairline(60, 60);
     for (int x = 5; x < 55; ++x) {
@@ -211,6 +224,26 @@ TEST(Bleed, NeighboursNeverCoverEachOthersStickersAndPreflightSaysSo) {
         EXPECT_FALSE(is_short(f)) << f.message;
     for (const Finding& f : preflight(two_discs(3), evaluator))
         EXPECT_FALSE(is_short(f)) << f.message;
+}
+
+TEST(Bleed, ArtThatACutInsideLeavesOverIsPartedFromItsNeighbourToo) {
+    // The cut runs 2 mm inside the art, so that the art itself prints past it and would reach into the next sticker.
+    Document d = disc_document({{60, 150}, {60 + 26 + 1, 150}});
+    Sticker s = *d.find(1);
+    s.border.width = -2;
+    d = with_sticker_changed(d, s);
+    Evaluator evaluator;
+    const auto plan = evaluator.plan(d);
+    std::array<Polygons, 2> cut;
+    for (const CutPath& path : plan->pages[0].cuts)
+        cut[path.placement].push_back(flatten(path.line, 0.01));
+    for (const PrintItem& item : plan->pages[0].prints) {
+        ASSERT_FALSE(item.layer.area.empty()) << "both are cut back";
+        EXPECT_NEAR(area_of(combine(item.layer.area, cut[1 - item.placement], Combine::overlap_only)), 0, 1e-3);
+        EXPECT_NEAR(area_of(combine(item.layer.area, cut[item.placement], Combine::overlap_only)),
+                    area_of(cut[item.placement]), 1e-3)
+            << "its own sticker is printed whole";
+    }
 }
 
 TEST(Bleed, StaysOutOfTheAreaRoundAMark) {

@@ -5,7 +5,7 @@
 #include "core/trace/fit.h"
 
 #include <algorithm>
-#include <optional>
+#include <cmath>
 
 namespace fusuma {
 
@@ -76,6 +76,16 @@ Polygons reshaped(Polygons shape, const BorderSettings& settings, double toleran
         {.closer_than = settings.one_border ? HUGE_VAL : settings.join, .width = width, .tolerance = tolerance});
 }
 
+/// How closely the curves are followed. Wide mitres and bevels fold over each other by the thousand and cannot be grown
+/// in steps as round corners are, so they make do with less.
+double flattening(const Outline& outline, const BorderSettings& settings, Care care) {
+    if (care == Care::preview)
+        return preview_mm;
+    const bool is_sharp = settings.corners != Corners::round;
+    const double of_width = is_sharp ? std::min(coarse_mm, std::abs(settings.width) / 2500) : 0;
+    return node_count(outline) > most_fine_nodes ? coarse_mm : std::max(flatten_mm, of_width);
+}
+
 Outline fitted(const Polygons& polygons, Care care, double flat, double tolerance) {
     Outline outline;
     for (const Polygon& polygon : polygons)
@@ -100,9 +110,7 @@ BorderSettings mapped(BorderSettings s, const Transform& map) {
 }
 
 Border border(const Outline& outline, const BorderSettings& settings, Care care) {
-    const double flat = care == Care::preview                   ? preview_mm
-                        : node_count(outline) > most_fine_nodes ? coarse_mm
-                                                                : flatten_mm;
+    const double flat = flattening(outline, settings, care);
     Border result{outline, {}};
     const HoleRule rule(settings, settings.by_hand.empty() ? Polygons{} : flatten(outline, flat));
     const auto close_holes = [&](Outline& line) {

@@ -92,8 +92,8 @@ TEST_F(SessionTest, LargePicturesArePreviewedAndSettle) {
 TEST_F(SessionTest, PreviewsComeForwardOnlyAndDoNotWaitForTheFullResult) {
     // Every preview belongs to a newer edit than the one before, and to the sticker in hand.
     std::vector<double> seen;
-    QObject::connect(&session, &Session::previewed, &session,
-                     [&] { seen.push_back(bounds(session.shown()->cut_line()).width()); });
+    const auto watching = QObject::connect(&session, &Session::previewed, &session,
+                                           [&] { seen.push_back(bounds(session.shown()->cut_line()).width()); });
     double width = 1;
     for (int i = 0; i < 4000 && seen.size() < 6; ++i) {
         width += 0.005;
@@ -105,6 +105,7 @@ TEST_F(SessionTest, PreviewsComeForwardOnlyAndDoNotWaitForTheFullResult) {
     settle();
     EXPECT_TRUE(std::is_sorted(seen.begin(), seen.end()));
     EXPECT_NEAR(bounds(session.shown()->cut_line()).width(), 30 + 2 * width, 0.03);
+    QObject::disconnect(watching);
     // Taking up another sticker leaves no preview of the first behind.
     session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), test::disc_sticker(12)); });
     session.edit_sticker("Border", [](Sticker& s) { s.border.width = 1; });
