@@ -231,8 +231,10 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
         }
     }
     bool seen = false;
-    QTimer::singleShot(300, [&] {
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
         if (auto* dialog = qobject_cast<PagesDialog*>(QApplication::activeModalWidget())) {
+            look.stop();
             seen = true;
             auto* list = dialog->findChild<QLineEdit*>(QStringLiteral("pageList"));
             list->selectAll();
@@ -240,8 +242,9 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
             QTest::keyClick(list, Qt::Key_Return);
         }
     });
+    look.start(50);
     drop({path});
-    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 5000)) << "no dialog asked for pages";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 20000)) << "no dialog asked for pages";
     window.activateWindow();
     ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 2; }, 10000));
     settle();

@@ -111,12 +111,15 @@ TEST_F(CutLineByHand, TheWhiteMoonGetsAColouredRimAndABleed) {
     pick_entry("rim1Kind", 2); // dots
     // The second of the two colours is picked from the picture: the moon's white.
     auto* swatch = find<QPushButton>("rim1Second");
-    QTimer::singleShot(200, [] {
-        auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
-        ASSERT_TRUE(menu);
-        QTest::keyClick(menu, Qt::Key_Down);
-        QTest::keyClick(menu, Qt::Key_Return);
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, swatch, [&] {
+        if (auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget())) {
+            look.stop();
+            QTest::keyClick(menu, Qt::Key_Down);
+            QTest::keyClick(menu, Qt::Key_Return);
+        }
     });
+    look.start(50);
     QTest::mouseClick(swatch, Qt::LeftButton);
     QTest::mouseClick(view(), Qt::LeftButton, {}, on_screen({10, 21}));
     settle();

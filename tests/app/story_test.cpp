@@ -198,11 +198,15 @@ TEST_F(Window, NumberFieldsTakeUnitsAndSayWhatTheyCannotRead) {
 }
 
 TEST_F(Window, CommandFinderRunsACommandByItsWords) {
-    QTimer::singleShot(200, [] {
-        auto* dialog = QApplication::activeModalWidget();
-        QTest::keyClicks(dialog->findChild<QLineEdit*>(), "go sheet");
-        QTest::keyClick(dialog->findChild<QLineEdit*>(), Qt::Key_Return);
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
+        if (auto* dialog = QApplication::activeModalWidget()) {
+            look.stop();
+            QTest::keyClicks(dialog->findChild<QLineEdit*>(), "go sheet");
+            QTest::keyClick(dialog->findChild<QLineEdit*>(), Qt::Key_Return);
+        }
     });
+    look.start(50);
     key(Qt::Key_K, Qt::ControlModifier);
     settle();
     EXPECT_TRUE(find<SheetView>("sheetView"));

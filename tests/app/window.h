@@ -70,8 +70,11 @@ class Window : public testing::Test {
     /// Types a path into the file dialog that `open` brings up.
     template <typename Open> void with_file_dialog(const QString& path, Open&& open) {
         bool seen = false;
-        QTimer::singleShot(300, [&] {
-            if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
+        QTimer look; // until it is there: how long that takes depends on what else the machine does
+        QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            if (dialog && dialog->isVisible()) {
+                look.stop();
                 seen = true;
                 auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
                 name->selectAll();
@@ -79,7 +82,9 @@ class Window : public testing::Test {
                 QTest::keyClick(name, Qt::Key_Return);
             }
         });
+        look.start(100);
         open();
+        look.stop();
         EXPECT_TRUE(seen) << "no file dialog came up";
         window.activateWindow(); // there is no window manager here to do it when the dialog closes
         settle();
