@@ -43,9 +43,8 @@ void CutStep::add_tools(QVBoxLayout* layout) {
     y = new NumberField(NumberField::Kind::length, -5000, 5000, 0.1, QStringLiteral("nodeY"));
     x->setToolTip(tr("How far right of the artwork's left edge the node lies."));
     y->setToolTip(tr("How far below the artwork's top edge the node lies."));
-    const auto place = [this](double, NumberField*) { tools.lines.move_single_to({x->value(), y->value()}); };
-    connect(x, &NumberField::edited, this, [this, place](double v) { place(v, x); });
-    connect(y, &NumberField::edited, this, [this, place](double v) { place(v, y); });
+    for (NumberField* field : {x, y})
+        connect(field, &NumberField::edited, this, [this] { tools.lines.move_single_to({x->value(), y->value()}); });
     nodes->addWidget(side_by_side({row(tr("X"), x, 88), row(tr("Y"), y, 88)}));
     auto* grid = new QGridLayout;
     grid->setSpacing(6);

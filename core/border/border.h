@@ -52,9 +52,10 @@ struct Border {
 /// The cut line: the outline grown outward or shrunk inward by a constant distance, its pieces joined, its inlets,
 /// spikes and holes treated as asked.
 ///
-/// The curves are flattened to 0.0008 mm, offset as polygons and fitted with curves again, so the result stays within
-/// 0.008 mm of the exact offset, and within 0.015 mm where pieces were joined, inlets filled or spikes cut off: less
-/// than the 0.025 mm a cutter moves by. With no width and nothing else asked the outline comes back untouched.
+/// The curves are flattened to 0.0008 mm (mitres and bevels wider than 2 mm to up to 0.01 mm, grain to 0.01 mm), offset
+/// as polygons and fitted with curves again, so round borders stay within 0.008 mm of the exact offset, and others
+/// within about 0.02 mm: less than the 0.025 mm a cutter moves by. With no width and nothing else asked the outline
+/// comes back untouched.
 ///
 /// Joining and filling inlets close the grown shape by a disc of half the distance: grown by its radius, then shrunk by
 /// it. That fills whatever the disc cannot enter and leaves the rest of the rim where it was. Spikes go by opening, the
