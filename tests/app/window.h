@@ -70,11 +70,10 @@ class Window : public testing::Test {
     /// Types a path into the file dialog that `open` brings up.
     template <typename Open> void with_file_dialog(const QString& path, Open&& open) {
         bool seen = false;
-        QTimer look; // until it is there: how long that takes depends on what else the machine does
+        QTimer look; // until it is there and has closed again: a list of completions may swallow the first Return
         QObject::connect(&look, &QTimer::timeout, &window, [&] {
             auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             if (dialog && dialog->isVisible()) {
-                look.stop();
                 seen = true;
                 auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
                 name->selectAll();
@@ -82,7 +81,7 @@ class Window : public testing::Test {
                 QTest::keyClick(name, Qt::Key_Return);
             }
         });
-        look.start(100);
+        look.start(200);
         open();
         look.stop();
         EXPECT_TRUE(seen) << "no file dialog came up";
