@@ -42,9 +42,12 @@ struct OutlineCommand {
 
 struct SheetCommand {
     std::vector<std::string> inputs;
-    std::string paper, marks, fill;
-    std::optional<double> margins, gap, size;
+    std::string paper, marks, mark_scheme, fill, turns = "half", divide, divide_cut;
+    std::optional<double> margins, reach, gap, size, gutter;
     std::optional<int> copies;
+    int pages = 1, rounds = 400;
+    unsigned seed = 1;
+    bool spread = false;
     std::string save, pdf, svg, hpgl, png, report;
     double png_dpi = 300;
     StickerOptions sticker;

@@ -22,12 +22,31 @@ void add_outline(CLI::App& program, OutlineCommand& c) {
 void add_sheet(CLI::App& program, SheetCommand& c) {
     CLI::App* app = program.add_subcommand("sheet", "lay copies out on a sheet and write what prints and what cuts");
     app->add_option("INPUT", c.inputs, "a project to start from, and pictures to add")->required();
-    app->add_option("--paper", c.paper, "a4, letter, or a size such as 100x150 (mm) or 4x6in");
+    app->add_option("--paper", c.paper,
+                    "a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in");
     app->add_option("--margins", c.margins, "printer margin in mm")->check(CLI::Range(0.0, 100.0));
-    app->add_option("--marks", c.marks, "dots or none")->check(CLI::IsMember({"dots", "none"}));
+    app->add_option("--marks", c.marks, "dots, crosses or none")->check(CLI::IsMember({"dots", "crosses", "none"}));
+    app->add_option("--mark-scheme", c.mark_scheme, "a mark scheme file, in place of --marks")->excludes("--marks");
+    app->add_option("--reach", c.reach, "mm along every edge that the cutter cannot reach")
+        ->check(CLI::Range(0.0, 500.0));
+    app->add_option("--divide", c.divide, "divide the page into COLUMNSxROWS small sheets");
+    app->add_option("--divide-cut", c.divide_cut, "how small sheets are cut: none, through or score")
+        ->check(CLI::IsMember({"none", "through", "score"}));
+    app->add_option("--gutter", c.gutter, "mm between small sheets")->check(CLI::Range(0.0, 100.0));
     app->add_option("--gap", c.gap, "least distance between cut lines in mm")->check(CLI::Range(0.0, 100.0));
     app->add_option("--copies", c.copies, "copies of each picture added")->check(CLI::Range(0, 100000));
-    app->add_option("--fill", c.fill, "rows: as many copies of each picture as fit")->check(CLI::IsMember({"rows"}));
+    app->add_option("--fill", c.fill,
+                    "as many copies of each picture as fit, or as --copies says: in rows, snug, or snug and turned; "
+                    "of all stickers when only a project is given")
+        ->check(CLI::IsMember({"rows", "snug", "turned"}));
+    app->add_option("--turns", c.turns, "for --fill turned: half, quarters or any")
+        ->check(CLI::IsMember({"half", "quarters", "any"}));
+    app->add_option("--pages", c.pages, "pages that copies may flow on to, 1 to " + std::to_string(most_pages))
+        ->check(CLI::Range(1, most_pages));
+    app->add_option("--rounds", c.rounds, "how long to search for a better layout; 0 takes the first")
+        ->check(CLI::Range(0, 1000000));
+    app->add_option("--seed", c.seed, "of the search; the same seed gives the same sheet");
+    app->add_flag("--spread", c.spread, "spread the copies evenly when they are placed");
     app->add_option("--size", c.size, "longer side of each picture added, in mm")->check(CLI::Range(0.5, 5000.0));
     app->add_option("--save", c.save, "save the project");
     app->add_option("--pdf", c.pdf, "the sheet to print");

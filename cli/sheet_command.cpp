@@ -1,16 +1,17 @@
 #include "cli/report.h"
-#include "core/document/arrange.h"
+#include "core/document/fill_sheet.h"
 #include "core/sheet/paper.h"
 #include "devices/practice_printer.h"
 #include "formats/file.h"
 #include "formats/hpgl.h"
+#include "formats/mark_scheme.h"
 #include "formats/pdf.h"
 #include "formats/project_file.h"
 #include "formats/svg.h"
 
 #include <QBuffer>
 #include <algorithm>
-#include <limits>
+#include <charconv>
 
 namespace fusuma {
 
@@ -18,6 +19,44 @@ namespace {
 
 bool is_project(const std::string& path) {
     return path.ends_with(".fusuma");
+}
+
+Outcome apply_marks(const SheetCommand& command, MarkSettings& marks) {
+    if (!command.marks.empty())
+        marks.kind = command.marks == "dots"      ? MarkKind::dots
+                     : command.marks == "crosses" ? MarkKind::crosses
+                                                  : MarkKind::none;
+    if (command.mark_scheme.empty())
+        return Done{};
+    const auto bytes = read_file(QString::fromStdString(command.mark_scheme), 1 << 20);
+    if (!bytes)
+        return bytes.problem();
+    auto scheme = read_mark_scheme(bytes->toStdString());
+    if (!scheme)
+        return Problem{"“" + command.mark_scheme + "”: " + scheme.problem().message, scheme.problem().hint};
+    marks.kind = MarkKind::scheme;
+    marks.scheme = std::move(*scheme);
+    return Done{};
+}
+
+Outcome apply_division(const SheetCommand& command, Division& division) {
+    if (!command.divide.empty()) {
+        int columns = 0, rows = 0;
+        const char *at = command.divide.data(), *end = at + command.divide.size();
+        const auto first = std::from_chars(at, end, columns);
+        const auto second = first.ptr != end && *first.ptr == 'x' ? std::from_chars(first.ptr + 1, end, rows) : first;
+        if (second.ptr != end || columns < 1 || rows < 1 || columns > most_divisions || rows > most_divisions)
+            return Problem{"--divide " + command.divide + ": give columns and rows from 1 to " +
+                           std::to_string(most_divisions) + ", such as 2x2."};
+        division.columns = columns;
+        division.rows = rows;
+    }
+    if (!command.divide_cut.empty())
+        division.cut = command.divide_cut == "none"      ? Division::Cut::none
+                       : command.divide_cut == "through" ? Division::Cut::through
+                                                         : Division::Cut::score;
+    division.gutter = command.gutter.value_or(division.gutter);
+    return Done{};
 }
 
 /// The project named first, if one is, with the sheet's options applied.
@@ -36,15 +75,22 @@ Result<Document> starting_document(const SheetCommand& command) {
     if (!command.paper.empty()) {
         const auto paper = parse_paper(command.paper);
         if (!paper)
-            return Problem{"--paper " + command.paper + ": give a4, letter, or a size such as 100x150 (mm) or 4x6in."};
+            return Problem{"--paper " + command.paper +
+                           ": give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in."};
         document.sheet.paper = *paper;
     }
     if (command.margins)
-        document.sheet.printer_margin = *command.margins;
+        document.sheet.printer.margins = Edges::all(*command.margins);
+    if (command.reach)
+        document.sheet.cutter.reach = Edges::all(*command.reach);
     if (command.gap)
         document.sheet.gap = *command.gap;
-    if (!command.marks.empty())
-        document.sheet.marks.kind = command.marks == "dots" ? MarkKind::dots : MarkKind::none;
+    if (const Outcome done = apply_marks(command, document.sheet.marks); !done)
+        return done.problem();
+    if (const Outcome done = apply_division(command, document.sheet.division); !done)
+        return done.problem();
+    if (auto trouble = trouble_with(document.sheet))
+        return *trouble;
     return document;
 }
 
@@ -79,27 +125,42 @@ std::optional<Finding> missing_copies(const Document& document, int id, int plac
                                                  " copies fit on the sheet")};
 }
 
-std::vector<Finding> place_copies(const SheetCommand& command, const std::vector<int>& ids, Document& document,
+std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> ids, Document& document,
                                   Evaluator& evaluator) {
-    const bool fill = !command.fill.empty() && !command.copies;
-    const int wanted = fill ? std::numeric_limits<int>::max() : command.copies.value_or(1);
-    std::vector<int> placed(ids.size());
-    // Turn about, one copy of each, so that filling shares the sheet fairly.
-    for (bool progress = true; progress;) {
-        progress = false;
-        for (std::size_t i = 0; i < ids.size(); ++i)
-            if (placed[i] < wanted) {
-                Arranged next = place_in_rows(document, evaluator, ids[i], fill ? 1 : wanted);
-                placed[i] += next.placed;
-                progress = progress || (fill && next.placed > 0);
-                document = std::move(next.document);
-            }
-    }
+    const bool is_filling = !command.fill.empty();
+    if (ids.empty() && is_filling)
+        for (const auto& sticker : document.stickers)
+            ids.push_back(sticker->id);
+    if (ids.empty())
+        return {};
+    FillRequest request;
+    const int wanted = is_filling && !command.copies ? -1 : command.copies.value_or(1);
+    for (const int id : ids)
+        request.orders.push_back({.sticker = id, .wanted = wanted});
+    request.way = command.fill == "snug" ? FillWay::snug : command.fill == "turned" ? FillWay::turned : FillWay::rows;
+    request.turns = command.turns == "half" ? Turns::half : command.turns == "quarters" ? Turns::quarters : Turns::any;
+    request.seed = command.seed;
+    request.rounds = command.rounds;
+    request.pages = command.pages;
+    FillReport report = fill_sheet(document, evaluator, request);
+    document = std::move(report.document);
+    for (int page = 0; page < document.pages && command.spread; ++page)
+        document = spread_on_page(document, evaluator, page);
     std::vector<Finding> findings;
     for (std::size_t i = 0; i < ids.size(); ++i)
-        if (auto missing = missing_copies(document, ids[i], placed[i], fill ? 1 : wanted))
+        if (auto missing = missing_copies(document, ids[i], report.placed[i], wanted < 0 ? 1 : wanted))
             findings.push_back(std::move(*missing));
     return findings;
+}
+
+/// The name for a page's own file: the name itself for the first page, then “cut-2.svg”.
+std::string page_file(const std::string& path, std::size_t page) {
+    if (page == 0)
+        return path;
+    const std::size_t dot = path.rfind('.'), slash = path.rfind('/');
+    const bool has_ending = dot != std::string::npos && (slash == std::string::npos || dot > slash);
+    const std::string number = "-" + std::to_string(page + 1);
+    return has_ending ? path.substr(0, dot) + number + path.substr(dot) : path + number;
 }
 
 Outcome write_outputs(const SheetCommand& command, const Document& document, const JobPlan& plan) {
@@ -110,24 +171,31 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
     if (!command.save.empty())
         if (const Outcome saved = save_project(document, QString::fromStdString(command.save)); !saved)
             return saved;
-    if (const Outcome written = write_text(command.svg, cut_svg(plan)); !written)
-        return written;
-    if (const Outcome written = write_text(command.hpgl, cut_hpgl(plan)); !written)
-        return written;
+    const auto page_path = [](const std::string& path, std::size_t page) {
+        return path.empty() ? path : page_file(path, page);
+    };
+    for (std::size_t page = 0; page < plan.pages.size(); ++page) {
+        if (const Outcome written = write_text(page_path(command.svg, page), cut_svg(plan, page)); !written)
+            return written;
+        if (const Outcome written = write_text(page_path(command.hpgl, page), cut_hpgl(plan, page)); !written)
+            return written;
+    }
     if (command.pdf.empty() && command.png.empty())
         return Done{};
     const std::string pdf = print_pdf(plan);
     if (const Outcome written = write_text(command.pdf, pdf); !written)
         return written;
-    if (command.png.empty())
-        return Done{};
-    const auto sheet = practice_print(QByteArray::fromStdString(pdf), command.png_dpi);
-    if (!sheet)
-        return sheet.problem();
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    sheet->save(&buffer, "PNG");
-    return write_file(QString::fromStdString(command.png), bytes);
+    for (std::size_t page = 0; page < plan.pages.size() && !command.png.empty(); ++page) {
+        const auto sheet = practice_print(QByteArray::fromStdString(pdf), command.png_dpi, static_cast<int>(page));
+        if (!sheet)
+            return sheet.problem();
+        QByteArray bytes;
+        QBuffer buffer(&bytes);
+        sheet->save(&buffer, "PNG");
+        if (const Outcome written = write_file(QString::fromStdString(page_file(command.png, page)), bytes); !written)
+            return written;
+    }
+    return Done{};
 }
 
 } // namespace

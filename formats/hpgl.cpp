@@ -5,6 +5,14 @@
 
 namespace fusuma {
 
+namespace {
+
+int pen_of(CutKind kind) {
+    return kind == CutKind::kiss ? 1 : kind == CutKind::through ? 2 : 3;
+}
+
+} // namespace
+
 std::string cut_hpgl(const JobPlan& plan, std::size_t page) {
     constexpr double flatten_mm = 0.005;
     const auto coordinates = [&](Point p) {
@@ -14,7 +22,7 @@ std::string cut_hpgl(const JobPlan& plan, std::size_t page) {
     std::string text = "IN;\n";
     int pen = 0;
     for (const CutPath& cut : plan.pages[page].cuts) {
-        if (const int wanted = cut.kind == CutKind::kiss ? 1 : 2; wanted != pen) {
+        if (const int wanted = pen_of(cut.kind); wanted != pen) {
             pen = wanted;
             text += "SP" + std::to_string(pen) + ";\n";
         }

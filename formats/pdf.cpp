@@ -133,21 +133,35 @@ std::string filled(Rgb colour, const Polygons& area, Size paper) {
     return share(colour.red) + share(colour.green) + share(colour.blue) + "rg " + path_of(area, paper) + "f*\n";
 }
 
-std::string disc(const Mark& mark, Size paper) {
-    constexpr double handle = 0.5522847498307936; // 4/3 (√2 − 1), the cubic quarter circle
-    const Point c = to_points(paper).apply(mark.centre);
-    const double r = mark.radius * points_per_mm, h = r * handle;
-    const auto pair = [](double x, double y) { return real(x) + " " + real(y) + " "; };
-    return "0 g " + pair(c.x + r, c.y) + "m " +                                          //
-           pair(c.x + r, c.y + h) + pair(c.x + h, c.y + r) + pair(c.x, c.y + r) + "c " + //
-           pair(c.x - h, c.y + r) + pair(c.x - r, c.y + h) + pair(c.x - r, c.y) + "c " + //
-           pair(c.x - r, c.y - h) + pair(c.x - h, c.y - r) + pair(c.x, c.y - r) + "c " + //
-           pair(c.x + h, c.y - r) + pair(c.x + r, c.y - h) + pair(c.x + r, c.y) + "c f\n";
+std::string ink(const Mark& mark, Size paper) {
+    const Transform map = to_points(paper);
+    const auto pair = [&map](Point p) {
+        const Point at = map.apply(p);
+        return real(at.x) + " " + real(at.y) + " ";
+    };
+    std::string path = "0 g ";
+    for (const Contour& contour : ink_of(mark).contours) {
+        path += pair(contour.start) + "m ";
+        for (const Segment& s : contour.segments)
+            path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
+                                                  : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
+    }
+    return path + "f*\n";
+}
+
+/// What moves everything so that this printer puts it where it should be; empty when nothing needs to move.
+std::string correction(const JobPlan& plan) {
+    if (plan.print_correction == Transform{})
+        return {};
+    const Transform points = to_points(plan.paper);
+    const Transform m = points.inverted().then(plan.print_correction).then(points);
+    return real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " + real(m.dy) +
+           " cm\n";
 }
 
 QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, PictureObjects& pictures) {
     QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
-    std::string content;
+    std::string content = correction(plan);
     for (const PrintItem& item : page.prints) {
         if (const Rgb* colour = std::get_if<Rgb>(&item.layer.ink)) {
             content += filled(*colour, item.layer.area, plan.paper);
@@ -160,7 +174,7 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
             std::get<PrintArt>(item.layer.ink));
     }
     for (const Mark& mark : page.marks)
-        content += disc(mark, plan.paper);
+        content += ink(mark, plan.paper);
 
     QPDFObjectHandle object = QPDFObjectHandle::parse("<< /Type /Page >>");
     object.replaceKey("/MediaBox", QPDFObjectHandle::parse("[0 0 " + real(plan.paper.width * points_per_mm) + " " +

@@ -1,5 +1,6 @@
 #include "formats/project_json.h"
 
+#include "formats/mark_scheme.h"
 #include "formats/project_file.h"
 
 #include <array>
@@ -33,7 +34,10 @@ constexpr std::array source_words{Word{Source::automatic, "auto"}, Word{Source::
                                   Word{Source::brightness, "brightness"}, Word{Source::colour, "colour"}};
 constexpr std::array use_words{Word{ColourUse::take_away, "take-away"}, Word{ColourUse::keep_only, "keep-only"}};
 constexpr std::array stroke_words{Word{Stroke::Kind::add, "add"}, Word{Stroke::Kind::erase, "erase"}};
-constexpr std::array mark_words{Word{MarkKind::dots, "dots"}, Word{MarkKind::none, "none"}};
+constexpr std::array mark_words{Word{MarkKind::dots, "dots"}, Word{MarkKind::crosses, "crosses"},
+                                Word{MarkKind::scheme, "scheme"}, Word{MarkKind::none, "none"}};
+constexpr std::array division_words{Word{Division::Cut::none, "none"}, Word{Division::Cut::through, "through"},
+                                    Word{Division::Cut::score, "score"}};
 constexpr std::array unit_words{Word{Unit::mm, "mm"}, Word{Unit::cm, "cm"}, Word{Unit::inch, "in"}};
 
 template <typename E, std::size_t N> const char* word_of(E value, const std::array<Word<E>, N>& words) {
@@ -403,43 +407,138 @@ Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
     return s;
 }
 
+json edges_json(const Edges& e) {
+    return {e.left, e.top, e.right, e.bottom};
+}
+
+Edges edges_from(const json& j) {
+    const auto e = j.get<std::array<double, 4>>();
+    for (const double side : e)
+        if (!(side >= 0 && side <= 500))
+            throw std::out_of_range("a margin is out of range");
+    return {e[0], e[1], e[2], e[3]};
+}
+
+json size_json(const std::optional<Size>& size) {
+    return size ? json{size->width, size->height} : json(nullptr);
+}
+
+Size paper_from(const json& j) {
+    const auto sides = j.get<std::array<double, 2>>();
+    for (const double side : sides)
+        if (!(side >= 20 && side <= 2000))
+            throw std::out_of_range("paper is out of range");
+    return {sides[0], sides[1]};
+}
+
+json sheet_json(const SheetSettings& sheet) {
+    return {{"paper", {sheet.paper.width, sheet.paper.height}},
+            {"printer", to_json(sheet.printer)},
+            {"cutter", to_json(sheet.cutter)},
+            {"gap", sheet.gap},
+            {"marks",
+             {{"kind", word_of(sheet.marks.kind, mark_words)},
+              {"inset", sheet.marks.inset},
+              {"radius", sheet.marks.radius},
+              {"line", sheet.marks.line},
+              {"keep_clear", sheet.marks.keep_clear},
+              {"scheme", sheet.marks.scheme.marks.empty() ? json(nullptr) : mark_scheme_json(sheet.marks.scheme)}}},
+            {"division",
+             {{"columns", sheet.division.columns},
+              {"rows", sheet.division.rows},
+              {"gutter", sheet.division.gutter},
+              {"cut", word_of(sheet.division.cut, division_words)}}}};
+}
+
 json known_fields(const Document& d) {
-    return {{"schema", project_schema},
-            {"unit", word_of(d.unit, unit_words)},
-            {"next_id", d.next_id},
-            {"sheet",
-             {{"paper", {d.sheet.paper.width, d.sheet.paper.height}},
-              {"printer_margin", d.sheet.printer_margin},
-              {"cutter_margin", d.sheet.cutter_margin},
-              {"gap", d.sheet.gap},
-              {"marks",
-               {{"kind", word_of(d.sheet.marks.kind, mark_words)},
-                {"inset", d.sheet.marks.inset},
-                {"radius", d.sheet.marks.radius},
-                {"keep_clear", d.sheet.marks.keep_clear}}}}},
-            {"stickers", json::array()},
-            {"placements", json::array()}};
+    return {{"schema", project_schema},  {"unit", word_of(d.unit, unit_words)},
+            {"next_id", d.next_id},      {"pages", d.pages},
+            {"silenced", d.silenced},    {"sheet", sheet_json(d.sheet)},
+            {"stickers", json::array()}, {"placements", json::array()}};
 }
 
 SheetSettings sheet_from(const json& j) {
     SheetSettings sheet;
-    const auto paper = j.at("paper").get<std::array<double, 2>>();
-    for (const double side : paper)
-        if (!(side >= 20 && side <= 2000))
-            throw std::out_of_range("paper is out of range");
-    sheet.paper = {paper[0], paper[1]};
-    sheet.printer_margin = number_in(j, "printer_margin", 0, 500);
-    sheet.cutter_margin = number_in(j, "cutter_margin", 0, 500);
+    sheet.paper = paper_from(j.at("paper"));
+    if (j.contains("printer")) {
+        sheet.printer = printer_from(j.at("printer"));
+        sheet.cutter = cutter_from(j.at("cutter"));
+    } else { // projects of schema 1 know one margin for all edges
+        sheet.printer.margins = Edges::all(number_in(j, "printer_margin", 0, 500));
+        sheet.cutter.reach = Edges::all(number_in(j, "cutter_margin", 0, 500));
+    }
     sheet.gap = number_in(j, "gap", 0, 500);
     const json& m = j.at("marks");
     sheet.marks.kind = value_of(m.at("kind"), mark_words);
     sheet.marks.inset = number_in(m, "inset", 0, 500);
     sheet.marks.radius = number_in(m, "radius", 0.1, 50);
     sheet.marks.keep_clear = number_in(m, "keep_clear", 0, 500);
+    if (m.contains("line"))
+        sheet.marks.line = number_in(m, "line", 0.01, 10);
+    if (m.contains("scheme") && !m.at("scheme").is_null()) {
+        auto scheme = read_mark_scheme(m.at("scheme").dump());
+        if (!scheme)
+            throw std::out_of_range("the mark scheme is damaged: " + scheme.problem().message);
+        sheet.marks.scheme = std::move(*scheme);
+    }
+    if (sheet.marks.kind == MarkKind::scheme && sheet.marks.scheme.marks.empty())
+        throw std::out_of_range("the mark scheme is missing");
+    if (j.contains("division")) {
+        const json& d = j.at("division");
+        sheet.division = {static_cast<int>(number_in(d, "columns", 1, most_divisions)),
+                          static_cast<int>(number_in(d, "rows", 1, most_divisions)), number_in(d, "gutter", 0, 500),
+                          value_of(d.at("cut"), division_words)};
+    }
     return sheet;
 }
 
 } // namespace
+
+json to_json(const PrinterProfile& p) {
+    return {{"name", p.name},
+            {"margins", edges_json(p.margins)},
+            {"paper", size_json(p.paper)},
+            {"scaling", p.scaling},
+            {"borderless", p.borderless},
+            {"shift", {p.shift.x, p.shift.y}},
+            {"stretch", {p.stretch_x, p.stretch_y}}};
+}
+
+json to_json(const CutterProfile& c) {
+    return {{"name", c.name},
+            {"reach", edges_json(c.reach)},
+            {"has_mat", c.has_mat},
+            {"mat", {c.mat.width, c.mat.height}},
+            {"paper_on_mat", {c.paper_on_mat.x, c.paper_on_mat.y}}};
+}
+
+PrinterProfile printer_from(const json& j) {
+    PrinterProfile p;
+    p.name = j.at("name").get<std::string>();
+    p.margins = edges_from(j.at("margins"));
+    if (j.contains("paper") && !j.at("paper").is_null())
+        p.paper = paper_from(j.at("paper"));
+    p.scaling = number_in(j, "scaling", 0.1, 10);
+    p.borderless = j.at("borderless").get<bool>();
+    p.shift = place_from(j.at("shift"));
+    const auto stretch = j.at("stretch").get<std::array<double, 2>>();
+    for (const double s : stretch)
+        if (!(s >= 0.8 && s <= 1.25))
+            throw std::out_of_range("the printer's correction is out of range");
+    p.stretch_x = stretch[0];
+    p.stretch_y = stretch[1];
+    return p;
+}
+
+CutterProfile cutter_from(const json& j) {
+    CutterProfile c;
+    c.name = j.at("name").get<std::string>();
+    c.reach = edges_from(j.at("reach"));
+    c.has_mat = j.at("has_mat").get<bool>();
+    c.mat = paper_from(j.at("mat"));
+    c.paper_on_mat = place_from(j.at("paper_on_mat"));
+    return c;
+}
 
 json to_json(const Document& document, const ArtworkFile& file_of) {
     json whole = over_carried(document.carried, known_fields(document));
@@ -459,7 +558,11 @@ json to_json(const Document& document, const ArtworkFile& file_of) {
                                        {"centre", {p.centre.x, p.centre.y}},
                                        {"turn", p.turn},
                                        {"mirrored", p.mirrored},
-                                       {"scale", p.scale}});
+                                       {"scale", p.scale},
+                                       {"stretch", p.stretch},
+                                       {"page", p.page},
+                                       {"group", p.group},
+                                       {"locked", p.locked}});
     return whole;
 }
 
@@ -468,6 +571,10 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
     d.unit = value_of(j.at("unit"), unit_words);
     d.next_id = j.at("next_id").get<int>();
     d.sheet = sheet_from(j.at("sheet"));
+    if (j.contains("pages"))
+        d.pages = static_cast<int>(number_in(j, "pages", 1, most_pages));
+    for (const json& key : j.value("silenced", json::array()))
+        d.silenced.insert(key.get<std::string>());
     std::set<int> ids;
     for (const json& s : j.at("stickers")) {
         auto sticker = sticker_from(s, artwork_from);
@@ -485,7 +592,11 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
                                 .centre = {centre[0], centre[1]},
                                 .turn = number_in(p, "turn", -1000, 1000),
                                 .mirrored = p.at("mirrored").get<bool>(),
-                                .scale = number_in(p, "scale", 0.001, 1000)});
+                                .scale = number_in(p, "scale", 0.001, 1000),
+                                .stretch = p.contains("stretch") ? number_in(p, "stretch", 0.01, 100) : 1,
+                                .page = p.contains("page") ? static_cast<int>(number_in(p, "page", 0, d.pages - 1)) : 0,
+                                .group = p.value("group", 0),
+                                .locked = p.value("locked", false)});
     }
     d.carried = carried_text(j, known_fields(d));
     return d;

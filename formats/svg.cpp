@@ -39,19 +39,22 @@ std::string opening(Size size) {
 } // namespace
 
 std::string_view kind_name(CutKind kind) {
-    return kind == CutKind::kiss ? "kiss" : "through";
+    return kind == CutKind::kiss ? "kiss" : kind == CutKind::score ? "score" : "through";
 }
 
 std::string cut_svg(const JobPlan& plan, std::size_t page) {
     std::string svg = opening(plan.paper);
-    for (const CutKind kind : {CutKind::kiss, CutKind::through}) {
+    for (const CutKind kind : {CutKind::kiss, CutKind::score, CutKind::through}) {
         std::string paths;
         for (const CutPath& cut : plan.pages[page].cuts)
             if (cut.kind == kind)
                 paths += "    <path d=\"" + path_data(cut.line, cut.is_open ? End::open : End::closed) + "\"/>\n";
         if (!paths.empty())
             svg += "  <g id=\"" + std::string(kind_name(kind)) + "\" fill=\"none\" stroke=\"" +
-                   (kind == CutKind::kiss ? "#00838a" : "#6b2fa0") + "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";
+                   (kind == CutKind::kiss    ? "#00838a"
+                    : kind == CutKind::score ? "#9a6a00"
+                                             : "#6b2fa0") +
+                   "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";
     }
     return svg + "</svg>\n";
 }

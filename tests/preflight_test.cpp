@@ -47,11 +47,11 @@ INSTANTIATE_TEST_SUITE_P(
         Case{"over the left edge", {{22, 150}}, "outside-zone", "Disc: 3.0 mm outside the cut zone"},
         Case{"half off the paper", {{0, 150}}, "outside-zone", "Disc: 25.0 mm outside"},
         Case{"off the paper", {{-60, 150}}, "outside-zone", "outside the cut zone"},
-        Case{"into a mark's keep-clear area", {{196 - 16, 283 - 16}}, "outside-zone", "mark's keep-clear area"},
+        Case{"into a mark's keep-clear area", {{196 - 16, 283 - 16}}, "keep-clear", "mark's keep-clear area"},
         Case{"apart", {{60, 150}, {97.01, 150}}, "", ""},
         Case{"too close", {{60, 150}, {95.2, 150}}, "too-close", "1.2 mm apart, 3.0 mm wanted"},
         Case{"overlapping", {{60, 150}, {80, 150}}, "overlap", "overlap"},
-        Case{"one on the other", {{60, 150}, {60, 150}}, "overlap", "overlap"}),
+        Case{"one on the other", {{60, 150}, {60, 150}}, "doubled-line", "lie on each other"}),
     [](const auto& test) {
         std::string name = test.param.name;
         std::erase_if(name, [](char ch) { return !std::isalnum(static_cast<unsigned char>(ch)); });

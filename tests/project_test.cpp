@@ -60,13 +60,34 @@ Document full_document() {
     d = with_sticker_added(d, s);
     s.name = "The same picture again";
     d = with_sticker_added(d, s);
-    d.placements = {{.sticker = 2, .centre = {40, 50}, .turn = 0.5, .mirrored = true, .scale = 1.5},
-                    {.sticker = 1, .centre = {90, 120}}};
+    d.pages = 3;
+    d.silenced = {"too-close/page 1/sticker 1 at 900,1200"};
+    d.placements = {{.sticker = 2, .centre = {40, 50}, .turn = 0.5, .mirrored = true, .scale = 1.5, .stretch = 1.2},
+                    {.sticker = 1, .centre = {90, 120}, .page = 2, .group = 4, .locked = true}};
     d.sheet = {.paper = {148, 210},
-               .printer_margin = 3,
-               .cutter_margin = 9,
+               .printer = {.name = "Harbour office",
+                           .margins = {3, 4, 5, 6},
+                           .paper = Size{210, 297},
+                           .scaling = 0.97,
+                           .borderless = true,
+                           .shift = {0.4, -0.2},
+                           .stretch_x = 1.002,
+                           .stretch_y = 0.999},
+               .cutter = {.name = "Little blade",
+                          .reach = {9, 8, 7, 6},
+                          .has_mat = true,
+                          .mat = {304.8, 304.8},
+                          .paper_on_mat = {12, 25}},
                .gap = 2,
-               .marks = {.kind = MarkKind::none, .inset = 16, .radius = 2, .keep_clear = 7}};
+               .marks = {.kind = MarkKind::scheme,
+                         .inset = 16,
+                         .radius = 2,
+                         .line = 0.4,
+                         .keep_clear = 7,
+                         .scheme = {"Three rings",
+                                    {{MarkShape::ring, Corner::top_left, {10, 12}, 3, 0.5},
+                                     {MarkShape::cross, Corner::bottom_right, {11, 13}, 2, 0.2}}}},
+               .division = {2, 3, 5, Division::Cut::score}};
     d.unit = Unit::inch;
     return d;
 }
@@ -75,6 +96,8 @@ Document full_document() {
 void expect_same(const Document& a, const Document& b) {
     EXPECT_EQ(a.placements, b.placements);
     EXPECT_EQ(a.sheet, b.sheet);
+    EXPECT_EQ(a.pages, b.pages);
+    EXPECT_EQ(a.silenced, b.silenced);
     EXPECT_EQ(a.unit, b.unit);
     EXPECT_EQ(a.next_id, b.next_id);
     ASSERT_EQ(a.stickers.size(), b.stickers.size());

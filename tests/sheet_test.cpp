@@ -48,7 +48,9 @@ TEST(Marks, NoTurnOfTheSheetPutsAllFiveWhereFiveWere) {
 
 TEST(CutZone, IsTheRectangleLessTheBitesRoundTheMarks) {
     // Whole discs inside: a large inset keeps all five away from the edges and from each other.
-    SheetSettings sheet{.printer_margin = 5, .cutter_margin = 3, .marks = {.inset = 20, .keep_clear = 8}};
+    SheetSettings sheet{.printer = {.margins = Edges::all(5)},
+                        .cutter = {.reach = Edges::all(3)},
+                        .marks = {.inset = 20, .keep_clear = 8}};
     double zone = 0;
     for (const Polygon& polygon : cut_zone(sheet))
         zone += signed_area(polygon);
@@ -61,7 +63,7 @@ TEST(CutZone, IsTheRectangleLessTheBitesRoundTheMarks) {
 }
 
 TEST(CutZone, MarginsThatMeetLeaveNothing) {
-    EXPECT_TRUE(cut_zone({.paper = {100, 100}, .printer_margin = 50}).empty());
+    EXPECT_TRUE(cut_zone({.paper = {100, 100}, .printer = {.margins = Edges::all(50)}}).empty());
     EXPECT_TRUE(Room(Polygons{}).largest_rectangle().empty());
 }
 

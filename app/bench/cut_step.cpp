@@ -13,8 +13,9 @@ CutStep::CutStep(Session& project, BenchTools& bench_tools) : session(project), 
     kind = new Choices({tr("Kiss cut"), tr("Through cut")});
     kind->setToolTip(
         tr("Kiss cut leaves the backing whole, so stickers stay on the sheet. Through cut frees each one."));
-    connect(kind, &Choices::picked, this,
-            [this](int i) { session.edit_sticker(tr("Cut"), [&](Sticker& s) { s.cut = static_cast<CutKind>(i); }); });
+    connect(kind, &Choices::picked, this, [this](int i) {
+        session.edit_sticker(tr("Cut"), [&](Sticker& s) { s.cut = i == 0 ? CutKind::kiss : CutKind::through; });
+    });
     layout->addWidget(kind);
     add_tools(layout);
     add_list(layout);
@@ -121,7 +122,7 @@ void CutStep::add_list(QVBoxLayout* layout) {
 }
 
 void CutStep::refresh(const Sticker& s, Unit unit) {
-    kind->set_chosen(static_cast<int>(s.cut));
+    kind->set_chosen(s.cut == CutKind::kiss ? 0 : 1);
     snap->set_unit(unit);
     x->set_unit(unit);
     y->set_unit(unit);

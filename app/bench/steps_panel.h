@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/bench/bench_tools.h"
-#include "app/bench/step_card.h"
+#include "app/common/step_card.h"
 
 #include <QWidget>
 #include <functional>

@@ -170,7 +170,13 @@ void draw_cut_line(QPainter& painter, const QPainterPath& path, CutKind kind) {
     painter.setBrush(Qt::NoBrush);
     painter.setPen(pen(theme().casing, width + 2));
     painter.drawPath(path);
-    painter.setPen(pen(kind == CutKind::kiss ? theme().kiss : theme().through, width));
+    QPen line = pen(kind == CutKind::kiss    ? theme().kiss
+                    : kind == CutKind::score ? theme().score
+                                             : theme().through,
+                    width);
+    if (kind == CutKind::score)
+        line.setDashPattern({0.1, 2.5});
+    painter.setPen(line);
     painter.drawPath(path);
     painter.restore();
 }

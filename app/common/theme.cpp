@@ -20,7 +20,8 @@ constexpr auto light = [] {
     t.ink = 0x26323D, t.dim = 0x626A73, t.faint = 0xA5A59E, t.line = 0xD8D1C3, t.hover = 0xF1ECE1;
     t.accent = 0x2E4A7D, t.on_accent = 0xFFFFFF, t.selection = 0xE3E8F2;
     t.attention = 0xB9501A, t.attention_tint = 0xF7E3D6, t.fine = 0x4F7A52, t.look_at_tint = 0xEADFC2;
-    t.kiss = 0x00838A, t.through = 0x6B2FA0, t.casing = 0xFFFFFF, t.zone = 0xEEF4EE, t.paper = 0xFFFFFF;
+    t.kiss = 0x00838A, t.through = 0x6B2FA0, t.score = 0x9A6A00, t.casing = 0xFFFFFF, t.zone = 0xEEF4EE,
+    t.paper = 0xFFFFFF;
     return t;
 };
 

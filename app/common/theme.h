@@ -11,7 +11,7 @@ struct Theme {
     QColor window, canvas, panel, field, ink, dim, faint, line, hover;
     QColor accent, on_accent, selection;
     QColor attention, attention_tint, fine, look_at_tint;
-    QColor kiss, through, casing, zone, paper;
+    QColor kiss, through, score, casing, zone, paper;
 };
 
 enum class Tone { light, dark };

@@ -61,7 +61,10 @@ void CutView::paint(QPainter& painter) {
             blade = view.map(QPointF(stroke.points[i].x, paper.height - stroke.points[i].y));
             i == 0 ? path.moveTo(blade) : path.lineTo(blade);
         }
-        draw_cut_line(painter, path, stroke.pen == 2 ? CutKind::through : CutKind::kiss);
+        draw_cut_line(painter, path,
+                      stroke.pen == 2   ? CutKind::through
+                      : stroke.pen == 3 ? CutKind::score
+                                        : CutKind::kiss);
     }
     if (job.stage() == PracticeJob::Stage::cutting && !blade.isNull()) {
         painter.setPen(QPen(theme().casing, 2));

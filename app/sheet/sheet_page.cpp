@@ -27,4 +27,12 @@ void SheetPage::show_finding(const Finding& finding) {
     view->show_finding(finding);
 }
 
+void SheetPage::show_true_size() {
+    view->show_true_size();
+}
+
+void SheetPage::start_measuring() {
+    view->set_measuring(true);
+}
+
 } // namespace fusuma::app

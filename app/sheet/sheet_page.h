@@ -14,6 +14,8 @@ class SheetPage : public QWidget {
   public:
     explicit SheetPage(Session& session);
     void show_finding(const Finding& finding);
+    void show_true_size();
+    void start_measuring();
 
   signals:
     void add_artwork_wanted();

@@ -3,55 +3,109 @@
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "app/sheet/screen_size.h"
+#include "core/geometry/measure.h"
 
 #include <QHBoxLayout>
-#include <QMouseEvent>
+#include <QKeyEvent>
 #include <QPainter>
+#include <cmath>
 
 namespace fusuma::app {
 
-SheetView::SheetView(Session& project, QWidget* parent) : ZoomView(parent), session(project) {
+namespace {
+constexpr int ruler_px = 18;
+}
+
+SheetView::SheetView(Session& project, QWidget* parent) : ZoomView(parent), session(project), hand(project) {
     setObjectName(QStringLiteral("sheetView"));
-    setAccessibleName(tr("The sheet"));
-    zoom_bar = new QWidget(this);
-    zoom_bar->setObjectName(QStringLiteral("chip"));
-    zoom_bar->setAttribute(Qt::WA_StyledBackground);
-    auto* layout = new QHBoxLayout(zoom_bar);
-    layout->setContentsMargins(4, 0, 4, 0);
-    layout->setSpacing(0);
-    auto* out = button(QStringLiteral("−"), "flat", QStringLiteral("zoomOut"), tr("Smaller"));
-    auto* in = button(QStringLiteral("+"), "flat", QStringLiteral("zoomIn"), tr("Larger"));
-    auto* whole = button(tr("Fit"), "flat", QStringLiteral("zoomFit"), tr("Show the whole sheet"));
-    zoom_text = label({});
-    zoom_text->setMinimumWidth(46);
-    zoom_text->setAlignment(Qt::AlignCenter);
-    for (QWidget* w : std::initializer_list<QWidget*>{out, zoom_text, in, whole})
-        layout->addWidget(w);
-    connect(out, &QPushButton::clicked, this, [this] { zoom_by(0.8); });
-    connect(in, &QPushButton::clicked, this, [this] { zoom_by(1.25); });
-    connect(whole, &QPushButton::clicked, this, &ZoomView::fit);
+    setAccessibleName(tr("Sheet"));
+    set_fit_margins({28 + ruler_px, 28 + ruler_px, 28, 52});
+    add_zoom_bar();
+    add_page_bar();
     connect(this, &ZoomView::zoomed, this, [this] {
-        zoom_text->setText(QStringLiteral("%1 %").arg(qRound(100 * px_per_mm() * mm_per_inch / logicalDpiX())));
+        zoom_text->setText(QStringLiteral("%1 %").arg(qRound(100 * px_per_mm() / screen_px_per_mm(*this))));
         zoom_bar->adjustSize();
     });
     connect(&session, &Session::changed, this, &SheetView::refresh);
     connect(&session, &Session::worked_out, this, &SheetView::refresh);
+    connect(&session, &Session::searched, this, qOverload<>(&QWidget::update));
     refresh();
 }
 
+void SheetView::add_zoom_bar() {
+    zoom_bar = new QWidget(this);
+    zoom_bar->setObjectName(QStringLiteral("floatBar"));
+    zoom_bar->setAttribute(Qt::WA_StyledBackground);
+    auto* layout = new QHBoxLayout(zoom_bar);
+    layout->setContentsMargins(4, 2, 4, 2);
+    layout->setSpacing(0);
+    auto* out = button(QStringLiteral("−"), "flat", QStringLiteral("zoomOut"), tr("Smaller"));
+    auto* in = button(QStringLiteral("+"), "flat", QStringLiteral("zoomIn"), tr("Larger"));
+    auto* whole = button(tr("Fit"), "flat", QStringLiteral("zoomFit"), tr("Show the whole sheet"));
+    auto* real = button(tr("1:1"), "flat", QStringLiteral("zoomTrue"),
+                        tr("As large as it will be on paper. If a ruler disagrees, set your screen's size in the View "
+                           "menu."));
+    measure = button(tr("Measure"), "flat", QStringLiteral("measure"),
+                     tr("Drag between two places to measure between them (M)."));
+    measure->setCheckable(true);
+    zoom_text = label({});
+    zoom_text->setMinimumWidth(46);
+    zoom_text->setAlignment(Qt::AlignCenter);
+    for (QWidget* w : std::initializer_list<QWidget*>{out, zoom_text, in, whole, real, measure})
+        layout->addWidget(w);
+    connect(out, &QPushButton::clicked, this, [this] { zoom_by(0.8); });
+    connect(in, &QPushButton::clicked, this, [this] { zoom_by(1.25); });
+    connect(whole, &QPushButton::clicked, this, &ZoomView::fit);
+    connect(real, &QPushButton::clicked, this, &SheetView::show_true_size);
+    connect(measure, &QPushButton::toggled, this, &SheetView::set_measuring);
+}
+
+void SheetView::add_page_bar() {
+    page_bar = new QWidget(this);
+    page_bar->setObjectName(QStringLiteral("floatBar"));
+    page_bar->setAttribute(Qt::WA_StyledBackground);
+    auto* layout = new QHBoxLayout(page_bar);
+    layout->setContentsMargins(4, 2, 4, 2);
+    layout->setSpacing(0);
+    page_before = button(QStringLiteral("‹"), "flat", QStringLiteral("pageBefore"), tr("The page before (Page up)"));
+    page_after = button(QStringLiteral("›"), "flat", QStringLiteral("pageAfter"), tr("The next page (Page down)"));
+    auto* add = button(tr("Add page"), "flat", QStringLiteral("addPage"), tr("Another page of the same paper."));
+    page_text = label({});
+    page_text->setObjectName(QStringLiteral("pageText"));
+    page_text->setAlignment(Qt::AlignCenter);
+    for (QWidget* w : std::initializer_list<QWidget*>{page_before, page_text, page_after, add})
+        layout->addWidget(w);
+    connect(page_before, &QPushButton::clicked, this, [this] { session.go_to_page(session.page() - 1); });
+    connect(page_after, &QPushButton::clicked, this, [this] { session.go_to_page(session.page() + 1); });
+    connect(add, &QPushButton::clicked, this, [this] {
+        session.edit(tr("Add page"), with_page_added);
+        session.go_to_page(session.document().pages - 1);
+    });
+}
+
 void SheetView::refresh() {
-    const Size paper = session.document().sheet.paper;
-    set_content({{0, 0}, {paper.width, paper.height}});
+    const Document& document = session.document();
+    set_content({{0, 0}, {document.sheet.paper.width, document.sheet.paper.height}});
+    page_text->setText(tr("Page %1 of %2").arg(session.page() + 1).arg(document.pages));
+    page_before->setVisible(document.pages > 1);
+    page_after->setVisible(document.pages > 1);
+    page_before->setEnabled(session.page() > 0);
+    page_after->setEnabled(session.page() + 1 < document.pages);
+    page_bar->adjustSize();
+    page_bar->move(width() - page_bar->width() - 12, height() - page_bar->height() - 12);
     update();
 }
 
 void SheetView::resizeEvent(QResizeEvent* event) {
     ZoomView::resizeEvent(event);
     zoom_bar->adjustSize();
-    zoom_bar->move(12, height() - zoom_bar->height() - 12);
+    zoom_bar->move(ruler_px + 10, height() - zoom_bar->height() - 12);
+    page_bar->move(width() - page_bar->width() - 12, height() - page_bar->height() - 12);
 }
 
 void SheetView::show_finding(const Finding& finding) {
+    session.go_to_page(finding.page - 1);
     session.select({finding.copies.begin(), finding.copies.end()});
     centre_on(finding.at);
     if (px_per_mm() < 5)
@@ -59,40 +113,62 @@ void SheetView::show_finding(const Finding& finding) {
     setFocus();
 }
 
+void SheetView::show_true_size() {
+    zoom_by(screen_px_per_mm(*this) / px_per_mm());
+}
+
+void SheetView::set_measuring(bool on) {
+    hand.set_measuring(on);
+    measure->setChecked(on);
+    setCursor(on ? Qt::CrossCursor : Qt::ArrowCursor);
+    update();
+}
+
 namespace {
 
-/// From the sticker's millimetres to the paper's, where the copy is now.
-QTransform to_paper(const Outlined& outlined, const Sticker& sticker, const Placement& placement) {
-    return QTransform::fromScale(1 / outlined.artwork.width, 1 / outlined.artwork.height) *
-           to_qt(placed(sticker, placement));
+/// From where the plan has a copy to where it is now, mm on the paper.
+QTransform since_planned(const PlacedCopy& copy, const Placement& now) {
+    return to_qt(placed(*copy.sticker, copy.placement).inverted().then(placed(*copy.sticker, now)));
+}
+
+QPainterPath cut_path(const PlacedCopy& copy) {
+    QPainterPath path = to_qt(copy.line);
+    for (const Contour& line : copy.open)
+        path.addPath(open_path(line));
+    return path;
+}
+
+bool lies_where_planned(const Placement& a, const Placement& b) {
+    return a.sticker == b.sticker && a.centre == b.centre && a.turn == b.turn && a.scale == b.scale &&
+           a.stretch == b.stretch && a.mirrored == b.mirrored && a.page == b.page;
 }
 
 } // namespace
 
-QPainterPath SheetView::cut_path(const Placement& placement) const {
-    const auto result = session.snapshot().result(placement.sticker, placement.scale);
-    const auto sticker = session.document().find(placement.sticker);
-    if (!result || !sticker)
-        return {};
-    QPainterPath path = to_qt(result->cut_line());
-    for (const Contour& line : result->cut->open())
-        path.addPath(open_path(line));
-    return to_paper(*result->outlined, *sticker, placement).map(path);
+Selection SheetView::live_copies() const {
+    Selection live = hand.held();
+    const auto &now = session.document().placements, &then = session.snapshot().document.placements;
+    if (now.size() == then.size())
+        for (std::size_t i = 0; i < now.size(); ++i)
+            if (!lies_where_planned(now[i], then[i]))
+                live.insert(i);
+    return live;
 }
 
 void SheetView::paint(QPainter& painter) {
     painter.setRenderHint(QPainter::Antialiasing);
-    paint_paper(painter);
-    paint_copies(painter);
-    paint_findings(painter);
-    paint_selection(painter);
-    if (hand == Hand::banding) {
-        painter.setPen(QPen(theme().accent, 1, Qt::DashLine));
-        QColor tint = theme().accent;
-        tint.setAlpha(30);
-        painter.setBrush(tint);
-        painter.drawRect(QRectF(pressed_at, band_to).normalized());
+    const bool is_searching = session.so_far().has_value();
+    const Selection live = is_searching ? Selection{} : live_copies();
+    if (is_searching) {
+        paint_paper(painter);
+        paint_search(painter);
+    } else {
+        paint_resting(painter, live);
+        paint_live(painter, live);
+        paint_findings(painter);
     }
+    paint_hand(painter);
+    paint_rulers(painter);
 }
 
 void SheetView::paint_paper(QPainter& painter) const {
@@ -102,172 +178,320 @@ void SheetView::paint_paper(QPainter& painter) const {
     const QRectF paper = view.mapRect(QRectF(0, 0, sheet.paper.width, sheet.paper.height));
     painter.fillRect(paper.translated(4, 4), QColor(38, 50, 61, 40));
     painter.fillRect(paper, t.paper);
-    if (const auto& plan = session.snapshot().plan; plan && session.snapshot().document.sheet == sheet) {
+    const auto& plan = session.snapshot().plan;
+    const auto page = static_cast<std::size_t>(session.page());
+    if (plan && session.snapshot().document.sheet == sheet && page < plan->pages.size()) {
         painter.setPen(QPen(QColor(0x4F7A52), 1));
         painter.setBrush(t.zone);
-        painter.drawPath(view.map(to_qt(plan->pages.front().zone)));
+        painter.drawPath(view.map(to_qt(plan->pages[page].zone)));
+        const Division& division = sheet.division;
+        for (const Rect& small : plan->pages[page].small_sheets)
+            if (division.cut != Division::Cut::none)
+                draw_cut_line(painter, view.map(to_qt(Polygons{corners_of(small)})),
+                              division.cut == Division::Cut::score ? CutKind::score : CutKind::through);
     }
-    const double m = sheet.printer_margin;
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(QColor(0xA9A292), 1, Qt::CustomDashLine));
-    QPen dashes = painter.pen();
-    dashes.setDashPattern({3, 3});
-    painter.setPen(dashes);
-    painter.drawRect(view.mapRect(QRectF(m, m, sheet.paper.width - 2 * m, sheet.paper.height - 2 * m)));
+    const Rect room = printable(sheet);
+    if (!room.empty()) {
+        QPen dashes(QColor(0xA9A292), 1, Qt::CustomDashLine);
+        dashes.setDashPattern({3, 3});
+        painter.setPen(dashes);
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(view.mapRect(QRectF(to_qt(room.min), to_qt(room.max))));
+    }
     painter.setPen(Qt::NoPen);
     painter.setBrush(Qt::black);
     for (const Mark& mark : marks(sheet))
-        painter.drawEllipse(view.map(to_qt(mark.centre)), mark.radius * px_per_mm(), mark.radius * px_per_mm());
+        painter.drawPath(view.map(to_qt(ink_of(mark))));
 }
 
-void SheetView::paint_copies(QPainter& painter) const {
-    const Document& document = session.document();
-    const Snapshot& snapshot = session.snapshot();
+void SheetView::paint_resting(QPainter& painter, const Selection& without) {
+    const auto& plan = session.snapshot().plan;
     const QTransform view = to_view();
-    const auto each_copy = [&](auto&& paint) {
-        for (const Placement& p : document.placements)
-            if (const auto sticker = document.find(p.sticker))
-                paint(p, *sticker);
+    const SheetSettings& sheet = session.document().sheet;
+    const double ratio = devicePixelRatioF();
+    const bool is_known = resting.plan == plan && resting.view == view && resting.without == without &&
+                          resting.page == session.page() && resting.sheet == sheet &&
+                          resting.picture.size() == size() * ratio;
+    // While something is in hand a newer plan only moves that, so what rests need not be drawn anew for every step.
+    const bool is_held = hand.act() != SheetHand::Act::none && !hand.held().empty() && resting.view == view &&
+                         resting.without == without && resting.page == session.page() &&
+                         resting.picture.size() == size() * ratio && resting.plan && plan &&
+                         resting.plan->copies.size() == plan->copies.size();
+    if (!is_known && !is_held) {
+        resting = {plan, view, without, sheet, session.page(), QPixmap(size() * ratio)};
+        resting.picture.setDevicePixelRatio(ratio);
+        resting.picture.fill(Qt::transparent);
+        QPainter p(&resting.picture);
+        p.setRenderHint(QPainter::Antialiasing);
+        paint_paper(p);
+        const auto page = static_cast<std::size_t>(session.page());
+        if (plan && page < plan->pages.size()) {
+            const Document& then = session.snapshot().document;
+            const auto each_copy = [&](auto&& draw) {
+                for (std::size_t i = 0; i < plan->copies.size(); ++i)
+                    if (plan->copies[i] && !without.contains(i) && then.placements[i].page == session.page())
+                        draw(*plan->copies[i]);
+            };
+            // Under all print, so that no copy's paper hides its neighbour's bleed.
+            p.setPen(Qt::NoPen);
+            p.setBrush(theme().paper);
+            each_copy([&](const PlacedCopy& copy) { p.drawPath(view.map(to_qt(copy.line))); });
+            for (const PrintItem& item : plan->pages[page].prints)
+                if (!without.contains(item.placement))
+                    draw_layer(p, item.layer, view);
+            each_copy([&](const PlacedCopy& copy) { draw_cut_line(p, view.map(cut_path(copy)), copy.sticker->cut); });
+        }
+    }
+    painter.drawPixmap(0, 0, resting.picture);
+}
+
+void SheetView::paint_live(QPainter& painter, const Selection& copies) {
+    const auto& plan = session.snapshot().plan;
+    const auto& now = session.document().placements;
+    if (copies.empty() || !plan || plan->copies.size() != now.size())
+        return;
+    const QTransform view = to_view();
+    const auto draw = [&](QPainter& p, std::size_t i, const QTransform& since) {
+        const PlacedCopy& copy = *plan->copies[i];
+        const QTransform to_screen = since * view;
+        p.setPen(Qt::NoPen);
+        p.setBrush(theme().paper);
+        p.setOpacity(0.75); // what lies under it shows through
+        p.drawPath(to_screen.map(to_qt(copy.line)));
+        for (const PrintLayer& layer : copy.result->print)
+            draw_layer(p, layer, to_qt(copy.map) * to_screen);
+        p.setOpacity(1);
+        draw_cut_line(p, to_screen.map(cut_path(copy)), copy.sticker->cut);
     };
-    // Under all print, so that no copy's paper hides its neighbour's bleed.
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(theme().paper);
-    each_copy([&](const Placement& p, const Sticker&) { painter.drawPath(view.map(cut_path(p))); });
-    if (snapshot.plan && snapshot.document.placements == document.placements)
-        for (const PrintItem& item : snapshot.plan->pages.front().prints)
-            draw_layer(painter, item.layer, view);
-    else // while moving: as each would print alone
-        each_copy([&](const Placement& p, const Sticker& sticker) {
-            if (const auto result = snapshot.result(p.sticker, p.scale))
-                for (const PrintLayer& layer : result->print)
-                    draw_layer(painter, layer, to_paper(*result->outlined, sticker, p) * view);
-        });
-    each_copy([&](const Placement& p, const Sticker& sticker) {
-        draw_cut_line(painter, view.map(cut_path(p)), sticker.cut);
-    });
+    constexpr std::size_t few = 4;
+    if (hand.act() == SheetHand::Act::moving && copies == hand.held() && copies.size() > few) {
+        // Many at once move as one picture.
+        const double ratio = devicePixelRatioF();
+        if (floating.view != view || floating.copies != copies || floating.picture.size() != size() * ratio) {
+            floating = {plan, view, copies, QPixmap(size() * ratio)};
+            floating.picture.setDevicePixelRatio(ratio);
+            floating.picture.fill(Qt::transparent);
+            QPainter p(&floating.picture);
+            p.setRenderHint(QPainter::Antialiasing);
+            for (const std::size_t i : copies)
+                if (plan->copies[i])
+                    draw(p, i,
+                         QTransform::fromTranslate(-hand.moved_by().x, -hand.moved_by().y) *
+                             since_planned(*plan->copies[i], now[i]));
+        }
+        const QPointF by =
+            hand.moved_by().x * px_per_mm() * QPointF(1, 0) + hand.moved_by().y * px_per_mm() * QPointF(0, 1);
+        painter.drawPixmap(by, floating.picture);
+        return;
+    }
+    floating = {};
+    for (const std::size_t i : copies)
+        if (plan->copies[i] && now[i].page == session.page())
+            draw(painter, i, since_planned(*plan->copies[i], now[i]));
+}
+
+void SheetView::paint_search(QPainter& painter) const {
+    const QTransform view = to_view();
+    const Document& found = *session.so_far();
+    for (const Placement& p : found.placements) {
+        const auto sticker = found.find(p.sticker);
+        const auto result = session.snapshot().result(p.sticker);
+        if (p.page != session.page() || !sticker || !result)
+            continue;
+        const QTransform map =
+            QTransform::fromScale(1 / result->outlined->artwork.width, 1 / result->outlined->artwork.height) *
+            to_qt(placed(*sticker, p)) * view;
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(theme().paper);
+        const QPainterPath line = map.map(to_qt(result->cut_line()));
+        painter.drawPath(line);
+        for (const PrintLayer& layer : result->print)
+            draw_layer(painter, layer, map);
+        draw_cut_line(painter, line, sticker->cut);
+    }
 }
 
 void SheetView::paint_findings(QPainter& painter) const {
     const Snapshot& snapshot = session.snapshot();
-    if (snapshot.document.placements != session.document().placements)
-        return; // stale while dragging: the next result is a moment away
+    if (snapshot.document.placements.size() != session.document().placements.size())
+        return; // stale: the next result is a moment away
     const QTransform view = to_view();
     QColor tint = theme().attention;
     tint.setAlpha(110);
     painter.setPen(QPen(theme().attention, 2));
     painter.setBrush(tint);
-    for (const Finding& f : snapshot.findings)
-        if (f.rule != "low-resolution") {
-            if (f.region.empty())
-                painter.drawEllipse(view.map(to_qt(f.at)), 7, 7);
-            else
-                painter.drawPath(view.map(to_qt(f.region)));
-        }
-}
-
-void SheetView::paint_selection(QPainter& painter) const {
-    const QTransform view = to_view();
-    for (const std::size_t i : session.selection()) {
-        const QRectF box = view.map(cut_path(session.document().placements[i])).boundingRect().adjusted(-4, -4, 4, 4);
-        painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(theme().casing, 3));
-        painter.drawRect(box);
-        painter.setPen(QPen(QColor(0x2E4A7D), 1.4, Qt::DashLine));
-        painter.drawRect(box);
+    for (const Finding& f : snapshot.findings) {
+        if (f.sticker > 0 || f.copies.empty() || f.page != session.page() + 1)
+            continue; // about a sticker or the sheet, not a place on it
+        if (f.region.empty())
+            painter.drawEllipse(view.map(to_qt(f.at)), 7, 7);
+        else
+            painter.drawPath(view.map(to_qt(f.region)));
     }
 }
 
-std::optional<std::size_t> SheetView::copy_at(QPointF at) const {
-    const Point mm = to_mm(at);
-    const auto& placements = session.document().placements;
-    for (std::size_t i = placements.size(); i-- > 0;)
-        if (cut_path(placements[i]).contains(to_qt(mm)))
-            return i;
-    return std::nullopt;
+void SheetView::paint_hand(QPainter& painter) const {
+    const QTransform view = to_view();
+    const QColor indigo(0x2E4A7D); // the paper is white whatever the tone
+    const auto cased_line = [&](QPointF a, QPointF b, const QPen& pen) {
+        painter.setPen(QPen(theme().casing, pen.widthF() + 2));
+        painter.drawLine(a, b);
+        painter.setPen(pen);
+        painter.drawLine(a, b);
+    };
+    painter.setBrush(Qt::NoBrush);
+    if (const auto grips = hand.handles(px_per_mm())) {
+        const QRectF frame(view.map(to_qt(grips->frame.min)), view.map(to_qt(grips->frame.max)));
+        painter.setPen(QPen(theme().casing, 3));
+        painter.drawRect(frame);
+        painter.setPen(QPen(indigo, 1.4, Qt::DashLine));
+        painter.drawRect(frame);
+        const bool is_locked = std::ranges::all_of(
+            session.selection(), [&](std::size_t i) { return session.document().placements[i].locked; });
+        if (is_locked) {
+            painter.setPen(indigo);
+            painter.drawText(frame.topLeft() + QPointF(0, -6), tr("locked"));
+        } else {
+            cased_line(view.map(to_qt(grips->scale[1])), view.map(to_qt(grips->turn)), QPen(indigo, 1.2));
+            painter.setPen(QPen(indigo, 1.4));
+            painter.setBrush(theme().casing);
+            for (const Point p : grips->scale)
+                painter.drawEllipse(view.map(to_qt(p)), 4, 4);
+            painter.setBrush(indigo);
+            painter.drawEllipse(view.map(to_qt(grips->turn)), 5, 5);
+        }
+    }
+    for (const Guide& guide : hand.guides())
+        cased_line(view.map(to_qt(guide.from)), view.map(to_qt(guide.to)), QPen(QColor(0x4F7A52), 1.2));
+    if (hand.act() == SheetHand::Act::banding) {
+        painter.setPen(QPen(theme().accent, 1, Qt::DashLine));
+        QColor tint = theme().accent;
+        tint.setAlpha(30);
+        painter.setBrush(tint);
+        const Rect band = hand.band();
+        painter.drawRect(QRectF(view.map(to_qt(band.min)), view.map(to_qt(band.max))));
+    }
+    QPointF beside = view.map(to_qt(hand.measured().second));
+    if (hand.act() == SheetHand::Act::measuring)
+        cased_line(view.map(to_qt(hand.measured().first)), beside, QPen(indigo, 1.6));
+    if (!hand.words().isEmpty()) {
+        const QRectF words = painter.fontMetrics().boundingRect(hand.words()).adjusted(-7, -4, 7, 4);
+        const QRectF box = words.translated(beside + QPointF(16, 24) - words.topLeft());
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(theme().panel);
+        painter.drawRoundedRect(box, 4, 4);
+        painter.setPen(theme().ink);
+        painter.drawText(box, Qt::AlignCenter, hand.words());
+    }
+}
+
+void SheetView::paint_rulers(QPainter& painter) const {
+    const Theme& t = theme();
+    const Unit unit = session.document().unit;
+    // The finest division that leaves at least five pixels, numbered where there is room for the figures.
+    const double base = unit == Unit::inch ? mm_per_inch : unit == Unit::cm ? 10 : 1;
+    double step = unit == Unit::inch ? base / 16 : 1;
+    for (int i = 0; step * px_per_mm() < 5; ++i)
+        step *= unit == Unit::inch ? 2 : i % 2 == 0 ? 5 : 2;
+    double numbered = step;
+    while (numbered * px_per_mm() < 44)
+        numbered *= numbered * 2 * px_per_mm() >= 44 ? 2 : 5;
+    painter.fillRect(QRect(0, 0, width(), ruler_px), t.panel);
+    painter.fillRect(QRect(0, 0, ruler_px, height()), t.panel);
+    QFont small = font();
+    small.setPointSizeF(7);
+    painter.setFont(small);
+    painter.setPen(t.dim);
+    const auto ticks = [&](double from, double to, auto&& tick) {
+        for (auto k = static_cast<long>(std::ceil(from / step)); static_cast<double>(k) * step <= to; ++k) {
+            const double mm = static_cast<double>(k) * step;
+            const double in_numbered = mm / numbered;
+            tick(mm, std::abs(in_numbered - std::round(in_numbered)) < 1e-6);
+        }
+    };
+    const auto figure = [&](double mm) { return QString::number(mm / base, 'g', 4); };
+    const Point top_left = to_mm({0, 0}), bottom_right = to_mm({double(width()), double(height())});
+    ticks(top_left.x, bottom_right.x, [&](double mm, bool is_numbered) {
+        const double x = to_view().map(QPointF(mm, 0)).x();
+        if (x < ruler_px)
+            return;
+        painter.drawLine(QPointF(x, is_numbered ? 8 : 13), QPointF(x, ruler_px));
+        if (is_numbered)
+            painter.drawText(QPointF(x + 3, 10), figure(mm));
+    });
+    ticks(top_left.y, bottom_right.y, [&](double mm, bool is_numbered) {
+        const double y = to_view().map(QPointF(0, mm)).y();
+        if (y < ruler_px)
+            return;
+        painter.drawLine(QPointF(is_numbered ? 8 : 13, y), QPointF(ruler_px, y));
+        if (is_numbered) {
+            painter.save();
+            painter.translate(10, y - 3);
+            painter.rotate(-90);
+            painter.drawText(QPointF(0, 0), figure(mm));
+            painter.restore();
+        }
+    });
+    painter.fillRect(QRect(0, 0, ruler_px, ruler_px), t.panel);
+    painter.setPen(t.line);
+    painter.drawLine(0, ruler_px, width(), ruler_px);
+    painter.drawLine(ruler_px, 0, ruler_px, height());
 }
 
 void SheetView::press(QMouseEvent* event) {
-    pressed_at = band_to = event->position();
-    const auto hit = copy_at(event->position());
-    std::set<std::size_t> next = session.selection();
-    if (!hit) {
-        if (!(event->modifiers() & Qt::ShiftModifier))
-            session.select({});
-        hand = Hand::banding;
-        return;
-    }
-    if (event->modifiers() & Qt::ShiftModifier) {
-        next.contains(*hit) ? static_cast<void>(next.erase(*hit)) : static_cast<void>(next.insert(*hit));
-        session.select(next);
-    } else if (!next.contains(*hit)) {
-        session.select({*hit});
-    }
-    hand = Hand::moving;
-    grabbed = to_mm(event->position());
-    ++stroke;
+    hand.press(to_mm(event->position()), px_per_mm(), event->modifiers());
+    update();
 }
 
 void SheetView::drag(QMouseEvent* event) {
-    if (hand == Hand::banding) {
-        band_to = event->position();
-        update();
-    } else if (hand == Hand::moving && !session.selection().empty()) {
-        const Point now = to_mm(event->position());
-        if ((event->position() - pressed_at).manhattanLength() < 4 && distance(now, grabbed) * px_per_mm() < 4)
-            return;
-        session.move_selection(now - grabbed, QStringLiteral("drag%1").arg(stroke));
-        grabbed = now;
-    }
+    if (event->buttons() & Qt::LeftButton)
+        hand.drag(to_mm(event->position()), px_per_mm(), event->modifiers());
+    update();
 }
 
-void SheetView::release(QMouseEvent*) {
-    if (hand == Hand::banding) {
-        const QRectF band = QRectF(pressed_at, band_to).normalized();
-        std::set<std::size_t> inside = session.selection();
-        const auto& placements = session.document().placements;
-        for (std::size_t i = 0; i < placements.size(); ++i)
-            if (band.contains(to_view().map(cut_path(placements[i])).boundingRect()))
-                inside.insert(i);
-        if (inside != session.selection())
-            session.select(std::move(inside));
-    }
-    session.end_stroke();
-    hand = Hand::idle;
+void SheetView::release(QMouseEvent* event) {
+    hand.release(event->modifiers());
     update();
 }
 
 bool SheetView::double_click(QMouseEvent* event) {
-    const auto hit = copy_at(event->position());
+    const auto hit = hand.copy_at(to_mm(event->position()));
     if (hit)
         emit sticker_opened(session.document().placements[*hit].sticker);
     return hit.has_value();
 }
 
 bool SheetView::key(QKeyEvent* event) {
-    const double by = event->modifiers() & Qt::ShiftModifier ? 10 : event->modifiers() & Qt::AltModifier ? 0.1 : 1;
-    Point move;
     switch (event->key()) {
     case Qt::Key_Left:
-        move = {-by, 0};
-        break;
+        return hand.nudge({-1, 0}, event->modifiers());
     case Qt::Key_Right:
-        move = {by, 0};
-        break;
+        return hand.nudge({1, 0}, event->modifiers());
     case Qt::Key_Up:
-        move = {0, -by};
-        break;
+        return hand.nudge({0, -1}, event->modifiers());
     case Qt::Key_Down:
-        move = {0, by};
-        break;
+        return hand.nudge({0, 1}, event->modifiers());
+    case Qt::Key_PageUp:
+        session.go_to_page(session.page() - 1);
+        return true;
+    case Qt::Key_PageDown:
+        session.go_to_page(session.page() + 1);
+        return true;
+    case Qt::Key_M:
+        set_measuring(!hand.is_measuring());
+        return true;
     case Qt::Key_Escape:
-        session.select({});
+        if (hand.is_measuring())
+            set_measuring(false);
+        else if (hand.act() != SheetHand::Act::none)
+            hand.cancel();
+        else
+            session.select({});
+        update();
         return true;
     default:
         return false;
     }
-    if (!session.selection().empty())
-        session.move_selection(move, QStringLiteral("nudge%1").arg(stroke));
-    return true;
 }
 
 } // namespace fusuma::app

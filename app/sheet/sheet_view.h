@@ -1,11 +1,12 @@
 #pragma once
 
 #include "app/common/zoom_view.h"
-#include "app/shell/session.h"
+#include "app/sheet/sheet_hand.h"
 
-#include <optional>
+#include <QPixmap>
 
 class QLabel;
+class QPushButton;
 
 namespace fusuma::app {
 
@@ -15,6 +16,8 @@ class SheetView : public ZoomView {
   public:
     explicit SheetView(Session& project, QWidget* parent = nullptr);
     void show_finding(const Finding& finding);
+    void set_measuring(bool on);
+    void show_true_size();
 
   signals:
     void sticker_opened(int id);
@@ -30,20 +33,37 @@ class SheetView : public ZoomView {
 
   private:
     Session& session;
-    QWidget* zoom_bar;
-    QLabel* zoom_text;
-    enum class Hand { idle, moving, banding } hand = Hand::idle;
-    QPointF pressed_at, band_to;
-    Point grabbed;
-    int stroke = 0;
+    SheetHand hand;
+    QWidget *zoom_bar, *page_bar;
+    QLabel *zoom_text, *page_text;
+    QPushButton *page_before, *page_after, *measure;
+    /// A picture of what rests, drawn anew only when something of it changes.
+    struct Resting {
+        std::shared_ptr<const JobPlan> plan;
+        QTransform view;
+        Selection without;
+        SheetSettings sheet;
+        int page = -1;
+        QPixmap picture;
+    } resting;
+    struct Floating {
+        std::shared_ptr<const JobPlan> plan;
+        QTransform view;
+        Selection copies;
+        QPixmap picture;
+    } floating; ///< what is being moved, where it was
 
-    [[nodiscard]] std::optional<std::size_t> copy_at(QPointF view) const;
-    [[nodiscard]] QPainterPath cut_path(const Placement& placement) const; ///< mm on the paper
+    [[nodiscard]] Selection live_copies() const; ///< that are not where the plan has them
     void paint_paper(QPainter& painter) const;
-    void paint_copies(QPainter& painter) const;
+    void paint_resting(QPainter& painter, const Selection& without);
+    void paint_live(QPainter& painter, const Selection& copies);
+    void paint_search(QPainter& painter) const;
     void paint_findings(QPainter& painter) const;
-    void paint_selection(QPainter& painter) const;
+    void paint_hand(QPainter& painter) const;
+    void paint_rulers(QPainter& painter) const;
     void refresh();
+    void add_zoom_bar();
+    void add_page_bar();
 };
 
 } // namespace fusuma::app

@@ -4,6 +4,7 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/output/output_page.h"
+#include "app/sheet/screen_size.h"
 #include "app/sheet/sheet_page.h"
 #include "app/shell/busy_bar.h"
 #include "app/shell/command_finder.h"
@@ -141,18 +142,28 @@ QMenuBar* MainWindow::menus() {
     undo_action = command(edit, tr("Undo"), QKeySequence::Undo, [this] { session.undo(); });
     redo_action = command(edit, tr("Redo"), QKeySequence(tr("Ctrl+Shift+Z")), [this] { session.redo(); });
     edit->addSeparator();
-    command(edit, tr("Paste a picture"), QKeySequence::Paste, [this] { paste(); });
+    command(edit, tr("Copy"), QKeySequence::Copy, [this] { session.copy_selection(); });
+    command(edit, tr("Paste copies or a picture"), QKeySequence::Paste, [this] {
+        if (!session.paste_copies())
+            paste();
+        else
+            go_to(Place::sheet);
+    });
     command(edit, tr("Select all copies"), QKeySequence::SelectAll, [this] {
-        std::set<std::size_t> all;
+        Selection all;
         for (std::size_t i = 0; i < session.document().placements.size(); ++i)
-            all.insert(i);
+            if (session.document().placements[i].page == session.page())
+                all.insert(i);
         session.select(std::move(all));
+    });
+    command(edit, tr("Select all of this sticker"), QKeySequence(tr("Ctrl+Shift+A")), [this] {
+        if (const auto s = session.sticker())
+            session.select(copies_of_sticker(session.document(), s->id, session.page()));
     });
     command(edit, tr("Find a command…"), QKeySequence(tr("Ctrl+K")), [this] { CommandFinder(commands, this).exec(); });
 
     QMenu* sticker = bar->addMenu(tr("&Sticker"));
     command(sticker, tr("Put on the sheet"), QKeySequence(tr("Ctrl+Return")), [this] { put_on_sheet(); });
-    command(sticker, tr("Fill the sheet with it"), {}, [this] { session.place_copies(-1); });
     sticker->addSeparator();
     const auto by_hand = [&](const QString& text, Tool tool) {
         command(sticker, text, {}, [this, tool] {
@@ -176,12 +187,60 @@ QMenuBar* MainWindow::menus() {
         command(arrange, tr("Duplicate"), QKeySequence(tr("Ctrl+D")), [this] { session.duplicate_selection(); });
     remove_action =
         command(arrange, tr("Remove copies"), QKeySequence(Qt::Key_Delete), [this] { session.remove_selection(); });
+    arrange->addSeparator();
+    const auto of_selection = [&](const QString& text, const QString& keys,
+                                  Document (*change)(Document, const Selection&)) {
+        command(arrange, text, QKeySequence(keys), [this, text, change] {
+            session.edit_selection(text, [change](const Document& d, const Selection& s) { return change(d, s); });
+        });
+    };
+    of_selection(tr("Group"), tr("Ctrl+G"), grouped);
+    of_selection(tr("Ungroup"), tr("Ctrl+Shift+G"), ungrouped);
+    of_selection(tr("Lock"), tr("Ctrl+L"),
+                 [](Document d, const Selection& s) { return with_lock(std::move(d), s, true); });
+    of_selection(tr("Unlock"), tr("Ctrl+Shift+L"),
+                 [](Document d, const Selection& s) { return with_lock(std::move(d), s, false); });
+    arrange->addSeparator();
+    const auto order = [&](const QString& text, const QString& keys, Order to) {
+        command(arrange, text, QKeySequence(keys), [this, text, to] {
+            session.rearrange(text, [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
+        });
+    };
+    order(tr("To the front"), tr("Ctrl+Home"), Order::front);
+    order(tr("To the back"), tr("Ctrl+End"), Order::back);
+    arrange->addSeparator();
+    command(arrange, tr("Add a page"), {}, [this] {
+        session.edit(tr("Add page"), with_page_added);
+        session.go_to_page(session.document().pages - 1);
+    });
+    command(arrange, tr("Remove this page"), {}, [this] {
+        session.edit(tr("Remove page"),
+                     [page = session.page()](Document d) { return with_page_removed(std::move(d), page); });
+    });
+    command(arrange, tr("Move to the next page"), {}, [this] {
+        const int next = session.page() + 1;
+        if (session.selection().empty() || next >= most_pages)
+            return;
+        const Selection kept = session.selection();
+        session.edit_selection(tr("Move to the next page"),
+                               [next](const Document& d, const Selection& s) { return on_page(d, s, next); });
+        session.select(kept);
+    });
 
     QMenu* view = bar->addMenu(tr("&View"));
     command(view, tr("Go to the Bench"), QKeySequence(tr("Ctrl+1")), [this] { go_to(Place::bench); });
     command(view, tr("Go to the Sheet"), QKeySequence(tr("Ctrl+2")), [this] { go_to(Place::sheet); });
     command(view, tr("Go to the Output"), QKeySequence(tr("Ctrl+3")), [this] { go_to(Place::output); });
     view->addSeparator();
+    command(view, tr("True size on the Sheet"), QKeySequence(tr("Ctrl+0")), [this] {
+        go_to(Place::sheet);
+        sheet->show_true_size();
+    });
+    command(view, tr("Set the screen's size…"), {}, [this] { ScreenSizeDialog(this).exec(); });
+    command(view, tr("Measure on the Sheet"), {}, [this] {
+        go_to(Place::sheet);
+        sheet->start_measuring();
+    });
     command(view, tr("Next unit"), {}, [this] { next_unit(); });
     command(view, tr("Light or dark"), {}, [this] { switch_tone(); });
 

@@ -26,12 +26,16 @@ PreflightStrip::PreflightStrip(Session& project, QWidget* drawer_parent) : sessi
     message->setObjectName(QStringLiteral("findingText"));
     show_button = button(tr("Show"), "link", QStringLiteral("showFinding"), tr("Go to the place on the sheet."));
     fix_button = button(tr("Repair"), "link", QStringLiteral("fixFinding"), tr("Repair this one. Undo takes it back."));
+    silence_button = button(tr("It is meant so"), "link", QStringLiteral("silenceFinding"),
+                            tr("Do not tell this again as long as these copies lie where they are. Saved with the "
+                               "project."));
     used_bar = new QProgressBar;
     used_bar->setTextVisible(false);
     used_bar->setFixedWidth(120);
     used_bar->setRange(0, 100);
     used_text = label({});
-    for (QWidget* w : std::initializer_list<QWidget*>{to_fix, to_look_at, message, show_button, fix_button})
+    for (QWidget* w :
+         std::initializer_list<QWidget*>{to_fix, to_look_at, message, show_button, fix_button, silence_button})
         layout->addWidget(w);
     layout->addStretch();
     layout->addWidget(used_bar);
@@ -42,7 +46,11 @@ PreflightStrip::PreflightStrip(Session& project, QWidget* drawer_parent) : sessi
     drawer->setAttribute(Qt::WA_StyledBackground);
     list = new QListWidget;
     list->setObjectName(QStringLiteral("findingList"));
-    column(drawer, 6, 0)->addWidget(list);
+    auto* in_drawer = column(drawer, 6, 4);
+    in_drawer->addWidget(list);
+    tell_again =
+        button({}, "link", QStringLiteral("tellAgain"), tr("Findings that were said to be meant so are told again."));
+    in_drawer->addWidget(tell_again, 0, Qt::AlignLeft);
     drawer->hide();
 
     connect(to_fix, &QPushButton::clicked, this, &PreflightStrip::toggle_drawer);
@@ -54,6 +62,16 @@ PreflightStrip::PreflightStrip(Session& project, QWidget* drawer_parent) : sessi
     connect(fix_button, &QPushButton::clicked, this, [this] {
         if (const Finding* f = current())
             session.apply_fix(Finding(*f));
+    });
+    connect(silence_button, &QPushButton::clicked, this, [this] {
+        if (const Finding* f = current())
+            session.edit(tr("It is meant so"), [finding = *f](Document d) { return silenced(std::move(d), finding); });
+    });
+    connect(tell_again, &QPushButton::clicked, &session, [this] {
+        session.edit(tr("Tell all again"), [](Document d) {
+            d.silenced.clear();
+            return d;
+        });
     });
     connect(list, &QListWidget::itemActivated, this, [this] { show_button->click(); });
     connect(list, &QListWidget::currentRowChanged, this, [this](int row) {
@@ -91,6 +109,7 @@ void PreflightStrip::refresh() {
                      : empty ? tr("The sheet is empty.")
                              : tr("Everything lies inside the cut zone with room between."));
     show_button->setVisible(f);
+    silence_button->setVisible(f);
     fix_button->setVisible(f && f->fix);
     if (f && f->fix)
         fix_button->setText(QString::fromStdString(f->fix->label));
@@ -105,19 +124,22 @@ void PreflightStrip::refresh_drawer() {
     for (const Finding& f : session.snapshot().findings)
         list->addItem((f.severity == Severity::to_fix ? tr("To fix: ") : tr("To look at: ")) +
                       QString::fromStdString(f.message));
-    if (list->count() == 0)
+    const std::size_t silent = session.document().silenced.size();
+    tell_again->setText(tr("Tell again what is meant so (%1)").arg(silent));
+    tell_again->setVisible(silent > 0);
+    if (list->count() == 0 && silent == 0)
         drawer->hide();
 }
 
 void PreflightStrip::toggle_drawer() {
-    if (drawer->isVisible() || session.snapshot().findings.empty()) {
+    if (drawer->isVisible() || (session.snapshot().findings.empty() && session.document().silenced.empty())) {
         drawer->hide();
         return;
     }
     refresh_drawer();
     const QWidget* over = drawer->parentWidget();
     const int rows = std::min(8, list->count());
-    const int height = rows * 30 + 20;
+    const int height = rows * 30 + 20 + (tell_again->isHidden() ? 0 : 34);
     const QPoint corner = mapTo(over, QPoint(8, 0));
     drawer->setGeometry(corner.x(), corner.y() - height - 4, std::min(620, over->width() - 16), height);
     drawer->raise();

@@ -23,7 +23,7 @@ class PreflightStrip : public QWidget {
 
   private:
     Session& session;
-    QPushButton *to_fix, *to_look_at, *show_button, *fix_button;
+    QPushButton *to_fix, *to_look_at, *show_button, *fix_button, *silence_button, *tell_again;
     QLabel *message, *used_text;
     QProgressBar* used_bar;
     QWidget* drawer;

@@ -5,13 +5,16 @@
 #include "formats/picture_read.h"
 #include "formats/project_file.h"
 
+#include <QClipboard>
 #include <QFileInfo>
-#include <limits>
+#include <QGuiApplication>
+#include <QMimeData>
+#include <algorithm>
 
 namespace fusuma::app {
 
-std::shared_ptr<const StickerResult> Snapshot::result(int sticker, double scale) const {
-    const auto it = results.find({sticker, scale});
+std::shared_ptr<const StickerResult> Snapshot::result(int sticker) const {
+    const auto it = results.find(sticker);
     return it == results.end() ? nullptr : it->second;
 }
 
@@ -26,6 +29,7 @@ Session::Session(QObject* parent) : QObject(parent), latest(std::make_shared<Sna
 Session::~Session() {
     stop.request_stop();
     preview_stop.request_stop();
+    search_stop.request_stop();
     reader.clear();
     reader.waitForDone();
     workers.waitForDone();
@@ -54,6 +58,7 @@ bool Session::awaits_preview() const {
 void Session::after_change() {
     keep_selection_valid();
     ++latest_edit;
+    search_stop.request_stop(); // what it looks for is no longer wanted
     if (working && may_stop)
         stop.request_stop();
     if (awaits_preview()) {
@@ -66,7 +71,9 @@ void Session::after_change() {
 }
 
 void Session::keep_selection_valid() {
+    shown_page = std::clamp(shown_page, 0, document().pages - 1);
     selected.erase(selected.lower_bound(document().placements.size()), selected.end());
+    std::erase_if(selected, [this](std::size_t i) { return document().placements[i].page != shown_page; });
     if (!document().find(chosen_sticker))
         chosen_sticker = document().stickers.empty() ? 0 : document().stickers.front()->id;
 }
@@ -91,59 +98,98 @@ void Session::edit_sticker(const QString& label, const std::function<void(Sticke
         stroke.isEmpty() ? stroke : stroke + QString::number(chosen_sticker));
 }
 
-void Session::select(std::set<std::size_t> copies) {
-    selected = std::move(copies);
-    if (selected.size() == 1)
-        chosen_sticker = document().placements[*selected.begin()].sticker;
+void Session::select(Selection copies) {
+    selected = with_groups(document(), copies);
+    if (!selected.empty()) {
+        const Placement& first = document().placements[*selected.begin()];
+        shown_page = first.page;
+        const bool is_of_one = std::ranges::all_of(
+            selected, [&](std::size_t i) { return document().placements[i].sticker == first.sticker; });
+        if (is_of_one)
+            chosen_sticker = first.sticker;
+        std::erase_if(selected, [this](std::size_t i) { return document().placements[i].page != shown_page; });
+    }
     emit changed();
 }
 
-void Session::remove_selection() {
+void Session::go_to_page(int page) {
+    shown_page = std::clamp(page, 0, document().pages - 1);
+    keep_selection_valid();
+    emit changed();
+}
+
+void Session::edit_selection(const QString& label,
+                             const std::function<Document(const Document&, const Selection&)>& change,
+                             const QString& stroke) {
     if (selected.empty())
         return;
-    const std::set<std::size_t> gone = std::exchange(selected, {});
-    edit(tr("Remove copies"), [&](Document d) {
-        for (auto it = gone.rbegin(); it != gone.rend(); ++it)
-            d.placements.erase(d.placements.begin() + static_cast<std::ptrdiff_t>(*it));
-        return d;
-    });
+    Document next = change(document(), selected);
+    if (!(next == document()))
+        edit(
+            label, [&](Document) { return std::move(next); }, stroke);
+}
+
+void Session::rearrange(const QString& label, const std::function<Edited(const Document&, const Selection&)>& change) {
+    if (selected.empty())
+        return;
+    Edited edited = change(document(), selected);
+    if (edited.document == document())
+        return;
+    selected.clear(); // its numbers mean other copies now
+    edit(label, [&](Document) { return std::move(edited.document); });
+    select(std::move(edited.selection));
+}
+
+void Session::remove_selection() {
+    rearrange(tr("Remove copies"), [](const Document& d, const Selection& s) { return removed(d, s); });
 }
 
 void Session::duplicate_selection() {
-    if (selected.empty())
-        return;
-    std::set<std::size_t> fresh;
-    edit(tr("Duplicate"), [&](Document d) {
-        for (const std::size_t i : selected) {
-            Placement copy = d.placements[i];
-            copy.centre = copy.centre + Point{5, 5};
-            d.placements.push_back(copy);
-            const std::size_t index = d.placements.size() - 1;
-            if (auto moved = moved_to_free_place(d, *evaluator, index))
-                d = std::move(*moved);
-            fresh.insert(index);
-        }
-        return d;
+    rearrange(tr("Duplicate"), [this](const Document& d, const Selection& s) {
+        Edited edited = duplicated(d, s, {5, 5});
+        if (s.size() == 1)
+            if (auto moved = moved_to_free_place(edited.document, *evaluator, *edited.selection.begin()))
+                edited.document = std::move(*moved);
+        return edited;
     });
-    select(std::move(fresh));
 }
 
 void Session::move_selection(Point by, const QString& stroke) {
-    edit(
-        tr("Move"),
-        [&](Document d) {
-            for (const std::size_t i : selected)
-                d.placements[i].centre = d.placements[i].centre + by;
-            return d;
-        },
-        stroke);
+    edit_selection(
+        tr("Move"), [by](const Document& d, const Selection& s) { return moved(d, s, by); }, stroke);
+}
+
+namespace {
+const QString copies_format = QStringLiteral("application/x-fusuma-copies");
+}
+
+void Session::copy_selection() const {
+    if (selected.empty())
+        return;
+    auto* mime = new QMimeData;
+    mime->setData(copies_format, project_bytes(only(document(), selected)));
+    QGuiApplication::clipboard()->setMimeData(mime);
+}
+
+bool Session::paste_copies() {
+    const QMimeData* mime = QGuiApplication::clipboard()->mimeData();
+    if (!mime || !mime->hasFormat(copies_format))
+        return false;
+    const auto other = read_project_bytes(mime->data(copies_format), tr("What was copied"));
+    if (!other) {
+        emit problem(QString::fromStdString(other.problem().text()));
+        return true;
+    }
+    Edited edited = joined(document(), *other, shown_page, {5, 5});
+    edit(tr("Paste"), [&](Document) { return std::move(edited.document); });
+    select(std::move(edited.selection));
+    return true;
 }
 
 void Session::place_copies(int copies) {
     if (!sticker())
         return;
-    const int wanted = copies < 0 ? std::numeric_limits<int>::max() : copies;
-    Arranged arranged = place_in_rows(document(), *evaluator, chosen_sticker, wanted);
+    Arranged arranged = place_in_rows(document(), *evaluator, chosen_sticker, copies, shown_page);
     const std::size_t before = document().placements.size();
     const QString name = QString::fromStdString(sticker()->name);
     if (arranged.placed == 0) {
@@ -151,12 +197,48 @@ void Session::place_copies(int copies) {
         return;
     }
     edit(tr("Place copies"), [&](Document) { return std::move(arranged.document); });
-    std::set<std::size_t> fresh;
+    Selection fresh;
     for (std::size_t i = before; i < document().placements.size(); ++i)
         fresh.insert(i);
     select(std::move(fresh));
     if (copies > arranged.placed)
         emit problem(tr("%1: only %2 of %3 copies fit on the sheet.").arg(name).arg(arranged.placed).arg(copies));
+}
+
+void Session::search(const QString& label, const Search& find) {
+    if (searching)
+        return;
+    searching = true;
+    searched_edit = latest_edit;
+    search_label = label;
+    search_done = 0;
+    search_stop = std::stop_source();
+    last_report.clear();
+    emit searched();
+    workers.start([this, find, now = document(), work = Work{search_stop.get_token(), &search_done}] {
+        Searched result;
+        try {
+            result = find(now, *evaluator, work, [this, now](const Document& better) {
+                QMetaObject::invokeMethod(this, [this, better] {
+                    if (searching && searched_edit == latest_edit) {
+                        found_so_far = better;
+                        emit searched();
+                    }
+                });
+            });
+        } catch (const Stopped&) { // before there was anything to keep
+        }
+        QMetaObject::invokeMethod(this, [this, result] {
+            searching = false;
+            found_so_far.reset();
+            if (searched_edit == latest_edit) {
+                last_report = result.report;
+                if (result.document && !(*result.document == document()))
+                    edit(search_label, [&](Document) { return *result.document; });
+            }
+            emit searched();
+        });
+    });
 }
 
 void Session::apply_fix(const Finding& finding) {
@@ -232,15 +314,17 @@ void Session::work_on(std::uint64_t run, const Document& now, const Work& work) 
         const Sticker& s = *now.stickers[i];
         const auto result = evaluator->evaluate(
             s, std::nullopt, work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count));
-        fresh->results[{s.id, 1.0}] = result;
+        fresh->results[s.id] = result;
         prepare_art(original_art(s.artwork));
     }
-    for (const Placement& p : now.placements)
-        if (const auto s = now.find(p.sticker))
-            fresh->results[{p.sticker, p.scale}] = evaluator->evaluate(*s, s->width * p.scale, work);
-    for (const auto& [copy, result] : fresh->results)
-        prepare_print(result->print);
     fresh->plan = evaluator->plan(now);
+    std::set<const StickerResult*> shown;
+    for (const auto& [id, result] : fresh->results)
+        if (shown.insert(result.get()).second)
+            prepare_print(result->print);
+    for (const auto& copy : fresh->plan->copies)
+        if (copy && shown.insert(copy->result.get()).second)
+            prepare_print(copy->result->print);
     fresh->findings = preflight(now, *evaluator);
     fresh->totals = totals(*fresh->plan);
     QMetaObject::invokeMethod(this, [this, run, fresh] {
@@ -259,6 +343,8 @@ void Session::work_on(std::uint64_t run, const Document& now, const Work& work) 
 std::optional<Session::Business> Session::business() const {
     if (!reading.empty())
         return Business{tr("Reading “%1”").arg(reading.front().second), -1};
+    if (searching)
+        return Business{search_label, search_done};
     if (working)
         return Business{sticker() ? tr("Working out %1").arg(QString::fromStdString(sticker()->name)) : tr("Working"),
                         done};
@@ -268,6 +354,10 @@ std::optional<Session::Business> Session::business() const {
 void Session::cancel_business() {
     if (!reading.empty()) {
         reading.clear(); // their results find nobody waiting
+        return;
+    }
+    if (searching) {
+        search_stop.request_stop(); // what it has found by then is kept
         return;
     }
     is_cancelled = working;

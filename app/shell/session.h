@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/document/copies.h"
 #include "core/document/history.h"
 #include "core/document/plan.h"
 #include "core/preflight/preflight.h"
@@ -22,12 +23,12 @@ namespace fusuma::app {
 /// What has been worked out for one document.
 struct Snapshot {
     Document document;
-    std::map<std::pair<int, double>, std::shared_ptr<const StickerResult>> results; ///< by sticker id and scale
+    std::map<int, std::shared_ptr<const StickerResult>> results; ///< by sticker id, at its own size
     std::shared_ptr<const JobPlan> plan;
     std::vector<Finding> findings;
     PlanTotals totals;
 
-    [[nodiscard]] std::shared_ptr<const StickerResult> result(int sticker, double scale = 1) const;
+    [[nodiscard]] std::shared_ptr<const StickerResult> result(int sticker) const;
 };
 
 /// The open project as the window sees it: the document with its history, what is selected, and what has been worked
@@ -71,14 +72,40 @@ class Session : public QObject {
     void choose_sticker(int id);
     /// Edits the sticker in hand.
     void edit_sticker(const QString& label, const std::function<void(Sticker&)>& change, const QString& stroke = {});
-    [[nodiscard]] const std::set<std::size_t>& selection() const { return selected; }
-    void select(std::set<std::size_t> copies);
+    [[nodiscard]] const Selection& selection() const { return selected; }
+    void select(Selection copies); ///< and whatever is grouped with them
+    [[nodiscard]] int page() const { return shown_page; }
+    void go_to_page(int page);
+
+    /// Edits what is selected; nothing happens when nothing is.
+    void edit_selection(const QString& label, const std::function<Document(const Document&, const Selection&)>& change,
+                        const QString& stroke = {});
+    /// The same for edits after which something else is selected.
+    void rearrange(const QString& label, const std::function<Edited(const Document&, const Selection&)>& change);
     void remove_selection();
     void duplicate_selection();
     void move_selection(Point by, const QString& stroke);
-    /// Puts copies of the sticker in hand into free places; as many as fit when `copies` is negative.
+    void copy_selection() const; ///< to the clipboard
+    bool paste_copies();         ///< from the clipboard; false when it holds none
+    /// Puts copies of the sticker in hand into free places of the page.
     void place_copies(int copies);
     void apply_fix(const Finding& finding);
+    [[nodiscard]] Evaluator& working_out() { return *evaluator; }
+
+    /// Looks for a layout in the background. It is told as it improves; stopping keeps the best so far, and any edit
+    /// meanwhile drops it.
+    using Improved = std::function<void(const Document&)>;
+    struct Searched {
+        std::optional<Document> document; ///< nothing when nothing better was found
+        QString report;                   ///< what came of it, in one sentence
+    };
+    using Search = std::function<Searched(const Document&, Evaluator&, const Work&, const Improved&)>;
+    void search(const QString& label, const Search& find);
+    [[nodiscard]] bool is_searching() const { return searching; }
+    /// The best layout so far while searching.
+    [[nodiscard]] const std::optional<Document>& so_far() const { return found_so_far; }
+    /// What the last search came to.
+    [[nodiscard]] const QString& search_report() const { return last_report; }
 
     // Files. Reading happens in the background; a failure is told by problem() and changes nothing.
     void add_artwork(const QStringList& paths);
@@ -98,6 +125,7 @@ class Session : public QObject {
   signals:
     void changed();                             ///< the document or what is in hand
     void worked_out();                          ///< a new snapshot
+    void searched();                            ///< something better was found, or the search began or ended
     void previewed();                           ///< a new preview of the sticker in hand
     void pages_wanted(QString path, int pages); ///< a document with several pages was to be added: which?
     void project_changed();                     ///< another project, or saved
@@ -110,7 +138,14 @@ class Session : public QObject {
     Document saved_document;
     QString project_path, fallback_name;
     int chosen_sticker = 0;
-    std::set<std::size_t> selected;
+    Selection selected;
+    int shown_page = 0;
+    bool searching = false;
+    std::uint64_t searched_edit = 0; ///< the edit whose document is searched on
+    std::optional<Document> found_so_far;
+    QString last_report, search_label;
+    std::stop_source search_stop;
+    std::atomic<double> search_done = 0;
     std::shared_ptr<const Snapshot> latest;
     std::shared_ptr<Evaluator> evaluator = std::make_shared<Evaluator>();
     QThreadPool workers;

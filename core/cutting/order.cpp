@@ -32,7 +32,9 @@ std::vector<CutPath> in_cutting_order(std::vector<CutPath> paths) {
     while (!groups.empty()) {
         const auto next = std::min_element(groups.begin(), groups.end(), [&](const Group& l, const Group& r) {
             if (l.kind != r.kind)
-                return l.kind == CutKind::kiss;
+                return l.kind < r.kind;
+            if ((l.placement == no_copy) != (r.placement == no_copy))
+                return r.placement == no_copy;
             return distance(at, l.paths.front().line.start) < distance(at, r.paths.front().line.start);
         });
         at = next->paths.back().line.start;

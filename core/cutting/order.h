@@ -6,17 +6,21 @@
 
 namespace fusuma {
 
-enum class CutKind { kiss, through };
+enum class CutKind { kiss, score, through }; ///< in the order in which they are cut
+
+/// In place of a copy's index for lines that divide the sheet.
+constexpr std::size_t no_copy = static_cast<std::size_t>(-1);
 
 /// One line to cut.
 struct CutPath {
     Contour line; ///< mm on the paper
     CutKind kind = CutKind::kiss;
-    std::size_t placement = 0; ///< index of the copy it belongs to, into Document::placements
+    std::size_t placement = 0; ///< index of the copy it belongs to, into Document::placements; or no_copy
     bool is_open = false;      ///< the line ends where its last segment does
 };
 
-/// The order in which a cutter should take the paths: kiss before through, each copy finished before the next, open
+/// The order in which a cutter should take the paths: kiss before score before through, what divides the sheet last,
+/// each copy finished before the next, open
 /// lines and holes before the contour round them (they shift once the outside is free), and from copy to copy to the
 /// nearest.
 [[nodiscard]] std::vector<CutPath> in_cutting_order(std::vector<CutPath> paths);

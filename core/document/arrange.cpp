@@ -13,30 +13,32 @@ double bleed_of(const Document& document, int sticker) {
     return s && bleeds(s->border, s->rims, s->bleed) ? s->bleed.width : 0;
 }
 
-/// Bleeds are cut back halfway to a neighbour, so one stays whole at twice its width.
+} // namespace
+
 double gap_round(const Document& document, int sticker) {
     return std::max(document.sheet.gap, 2 * bleed_of(document, sticker));
 }
 
-} // namespace
-
-Room free_room(const Document& document, Evaluator& evaluator, int sticker, const std::vector<std::size_t>& except) {
+Room free_room(const Document& document, Evaluator& evaluator, int sticker, int page,
+               const std::vector<std::size_t>& except) {
     const double own = gap_round(document, sticker);
-    Room room(evaluator.plan(document)->pages.front().zone);
+    Room room(evaluator.plan(document)->pages[static_cast<std::size_t>(page)].zone);
     if (const double bleed = bleed_of(document, sticker); bleed > 0)
         for (const Mark& mark : marks(document.sheet)) // the zone keeps cut lines away, not what prints past them
             room.block(Rect{mark.centre, mark.centre}.grown(mark.keep_clear + bleed));
     for (std::size_t i = 0; i < document.placements.size(); ++i) {
-        if (std::find(except.begin(), except.end(), i) != except.end())
+        const Placement& placement = document.placements[i];
+        if (placement.page != page || !document.find(placement.sticker) ||
+            std::find(except.begin(), except.end(), i) != except.end())
             continue;
-        const Rect box = evaluator.placed_box(document, document.placements[i]);
+        const Rect box = evaluator.placed_copy(document, placement)->cut_box;
         if (!box.empty())
             room.block(box.grown(std::max(own, gap_round(document, document.placements[i].sticker))));
     }
     return room;
 }
 
-Arranged place_in_rows(const Document& document, Evaluator& evaluator, int sticker_id, int copies) {
+Arranged place_in_rows(const Document& document, Evaluator& evaluator, int sticker_id, int copies, int page) {
     Arranged result{document, 0};
     const auto sticker = document.find(sticker_id);
     if (!sticker)
@@ -45,14 +47,14 @@ Arranged place_in_rows(const Document& document, Evaluator& evaluator, int stick
     if (box.empty())
         return result;
     const Size artwork = artwork_size(*sticker);
-    Room room = free_room(document, evaluator, sticker_id);
+    Room room = free_room(document, evaluator, sticker_id, page);
     const double gap = gap_round(document, sticker_id);
     while (result.placed < copies) {
         const auto at = room.first_place({box.width(), box.height()});
         if (!at)
             break;
         const Point centre = *at - box.min + Point{artwork.width / 2, artwork.height / 2};
-        result.document.placements.push_back({.sticker = sticker_id, .centre = centre});
+        result.document.placements.push_back({.sticker = sticker_id, .centre = centre, .page = page});
         room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(gap));
         ++result.placed;
     }
@@ -60,13 +62,16 @@ Arranged place_in_rows(const Document& document, Evaluator& evaluator, int stick
 }
 
 std::optional<Document> moved_to_free_place(const Document& document, Evaluator& evaluator, std::size_t index) {
-    const Rect box = evaluator.placed_box(document, document.placements[index]);
-    const auto at = free_room(document, evaluator, document.placements[index].sticker, {index})
+    const Placement& placement = document.placements[index];
+    if (placement.locked)
+        return std::nullopt;
+    const Rect box = evaluator.placed_copy(document, placement)->cut_box;
+    const auto at = free_room(document, evaluator, placement.sticker, placement.page, {index})
                         .nearest_place({box.width(), box.height()}, box.min);
     if (!at)
         return std::nullopt;
     Document moved = document;
-    moved.placements[index].centre = moved.placements[index].centre + (*at - box.min);
+    moved.placements[index].centre = placement.centre + (*at - box.min);
     return moved;
 }
 

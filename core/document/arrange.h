@@ -5,9 +5,13 @@
 
 namespace fusuma {
 
-/// What is still free on the sheet for a sticker once every copy, except those listed, has taken its box and the gap
-/// round it: the sheet's gap, or more where a bleed needs more to stay whole.
-[[nodiscard]] Room free_room(const Document& document, Evaluator& evaluator, int sticker,
+/// The least distance in mm between a sticker's cut line and another's: the sheet's gap, or more where its bleed needs
+/// more to stay whole (bleeds are cut back halfway to a neighbour).
+[[nodiscard]] double gap_round(const Document& document, int sticker);
+
+/// What is still free on a page for a sticker once every copy, except those listed, has taken its box and the gap
+/// round it.
+[[nodiscard]] Room free_room(const Document& document, Evaluator& evaluator, int sticker, int page,
                              const std::vector<std::size_t>& except = {});
 
 struct Arranged {
@@ -15,11 +19,12 @@ struct Arranged {
     int placed = 0; ///< copies that found a place
 };
 
-/// Puts up to `copies` copies of a sticker into free places, in rows from the top left, by the boxes of their cut
-/// lines.
-[[nodiscard]] Arranged place_in_rows(const Document& document, Evaluator& evaluator, int sticker, int copies);
+/// Puts up to `copies` copies of a sticker into free places of a page, in rows from the top left, by the boxes of their
+/// cut lines.
+[[nodiscard]] Arranged place_in_rows(const Document& document, Evaluator& evaluator, int sticker, int copies,
+                                     int page = 0);
 
-/// Moves one copy to the free place nearest to where it is. Nothing when there is none.
+/// Moves one copy to the free place nearest to where it is. Nothing when there is none, or it is locked.
 [[nodiscard]] std::optional<Document> moved_to_free_place(const Document& document, Evaluator& evaluator,
                                                           std::size_t placement);
 

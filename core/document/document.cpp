@@ -73,8 +73,14 @@ Size artwork_size(const Sticker& sticker, double scale) {
     return {width, width * frame.height / frame.width};
 }
 
+Sticker in_proportions_of(Sticker sticker, const Placement& placement) {
+    sticker.framing.stretch *= placement.stretch;
+    return sticker;
+}
+
 Transform placed(const Sticker& sticker, const Placement& placement) {
-    const Size size = artwork_size(sticker, placement.scale);
+    Size size = artwork_size(sticker, placement.scale);
+    size.height *= placement.stretch;
     return Transform::shift({-0.5, -0.5})
         .then(Transform::scale(placement.mirrored ? -size.width : size.width, size.height))
         .then(Transform::turn(placement.turn))
@@ -99,6 +105,19 @@ Document with_sticker_changed(Document document, Sticker sticker) {
 Document with_sticker_removed(Document document, int id) {
     std::erase_if(document.stickers, [id](const auto& s) { return s->id == id; });
     std::erase_if(document.placements, [id](const Placement& p) { return p.sticker == id; });
+    return document;
+}
+
+Document with_page_added(Document document) {
+    document.pages = std::min(document.pages + 1, most_pages);
+    return document;
+}
+
+Document with_page_removed(Document document, int page) {
+    std::erase_if(document.placements, [page](const Placement& p) { return p.page == page; });
+    for (Placement& p : document.placements)
+        p.page -= p.page > page;
+    document.pages = std::max(1, document.pages - 1);
     return document;
 }
 

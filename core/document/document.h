@@ -12,6 +12,7 @@
 #include "core/trace/trace.h"
 
 #include <memory>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -42,7 +43,11 @@ struct Placement {
     Point centre;    ///< mm on the paper, middle of the artwork
     double turn = 0; ///< radians, clockwise on screen
     bool mirrored = false;
-    double scale = 1; ///< of the sticker's own size, > 0
+    double scale = 1;    ///< of the sticker's own size, > 0
+    double stretch = 1;  ///< of its height over that, > 0
+    int page = 0;        ///< counted from 0
+    int group = 0;       ///< copies of one group are selected together; 0 for none
+    bool locked = false; ///< stays where it is
     bool operator==(const Placement&) const = default;
 };
 
@@ -50,7 +55,9 @@ struct Placement {
 struct Document {
     std::vector<std::shared_ptr<const Sticker>> stickers; ///< in the tray's order
     std::vector<Placement> placements;                    ///< from back to front
+    int pages = 1;                                        ///< at most most_pages
     SheetSettings sheet;
+    std::set<std::string> silenced; ///< keys of preflight's findings that are meant to be so
     Unit unit = Unit::mm;
     int next_id = 1;
     std::string carried; ///< as Sticker::carried
@@ -59,6 +66,7 @@ struct Document {
     [[nodiscard]] std::shared_ptr<const Sticker> find(int id) const; ///< null when there is none
     [[nodiscard]] int copies_of(int id) const;
 };
+constexpr int most_pages = 100;
 
 /// A sticker at the artwork's natural size, named in words after its file: "paper-lantern.png" is "Paper lantern".
 [[nodiscard]] Sticker new_sticker(Artwork artwork);
@@ -85,6 +93,9 @@ struct Document {
 /// Size in mm of the sticker's artwork at `scale`.
 [[nodiscard]] Size artwork_size(const Sticker& sticker, double scale = 1);
 
+/// The sticker with the proportions that a copy gives it, at its own width.
+[[nodiscard]] Sticker in_proportions_of(Sticker sticker, const Placement& placement);
+
 /// From the unit square (0,0)–(1,1) of the framed artwork to millimetres on the paper.
 [[nodiscard]] Transform placed(const Sticker& sticker, const Placement& placement);
 
@@ -93,5 +104,7 @@ struct Document {
 [[nodiscard]] Document with_sticker_added(Document document, Sticker sticker); ///< gives it an id
 [[nodiscard]] Document with_sticker_changed(Document document, Sticker sticker);
 [[nodiscard]] Document with_sticker_removed(Document document, int id); ///< and its copies
+[[nodiscard]] Document with_page_added(Document document);
+[[nodiscard]] Document with_page_removed(Document document, int page); ///< and its copies; the last page only empties
 
 } // namespace fusuma

@@ -13,7 +13,8 @@ Frame frame_of(int width_px, int height_px, const Framing& framing) {
     const double w = frame.crop.width, h = frame.crop.height;
     const Transform turned = Transform::shift({-frame.crop.x - w / 2, -frame.crop.y - h / 2})
                                  .then(Transform::scale(framing.mirrored ? -1 : 1, 1))
-                                 .then(Transform::turn(framing.turn));
+                                 .then(Transform::turn(framing.turn))
+                                 .then(Transform::scale(1, framing.stretch));
     Rect box;
     for (const Point corner : {Point{0, 0}, Point{w, 0}, Point{w, h}, Point{0, h}})
         box.include(turned.apply(Point{double(frame.crop.x), double(frame.crop.y)} + corner));

@@ -12,6 +12,7 @@ struct Framing {
     std::optional<PixelBox> crop; ///< the part of the picture that is used
     bool mirrored = false;        ///< left and right exchanged, before turning
     double turn = 0;              ///< radians, clockwise on screen
+    double stretch = 1;           ///< height over what the width asks for, after turning; > 0
     bool operator==(const Framing&) const = default;
 };
 

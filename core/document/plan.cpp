@@ -1,6 +1,7 @@
 #include "core/document/plan.h"
 
 #include "core/document/print_apart.h"
+#include "core/geometry/box_grid.h"
 #include "core/geometry/measure.h"
 #include "core/sheet/room.h"
 
@@ -14,6 +15,23 @@ Contour moved(const Contour& line, const Transform& map) {
     for (const Segment& s : line.segments)
         result.segments.push_back(transformed(s, map));
     return result;
+}
+
+constexpr double plan_tolerance = 0.02; // mm
+
+Rect box_of(const PrintLayer& layer, const Transform& map) {
+    if (layer.area.empty()) {
+        const Transform whole = layer.from_unit.then(map);
+        Rect box;
+        for (const Point corner : {Point{0, 0}, Point{1, 0}, Point{1, 1}, Point{0, 1}})
+            box.include(whole.apply(corner));
+        return box;
+    }
+    Rect box;
+    for (const Polygon& polygon : layer.area)
+        for (const Point p : polygon)
+            box.include(map.apply(p));
+    return box;
 }
 
 /// From the sticker's millimetres to the paper's.
@@ -93,16 +111,43 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
     return std::make_shared<const StickerResult>(finish(isolation, key, outline, derived, shown, shown.width, work));
 }
 
-Rect Evaluator::placed_box(const Document& document, const Placement& placement) {
-    Rect box;
-    const auto sticker = document.find(placement.sticker);
-    if (!sticker)
-        return box;
-    const auto result = evaluate(*sticker, sticker->width * placement.scale);
-    const Transform map = to_page(*result->outlined, *sticker, placement);
-    for (const CutLine& line : result->cut->hand.lines)
-        box.include(bounds(moved(line.path, map)));
-    return box;
+std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, const Placement& placement,
+                                                         const Work& work) {
+    return evaluate(in_proportions_of(sticker, placement), sticker.width * placement.scale, work);
+}
+
+std::size_t Evaluator::PlacedKey::Hash::operator()(const PlacedKey& key) const {
+    std::size_t hash = std::hash<const void*>{}(key.sticker.get());
+    const Placement& p = key.placement;
+    for (const double value : {p.centre.x, p.centre.y, p.turn, p.scale, p.stretch})
+        mix_hash(hash, std::hash<double>{}(value));
+    return hash;
+}
+
+std::shared_ptr<const PlacedCopy> Evaluator::placed_copy(const Document& document, const Placement& placement) {
+    PlacedKey key{document.find(placement.sticker), placement};
+    key.placement.page = key.placement.group = 0;
+    key.placement.locked = false;
+    return placed_copies.get(key, [&] {
+        auto copy = std::make_shared<PlacedCopy>();
+        copy->sticker = key.sticker;
+        copy->placement = key.placement;
+        copy->result = evaluate(*key.sticker, placement);
+        copy->map = to_page(*copy->result->outlined, *key.sticker, placement);
+        copy->line = transformed(copy->result->cut_line(), copy->map);
+        copy->cut = flatten(copy->line, plan_tolerance);
+        copy->cut_box = bounds(copy->line);
+        for (const Contour& open : copy->result->cut->open()) {
+            copy->open.push_back(moved(open, copy->map));
+            copy->open_points.push_back(flatten_line(copy->open.back(), plan_tolerance));
+            copy->cut_box.include(bounds(Polygons{copy->open_points.back()}));
+        }
+        for (const PrintLayer& layer : copy->result->print)
+            copy->print_box.include(box_of(layer, copy->map));
+        const Sticker& s = *key.sticker;
+        copy->least_gap = bleeds(s.border, s.rims, s.bleed) ? 2 * s.bleed.width : 0;
+        return copy;
+    });
 }
 
 std::shared_ptr<const JobPlan> Evaluator::plan(const Document& document) {
@@ -116,9 +161,11 @@ PlanTotals totals(const JobPlan& plan) {
         for (const Polygon& polygon : page.zone)
             sum.zone_mm2 += signed_area(polygon);
         for (const CutPath& cut : page.cuts) {
-            if (!cut.is_open)
+            if (!cut.is_open && cut.placement != no_copy)
                 used += signed_area(cut.line);
-            (cut.kind == CutKind::kiss ? sum.kiss_mm : sum.through_mm) += length(cut.line);
+            (cut.kind == CutKind::kiss    ? sum.kiss_mm
+             : cut.kind == CutKind::score ? sum.score_mm
+                                          : sum.through_mm) += length(cut.line);
             ++sum.cuts;
         }
     }
@@ -126,38 +173,78 @@ PlanTotals totals(const JobPlan& plan) {
     return sum;
 }
 
-JobPlan Evaluator::make_plan(const Document& document) {
-    PagePlan page;
-    std::vector<CopyPrint> copies;
-    for (std::size_t i = 0; i < document.placements.size(); ++i) {
-        const Placement& placement = document.placements[i];
-        const auto sticker = document.find(placement.sticker);
-        if (!sticker)
-            continue;
-        const auto result = evaluate(*sticker, sticker->width * placement.scale);
-        const Transform map = to_page(*result->outlined, *sticker, placement);
-        CopyPrint copy{i, {}, {}};
-        for (const PrintLayer& layer : result->print)
-            copy.layers.push_back(placed(layer, map));
-        Outline line = transformed(result->cut_line(), map);
-        copy.cut = flatten(line, 0.02);
-        copies.push_back(std::move(copy));
-        for (Contour& contour : line.contours)
-            page.cuts.push_back({std::move(contour), sticker->cut, i});
-        for (const Contour& open : result->cut->open())
-            page.cuts.push_back({moved(open, map), sticker->cut, i, true});
-    }
-    page.cuts = in_cutting_order(std::move(page.cuts));
-    page.marks = marks(document.sheet);
-    page.prints = printed_apart(std::move(copies), page.marks);
+namespace {
+
+Transform correction_of(const SheetSettings& sheet) {
+    const PrinterProfile& printer = sheet.printer;
+    const Point middle{sheet.paper.width / 2, sheet.paper.height / 2};
+    return Transform::shift(-middle)
+        .then(Transform::scale(printer.stretch_x, printer.stretch_y))
+        .then(Transform::shift(middle + printer.shift));
+}
+
+CutPath rectangle(const Rect& r, CutKind kind) {
+    return {contour_of(corners_of(r)), kind, no_copy};
+}
+
+} // namespace
+
+PagePlan Evaluator::make_page(const Document& document, const JobPlan& plan, int number) {
     const auto zone = zones.get(document.sheet, [&] {
         Polygons polygons = cut_zone(document.sheet);
         const Rect largest = Room(polygons).largest_rectangle();
-        return Zone{std::move(polygons), largest};
+        return Zone{std::move(polygons), largest,
+                    document.sheet.division.is_whole() ? std::vector<Rect>{} : small_sheets(document.sheet),
+                    marks(document.sheet)};
     });
+    PagePlan page;
+    page.marks = zone->marks;
     page.zone = zone->polygons;
     page.largest_place = zone->largest_place;
-    return {document.sheet.paper, {std::move(page)}};
+    page.small_sheets = zone->small_sheets;
+    page.sheet = zone;
+
+    std::vector<Rect> cut_boxes(plan.copies.size()); // empty for copies on other pages
+    for (std::size_t i = 0; i < plan.copies.size(); ++i)
+        if (plan.copies[i] && document.placements[i].page == number)
+            cut_boxes[i] = bounds(plan.copies[i]->cut);
+    const BoxGrid grid(std::move(cut_boxes));
+    for (std::size_t i = 0; i < plan.copies.size(); ++i) {
+        const auto& copy = plan.copies[i];
+        if (!copy || document.placements[i].page != number)
+            continue;
+        for (const Contour& contour : copy->line.contours)
+            page.cuts.push_back({contour, copy->sticker->cut, i});
+        for (const Contour& open : copy->open)
+            page.cuts.push_back({open, copy->sticker->cut, i, true});
+        std::vector<std::shared_ptr<const PlacedCopy>> near{copy};
+        for (const std::size_t k : grid.overlapping(reach_of_print(*copy)))
+            if (k != i)
+                near.push_back(plan.copies[k]);
+        Facts::Things about(near.begin(), near.end());
+        about.push_back(zone);
+        const auto layers =
+            facts.get<std::vector<PrintLayer>>(std::move(about), [&] { return printed_apart(near, page.marks); });
+        for (const PrintLayer& layer : *layers)
+            page.prints.push_back({layer, i});
+    }
+    if (document.sheet.division.cut != Division::Cut::none)
+        for (const Rect& small : page.small_sheets)
+            page.cuts.push_back(rectangle(
+                small, document.sheet.division.cut == Division::Cut::score ? CutKind::score : CutKind::through));
+    page.cuts = in_cutting_order(std::move(page.cuts));
+    return page;
+}
+
+JobPlan Evaluator::make_plan(const Document& document) {
+    JobPlan plan{document.sheet.paper, {}, {}, correction_of(document.sheet)};
+    for (const Placement& placement : document.placements)
+        plan.copies.push_back(document.find(placement.sticker) ? placed_copy(document, placement) : nullptr);
+    for (int page = 0; page < document.pages; ++page)
+        plan.pages.push_back(make_page(document, plan, page));
+    placed_copies.next_round();
+    facts.next_round();
+    return plan;
 }
 
 } // namespace fusuma

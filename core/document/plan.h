@@ -2,10 +2,26 @@
 
 #include "core/document/evaluate.h"
 #include "core/document/memo.h"
+#include "core/document/recent.h"
 
 #include <optional>
 
 namespace fusuma {
+
+/// One copy put on its page: shared between plans as long as nothing about it changes.
+struct PlacedCopy {
+    std::shared_ptr<const Sticker> sticker;
+    std::shared_ptr<const StickerResult> result;
+    Placement placement;
+    Transform map;             ///< from the sticker's millimetres to the paper's
+    Outline line;              ///< the closed cut lines on the paper
+    std::vector<Contour> open; ///< the open ones
+    Polygons cut;              ///< `line` within 0.02 mm
+    std::vector<std::vector<Point>> open_points;
+    Rect cut_box;         ///< round all cut lines
+    Rect print_box;       ///< round all that is printed
+    double least_gap = 0; ///< mm, twice its bleed: nearer neighbours cut it short
+};
 
 /// One layer of a copy's print, in millimetres on the paper.
 struct PrintItem {
@@ -17,14 +33,18 @@ struct PagePlan {
     std::vector<PrintItem> prints; ///< back to front; cut back where it would cover a neighbour or a mark
     std::vector<CutPath> cuts;     ///< in cutting order
     std::vector<Mark> marks;
-    Polygons zone;      ///< mm on the paper
-    Rect largest_place; ///< the largest rectangle in the empty zone
+    Polygons zone;                     ///< mm on the paper
+    Rect largest_place;                ///< the largest rectangle in the empty zone
+    std::vector<Rect> small_sheets;    ///< of a divided page, else none
+    std::shared_ptr<const void> sheet; ///< the same for as long as paper, marks and zone are
 };
 
 /// Everything that screen, printer, file writers, cutter and preflight read.
 struct JobPlan {
     Size paper;
     std::vector<PagePlan> pages;
+    std::vector<std::shared_ptr<const PlacedCopy>> copies; ///< by placement
+    Transform print_correction;                            ///< of the printer, mm on the paper, for what is sent to it
 };
 
 /// Sums over all pages, as every place shows and reports them.
@@ -32,6 +52,7 @@ struct PlanTotals {
     double zone_mm2 = 0;
     double used_share = 0; ///< area inside cut lines over area of the cut zone, 0 when there is no zone
     double kiss_mm = 0;    ///< length of all kiss cuts
+    double score_mm = 0;   ///< length of all scores
     double through_mm = 0; ///< length of all through cuts
     std::size_t cuts = 0;  ///< lines, closed and open
 };
@@ -50,8 +71,14 @@ class Evaluator {
 
     std::shared_ptr<const JobPlan> plan(const Document& document);
 
-    /// The box round all lines that are cut for one copy, in mm on the paper; empty when nothing is.
-    Rect placed_box(const Document& document, const Placement& placement);
+    /// The sticker in the size and proportions of one of its copies.
+    std::shared_ptr<const StickerResult> evaluate(const Sticker& sticker, const Placement& placement,
+                                                  const Work& work = {});
+    /// A copy as it lies on its page. Its sticker must be in the document.
+    std::shared_ptr<const PlacedCopy> placed_copy(const Document& document, const Placement& placement);
+
+    /// What has been worked out about copies and other parts of plans.
+    Facts facts;
 
   private:
     struct IsolationKey {
@@ -94,6 +121,16 @@ class Evaluator {
     struct Zone {
         Polygons polygons;
         Rect largest_place;
+        std::vector<Rect> small_sheets;
+        std::vector<Mark> marks;
+    };
+    struct PlacedKey {
+        std::shared_ptr<const Sticker> sticker;
+        Placement placement; ///< without its page, group and lock
+        bool operator==(const PlacedKey&) const = default;
+        struct Hash {
+            std::size_t operator()(const PlacedKey& key) const;
+        };
     };
     Memo<std::shared_ptr<const Picture>, SmallPicture> small_pictures{8};
     Memo<IsolationKey, Isolation> isolations{32};
@@ -104,9 +141,11 @@ class Evaluator {
     Memo<ContinuedKey, Continued> continuations{8};
     Memo<StickerKey, StickerResult> results{256};
     Memo<SheetSettings, Zone> zones{8};
+    Recent<PlacedKey, std::shared_ptr<const PlacedCopy>, PlacedKey::Hash> placed_copies;
     Memo<Document, JobPlan> plans{4};
 
     JobPlan make_plan(const Document& document);
+    PagePlan make_page(const Document& document, const JobPlan& plan, int page);
     StickerResult finish(const std::shared_ptr<const Isolation>& isolation, const IsolationKey& isolation_key,
                          const std::shared_ptr<const Outlined>& outline, const std::shared_ptr<const Border>& derived,
                          const Sticker& sticker, double width, const Work& work);

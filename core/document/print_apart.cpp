@@ -4,40 +4,21 @@
 #include "core/geometry/measure.h"
 
 #include <algorithm>
-#include <numbers>
 
 namespace fusuma {
 
 namespace {
 
-Polygon corners_of(const Rect& box) {
-    return {box.min, {box.min.x, box.max.y}, box.max, {box.max.x, box.min.y}};
-}
-
 Polygon unit_square(const Transform& map) {
     return {map.apply({0, 0}), map.apply({0, 1}), map.apply({1, 1}), map.apply({1, 0})};
 }
 
-Rect overlap(const Rect& a, const Rect& b) {
-    return {{std::max(a.min.x, b.min.x), std::max(a.min.y, b.min.y)},
-            {std::min(a.max.x, b.max.x), std::min(a.max.y, b.max.y)}};
-}
-
-Rect bounds_of(const std::vector<PrintLayer>& layers) {
-    Rect box;
-    for (const PrintLayer& layer : layers)
-        box.include(bounds(layer.area.empty() ? Polygons{unit_square(layer.from_unit)} : layer.area));
-    return box;
-}
-
-Polygon disc(Point centre, double radius) {
-    constexpr int sides = 90;
-    Polygon polygon;
-    for (int i = 0; i < sides; ++i) {
-        const double t = -2 * std::numbers::pi * i / sides;
-        polygon.push_back(centre + radius * Point{std::cos(t), std::sin(t)});
-    }
-    return polygon;
+/// How far a copy prints past its cut line.
+double past_cut(const PlacedCopy& copy) {
+    const Rect cut = bounds(copy.cut);
+    const Rect& print = copy.print_box;
+    return std::max(
+        {cut.min.x - print.min.x, cut.min.y - print.min.y, print.max.x - cut.max.x, print.max.y - cut.max.y});
 }
 
 } // namespace
@@ -66,58 +47,47 @@ Polygons nearer_to(const Polygons& region, const Polygons& other, double reach) 
     return nearer;
 }
 
-std::vector<PrintItem> printed_apart(std::vector<CopyPrint> copies, const std::vector<Mark>& marks) {
-    std::vector<Rect> cut_boxes, print_boxes;
-    for (const CopyPrint& copy : copies) {
-        cut_boxes.push_back(bounds(copy.cut));
-        print_boxes.push_back(bounds_of(copy.layers));
-    }
-    std::vector<PrintItem> items;
-    for (std::size_t i = 0; i < copies.size(); ++i) {
-        CopyPrint& copy = copies[i];
-        const Rect &cut = cut_boxes[i], &print = print_boxes[i];
-        if (cut.empty()) {
-            for (PrintLayer& layer : copy.layers)
-                items.push_back({std::move(layer), copy.placement});
+Rect reach_of_print(const PlacedCopy& copy) {
+    if (copy.cut.empty() || copy.print_box.empty())
+        return {};
+    return copy.print_box.grown(std::max(0.0, past_cut(copy)));
+}
+
+std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const PlacedCopy>>& copies,
+                                      const std::vector<Mark>& marks) {
+    const PlacedCopy& copy = *copies.front();
+    std::vector<PrintLayer> layers;
+    for (const PrintLayer& layer : copy.result->print)
+        layers.push_back(placed(layer, copy.map));
+    if (copy.cut.empty())
+        return layers;
+    const double reach = past_cut(copy);
+    Polygons taken;
+    for (std::size_t k = 1; k < copies.size(); ++k) {
+        // Only what lies near both can meet; whatever cutting the rest off does to the shapes stays out of reach.
+        const Rect place = overlap(copy.print_box, bounds(copies[k]->cut).grown(reach));
+        if (place.empty())
             continue;
-        }
-        const double reach = std::max(
-            {cut.min.x - print.min.x, cut.min.y - print.min.y, print.max.x - cut.max.x, print.max.y - cut.max.y});
-        Polygons taken;
-        for (std::size_t k = 0; k < copies.size(); ++k) {
-            if (k == i || cut_boxes[k].empty() || !print.grown(reach).overlaps(cut_boxes[k]))
-                continue;
-            // Only what lies near both can meet; whatever cutting the rest off does to the shapes stays out of reach.
-            const Rect place = overlap(print, cut_boxes[k].grown(reach));
-            if (place.empty())
-                continue;
-            const Polygons near{corners_of(place.grown(2 * reach + 0.1))};
-            const Polygons theirs = combine(copies[k].cut, near, Combine::overlap_only);
-            if (theirs.empty())
-                continue;
-            const Polygons nearer = nearer_to(theirs, combine(copy.cut, near, Combine::overlap_only), reach);
-            taken = combine(taken, combine(nearer, {corners_of(place)}, Combine::overlap_only), Combine::join);
-        }
-        for (const Mark& mark : marks) {
-            const Polygon clear = disc(mark.centre, mark.keep_clear);
-            if (bounds(Polygons{clear}).overlaps(print))
-                taken = combine(taken, combine({clear}, copy.cut, Combine::take_out), Combine::join);
-        }
-        for (PrintLayer& layer : copy.layers) {
-            if (!taken.empty()) {
-                const Polygons whole = layer.area.empty() ? Polygons{unit_square(layer.from_unit)} : layer.area;
-                if (combine(whole, taken, Combine::overlap_only).empty()) {
-                    items.push_back({std::move(layer), copy.placement});
-                    continue;
-                }
-                layer.area = combine(whole, taken, Combine::take_out);
-                if (layer.area.empty())
-                    continue;
-            }
-            items.push_back({std::move(layer), copy.placement});
-        }
+        const Polygons near{corners_of(place.grown(2 * reach + 0.1))};
+        const Polygons theirs = combine(copies[k]->cut, near, Combine::overlap_only);
+        if (theirs.empty())
+            continue;
+        const Polygons nearer = nearer_to(theirs, combine(copy.cut, near, Combine::overlap_only), reach);
+        taken = combine(taken, combine(nearer, {corners_of(place)}, Combine::overlap_only), Combine::join);
     }
-    return items;
+    for (const Mark& mark : marks)
+        if (const Polygons clear{keep_clear_area(mark)}; bounds(clear).overlaps(copy.print_box))
+            taken = combine(taken, combine(clear, copy.cut, Combine::take_out), Combine::join);
+    if (taken.empty())
+        return layers;
+    std::erase_if(layers, [&](PrintLayer& layer) {
+        const Polygons whole = layer.area.empty() ? Polygons{unit_square(layer.from_unit)} : layer.area;
+        if (combine(whole, taken, Combine::overlap_only).empty())
+            return false;
+        layer.area = combine(whole, taken, Combine::take_out);
+        return layer.area.empty();
+    });
+    return layers;
 }
 
 } // namespace fusuma

@@ -4,19 +4,16 @@
 
 namespace fusuma {
 
-/// What one copy prints, and its cut line, in mm on the paper.
-struct CopyPrint {
-    std::size_t placement = 0;
-    std::vector<PrintLayer> layers;
-    Polygons cut;
-};
-
 /// A layer put on the paper.
 [[nodiscard]] PrintLayer placed(const PrintLayer& layer, const Transform& map);
 
-/// The layers of all copies, each copy's cut back where it would cover another's sticker, halfway between the two cut
-/// lines, and where it would come into the area round a mark.
-[[nodiscard]] std::vector<PrintItem> printed_apart(std::vector<CopyPrint> copies, const std::vector<Mark>& marks);
+/// How far round a copy other copies can take something of its print.
+[[nodiscard]] Rect reach_of_print(const PlacedCopy& copy);
+
+/// The layers of the first copy on the paper, cut back where they would cover another's sticker, halfway between the
+/// two cut lines, and where they would come into the area round a mark.
+[[nodiscard]] std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const PlacedCopy>>& copies,
+                                                    const std::vector<Mark>& marks);
 
 /// The places within `reach` mm of one region that are nearer to it than to the other, and the region itself where it
 /// is not the other's. Found in steps: up to a sixteenth of the reach may be missing along the middle between the two.

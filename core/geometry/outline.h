@@ -40,6 +40,11 @@ struct Outline {
     [[nodiscard]] bool empty() const { return contours.empty(); }
 };
 
+/// The rectangle's corners, counter-clockwise on screen from the top left.
+[[nodiscard]] inline Polygon corners_of(const Rect& r) {
+    return {r.min, {r.min.x, r.max.y}, r.max, {r.max.x, r.min.y}};
+}
+
 /// The point at `t` (0–1) of a segment that begins at `from`.
 [[nodiscard]] Point point_on(Point from, const Segment& segment, double t);
 /// The part of a segment between two of its parameters, 0 ≤ first ≤ last ≤ 1. Its curve is the same.

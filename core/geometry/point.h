@@ -83,4 +83,10 @@ struct Rect {
     }
 };
 
+/// What two rectangles have in common; empty when that is nothing.
+inline Rect overlap(const Rect& a, const Rect& b) {
+    return {{std::fmax(a.min.x, b.min.x), std::fmax(a.min.y, b.min.y)},
+            {std::fmin(a.max.x, b.max.x), std::fmin(a.max.y, b.max.y)}};
+}
+
 } // namespace fusuma

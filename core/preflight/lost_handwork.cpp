@@ -1,32 +1,20 @@
 #include "core/preflight/rules.h"
 
-#include <set>
-
 namespace fusuma {
 
-std::vector<Finding> lost_handwork(const PreflightInput& input) {
-    std::vector<Finding> findings;
-    std::set<int> seen;
-    for (std::size_t i = 0; i < input.document.placements.size(); ++i) {
-        const Placement& placement = input.document.placements[i];
-        const auto sticker = input.document.find(placement.sticker);
-        if (!sticker || sticker->hand.stretches.empty() || !seen.insert(sticker->id).second)
-            continue;
-        const auto result = input.evaluator.evaluate(*sticker, sticker->width * placement.scale);
-        const std::size_t lost = result->cut->hand.does_not_apply.size();
-        if (lost == 0)
-            continue;
-        Finding finding{.rule = "lost-handwork",
-                        .severity = Severity::to_look_at,
-                        .message =
-                            sticker->name + ": " +
-                            (lost == 1 ? "a change made by hand no longer fits its cut line"
-                                       : std::to_string(lost) + " changes made by hand no longer fit its cut line"),
-                        .at = placement.centre,
-                        .copies = {i}};
+void lost_handwork(const PreflightInput& input, Findings& findings) {
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
+        const auto& lost = copy.result->cut->hand.does_not_apply;
+        if (lost.empty())
+            return;
+        Finding finding = about_sticker(
+            "lost-handwork", Severity::to_look_at,
+            sticker.name + ": " +
+                (lost.size() == 1 ? "a change made by hand no longer fits its cut line"
+                                  : std::to_string(lost.size()) + " changes made by hand no longer fit its cut line"),
+            input, copies);
         finding.fix = Fix{"Drop what does not fit",
-                          [id = sticker->id,
-                           gone = result->cut->hand.does_not_apply](const Document& now) -> std::optional<Document> {
+                          [id = sticker.id, gone = lost](const Document& now) -> std::optional<Document> {
                               const auto s = now.find(id);
                               if (!s)
                                   return std::nullopt;
@@ -35,8 +23,7 @@ std::vector<Finding> lost_handwork(const PreflightInput& input) {
                               return with_sticker_changed(now, std::move(changed));
                           }};
         findings.push_back(std::move(finding));
-    }
-    return findings;
+    });
 }
 
 } // namespace fusuma

@@ -1,21 +1,15 @@
 #include "core/document/arrange.h"
 #include "core/geometry/boolean.h"
-#include "core/geometry/measure.h"
 #include "core/preflight/rules.h"
 
 namespace fusuma {
 
 namespace {
 
-/// The point of the outside part that lies deepest, and how far it is from the zone's edge.
-Nearest deepest(const Polygons& outside, const Polygons& zone) {
-    Nearest deepest{0, outside.front().front()};
-    for (const Polygon& polygon : outside)
-        for (const Point p : polygon)
-            if (const double depth = nearest_on(zone, p).distance; depth > deepest.distance)
-                deepest = {depth, p};
-    return deepest;
-}
+struct Outside {
+    Polygons region;
+    Nearest worst{0, {}}; ///< the place farthest outside and how far it is from the zone
+};
 
 double area_of(const Polygons& polygons) {
     double sum = 0;
@@ -24,56 +18,94 @@ double area_of(const Polygons& polygons) {
     return sum;
 }
 
-/// The place where open lines lie farthest outside the zone.
-Nearest worst_of(const std::vector<std::vector<Point>>& lines, const Polygons& zone) {
-    Nearest worst{0, {}};
-    for (const auto& line : lines)
+Outside outside_of(const PlacedCopy& copy, const Polygons& zone) {
+    constexpr double noticeable_mm2 = 0.02;
+    Outside found;
+    found.region = combine(copy.cut, zone, Combine::take_out);
+    if (area_of(found.region) < noticeable_mm2)
+        found.region.clear();
+    const auto look_at = [&](Point p) {
+        if (const double depth = nearest_on(zone, p).distance; depth > found.worst.distance)
+            found.worst = {depth, p};
+    };
+    for (const Polygon& polygon : found.region)
+        for (const Point p : polygon)
+            look_at(p);
+    for (const auto& line : copy.open_points)
         for (const Point p : line)
             if (!contains(zone, p))
-                if (const double depth = nearest_on(zone, p).distance; depth > worst.distance)
-                    worst = {depth, p};
-    return worst;
+                look_at(p);
+    return found;
+}
+
+/// The largest scale at which a copy's cut line goes into a place of this size.
+double scale_to_fit(const Rect& box, const Rect& place) {
+    return std::fmin(place.width() / box.width(), place.height() / box.height());
+}
+
+/// Makes one copy small enough for the zone, with a little to spare, and puts it in.
+std::optional<Document> made_to_fit(const Document& document, Evaluator& evaluator, std::size_t index) {
+    const Rect place =
+        evaluator.plan(document)->pages[static_cast<std::size_t>(document.placements[index].page)].largest_place;
+    Document made = document;
+    Placement& copy = made.placements[index];
+    // The border keeps its width, so the first guess is off; each next one is nearer.
+    for (int tries = 0; tries < 8; ++tries) {
+        const Rect box = evaluator.placed_copy(made, copy)->cut_box;
+        const double scale = scale_to_fit(box, place);
+        if (scale >= 1) {
+            copy.centre = copy.centre + (place.centre() - box.centre());
+            return made;
+        }
+        copy.scale *= scale * 0.999;
+    }
+    return std::nullopt;
 }
 
 } // namespace
 
-std::vector<Finding> outside_zone(const PreflightInput& input) {
-    constexpr double noticeable_mm2 = 0.02;
+void outside_zone(const PreflightInput& input, Findings& findings) {
     constexpr double noticeable_mm = 0.01;
-    const PagePlan& page = input.plan.pages.front();
-    std::vector<Finding> findings;
-    for (std::size_t i = 0; i < input.copies.size(); ++i) {
-        const Polygons& copy = input.copies[i];
-        Polygons outside = combine(copy, page.zone, Combine::take_out);
-        if (area_of(outside) < noticeable_mm2)
-            outside.clear();
-        Nearest worst = outside.empty() ? Nearest{0, {}} : deepest(outside, page.zone);
-        if (const Nearest of_lines = worst_of(input.lines[i], page.zone); of_lines.distance > worst.distance)
-            worst = of_lines;
+    const Document& document = input.document;
+    for (std::size_t i = 0; i < input.plan.copies.size(); ++i) {
+        const auto& copy = input.plan.copies[i];
+        if (!copy || copy->cut_box.empty())
+            continue;
+        const PagePlan& page = input.plan.pages[static_cast<std::size_t>(document.placements[i].page)];
+        if (page.zone.empty())
+            continue; // another rule's
+        const auto outside =
+            input.evaluator.facts.get<Outside>({copy, page.sheet}, [&] { return outside_of(*copy, page.zone); });
+        const Nearest& worst = outside->worst;
         if (worst.distance < noticeable_mm)
             continue;
-        Finding finding{.rule = "outside-zone", .at = worst.at, .copies = {i}, .region = std::move(outside)};
-        const Rect box = input.evaluator.placed_box(input.document, input.document.placements[i]);
+        bool is_near_mark = false;
+        for (const Mark& mark : page.marks)
+            is_near_mark = is_near_mark || distance(mark.centre, worst.at) < mark.keep_clear;
+        if (is_near_mark)
+            continue;
+        Finding finding{.rule = "outside-zone",
+                        .page = document.placements[i].page + 1,
+                        .at = worst.at,
+                        .copies = {i},
+                        .region = outside->region};
         const Rect& most = page.largest_place;
-        const std::string name = name_of_copy(input, i);
-        if (box.width() > most.width() || box.height() > most.height()) {
-            finding.message = name + ": larger than the cut zone, which takes " +
-                              format_length(most.width(), input.document.unit) + " × " +
-                              format_length(most.height(), input.document.unit);
+        if (copy->cut_box.width() > most.width() || copy->cut_box.height() > most.height()) {
+            finding.message = copy->sticker->name + ": larger than the cut zone, which takes " +
+                              format_length(most.width(), document.unit) + " × " +
+                              format_length(most.height(), document.unit);
+            finding.fix = Fix{"Make it fit", [&evaluator = input.evaluator, i](const Document& now) {
+                                  return made_to_fit(now, evaluator, i);
+                              }};
         } else {
-            bool near_mark = false;
-            for (const Mark& mark : page.marks)
-                near_mark = near_mark || distance(mark.centre, worst.at) < mark.keep_clear;
-            const std::string depth = format_length(std::max(0.1, worst.distance), input.document.unit);
-            finding.message = near_mark ? name + ": reaches " + depth + " into a mark's keep-clear area"
-                                        : name + ": " + depth + " outside the cut zone";
-            finding.fix = Fix{"Move it in", [&evaluator = input.evaluator, i](const Document& document) {
-                                  return moved_to_free_place(document, evaluator, i);
+            finding.message = copy->sticker->name + ": " +
+                              format_length(std::fmax(0.1, worst.distance), document.unit) + " outside the cut zone";
+            finding.fix = Fix{"Move it in", [&evaluator = input.evaluator, i](const Document& now) {
+                                  return moved_to_free_place(now, evaluator, i);
                               }};
         }
         findings.push_back(std::move(finding));
     }
-    return findings;
 }
 
 } // namespace fusuma

@@ -30,9 +30,14 @@ struct Finding {
     std::vector<std::size_t> copies; ///< indices into Document::placements
     Polygons region;                 ///< mm on the paper, the offending part; may be empty
     std::optional<Fix> fix;
+    int sticker = 0; ///< id, when it is about a sticker wherever its copies lie
+    std::string key; ///< the same for the same problem of the same things in the same places, for silencing
 };
 
-/// All findings, those to fix first.
+/// All findings that have not been silenced, those to fix first.
 [[nodiscard]] std::vector<Finding> preflight(const Document& document, Evaluator& evaluator);
+
+/// The document with a finding said to be meant, so that it is not found again.
+[[nodiscard]] Document silenced(Document document, const Finding& finding);
 
 } // namespace fusuma

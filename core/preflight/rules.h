@@ -1,33 +1,91 @@
 #pragma once
 
+#include "core/geometry/box_grid.h"
+#include "core/geometry/measure.h"
 #include "core/preflight/preflight.h"
 
 namespace fusuma {
 
-/// What a rule looks at: the document, its plan, and each copy's cut line as polygons on the paper (0.02 mm).
+/// What a rule looks at.
 struct PreflightInput {
     const Document& document;
     const JobPlan& plan;
     Evaluator& evaluator;
-    std::vector<Polygons> copies;                       ///< by placement
-    std::vector<std::vector<std::vector<Point>>> lines; ///< the open ones, by placement
+    std::vector<BoxGrid> cut_boxes; ///< by page: the boxes of copies' cut lines, empty for copies on other pages
 };
 
-using Rule = std::vector<Finding> (*)(const PreflightInput&);
+/// One rule: appends what it finds.
+using Findings = std::vector<Finding>;
+using Rule = void (*)(const PreflightInput&, Findings&);
 
-/// A cut line reaches beyond the cut zone: outside the margins or into a keep-clear area.
-std::vector<Finding> outside_zone(const PreflightInput& input);
-/// Two copies overlap, or their cut lines come closer than the gap.
-std::vector<Finding> too_close(const PreflightInput& input);
-/// A picture is printed larger than its pixels carry.
-std::vector<Finding> low_resolution(const PreflightInput& input);
+// Where copies lie.
+void outside_zone(const PreflightInput& input, Findings& findings);    ///< a cut line reaches beyond the cut zone
+void keep_clear(const PreflightInput& input, Findings& findings);      ///< … into the area round a mark
+void outside_margins(const PreflightInput& input, Findings& findings); ///< bleed that the printer will clip
+void too_close(const PreflightInput& input, Findings& findings);    ///< cut lines overlap, or are closer than the gap
+void doubled_line(const PreflightInput& input, Findings& findings); ///< cut lines lie on each other
+void short_bleed(const PreflightInput& input, Findings& findings);  ///< less bleed remains than was asked for
 
-/// Less bleed remains than was asked for, since a neighbour or a mark is too near.
-std::vector<Finding> short_bleed(const PreflightInput& input);
-/// Handwork on a cut line that found no place after a change.
-std::vector<Finding> lost_handwork(const PreflightInput& input);
+// What stickers are.
+void crossing_lines(const PreflightInput& input, Findings& findings); ///< cut lines of one sticker cross
+void small_contour(const PreflightInput& input, Findings& findings);  ///< smaller or narrower than a blade can turn
+void open_cut(const PreflightInput& input, Findings& findings);       ///< a cut line that does not close
+void many_nodes(const PreflightInput& input, Findings& findings);     ///< more nodes on a line than it can need
+void no_cut(const PreflightInput& input, Findings& findings);         ///< printed but not cut, or cut but not printed
+void near_cut(const PreflightInput& input, Findings& findings);       ///< detail that a slip would cut into
+void low_resolution(const PreflightInput& input, Findings& findings); ///< larger than the pixels carry
+void lost_handwork(const PreflightInput& input, Findings& findings);  ///< a change by hand that found no place
+
+// Paper, marks and printer.
+void no_zone(const PreflightInput& input, Findings& findings);       ///< nothing can be cut on such a sheet
+void clipped_marks(const PreflightInput& input, Findings& findings); ///< marks off what the printer can print
+void other_paper(const PreflightInput& input, Findings& findings);   ///< the printer is set to another paper
+void scaled_print(const PreflightInput& input, Findings& findings);  ///< the printer is set to change sizes
+void empty_page(const PreflightInput& input, Findings& findings);
 
 /// The sticker's name for use in a message.
 [[nodiscard]] std::string name_of_copy(const PreflightInput& input, std::size_t placement);
+
+/// How two copies lie to each other, remembered while neither changes.
+struct Beside {
+    Nearest nearest;       ///< of their closed cut lines
+    Polygons shared;       ///< what both cut out
+    double doubled_mm = 0; ///< length over which their cut lines lie on each other
+    Point doubled_at;
+};
+[[nodiscard]] std::shared_ptr<const Beside> beside(const PreflightInput& input, std::size_t a, std::size_t b);
+
+/// Do their cut lines lie on each other for more than a crossing?
+[[nodiscard]] bool is_doubled(const Beside& pair);
+
+/// Calls `visit(a, b)` for every pair of copies on one page whose cut lines' boxes come within `reach(a, b)` mm; at
+/// most `most_reach`.
+template <typename Reach, typename Visit>
+void for_neighbours(const PreflightInput& input, double most_reach, Reach&& reach, Visit&& visit) {
+    for (std::size_t page = 0; page < input.cut_boxes.size(); ++page) {
+        const BoxGrid& grid = input.cut_boxes[page];
+        for (std::size_t a = 0; a < grid.size(); ++a)
+            if (!grid.box(a).empty())
+                for (const std::size_t b : grid.overlapping(grid.box(a).grown(most_reach)))
+                    if (b > a && grid.box(a).grown(reach(a, b)).overlaps(grid.box(b)))
+                        visit(a, b);
+    }
+}
+
+/// Calls `visit(sticker, result, copies)` for every sticker with copies, with its result in the size of its first copy.
+template <typename Visit> void for_stickers(const PreflightInput& input, Visit&& visit) {
+    for (const auto& sticker : input.document.stickers) {
+        std::vector<std::size_t> copies;
+        for (std::size_t i = 0; i < input.plan.copies.size(); ++i)
+            if (input.plan.copies[i] && input.document.placements[i].sticker == sticker->id)
+                copies.push_back(i);
+        if (!copies.empty())
+            visit(*sticker, *input.plan.copies[copies.front()], copies);
+    }
+}
+
+/// A finding about one sticker, shown at its first copy.
+[[nodiscard]] Finding about_sticker(const char* rule, Severity severity, std::string message,
+                                    const PreflightInput& input, const std::vector<std::size_t>& copies);
 
 } // namespace fusuma

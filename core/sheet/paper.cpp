@@ -8,8 +8,16 @@
 namespace fusuma {
 
 std::span<const Paper> papers() {
-    static constexpr std::array<Paper, 2> known{{
-        {"a4", "A4", {210, 297}}, {"letter", "Letter", {215.9, 279.4}}, // 8.5 × 11 in
+    static constexpr std::array<Paper, 9> known{{
+        {"a4", "A4", {210, 297}},
+        {"letter", "Letter", {215.9, 279.4}}, // 8.5 × 11 in
+        {"a3", "A3", {297, 420}},
+        {"a5", "A5", {148, 210}},
+        {"a6", "A6", {105, 148}},
+        {"b5", "B5", {176, 250}},
+        {"legal", "Legal", {215.9, 355.6}},     // 8.5 × 14 in
+        {"tabloid", "Tabloid", {279.4, 431.8}}, // 11 × 17 in
+        {"4x6", "4 × 6 in", {101.6, 152.4}},
     }};
     return known;
 }

@@ -2,51 +2,48 @@
 
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/sheet/paper.h"
+#include "core/sheet/room.h"
 
 #include <algorithm>
-#include <numbers>
 
 namespace fusuma {
 
-std::vector<Mark> marks(const SheetSettings& sheet) {
-    const MarkSettings& m = sheet.marks;
-    if (m.kind == MarkKind::none)
-        return {};
-    const double left = m.inset, right = sheet.paper.width - m.inset;
-    const double top = m.inset, bottom = sheet.paper.height - m.inset;
-    const double fifth = left + std::min(30.0, (right - left) / 3);
-    std::vector<Mark> result;
-    for (const Point centre :
-         {Point{left, top}, Point{right, top}, Point{right, bottom}, Point{left, bottom}, Point{fifth, top}})
-        result.push_back({centre, m.radius, m.keep_clear});
-    return result;
-}
-
 namespace {
 
-Polygon disc(Point centre, double radius) {
-    // Circumscribed, so that the flattened edge never comes nearer to the mark than the keep-clear radius.
-    const int sides = std::max(12, static_cast<int>(std::ceil(std::numbers::pi / std::acos(1 / (1 + 0.005 / radius)))));
-    const double corner = radius / std::cos(std::numbers::pi / sides);
-    Polygon polygon;
-    for (int i = 0; i < sides; ++i) {
-        const double turn = 2 * std::numbers::pi * i / sides;
-        polygon.push_back(centre + corner * Point{std::cos(turn), -std::sin(turn)});
+Rect within(Size size, const Edges& edges) {
+    return {{edges.left, edges.top}, {size.width - edges.right, size.height - edges.bottom}};
+}
+
+/// What lies inside the margins and within the cutter's reach.
+Rect reach_of(const SheetSettings& sheet) {
+    const CutterProfile& cutter = sheet.cutter;
+    Rect reach = within(cutter.has_mat ? cutter.mat : sheet.paper, cutter.reach);
+    if (cutter.has_mat) {
+        reach = {reach.min - cutter.paper_on_mat, reach.max - cutter.paper_on_mat};
+        reach = overlap(reach, within(sheet.paper, {}));
     }
-    return polygon;
+    return overlap(reach, printable(sheet));
+}
+
+bool has_area(const Rect& rect) {
+    return rect.width() > 0 && rect.height() > 0;
 }
 
 } // namespace
 
-Polygons cut_zone(const SheetSettings& sheet) {
-    const double inset = std::max(sheet.printer_margin, sheet.cutter_margin);
-    const double right = sheet.paper.width - inset, bottom = sheet.paper.height - inset;
-    if (right <= inset || bottom <= inset)
+Rect printable(const SheetSettings& sheet) {
+    return within(sheet.paper, sheet.printer.margins);
+}
+
+Polygons reachable_zone(const SheetSettings& sheet) {
+    const Rect reach = reach_of(sheet);
+    if (!has_area(reach))
         return {};
-    Polygons zone{{{inset, inset}, {inset, bottom}, {right, bottom}, {right, inset}}};
+    Polygons zone{corners_of(reach)};
     for (const Mark& mark : marks(sheet))
-        if (mark.keep_clear > 0)
-            zone = combine(zone, {disc(mark.centre, mark.keep_clear)}, Combine::take_out);
+        if (const Polygon clear = keep_clear_area(mark); !clear.empty())
+            zone = combine(zone, {clear}, Combine::take_out);
     // Bites near a corner can leave scraps there that no sticker fits into.
     constexpr double scrap_mm2 = 25;
     std::erase_if(zone, [](const Polygon& part) {
@@ -54,6 +51,55 @@ Polygons cut_zone(const SheetSettings& sheet) {
         return size > 0 && size < scrap_mm2;
     });
     return zone;
+}
+
+std::vector<Rect> small_sheets(const SheetSettings& sheet) {
+    const Polygons zone = reachable_zone(sheet);
+    if (zone.empty())
+        return {};
+    if (sheet.division.is_whole())
+        return {bounds(zone)};
+    const Division& d = sheet.division;
+    const Rect whole = Room(zone).largest_rectangle();
+    const double width = (whole.width() - (d.columns - 1) * d.gutter) / d.columns;
+    const double height = (whole.height() - (d.rows - 1) * d.gutter) / d.rows;
+    std::vector<Rect> sheets;
+    if (width > 0 && height > 0)
+        for (int row = 0; row < d.rows; ++row)
+            for (int column = 0; column < d.columns; ++column) {
+                const Point at = whole.min + Point{column * (width + d.gutter), row * (height + d.gutter)};
+                sheets.push_back({at, at + Point{width, height}});
+            }
+    return sheets;
+}
+
+Polygons cut_zone(const SheetSettings& sheet) {
+    if (sheet.division.is_whole())
+        return reachable_zone(sheet);
+    Polygons zone;
+    for (const Rect& small : small_sheets(sheet)) {
+        const Rect inside = sheet.division.cut == Division::Cut::none ? small : small.grown(-sheet.gap);
+        if (has_area(inside))
+            zone.push_back(corners_of(inside));
+    }
+    return zone;
+}
+
+std::optional<Problem> trouble_with(const SheetSettings& sheet) {
+    const Rect paper = within(sheet.paper, {});
+    const std::string on = paper_name(sheet.paper);
+    for (const Mark& mark : marks(sheet))
+        if (!paper.contains(mark.centre))
+            return Problem{on + " is smaller than its marks need.", "Take larger paper or other marks."};
+    if (!has_area(reach_of(sheet)))
+        return Problem{"The margins leave nothing of " + on + " to cut on.",
+                       "Check the printer's and the cutter's margins and where the paper lies on the mat."};
+    if (reachable_zone(sheet).empty())
+        return Problem{"Marks and margins leave no cut zone on " + on + ".",
+                       "Take larger paper, smaller keep-clear areas, or no marks."};
+    if (cut_zone(sheet).empty())
+        return Problem{"The small sheets leave no room for a sticker.", "Take fewer of them or a smaller gutter."};
+    return std::nullopt;
 }
 
 } // namespace fusuma

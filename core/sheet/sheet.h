@@ -1,44 +1,88 @@
 #pragma once
 
 #include "core/geometry/outline.h"
+#include "core/result.h"
+#include "core/sheet/marks.h"
 
+#include <optional>
+#include <string>
 #include <vector>
 
 namespace fusuma {
 
-enum class MarkKind { dots, none };
+/// A length along each edge of the paper, mm.
+struct Edges {
+    double left = 0, top = 0, right = 0, bottom = 0;
+    bool operator==(const Edges&) const = default;
 
-struct MarkSettings {
-    MarkKind kind = MarkKind::dots;
-    double inset = 14;     ///< mm from the paper's edges to the middle of a corner mark
-    double radius = 2.5;   ///< mm
-    double keep_clear = 8; ///< mm round a mark's middle that must stay blank
-    bool operator==(const MarkSettings&) const = default;
+    static constexpr Edges all(double mm) { return {mm, mm, mm, mm}; }
 };
+
+/// A printer as far as sheets depend on it.
+struct PrinterProfile {
+    std::string name;
+    Edges margins = Edges::all(4.2);     ///< that it cannot print
+    std::optional<Size> paper;           ///< what it is set to print on, when that is known
+    double scaling = 1;                  ///< what its settings scale pages by; anything but 1 spoils the sizes
+    bool borderless = false;             ///< its settings enlarge pages past the paper's edges
+    Point shift;                         ///< mm by which prints are moved, so that they land where they should
+    double stretch_x = 1, stretch_y = 1; ///< by which they are stretched about the paper's middle
+    bool operator==(const PrinterProfile&) const = default;
+};
+
+/// A cutting machine as far as sheets depend on it.
+struct CutterProfile {
+    std::string name;
+    Edges reach = Edges::all(8); ///< along each edge that it cannot reach: of the mat if it has one, else of the paper
+    bool has_mat = false;        ///< it feeds the paper on a mat
+    Size mat{304.8, 304.8};      ///< mm; 12 × 12 in is usual (common practice)
+    Point paper_on_mat;          ///< mm, where the paper's top left lies on it
+    bool operator==(const CutterProfile&) const = default;
+};
+
+/// How one page is divided into small sheets.
+struct Division {
+    enum class Cut { none, through, score };
+    int columns = 1, rows = 1;
+    double gutter = 6; ///< mm between small sheets
+    Cut cut = Cut::through;
+    bool operator==(const Division&) const = default;
+
+    [[nodiscard]] bool is_whole() const { return columns == 1 && rows == 1; }
+};
+constexpr int most_divisions = 20; ///< columns or rows
 
 struct SheetSettings {
     Size paper{210, 297};
-    double printer_margin = 4.2; ///< mm along every edge that the printer cannot print
-    double cutter_margin = 8;    ///< mm along every edge that the cutter cannot reach
-    double gap = 3;              ///< mm, least distance between cut lines of two copies
+    PrinterProfile printer;
+    CutterProfile cutter;
+    double gap = 3; ///< mm, least distance between cut lines of two copies
     MarkSettings marks;
+    Division division;
     bool operator==(const SheetSettings&) const = default;
 };
 
-/// A printed round dot by which the cutter finds the print.
-struct Mark {
-    Point centre;
-    double radius = 0;
-    double keep_clear = 0;
-    bool operator==(const Mark&) const = default;
-};
+[[nodiscard]] inline std::vector<Mark> marks(const SheetSettings& sheet) {
+    return marks_on(sheet.paper, sheet.marks);
+}
 
-/// The marks of a sheet: one near each corner and a fifth on the top edge's line, 30 mm (at most a third of the way)
-/// from the top-left one, so that no turn of the sheet by 90° or 180° puts all five where five were.
-[[nodiscard]] std::vector<Mark> marks(const SheetSettings& sheet);
+/// What the printer can print on, mm; empty when the margins leave nothing.
+[[nodiscard]] Rect printable(const SheetSettings& sheet);
 
-/// Where cut lines may lie: paper, less margins, less what the cutter cannot reach, less the keep-clear areas.
-/// @return  polygons in mm; round bites are flattened to 0.005 mm. Empty when the margins leave nothing.
+/// Where lines may be cut on the undivided page: paper, less margins, less what the cutter cannot reach, less the
+/// keep-clear areas.
+[[nodiscard]] Polygons reachable_zone(const SheetSettings& sheet);
+
+/// The small sheets of a divided page, along rows from the top left: equal shares of the largest rectangle of the
+/// reachable zone with gutters between. One that holds it all for a whole page; none when nothing is left.
+[[nodiscard]] std::vector<Rect> small_sheets(const SheetSettings& sheet);
+
+/// Where cut lines of stickers may lie: the reachable zone; on a divided page the part inside the small sheets, a gap
+/// away from their own cuts.
+/// @return  polygons in mm; round bites are flattened to 0.005 mm. Empty when nothing is left.
 [[nodiscard]] Polygons cut_zone(const SheetSettings& sheet);
+
+/// Why nothing can be cut on such a sheet, and what to change; nothing when something can.
+[[nodiscard]] std::optional<Problem> trouble_with(const SheetSettings& sheet);
 
 } // namespace fusuma

@@ -1,4 +1,4 @@
-#include "app/bench/step_card.h"
+#include "app/common/step_card.h"
 
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
@@ -34,6 +34,7 @@ StepCard::StepCard(int number, const QString& title, QWidget* body) : header(new
     badge = label(QString::number(number), "strong");
     badge->setAlignment(Qt::AlignCenter);
     badge->setFixedSize(18, 18);
+    badge->setVisible(number > 0);
     state = label({}, "dim");
     head->addWidget(badge);
     head->addWidget(label(title, "section"));

@@ -10,6 +10,7 @@ namespace fusuma::app {
 class StepCard : public QWidget {
     Q_OBJECT
   public:
+    /// @param number  shown in a badge; none when 0
     StepCard(int number, const QString& title, QWidget* body);
     void set_state(const QString& words);
     void set_open(bool open);

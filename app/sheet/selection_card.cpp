@@ -1,0 +1,248 @@
+#include "app/sheet/selection_card.h"
+
+#include "app/common/theme.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QToolButton>
+#include <QVBoxLayout>
+#include <cmath>
+#include <numbers>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr double degrees = 180 / std::numbers::pi;
+
+/// Two bars against a line, or with equal room between them.
+QIcon bars_icon(bool is_upright, double where, bool is_between) {
+    constexpr int side = 36;
+    QPixmap picture(side, side);
+    picture.fill(Qt::transparent);
+    QPainter painter(&picture);
+    if (!is_upright) {
+        painter.translate(side, 0);
+        painter.rotate(90);
+    }
+    const auto bar = [&](double length, double at) {
+        const double from = 5 + where * (side - 10 - length);
+        painter.fillRect(QRectF(from, at, length, 7), theme().dim);
+    };
+    if (is_between) {
+        for (const double at : {4.0, 14.5, 25.0})
+            painter.fillRect(QRectF(at, 8, 7, 20), theme().dim);
+    } else {
+        bar(22, 8);
+        bar(14, 21);
+        painter.fillRect(QRectF(4 + where * (side - 10), 3, 2, side - 6), theme().accent);
+    }
+    return picture;
+}
+
+QToolButton* icon_button(const QIcon& icon, const QString& name, const QString& why) {
+    auto* result = new QToolButton;
+    result->setIcon(icon);
+    result->setIconSize({18, 18});
+    result->setObjectName(name);
+    result->setToolTip(why);
+    result->setAccessibleName(why);
+    result->setAutoRaise(true);
+    return result;
+}
+
+} // namespace
+
+SelectionCard::SelectionCard(Session& project) : SheetCard(project) {
+    hint =
+        label(tr("Click a copy to select it, drag a frame round several, or press Ctrl+A for all of the page."), "dim");
+    hint->setWordWrap(true);
+    rows_of_card->addWidget(hint);
+    left = length(-2000, 4000, 1, "fromLeft");
+    top = length(-2000, 4000, 1, "fromTop");
+    width = length(0.5, 2000, 1, "copyWidth");
+    height = length(0.5, 2000, 1, "copyHeight");
+    turn = new NumberField(NumberField::Kind::degrees, -360, 360, 1, QStringLiteral("turn"));
+    fields.push_back(add_row(tr("Middle from left"), left));
+    fields.push_back(add_row(tr("Middle from top"), top));
+    fields.push_back(add_row(tr("Finished width"), width));
+    fields.push_back(add_row(tr("Finished height"), height));
+    fields.push_back(add_row(tr("Turn"), turn));
+    width->setToolTip(tr("Of the cut line. The border keeps its millimetres, the art makes up the rest."));
+    const auto place = [this](double Point::*axis, double mm) {
+        session.edit_selection(tr("Move"), [axis, mm](const Document& d, const Selection& s) {
+            Point by;
+            by.*axis = mm - d.placements[*s.begin()].centre.*axis;
+            return moved(d, s, by);
+        });
+    };
+    connect(left, &NumberField::edited, this, [place](double mm) { place(&Point::x, mm); });
+    connect(top, &NumberField::edited, this, [place](double mm) { place(&Point::y, mm); });
+    connect(width, &NumberField::edited, this, [this](double mm) { size_to(Side::width, mm); });
+    connect(height, &NumberField::edited, this, [this](double mm) { size_to(Side::height, mm); });
+    connect(turn, &NumberField::edited, this, &SelectionCard::turn_to);
+    const int first_of_doing = rows_of_card->count();
+    add_doing();
+    add_aligning();
+    add_repeating();
+    for (int i = first_of_doing; i < rows_of_card->count(); ++i)
+        fields.push_back(rows_of_card->itemAt(i)->widget());
+}
+
+void SelectionCard::size_to(Side side, double mm) {
+    session.edit_selection(tr("Resize copies"), [&](const Document& d, const Selection& s) {
+        Document result = d;
+        for (const std::size_t i : s)
+            if (auto sized_one = sized(result, session.working_out(), i, side, mm))
+                result = std::move(*sized_one);
+        return result;
+    });
+    refresh(); // shows what it came to where that size could not be had
+}
+
+void SelectionCard::turn_to(double deg) {
+    session.edit_selection(tr("Turn"), [deg](const Document& d, const Selection& s) {
+        Document result = d;
+        for (const std::size_t i : s)
+            result = turned(std::move(result), {i}, d.placements[i].centre, deg / degrees - d.placements[i].turn);
+        return result;
+    });
+}
+
+void SelectionCard::add_doing() {
+    const auto does = [this](const QString& text, const char* name, const QString& why, auto&& run) {
+        QPushButton* result = button(text, "", QLatin1String(name), why);
+        connect(result, &QPushButton::clicked, this, run);
+        return result;
+    };
+    const auto mirror = [this](Across across) {
+        session.edit_selection(tr("Mirror"), [this, across](const Document& d, const Selection& s) {
+            return mirrored(d, s, box_of(d, session.working_out(), s).centre(), across);
+        });
+    };
+    const auto order = [this](Order to) {
+        session.rearrange(tr("Order"), [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
+    };
+    add_line(
+        {does(tr("Duplicate"), "duplicate", tr("Another copy in the nearest free place (Ctrl+D). Or drag with Ctrl."),
+              [this] { session.duplicate_selection(); }),
+         does(tr("Remove"), "removeCopies",
+              tr("Take the selected copies off the sheet (Delete). The sticker stays in the tray."),
+              [this] { session.remove_selection(); })});
+    lock = does(tr("Lock"), "lockCopies", tr("Locked copies stay where they are, when filling too."), [this] {
+        const bool locked = !is_every([](const Placement& p) { return p.locked; });
+        session.edit_selection(locked ? tr("Lock") : tr("Unlock"),
+                               [locked](const Document& d, const Selection& s) { return with_lock(d, s, locked); });
+    });
+    group = does(tr("Group"), "groupCopies", tr("Grouped copies are selected and moved together (Ctrl+G)."), [this] {
+        const bool apart = is_every([](const Placement& p) { return p.group > 0; });
+        session.edit_selection(apart ? tr("Ungroup") : tr("Group"), [apart](const Document& d, const Selection& s) {
+            return apart ? ungrouped(d, s) : grouped(d, s);
+        });
+    });
+    add_line({lock, group});
+    add_line(
+        {does(tr("Mirror ↔"), "mirrorAcross", tr("Exchange left and right."), [mirror] { mirror(Across::left_right); }),
+         does(tr("Mirror ↕"), "mirrorDown", tr("Exchange top and bottom."), [mirror] { mirror(Across::up_down); })});
+    add_line(
+        {does(tr("To front"), "toFront", tr("Above all other copies (Ctrl+Shift+])."),
+              [order] { order(Order::front); }),
+         does(tr("To back"), "toBack", tr("Below all other copies (Ctrl+Shift+[)."), [order] { order(Order::back); })});
+}
+
+void SelectionCard::add_aligning() {
+    struct Kind {
+        const char* name;
+        QString why;
+        bool is_upright;
+        double where;
+    };
+    const std::vector<Kind> kinds{{"alignLeft", tr("Line up the left edges"), true, 0},
+                                  {"alignCentre", tr("Line up the middles from left to right"), true, 0.5},
+                                  {"alignRight", tr("Line up the right edges"), true, 1},
+                                  {"alignTop", tr("Line up the top edges"), false, 0},
+                                  {"alignMiddle", tr("Line up the middles from top to bottom"), false, 0.5},
+                                  {"alignBottom", tr("Line up the bottom edges"), false, 1}};
+    std::vector<QWidget*> buttons;
+    for (std::size_t i = 0; i < kinds.size(); ++i) {
+        auto* align = icon_button(bars_icon(kinds[i].is_upright, kinds[i].where, false), QLatin1String(kinds[i].name),
+                                  kinds[i].why + tr("; a single copy with the cut zone."));
+        connect(align, &QToolButton::clicked, this, [this, i] {
+            session.edit_selection(tr("Align"), [this, i](const Document& d, const Selection& s) {
+                return aligned(d, session.working_out(), s, static_cast<Align>(i));
+            });
+        });
+        buttons.push_back(align);
+    }
+    for (const Across across : {Across::left_right, Across::up_down}) {
+        const bool is_level = across == Across::left_right;
+        auto* spread = icon_button(bars_icon(is_level, 0, true), is_level ? "distributeAcross" : "distributeDown",
+                                   is_level ? tr("Equal room between, from left to right")
+                                            : tr("Equal room between, from top to bottom"));
+        connect(spread, &QToolButton::clicked, this, [this, across] {
+            session.edit_selection(tr("Distribute"), [this, across](const Document& d, const Selection& s) {
+                return distributed(d, session.working_out(), s, across);
+            });
+        });
+        buttons.push_back(spread);
+    }
+    add_line(buttons);
+}
+
+void SelectionCard::add_repeating() {
+    repeat_columns = plain(1, 50, "repeatColumns");
+    repeat_rows = plain(1, 50, "repeatRows");
+    repeat_columns->set_value(3);
+    repeat_rows->set_value(2);
+    repeat_columns->setAccessibleName(tr("Columns"));
+    repeat_rows->setAccessibleName(tr("Rows"));
+    auto* run = button(tr("Repeat"), "", QStringLiteral("repeat"),
+                       tr("Copies of what is selected in so many columns and rows, a gap apart."));
+    connect(run, &QPushButton::clicked, this, [this] {
+        session.rearrange(tr("Repeat"), [this](const Document& d, const Selection& s) {
+            return repeated(d, session.working_out(), s, static_cast<int>(repeat_columns->value()),
+                            static_cast<int>(repeat_rows->value()), d.sheet.gap);
+        });
+    });
+    auto* times = label(QStringLiteral("×"), "dim");
+    times->setAlignment(Qt::AlignCenter);
+    add_line({repeat_columns, times, repeat_rows, run});
+}
+
+bool SelectionCard::is_every(bool (*holds)(const Placement&)) const {
+    for (const std::size_t i : session.selection())
+        if (!holds(session.document().placements[i]))
+            return false;
+    return !session.selection().empty();
+}
+
+void SelectionCard::refresh() {
+    const auto& selection = session.selection();
+    hint->setVisible(selection.empty());
+    for (QWidget* field : fields)
+        field->setVisible(!selection.empty());
+    if (selection.empty())
+        return;
+    const Placement& first = session.document().placements[*selection.begin()];
+    left->set_value(first.centre.x);
+    top->set_value(first.centre.y);
+    turn->set_value(first.turn * degrees);
+    const Rect box = box_of(session.document(), session.working_out(), {*selection.begin()});
+    width->set_value(box.width());
+    height->set_value(box.height());
+    lock->setText(is_every([](const Placement& p) { return p.locked; }) ? tr("Unlock") : tr("Lock"));
+    group->setText(is_every([](const Placement& p) { return p.group > 0; }) ? tr("Ungroup") : tr("Group"));
+    group->setEnabled(selection.size() > 1);
+}
+
+QString SelectionCard::state() const {
+    const auto& selection = session.selection();
+    if (selection.empty())
+        return tr("nothing selected");
+    if (selection.size() > 1)
+        return tr("%1 copies").arg(selection.size());
+    const auto sticker = session.document().find(session.document().placements[*selection.begin()].sticker);
+    return sticker ? QString::fromStdString(sticker->name) : QString();
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,246 @@
+#include "app/sheet/sheet_hand.h"
+
+#include "core/geometry/measure.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr double handle_px = 7, turn_knob_px = 26, snap_px = 6, still_px = 4;
+
+QString in_unit(double mm, Unit unit) {
+    return QString::fromStdString(format_length(mm, unit));
+}
+
+} // namespace
+
+QString SheetHand::stroke_name() const {
+    return QStringLiteral("hand%1").arg(stroke);
+}
+
+void SheetHand::set_measuring(bool on) {
+    measures = on;
+    now = Act::none;
+    said.clear();
+}
+
+std::optional<std::size_t> SheetHand::copy_at(Point at) const {
+    const Snapshot& s = session.snapshot();
+    const auto& placements = session.document().placements;
+    if (!s.plan || s.plan->copies.size() != placements.size())
+        return std::nullopt;
+    for (std::size_t i = placements.size(); i-- > 0;) {
+        const auto& copy = s.plan->copies[i];
+        if (!copy || placements[i].page != session.page())
+            continue;
+        // Where it was when it was worked out; nearly always where it is.
+        const Point there = at - (placements[i].centre - copy->placement.centre);
+        if (copy->cut_box.contains(there) && (contains(copy->cut, there) || copy->cut.empty()))
+            return i;
+    }
+    return std::nullopt;
+}
+
+std::optional<SheetHand::Handles> SheetHand::handles(double px_per_mm) const {
+    if (session.selection().empty() || measures)
+        return std::nullopt;
+    const Rect box = box_of(session.document(), session.working_out(), session.selection());
+    if (box.empty())
+        return std::nullopt;
+    const Rect frame = box.grown(4 / px_per_mm);
+    const Point c = frame.centre();
+    return Handles{frame,
+                   {frame.min, Point{c.x, frame.min.y}, Point{frame.max.x, frame.min.y}, Point{frame.max.x, c.y},
+                    frame.max, Point{c.x, frame.max.y}, Point{frame.min.x, frame.max.y}, Point{frame.min.x, c.y}},
+                   {c.x, frame.min.y - turn_knob_px / px_per_mm}};
+}
+
+void SheetHand::press(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers) {
+    grabbed = at_hand = at;
+    has_moved = false;
+    offset = {};
+    ++stroke;
+    before = session.document();
+    if (measures) {
+        now = Act::measuring;
+        return;
+    }
+    const auto is_hit = [&](Point handle_at) { return distance(handle_at, at) * px_per_mm <= handle_px + 2; };
+    if (const auto grips = handles(px_per_mm)) {
+        const auto hit = std::find_if(grips->scale.begin(), grips->scale.end(), is_hit);
+        frame_before = grips->frame;
+        if (is_hit(grips->turn) || hit != grips->scale.end()) {
+            now = is_hit(grips->turn) ? Act::turning : Act::scaling;
+            handle = static_cast<int>(hit - grips->scale.begin());
+            holding = session.selection();
+            return;
+        }
+    }
+    const auto hit = copy_at(at);
+    if (!hit) {
+        if (!(modifiers & Qt::ShiftModifier))
+            session.select({});
+        now = Act::banding;
+        return;
+    }
+    Selection next = session.selection();
+    if (modifiers & Qt::ShiftModifier) {
+        const Selection group = with_groups(session.document(), {*hit});
+        if (next.contains(*hit))
+            std::erase_if(next, [&](std::size_t i) { return group.contains(i); });
+        else
+            next.insert(group.begin(), group.end());
+        session.select(next);
+    } else if (!next.contains(*hit)) {
+        session.select({*hit});
+    }
+    now = Act::moving;
+    holding = session.selection();
+    frame_before = box_of(session.document(), session.working_out(), holding);
+}
+
+void SheetHand::drag(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers) {
+    at_hand = at;
+    if (now == Act::measuring) {
+        const Unit unit = session.document().unit;
+        const Point by = at - grabbed;
+        said = QStringLiteral("%1   (%2 × %3)")
+                   .arg(in_unit(norm(by), unit), in_unit(std::abs(by.x), unit), in_unit(std::abs(by.y), unit));
+        return;
+    }
+    if (now == Act::none || now == Act::banding)
+        return;
+    if (!has_moved && distance(at, grabbed) * px_per_mm < still_px)
+        return;
+    if (!has_moved && now == Act::moving && (modifiers & Qt::ControlModifier)) { // drag off a duplicate
+        session.rearrange(QObject::tr("Duplicate"),
+                          [](const Document& d, const Selection& s) { return duplicated(d, s, {}); });
+        before = session.document();
+        holding = session.selection();
+    }
+    has_moved = true;
+    if (now == Act::moving)
+        move(at, px_per_mm, modifiers);
+    else if (now == Act::scaling)
+        scale(at, modifiers);
+    else
+        turn(at, modifiers);
+}
+
+void SheetHand::move(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers) {
+    offset = at - grabbed;
+    shown_guides.clear();
+    if (!(modifiers & Qt::AltModifier)) {
+        const auto& plan = session.snapshot().plan;
+        std::vector<Rect> others, frames{{{0, 0}, {before.sheet.paper.width, before.sheet.paper.height}}};
+        if (plan && plan->copies.size() == before.placements.size())
+            for (std::size_t i = 0; i < before.placements.size(); ++i)
+                if (plan->copies[i] && before.placements[i].page == session.page() && !holding.contains(i))
+                    others.push_back(plan->copies[i]->cut_box);
+        if (plan && static_cast<std::size_t>(session.page()) < plan->pages.size()) {
+            const PagePlan& page = plan->pages[static_cast<std::size_t>(session.page())];
+            frames.push_back(bounds(page.zone));
+            frames.insert(frames.end(), page.small_sheets.begin(), page.small_sheets.end());
+        }
+        const Rect box{frame_before.min + offset, frame_before.max + offset};
+        Snapped to = snapped(box, others, frames, before.sheet.gap, snap_px / px_per_mm);
+        offset = offset + to.by;
+        shown_guides = std::move(to.guides);
+    }
+    const Unit unit = before.unit;
+    said = QStringLiteral("%1, %2").arg(in_unit(frame_before.min.x + offset.x, unit),
+                                        in_unit(frame_before.min.y + offset.y, unit));
+    session.edit(
+        QObject::tr("Move"), [&](const Document&) { return moved(before, holding, offset); }, stroke_name());
+}
+
+void SheetHand::scale(Point at, Qt::KeyboardModifiers modifiers) {
+    const Point c = frame_before.centre();
+    const auto corner = static_cast<std::size_t>(handle);
+    static constexpr std::array<Point, 8> sides{Point{-1, -1}, {0, -1}, {1, -1}, {1, 0},
+                                                {1, 1},        {0, 1},  {-1, 1}, {-1, 0}};
+    const Point side = sides[corner];
+    const Point half{frame_before.width() / 2, frame_before.height() / 2};
+    // From the opposite side, or from the middle with Alt.
+    const bool from_middle = modifiers.testFlag(Qt::AltModifier);
+    const Point fixed = from_middle ? c : c - Point{side.x * half.x, side.y * half.y};
+    const Point reach = from_middle ? half : 2 * half;
+    const auto ratio = [](double to, double from, double which) {
+        return which == 0 ? 1 : std::max(0.05, which * to / std::max(from, 1e-6));
+    };
+    const double kx = ratio(at.x - fixed.x, reach.x, side.x), ky = ratio(at.y - fixed.y, reach.y, side.y);
+    double factor = side.x == 0 ? ky : side.y == 0 ? kx : std::max(kx, ky), tall = 1;
+    if (modifiers & Qt::ShiftModifier) { // width and height each for itself
+        factor = kx;
+        tall = ky / kx;
+    }
+    said = QStringLiteral("%1 %").arg(qRound(100 * factor));
+    session.edit(
+        QObject::tr("Resize copies"), [&](const Document&) { return scaled(before, holding, fixed, factor, tall); },
+        stroke_name());
+}
+
+void SheetHand::turn(Point at, Qt::KeyboardModifiers modifiers) {
+    const Point c = frame_before.centre();
+    const auto angle = [c](Point p) { return std::atan2(p.y - c.y, p.x - c.x); };
+    double radians = angle(at) - angle(grabbed);
+    if (modifiers & Qt::ShiftModifier) {
+        constexpr double step = std::numbers::pi / 12;
+        radians = std::round(radians / step) * step;
+    }
+    said = QStringLiteral("%1°").arg(std::remainder(radians, 2 * std::numbers::pi) * 180 / std::numbers::pi, 0, 'f', 1);
+    session.edit(
+        QObject::tr("Turn"), [&](const Document&) { return turned(before, holding, c, radians); }, stroke_name());
+}
+
+Rect SheetHand::band() const {
+    Rect band;
+    if (now == Act::banding) {
+        band.include(grabbed);
+        band.include(at_hand);
+    }
+    return band;
+}
+
+void SheetHand::release(Qt::KeyboardModifiers) {
+    if (now == Act::banding) {
+        const Rect area = band();
+        const auto& plan = session.snapshot().plan;
+        Selection inside = session.selection();
+        for (std::size_t i = 0; plan && i < plan->copies.size() && i < before.placements.size(); ++i)
+            if (const auto& copy = plan->copies[i];
+                copy && before.placements[i].page == session.page() && overlap(copy->cut_box, area) == copy->cut_box)
+                inside.insert(i);
+        if (inside != session.selection())
+            session.select(std::move(inside));
+    }
+    session.end_stroke();
+    if (now != Act::measuring) { // a measure stays to be read
+        now = Act::none;
+        said.clear();
+    }
+    holding.clear();
+    shown_guides.clear();
+    offset = {};
+}
+
+void SheetHand::cancel() {
+    if (has_moved && (now == Act::moving || now == Act::scaling || now == Act::turning))
+        session.edit(
+            QObject::tr("Move"), [&](const Document&) { return before; }, stroke_name());
+    release({});
+    now = Act::none;
+    said.clear();
+}
+
+bool SheetHand::nudge(Point way, Qt::KeyboardModifiers modifiers) {
+    const double by = modifiers & Qt::ShiftModifier ? 10 : modifiers & Qt::AltModifier ? 0.1 : 1;
+    session.move_selection(by * way, QStringLiteral("nudge%1").arg(stroke));
+    return true;
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,227 @@
+#include "core/document/fill_sheet.h"
+
+#include "core/document/arrange.h"
+#include "core/geometry/boolean.h"
+#include "core/geometry/measure.h"
+
+#include <algorithm>
+#include <numeric>
+
+namespace fusuma {
+
+namespace {
+
+constexpr double fine = 0.01; // mm
+
+/// All that is cut for a copy, open lines as thin strips.
+Polygons all_cut(const PlacedCopy& copy) {
+    Polygons all = flatten(copy.line, fine);
+    for (const auto& line : copy.open_points)
+        for (std::size_t i = 0; i + 1 < line.size(); ++i) {
+            const Point along = 0.02 * unit(line[i + 1] - line[i]), aside{-along.y, along.x};
+            const Polygon strip{line[i] - along + aside, line[i + 1] + along + aside, line[i + 1] + along - aside,
+                                line[i] - along - aside};
+            all = combine(all, {strip}, Combine::join);
+        }
+    return all;
+}
+
+double bleed_of(const PlacedCopy& copy) {
+    return copy.least_gap / 2;
+}
+
+FillTask task_on(const Document& document, Evaluator& evaluator, int page) {
+    const auto plan = evaluator.plan(document);
+    const PagePlan& on = plan->pages[static_cast<std::size_t>(page)];
+    FillTask task;
+    task.zone = on.zone;
+    task.marks = on.marks;
+    task.gap = document.sheet.gap + 1.2 * fine; // curves bulge past their flattened lines
+    return task;
+}
+
+FillItem item_for(const Document& document, Evaluator& evaluator, const Placement& kind, int wanted) {
+    Placement at_origin = kind;
+    at_origin.centre = {};
+    const auto copy = evaluator.placed_copy(document, at_origin);
+    return {all_cut(*copy), bleed_of(*copy), wanted};
+}
+
+void fix(FillTask& task, const Document& document, Evaluator& evaluator, const Placement& placement) {
+    const auto copy = evaluator.placed_copy(document, placement);
+    if (Polygons outline = all_cut(*copy); !outline.empty())
+        task.fixed.push_back({std::move(outline), bleed_of(*copy)});
+}
+
+Document with_copies(Document document, const std::vector<Placement>& kinds, const std::vector<FilledCopy>& copies,
+                     int page) {
+    for (const FilledCopy& copy : copies) {
+        Placement placement = kinds[copy.item];
+        placement.centre = copy.centre;
+        placement.turn += copy.turn;
+        placement.page = page;
+        document.placements.push_back(placement);
+    }
+    return document;
+}
+
+/// A page's copies that may be moved, by what they are; `members` are their indices.
+struct Movable {
+    FillTask task;
+    std::vector<Placement> kinds;
+    std::vector<FilledCopy> copies;
+    std::vector<std::size_t> members;
+};
+
+Movable movable_on(const Document& document, Evaluator& evaluator, int page) {
+    Movable found;
+    found.task = task_on(document, evaluator, page);
+    for (std::size_t i = 0; i < document.placements.size(); ++i) {
+        const Placement& p = document.placements[i];
+        if (p.page != page || !document.find(p.sticker))
+            continue;
+        if (p.locked) {
+            fix(found.task, document, evaluator, p);
+            continue;
+        }
+        Placement kind = p;
+        kind.centre = {};
+        kind.group = 0;
+        auto at = std::find(found.kinds.begin(), found.kinds.end(), kind);
+        if (at == found.kinds.end()) {
+            FillItem item = item_for(document, evaluator, kind, 0);
+            if (item.outline.empty())
+                continue;
+            found.task.items.push_back(std::move(item));
+            found.kinds.push_back(kind);
+            at = found.kinds.end() - 1;
+        }
+        const auto item = static_cast<std::size_t>(at - found.kinds.begin());
+        ++found.task.items[item].wanted;
+        found.copies.push_back({item, p.centre, 0});
+        found.members.push_back(i);
+    }
+    return found;
+}
+
+double largest_rest(const Document& document, Evaluator& evaluator, int page, Rect* where = nullptr) {
+    const auto plan = evaluator.plan(document);
+    Room room(plan->pages[static_cast<std::size_t>(page)].zone);
+    for (std::size_t i = 0; i < document.placements.size(); ++i)
+        if (plan->copies[i] && document.placements[i].page == page && !plan->copies[i]->cut_box.empty())
+            room.block(plan->copies[i]->cut_box.grown(gap_round(document, document.placements[i].sticker)));
+    const Rect rest = room.largest_rectangle();
+    if (where)
+        *where = rest;
+    return rest.width() * rest.height();
+}
+
+void report_on(FillReport& report, Evaluator& evaluator, int page) {
+    const auto plan = evaluator.plan(report.document);
+    double zone = 0, used = 0;
+    for (const Polygon& polygon : plan->pages[static_cast<std::size_t>(page)].zone)
+        zone += signed_area(polygon);
+    for (std::size_t i = 0; i < plan->copies.size(); ++i)
+        if (plan->copies[i] && report.document.placements[i].page == page)
+            used += area(plan->copies[i]->line);
+    report.used_share = zone > 0 ? used / zone : 0;
+    report.left_mm2 = std::max(0.0, zone - used);
+    largest_rest(report.document, evaluator, page, &report.largest_rest);
+}
+
+} // namespace
+
+int FillReport::copies() const {
+    return std::accumulate(placed.begin(), placed.end(), 0);
+}
+
+FillReport fill_sheet(const Document& document, Evaluator& evaluator, const FillRequest& request, const Work& work,
+                      const std::function<void(const Document&)>& improved) {
+    FillReport report{document, std::vector<int>(request.orders.size()), 0, 0, {}};
+    if (request.is_fresh)
+        std::erase_if(report.document.placements, [&](const Placement& p) {
+            return p.page == request.page && !p.locked &&
+                   std::any_of(request.orders.begin(), request.orders.end(),
+                               [&](const FillOrder& order) { return order.sticker == p.sticker; });
+        });
+    const int after_last = std::min(most_pages, request.page + request.pages);
+    for (int page = request.page; page < after_last; ++page) {
+        if (page >= report.document.pages)
+            report.document = with_page_added(std::move(report.document));
+        FillTask task = task_on(report.document, evaluator, page);
+        task.way = request.way;
+        task.turns = request.turns;
+        task.seed = request.seed;
+        task.rounds = request.rounds;
+        for (const Placement& p : report.document.placements)
+            if (p.page == page && report.document.find(p.sticker))
+                fix(task, report.document, evaluator, p);
+        std::vector<Placement> kinds;
+        std::vector<std::size_t> order_of;
+        for (std::size_t i = 0; i < request.orders.size(); ++i) {
+            const FillOrder& order = request.orders[i];
+            const int left = order.wanted < 0 ? -1 : order.wanted - report.placed[i];
+            if (left == 0 || !report.document.find(order.sticker))
+                continue;
+            const Placement kind{.sticker = order.sticker, .scale = order.scale, .stretch = order.stretch};
+            FillItem item = item_for(report.document, evaluator, kind, left);
+            if (item.outline.empty())
+                continue;
+            task.items.push_back(std::move(item));
+            kinds.push_back(kind);
+            order_of.push_back(i);
+        }
+        if (task.items.empty())
+            break;
+        const Filled filled = fill(task, work, [&](const Filled& so_far) {
+            if (improved)
+                improved(with_copies(report.document, kinds, so_far.copies, page));
+        });
+        report.document = with_copies(std::move(report.document), kinds, filled.copies, page);
+        for (const FilledCopy& copy : filled.copies)
+            ++report.placed[order_of[copy.item]];
+        const bool is_all = std::all_of(order_of.begin(), order_of.end(), [&](std::size_t i) {
+            return request.orders[i].wanted >= 0 && report.placed[i] >= request.orders[i].wanted;
+        });
+        if (is_all || filled.copies.empty() || work.stop.stop_requested())
+            break;
+    }
+    // A page that was begun for what fits nowhere goes again.
+    while (report.document.pages > std::max(1, document.pages) &&
+           std::none_of(report.document.placements.begin(), report.document.placements.end(),
+                        [&](const Placement& p) { return p.page == report.document.pages - 1; }))
+        --report.document.pages;
+    report_on(report, evaluator, request.page);
+    return report;
+}
+
+Document spread_on_page(const Document& document, Evaluator& evaluator, int page, const Work& work) {
+    Movable all = movable_on(document, evaluator, page);
+    const std::vector<FilledCopy> spread = spread_evenly(all.task, all.copies, work);
+    Document moved = document;
+    for (std::size_t i = 0; i < spread.size(); ++i)
+        moved.placements[all.members[i]].centre = spread[i].centre;
+    return moved;
+}
+
+std::optional<Document> closed_up(const Document& document, Evaluator& evaluator, int page, const Work& work) {
+    Movable all = movable_on(document, evaluator, page);
+    all.task.close_up = true;
+    const Filled closed = fill(all.task, work);
+    if (closed.copies.size() != all.copies.size())
+        return std::nullopt;
+    Document moved = document;
+    std::vector<char> is_used(closed.copies.size());
+    for (std::size_t i = 0; i < all.copies.size(); ++i) // any copy of a kind is as good as another
+        for (std::size_t k = 0; k < closed.copies.size(); ++k)
+            if (!is_used[k] && closed.copies[k].item == all.copies[i].item) {
+                is_used[k] = 1;
+                moved.placements[all.members[i]].centre = closed.copies[k].centre;
+                break;
+            }
+    if (largest_rest(moved, evaluator, page) <= largest_rest(document, evaluator, page))
+        return std::nullopt;
+    return moved;
+}
+
+} // namespace fusuma

@@ -1,0 +1,60 @@
+#include "core/fill/distance_field.h"
+
+#include "core/geometry/edge_grid.h"
+#include "core/geometry/measure.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusuma {
+
+DistanceField::DistanceField(const Polygons& region, double cell_mm, double margin) : cell(cell_mm) {
+    const Rect box = bounds(region).grown(margin);
+    origin = box.min;
+    columns = static_cast<int>(std::ceil(box.width() / cell)) + 1;
+    rows = static_cast<int>(std::ceil(box.height() / cell)) + 1;
+    nodes.resize(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows));
+    const EdgeGrid edges(region);
+    const double most = box.width() + box.height();
+    std::vector<double> crossed;
+    double before = 0;
+    for (int r = 0; r < rows; ++r) {
+        const double y = origin.y + r * cell;
+        crossed.clear();
+        for (const Polygon& polygon : region)
+            for (std::size_t i = 0; i < polygon.size(); ++i) {
+                const Point a = polygon[i], b = polygon[(i + 1) % polygon.size()];
+                if ((a.y > y) != (b.y > y))
+                    crossed.push_back(a.x + (b.x - a.x) * (y - a.y) / (b.y - a.y));
+            }
+        std::sort(crossed.begin(), crossed.end());
+        std::size_t passed = 0;
+        for (int c = 0; c < columns; ++c) {
+            const Point p{origin.x + c * cell, y};
+            while (passed < crossed.size() && crossed[passed] <= p.x)
+                ++passed;
+            // A neighbour's distance bounds this one's, so the search need not look far.
+            const double reach = c > 0 ? std::abs(before) + cell * 1.001 : most;
+            const double far = edges.distance_to(p, reach);
+            before = passed % 2 == 1 ? -far : far;
+            nodes[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)] =
+                static_cast<float>(before);
+        }
+    }
+}
+
+double DistanceField::at(Point p) const {
+    const double u = (p.x - origin.x) / cell, v = (p.y - origin.y) / cell;
+    const double cu = std::clamp(u, 0.0, columns - 1.001), cv = std::clamp(v, 0.0, rows - 1.001);
+    const int c = static_cast<int>(cu), r = static_cast<int>(cv);
+    const double fu = cu - c, fv = cv - r;
+    const float* node =
+        &nodes[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)];
+    const double inside =
+        (1 - fv) * ((1 - fu) * node[0] + fu * node[1]) + fv * ((1 - fu) * node[columns] + fu * node[columns + 1]);
+    if (u == cu && v == cv)
+        return inside;
+    return std::max(inside, std::hypot(u - cu, v - cv) * cell); // as far as the grid's edge at least
+}
+
+} // namespace fusuma

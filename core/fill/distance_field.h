@@ -1,0 +1,27 @@
+#pragma once
+
+#include "core/geometry/outline.h"
+
+#include <vector>
+
+namespace fusuma {
+
+/// How far every place is from a region's edge, negative inside, on a grid of nodes with straight lines between. Exact
+/// at the nodes; between them off by at most a third of a cell, so what it allows is to be checked on the shapes.
+class DistanceField {
+  public:
+    /// @param region  even-odd polygons, mm
+    /// @param cell    mm between nodes
+    /// @param margin  mm round the region's box that the grid covers; beyond, distances are lower bounds
+    DistanceField(const Polygons& region, double cell, double margin);
+
+    [[nodiscard]] double at(Point p) const;
+
+  private:
+    Point origin;
+    double cell;
+    int columns = 0, rows = 0;
+    std::vector<float> nodes;
+};
+
+} // namespace fusuma

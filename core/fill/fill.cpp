@@ -1,0 +1,455 @@
+#include "core/fill/fill.h"
+
+#include "core/fill/lattice.h"
+#include "core/geometry/measure.h"
+#include "core/sheet/room.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+#include <random>
+#include <utility>
+
+namespace fusuma {
+
+namespace {
+
+std::vector<double> turns_of(const FillTask& task) {
+    if (task.way != FillWay::turned)
+        return {0};
+    const int count = task.turns == Turns::half ? 2 : task.turns == Turns::quarters ? 4 : 24;
+    std::vector<double> turns;
+    for (int i = 0; i < count; ++i)
+        turns.push_back(2 * std::numbers::pi * i / count);
+    return turns;
+}
+
+/// Does the piece look the same at both turns?
+bool look_alike(const Posture& a, const Posture& b) {
+    constexpr double same_mm = 0.15;
+    return std::all_of(b.samples.begin(), b.samples.end(), [&](Point p) {
+        const double here = a.piece->field.at({a.cosine * p.x + a.sine * p.y, -a.sine * p.x + a.cosine * p.y});
+        return here < same_mm;
+    });
+}
+
+/// The search: what stands, what is still wanted, and for every posture the places where it would stand snugly.
+class Search {
+  public:
+    Search(const FillTask& given, const Work& job, const std::function<void(const Filled&)>& tell)
+        : task(given), work(job), improved(tell), ground(given, cell_for(given)), random(given.seed) {
+        pieces.reserve(task.items.size());
+        for (const FillItem& item : task.items)
+            pieces.push_back(std::make_unique<Piece>(item, task.gap, ground.cell_size()));
+        for (std::size_t i = 0; i < pieces.size(); ++i) {
+            const std::size_t first = postures.size();
+            for (const double turn : turns_of(task)) {
+                Posture posture(*pieces[i], i, turn);
+                const bool is_new = std::none_of(postures.begin() + static_cast<std::ptrdiff_t>(first), postures.end(),
+                                                 [&](const Posture& p) { return look_alike(p, posture); });
+                if (is_new)
+                    postures.push_back(std::move(posture));
+            }
+        }
+        hunting.resize(postures.size());
+        for (Hunt& hunt : hunting)
+            hunt.unseen = {ground.extent().grown(Ground::sight * 4)};
+        fixed = ground.standing().size();
+        counts.assign(task.items.size(), 0);
+    }
+
+    Filled run() {
+        if (task.zone.empty() || task.items.empty())
+            return {};
+        try {
+            if (task.close_up)
+                pull_x = 0.05;
+            else if (task.items.size() == 1)
+                start_with_lattice();
+            grow();
+            keep_if_better();
+            for (int round = 0; round < task.rounds && !is_everything_placed() && !task.close_up; ++round) {
+                work.at(0.1 + 0.9 * round / task.rounds);
+                shake();
+            }
+        } catch (const Stopped&) { // what was found so far is the answer
+            if (best_value < 0)
+                keep_if_better();
+        }
+        return best;
+    }
+
+  private:
+    struct Place {
+        Point at;
+        double snugness;
+    };
+    /// Where one posture may stand snugly, and where that is not known since something changed.
+    struct Hunt {
+        std::vector<Place> places;
+        std::vector<Rect> unseen; ///< of places, apart from each other
+    };
+
+    const FillTask& task;
+    const Work& work;
+    const std::function<void(const Filled&)>& improved;
+    Ground ground;
+    std::vector<std::unique_ptr<Piece>> pieces;
+    std::vector<Posture> postures;
+    std::vector<Hunt> hunting; ///< by posture
+    std::vector<int> counts;   ///< by item
+    std::size_t fixed = 0;
+    std::mt19937 random;
+    Filled best;
+    double best_value = -1;
+    double pull_x = 0.3, pull_y = 1; ///< towards the top left, by turns in other ways
+
+    static double cell_for(const FillTask& task) {
+        double smallest = HUGE_VAL;
+        for (const FillItem& item : task.items) {
+            const Rect box = bounds(item.outline);
+            smallest = std::min(smallest, std::min(box.width(), box.height()));
+        }
+        const Rect zone = bounds(task.zone);
+        constexpr double most_nodes = 600000;
+        return std::max(std::clamp(smallest / 40, 0.25, 0.7), std::sqrt(zone.width() * zone.height() / most_nodes));
+    }
+
+    double chance() { return std::uniform_real_distribution<double>(0, 1)(random); }
+
+    bool is_wanted(std::size_t item) const {
+        if (task.items[item].wanted >= 0)
+            return counts[item] < task.items[item].wanted;
+        return true;
+    }
+    bool is_everything_placed() const {
+        for (std::size_t i = 0; i < task.items.size(); ++i)
+            if (is_wanted(i))
+                return false;
+        return true;
+    }
+
+    /// What is covered; a little for lying towards the top, so that what is left is left in one place.
+    double value() const {
+        double covered = 0, low = 0;
+        for (std::size_t i = fixed; i < ground.standing().size(); ++i) {
+            const auto& copy = ground.standing()[i];
+            covered += copy.posture->piece->area;
+            low += copy.posture->piece->area * (copy.at.y - ground.extent().min.y);
+        }
+        return covered - 0.02 * low / std::max(1.0, ground.extent().height());
+    }
+
+    /// Places in the window at which a posture touches something.
+    void scan(std::size_t which, const Rect& window) {
+        const Posture& posture = postures[which];
+        const Rect room = overlap(ground.room_for(posture), window);
+        if (room.empty())
+            return;
+        const double step = std::clamp(posture.piece->radius / 14, ground.cell_size(), 1.5);
+        const double touch = 1.3 * step;
+        const int lines = std::max(1, static_cast<int>(room.height() / step) + 1);
+        for (int line = 0; line <= lines; ++line) {
+            const double y = std::min(room.min.y + line * step, room.max.y);
+            for (double x = room.min.x; x <= room.max.x;) {
+                const Ground::Fit fit = ground.fit(posture, {x, y}, 0);
+                if (fit.clearance < 0) {
+                    x += std::max(step / 2, -fit.clearance);
+                } else if (fit.clearance > touch) {
+                    x += std::max(step, fit.clearance - touch / 2);
+                } else {
+                    hunting[which].places.push_back({{x, y}, fit.snugness});
+                    x += step;
+                }
+            }
+        }
+    }
+
+    [[nodiscard]] double pulled(Point at) const {
+        const Rect& box = ground.extent();
+        return (pull_x * (at.x - box.min.x) / std::max(1.0, box.width()) +
+                pull_y * (at.y - box.min.y) / std::max(1.0, box.height())) /
+               (std::abs(pull_x) + std::abs(pull_y) + 1e-9);
+    }
+    [[nodiscard]] double worth_of(const Place& place) const {
+        return task.close_up ? 0.001 * place.snugness - pulled(place.at) : place.snugness - 0.5 * pulled(place.at);
+    }
+
+    /// Something was put or taken within the box.
+    void note_change(const Rect& changed) {
+        for (std::size_t p = 0; p < postures.size(); ++p) {
+            const double reach = postures[p].piece->need + 2;
+            Rect window{changed.min - postures[p].box.max - Point{reach, reach},
+                        changed.max - postures[p].box.min + Point{reach, reach}};
+            auto& unseen = hunting[p].unseen;
+            for (std::size_t i = 0; i < unseen.size();)
+                if (unseen[i].overlaps(window)) {
+                    window.include(unseen[i]);
+                    unseen.erase(unseen.begin() + static_cast<std::ptrdiff_t>(i));
+                    i = 0;
+                } else {
+                    ++i;
+                }
+            unseen.push_back(window);
+        }
+    }
+    void look_again(std::size_t which) {
+        Hunt& hunt = hunting[which];
+        std::erase_if(hunt.places, [&](const Place& place) {
+            return std::any_of(hunt.unseen.begin(), hunt.unseen.end(),
+                               [&](const Rect& window) { return window.contains(place.at); });
+        });
+        for (const Rect& window : std::exchange(hunt.unseen, {}))
+            scan(which, window);
+    }
+
+    /// Slides a copy into the corner it lies near, to make up for the coarse scan.
+    Point settled(const Posture& posture, Point at) const {
+        double most = worth_of({at, ground.fit(posture, at, 0).snugness});
+        for (double step = 0.8; step > 0.02; step /= 2)
+            for (int tries = 0; tries < 4; ++tries) {
+                Point to = at;
+                for (const Point way : {Point{-1, 0}, Point{0, -1}, Point{1, 0}, Point{0, 1}, Point{-0.7, -0.7},
+                                        Point{0.7, -0.7}, Point{-0.7, 0.7}, Point{0.7, 0.7}}) {
+                    const Point p = at + step * way;
+                    const Ground::Fit fit = ground.fit(posture, p, 0);
+                    if (fit.clearance < 0)
+                        continue;
+                    if (const double worth = worth_of({p, fit.snugness}); worth > most + 1e-6) {
+                        most = worth;
+                        to = p;
+                    }
+                }
+                if (to == at)
+                    break;
+                at = to;
+            }
+        return at;
+    }
+
+    /// Puts the posture at or very near the place, if the outlines allow it.
+    bool try_to_put(const Posture& posture, Point at) {
+        const Point slid = settled(posture, at);
+        for (const Point p : {slid, at})
+            for (const double away : {0.0, 0.08, 0.2})
+                for (int way = 0; way < (away == 0 ? 1 : 8); ++way) {
+                    const double angle = std::numbers::pi / 4 * way;
+                    const Point q = p + away * Point{std::cos(angle), std::sin(angle)};
+                    if (away > 0 && ground.fit(posture, q, -0.05).clearance < -0.05)
+                        continue;
+                    if (ground.is_allowed(posture, q)) {
+                        ground.put(posture, q);
+                        ++counts[posture.item];
+                        return true;
+                    }
+                }
+        return false;
+    }
+
+    /// Items in the order in which the next copy should be tried: evenly for those that take as many as fit, then the
+    /// largest first.
+    std::vector<std::size_t> next_items() {
+        std::vector<std::size_t> order;
+        for (std::size_t i = 0; i < pieces.size(); ++i)
+            if (is_wanted(i))
+                order.push_back(i);
+        std::vector<double> key(pieces.size());
+        for (const std::size_t i : order)
+            key[i] = (task.items[i].wanted < 0 ? 1e9 * counts[i] : 0) - pieces[i]->area * (0.9 + 0.2 * chance());
+        std::sort(order.begin(), order.end(), [&](std::size_t l, std::size_t r) { return key[l] < key[r]; });
+        return order;
+    }
+
+    /// Puts copies until none fits.
+    void grow() {
+        std::size_t since_told = ground.standing().size();
+        for (bool progress = true; progress;) {
+            progress = false;
+            for (const std::size_t item : next_items()) {
+                work.at(0.05);
+                if (!put_best(item))
+                    continue;
+                progress = true;
+                if (best_value < 0 && ground.standing().size() >= since_told + 5) { // the first layout, as it comes
+                    since_told = ground.standing().size();
+                    tell(current());
+                }
+                break;
+            }
+        }
+    }
+
+    bool put_best(std::size_t item) {
+        for (std::size_t p = 0; p < postures.size(); ++p)
+            if (postures[p].item == item)
+                look_again(p);
+        for (;;) {
+            std::size_t which = postures.size(), index = 0;
+            double most = -HUGE_VAL;
+            for (std::size_t p = 0; p < postures.size(); ++p)
+                if (postures[p].item == item)
+                    for (std::size_t k = 0; k < hunting[p].places.size(); ++k)
+                        if (const double worth = worth_of(hunting[p].places[k]); worth > most) {
+                            most = worth;
+                            which = p;
+                            index = k;
+                        }
+            if (which == postures.size())
+                return false;
+            auto& places = hunting[which].places;
+            const Point at = places[index].at;
+            places[index] = places.back();
+            places.pop_back();
+            if (try_to_put(postures[which], at)) {
+                note_change(ground.standing().back().box);
+                return true;
+            }
+        }
+    }
+
+    Filled current() const {
+        Filled filled;
+        for (std::size_t i = fixed; i < ground.standing().size(); ++i) {
+            const auto& copy = ground.standing()[i];
+            filled.copies.push_back({copy.posture->item, copy.at, copy.posture->turn});
+            filled.covered_mm2 += copy.posture->piece->area;
+        }
+        return filled;
+    }
+
+    void tell(const Filled& filled) const {
+        if (improved)
+            improved(filled);
+    }
+
+    void keep_if_better() {
+        if (const double now = value(); now > best_value + 1e-6) {
+            best_value = now;
+            best = current();
+            tell(best);
+        }
+    }
+
+    void start_with_lattice() {
+        const std::vector<Lattice> lattices = dense_lattices(postures, work.part(0, 0.05));
+        std::vector<std::pair<std::size_t, Point>> most;
+        for (const Lattice& lattice : lattices)
+            if (auto found = best_phase(lattice, postures, ground); found.size() > most.size())
+                most = std::move(found);
+        // From the top, so that a limited number lies together.
+        std::stable_sort(most.begin(), most.end(),
+                         [](const auto& l, const auto& r) { return l.second.y < r.second.y; });
+        for (const auto& [which, at] : most)
+            if (is_wanted(0) && ground.is_allowed(postures[which], at)) {
+                ground.put(postures[which], at);
+                ++counts[0];
+            }
+    }
+
+    /// Takes out what stands round a place and fills it anew; goes back when that covers less.
+    void shake() {
+        const auto& standing = ground.standing();
+        if (standing.size() <= fixed)
+            return;
+        const double value_before = value();
+        const Rect box = ground.extent();
+        // Where there is most room to gain, or anywhere.
+        Point middle = box.min + Point{chance() * box.width(), chance() * box.height()};
+        if (chance() < 0.6) {
+            double most = -HUGE_VAL;
+            for (int i = 0; i < 24; ++i) {
+                const Point p = box.min + Point{chance() * box.width(), chance() * box.height()};
+                if (const double room = ground.room_at(p); room > most) {
+                    most = room;
+                    middle = p;
+                }
+            }
+        }
+        double size = 0;
+        for (const auto& piece : pieces)
+            size += piece->radius / static_cast<double>(pieces.size());
+        const double radius = size * (1.2 + 2.2 * chance());
+        std::vector<std::size_t> gone;
+        for (std::size_t i = fixed; i < standing.size(); ++i)
+            if (distance(standing[i].at, middle) < radius)
+                gone.push_back(i);
+        if (gone.empty())
+            return;
+        const Ground ground_before = ground;
+        const std::vector<Hunt> hunting_before = hunting;
+        const std::vector<int> counts_before = counts;
+        for (const std::size_t i : gone)
+            --counts[standing[i].posture->item];
+        pull_x = 2 * chance() - 0.8;
+        pull_y = 2 * chance() - 0.6;
+        note_change(ground.take(gone).grown(-Ground::sight));
+        grow();
+        const double now = value();
+        const bool is_worth_it = now >= value_before - 1e-9 || chance() < 0.02;
+        if (is_worth_it) {
+            keep_if_better();
+            return;
+        }
+        ground = ground_before;
+        hunting = hunting_before;
+        counts = counts_before;
+    }
+};
+
+/// A tidy grid: rows from the top left, each as high as its tallest copy.
+Filled in_rows(const FillTask& task) {
+    Room room(task.zone);
+    const auto need = [&](double bleed) { return std::max(task.gap, 2 * bleed); };
+    double widest_bleed = 0;
+    for (const FillItem& item : task.items)
+        widest_bleed = std::max(widest_bleed, item.bleed);
+    if (widest_bleed > 0)
+        for (const Mark& mark : task.marks)
+            room.block(Rect{mark.centre, mark.centre}.grown(mark.keep_clear + widest_bleed));
+    for (const FixedCopy& copy : task.fixed)
+        room.block(bounds(copy.outline).grown(std::max(need(copy.bleed), 2 * widest_bleed)));
+    Filled filled;
+    std::vector<int> counts(task.items.size());
+    std::vector<char> is_full(task.items.size());
+    for (bool progress = true; progress;) {
+        progress = false;
+        for (std::size_t i = 0; i < task.items.size(); ++i) {
+            const FillItem& item = task.items[i];
+            const Rect box = bounds(item.outline);
+            const auto wanted = [&] { return !is_full[i] && (item.wanted < 0 || counts[i] < item.wanted); };
+            // One row of each in turn, so that equal sizes stand together.
+            double row = HUGE_VAL;
+            while (wanted()) {
+                const auto at = room.first_place({box.width(), box.height()});
+                if (!at) {
+                    is_full[i] = 1;
+                    break;
+                }
+                if (row == HUGE_VAL)
+                    row = at->y;
+                else if (at->y > row + 1e-9)
+                    break;
+                filled.copies.push_back({i, *at - box.min, 0});
+                for (const Polygon& polygon : item.outline)
+                    filled.covered_mm2 += signed_area(polygon);
+                room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(need(item.bleed)));
+                ++counts[i];
+                progress = true;
+            }
+        }
+    }
+    return filled;
+}
+
+} // namespace
+
+Filled fill(const FillTask& task, const Work& work, const std::function<void(const Filled&)>& improved) {
+    Filled rows = task.close_up ? Filled{} : in_rows(task);
+    if (task.way == FillWay::rows && !task.close_up)
+        return rows;
+    Filled snug = Search(task, work, improved).run();
+    // Boxes can be packed better in rows than by searching.
+    return rows.covered_mm2 > snug.covered_mm2 ? rows : snug;
+}
+
+} // namespace fusuma

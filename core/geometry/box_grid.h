@@ -1,0 +1,29 @@
+#pragma once
+
+#include "core/geometry/point.h"
+
+#include <vector>
+
+namespace fusuma {
+
+/// Boxes sorted into the cells of a grid, so that asking which lie near costs little however many there are.
+class BoxGrid {
+  public:
+    explicit BoxGrid(std::vector<Rect> boxes); ///< empty ones are never found
+
+    /// Indices of the boxes that overlap `place`, rising.
+    [[nodiscard]] std::vector<std::size_t> overlapping(const Rect& place) const;
+    [[nodiscard]] const Rect& box(std::size_t index) const { return all[index]; }
+    [[nodiscard]] std::size_t size() const { return all.size(); }
+
+  private:
+    std::vector<Rect> all;
+    Rect whole;
+    double cell = 1;
+    std::size_t columns = 0, rows = 0;
+    std::vector<std::vector<std::size_t>> cells;
+
+    template <typename Visit> void for_cells(const Rect& place, Visit&& visit) const;
+};
+
+} // namespace fusuma

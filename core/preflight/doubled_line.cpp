@@ -1,0 +1,33 @@
+#include "core/preflight/rules.h"
+
+namespace fusuma {
+
+bool is_doubled(const Beside& pair) {
+    constexpr double least_mm = 2; // lines that merely cross lie on each other for less
+    return pair.doubled_mm > least_mm;
+}
+
+void doubled_line(const PreflightInput& input, Findings& findings) {
+    for_neighbours(
+        input, 0, [](std::size_t, std::size_t) { return 0.0; },
+        [&](std::size_t i, std::size_t k) {
+            const auto pair = beside(input, i, k);
+            if (!is_doubled(*pair))
+                return;
+            findings.push_back({.rule = "doubled-line",
+                                .message = name_of_copy(input, i) + " and " + name_of_copy(input, k) +
+                                           ": their cut lines lie on each other for " +
+                                           format_length(pair->doubled_mm, input.document.unit),
+                                .page = input.document.placements[i].page + 1,
+                                .at = pair->doubled_at,
+                                .copies = {i, k},
+                                .fix = Fix{"Remove one", [k](const Document& now) -> std::optional<Document> {
+                                               Document fewer = now;
+                                               fewer.placements.erase(fewer.placements.begin() +
+                                                                      static_cast<std::ptrdiff_t>(k));
+                                               return fewer;
+                                           }}});
+        });
+}
+
+} // namespace fusuma

@@ -1,0 +1,28 @@
+#include "core/preflight/rules.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+void empty_page(const PreflightInput& input, Findings& findings) {
+    const Document& document = input.document;
+    if (document.stickers.empty())
+        return; // a new project, not a sheet that was forgotten
+    for (int page = 0; page < document.pages; ++page) {
+        if (std::ranges::any_of(document.placements, [page](const Placement& p) { return p.page == page; }))
+            continue;
+        Finding finding{.rule = "empty-sheet",
+                        .severity = Severity::to_look_at,
+                        .message = document.pages == 1 ? "The sheet is empty"
+                                                       : "Page " + std::to_string(page + 1) + " is empty",
+                        .page = page + 1,
+                        .at = {input.plan.paper.width / 2, input.plan.paper.height / 2}};
+        if (document.pages > 1)
+            finding.fix = Fix{"Remove the page", [page](const Document& now) -> std::optional<Document> {
+                                  return with_page_removed(now, page);
+                              }};
+        findings.push_back(std::move(finding));
+    }
+}
+
+} // namespace fusuma

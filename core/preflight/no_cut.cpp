@@ -1,0 +1,25 @@
+#include "core/preflight/rules.h"
+
+namespace fusuma {
+
+void no_cut(const PreflightInput& input, Findings& findings) {
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
+        const bool is_cut = !copy.line.empty() || !copy.open.empty();
+        const bool is_printed = copy.result->isolation->content != AlphaContent::clear && !copy.result->print.empty();
+        if (is_cut && is_printed)
+            return;
+        Finding finding = about_sticker(is_cut ? "no-print" : "no-cut", Severity::to_fix,
+                                        sticker.name + (is_cut       ? ": is cut but prints nothing"
+                                                        : is_printed ? ": prints but has no line to cut"
+                                                                     : ": nothing of it prints or is cut"),
+                                        input, copies);
+        finding.fix = Fix{"Take it off the sheet", [id = sticker.id](const Document& now) -> std::optional<Document> {
+                              Document without = now;
+                              std::erase_if(without.placements, [id](const Placement& p) { return p.sticker == id; });
+                              return without;
+                          }};
+        findings.push_back(std::move(finding));
+    });
+}
+
+} // namespace fusuma

@@ -1,0 +1,69 @@
+#include "core/document/arrange.h"
+#include "core/geometry/boolean.h"
+#include "core/preflight/rules.h"
+
+namespace fusuma {
+
+namespace {
+
+/// What a copy prints that the printer cannot.
+struct Clipped {
+    Polygons region;
+    double depth = 0;
+};
+
+Clipped clipped_of(const PlacedCopy& copy, const Rect& printable) {
+    Polygons printed = copy.cut;
+    for (const PrintLayer& layer : copy.result->print) {
+        if (layer.area.empty())
+            continue; // a picture's clear edges are no print; what shows of it lies within cut line and bleed
+        Polygons area;
+        for (const Polygon& polygon : layer.area) {
+            Polygon& on_paper = area.emplace_back();
+            for (const Point p : polygon)
+                on_paper.push_back(copy.map.apply(p));
+        }
+        printed = combine(printed, area, Combine::join);
+    }
+    Clipped found;
+    found.region = combine(printed, {corners_of(printable)}, Combine::take_out);
+    const Rect outside = bounds(found.region);
+    if (!outside.empty())
+        found.depth = std::fmax(std::fmax(printable.min.x - outside.min.x, printable.min.y - outside.min.y),
+                                std::fmax(outside.max.x - printable.max.x, outside.max.y - printable.max.y));
+    return found;
+}
+
+} // namespace
+
+void outside_margins(const PreflightInput& input, Findings& findings) {
+    constexpr double noticeable_mm = 0.05;
+    const Rect room = printable(input.document.sheet);
+    for (std::size_t i = 0; i < input.plan.copies.size(); ++i) {
+        const auto& copy = input.plan.copies[i];
+        const Rect all = copy ? copy->cut_box.grown(copy->least_gap / 2 + 1) : Rect{};
+        // A cut line out there is outside the cut zone too, and that rule's.
+        if (!copy || room.empty() || copy->cut_box.empty() || overlap(all, room) == all ||
+            overlap(copy->cut_box, room) != copy->cut_box)
+            continue;
+        const int number = input.document.placements[i].page;
+        const auto clipped = input.evaluator.facts.get<Clipped>(
+            {copy, input.plan.pages[static_cast<std::size_t>(number)].sheet}, [&] { return clipped_of(*copy, room); });
+        if (clipped->depth < noticeable_mm)
+            continue;
+        findings.push_back({.rule = "outside-margins",
+                            .severity = Severity::to_look_at,
+                            .message = copy->sticker->name + ": " +
+                                       format_length(std::fmax(0.1, clipped->depth), input.document.unit) +
+                                       " of its bleed lie where the printer cannot print",
+                            .page = number + 1,
+                            .at = bounds(clipped->region).centre(),
+                            .copies = {i},
+                            .region = clipped->region,
+                            .fix = Fix{"Move it in", [&evaluator = input.evaluator, i](const Document& now) {
+                                           return moved_to_free_place(now, evaluator, i);
+                                       }}});
+    }
+}
+
+} // namespace fusuma

@@ -1,0 +1,79 @@
+#include "core/geometry/boolean.h"
+#include "core/preflight/rules.h"
+
+#include <cmath>
+
+namespace fusuma {
+
+namespace {
+
+constexpr double least_mm2 = 1;     // common practice: smaller, and the blade turns on the spot and tears
+constexpr double least_width = 0.8; // mm; common practice
+
+/// The closed lines of a copy that are too small to cut, by their index among the sticker's lines.
+struct Small {
+    std::vector<std::size_t> lines;
+    Point at; ///< on the sticker, mm
+    double mm2 = 0;
+};
+
+Small small_of(const StickerResult& result) {
+    Small found;
+    const CutLines& lines = result.cut->hand.lines;
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        if (lines[i].is_open)
+            continue;
+        const double size = std::abs(signed_area(lines[i].path));
+        const bool is_narrow = [&] {
+            const Rect box = bounds(lines[i].path);
+            if (std::fmin(box.width(), box.height()) < least_width)
+                return true;
+            // What is nowhere as wide as the blade needs vanishes when shrunk by half of that.
+            return size < 200 && grown({flatten(lines[i].path, 0.02)}, {.width = -least_width / 2}).empty();
+        }();
+        if (size >= least_mm2 && !is_narrow)
+            continue;
+        if (found.lines.empty() || size < found.mm2) {
+            found.at = bounds(lines[i].path).centre();
+            found.mm2 = size;
+        }
+        found.lines.push_back(i);
+    }
+    return found;
+}
+
+} // namespace
+
+void small_contour(const PreflightInput& input, Findings& findings) {
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
+        const auto small = input.evaluator.facts.get<Small>({copy.result}, [&] { return small_of(*copy.result); });
+        if (small->lines.empty())
+            return;
+        const std::size_t count = small->lines.size();
+        Finding finding =
+            about_sticker("small-contour", Severity::to_look_at,
+                          sticker.name + ": " +
+                              (count == 1 ? "a cut line is too small for the blade to turn"
+                                          : std::to_string(count) + " cut lines are too small for the blade to turn"),
+                          input, copies);
+        finding.at = copy.map.apply(small->at);
+        finding.fix = Fix{count == 1 ? "Leave it out" : "Leave them out",
+                          [&evaluator = input.evaluator, id = sticker.id,
+                           first = copies.front()](const Document& now) -> std::optional<Document> {
+                              const auto current = now.find(id);
+                              if (!current || first >= now.placements.size())
+                                  return std::nullopt;
+                              const auto result = evaluator.evaluate(*current, now.placements[first]);
+                              CutLines lines = result->cut->hand.lines;
+                              const Small gone = small_of(*result);
+                              for (auto it = gone.lines.rbegin(); it != gone.lines.rend(); ++it)
+                                  lines.erase(lines.begin() + static_cast<std::ptrdiff_t>(*it));
+                              Sticker without = *current;
+                              without.hand = hand_for(without, *result, lines);
+                              return with_sticker_changed(now, std::move(without));
+                          }};
+        findings.push_back(std::move(finding));
+    });
+}
+
+} // namespace fusuma

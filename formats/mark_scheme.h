@@ -1,0 +1,19 @@
+#pragma once
+
+#include "core/result.h"
+#include "core/sheet/marks.h"
+
+#include <nlohmann/json.hpp>
+#include <string_view>
+
+namespace fusuma {
+
+constexpr std::size_t most_marks = 100;
+
+/// Reads a scheme file (docs/mark-schemes.md). A message says in which line and field the file is wrong.
+[[nodiscard]] Result<MarkScheme> read_mark_scheme(std::string_view text);
+
+/// A scheme as in its file.
+[[nodiscard]] nlohmann::json mark_scheme_json(const MarkScheme& scheme);
+
+} // namespace fusuma
