@@ -3,6 +3,7 @@
 #include "core/border/border.h"
 #include "core/geometry/measure.h"
 #include "tests/support/exact_coverage.h"
+#include "tests/support/geos.h"
 
 #pragma GCC diagnostic ignored "-Wmaybe-uninitialized" // misfires inside Boost 1.74's templates
 
@@ -10,7 +11,6 @@
 #include <boost/geometry/geometries/multi_polygon.hpp>
 #include <boost/geometry/geometries/point_xy.hpp>
 #include <boost/geometry/geometries/polygon.hpp>
-#include <geos_c.h>
 #include <opencv2/imgproc.hpp>
 
 #include <gtest/gtest.h>
@@ -22,41 +22,6 @@ namespace fusuma {
 namespace {
 
 using namespace test;
-
-struct GeosFree {
-    void operator()(GEOSGeometry* geometry) const { GEOSGeom_destroy(geometry); }
-};
-using Geos = std::unique_ptr<GEOSGeometry, GeosFree>;
-
-GEOSGeometry* ring_of(const Polygon& polygon) {
-    auto* points = GEOSCoordSeq_create(static_cast<unsigned>(polygon.size() + 1), 2);
-    for (unsigned i = 0; i <= polygon.size(); ++i)
-        GEOSCoordSeq_setXY(points, i, polygon[i % polygon.size()].x, polygon[i % polygon.size()].y);
-    return GEOSGeom_createLinearRing(points);
-}
-
-/// The region of outer polygons and holes, by GEOS's own differences.
-Geos region_of(const Polygons& polygons) {
-    static const bool is_ready = [] {
-        initGEOS(nullptr, nullptr);
-        return true;
-    }();
-    EXPECT_TRUE(is_ready);
-    Geos region(GEOSGeom_createEmptyPolygon());
-    for (const bool hole : {false, true})
-        for (const Polygon& polygon : polygons)
-            if ((signed_area(polygon) < 0) == hole) {
-                const Geos piece(GEOSGeom_createPolygon(ring_of(polygon), nullptr, 0));
-                region.reset(hole ? GEOSDifference(region.get(), piece.get()) : GEOSUnion(region.get(), piece.get()));
-            }
-    return region;
-}
-
-double area_of(const Geos& geometry) {
-    double area = 0;
-    GEOSArea(geometry.get(), &area);
-    return area;
-}
 
 /// Share of the reference's area by which the two differ.
 double difference(const Geos& reference, const Outline& ours) {

@@ -1,5 +1,6 @@
+#include "core/document/history.h"
 #include "core/preflight/preflight.h"
-#include "tests/support/samples.h"
+#include "tests/support/troubles.h"
 
 #include <algorithm>
 #include <gmock/gmock.h>
@@ -98,28 +99,63 @@ TEST(Preflight, TooLargeForTheZoneSaysWhatFits) {
     EXPECT_THAT(findings[0].message, testing::HasSubstr("larger than the cut zone, which takes 194.0 mm × 252"));
 }
 
-TEST(Preflight, HandworkThatNoLongerFitsIsNamedAndDropped) {
-    Document d = disc_document({{60, 150}, {120, 150}});
+TEST(Preflight, EveryRuleFindsShowsFixesAndIsTakenBack) {
+    for (const test::Trouble& trouble : test::every_trouble()) {
+        SCOPED_TRACE(trouble.rule);
+        Evaluator evaluator;
+        const auto found_in = [&](const Document& document) {
+            std::vector<Finding> found = preflight(document, evaluator);
+            std::erase_if(found, [&](const Finding& f) { return f.rule != trouble.rule; });
+            return found;
+        };
+        History history(trouble.document);
+        const std::vector<Finding> found = found_in(trouble.document);
+        ASSERT_FALSE(found.empty()) << test::preflight_messages(trouble.document, evaluator);
+        const Finding& first = found.front();
+        EXPECT_THAT(first.message, testing::Not(testing::IsEmpty()));
+        const Size paper = trouble.document.sheet.paper;
+        EXPECT_TRUE((Rect{{-40, -40}, {paper.width + 40, paper.height + 40}}.contains(first.at))) << "where to look";
+        EXPECT_EQ(first.fix.has_value(), trouble.has_fix);
+        EXPECT_TRUE(found_in(silenced(trouble.document, first)).empty() || found.size() > 1) << "it can be silenced";
+        if (!first.fix)
+            continue;
+        const auto fixed = first.fix->apply(trouble.document);
+        ASSERT_TRUE(fixed);
+        history.apply(first.fix->label, *fixed);
+        EXPECT_LT(found_in(history.current()).size(), found.size()) << first.fix->label;
+        history.undo();
+        EXPECT_EQ(found_in(history.current()).size(), found.size());
+    }
+}
+
+TEST(Preflight, WhatIsSilencedComesBackWhenTheCopyIsMoved) {
     Evaluator evaluator;
-    Sticker s = *d.find(1);
-    const auto result = evaluator.evaluate(s);
-    s.hand = hand_for(s, *result, with_nodes_moved(result->cut->hand.lines, {{0, 1}}, {2, 1}));
-    d = with_sticker_changed(d, s);
-    const auto is_lost = [](const Finding& f) { return f.rule == "lost-handwork"; };
-    const auto findings = [&](const Document& document) { return preflight(document, evaluator); };
-    EXPECT_EQ(std::ranges::count_if(findings(d), is_lost), 0);
-    for (Foothold* hold : {&s.hand.stretches[0].from, &s.hand.stretches[0].to})
-        hold->foot = hold->foot + Point{900, 900}; // the art that it held on to is gone
-    d = with_sticker_changed(d, s);
-    const auto lost = findings(d);
-    const auto found = std::ranges::find_if(lost, is_lost);
-    ASSERT_NE(found, lost.end());
-    EXPECT_EQ(std::ranges::count_if(lost, is_lost), 1) << "once for the sticker, not for every copy";
-    EXPECT_EQ(found->severity, Severity::to_look_at);
-    EXPECT_THAT(found->message, testing::HasSubstr("a change made by hand no longer fits its cut line"));
-    const auto repaired = found->fix->apply(d);
-    EXPECT_TRUE(repaired->find(1)->hand.empty());
-    EXPECT_EQ(std::ranges::count_if(findings(*repaired), is_lost), 0);
+    Document d = disc_document({{60, 150}, {95.2, 150}});
+    const auto findings = preflight(d, evaluator);
+    ASSERT_EQ(findings.size(), 1u);
+    d = silenced(d, findings[0]);
+    EXPECT_THAT(preflight(d, evaluator), testing::IsEmpty());
+    d.placements[1].centre.x -= 0.5;
+    EXPECT_EQ(preflight(d, evaluator).size(), 1u);
+}
+
+TEST(Preflight, IsTheSameAfterAMoveAsFromScratch) {
+    Document d;
+    d = with_sticker_added(d, test::disc_sticker(10));
+    for (int i = 0; i < 60; ++i)
+        d.placements.push_back({.sticker = 1, .centre = {30.0 + 17 * (i % 10), 60.0 + 17 * (i / 10)}});
+    Evaluator evaluator;
+    static_cast<void>(preflight(d, evaluator));
+    for (const Point by : {Point{3, 0}, Point{-40, 0}, Point{0, 11}}) {
+        d.placements[7].centre = d.placements[7].centre + by;
+        Evaluator fresh;
+        EXPECT_EQ(test::preflight_messages(d, evaluator), test::preflight_messages(d, fresh));
+        const auto here = evaluator.plan(d), anew = fresh.plan(d);
+        ASSERT_EQ(here->pages[0].cuts.size(), anew->pages[0].cuts.size());
+        for (std::size_t i = 0; i < here->pages[0].cuts.size(); ++i)
+            EXPECT_EQ(here->pages[0].cuts[i].line, anew->pages[0].cuts[i].line);
+        EXPECT_EQ(here->pages[0].prints.size(), anew->pages[0].prints.size());
+    }
 }
 
 TEST(Preflight, WhatMustBeFixedComesFirst) {

@@ -20,6 +20,7 @@ SheetPanel::SheetPanel(Session& project) : session(project) {
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inner = new QWidget;
     auto* list = column(inner, 0, 8);
+    list->setContentsMargins(0, 0, 10, 0); // beside the scroll bar
     const auto add = [&](const QString& title, SheetCard* body, bool is_open) {
         auto* card = new StepCard(0, title, body);
         card->set_open(is_open);

@@ -35,7 +35,7 @@ SheetView::SheetView(Session& project, QWidget* parent) : ZoomView(parent), sess
 
 void SheetView::add_zoom_bar() {
     zoom_bar = new QWidget(this);
-    zoom_bar->setObjectName(QStringLiteral("floatBar"));
+    zoom_bar->setObjectName(QStringLiteral("chip"));
     zoom_bar->setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QHBoxLayout(zoom_bar);
     layout->setContentsMargins(4, 2, 4, 2);
@@ -63,7 +63,7 @@ void SheetView::add_zoom_bar() {
 
 void SheetView::add_page_bar() {
     page_bar = new QWidget(this);
-    page_bar->setObjectName(QStringLiteral("floatBar"));
+    page_bar->setObjectName(QStringLiteral("chip"));
     page_bar->setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QHBoxLayout(page_bar);
     layout->setContentsMargins(4, 2, 4, 2);

@@ -48,8 +48,8 @@ PreflightStrip::PreflightStrip(Session& project, QWidget* drawer_parent) : sessi
     list->setObjectName(QStringLiteral("findingList"));
     auto* in_drawer = column(drawer, 6, 4);
     in_drawer->addWidget(list);
-    tell_again =
-        button({}, "link", QStringLiteral("tellAgain"), tr("Findings that were said to be meant so are told again."));
+    tell_again = button(tr("Tell again"), "link", QStringLiteral("tellAgain"),
+                        tr("Findings that were said to be meant so are told again."));
     in_drawer->addWidget(tell_again, 0, Qt::AlignLeft);
     drawer->hide();
 

@@ -23,6 +23,8 @@ Room free_room(const Document& document, Evaluator& evaluator, int sticker, int 
                const std::vector<std::size_t>& except) {
     const double own = gap_round(document, sticker);
     Room room(evaluator.plan(document)->pages[static_cast<std::size_t>(page)].zone);
+    if (const double bleed = bleed_of(document, sticker); bleed > 0 && !printable(document.sheet).empty())
+        room.keep_inside(printable(document.sheet).grown(-bleed));
     if (const double bleed = bleed_of(document, sticker); bleed > 0)
         for (const Mark& mark : marks(document.sheet)) // the zone keeps cut lines away, not what prints past them
             room.block(Rect{mark.centre, mark.centre}.grown(mark.keep_clear + bleed));

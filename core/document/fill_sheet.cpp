@@ -36,6 +36,7 @@ FillTask task_on(const Document& document, Evaluator& evaluator, int page) {
     FillTask task;
     task.zone = on.zone;
     task.marks = on.marks;
+    task.printable = printable(document.sheet);
     task.gap = document.sheet.gap + 1.2 * fine; // curves bulge past their flattened lines
     return task;
 }

@@ -136,7 +136,7 @@ std::shared_ptr<const PlacedCopy> Evaluator::placed_copy(const Document& documen
         copy->map = to_page(*copy->result->outlined, *key.sticker, placement);
         copy->line = transformed(copy->result->cut_line(), copy->map);
         copy->cut = flatten(copy->line, plan_tolerance);
-        copy->cut_box = bounds(copy->line);
+        copy->cut_box = copy->closed_box = bounds(copy->cut);
         for (const Contour& open : copy->result->cut->open()) {
             copy->open.push_back(moved(open, copy->map));
             copy->open_points.push_back(flatten_line(copy->open.back(), plan_tolerance));
@@ -144,6 +144,10 @@ std::shared_ptr<const PlacedCopy> Evaluator::placed_copy(const Document& documen
         }
         for (const PrintLayer& layer : copy->result->print)
             copy->print_box.include(box_of(layer, copy->map));
+        const Rect &cut = copy->closed_box, &print = copy->print_box;
+        if (!cut.empty() && !print.empty())
+            copy->past_cut = std::max({0.0, cut.min.x - print.min.x, cut.min.y - print.min.y, print.max.x - cut.max.x,
+                                       print.max.y - cut.max.y});
         const Sticker& s = *key.sticker;
         copy->least_gap = bleeds(s.border, s.rims, s.bleed) ? 2 * s.bleed.width : 0;
         return copy;
@@ -207,7 +211,7 @@ PagePlan Evaluator::make_page(const Document& document, const JobPlan& plan, int
     std::vector<Rect> cut_boxes(plan.copies.size()); // empty for copies on other pages
     for (std::size_t i = 0; i < plan.copies.size(); ++i)
         if (plan.copies[i] && document.placements[i].page == number)
-            cut_boxes[i] = bounds(plan.copies[i]->cut);
+            cut_boxes[i] = plan.copies[i]->closed_box;
     const BoxGrid grid(std::move(cut_boxes));
     for (std::size_t i = 0; i < plan.copies.size(); ++i) {
         const auto& copy = plan.copies[i];
@@ -218,7 +222,7 @@ PagePlan Evaluator::make_page(const Document& document, const JobPlan& plan, int
         for (const Contour& open : copy->open)
             page.cuts.push_back({open, copy->sticker->cut, i, true});
         std::vector<std::shared_ptr<const PlacedCopy>> near{copy};
-        for (const std::size_t k : grid.overlapping(reach_of_print(*copy)))
+        for (const std::size_t k : grid.overlapping(copy->print_box.grown(copy->past_cut)))
             if (k != i)
                 near.push_back(plan.copies[k]);
         Facts::Things about(near.begin(), near.end());

@@ -19,7 +19,9 @@ struct PlacedCopy {
     Polygons cut;              ///< `line` within 0.02 mm
     std::vector<std::vector<Point>> open_points;
     Rect cut_box;         ///< round all cut lines
+    Rect closed_box;      ///< round the closed ones
     Rect print_box;       ///< round all that is printed
+    double past_cut = 0;  ///< mm that it prints past its cut line
     double least_gap = 0; ///< mm, twice its bleed: nearer neighbours cut it short
 };
 

@@ -13,14 +13,6 @@ Polygon unit_square(const Transform& map) {
     return {map.apply({0, 0}), map.apply({0, 1}), map.apply({1, 1}), map.apply({1, 0})};
 }
 
-/// How far a copy prints past its cut line.
-double past_cut(const PlacedCopy& copy) {
-    const Rect cut = bounds(copy.cut);
-    const Rect& print = copy.print_box;
-    return std::max(
-        {cut.min.x - print.min.x, cut.min.y - print.min.y, print.max.x - cut.max.x, print.max.y - cut.max.y});
-}
-
 } // namespace
 
 PrintLayer placed(const PrintLayer& layer, const Transform& map) {
@@ -47,12 +39,6 @@ Polygons nearer_to(const Polygons& region, const Polygons& other, double reach) 
     return nearer;
 }
 
-Rect reach_of_print(const PlacedCopy& copy) {
-    if (copy.cut.empty() || copy.print_box.empty())
-        return {};
-    return copy.print_box.grown(std::max(0.0, past_cut(copy)));
-}
-
 std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const PlacedCopy>>& copies,
                                       const std::vector<Mark>& marks) {
     const PlacedCopy& copy = *copies.front();
@@ -61,11 +47,11 @@ std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const Pl
         layers.push_back(placed(layer, copy.map));
     if (copy.cut.empty())
         return layers;
-    const double reach = past_cut(copy);
+    const double reach = copy.past_cut;
     Polygons taken;
     for (std::size_t k = 1; k < copies.size(); ++k) {
         // Only what lies near both can meet; whatever cutting the rest off does to the shapes stays out of reach.
-        const Rect place = overlap(copy.print_box, bounds(copies[k]->cut).grown(reach));
+        const Rect place = overlap(copy.print_box, copies[k]->closed_box.grown(reach));
         if (place.empty())
             continue;
         const Polygons near{corners_of(place.grown(2 * reach + 0.1))};

@@ -7,9 +7,6 @@ namespace fusuma {
 /// A layer put on the paper.
 [[nodiscard]] PrintLayer placed(const PrintLayer& layer, const Transform& map);
 
-/// How far round a copy other copies can take something of its print.
-[[nodiscard]] Rect reach_of_print(const PlacedCopy& copy);
-
 /// The layers of the first copy on the paper, cut back where they would cover another's sticker, halfway between the
 /// two cut lines, and where they would come into the area round a mark.
 [[nodiscard]] std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const PlacedCopy>>& copies,

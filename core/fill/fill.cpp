@@ -1,6 +1,7 @@
 #include "core/fill/fill.h"
 
 #include "core/fill/lattice.h"
+#include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 #include "core/sheet/room.h"
 
@@ -396,18 +397,59 @@ class Search {
     }
 };
 
+/// One item in straight rows and columns from the zone's top left, exact where rows by cells of half a millimetre are
+/// not.
+Filled in_a_grid(const FillTask& task) {
+    Filled filled;
+    const FillItem& item = task.items.front();
+    const Rect box = bounds(item.outline), zone = bounds(task.zone);
+    const double need = std::max(task.gap, 2 * item.bleed);
+    double area = 0;
+    for (const Polygon& polygon : item.outline)
+        area += signed_area(polygon);
+    constexpr double hair = 1e-9;
+    for (double y = zone.min.y; y + box.height() <= zone.max.y + hair; y += box.height() + need)
+        for (double x = zone.min.x; x + box.width() <= zone.max.x + hair; x += box.width() + need) {
+            if (item.wanted >= 0 && static_cast<int>(filled.copies.size()) >= item.wanted)
+                return filled;
+            const Rect at{{x, y}, {x + box.width(), y + box.height()}};
+            const auto is_taken = [&](const FixedCopy& copy) {
+                return at.grown(std::max(need, 2 * copy.bleed)).overlaps(bounds(copy.outline));
+            };
+            const auto is_near = [&](const Mark& mark) {
+                return item.bleed > 0 && at.grown(item.bleed + mark.keep_clear).contains(mark.centre);
+            };
+            const Rect printed = at.grown(item.bleed);
+            const bool is_clipped =
+                item.bleed > 0 && !task.printable.empty() && overlap(printed, task.printable) != printed;
+            if (is_clipped || std::ranges::any_of(task.fixed, is_taken) || std::ranges::any_of(task.marks, is_near))
+                continue;
+            double outside = 0;
+            for (const Polygon& polygon : combine({corners_of(at)}, task.zone, Combine::take_out))
+                outside += signed_area(polygon);
+            if (outside > 1e-4)
+                continue;
+            filled.copies.push_back({0, at.min - box.min, 0});
+            filled.covered_mm2 += area;
+        }
+    return filled;
+}
+
 /// A tidy grid: rows from the top left, each as high as its tallest copy.
 Filled in_rows(const FillTask& task) {
     Room room(task.zone);
-    const auto need = [&](double bleed) { return std::max(task.gap, 2 * bleed); };
     double widest_bleed = 0;
     for (const FillItem& item : task.items)
         widest_bleed = std::max(widest_bleed, item.bleed);
-    if (widest_bleed > 0)
+    const double need = std::max(task.gap, 2 * widest_bleed);
+    if (widest_bleed > 0) {
+        if (!task.printable.empty())
+            room.keep_inside(task.printable.grown(-widest_bleed));
         for (const Mark& mark : task.marks)
             room.block(Rect{mark.centre, mark.centre}.grown(mark.keep_clear + widest_bleed));
+    }
     for (const FixedCopy& copy : task.fixed)
-        room.block(bounds(copy.outline).grown(std::max(need(copy.bleed), 2 * widest_bleed)));
+        room.block(bounds(copy.outline).grown(std::max(need, 2 * copy.bleed)));
     Filled filled;
     std::vector<int> counts(task.items.size());
     std::vector<char> is_full(task.items.size());
@@ -432,7 +474,7 @@ Filled in_rows(const FillTask& task) {
                 filled.copies.push_back({i, *at - box.min, 0});
                 for (const Polygon& polygon : item.outline)
                     filled.covered_mm2 += signed_area(polygon);
-                room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(need(item.bleed)));
+                room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(need));
                 ++counts[i];
                 progress = true;
             }
@@ -445,6 +487,9 @@ Filled in_rows(const FillTask& task) {
 
 Filled fill(const FillTask& task, const Work& work, const std::function<void(const Filled&)>& improved) {
     Filled rows = task.close_up ? Filled{} : in_rows(task);
+    if (task.items.size() == 1 && !task.close_up && !task.zone.empty())
+        if (Filled grid = in_a_grid(task); grid.covered_mm2 > rows.covered_mm2)
+            rows = std::move(grid);
     if (task.way == FillWay::rows && !task.close_up)
         return rows;
     Filled snug = Search(task, work, improved).run();

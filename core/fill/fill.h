@@ -32,6 +32,7 @@ struct FixedCopy {
 struct FillTask {
     Polygons zone; ///< mm on the paper, where cut lines may lie
     std::vector<Mark> marks;
+    Rect printable; ///< mm on the paper, where bleed may lie; anywhere when empty
     double gap = 3; ///< mm between cut lines
     std::vector<FillItem> items;
     std::vector<FixedCopy> fixed;

@@ -85,6 +85,8 @@ Ground::Ground(const FillTask& task, double cell_mm) : gap(task.gap), cell(cell_
     bleeds.erase(std::unique(bleeds.begin(), bleeds.end()), bleeds.end());
     for (const double bleed : bleeds) {
         Polygons zone = task.zone;
+        if (bleed > 0 && !task.printable.empty())
+            zone = combine(zone, {corners_of(task.printable.grown(-bleed))}, Combine::overlap_only);
         if (bleed > 0) // the zone keeps cut lines away from marks, not what prints past them
             for (const Mark& mark : task.marks)
                 if (const Polygon clear = keep_clear_area(mark, bleed); !clear.empty())

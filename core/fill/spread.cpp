@@ -20,7 +20,7 @@ std::vector<FilledCopy> spread_evenly(const FillTask& task, std::vector<FilledCo
         ground.put(*postures.back(), copy.centre);
     }
     try {
-        const std::vector<double> steps{3, 2, 1, 1, 0.5, 0.5, 0.25, 0.1};
+        const std::vector<double> steps{4, 4, 3, 2, 2, 1, 1, 0.5, 0.25, 0.1};
         for (std::size_t round = 0; round < steps.size(); ++round)
             for (std::size_t i = 0; i < copies.size(); ++i) {
                 work.at((static_cast<double>(round) + static_cast<double>(i) / static_cast<double>(copies.size())) /

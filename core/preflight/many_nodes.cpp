@@ -18,19 +18,20 @@ void many_nodes(const PreflightInput& input, Findings& findings) {
                           sticker.name + ": its cut line has " + std::to_string(nodes) + " nodes, " +
                               std::to_string(std::lround(static_cast<double>(nodes) / mm)) + " on every millimetre",
                           input, copies);
-        finding.fix = Fix{"Trace it coarser",
+        finding.fix = Fix{"Smooth its edge",
                           [&evaluator = input.evaluator, id = sticker.id,
                            first = copies.front()](const Document& now) -> std::optional<Document> {
                               const auto current = now.find(id);
                               if (!current || first >= now.placements.size())
                                   return std::nullopt;
-                              Sticker coarser = *current;
-                              for (int step = 0; step < 6; ++step) {
-                                  coarser.trace.detail_px = std::fmin(100, coarser.trace.detail_px * 2);
-                                  const auto result = evaluator.evaluate(coarser, now.placements[first]);
+                              for (const double fine : {0.1, 0.2, 0.4, 0.8, 1.6}) { // mm, of what is smoothed away
+                                  Sticker smoother = *current;
+                                  smoother.border.least_gap = std::fmax(smoother.border.least_gap, fine);
+                                  smoother.border.least_tip = std::fmax(smoother.border.least_tip, fine);
+                                  const auto result = evaluator.evaluate(smoother, now.placements[first]);
                                   if (static_cast<double>(node_count(result->cut_line())) <=
                                       most_per_mm * length(result->cut_line()))
-                                      return with_sticker_changed(now, std::move(coarser));
+                                      return with_sticker_changed(now, std::move(smoother));
                               }
                               return std::nullopt;
                           }};

@@ -74,6 +74,14 @@ void Room::block(const Rect& taken) {
     sum_up();
 }
 
+void Room::keep_inside(const Rect& rect) {
+    const Point end = origin + cell_mm * Point{double(columns), double(rows)};
+    block({origin, {end.x, rect.min.y}});
+    block({{origin.x, rect.max.y}, end});
+    block({origin, {rect.min.x, end.y}});
+    block({{rect.max.x, origin.y}, end});
+}
+
 template <typename Visit> void Room::for_each_place(Size size, Visit&& visit) const {
     const int wide = static_cast<int>(std::ceil(size.width / cell_mm - 1e-6));
     const int high = static_cast<int>(std::ceil(size.height / cell_mm - 1e-6));

@@ -16,6 +16,8 @@ class Room {
 
     /// Takes a rectangle (mm) out of what is free.
     void block(const Rect& taken);
+    /// Takes out all that does not lie in a rectangle.
+    void keep_inside(const Rect& rect);
 
     /// Top-left corner of the first free place for a rectangle, going along rows from the top; nothing when none fits.
     [[nodiscard]] std::optional<Point> first_place(Size size) const;

@@ -140,6 +140,7 @@ TEST_F(Window, SheetIsWorkedByMouseAndKeys) {
 TEST_F(Window, PreflightShowsAndRepairsAndUndoTakesItBack) {
     drop_artwork({test::demo_art("kelp-relish.png")});
     click("putOnSheet");
+    type("fromTop", "150");
     type("fromLeft", "12");
     auto* words = find<QLabel>("findingText");
     EXPECT_THAT(words->text().toStdString(), testing::HasSubstr("outside the cut zone"));

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/document/document.h"
+#include "core/preflight/preflight.h"
 #include "tests/support/exact_coverage.h"
 
 #include <QTemporaryDir>
@@ -41,6 +41,14 @@ inline Document disc_document(const std::vector<Point>& centres) {
     for (const Point centre : centres)
         document.placements.push_back({.sticker = 1, .centre = centre});
     return document;
+}
+
+/// All that preflight says, one finding a line.
+inline std::string preflight_messages(const Document& document, Evaluator& evaluator) {
+    std::string all;
+    for (const Finding& finding : preflight(document, evaluator))
+        all += finding.rule + ": " + finding.message + "\n";
+    return all;
 }
 
 inline QString demo_art(const char* name) {

@@ -1,0 +1,175 @@
+// The sheet by mouse and keys: filling it from eight stickers, handles, snapping, groups, pages, and every finding
+// shown, repaired and taken back.
+
+#include "app/sheet/sheet_view.h"
+#include "tests/app/window.h"
+#include "tests/support/troubles.h"
+
+#include <QComboBox>
+#include <QListWidget>
+#include <QToolButton>
+
+namespace fusuma::app {
+namespace {
+
+class OnTheSheet : public Window {
+  protected:
+    void pick(const char* combo, int index) {
+        auto* box = find<QComboBox>(combo);
+        ASSERT_TRUE(box) << combo;
+        box->setFocus();
+        while (box->currentIndex() != index)
+            QTest::keyClick(box, box->currentIndex() < index ? Qt::Key_Down : Qt::Key_Up);
+        emit box->activated(index);
+        settle();
+    }
+    QPoint on_screen(Point mm) {
+        auto* view = find<SheetView>("sheetView");
+        return view->to_view().map(QPointF(mm.x, mm.y)).toPoint();
+    }
+};
+
+TEST_F(OnTheSheet, AFullPageOfEightStickersWithNoFindingIsMadeByMouse) {
+    QStringList art;
+    for (const char* name : {"puffin.png", "octopus.png", "leaping-mackerel.png", "white-moon.png", "paper-lantern.png",
+                             "anchor-sketch.png", "kelp-relish.png", "harbour-ferry.jpg"})
+        art << test::demo_art(name);
+    drop_artwork(art);
+    // Fine enough for their pixels, small enough for two of each.
+    for (const auto& sticker : session.document().stickers) {
+        session.choose_sticker(sticker->id);
+        click("stepSize");
+        type("finishedWidth", "42");
+        click("stepSize");
+    }
+    key(Qt::Key_2, Qt::ControlModifier);
+    pick("fillWith", 1);
+    pick("fillWay", 2);
+    QTest::mouseClick(find<QPushButton>("fillSheet"), Qt::LeftButton);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.so_far() || !session.is_searching(); }, 60000));
+    QTest::qWait(1500); // watching it improve
+    if (session.is_searching())
+        QTest::mouseClick(find<QPushButton>("fillSheet"), Qt::LeftButton); // stop, and keep this
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !session.is_searching(); }, 60000));
+    settle();
+    EXPECT_GE(session.document().placements.size(), 14u);
+    EXPECT_GT(session.snapshot().totals.used_share, 0.5);
+    EXPECT_THAT(find<QLabel>("fillReport")->text().toStdString(), testing::HasSubstr("copies placed"));
+    // Specks that these pictures have are repaired from the strip.
+    int repairs = 0;
+    for (; repairs < 4 && !session.snapshot().findings.empty() && session.snapshot().findings.front().fix; ++repairs)
+        click("fixFinding");
+    for (const Finding& finding : session.snapshot().findings)
+        ADD_FAILURE() << finding.rule << ": " << finding.message;
+    for (int i = 0; i <= repairs; ++i)
+        click("undo");
+    EXPECT_TRUE(session.document().placements.empty()) << "filling is one step";
+}
+
+TEST_F(OnTheSheet, HandlesTurnAndScaleAndCtrlDragDuplicates) {
+    session.adopt(test::disc_document({{60, 100}, {140, 200}}), QStringLiteral("test"));
+    settle();
+    key(Qt::Key_2, Qt::ControlModifier);
+    auto* view = find<SheetView>("sheetView");
+    QTest::mouseClick(view, Qt::LeftButton, {}, on_screen({60, 100}));
+    settle();
+    ASSERT_EQ(session.selection().size(), 1u);
+    // The lower right corner, away from the middle.
+    const double frame = 17 + 4 / view->px_per_mm();
+    drag(view, on_screen({60 + frame, 100 + frame}), on_screen({60 + 1.5 * frame, 100 + 1.5 * frame}));
+    EXPECT_NEAR(session.document().placements[0].scale, 1.25, 0.03);
+    click("undo");
+    // The knob above turns; with Shift by steps of 15°.
+    const double knob = frame + 26 / view->px_per_mm();
+    drag(view, on_screen({60, 100 - knob}), on_screen({60 + knob, 100 + 2}), Qt::ShiftModifier);
+    EXPECT_NEAR(session.document().placements[0].turn, 1.5708, 1e-3);
+    click("undo");
+    drag(view, on_screen({60, 100}), on_screen({60, 160}), Qt::ControlModifier);
+    ASSERT_EQ(session.document().placements.size(), 3u);
+    EXPECT_NEAR(session.document().placements[2].centre.y, 160, 1.5);
+    EXPECT_EQ(session.document().placements[0].centre, (Point{60, 100}));
+    // Snapping: dragged to nearly the same height as the other, it takes just that.
+    drag(view, on_screen({60, 160}), on_screen({90, 200.6}));
+    EXPECT_NEAR(session.document().placements[2].centre.y, 200, 0.02);
+}
+
+TEST_F(OnTheSheet, ArrangingByButtonsFieldsAndKeys) {
+    session.adopt(test::disc_document({{60, 100}, {140, 180}}), QStringLiteral("test"));
+    settle();
+    key(Qt::Key_2, Qt::ControlModifier);
+    find<SheetView>("sheetView")->setFocus();
+    key(Qt::Key_A, Qt::ControlModifier);
+    EXPECT_EQ(session.selection().size(), 2u);
+    click("alignLeft");
+    EXPECT_NEAR(session.document().placements[1].centre.x, 60, 0.02);
+    click("groupCopies");
+    session.select({0});
+    EXPECT_EQ(session.selection().size(), 2u) << "a group is selected together";
+    click("lockCopies");
+    find<SheetView>("sheetView")->setFocus();
+    key(Qt::Key_Right);
+    EXPECT_NEAR(session.document().placements[0].centre.x, 60, 1e-9) << "locked";
+    click("lockCopies");
+    click("groupCopies");
+    session.select({0});
+    settle();
+    type("copyWidth", "20");
+    EXPECT_NEAR(box_of(session.document(), session.working_out(), {0}).width(), 20, 0.02);
+    click("mirrorAcross");
+    EXPECT_TRUE(session.document().placements[0].mirrored);
+    type("repeatColumns", "4");
+    type("repeatRows", "1");
+    click("repeat");
+    EXPECT_EQ(session.document().placements.size(), 5u);
+}
+
+TEST_F(OnTheSheet, CopiesArePastedOnAnotherPage) {
+    drop_artwork({test::demo_art("white-moon.png")});
+    click("putOnSheet");
+    find<SheetView>("sheetView")->setFocus();
+    key(Qt::Key_A, Qt::ControlModifier);
+    key(Qt::Key_C, Qt::ControlModifier);
+    click("addPage");
+    EXPECT_EQ(session.page(), 1);
+    find<SheetView>("sheetView")->setFocus();
+    key(Qt::Key_V, Qt::ControlModifier);
+    ASSERT_EQ(session.document().placements.size(), 2u);
+    EXPECT_EQ(session.document().placements.back().page, 1);
+    EXPECT_EQ(session.document().stickers.size(), 1u);
+    find<SheetView>("sheetView")->setFocus();
+    key(Qt::Key_PageUp);
+    EXPECT_EQ(session.page(), 0);
+    EXPECT_TRUE(session.selection().empty());
+}
+
+TEST_F(OnTheSheet, EveryFindingIsShownRepairedAndTakenBack) {
+    for (const test::Trouble& trouble : test::every_trouble()) {
+        SCOPED_TRACE(trouble.rule);
+        session.adopt(trouble.document, QStringLiteral("test"));
+        settle();
+        const auto count = [&] {
+            return std::ranges::count(session.snapshot().findings, trouble.rule, &Finding::rule);
+        };
+        const auto found = count();
+        ASSERT_GT(found, 0);
+        click("toFix");
+        auto* list = find<QListWidget>("findingList");
+        const auto& findings = session.snapshot().findings;
+        const auto at = std::ranges::find(findings, trouble.rule, &Finding::rule) - findings.begin();
+        list->setCurrentRow(static_cast<int>(at));
+        click("showFinding");
+        auto* view = find<SheetView>("sheetView");
+        ASSERT_TRUE(view);
+        if (trouble.has_fix) {
+            click("fixFinding");
+            EXPECT_LT(count(), found);
+            click("undo");
+            EXPECT_EQ(count(), found);
+        }
+        if (auto* drawer = window.findChild<QWidget*>(QStringLiteral("drawer")); drawer->isVisible())
+            click("toFix");
+    }
+}
+
+} // namespace
+} // namespace fusuma::app
