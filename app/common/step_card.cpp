@@ -34,7 +34,7 @@ StepCard::StepCard(int number, const QString& title, QWidget* body) : header(new
     badge = label(QString::number(number), "strong");
     badge->setAlignment(Qt::AlignCenter);
     badge->setFixedSize(18, 18);
-    badge->setVisible(number > 0);
+    badge->setHidden(number == 0);
     state = label({}, "dim");
     head->addWidget(badge);
     head->addWidget(label(title, "section"));
@@ -55,6 +55,8 @@ void StepCard::set_state(const QString& words) {
 
 void StepCard::set_open(bool open) {
     content->setVisible(open);
+    if (badge->isHidden())
+        return; // several may be open at once, so none is marked
     restyle(this, "open", open);
     const Theme& t = theme();
     badge->setStyleSheet(

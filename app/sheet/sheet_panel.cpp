@@ -13,14 +13,14 @@ namespace fusuma::app {
 SheetPanel::SheetPanel(Session& project) : session(project) {
     setObjectName(QStringLiteral("panel"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedWidth(300);
+    setFixedWidth(316);
     auto* layout = column(this, 12, 10);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inner = new QWidget;
     auto* list = column(inner, 0, 8);
-    list->setContentsMargins(0, 0, 10, 0); // beside the scroll bar
+    list->setContentsMargins(0, 0, 8, 0); // beside the scroll bar
     const auto add = [&](const QString& title, SheetCard* body, bool is_open) {
         auto* card = new StepCard(0, title, body);
         card->set_open(is_open);
@@ -28,7 +28,7 @@ SheetPanel::SheetPanel(Session& project) : session(project) {
         list->addWidget(card);
         cards.emplace_back(card, body);
     };
-    add(tr("Paper"), new PaperCard(session), true);
+    add(tr("Paper"), new PaperCard(session), false);
     add(tr("Copies"), new FillCard(session), true);
     add(tr("Selection"), new SelectionCard(session), true);
     add(tr("Marks and cutter"), new CutterCard(session), false);

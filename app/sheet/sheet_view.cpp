@@ -66,7 +66,7 @@ void SheetView::add_page_bar() {
     page_bar->setObjectName(QStringLiteral("chip"));
     page_bar->setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QHBoxLayout(page_bar);
-    layout->setContentsMargins(4, 2, 4, 2);
+    layout->setContentsMargins(12, 2, 4, 2);
     layout->setSpacing(0);
     page_before = button(QStringLiteral("‹"), "flat", QStringLiteral("pageBefore"), tr("The page before (Page up)"));
     page_after = button(QStringLiteral("›"), "flat", QStringLiteral("pageAfter"), tr("The next page (Page down)"));

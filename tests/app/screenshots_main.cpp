@@ -3,6 +3,7 @@
 #include "app/bench/bench_view.h"
 #include "app/common/theme.h"
 #include "app/shell/main_window.h"
+#include "core/document/fill_sheet.h"
 #include "formats/project_file.h"
 
 #include <QApplication>
@@ -101,6 +102,20 @@ int main(int argc, char** argv) {
     settle(session);
     session.select({4});
     shoot("sheet");
+    session.search("Fill", [](const Document& d, Evaluator& evaluator, const Work& work, const Session::Improved&) {
+        FillRequest request{.is_fresh = true, .way = FillWay::turned, .turns = Turns::any, .rounds = 40};
+        for (const auto& sticker : d.stickers)
+            if (sticker->name != "Tide bell")
+                request.orders.push_back({.sticker = sticker->id, .scale = 0.62});
+        FillReport report = fill_sheet(d, evaluator, request, work);
+        return Session::Searched{std::move(report.document), {}};
+    });
+    static_cast<void>(QTest::qWaitFor([&] { return !session.is_searching(); }, 120000));
+    session.select({});
+    click("stepSelection");
+    click("stepMarks and cutter");
+    shoot("sheet-full");
+    session.undo();
     window.go_to(Place::output);
     click("practicePrint");
     auto* load = window.findChild<QPushButton*>(QStringLiteral("loadSheet"));

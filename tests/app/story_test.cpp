@@ -52,6 +52,7 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     type("copyCount", "2");
     click("placeCopies");
     EXPECT_EQ(session.document().placements.size(), 3u);
+    click("stepPaper");
     auto* paper = find<QComboBox>("paper");
     paper->setFocus();
     QTest::keyClick(paper, Qt::Key_L); // goes to "Letter, upright"
