@@ -154,6 +154,51 @@ TEST(Cli, SizeIsTheLongerSideOfTheArtwork) {
                 2, 0.01);
 }
 
+TEST(Cli, OneLineFillsAPageWithEightStickersAndNoFinding) {
+    std::vector<std::string> arguments{"sheet"};
+    for (const char* name : {"puffin.png", "octopus.png", "leaping-mackerel.png", "white-moon.png", "paper-lantern.png",
+                             "anchor-sketch.png", "kelp-relish.png", "harbour-ferry.jpg"})
+        arguments.push_back(test::demo_art(name).toStdString());
+    for (const char* option : {"--size", "38", "--border", "2", "--holes", "close", "--ignore-specks", "2", "--fill",
+                               "turned", "--rounds", "1", "--report", "-"})
+        arguments.emplace_back(option);
+    const Ran run = run_cli(arguments);
+    EXPECT_EQ(run.code, 0) << run.err;
+    const json report = json::parse(run.out);
+    EXPECT_GE(report["copies"], 32);
+    EXPECT_GT(report["used_share"], 0.5);
+    EXPECT_EQ(report["findings"], json::array());
+}
+
+TEST(Cli, PagesSmallSheetsAndSchemesAreTakenAndTheirErrorsSaid) {
+    QTemporaryDir folder;
+    const std::string scheme = folder.filePath("marks.json").toStdString();
+    std::ofstream(scheme) << R"({"name": "x",
+ "marks": [{"shape": "dot", "from": "top-left", "x": 9,
+  "y": -1, "radius": 2}]})";
+    const json pages = json::parse(
+        run_cli({"sheet", lantern, "--size", "60", "--copies", "40", "--fill", "rows", "--pages", "9", "--divide",
+                 "2x2", "--marks", "crosses", "--svg", folder.filePath("c.svg").toStdString(), "--report", "-"})
+            .out);
+    EXPECT_GT(pages["pages"], 1);
+    EXPECT_EQ(pages["copies"], 40);
+    EXPECT_TRUE(QFile::exists(folder.filePath("c-2.svg")));
+    const std::vector<std::pair<std::vector<std::string>, const char*>> wrong{
+        {{"--mark-scheme", scheme}, "Line 3, field “marks/0/y”"},
+        {{"--pages", "1000"}, "--pages"},
+        {{"--gap", "-1"}, "--gap"},
+        {{"--divide", "0x4"}, "--divide 0x4"},
+        {{"--paper", "25x25"}, "leave no cut zone"},
+        {{"--margins", "100", "--paper", "a5"}, "leave nothing"}};
+    for (const auto& [options, words] : wrong) {
+        std::vector<std::string> arguments{"sheet", lantern};
+        arguments.insert(arguments.end(), options.begin(), options.end());
+        const Ran run = run_cli(arguments);
+        EXPECT_EQ(run.code, 2) << words;
+        EXPECT_THAT(run.err, testing::HasSubstr(words));
+    }
+}
+
 TEST(Cli, FillPlacesAsManyAsFitAndCopiesThatDoNotFitAreAFinding) {
     const json filled = json::parse(run_cli({"sheet", lantern, "--size", "40", "--fill", "rows", "--report", "-"}).out);
     EXPECT_GT(filled["copies"], 20);
