@@ -13,6 +13,7 @@
 
 #include <gmock/gmock.h>
 #include <memory>
+#include <numbers>
 #include <poppler-document.h>
 #include <poppler-page.h>
 
@@ -86,6 +87,51 @@ TEST(Pdf, ArtLandsInItsPlaceWithItsTransparencyAndWithoutCutLines) {
         for (int i = 0; i < 360; ++i) // along the cut line, 17 mm from the middle
             EXPECT_EQ(colour(p.centre + 17.0 * Point{std::cos(i), std::sin(i)}), QColor(Qt::white));
     }
+}
+
+TEST(Pdf, ThePrintersCorrectionMovesAndStretchesEverything) {
+    Planned planned = three_discs({210, 297});
+    planned.document.sheet.printer.shift = {1.5, -0.8};
+    planned.document.sheet.printer.stretch_x = 1.01;
+    Evaluator evaluator;
+    const auto plan = evaluator.plan(planned.document);
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*plan)), 600);
+    ASSERT_TRUE(sheet);
+    for (const Mark& mark : plan->pages[0].marks) {
+        const Point wanted{105 + 1.01 * (mark.centre.x - 105) + 1.5, mark.centre.y - 0.8};
+        EXPECT_LT(distance(dark_centre(*sheet, wanted, mark.radius + 1, 600 / 25.4), wanted), 0.06);
+    }
+}
+
+TEST(Pdf, CrossesAndRingsAreDrawnAsTheirShapes) {
+    Document document = disc_document({});
+    document.sheet.marks = {.kind = MarkKind::scheme,
+                            .scheme = {"Two",
+                                       {{MarkShape::cross, Corner::top_left, {30, 30}, 5, 0.6},
+                                        {MarkShape::ring, Corner::bottom_right, {30, 30}, 5, 1}}}};
+    Evaluator evaluator;
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(document))), 300);
+    ASSERT_TRUE(sheet);
+    const auto is_black = [&](double x, double y) {
+        return qGray(sheet->pixel(static_cast<int>(x * 300 / 25.4), static_cast<int>(y * 300 / 25.4))) < 60;
+    };
+    EXPECT_TRUE(is_black(30, 30) && is_black(26, 30) && is_black(30, 34));
+    EXPECT_FALSE(is_black(27, 27));
+    EXPECT_TRUE(is_black(180 + 4.5, 267));
+    EXPECT_FALSE(is_black(180, 267));
+}
+
+TEST(Cut, SmallSheetsAreScoredInTheirOwnGroupAndPen) {
+    Document document = disc_document({{60, 80}});
+    document.sheet.division = {2, 2, 6, Division::Cut::score};
+    Evaluator evaluator;
+    const auto plan = evaluator.plan(document);
+    EXPECT_THAT(cut_svg(*plan), testing::HasSubstr("id=\"score\""));
+    EXPECT_THAT(cut_hpgl(*plan), testing::HasSubstr("SP3;"));
+    const PlanTotals sum = totals(*plan);
+    const std::vector<Rect> sheets = small_sheets(document.sheet);
+    EXPECT_NEAR(sum.score_mm, 4 * 2 * (sheets[0].width() + sheets[0].height()), 1e-6);
+    EXPECT_NEAR(sum.kiss_mm, 34 * std::numbers::pi, 0.5);
 }
 
 TEST(Pdf, SamePlanSameBytes) {

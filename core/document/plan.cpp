@@ -137,8 +137,11 @@ std::shared_ptr<const PlacedCopy> Evaluator::placed_copy(const Document& documen
         copy->line = transformed(copy->result->cut_line(), copy->map);
         copy->cut = flatten(copy->line, plan_tolerance);
         copy->cut_box = copy->closed_box = bounds(copy->cut);
+        copy->cut_mm2 = area(copy->line);
+        copy->cut_mm = length(copy->line);
         for (const Contour& open : copy->result->cut->open()) {
             copy->open.push_back(moved(open, copy->map));
+            copy->cut_mm += length(copy->open.back());
             copy->open_points.push_back(flatten_line(copy->open.back(), plan_tolerance));
             copy->cut_box.include(bounds(Polygons{copy->open_points.back()}));
         }
@@ -161,17 +164,21 @@ std::shared_ptr<const JobPlan> Evaluator::plan(const Document& document) {
 PlanTotals totals(const JobPlan& plan) {
     PlanTotals sum;
     double used = 0;
+    const auto add = [&sum](CutKind kind, double mm) {
+        (kind == CutKind::kiss ? sum.kiss_mm : kind == CutKind::score ? sum.score_mm : sum.through_mm) += mm;
+    };
+    for (const auto& copy : plan.copies)
+        if (copy) {
+            used += copy->cut_mm2;
+            add(copy->sticker->cut, copy->cut_mm);
+        }
     for (const PagePlan& page : plan.pages) {
         for (const Polygon& polygon : page.zone)
             sum.zone_mm2 += signed_area(polygon);
-        for (const CutPath& cut : page.cuts) {
-            if (!cut.is_open && cut.placement != no_copy)
-                used += signed_area(cut.line);
-            (cut.kind == CutKind::kiss    ? sum.kiss_mm
-             : cut.kind == CutKind::score ? sum.score_mm
-                                          : sum.through_mm) += length(cut.line);
-            ++sum.cuts;
-        }
+        for (const CutPath& cut : page.cuts)
+            if (cut.placement == no_copy)
+                add(cut.kind, length(cut.line));
+        sum.cuts += page.cuts.size();
     }
     sum.used_share = sum.zone_mm2 > 0 ? used / sum.zone_mm2 : 0;
     return sum;

@@ -18,11 +18,12 @@ struct PlacedCopy {
     std::vector<Contour> open; ///< the open ones
     Polygons cut;              ///< `line` within 0.02 mm
     std::vector<std::vector<Point>> open_points;
-    Rect cut_box;         ///< round all cut lines
-    Rect closed_box;      ///< round the closed ones
-    Rect print_box;       ///< round all that is printed
-    double past_cut = 0;  ///< mm that it prints past its cut line
-    double least_gap = 0; ///< mm, twice its bleed: nearer neighbours cut it short
+    double cut_mm2 = 0, cut_mm = 0; ///< inside its cut lines, and along them
+    Rect cut_box;                   ///< round all cut lines
+    Rect closed_box;                ///< round the closed ones
+    Rect print_box;                 ///< round all that is printed
+    double past_cut = 0;            ///< mm that it prints past its cut line
+    double least_gap = 0;           ///< mm, twice its bleed: nearer neighbours cut it short
 };
 
 /// One layer of a copy's print, in millimetres on the paper.
