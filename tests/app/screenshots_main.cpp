@@ -116,6 +116,7 @@ int main(int argc, char** argv) {
     click("stepMarks and cutter");
     shoot("sheet-full");
     session.undo();
+    settle(session);
     window.go_to(Place::output);
     click("practicePrint");
     auto* load = window.findChild<QPushButton*>(QStringLiteral("loadSheet"));
