@@ -104,7 +104,7 @@ TEST(Pdf, ThePrintersCorrectionMovesAndStretchesEverything) {
 }
 
 TEST(Pdf, CrossesAndRingsAreDrawnAsTheirShapes) {
-    Document document = disc_document({});
+    Document document = test::disc_document({});
     document.sheet.marks = {.kind = MarkKind::scheme,
                             .scheme = {"Two",
                                        {{MarkShape::cross, Corner::top_left, {30, 30}, 5, 0.6},
@@ -122,7 +122,7 @@ TEST(Pdf, CrossesAndRingsAreDrawnAsTheirShapes) {
 }
 
 TEST(Cut, SmallSheetsAreScoredInTheirOwnGroupAndPen) {
-    Document document = disc_document({{60, 80}});
+    Document document = test::disc_document({{60, 80}});
     document.sheet.division = {2, 2, 6, Division::Cut::score};
     Evaluator evaluator;
     const auto plan = evaluator.plan(document);
