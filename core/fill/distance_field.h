@@ -7,7 +7,7 @@
 namespace fusuma {
 
 /// How far every place is from a region's edge, negative inside, on a grid of nodes with straight lines between. Exact
-/// at the nodes; between them off by at most a third of a cell, so what it allows is to be checked on the shapes.
+/// at the nodes; between them off by at most half a cell, so what it allows is to be checked on the shapes.
 class DistanceField {
   public:
     /// @param region  even-odd polygons, mm

@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QSettings>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 #include <gtest/gtest.h>
 
 int main(int argc, char** argv) {
@@ -11,7 +12,8 @@ int main(int argc, char** argv) {
     QStandardPaths::setTestModeEnabled(true);
     QApplication application(argc, argv);
     QApplication::setOrganizationName(QStringLiteral("Fusuma tests"));
-    QSettings().clear();
+    const QTemporaryDir settings; // of this run alone: others may go on beside it
+    QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());
     fusuma::app::apply_theme(application, fusuma::app::Tone::light);
     return RUN_ALL_TESTS();
 }
