@@ -54,7 +54,14 @@ SheetPanel::SheetPanel(Session& project) : session(project) {
     refresh();
 }
 
+void SheetPanel::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
 void SheetPanel::refresh() {
+    if (!isVisible())
+        return; // the size of a selected copy takes its full result, which would hold up a slider on the Bench
     for (const auto& [card, body] : cards) {
         body->refresh_units();
         body->refresh();

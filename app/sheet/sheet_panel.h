@@ -18,6 +18,9 @@ class SheetPanel : public QWidget {
   public:
     explicit SheetPanel(Session& project);
 
+  protected:
+    void showEvent(QShowEvent* event) override;
+
   private:
     Session& session;
     QLabel *zone_size, *zone_text;
