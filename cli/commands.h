@@ -48,7 +48,11 @@ struct SheetCommand {
     int pages = 1, rounds = 400;
     unsigned seed = 1;
     bool spread = false;
-    std::string save, pdf, svg, hpgl, png, report;
+    std::string save, pdf, svg, dxf, hpgl, png, report;
+    bool dxf_splines = false, plain_paper = false;
+    std::string material;
+    std::optional<double> blade_offset, overcut;
+    std::vector<std::string> inks; ///< KIND=NAME
     double png_dpi = 300;
     StickerOptions sticker;
 };
@@ -57,6 +61,20 @@ struct CheckCommand {
     std::string project, report;
 };
 
+/// The sheet printed, loaded, found and cut by the practice devices, with faults as asked for.
+struct RehearseCommand {
+    std::string project, ticket, method, png, report;
+    std::vector<double> shift{0, 0}, stretch{0}; ///< mm; percent, across and down or alike
+    double turn_deg = 0, noise = 4, ink_spread = 0, backlash = 0;
+    std::optional<double> blade;
+    bool upside_down = false;
+    std::vector<std::size_t> smudged, missing; ///< marks, from 1
+    unsigned seed = 1;
+    int slips = 0; ///< sheets to try with slips as usual machines make them
+    double png_dpi = 150;
+};
+
+ExitCode run(const RehearseCommand& command);
 ExitCode run(const OutlineCommand& command);
 ExitCode run(const SheetCommand& command);
 ExitCode run(const CheckCommand& command);

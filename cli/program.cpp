@@ -51,12 +51,46 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     app->add_option("--save", c.save, "save the project");
     app->add_option("--pdf", c.pdf, "the sheet to print");
     app->add_option("--svg", c.svg, "the cut lines in mm");
-    app->add_option("--hpgl", c.hpgl, "the cut lines for a cutter");
+    app->add_option("--dxf", c.dxf, "the cut lines as DXF in mm, a layer for each kind of cut");
+    app->add_flag("--dxf-splines", c.dxf_splines, "keep curves as splines instead of short lines");
+    app->add_option("--hpgl", c.hpgl, "the cut lines for a cutter, in cutting order");
+    app->add_option("--material", c.material, "what is cut, by its name: decides passes, overcut and blade");
+    app->add_option("--blade-offset", c.blade_offset, "mm that the blade's tip trails its axis")
+        ->check(CLI::Range(0.0, 2.0));
+    app->add_option("--overcut", c.overcut, "mm that closed lines are cut past their start")->check(CLI::Range(0.0, 5.0));
+    app->add_option("--ink", c.inks, "name of a cut line's ink in the PDF: kiss=NAME, score=NAME or through=NAME")
+        ->take_all();
+    app->add_flag("--plain-paper", c.plain_paper, "write --pdf and --png as outlines and rulers, for a test on plain paper");
     CLI::Option* png = app->add_option("--png", c.png, "the sheet as the practice printer prints it");
     app->add_option("--dpi", c.png_dpi, "dots per inch of the PNG")->needs(png)->check(CLI::Range(24.0, 2400.0));
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
     add_options(*app, c.sticker);
     app->get_option("--size")->excludes("--width");
+}
+
+void add_rehearse(CLI::App& program, RehearseCommand& c) {
+    CLI::App* app = program.add_subcommand("rehearse", "print, load, find and cut with the practice devices");
+    app->add_option("PROJECT", c.project, "a .fusuma project")->required();
+    app->add_option("--ticket", c.ticket, "rehearse what was printed under this code");
+    app->add_option("--shift", c.shift, "X,Y in mm that the sheet lies off in the cutter")->delimiter(',')->expected(2);
+    app->add_option("--turn", c.turn_deg, "degrees that it lies turned, clockwise")->check(CLI::Range(-360.0, 360.0));
+    app->add_option("--stretch", c.stretch, "percent that the print is stretched, or X,Y")->delimiter(',')->expected(1, 2);
+    app->add_flag("--upside-down", c.upside_down, "the sheet lies the wrong way round");
+    app->add_option("--ink-spread", c.ink_spread, "mm by which ink grows")->check(CLI::Range(0.0, 1.0));
+    app->add_option("--noise", c.noise, "of the sensor, in grey values")->check(CLI::Range(0.0, 80.0));
+    app->add_option("--smudge", c.smudged, "marks that are smudged, by number from 1")->delimiter(',');
+    app->add_option("--missing", c.missing, "marks that are not there, by number from 1")->delimiter(',');
+    app->add_option("--method", c.method, "how the print is found: sensor, hand or edge")
+        ->check(CLI::IsMember({"sensor", "hand", "edge"}));
+    app->add_option("--blade", c.blade, "mm that the blade in the machine really trails; as the material says when not given")
+        ->check(CLI::Range(0.0, 2.0));
+    app->add_option("--backlash", c.backlash, "mm of play in the machine's axes")->check(CLI::Range(0.0, 2.0));
+    app->add_option("--slips", c.slips, "also try so many sheets with slips as machines make them")
+        ->check(CLI::Range(0, 100000));
+    app->add_option("--seed", c.seed, "of noise and slips");
+    CLI::Option* png = app->add_option("--png", c.png, "the sheet as it comes out");
+    app->add_option("--dpi", c.png_dpi, "dots per inch of the PNG")->needs(png)->check(CLI::Range(24.0, 600.0));
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
 }
 
 void add_check(CLI::App& program, CheckCommand& c) {
@@ -66,12 +100,14 @@ void add_check(CLI::App& program, CheckCommand& c) {
 }
 
 ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
-                    const CheckCommand& check) {
+                    const CheckCommand& check, const RehearseCommand& rehearse) {
     if (program.got_subcommand("outline"))
         return run(outline);
     if (program.got_subcommand("sheet"))
         return run(sheet);
-    return run(check);
+    if (program.got_subcommand("check"))
+        return run(check);
+    return run(rehearse);
 }
 
 } // namespace
@@ -84,9 +120,11 @@ int run_program(int argc, const char* const* argv) {
     OutlineCommand outline;
     SheetCommand sheet;
     CheckCommand check;
+    RehearseCommand rehearse;
     add_outline(program, outline);
     add_sheet(program, sheet);
     add_check(program, check);
+    add_rehearse(program, rehearse);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
@@ -95,7 +133,7 @@ int run_program(int argc, const char* const* argv) {
         std::cerr << error.what() << '\n';
         return bad_input;
     }
-    const ExitCode code = run_chosen(program, outline, sheet, check);
+    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse);
     if (code)
         return *code;
     std::cerr << code.problem().text() << '\n';

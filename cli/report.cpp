@@ -19,6 +19,15 @@ Outcome write_report(const json& report, const std::string& path) {
     return Done{};
 }
 
+std::string page_file(const std::string& path, std::size_t page) {
+    if (page == 0)
+        return path;
+    const std::size_t dot = path.rfind('.'), slash = path.rfind('/');
+    const bool has_ending = dot != std::string::npos && (slash == std::string::npos || dot > slash);
+    const std::string number = "-" + std::to_string(page + 1);
+    return has_ending ? path.substr(0, dot) + number + path.substr(dot) : path + number;
+}
+
 json findings_json(const std::vector<Finding>& findings) {
     json list = json::array();
     for (const Finding& f : findings)

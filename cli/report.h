@@ -9,6 +9,9 @@ namespace fusuma {
 /// Writes a report as JSON to a file, or to standard output for "-". No path, no report.
 Outcome write_report(const nlohmann::json& report, const std::string& path);
 
+/// The name for a page's own file: the name itself for the first page, then “cut-2.svg”.
+[[nodiscard]] std::string page_file(const std::string& path, std::size_t page);
+
 [[nodiscard]] nlohmann::json findings_json(const std::vector<Finding>& findings);
 
 /// Size, zone, marks, copies, cuts and findings of a planned sheet.

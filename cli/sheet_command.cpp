@@ -1,7 +1,9 @@
 #include "cli/report.h"
 #include "core/document/fill_sheet.h"
+#include "core/document/test_prints.h"
 #include "core/sheet/paper.h"
 #include "devices/practice_printer.h"
+#include "formats/dxf.h"
 #include "formats/file.h"
 #include "formats/hpgl.h"
 #include "formats/mark_scheme.h"
@@ -59,6 +61,33 @@ Outcome apply_division(const SheetCommand& command, Division& division) {
     return Done{};
 }
 
+Outcome apply_cutting(const SheetCommand& command, Document& document) {
+    if (!command.material.empty()) {
+        const auto known = usual_materials();
+        const auto it = std::ranges::find(known, command.material, &Material::name);
+        if (it == known.end()) {
+            std::string names;
+            for (const Material& m : known)
+                names += (names.empty() ? "" : ", ") + m.name;
+            return Problem{"--material " + command.material + ": give one of " + names + "."};
+        }
+        document.material = *it;
+    }
+    document.material.blade_offset = command.blade_offset.value_or(document.material.blade_offset);
+    document.material.overcut = command.overcut.value_or(document.material.overcut);
+    for (const std::string& ink : command.inks) {
+        const std::string kind = ink.substr(0, ink.find('=')), name = ink.substr(kind.size());
+        std::string* of = kind == "kiss"      ? &document.inks.kiss
+                          : kind == "score"   ? &document.inks.score
+                          : kind == "through" ? &document.inks.through
+                                              : nullptr;
+        if (!of || name.size() < 2)
+            return Problem{"--ink " + ink + ": give kiss=NAME, score=NAME or through=NAME."};
+        *of = name.substr(1);
+    }
+    return Done{};
+}
+
 /// The project named first, if one is, with the sheet's options applied.
 Result<Document> starting_document(const SheetCommand& command) {
     Document document;
@@ -91,6 +120,8 @@ Result<Document> starting_document(const SheetCommand& command) {
         return done.problem();
     if (auto trouble = trouble_with(document.sheet))
         return *trouble;
+    if (const Outcome done = apply_cutting(command, document); !done)
+        return done.problem();
     return document;
 }
 
@@ -153,16 +184,6 @@ std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> 
     return findings;
 }
 
-/// The name for a page's own file: the name itself for the first page, then “cut-2.svg”.
-std::string page_file(const std::string& path, std::size_t page) {
-    if (page == 0)
-        return path;
-    const std::size_t dot = path.rfind('.'), slash = path.rfind('/');
-    const bool has_ending = dot != std::string::npos && (slash == std::string::npos || dot > slash);
-    const std::string number = "-" + std::to_string(page + 1);
-    return has_ending ? path.substr(0, dot) + number + path.substr(dot) : path + number;
-}
-
 Outcome write_outputs(const SheetCommand& command, const Document& document, const JobPlan& plan) {
     const auto write_text = [](const std::string& path, const std::string& text) {
         return path.empty() ? Outcome(Done{})
@@ -177,12 +198,24 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
     for (std::size_t page = 0; page < plan.pages.size(); ++page) {
         if (const Outcome written = write_text(page_path(command.svg, page), cut_svg(plan, page)); !written)
             return written;
-        if (const Outcome written = write_text(page_path(command.hpgl, page), cut_hpgl(plan, page)); !written)
+        const DxfCurves curves = command.dxf_splines ? DxfCurves::splines : DxfCurves::polylines;
+        if (const Outcome written = write_text(page_path(command.dxf, page), cut_dxf(plan, curves, page)); !written)
+            return written;
+        if (command.hpgl.empty())
+            continue;
+        const CutJob job = cut_job(plan.pages[page].cuts, {document.material, document.sheet.cutter.motion,
+                                                           correction_of(document.sheet.cutter, plan.paper),
+                                                           Point{0, plan.paper.height}});
+        if (const Outcome written =
+                write_text(page_path(command.hpgl, page), cut_hpgl(job, document.material, plan.paper));
+            !written)
             return written;
     }
     if (command.pdf.empty() && command.png.empty())
         return Done{};
-    const std::string pdf = print_pdf(plan);
+    const std::string pdf = command.plain_paper
+                                ? print_pdf(plain_paper_test(plan, document.sheet), {false, document.inks})
+                                : print_pdf(plan, {true, document.inks});
     if (const Outcome written = write_text(command.pdf, pdf); !written)
         return written;
     for (std::size_t page = 0; page < plan.pages.size() && !command.png.empty(); ++page) {

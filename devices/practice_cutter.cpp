@@ -2,30 +2,35 @@
 
 #include <QPainter>
 #include <QPainterPath>
+#include <QSocketNotifier>
 #include <QTcpSocket>
 #include <algorithm>
+#include <cstdlib>
+#include <fcntl.h>
+#include <termios.h>
+#include <unistd.h>
 
 namespace fusuma {
 
 namespace {
 
-double stroke_length(const HpglStroke& stroke) {
+double length_of(const std::vector<Point>& line) {
     double sum = 0;
-    for (std::size_t i = 1; i < stroke.points.size(); ++i)
-        sum += distance(stroke.points[i - 1], stroke.points[i]);
+    for (std::size_t i = 1; i < line.size(); ++i)
+        sum += distance(line[i - 1], line[i]);
     return sum;
 }
 
-/// The first `left` millimetres of a stroke.
-HpglStroke beginning(const HpglStroke& stroke, double left) {
-    HpglStroke part{stroke.pen, {stroke.points.front()}};
-    for (std::size_t i = 1; i < stroke.points.size(); ++i) {
-        const double piece = distance(stroke.points[i - 1], stroke.points[i]);
+/// The first `left` millimetres of a line.
+std::vector<Point> beginning(const std::vector<Point>& line, double left) {
+    std::vector<Point> part{line.front()};
+    for (std::size_t i = 1; i < line.size(); ++i) {
+        const double piece = distance(line[i - 1], line[i]);
         if (piece > left) {
-            part.points.push_back(lerp(stroke.points[i - 1], stroke.points[i], left / piece));
+            part.push_back(lerp(line[i - 1], line[i], left / piece));
             break;
         }
-        part.points.push_back(stroke.points[i]);
+        part.push_back(line[i]);
         left -= piece;
     }
     return part;
@@ -33,20 +38,19 @@ HpglStroke beginning(const HpglStroke& stroke, double left) {
 
 } // namespace
 
-QImage cut_sheet(const QImage& print, Size paper, const std::vector<HpglStroke>& strokes) {
+QImage cut_sheet(const QImage& print, Size paper, const std::vector<CutTrace>& traces, const Transform& to_paper) {
     QImage sheet = print.convertToFormat(QImage::Format_RGB32);
-    const double px_per_mm = sheet.width() / paper.width;
     QPainter painter(&sheet);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.scale(px_per_mm, sheet.height() / paper.height);
-    for (const HpglStroke& stroke : strokes) {
+    painter.scale(sheet.width() / paper.width, sheet.height() / paper.height);
+    for (const CutTrace& trace : traces) {
         QPainterPath path;
-        for (std::size_t i = 0; i < stroke.points.size(); ++i) {
-            const QPointF p(stroke.points[i].x, paper.height - stroke.points[i].y);
-            i == 0 ? path.moveTo(p) : path.lineTo(p);
+        for (std::size_t i = 0; i < trace.tip.size(); ++i) {
+            const Point at = to_paper.apply(trace.tip[i]);
+            i == 0 ? path.moveTo(at.x, at.y) : path.lineTo(at.x, at.y);
         }
-        const QColor colour(stroke.pen == 2 ? 0x6B2FA0 : 0x00838A);
-        const double width = stroke.pen == 2 ? 0.4 : 0.3;
+        const QColor colour(trace.kind == CutKind::through ? 0x6B2FA0 : trace.kind == CutKind::score ? 0x9A6A00 : 0x00838A);
+        const double width = trace.kind == CutKind::through ? 0.4 : 0.3;
         painter.setPen(QPen(Qt::white, width + 0.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         painter.drawPath(path);
         painter.setPen(QPen(colour, width, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
@@ -59,6 +63,13 @@ PracticeCutter::PracticeCutter(double blade_speed, QObject* parent) : QObject(pa
     step.setInterval(40);
     connect(&step, &QTimer::timeout, this, &PracticeCutter::advance);
     connect(&server, &QTcpServer::newConnection, this, &PracticeCutter::accept);
+    load();
+}
+
+PracticeCutter::~PracticeCutter() {
+    terminal_input.reset();
+    if (terminal >= 0)
+        ::close(terminal);
 }
 
 Outcome PracticeCutter::listen(quint16 port) {
@@ -66,6 +77,67 @@ Outcome PracticeCutter::listen(quint16 port) {
         return Problem{"The practice cutter cannot listen on port " + std::to_string(port) + ": " +
                        server.errorString().toStdString() + "."};
     return Done{};
+}
+
+Result<QString> PracticeCutter::open_serial() {
+    terminal = ::posix_openpt(O_RDWR | O_NOCTTY | O_NONBLOCK | O_CLOEXEC);
+    const char* name = terminal < 0 || ::grantpt(terminal) != 0 || ::unlockpt(terminal) != 0 ? nullptr : ::ptsname(terminal);
+    if (!name)
+        return Problem{"The practice cutter cannot open a pseudo-terminal."};
+    termios settings{};
+    ::tcgetattr(terminal, &settings);
+    ::cfmakeraw(&settings);
+    ::tcsetattr(terminal, TCSANOW, &settings);
+    terminal_input = std::make_unique<QSocketNotifier>(terminal, QSocketNotifier::Read);
+    connect(terminal_input.get(), &QSocketNotifier::activated, this, [this] {
+        char bytes[4096];
+        const ssize_t count = ::read(terminal, bytes, sizeof bytes);
+        if (count > 0) {
+            if (!step.isActive())
+                begin();
+            take(QByteArray(bytes, static_cast<qsizetype>(count)));
+        } else { // nobody has the far end open
+            if (step.isActive() && !connection)
+                end();
+            terminal_input->setEnabled(false);
+            QTimer::singleShot(50, this, [this] { terminal_input->setEnabled(true); });
+        }
+    });
+    return QString::fromLocal8Bit(name);
+}
+
+void PracticeCutter::set_faults(const MachineFaults& what, Size on_paper) {
+    faults = what;
+    paper = on_paper;
+    load();
+}
+
+void PracticeCutter::load() {
+    runs.clear();
+    asked.clear();
+    reader = {};
+    known_strokes = 0;
+    received = cut_length = 0;
+    blade = std::make_unique<FaultyBlade>(faults, paper);
+}
+
+void PracticeCutter::begin() {
+    reader = {};
+    known_strokes = 0;
+    asked.clear();
+    whole = false;
+    // What the last connection sent but was not cut is forgotten, as by a machine that is reset.
+    std::vector<CutTrace> done = cut_so_far();
+    runs.clear();
+    received = 0;
+    for (CutTrace& trace : done) {
+        const double length = length_of(trace.tip);
+        received += length;
+        runs.push_back({std::move(trace), length});
+    }
+    cut_length = received;
+    clock.start();
+    step.start();
 }
 
 void PracticeCutter::accept() {
@@ -76,83 +148,117 @@ void PracticeCutter::accept() {
         return;
     }
     connection = socket;
-    reader = {};
-    received.clear();
-    cut_length = 0;
-    whole = false;
-    connect(socket, &QTcpSocket::readyRead, this, &PracticeCutter::take_bytes);
+    begin();
+    connect(socket, &QTcpSocket::readyRead, this, [this, socket] { take(socket->readAll()); });
     connect(socket, &QTcpSocket::disconnected, this, [this, socket] {
         if (connection != socket)
             return;
-        take_bytes();
-        whole = true;
+        take(socket->readAll());
         connection = nullptr;
         socket->deleteLater();
-        advance();
+        end();
     });
-    clock.start();
-    step.start();
     if (socket->bytesAvailable() > 0)
-        take_bytes();
+        take(socket->readAll());
 }
 
-void PracticeCutter::take_bytes() {
-    if (!connection)
-        return;
-    const QByteArray bytes = connection->readAll();
+void PracticeCutter::end() {
+    whole = true;
+    advance();
+}
+
+void PracticeCutter::take(const QByteArray& bytes) {
     const Outcome taken = reader.take({bytes.constData(), static_cast<std::size_t>(bytes.size())});
-    received = reader.strokes();
     if (!taken) {
-        QTcpSocket* socket = std::exchange(connection, nullptr);
-        socket->abort();
-        socket->deleteLater();
-        step.stop();
+        stop();
         emit refused(QString::fromStdString(taken.problem().text()));
+        return;
     }
+    // The last stroke may still grow: it counts once the blade is up, which every run and the job's end see to.
+    const std::vector<HpglStroke> strokes = reader.finished_strokes();
+    for (; known_strokes < strokes.size(); ++known_strokes) {
+        const HpglStroke& stroke = strokes[known_strokes];
+        std::vector<Point> axis;
+        axis.reserve(stroke.points.size());
+        for (const Point p : stroke.points)
+            axis.push_back({p.x, paper.height - p.y});
+        Run run{{stroke.pen == 2 ? CutKind::through : stroke.pen == 3 ? CutKind::score : CutKind::kiss, blade->cut(axis)}, 0};
+        run.length = length_of(run.trace.tip);
+        received += run.length;
+        runs.push_back(std::move(run));
+    }
+    for (std::string& words : reader.take_answers())
+        asked.emplace_back(runs.size(), std::move(words));
 }
 
 void PracticeCutter::stop() {
     step.stop();
-    if (QTcpSocket* socket = std::exchange(connection, nullptr)) {
-        socket->abort();
-        socket->deleteLater();
+    if (QIODevice* line = std::exchange(connection, nullptr)) {
+        line->disconnect(this);
+        line->close();
+        line->deleteLater();
     }
 }
 
-double PracticeCutter::received_length() const {
+void PracticeCutter::hold(bool on) {
+    held = on;
+    clock.restart();
+}
+
+void PracticeCutter::answer(const std::string& words) {
+    const QByteArray line = QByteArray::fromStdString(words) + '\r';
+    if (connection)
+        connection->write(line);
+    else if (terminal >= 0)
+        (void)!::write(terminal, line.constData(), static_cast<std::size_t>(line.size()));
+}
+
+std::size_t PracticeCutter::runs_cut() const {
     double sum = 0;
-    for (const HpglStroke& stroke : received)
-        sum += stroke_length(stroke);
-    return sum;
+    std::size_t count = 0;
+    while (count < runs.size() && (sum += runs[count].length) <= cut_length + 1e-6)
+        ++count;
+    return count;
 }
 
 void PracticeCutter::advance() {
     const double seconds = static_cast<double>(clock.restart()) / 1000;
-    const double all = received_length();
-    cut_length = speed > 0 ? std::min(all, cut_length + speed * seconds) : all;
+    if (!held)
+        cut_length = speed > 0 ? std::min(received, cut_length + speed * seconds) : received;
+    const std::size_t done = runs_cut();
+    if (faults.drop_after >= 0 && done >= static_cast<std::size_t>(faults.drop_after) && !runs.empty()) {
+        faults.drop_after = -1;
+        if (done < runs.size() || !whole) {
+            stop();
+            emit advanced();
+            return;
+        }
+    }
+    while (!asked.empty() && asked.front().first <= done) {
+        answer(asked.front().second);
+        asked.erase(asked.begin());
+    }
     emit advanced();
-    if (whole && cut_length >= all && step.isActive()) {
+    if (whole && cut_length >= received && step.isActive()) {
         step.stop();
         emit finished();
     }
 }
 
-std::vector<HpglStroke> PracticeCutter::cut_so_far() const {
-    std::vector<HpglStroke> done;
+std::vector<CutTrace> PracticeCutter::cut_so_far() const {
+    std::vector<CutTrace> done;
     double left = cut_length;
-    for (const HpglStroke& stroke : received) {
+    for (const Run& run : runs) {
         if (left <= 0)
             break;
-        const double whole_stroke = stroke_length(stroke);
-        done.push_back(whole_stroke <= left + 1e-9 ? stroke : beginning(stroke, left));
-        left -= whole_stroke;
+        done.push_back(run.length <= left + 1e-9 ? run.trace : CutTrace{run.trace.kind, beginning(run.trace.tip, left)});
+        left -= run.length;
     }
     return done;
 }
 
 double PracticeCutter::progress() const {
-    const double all = received_length();
-    return all > 0 ? cut_length / all : whole ? 1 : 0;
+    return received > 0 ? cut_length / received : whole ? 1 : 0;
 }
 
 } // namespace fusuma

@@ -140,4 +140,18 @@ QImage cmyk_to_srgb(const QImage& cmyk, const QByteArray& profile, bool& by_prof
     return rgba;
 }
 
+QByteArray srgb_profile() {
+    const std::unique_ptr<void, decltype(&cmsCloseProfile)> profile(cmsCreate_sRGBProfile(), cmsCloseProfile);
+    cmsUInt32Number size = 0;
+    cmsSaveProfileToMem(profile.get(), nullptr, &size);
+    QByteArray bytes(static_cast<qsizetype>(size), '\0');
+    cmsSaveProfileToMem(profile.get(), bytes.data(), &size);
+    // The header holds when and where it was made (ICC.1:2010, 7.2): bytes 24 to 35 and 40 to 43.
+    for (const auto& [from, to] : {std::pair{24, 36}, {40, 44}})
+        std::fill(bytes.begin() + from, bytes.begin() + to, '\0');
+    bytes[25] = 1; // some date that exists
+    bytes[27] = bytes[29] = 1;
+    return bytes;
+}
+
 } // namespace fusuma

@@ -17,4 +17,7 @@ namespace fusuma {
 /// is empty or broken by taking each ink off white in turn. `by_profile` tells which.
 [[nodiscard]] QImage cmyk_to_srgb(const QImage& cmyk_bytes, const QByteArray& profile, bool& by_profile);
 
+/// The profile of sRGB itself, always the same bytes.
+[[nodiscard]] QByteArray srgb_profile();
+
 } // namespace fusuma

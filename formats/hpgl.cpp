@@ -1,7 +1,11 @@
 #include "formats/hpgl.h"
 
+#include "core/geometry/units.h"
+
+#include <algorithm>
 #include <charconv>
 #include <cmath>
+#include <string>
 
 namespace fusuma {
 
@@ -13,26 +17,49 @@ int pen_of(CutKind kind) {
 
 } // namespace
 
-std::string cut_hpgl(const JobPlan& plan, std::size_t page) {
-    constexpr double flatten_mm = 0.005;
-    const auto coordinates = [&](Point p) {
-        return std::to_string(std::lround(p.x * hpgl_units_per_mm)) + "," +
-               std::to_string(std::lround((plan.paper.height - p.y) * hpgl_units_per_mm));
+std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, Size paper,
+                                     const HpglOptions& options, std::size_t first) {
+    const auto append = [&](std::string& text, Point p) {
+        char digits[48];
+        char* end = std::to_chars(digits, digits + 20, std::lround(p.x * hpgl_units_per_mm)).ptr;
+        *end++ = ',';
+        end = std::to_chars(end, digits + 48, std::lround((paper.height - p.y) * hpgl_units_per_mm)).ptr;
+        text.append(digits, end);
     };
-    std::string text = "IN;\n";
+    std::vector<std::string> pieces{"IN;\n"};
+    pieces.reserve(job.runs.size() + 2);
     int pen = 0;
-    for (const CutPath& cut : plan.pages[page].cuts) {
-        if (const int wanted = pen_of(cut.kind); wanted != pen) {
+    for (std::size_t i = first; i < job.runs.size(); ++i) {
+        const CutRun& run = job.runs[i];
+        std::string text;
+        text.reserve(16 * run.axis.size() + 64);
+        if (const int wanted = pen_of(run.kind); wanted != pen) {
             pen = wanted;
             text += "SP" + std::to_string(pen) + ";\n";
+            if (const Tooling& tooling = material.tooling(run.kind); options.sets_tool)
+                text += "VS" + std::to_string(std::max(1L, std::lround(tooling.speed / 10))) + ";FS" +
+                        std::to_string(tooling.force) + ";\n";
         }
-        const Polygon points = flatten_line(cut.line, flatten_mm);
-        text += "PU" + coordinates(points.front()) + ";\nPD";
-        for (std::size_t i = 1; i < points.size(); ++i)
-            text += (i > 1 ? "," : "") + coordinates(points[i]);
-        text += ";\n";
+        text += "PU";
+        append(text, run.axis.front());
+        text += ";\nPD";
+        for (std::size_t k = 1; k < run.axis.size(); ++k) {
+            if (k > 1)
+                text += ',';
+            append(text, run.axis[k]);
+        }
+        text += options.asks_back ? ";\nPU;OA;\n" : ";\n";
+        pieces.push_back(std::move(text));
     }
-    return text + "PU;\nSP0;\n";
+    pieces.emplace_back("PU;\nSP0;\n");
+    return pieces;
+}
+
+std::string cut_hpgl(const CutJob& job, const Material& material, Size paper, const HpglOptions& options) {
+    std::string text;
+    for (const std::string& piece : hpgl_pieces(job, material, paper, options))
+        text += piece;
+    return text;
 }
 
 Outcome HpglReader::take(std::string_view bytes) {
@@ -116,6 +143,13 @@ Outcome HpglReader::perform(const std::string& name, const std::vector<double>& 
         lift();
         down = false;
         pen = values.empty() ? 0 : static_cast<int>(values.front());
+        return Done{};
+    }
+    if (name == "OA") {
+        constexpr std::size_t most_unread = 100000;
+        if (answers.size() < most_unread)
+            answers.push_back(std::to_string(std::lround(at.x * hpgl_units_per_mm)) + "," +
+                              std::to_string(std::lround(at.y * hpgl_units_per_mm)) + (down ? ",1" : ",0"));
         return Done{};
     }
     if (name != "PU" && name != "PD" && name != "PA" && name != "PR")

@@ -1,16 +1,29 @@
 #pragma once
 
-#include "core/document/plan.h"
+#include "core/cutting/cut_job.h"
 #include "core/result.h"
 
+#include <string>
 #include <string_view>
+#include <utility>
 
 namespace fusuma {
 
-/// The cut lines of a page as HP-GL: plotter units of 0.025 mm, x to the right and y upwards from the paper's bottom
-/// left, pen 1 for kiss cuts and pen 2 for through cuts. Curves are flattened to 0.005 mm.
-/// Source: HP-GL reference manuals; commands IN, SP, PU, PD.
-[[nodiscard]] std::string cut_hpgl(const JobPlan& plan, std::size_t page = 0);
+struct HpglOptions {
+    bool sets_tool = false; ///< tells the machine its speed (VS, cm/s) and force (FS, grams as many cutters take it)
+    bool asks_back = false; ///< has the machine answer after every run (OA), so that what is cut is known
+};
+
+/// A job as HP-GL, in pieces that can be sent one by one: what comes before, one piece for each run, and the end. Plotter
+/// units of 0.025 mm, x to the right and y upwards from the paper's bottom left, pen 1 for kiss cuts, 2 for through cuts
+/// and 3 for scores.
+/// Source: HP-GL reference manuals (from memory); commands IN, SP, PU, PD, VS, FS, OA.
+/// @param first  run to begin with, counted from 0: what was cut before a dropped line is not sent again
+[[nodiscard]] std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, Size paper,
+                                                   const HpglOptions& options = {}, std::size_t first = 0);
+/// All of it.
+[[nodiscard]] std::string cut_hpgl(const CutJob& job, const Material& material, Size paper,
+                                   const HpglOptions& options = {});
 
 /// One run of the tool with the pen down.
 struct HpglStroke {
@@ -18,7 +31,7 @@ struct HpglStroke {
     Polygon points; ///< mm, y upwards as in the file; open or closed as drawn
 };
 
-/// Reads HP-GL piece by piece as it arrives from a connection. Understands IN, SP, PU, PD, PA and PR; other
+/// Reads HP-GL piece by piece as it arrives from a connection. Understands IN, SP, PU, PD, PA, PR, VS and OA; other
 /// instructions are passed over.
 class HpglReader {
   public:
@@ -26,9 +39,13 @@ class HpglReader {
     Outcome take(std::string_view bytes);
     /// Strokes finished so far, and the one still being drawn when the pen is down.
     [[nodiscard]] std::vector<HpglStroke> strokes() const;
+    [[nodiscard]] const std::vector<HpglStroke>& finished_strokes() const { return finished; }
+    /// Where the tool was each time that its place was asked for, as the answers to be sent: "x,y,pen" in plotter units.
+    [[nodiscard]] std::vector<std::string> take_answers() { return std::exchange(answers, {}); }
 
   private:
     std::string pending;
+    std::vector<std::string> answers;
     std::vector<HpglStroke> finished;
     HpglStroke current;
     Point at;

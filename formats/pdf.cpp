@@ -1,6 +1,8 @@
 #include "formats/pdf.h"
 
+#include "formats/colour_profile.h"
 #include "formats/number.h"
+#include "formats/svg.h"
 
 #include <map>
 #include <qpdf/QPDF.hh>
@@ -133,20 +135,142 @@ std::string filled(Rgb colour, const Polygons& area, Size paper) {
     return share(colour.red) + share(colour.green) + share(colour.blue) + "rg " + path_of(area, paper) + "f*\n";
 }
 
-std::string ink(const Mark& mark, Size paper) {
+std::string curve(const Contour& contour, Size paper) {
     const Transform map = to_points(paper);
     const auto pair = [&map](Point p) {
         const Point at = map.apply(p);
         return real(at.x) + " " + real(at.y) + " ";
     };
+    std::string path = pair(contour.start) + "m ";
+    for (const Segment& s : contour.segments)
+        path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
+                                              : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
+    return path;
+}
+
+std::string ink(const Mark& mark, Size paper) {
     std::string path = "0 g ";
-    for (const Contour& contour : ink_of(mark).contours) {
-        path += pair(contour.start) + "m ";
-        for (const Segment& s : contour.segments)
-            path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
-                                                  : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
-    }
+    for (const Contour& contour : ink_of(mark).contours)
+        path += curve(contour, paper);
     return path + "f*\n";
+}
+
+/// A string of a PDF; names may hold any letters.
+std::string text(const std::string& words) {
+    return QPDFObjectHandle::newUnicodeString(words).unparse();
+}
+
+constexpr CutKind kinds[] = {CutKind::kiss, CutKind::score, CutKind::through};
+
+/// The layers of the file and what they need: their optional-content groups and the spot colours of cut lines.
+class Layers {
+  public:
+    Layers(QPDF& target, const JobPlan& plan, const PdfOptions& options) : pdf(target) {
+        add("Print", "print", "");
+        add("Marks", "marks", "");
+        for (const CutKind kind : kinds) {
+            bool is_used = false;
+            for (const PagePlan& page : plan.pages)
+                for (const CutPath& cut : page.cuts)
+                    is_used = is_used || cut.kind == kind;
+            if (!is_used || !options.with_cut_lines)
+                continue;
+            const std::string name(kind_name(kind));
+            add(options.inks.of(kind), name,
+                kind == CutKind::kiss    ? "PartialCutting"
+                : kind == CutKind::score ? "Creasing"
+                                         : "Cutting");
+            // Shown as on screen: teal, amber, violet.
+            const std::string shown = kind == CutKind::kiss    ? "[1 0.05 0.35 0.3]"
+                                      : kind == CutKind::score ? "[0 0.32 1 0.4]"
+                                                               : "[0.33 0.71 0 0.37]";
+            QPDFObjectHandle ink = QPDFObjectHandle::newArray();
+            ink.appendItem(QPDFObjectHandle::newName("/Separation"));
+            ink.appendItem(QPDFObjectHandle::newName("/" + options.inks.of(kind)));
+            ink.appendItem(QPDFObjectHandle::newName("/DeviceCMYK"));
+            ink.appendItem(QPDFObjectHandle::parse("<< /FunctionType 2 /Domain [0 1] /C0 [0 0 0 0] /C1 " + shown +
+                                                   " /N 1 >>"));
+            inks.replaceKey("/ink-" + name, pdf.makeIndirectObject(ink));
+        }
+    }
+
+    [[nodiscard]] bool has(const std::string& name) { return groups.hasKey("/" + name); }
+    [[nodiscard]] QPDFObjectHandle properties() { return groups; }
+    [[nodiscard]] QPDFObjectHandle spot_colours() { return inks; }
+    [[nodiscard]] static std::string within(const std::string& name, const std::string& content) {
+        return content.empty() ? "" : "/OC /" + name + " BDC\n" + content + "EMC\n";
+    }
+    /// The file's list of layers: cut lines are off and stay off when printing.
+    [[nodiscard]] QPDFObjectHandle catalogue() {
+        QPDFObjectHandle result = QPDFObjectHandle::parse("<< >>"), state = QPDFObjectHandle::parse("<< >>");
+        QPDFObjectHandle usage = QPDFObjectHandle::parse("<< /Event /Print /Category [/Print] >>");
+        usage.replaceKey("/OCGs", all);
+        QPDFObjectHandle uses = QPDFObjectHandle::newArray();
+        uses.appendItem(usage);
+        state.replaceKey("/Name", QPDFObjectHandle::newString("Sheet"));
+        state.replaceKey("/Order", all);
+        state.replaceKey("/OFF", off);
+        state.replaceKey("/AS", uses);
+        result.replaceKey("/OCGs", all);
+        result.replaceKey("/D", state);
+        return result;
+    }
+
+  private:
+    QPDF& pdf;
+    QPDFObjectHandle groups = QPDFObjectHandle::newDictionary(), inks = QPDFObjectHandle::newDictionary();
+    QPDFObjectHandle all = QPDFObjectHandle::newArray(), off = QPDFObjectHandle::newArray();
+
+    void add(const std::string& title, const std::string& name, const std::string& step) {
+        const bool is_cut = !step.empty();
+        QPDFObjectHandle group = QPDFObjectHandle::parse(
+            "<< /Type /OCG /Intent /View /Name " + text(title) + " /Usage << /Print << /Subtype /" +
+            (is_cut ? "Cut" : "Print") + " /PrintState /" + (is_cut ? "OFF" : "ON") + " >> >>" +
+            (is_cut ? " /GTS_Metadata << /GTS_ProcStepsGroup /Structural /GTS_ProcStepsType /" + step + " >>" : "") +
+            " >>");
+        group = pdf.makeIndirectObject(group);
+        groups.replaceKey("/" + name, group);
+        all.appendItem(group);
+        if (is_cut)
+            off.appendItem(group);
+    }
+};
+
+std::string cut_lines(const PagePlan& page, CutKind kind, Size paper) {
+    std::string paths;
+    for (const CutPath& cut : page.cuts)
+        if (cut.kind == kind)
+            paths += curve(cut.line, paper) + (cut.is_open ? "S\n" : "s\n");
+    constexpr double width = 0.25; // mm
+    const std::string name = "ink-" + std::string(kind_name(kind));
+    return paths.empty() ? paths
+                         : "q /over gs /" + name + " CS 1 SCN " + real(width * points_per_mm) + " w\n" + paths + "Q\n";
+}
+
+/// XMP without dates, so that the same sheet gives the same bytes.
+QPDFObjectHandle metadata(QPDF& pdf) {
+    QPDFObjectHandle stream = QPDFObjectHandle::newStream(
+        &pdf,
+        "<?xpacket begin=\"\xef\xbb\xbf\" id=\"W5M0MpCehiHzreSzNTczkc9d\"?>\n<x:xmpmeta xmlns:x=\"adobe:ns:meta/\">"
+        "<rdf:RDF xmlns:rdf=\"http://www.w3.org/1999/02/22-rdf-syntax-ns#\"><rdf:Description rdf:about=\"\" "
+        "xmlns:dc=\"http://purl.org/dc/elements/1.1/\" xmlns:xmp=\"http://ns.adobe.com/xap/1.0/\" "
+        "xmlns:pdf=\"http://ns.adobe.com/pdf/1.3/\"><dc:format>application/pdf</dc:format><dc:title><rdf:Alt>"
+        "<rdf:li xml:lang=\"x-default\">Sticker sheet</rdf:li></rdf:Alt></dc:title><xmp:CreatorTool>Fusuma"
+        "</xmp:CreatorTool><pdf:Producer>Fusuma</pdf:Producer></rdf:Description></rdf:RDF></x:xmpmeta>\n"
+        "<?xpacket end=\"w\"?>\n");
+    stream.getDict().replaceKey("/Type", QPDFObjectHandle::newName("/Metadata"));
+    stream.getDict().replaceKey("/Subtype", QPDFObjectHandle::newName("/XML"));
+    return pdf.makeIndirectObject(stream);
+}
+
+/// What plain red, green and blue mean in this file.
+QPDFObjectHandle srgb(QPDF& pdf) {
+    QPDFObjectHandle profile = QPDFObjectHandle::newStream(&pdf, srgb_profile().toStdString());
+    profile.getDict().replaceKey("/N", QPDFObjectHandle::newInteger(3));
+    QPDFObjectHandle space = QPDFObjectHandle::newArray();
+    space.appendItem(QPDFObjectHandle::newName("/ICCBased"));
+    space.appendItem(pdf.makeIndirectObject(profile));
+    return pdf.makeIndirectObject(space);
 }
 
 /// What moves everything so that this printer puts it where it should be; empty when nothing needs to move.
@@ -159,27 +283,37 @@ std::string correction(const JobPlan& plan) {
            " cm\n";
 }
 
-QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, PictureObjects& pictures) {
+QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, PictureObjects& pictures,
+                             Layers& layers, const QPDFObjectHandle& colours) {
     QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
-    std::string content = correction(plan);
+    std::string prints, marks;
     for (const PrintItem& item : page.prints) {
         if (const Rgb* colour = std::get_if<Rgb>(&item.layer.ink)) {
-            content += filled(*colour, item.layer.area, plan.paper);
+            prints += filled(*colour, item.layer.area, plan.paper);
             continue;
         }
-        content += std::visit(
+        prints += std::visit(
             [&](const std::shared_ptr<const Image>& pixels) {
                 return placed_picture(pictures.name(pixels, x_objects), item.layer, plan.paper);
             },
             std::get<PrintArt>(item.layer.ink));
     }
     for (const Mark& mark : page.marks)
-        content += ink(mark, plan.paper);
+        marks += ink(mark, plan.paper);
+    std::string content = "q " + correction(plan) + Layers::within("print", prints) + Layers::within("marks", marks) + "Q\n";
+    for (const CutKind kind : kinds)
+        if (const std::string name(kind_name(kind)); layers.has(name))
+            content += Layers::within(name, cut_lines(page, kind, plan.paper));
 
     QPDFObjectHandle object = QPDFObjectHandle::parse("<< /Type /Page >>");
-    object.replaceKey("/MediaBox", QPDFObjectHandle::parse("[0 0 " + real(plan.paper.width * points_per_mm) + " " +
-                                                           real(plan.paper.height * points_per_mm) + "]"));
-    QPDFObjectHandle resources = QPDFObjectHandle::newDictionary();
+    for (const char* box : {"/MediaBox", "/TrimBox", "/BleedBox"})
+        object.replaceKey(box, QPDFObjectHandle::parse("[0 0 " + real(plan.paper.width * points_per_mm) + " " +
+                                                       real(plan.paper.height * points_per_mm) + "]"));
+    QPDFObjectHandle resources = QPDFObjectHandle::parse("<< /ExtGState << /over << /OP true >> >> >>");
+    QPDFObjectHandle spaces = layers.spot_colours().shallowCopy();
+    spaces.replaceKey("/DefaultRGB", colours);
+    resources.replaceKey("/ColorSpace", spaces);
+    resources.replaceKey("/Properties", layers.properties());
     resources.replaceKey("/XObject", x_objects);
     object.replaceKey("/Resources", resources);
     object.replaceKey("/Contents", QPDFObjectHandle::newStream(&pdf, content));
@@ -188,14 +322,19 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
 
 } // namespace
 
-std::string print_pdf(const JobPlan& plan) {
+std::string print_pdf(const JobPlan& plan, const PdfOptions& options) {
     QPDF pdf;
     pdf.emptyPDF();
     PictureObjects pictures(pdf);
+    Layers layers(pdf, plan, options);
+    const QPDFObjectHandle colours = srgb(pdf);
     for (const PagePlan& page : plan.pages)
-        QPDFPageDocumentHelper(pdf).addPage(QPDFPageObjectHelper(page_object(pdf, plan, page, pictures)), false);
+        QPDFPageDocumentHelper(pdf).addPage(
+            QPDFPageObjectHelper(page_object(pdf, plan, page, pictures, layers, colours)), false);
     pdf.getRoot().replaceKey("/ViewerPreferences",
                              QPDFObjectHandle::parse("<< /PrintScaling /None /PickTrayByPDFSize true >>"));
+    pdf.getRoot().replaceKey("/OCProperties", layers.catalogue());
+    pdf.getRoot().replaceKey("/Metadata", metadata(pdf));
     pdf.getTrailer().replaceKey("/Info", QPDFObjectHandle::parse("<< /Producer (Fusuma) /Title (Sticker sheet) >>"));
     QPDFWriter writer(pdf);
     writer.setOutputMemory();

@@ -2,7 +2,7 @@
 
 #include "formats/file.h"
 #include "formats/picture_read.h"
-#include "formats/project_json.h"
+#include "formats/ticket_json.h"
 #include "formats/zip_archive.h"
 
 #include <QFileInfo>
@@ -48,7 +48,7 @@ Result<Document> read_entries(const ZipEntries& entries) {
 
     std::map<std::string, std::shared_ptr<const std::vector<std::byte>>> originals;
     std::map<std::tuple<std::string, int, double>, std::shared_ptr<const Picture>> pictures;
-    return from_json(json, [&](const nlohmann::json& artwork) -> Result<Artwork> {
+    const ArtworkFrom artwork_from = [&](const nlohmann::json& artwork) -> Result<Artwork> {
         if (artwork.at("kind") != "picture")
             return Problem{"It holds artwork of a kind that this version does not know."};
         const auto file = artwork.at("file").get<std::string>();
@@ -72,7 +72,20 @@ Result<Document> read_entries(const ZipEntries& entries) {
             picture = std::move(*decoded);
         }
         return Artwork(PictureArtwork{picture});
-    });
+    };
+    auto result = from_json(json, artwork_from);
+    if (!result)
+        return result;
+    for (const std::string& name : json.value("tickets", std::vector<std::string>{})) {
+        const auto entry = entries.find("tickets/" + name + ".json");
+        if (entry == entries.end())
+            return Problem{"Its ticket " + name + " is missing."};
+        auto ticket = ticket_from(nlohmann::json::parse(entry->second.begin(), entry->second.end()), artwork_from);
+        if (!ticket)
+            return ticket.problem();
+        result = with_ticket_added(std::move(*result), std::move(*ticket));
+    }
+    return result;
 }
 
 } // namespace
@@ -80,8 +93,11 @@ Result<Document> read_entries(const ZipEntries& entries) {
 QByteArray project_bytes(const Document& document, const QByteArray& thumbnail_png) {
     ZipEntries entries;
     ArtworkStore store(entries);
-    const auto json = to_json(document, [&](const Artwork& artwork) { return store.file_of(artwork); });
+    const ArtworkFile file_of = [&](const Artwork& artwork) { return store.file_of(artwork); };
+    const auto json = to_json(document, file_of);
     entries["document.json"] = QByteArray::fromStdString(json.dump(2));
+    for (const auto& ticket : document.tickets)
+        entries["tickets/" + ticket->code + ".json"] = QByteArray::fromStdString(to_json(*ticket, file_of).dump());
     if (!thumbnail_png.isEmpty())
         entries["thumbnail.png"] = thumbnail_png;
     return zip_bytes(entries);

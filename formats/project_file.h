@@ -9,7 +9,7 @@
 namespace fusuma {
 
 /// The project's schema version that this program writes; newer ones are refused.
-inline constexpr int project_schema = 2;
+inline constexpr int project_schema = 3;
 
 /// The project as bytes: a zip of document.json, artwork/ with the original files, and thumbnail.png when given.
 /// Same document, same bytes. Described in docs/project-format.md.

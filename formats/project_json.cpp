@@ -1,24 +1,18 @@
 #include "formats/project_json.h"
 
+#include "formats/json_fields.h"
+#include "formats/machine_json.h"
 #include "formats/mark_scheme.h"
 #include "formats/project_file.h"
+#include "core/document/ticket.h"
 
-#include <array>
 #include <cmath>
 #include <set>
-#include <stdexcept>
 
 namespace fusuma {
 
-using nlohmann::json;
-
 namespace {
 
-/// The words of a choice in the file, one table per enum for both directions.
-template <typename E> struct Word {
-    E value;
-    const char* word;
-};
 constexpr std::array corner_words{Word{Corners::round, "round"}, Word{Corners::mitre, "mitre"},
                                   Word{Corners::bevel, "bevel"}};
 constexpr std::array hole_words{Word{Holes::keep, "keep"}, Word{Holes::close, "close"},
@@ -29,7 +23,6 @@ constexpr std::array pattern_words{Word{Pattern::plain, "plain"}, Word{Pattern::
                                    Word{Pattern::stripes, "stripes"}};
 constexpr std::array bleed_words{Word{Bleed::Kind::none, "none"}, Word{Bleed::Kind::art, "art"},
                                  Word{Bleed::Kind::rim, "rim"}};
-constexpr std::array cut_words{Word{CutKind::kiss, "kiss"}, Word{CutKind::through, "through"}};
 constexpr std::array source_words{Word{Source::automatic, "auto"}, Word{Source::alpha, "alpha"},
                                   Word{Source::brightness, "brightness"}, Word{Source::colour, "colour"}};
 constexpr std::array use_words{Word{ColourUse::take_away, "take-away"}, Word{ColourUse::keep_only, "keep-only"}};
@@ -40,27 +33,6 @@ constexpr std::array division_words{Word{Division::Cut::none, "none"}, Word{Divi
                                     Word{Division::Cut::score, "score"}};
 constexpr std::array unit_words{Word{Unit::mm, "mm"}, Word{Unit::cm, "cm"}, Word{Unit::inch, "in"}};
 
-template <typename E, std::size_t N> const char* word_of(E value, const std::array<Word<E>, N>& words) {
-    for (const Word<E>& w : words)
-        if (w.value == value)
-            return w.word;
-    return words.front().word;
-}
-
-template <typename E, std::size_t N> E value_of(const json& field, const std::array<Word<E>, N>& words) {
-    const auto& text = field.get_ref<const std::string&>();
-    for (const Word<E>& w : words)
-        if (text == w.word)
-            return w.value;
-    throw std::out_of_range("“" + text + "” is not a known choice");
-}
-
-double number_in(const json& parent, const char* key, double least, double most) {
-    const double value = parent.at(key).get<double>();
-    if (!(value >= least && value <= most))
-        throw std::out_of_range(std::string(key) + " is out of range");
-    return value;
-}
 
 /// What was carried, overlaid with what we know.
 json over_carried(const std::string& carried, const json& known) {
@@ -213,13 +185,6 @@ json border_json(const BorderSettings& border, const Rims& rims) {
     return fields;
 }
 
-Point place_from(const json& j) {
-    const auto xy = j.get<std::array<double, 2>>();
-    if (!(std::hypot(xy[0], xy[1]) < 1e7))
-        throw std::out_of_range("a place is out of range");
-    return {xy[0], xy[1]};
-}
-
 void read_border(const json& j, BorderSettings& border, Rims& rims) {
     border.width = number_in(j, "width", -100, 100);
     border.corners = value_of(j.at("corners"), corner_words);
@@ -240,25 +205,6 @@ void read_border(const json& j, BorderSettings& border, Rims& rims) {
         rims.inner.push_back({number_in(rim, "width", 0, 100), fill_from(rim.at("fill"))});
     if (rims.inner.size() > most_rims)
         throw std::out_of_range("rims are too many");
-}
-
-json point_json(Point p) {
-    return {p.x, p.y};
-}
-
-/// A line as [x, y], a curve as [x1, y1, x2, y2, x, y].
-json segment_json(const Segment& s) {
-    return s.kind == Segment::Kind::line ? json{s.end.x, s.end.y} : json{s.control1.x, s.control1.y, s.control2.x,
-                                                                         s.control2.y, s.end.x,      s.end.y};
-}
-
-Segment segment_from(const json& j) {
-    const auto place = [&](std::size_t i) { return place_from(json{j.at(i), j.at(i + 1)}); };
-    if (j.size() == 2)
-        return Segment::line_to(place(0));
-    if (j.size() != 6)
-        throw std::out_of_range("a line drawn by hand cannot be read");
-    return Segment::cubic_to(place(0), place(2), place(4));
 }
 
 json foothold_json(const Foothold& hold) {
@@ -407,30 +353,6 @@ Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
     return s;
 }
 
-json edges_json(const Edges& e) {
-    return {e.left, e.top, e.right, e.bottom};
-}
-
-Edges edges_from(const json& j) {
-    const auto e = j.get<std::array<double, 4>>();
-    for (const double side : e)
-        if (!(side >= 0 && side <= 500))
-            throw std::out_of_range("a margin is out of range");
-    return {e[0], e[1], e[2], e[3]};
-}
-
-json size_json(const std::optional<Size>& size) {
-    return size ? json{size->width, size->height} : json(nullptr);
-}
-
-Size paper_from(const json& j) {
-    const auto sides = j.get<std::array<double, 2>>();
-    for (const double side : sides)
-        if (!(side >= 20 && side <= 2000))
-            throw std::out_of_range("paper is out of range");
-    return {sides[0], sides[1]};
-}
-
 json sheet_json(const SheetSettings& sheet) {
     return {{"paper", {sheet.paper.width, sheet.paper.height}},
             {"printer", to_json(sheet.printer)},
@@ -454,7 +376,10 @@ json known_fields(const Document& d) {
     return {{"schema", project_schema},  {"unit", word_of(d.unit, unit_words)},
             {"next_id", d.next_id},      {"pages", d.pages},
             {"silenced", d.silenced},    {"sheet", sheet_json(d.sheet)},
-            {"stickers", json::array()}, {"placements", json::array()}};
+            {"material", to_json(d.material)},
+            {"inks", {{"kiss", d.inks.kiss}, {"score", d.inks.score}, {"through", d.inks.through}}},
+            {"tickets", json::array()},  {"stickers", json::array()},
+            {"placements", json::array()}};
 }
 
 SheetSettings sheet_from(const json& j) {
@@ -494,52 +419,6 @@ SheetSettings sheet_from(const json& j) {
 
 } // namespace
 
-json to_json(const PrinterProfile& p) {
-    return {{"name", p.name},
-            {"margins", edges_json(p.margins)},
-            {"paper", size_json(p.paper)},
-            {"scaling", p.scaling},
-            {"borderless", p.borderless},
-            {"shift", {p.shift.x, p.shift.y}},
-            {"stretch", {p.stretch_x, p.stretch_y}}};
-}
-
-json to_json(const CutterProfile& c) {
-    return {{"name", c.name},
-            {"reach", edges_json(c.reach)},
-            {"has_mat", c.has_mat},
-            {"mat", {c.mat.width, c.mat.height}},
-            {"paper_on_mat", {c.paper_on_mat.x, c.paper_on_mat.y}}};
-}
-
-PrinterProfile printer_from(const json& j) {
-    PrinterProfile p;
-    p.name = j.at("name").get<std::string>();
-    p.margins = edges_from(j.at("margins"));
-    if (j.contains("paper") && !j.at("paper").is_null())
-        p.paper = paper_from(j.at("paper"));
-    p.scaling = number_in(j, "scaling", 0.1, 10);
-    p.borderless = j.at("borderless").get<bool>();
-    p.shift = place_from(j.at("shift"));
-    const auto stretch = j.at("stretch").get<std::array<double, 2>>();
-    for (const double s : stretch)
-        if (!(s >= 0.8 && s <= 1.25))
-            throw std::out_of_range("the printer's correction is out of range");
-    p.stretch_x = stretch[0];
-    p.stretch_y = stretch[1];
-    return p;
-}
-
-CutterProfile cutter_from(const json& j) {
-    CutterProfile c;
-    c.name = j.at("name").get<std::string>();
-    c.reach = edges_from(j.at("reach"));
-    c.has_mat = j.at("has_mat").get<bool>();
-    c.mat = paper_from(j.at("mat"));
-    c.paper_on_mat = place_from(j.at("paper_on_mat"));
-    return c;
-}
-
 json to_json(const Document& document, const ArtworkFile& file_of) {
     json whole = over_carried(document.carried, known_fields(document));
     for (const auto& sticker : document.stickers) {
@@ -553,6 +432,8 @@ json to_json(const Document& document, const ArtworkFile& file_of) {
             sticker->artwork);
         whole["stickers"].push_back(over_carried(sticker->carried, known_fields(*sticker, artwork)));
     }
+    for (const auto& ticket : document.tickets)
+        whole["tickets"].push_back(ticket->code);
     for (const Placement& p : document.placements)
         whole["placements"].push_back({{"sticker", p.sticker},
                                        {"centre", {p.centre.x, p.centre.y}},
@@ -575,6 +456,13 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
         d.pages = static_cast<int>(number_in(j, "pages", 1, most_pages));
     for (const json& key : j.value("silenced", json::array()))
         d.silenced.insert(key.get<std::string>());
+    if (j.contains("material"))
+        d.material = material_from(j.at("material"));
+    if (j.contains("inks")) {
+        const json& inks = j.at("inks");
+        d.inks = {inks.at("kiss").get<std::string>(), inks.at("score").get<std::string>(),
+                  inks.at("through").get<std::string>()};
+    }
     std::set<int> ids;
     for (const json& s : j.at("stickers")) {
         auto sticker = sticker_from(s, artwork_from);

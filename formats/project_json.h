@@ -19,10 +19,4 @@ using ArtworkFrom = std::function<Result<Artwork>(const nlohmann::json&)>;
 /// Throws nlohmann::json::exception or std::out_of_range on a field that is missing, of the wrong kind or out of range.
 Result<Document> from_json(const nlohmann::json& json, const ArtworkFrom& artwork_from);
 
-/// Profiles of printers and cutters, as in a project's sheet. Reading throws as above.
-[[nodiscard]] nlohmann::json to_json(const PrinterProfile& printer);
-[[nodiscard]] nlohmann::json to_json(const CutterProfile& cutter);
-[[nodiscard]] PrinterProfile printer_from(const nlohmann::json& json);
-[[nodiscard]] CutterProfile cutter_from(const nlohmann::json& json);
-
 } // namespace fusuma

@@ -11,7 +11,7 @@ namespace fusuma {
 /// lines follow as paths of their own.
 [[nodiscard]] std::string outline_svg(const Outline& outline, const std::vector<Contour>& open, Size size);
 
-/// "kiss" or "through".
+/// "kiss", "score" or "through".
 [[nodiscard]] std::string_view kind_name(CutKind kind);
 
 } // namespace fusuma

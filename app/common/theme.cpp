@@ -98,6 +98,7 @@ QSlider::sub-page:horizontal { background: @accent; border-radius: 2px; }
 QSlider::handle:horizontal { width: 12px; height: 12px; margin: -6px 0; border-radius: 8px; background: @field; border: 2px solid @accent; }
 QSlider::handle:horizontal:focus { background: @selection; }
 QProgressBar { background: @line; border: none; border-radius: 4px; max-height: 8px; min-height: 8px; } QProgressBar::chunk { background: @fine; border-radius: 4px; }
+QProgressBar[role="attention"]::chunk { background: @attention; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QScrollBar:vertical { background: transparent; width: 10px; margin: 0; } QScrollBar::handle:vertical { background: @line; border-radius: 4px; min-height: 30px; margin: 1px; }
 QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; } QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }

@@ -1,135 +1,156 @@
 #include "app/output/output_page.h"
 
-#include "app/common/theme.h"
 #include "app/common/widgets.h"
-#include "app/output/cut_view.h"
-#include "core/sheet/paper.h"
+#include "app/output/dialogs.h"
+#include "app/output/slip_panel.h"
+#include "core/document/test_prints.h"
+#include "formats/cut_file.h"
+#include "formats/dxf.h"
 #include "formats/file.h"
-#include "formats/hpgl.h"
-#include "formats/pdf.h"
 #include "formats/svg.h"
 
+#include <QDateTime>
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QProgressBar>
+#include <QMenu>
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
 
 namespace fusuma::app {
 
+namespace {
+
+QString when(const Ticket& ticket) {
+    const QDateTime time = QDateTime::fromString(QString::fromStdString(ticket.printed), Qt::ISODate);
+    return !time.isValid()                         ? QString()
+           : time.date() == QDate::currentDate() ? QLocale().toString(time.time(), QLocale::ShortFormat)
+                                                 : QLocale().toString(time, QLocale::ShortFormat);
+}
+
+} // namespace
+
 OutputPage::OutputPage(Session& project) : session(project), job(project) {
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
+    auto* view = new RehearsalView(job);
     auto* acts = new QWidget;
     acts->setObjectName(QStringLiteral("actsPanel"));
     acts->setAttribute(Qt::WA_StyledBackground);
-    acts->setFixedWidth(320);
-    auto* frame = column(acts, 12, 0);
+    acts->setFixedWidth(310);
+    auto* frame = column(acts, 0, 0);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inner = new QWidget;
-    auto* list = column(inner, 0, 10);
-    list->addWidget(label(tr("This sheet"), "title"));
-    facts = label({}, "dim");
-    facts->setWordWrap(true);
-    list->addWidget(facts);
-    changed_note = label(tr("The sheet has changed since it was printed. Cutting follows what was printed; print again "
-                            "to use the change."),
-                         "attention");
-    changed_note->setObjectName(QStringLiteral("changedNote"));
-    changed_note->setWordWrap(true);
-    list->addWidget(changed_note);
-    list->addWidget(print_act());
-    list->addWidget(load_act());
-    list->addWidget(cut_act());
-    list->addWidget(export_section());
+    auto* list = column(inner, 12, 8);
+    list->addWidget(ticket_head());
+    print = new PrintAct(session, job);
+    auto* load = new LoadAct(session, job, view);
+    auto* cut = new CutAct(session, job);
+    for (QWidget* act : std::initializer_list<QWidget*>{print, load, cut})
+        list->addWidget(act);
+    list->addWidget(exports());
     list->addStretch();
     scroll->setWidget(inner);
     frame->addWidget(scroll);
     layout->addWidget(acts);
-    auto* view = new CutView(job);
     layout->addWidget(view, 1);
+    layout->addWidget(new SlipPanel(session, job, *view));
     setFocusProxy(view);
-    connect(&job, &PracticeJob::changed, this, &OutputPage::refresh);
+    connect(load, &LoadAct::faults_wanted, this, [this] { ask_for_faults(job, this); });
+    connect(cut, &CutAct::material_wanted, this, [this] { ask_for_material(session, this); });
+    connect(cut, &CutAct::machine_test_wanted, this, [this] { set_machine_right(session, this); });
+    connect(cut, &CutAct::shows_travel, view, &RehearsalView::set_shows_travel);
+    connect(cut, &CutAct::shows_order, view, &RehearsalView::set_shows_order);
+    connect(&job, &OutputJob::changed, this, &OutputPage::refresh);
     connect(&session, &Session::changed, this, &OutputPage::refresh);
-    connect(&session, &Session::worked_out, this, &OutputPage::refresh_facts);
-    connect(&session, &Session::worked_out, this, &OutputPage::refresh);
     refresh();
 }
 
-QWidget* OutputPage::act(int number, const QString& title, QLabel*& state, const QString& words,
-                         const QList<QWidget*>& controls) {
-    auto* card = new QWidget;
-    card->setObjectName(QStringLiteral("card"));
-    card->setAttribute(Qt::WA_StyledBackground);
-    auto* layout = column(card, 12, 8);
-    auto* head = new QHBoxLayout;
-    auto* badge = label(QString::number(number), "strong");
-    badge->setAlignment(Qt::AlignCenter);
-    badge->setFixedSize(20, 20);
-    badge->setStyleSheet(QStringLiteral("background: %1; color: %2; border-radius: 10px; font-weight: 600;")
-                             .arg(theme().look_at_tint.name(), theme().ink.name()));
-    head->addWidget(badge);
-    head->addWidget(label(title, "section"));
-    head->addStretch();
-    state = label({}, "dim");
-    head->addWidget(state);
-    layout->addLayout(head);
-    if (!words.isEmpty()) {
-        auto* text = label(words, "dim");
-        text->setWordWrap(true);
-        layout->addWidget(text);
+QWidget* OutputPage::ticket_head() {
+    auto* head = new QWidget;
+    auto* rows = column(head, 0, 6);
+    auto* line = new QHBoxLayout;
+    ticket_title = label({}, "title");
+    ticket_title->setObjectName(QStringLiteral("ticketTitle"));
+    ticket_time = label({}, "dim");
+    tickets = button(tr("Tickets"), "", QStringLiteral("tickets"),
+                     tr("Everything that was printed from this project: cut it again, print it again, open it or delete it."));
+    auto* menu = new QMenu(tickets);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_ticket_menu(*menu); });
+    tickets->setMenu(menu);
+    line->addWidget(ticket_title);
+    line->addWidget(ticket_time);
+    line->addStretch();
+    line->addWidget(tickets);
+    rows->addLayout(line);
+    changes = label({}, "attention");
+    changes->setObjectName(QStringLiteral("changedNote"));
+    changes->setWordWrap(true);
+    rows->addWidget(changes);
+    keep = button(tr("Cut what was printed"), "", QStringLiteral("cutPrinted"), tr("The ticket stays as it is; so does the paper."));
+    again = button(tr("Print again"), "", QStringLiteral("printAgain"), tr("A new ticket with the changes."));
+    auto* choice = new QHBoxLayout;
+    choice->setSpacing(6);
+    choice->addWidget(keep);
+    choice->addWidget(again);
+    rows->addLayout(choice);
+    connect(keep, &QPushButton::clicked, this, [this] {
+        cuts_what_was_printed = true;
+        refresh();
+    });
+    connect(again, &QPushButton::clicked, this, [this] { job.freeze(); });
+    return head;
+}
+
+void OutputPage::fill_ticket_menu(QMenu& menu) {
+    menu.clear();
+    const auto all = session.document().tickets;
+    for (auto it = all.rbegin(); it != all.rend(); ++it) { // the newest first
+        const auto ticket = *it;
+        std::size_t lines = 0;
+        for (const Ticket::Page& page : ticket->pages)
+            lines += page.cuts.size();
+        auto* sub = menu.addMenu(tr("%1, %2, %3 lines").arg(QString::fromStdString(ticket->code), when(*ticket)).arg(lines));
+        sub->addAction(tr("Cut it"), this, [this, ticket] {
+            cuts_what_was_printed = true;
+            job.take(ticket);
+        });
+        sub->addAction(tr("Print it again"), this, [this, ticket] {
+            // As it was: what is printed now is frozen anew, so that the cut follows this print.
+            session.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
+                Document then = *ticket->document;
+                then.tickets = now.tickets;
+                then.next_id = std::max(then.next_id, now.next_id);
+                return then;
+            });
+            auto* waiting = new QObject(this);
+            connect(&session, &Session::worked_out, waiting, [this, waiting] {
+                if (session.is_settled() && job.freeze())
+                    waiting->deleteLater();
+            });
+        });
+        sub->addAction(tr("Open it on the sheet"), this, [this, ticket] {
+            session.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
+                Document then = *ticket->document;
+                then.tickets = now.tickets;
+                then.next_id = std::max(then.next_id, now.next_id);
+                return then;
+            });
+        });
+        sub->addSeparator();
+        sub->addAction(tr("Delete"), this, [this, code = ticket->code] { session.remove_ticket(code); });
     }
-    for (QWidget* control : controls)
-        layout->addWidget(control);
-    return card;
+    if (all.empty())
+        menu.addAction(tr("Nothing was printed yet"))->setEnabled(false);
 }
 
-QWidget* OutputPage::print_act() {
-    print = button(
-        tr("Print on the practice printer"), "primary", QStringLiteral("practicePrint"),
-        tr("See the sheet as it comes out of a printer without faults, from the very PDF that you would print."));
-    connect(print, &QPushButton::clicked, &job, &PracticeJob::print);
-    auto* pdf = button(tr("Save the PDF to print…"), "", QStringLiteral("savePdf"),
-                       tr("Print it at actual size: no fit to page, no borderless. Page size and marks are in it."));
-    connect(pdf, &QPushButton::clicked, this, [this] { export_file(File::pdf); });
-    return act(1, tr("Print"), print_state, tr("Pictures and marks only. Print at actual size."), {print, pdf});
-}
-
-QWidget* OutputPage::load_act() {
-    load = button(tr("Lay it in the practice cutter"), "primary", QStringLiteral("loadSheet"),
-                  tr("Puts the printed sheet into the practice cutter, square to the paper's edges."));
-    connect(load, &QPushButton::clicked, &job, &PracticeJob::load);
-    return act(2, tr("Load"), load_state, tr("The practice cutter lies the sheet square to the paper's edges."),
-               {load});
-}
-
-QWidget* OutputPage::cut_act() {
-    cut_facts = label({}, "dim");
-    cut_facts->setWordWrap(true);
-    progress = new QProgressBar;
-    progress->setRange(0, 1000);
-    progress->setTextVisible(false);
-    progress->setObjectName(QStringLiteral("cutProgress"));
-    auto* speed = new Choices({tr("As a machine"), tr("Quick")});
-    speed->set_chosen(0);
-    speed->setToolTip(tr("How fast the practice blade goes: 250 mm/s, or ten times that to see the end sooner."));
-    connect(speed, &Choices::picked, this, [this](int i) { job.set_speed(i == 0 ? 250 : 2500); });
-    start = button(tr("Start cutting"), "primary", QStringLiteral("startCutting"),
-                   tr("Sends HP-GL over a local connection to the practice cutter."));
-    stop = button(tr("Stop"), "", QStringLiteral("stopCutting"), tr("Lift the blade and end this run."));
-    connect(start, &QPushButton::clicked, &job, &PracticeJob::start_cutting);
-    connect(stop, &QPushButton::clicked, &job, &PracticeJob::stop_cutting);
-    return act(3, tr("Cut"), cut_state, {}, {cut_facts, speed, progress, start, stop});
-}
-
-QWidget* OutputPage::export_section() {
+QWidget* OutputPage::exports() {
     auto* result = new QWidget;
-    auto* layout = column(result, 0, 6);
-    layout->addWidget(label(tr("Send elsewhere"), "section"));
+    auto* rows = column(result, 0, 6);
+    rows->addWidget(label(tr("Cut lines for elsewhere"), "section"));
     auto* line = new QHBoxLayout;
     line->setSpacing(6);
     const struct {
@@ -137,85 +158,111 @@ QWidget* OutputPage::export_section() {
         const char* object;
         const char* why;
         File kind;
-    } kinds[] = {{"PDF…", "exportPdf", "What prints: pictures and marks at exact page size.", File::pdf},
-                 {"SVG…", "exportSvg", "The cut lines in millimetres, a group for each kind of cut.", File::svg},
-                 {"HP-GL…", "exportHpgl", "The cut lines for a cutter, in units of 0.025 mm.", File::hpgl}};
+    } kinds[] = {{"SVG…", "exportSvg", "In millimetres, a group for each kind of cut.", File::svg},
+                 {"DXF…", "exportDxf", "In millimetres, a layer for each kind of cut.", File::dxf},
+                 {"HP-GL…", "exportHpgl", "For a cutter, in cutting order, in units of 0.025 mm.", File::hpgl}};
     for (const auto& kind : kinds) {
         auto* b = button(tr(kind.name), "", QLatin1String(kind.object), tr(kind.why));
         connect(b, &QPushButton::clicked, this, [this, file = kind.kind] { export_file(file); });
         line->addWidget(b, 1);
     }
-    layout->addLayout(line);
+    rows->addLayout(line);
+    auto* links = new QHBoxLayout;
+    auto* check = button(tr("Check a file…"), "link", QStringLiteral("checkFile"),
+                         tr("Reads an SVG, DXF or HP-GL file back and compares it with what is to be cut."));
+    auto* inks = button(tr("Ink names…"), "link", QStringLiteral("inkNames"), tr("What cut lines are called in the PDF."));
+    auto* printer = button(tr("Set the printer right…"), "link", QStringLiteral("printerRight"),
+                           tr("Print a page, measure three lengths, and later prints are moved by it."));
+    connect(check, &QPushButton::clicked, this, &OutputPage::check_file);
+    connect(inks, &QPushButton::clicked, this, [this] { ask_for_inks(session, this); });
+    connect(printer, &QPushButton::clicked, this, [this] { set_printer_right(session, this); });
+    links->addWidget(check);
+    links->addWidget(inks);
+    links->addStretch();
+    rows->addLayout(links);
+    rows->addWidget(printer, 0, Qt::AlignLeft);
     return result;
 }
 
-void OutputPage::export_file(File kind) {
-    const auto plan = session.snapshot().plan;
-    if (!plan)
-        return;
-    static const QString suffixes[] = {QStringLiteral(".pdf"), QStringLiteral(".svg"), QStringLiteral(".plt")};
-    const QString suffix = suffixes[static_cast<int>(kind)];
-    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix,
-                                                QStringLiteral("*") + suffix);
-    if (path.isEmpty())
-        return;
-    if (!path.endsWith(suffix, Qt::CaseInsensitive))
-        path += suffix;
-    const std::string text = kind == File::pdf   ? print_pdf(*plan)
-                             : kind == File::svg ? cut_svg(*plan)
-                                                 : cut_hpgl(*plan);
-    const Outcome written = write_file(path, QByteArray::fromStdString(text));
-    if (written)
-        emit session.note(tr("Saved %1.").arg(QFileInfo(path).fileName()));
-    else
-        emit session.problem(QString::fromStdString(written.problem().text()));
+std::shared_ptr<const JobPlan> OutputPage::plan_in_hand() const {
+    return job.plan() ? job.plan() : session.snapshot().plan;
 }
 
-void OutputPage::refresh_facts() {
-    const Snapshot& s = session.snapshot();
-    if (!s.plan)
+void OutputPage::export_file(File kind) {
+    const auto plan = plan_in_hand();
+    if (!plan)
         return;
-    const Unit unit = s.document.unit;
-    const auto copies = s.document.placements.size();
-    facts->setText(tr("%1. %2, %3.")
-                       .arg(QString::fromStdString(paper_name(s.plan->paper)),
-                            copies == 1 ? tr("1 copy") : tr("%1 copies").arg(copies),
-                            s.totals.cuts == 1 ? tr("1 cut line") : tr("%1 cut lines").arg(s.totals.cuts)));
-    QStringList words;
-    if (s.totals.kiss_mm > 0)
-        words << tr("Kiss cut: %1.").arg(QString::fromStdString(format_distance(s.totals.kiss_mm, unit)));
-    if (s.totals.through_mm > 0)
-        words << tr("Through cut: %1.").arg(QString::fromStdString(format_distance(s.totals.through_mm, unit)));
-    cut_facts->setText(words.isEmpty() ? tr("There is nothing to cut yet.") : words.join(' '));
+    static const QString suffixes[] = {QStringLiteral(".svg"), QStringLiteral(".dxf"), QStringLiteral(".plt")};
+    const QString suffix = suffixes[static_cast<int>(kind)];
+    QString path =
+        QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix, QStringLiteral("*") + suffix);
+    if (path.isEmpty())
+        return;
+    if (path.endsWith(suffix, Qt::CaseInsensitive))
+        path.chop(suffix.size());
+    const Material& material = session.document().material;
+    const CutterProfile& cutter = session.document().sheet.cutter;
+    for (std::size_t page = 0; page < plan->pages.size(); ++page) {
+        const QString name = path + (page > 0 ? QStringLiteral("-%1").arg(page + 1) : QString()) + suffix;
+        const auto hpgl = [&] {
+            const CutJob cut = cut_job(plan->pages[page].cuts, {material, cutter.motion, correction_of(cutter, plan->paper),
+                                                                Point{0, plan->paper.height}});
+            return cut_hpgl(cut, material, plan->paper);
+        };
+        const std::string text = kind == File::svg   ? cut_svg(*plan, page)
+                                 : kind == File::dxf ? cut_dxf(*plan, DxfCurves::polylines, page)
+                                                     : hpgl();
+        if (const Outcome written = write_file(name, QByteArray::fromStdString(text)); !written) {
+            emit session.problem(QString::fromStdString(written.problem().text()));
+            return;
+        }
+    }
+    emit session.note(plan->pages.size() == 1 ? tr("Saved %1.").arg(QFileInfo(path + suffix).fileName())
+                                              : tr("Saved %1 pages.").arg(plan->pages.size()));
+}
+
+void OutputPage::check_file() {
+    const auto plan = plan_in_hand();
+    const QString path =
+        plan ? QFileDialog::getOpenFileName(this, tr("Check a cut file"), {}, tr("Cut files (*.svg *.dxf *.plt *.hpgl)")) : QString();
+    if (path.isEmpty())
+        return;
+    const auto bytes = read_file(path, 256LL << 20);
+    const auto lines = bytes ? read_cut_file(*bytes, path, plan->paper) : Result<std::vector<ReadLine>>(bytes.problem());
+    if (!lines) {
+        emit session.problem(QString::fromStdString(lines.problem().text()));
+        return;
+    }
+    const auto page = static_cast<std::size_t>(job.plan() ? job.page() : session.page());
+    const FileCheck check = compare(*lines, plan->pages[page].cuts);
+    const QString name = QFileInfo(path).fileName();
+    if (check.agrees())
+        emit session.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.").arg(name).arg(check.lines).arg(check.worst, 0, 'f', 3));
+    else
+        emit session.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.").arg(name).arg(check.worst, 0, 'f', 2));
 }
 
 void OutputPage::refresh() {
-    using Stage = PracticeJob::Stage;
-    const Stage stage = job.stage();
-    const bool empty = session.document().placements.empty();
-    const bool printed = stage > Stage::printing;
-    print_state->setText(stage == Stage::printing ? tr("printing…")
-                         : printed                ? tr("done")
-                         : empty                  ? tr("the sheet is empty")
-                                                  : tr("ready"));
-    load_state->setText(!printed ? tr("print first") : stage == Stage::printed ? tr("ready") : tr("done"));
-    cut_state->setText(stage < Stage::loaded    ? tr("load first")
-                       : stage == Stage::loaded ? tr("ready")
-                       : stage == Stage::cut    ? tr("done")
-                                                : tr("%1 %").arg(qRound(100 * job.progress())));
-    print->setEnabled(!empty && stage != Stage::printing && stage != Stage::cutting);
-    print->setText(printed ? tr("Print again") : tr("Print on the practice printer"));
-    load->setEnabled(stage == Stage::printed || stage == Stage::cut);
-    start->setEnabled(stage == Stage::loaded);
-    stop->setVisible(stage == Stage::cutting);
-    start->setVisible(stage != Stage::cutting);
-    // One primary button at a time: the act that comes next.
-    restyle(print, "role", printed ? "" : "primary");
-    restyle(load, "role", stage == Stage::printed ? "primary" : "");
-    restyle(start, "role", stage == Stage::loaded ? "primary" : "");
-    progress->setVisible(stage == Stage::cutting || stage == Stage::cut);
-    progress->setValue(static_cast<int>(1000 * job.progress()));
-    changed_note->setVisible(job.is_outdated());
+    const auto& ticket = job.ticket();
+    ticket_title->setText(ticket ? tr("Ticket %1").arg(QString::fromStdString(ticket->code)) : tr("No ticket yet"));
+    ticket_time->setText(ticket ? tr("printed %1").arg(when(*ticket)) : QString());
+    const auto differences = job.changes();
+    if (differences.empty())
+        cuts_what_was_printed = false;
+    const bool asks = !differences.empty() && !cuts_what_was_printed;
+    QString words;
+    constexpr std::size_t most = 3;
+    for (std::size_t i = 0; i < std::min(most, differences.size()); ++i)
+        words += QString::fromStdString(differences[i]) + ' ';
+    if (differences.size() > most)
+        words += tr("And more. ");
+    changes->setText(asks ? tr("The sheet has changed since it was printed. %1").arg(words.trimmed())
+                          : tr("Cutting what was printed; the sheet has changed since."));
+    changes->setVisible(!differences.empty());
+    restyle(changes, "role", asks ? "attention" : "dim");
+    keep->setVisible(asks);
+    again->setVisible(asks);
+    again->setEnabled(!job.is_cutting() && session.is_settled());
 }
 
 } // namespace fusuma::app

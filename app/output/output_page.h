@@ -1,40 +1,41 @@
 #pragma once
 
-#include "app/output/practice_job.h"
-
-#include <QWidget>
+#include "app/output/act_card.h"
+#include "app/output/rehearsal_view.h"
 
 class QLabel;
-class QProgressBar;
+class QMenu;
 class QPushButton;
 
 namespace fusuma::app {
 
-/// The third place: print, load, cut, in that order, each act done, ready or waiting with the reason.
+/// The third place: print, load, cut, in that order, each act done, ready or waiting with the reason; the rehearsal in
+/// the middle; what a slip would do on the right.
 class OutputPage : public QWidget {
     Q_OBJECT
   public:
     explicit OutputPage(Session& project);
 
-    enum class File { pdf, svg, hpgl };
-    /// Asks for a name and writes what the sheet is now.
+    enum class File { svg, dxf, hpgl };
+    /// Asks for a name and writes the cut lines of the ticket in hand, else of the sheet as it is; a file for each page.
     void export_file(File kind);
+    /// Reads a cut file back and tells whether it agrees with what is to be cut.
+    void check_file();
+    [[nodiscard]] PrintAct& print_act() { return *print; }
 
   private:
     Session& session;
-    PracticeJob job;
-    QLabel *facts, *changed_note, *print_state, *load_state, *cut_state, *cut_facts;
-    QPushButton *print, *load, *start, *stop;
-    QProgressBar* progress;
+    OutputJob job;
+    PrintAct* print;
+    QLabel *ticket_title, *ticket_time, *changes;
+    QPushButton *tickets, *keep, *again;
+    bool cuts_what_was_printed = false;
 
-    QWidget* act(int number, const QString& title, QLabel*& state, const QString& words,
-                 const QList<QWidget*>& controls);
-    QWidget* print_act();
-    QWidget* load_act();
-    QWidget* cut_act();
-    QWidget* export_section();
+    QWidget* ticket_head();
+    QWidget* exports();
+    void fill_ticket_menu(QMenu& menu);
     void refresh();
-    void refresh_facts();
+    [[nodiscard]] std::shared_ptr<const JobPlan> plan_in_hand() const;
 };
 
 } // namespace fusuma::app

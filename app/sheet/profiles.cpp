@@ -1,6 +1,6 @@
 #include "app/sheet/profiles.h"
 
-#include "formats/project_json.h"
+#include "formats/machine_json.h"
 
 #include <QPageLayout>
 #include <QPrinter>
@@ -21,6 +21,10 @@ template <> struct Kind<PrinterProfile> {
 template <> struct Kind<CutterProfile> {
     static constexpr const char* key = "profiles/cutters";
     static CutterProfile read(const nlohmann::json& j) { return cutter_from(j); }
+};
+template <> struct Kind<Material> {
+    static constexpr const char* key = "profiles/materials";
+    static Material read(const nlohmann::json& j) { return material_from(j); }
 };
 
 template <typename Profile> std::vector<Profile> saved() {
@@ -53,6 +57,14 @@ std::vector<PrinterProfile> saved_printers() {
 
 std::vector<CutterProfile> saved_cutters() {
     return saved<CutterProfile>();
+}
+
+std::vector<Material> saved_materials() {
+    return saved<Material>();
+}
+
+void save_profile(const Material& material) {
+    save(material);
 }
 
 void save_profile(const PrinterProfile& printer) {

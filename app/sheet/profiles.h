@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/cutting/material.h"
 #include "core/sheet/sheet.h"
 
 #include <vector>
@@ -10,9 +11,11 @@ namespace fusuma::app {
 
 [[nodiscard]] std::vector<PrinterProfile> saved_printers();
 [[nodiscard]] std::vector<CutterProfile> saved_cutters();
+[[nodiscard]] std::vector<Material> saved_materials();
 /// Replaces the one of the same name.
 void save_profile(const PrinterProfile& printer);
 void save_profile(const CutterProfile& cutter);
+void save_profile(const Material& material);
 
 /// The printers that this computer knows, with the margins and the paper that each reports.
 [[nodiscard]] std::vector<PrinterProfile> system_printers();

@@ -131,10 +131,12 @@ QMenuBar* MainWindow::menus() {
     command(file, tr("Save"), QKeySequence::Save, [this] { save(); });
     command(file, tr("Save as…"), QKeySequence(tr("Ctrl+Shift+S")), [this] { save_as(); });
     file->addSeparator();
-    command(file, tr("Save the PDF to print…"), QKeySequence(tr("Ctrl+P")),
-            [this] { output->export_file(OutputPage::File::pdf); });
+    command(file, tr("Print…"), QKeySequence::Print, [this] { output->print_act().print_on_printer(); });
+    command(file, tr("Save the PDF to print…"), {}, [this] { output->print_act().save_pdf(); });
     command(file, tr("Save the cut lines as SVG…"), {}, [this] { output->export_file(OutputPage::File::svg); });
+    command(file, tr("Save the cut lines as DXF…"), {}, [this] { output->export_file(OutputPage::File::dxf); });
     command(file, tr("Save the cut lines as HP-GL…"), {}, [this] { output->export_file(OutputPage::File::hpgl); });
+    command(file, tr("Check a cut file…"), {}, [this] { output->check_file(); });
     file->addSeparator();
     command(file, tr("Quit"), QKeySequence::Quit, [this] { close(); });
 

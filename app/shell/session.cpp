@@ -40,6 +40,17 @@ void Session::edit(const QString& label, const Edit& change, const QString& stro
     after_change();
 }
 
+void Session::add_ticket(const Ticket& ticket) {
+    const auto shared = std::make_shared<const Ticket>(ticket);
+    history.in_every_step([&](Document& d) { d.tickets.push_back(shared); });
+    after_change();
+}
+
+void Session::remove_ticket(const std::string& code) {
+    history.in_every_step([&](Document& d) { d = with_ticket_removed(std::move(d), code); });
+    after_change();
+}
+
 void Session::undo() {
     history.undo();
     after_change();

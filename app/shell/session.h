@@ -3,6 +3,7 @@
 #include "core/document/copies.h"
 #include "core/document/history.h"
 #include "core/document/plan.h"
+#include "core/document/ticket.h"
 #include "core/preflight/preflight.h"
 #include "core/result.h"
 
@@ -63,6 +64,9 @@ class Session : public QObject {
     /// Edits with the same `stroke` in a row undo as one.
     void edit(const QString& label, const Edit& change, const QString& stroke = {});
     void end_stroke() { history.end_stroke(); }
+    // What was printed stays printed: tickets are not undone with edits.
+    void add_ticket(const Ticket& ticket);
+    void remove_ticket(const std::string& code);
     void undo();
     void redo();
     [[nodiscard]] const History& steps() const { return history; }

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/border/rims.h"
-#include "core/cutting/order.h"
+#include "core/cutting/material.h"
 #include "core/document/artwork.h"
 #include "core/document/framing.h"
 #include "core/geometry/units.h"
@@ -51,6 +51,18 @@ struct Placement {
     bool operator==(const Placement&) const = default;
 };
 
+struct Ticket;
+
+/// What the inks of cut lines are called in PDF files.
+struct InkNames {
+    std::string kiss = "Kiss cut", score = "Score", through = "Through cut";
+    bool operator==(const InkNames&) const = default;
+
+    [[nodiscard]] const std::string& of(CutKind kind) const {
+        return kind == CutKind::kiss ? kiss : kind == CutKind::score ? score : through;
+    }
+};
+
 /// Everything a project holds, as a value. Stickers are shared between versions, so a list of documents is cheap.
 struct Document {
     std::vector<std::shared_ptr<const Sticker>> stickers; ///< in the tray's order
@@ -58,6 +70,9 @@ struct Document {
     int pages = 1;                                        ///< at most most_pages
     SheetSettings sheet;
     std::set<std::string> silenced; ///< keys of preflight's findings that are meant to be so
+    Material material;              ///< that the sheet is cut from
+    InkNames inks;
+    std::vector<std::shared_ptr<const Ticket>> tickets; ///< of what was printed, oldest first
     Unit unit = Unit::mm;
     int next_id = 1;
     std::string carried; ///< as Sticker::carried

@@ -17,6 +17,12 @@ class History {
     /// Ends the running stroke, so that the next edit is a step of its own.
     void end_stroke() { steps[now].stroke.clear(); }
 
+    /// Changes every version alike: what happened outside the document, such as a print, is not undone with it.
+    template <typename Change> void in_every_step(Change&& change) {
+        for (Step& step : steps)
+            change(step.document);
+    }
+
     [[nodiscard]] bool can_undo() const { return now > 0; }
     [[nodiscard]] bool can_redo() const { return now + 1 < steps.size(); }
     void undo() { now -= can_undo(); }

@@ -243,14 +243,15 @@ PagePlan Evaluator::make_page(const Document& document, const JobPlan& plan, int
         for (const Rect& small : page.small_sheets)
             page.cuts.push_back(rectangle(
                 small, document.sheet.division.cut == Division::Cut::score ? CutKind::score : CutKind::through));
-    page.cuts = in_cutting_order(std::move(page.cuts));
     return page;
 }
 
 JobPlan Evaluator::make_plan(const Document& document) {
-    JobPlan plan{document.sheet.paper, {}, {}, correction_of(document.sheet)};
-    for (const Placement& placement : document.placements)
+    JobPlan plan{document.sheet.paper, {}, {}, correction_of(document.sheet), {}};
+    for (const Placement& placement : document.placements) {
+        plan.page_of.push_back(placement.page);
         plan.copies.push_back(document.find(placement.sticker) ? placed_copy(document, placement) : nullptr);
+    }
     for (int page = 0; page < document.pages; ++page)
         plan.pages.push_back(make_page(document, plan, page));
     placed_copies.next_round();

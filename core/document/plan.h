@@ -34,7 +34,7 @@ struct PrintItem {
 
 struct PagePlan {
     std::vector<PrintItem> prints; ///< back to front; cut back where it would cover a neighbour or a mark
-    std::vector<CutPath> cuts;     ///< in cutting order
+    std::vector<CutPath> cuts;     ///< by copy, what divides the sheet last; `cut_job` puts them in order
     std::vector<Mark> marks;
     Polygons zone;                     ///< mm on the paper
     Rect largest_place;                ///< the largest rectangle in the empty zone
@@ -48,6 +48,7 @@ struct JobPlan {
     std::vector<PagePlan> pages;
     std::vector<std::shared_ptr<const PlacedCopy>> copies; ///< by placement
     Transform print_correction;                            ///< of the printer, mm on the paper, for what is sent to it
+    std::vector<int> page_of;                              ///< of each copy, from 0
 };
 
 /// Sums over all pages, as every place shows and reports them.

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/cutting/material.h"
 #include "core/geometry/outline.h"
 #include "core/result.h"
 #include "core/sheet/marks.h"
@@ -37,6 +38,11 @@ struct CutterProfile {
     bool has_mat = false;        ///< it feeds the paper on a mat
     Size mat{304.8, 304.8};      ///< mm; 12 × 12 in is usual (common practice)
     Point paper_on_mat;          ///< mm, where the paper's top left lies on it
+    Motion motion;
+    /// What makes up for this machine's own error: cuts are scaled about the paper's middle, turned and moved.
+    Point shift;      ///< mm
+    double turn = 0;  ///< radians
+    double stretch_x = 1, stretch_y = 1;
     bool operator==(const CutterProfile&) const = default;
 };
 

@@ -17,12 +17,7 @@ struct CutPath {
     CutKind kind = CutKind::kiss;
     std::size_t placement = 0; ///< index of the copy it belongs to, into Document::placements; or no_copy
     bool is_open = false;      ///< the line ends where its last segment does
+    bool operator==(const CutPath&) const = default;
 };
-
-/// The order in which a cutter should take the paths: kiss before score before through, what divides the sheet last,
-/// each copy finished before the next, open
-/// lines and holes before the contour round them (they shift once the outside is free), and from copy to copy to the
-/// nearest.
-[[nodiscard]] std::vector<CutPath> in_cutting_order(std::vector<CutPath> paths);
 
 } // namespace fusuma

@@ -1,0 +1,97 @@
+#pragma once
+
+#include "app/common/widgets.h"
+#include "app/output/output_job.h"
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QProgressBar;
+class QPushButton;
+class QVBoxLayout;
+
+namespace fusuma::app {
+
+/// One of the acts from print to cut: its number, its name, and how it stands: done, ready, or waiting with the reason.
+class ActCard : public QWidget {
+    Q_OBJECT
+  public:
+    ActCard(Session& project, OutputJob& output_job, int number, const QString& title, const char* name);
+
+  protected:
+    Session& session;
+    OutputJob& job;
+    QVBoxLayout* rows;
+
+    virtual void refresh() = 0;
+    void set_state(const QString& words, bool is_next);
+    QLabel* add_words(const char* role, const char* name = nullptr);
+    void add_line(const std::vector<QWidget*>& widgets);
+
+  private:
+    QLabel *badge, *state;
+};
+
+/// Freezes the sheet into a ticket by printing it: on the practice printer, on a real one, or as PDF.
+class PrintAct : public ActCard {
+    Q_OBJECT
+  public:
+    PrintAct(Session& project, OutputJob& output_job);
+    void print_on_printer();
+    void save_pdf();
+
+  private:
+    QPushButton *practice, *real, *pdf;
+    QLabel *facts, *warning;
+
+    void refresh() override;
+    /// Writes or prints what needs no ticket: a test on plain paper.
+    void print_test();
+    void send(const JobPlan& plan);
+};
+
+/// Lays the sheet in the cutter and finds the print: by sensor, by hand or by the paper's edge.
+class LoadAct : public ActCard {
+    Q_OBJECT
+  public:
+    LoadAct(Session& project, OutputJob& output_job, QWidget* pointing_view);
+
+  signals:
+    void faults_wanted();
+
+  private:
+    QWidget* view;
+    Choices* method;
+    QPushButton *load, *anyway, *by_hand, *take, *skip, *enough, *faults;
+    QLabel *words, *figures;
+
+    void refresh() override;
+};
+
+/// Sends the job to the cutter, run by run.
+class CutAct : public ActCard {
+    Q_OBJECT
+  public:
+    CutAct(Session& project, OutputJob& output_job);
+
+  signals:
+    void material_wanted();
+    void machine_test_wanted();
+    void shows_travel(bool on);
+    void shows_order(bool on);
+
+  private:
+    QComboBox* material;
+    QComboBox* connection;
+    QLineEdit* address;
+    QProgressBar* progress;
+    Choices* speed;
+    QPushButton *start, *pause, *stop;
+    QLabel* facts;
+
+    void refresh() override;
+    void refresh_materials();
+    void take_connection();
+};
+
+} // namespace fusuma::app

@@ -1,0 +1,175 @@
+#include "app/output/act_card.h"
+
+#include "app/sheet/profiles.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QProgressBar>
+#include <QSettings>
+#include <QVBoxLayout>
+#include <array>
+
+namespace fusuma::app {
+
+namespace {
+
+QString minutes(double seconds) {
+    const int whole = static_cast<int>(std::lround(seconds));
+    return whole < 60 ? CutAct::tr("%1 s").arg(whole)
+                      : CutAct::tr("%1 min %2 s").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
+}
+
+enum Connection { practice, practice_serial, elsewhere };
+
+} // namespace
+
+CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, output_job, 3, tr("Cut"), "cut") {
+    material = new QComboBox;
+    material->setObjectName(QStringLiteral("material"));
+    material->setToolTip(tr("Decides force, speed, passes, overcut and what blade is in."));
+    auto* edit = button(tr("Settings…"), "link", QStringLiteral("materialSettings"), tr("Change this material, or save it under a name."));
+    rows->addWidget(row(tr("Material"), material, 176));
+    connection = new QComboBox;
+    connection->setObjectName(QStringLiteral("connection"));
+    connection->addItems({tr("Practice cutter"), tr("Practice, serial port"), tr("My cutter…")});
+    rows->addWidget(row(tr("Send to"), connection, 176));
+    address = new QLineEdit(QSettings().value(QStringLiteral("cutter/address")).toString());
+    address->setObjectName(QStringLiteral("cutterAddress"));
+    address->setAccessibleName(tr("Cutter's address"));
+    address->setPlaceholderText(tr("tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…"));
+    QStringList known;
+    for (const QString& port : serial_ports())
+        known << QStringLiteral("serial:") + port;
+    address->setToolTip(known.isEmpty() ? tr("This computer has no serial port just now.") : tr("Here: %1").arg(known.join(QStringLiteral(", "))));
+    rows->addWidget(address);
+    facts = add_words("dim", "cutFacts");
+    speed = new Choices({tr("As a machine"), tr("Quick")});
+    speed->set_chosen(0);
+    speed->setToolTip(tr("How fast the practice blade goes: 250 mm/s, or ten times that to see the end sooner."));
+    rows->addWidget(speed);
+    progress = new QProgressBar;
+    progress->setTextVisible(false);
+    progress->setObjectName(QStringLiteral("cutProgress"));
+    rows->addWidget(progress);
+    start = button(tr("Start cutting"), "primary", QStringLiteral("startCutting"), tr("Sends the lines to the cutter one by one."));
+    pause = button(tr("Pause"), "", QStringLiteral("pauseCutting"), tr("Finish the lines in hand and wait."));
+    stop = button(tr("Stop"), "", QStringLiteral("stopCutting"), tr("Lift the blade and end this run."));
+    rows->addWidget(start);
+    add_line({pause, stop});
+    auto* travel = new QCheckBox(tr("Travel"));
+    travel->setObjectName(QStringLiteral("showTravel"));
+    travel->setToolTip(tr("Show the way of the lifted blade."));
+    auto* order = new QCheckBox(tr("Order and direction"));
+    order->setObjectName(QStringLiteral("showOrder"));
+    order->setToolTip(tr("Number the lines and show where the blade goes in."));
+    add_line({travel, order});
+    auto* test = button(tr("Set the machine right…"), "link", QStringLiteral("machineTest"),
+                        tr("Print and cut a test sheet, type in what you see, and later cuts are moved by it."));
+    add_line({edit, test});
+    connect(material, &QComboBox::activated, this, [this](int i) {
+        std::vector<Material> all = usual_materials();
+        std::ranges::move(saved_materials(), std::back_inserter(all));
+        if (i >= 0 && i < static_cast<int>(all.size()))
+            session.edit(tr("Material"), [chosen = all[static_cast<std::size_t>(i)]](Document d) {
+                d.material = chosen;
+                return d;
+            });
+    });
+    connect(connection, &QComboBox::activated, this, &CutAct::take_connection);
+    connect(address, &QLineEdit::editingFinished, this, &CutAct::take_connection);
+    connect(speed, &Choices::picked, this, [this](int i) { job.set_speed(i == 0 ? 250 : 2500); });
+    connect(start, &QPushButton::clicked, this, [this] { job.start_cutting(); });
+    connect(pause, &QPushButton::clicked, this, [this] {
+        job.stage() == OutputJob::Stage::cutting ? job.pause() : job.go_on();
+    });
+    connect(stop, &QPushButton::clicked, this, [this] { job.stop_cutting(); });
+    connect(travel, &QCheckBox::toggled, this, &CutAct::shows_travel);
+    connect(order, &QCheckBox::toggled, this, &CutAct::shows_order);
+    connect(edit, &QPushButton::clicked, this, &CutAct::material_wanted);
+    connect(test, &QPushButton::clicked, this, &CutAct::machine_test_wanted);
+    connect(&job, &OutputJob::changed, this, [this] { refresh(); });
+    connect(&session, &Session::changed, this, [this] { refresh(); });
+    refresh();
+}
+
+void CutAct::take_connection() {
+    const int chosen = connection->currentIndex();
+    if (chosen == elsewhere)
+        QSettings().setValue(QStringLiteral("cutter/address"), address->text());
+    job.set_address(chosen == practice          ? QString()
+                    : chosen == practice_serial ? OutputJob::serial_address
+                                                : address->text().trimmed());
+    // A machine that may not answer is told its tool; what has left the computer counts as cut.
+    job.set_options({.sets_tool = chosen == elsewhere, .asks_back = chosen != elsewhere});
+    refresh();
+}
+
+void CutAct::refresh_materials() {
+    QStringList names;
+    for (const Material& m : usual_materials())
+        names << QString::fromStdString(m.name);
+    for (const Material& m : saved_materials())
+        names << QString::fromStdString(m.name);
+    const QString now = QString::fromStdString(session.document().material.name);
+    if (!names.contains(now))
+        names << now;
+    if (material->count() != names.size() || material->currentText() != now) {
+        const QSignalBlocker quiet(material);
+        material->clear();
+        material->addItems(names);
+        material->setCurrentIndex(static_cast<int>(names.indexOf(now)));
+    }
+}
+
+void CutAct::refresh() {
+    using Stage = OutputJob::Stage;
+    const Stage stage = job.stage();
+    refresh_materials();
+    address->setVisible(connection->currentIndex() == elsewhere);
+    speed->setVisible(connection->currentIndex() != elsewhere);
+    const auto all = job.job().runs.size();
+    const auto done = job.runs_done();
+    set_state(stage < Stage::found      ? tr("load first")
+              : stage == Stage::found   ? tr("ready")
+              : stage == Stage::paused  ? tr("paused")
+              : stage == Stage::dropped ? tr("line dropped")
+              : stage == Stage::cut     ? tr("done")
+                                        : tr("%1 of %2").arg(done).arg(all),
+              stage >= Stage::found && stage != Stage::cut);
+    QStringList lines;
+    if (stage >= Stage::found) {
+        const Material& m = session.document().material;
+        for (const auto& [kind, name] : std::array{std::pair{CutKind::kiss, tr("Kiss")}, std::pair{CutKind::score, tr("Score")},
+                                                   std::pair{CutKind::through, tr("Through")}}) {
+            const auto runs = std::ranges::count(job.job().runs, kind, &CutRun::kind);
+            if (runs > 0)
+                lines << tr("%1: %2 lines, force %3 g, %4 mm/s, %5")
+                             .arg(name)
+                             .arg(runs)
+                             .arg(m.tooling(kind).force)
+                             .arg(m.tooling(kind).speed)
+                             .arg(m.tooling(kind).passes == 1 ? tr("1 pass") : tr("%1 passes").arg(m.tooling(kind).passes));
+        }
+        lines << tr("About %1: %2 of cut, %3 of travel")
+                     .arg(minutes(job.job().seconds), QString::fromStdString(format_distance(job.job().cut_mm, session.document().unit)),
+                          QString::fromStdString(format_distance(job.job().travel_mm, session.document().unit)));
+    }
+    facts->setText(lines.join('\n'));
+    facts->setVisible(!lines.isEmpty());
+    material->setEnabled(!job.is_cutting());
+    connection->setEnabled(!job.is_cutting());
+    start->setVisible(!job.is_cutting());
+    start->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0);
+    start->setText(stage == Stage::cut ? tr("Cut it once more") : tr("Start cutting"));
+    restyle(start, "role", stage == Stage::found ? "primary" : "");
+    pause->setVisible(job.is_cutting());
+    pause->setText(stage == Stage::cutting ? tr("Pause") : tr("Go on"));
+    restyle(pause, "role", stage == Stage::dropped || stage == Stage::paused ? "primary" : "");
+    stop->setVisible(job.is_cutting());
+    progress->setVisible(job.is_cutting() || stage == Stage::cut);
+    progress->setRange(0, std::max(1, static_cast<int>(all)));
+    progress->setValue(static_cast<int>(done));
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,326 @@
+#include "app/output/dialogs.h"
+
+#include "app/output/form.h"
+#include "app/output/print_sheet.h"
+#include "app/sheet/profiles.h"
+#include "core/document/test_prints.h"
+#include "formats/file.h"
+#include "formats/hpgl.h"
+#include "formats/pdf.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QLineEdit>
+#include <QPrinter>
+#include <QRandomGenerator>
+#include <algorithm>
+#include <array>
+#include <numbers>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr double degree = std::numbers::pi / 180;
+
+QString text(const char* words) {
+    return QCoreApplication::translate("dialogs", words);
+}
+
+QComboBox* mark_choice(const std::vector<Mark>& marks, const std::vector<std::size_t>& chosen, const char* name) {
+    auto* box = new QComboBox;
+    box->setObjectName(QLatin1String(name));
+    box->addItem(text("none"));
+    for (std::size_t i = 0; i < marks.size(); ++i)
+        box->addItem(QString::fromStdString(name_of(marks, i)));
+    box->setCurrentIndex(chosen.empty() ? 0 : static_cast<int>(chosen.front()) + 1);
+    return box;
+}
+
+std::vector<std::size_t> chosen_mark(const QComboBox* box) {
+    return box->currentIndex() > 0 ? std::vector{static_cast<std::size_t>(box->currentIndex() - 1)} : std::vector<std::size_t>{};
+}
+
+void write_or_tell(Session& session, const QString& path, const std::string& bytes) {
+    if (path.isEmpty())
+        return;
+    const Outcome written = write_file(path, QByteArray::fromStdString(bytes));
+    if (written)
+        emit session.note(text("Saved %1.").arg(QFileInfo(path).fileName()));
+    else
+        emit session.problem(QString::fromStdString(written.problem().text()));
+}
+
+/// Two buttons that print a test page or save it.
+QWidget* ways_to_print(Session& session, Form& form, const std::function<JobPlan()>& plan, const QString& file) {
+    auto* line = new QWidget;
+    auto* layout = new QHBoxLayout(line);
+    layout->setContentsMargins(0, 0, 0, 0);
+    auto* print = button(text("Print it…"), "", QStringLiteral("printTestPage"), text("On a printer of this computer"));
+    auto* save = button(text("Save it as PDF…"), "", QStringLiteral("saveTestPage"), text("To print it elsewhere, at actual size"));
+    layout->addWidget(print);
+    layout->addWidget(save);
+    QObject::connect(print, &QPushButton::clicked, &form, [&session, &form, plan] {
+        QPrinter printer(QPrinter::HighResolution);
+        const JobPlan page = plan();
+        if (ask_for_printer(printer, page.paper, &form))
+            if (const Outcome done = paint_sheets(printer, page); !done)
+                emit session.problem(QString::fromStdString(done.problem().text()));
+    });
+    QObject::connect(save, &QPushButton::clicked, &form, [&session, &form, plan, file] {
+        write_or_tell(session, QFileDialog::getSaveFileName(&form, text("Save as"), file, QStringLiteral("*.pdf")),
+                      print_pdf(plan(), {.with_cut_lines = false}));
+    });
+    return line;
+}
+
+} // namespace
+
+void ask_for_faults(OutputJob& job, QWidget* parent) {
+    PracticeFaults f = job.faults();
+    const auto marks = job.ticket() ? job.ticket()->pages[static_cast<std::size_t>(job.page())].marks : std::vector<Mark>{};
+    Form form(text("What may go wrong"), "faultsDialog", Unit::mm, parent);
+    form.add_words(text("The practice devices behave as badly as you ask, so that everything can be tried without spoiling a sheet."));
+    form.add_heading(text("Practice cutter: how the sheet lies"));
+    auto* x = form.add_length(text("Too far right"), "faultRight", -30, 30, f.load.shift.x);
+    auto* y = form.add_length(text("Too far down"), "faultDown", -30, 30, f.load.shift.y);
+    auto* turn = form.add_number(text("Turned"), "faultTurn", -20, 20, f.load.turn / degree, 0.1, QStringLiteral("°"));
+    auto* upside = new QCheckBox(text("Upside down"));
+    upside->setObjectName(QStringLiteral("faultUpsideDown"));
+    upside->setChecked(f.load.upside_down);
+    form.add_wide(upside);
+    auto* crooked = button(text("Any crooked way"), "", QStringLiteral("faultCrooked"), text("As a sheet may be laid in by hand"));
+    form.add_wide(crooked);
+    QObject::connect(crooked, &QPushButton::clicked, &form, [=] {
+        const auto between = [](double most) { return (QRandomGenerator::global()->generateDouble() * 2 - 1) * most; };
+        x->set_value(between(3));
+        y->set_value(between(3));
+        turn->set_value(between(2));
+    });
+    form.add_heading(text("Marks and sensor"));
+    auto* smudged = mark_choice(marks, f.load.smudged, "faultSmudged");
+    auto* missing = mark_choice(marks, f.load.missing, "faultMissing");
+    form.add(text("Smudged"), smudged);
+    form.add(text("Covered"), missing);
+    auto* noise = form.add_number(text("Sensor noise"), "faultNoise", 0, 60, f.load.noise, 1, text("of 255"));
+    form.add_heading(text("Practice printer"));
+    auto* stretch_x = form.add_number(text("Stretched across"), "faultStretchX", -5, 5, 100 * (f.print.pose.stretch_x - 1), 0.1, QStringLiteral("%"));
+    auto* stretch_y = form.add_number(text("Stretched down"), "faultStretchY", -5, 5, 100 * (f.print.pose.stretch_y - 1), 0.1, QStringLiteral("%"));
+    auto* print_x = form.add_length(text("Prints too far right"), "faultPrintRight", -10, 10, f.print.pose.shift.x);
+    auto* print_y = form.add_length(text("Prints too far down"), "faultPrintDown", -10, 10, f.print.pose.shift.y);
+    auto* spread = form.add_length(text("Ink spreads"), "faultInk", 0, 0.5, f.print.ink_spread);
+    auto* clipped = form.add_length(text("Edges it leaves blank"), "faultClipped", 0, 30, f.print.clipped);
+    form.add_heading(text("Practice cutter: blade and line"));
+    auto* blade = form.add_length(text("Blade trails by"), "faultBlade", 0, 2, f.machine.blade_offset);
+    auto* backlash = form.add_length(text("Play in its axes"), "faultBacklash", 0, 2, f.machine.backlash);
+    auto* drop = form.add_number(text("Line drops after"), "faultDrop", -1, 100000, f.machine.drop_after, 1, text("lines"));
+    drop->setToolTip(text("−1 for never"));
+    if (!form.run(text("Use these")))
+        return;
+    f.load.shift = {x->value(), y->value()};
+    f.load.turn = turn->value() * degree;
+    f.load.upside_down = upside->isChecked();
+    f.load.smudged = chosen_mark(smudged);
+    f.load.missing = chosen_mark(missing);
+    f.load.noise = noise->value();
+    f.print.pose = {{print_x->value(), print_y->value()}, 0, 1 + stretch_x->value() / 100, 1 + stretch_y->value() / 100};
+    f.print.ink_spread = spread->value();
+    f.print.clipped = clipped->value();
+    f.machine.blade_offset = blade->value();
+    f.machine.backlash = backlash->value();
+    f.machine.drop_after = static_cast<int>(drop->value());
+    job.set_faults(f);
+}
+
+void ask_for_material(Session& session, QWidget* parent) {
+    Material m = session.document().material;
+    Form form(text("Material"), "materialDialog", session.document().unit, parent);
+    auto* name = new QLineEdit(QString::fromStdString(m.name));
+    name->setObjectName(QStringLiteral("materialName"));
+    form.add(text("Name"), name);
+    struct Fields {
+        NumberField *force, *speed, *passes;
+    };
+    const auto tooling = [&](const QString& title, const Tooling& t, const char* key) {
+        form.add_heading(title);
+        const std::string k(key);
+        return Fields{form.add_number(text("Force"), (k + "Force").c_str(), 0, 10000, t.force, 5, QStringLiteral("g")),
+                      form.add_number(text("Speed"), (k + "Speed").c_str(), 1, 5000, t.speed, 10, QStringLiteral("mm/s")),
+                      form.add_number(text("Passes"), (k + "Passes").c_str(), 1, most_passes, t.passes, 1)};
+    };
+    const Fields kiss = tooling(text("Kiss cut"), m.kiss, "kiss"), score = tooling(text("Score"), m.score, "score"),
+                 through = tooling(text("Through cut"), m.through, "through");
+    form.add_heading(text("Blade"));
+    form.add_words(text("The tip of a drag blade trails its axis; Fusuma leads it round corners. Leave 0 when the machine does that itself."));
+    auto* offset = form.add_length(text("Tip trails by"), "bladeOffset", 0, 2, m.blade_offset);
+    auto* overcut = form.add_length(text("Overcut"), "overcut", 0, 5, m.overcut);
+    form.add_heading(text("Scores and tabs"));
+    auto* dash = form.add_length(text("Dash"), "dash", 0.1, 100, m.dash);
+    auto* dash_gap = form.add_length(text("Gap (0: unbroken)"), "dashGap", 0, 100, m.dash_gap);
+    auto* tabs = form.add_number(text("Tabs on each through cut"), "tabs", 0, most_tabs, m.tabs, 1);
+    auto* tab = form.add_length(text("Length of a tab"), "tab", 0, 20, m.tab);
+    auto* keep = new QCheckBox(text("Keep it under this name for other projects"));
+    keep->setObjectName(QStringLiteral("keepMaterial"));
+    form.add_wide(keep);
+    auto* square = button(text("Save a test square…"), "", QStringLiteral("testSquare"),
+                          text("HP-GL of a 20 mm square in a 30 mm one: kiss inside, through outside. Lift a corner to see whether the force is right."));
+    form.add_wide(square);
+    const auto read = [&] {
+        const auto of = [](const Fields& f) {
+            return Tooling{static_cast<int>(f.force->value()), f.speed->value(), static_cast<int>(f.passes->value())};
+        };
+        return Material{name->text().trimmed().toStdString(), of(kiss), of(score), of(through), offset->value(), overcut->value(),
+                        dash->value(), dash_gap->value(), static_cast<int>(tabs->value()), tab->value()};
+    };
+    QObject::connect(square, &QPushButton::clicked, &form, [&] {
+        const Size paper = session.document().sheet.paper;
+        const auto at = [](double side, CutKind kind) {
+            const Point middle{40, 40}, half{side / 2, side / 2};
+            return CutPath{contour_of(corners_of({middle - half, middle + half})), kind, no_copy};
+        };
+        const Material now = read();
+        const CutJob job = cut_job({at(20, CutKind::kiss), at(30, CutKind::through)},
+                                   {now, session.document().sheet.cutter.motion, {}, Point{0, paper.height}});
+        write_or_tell(session,
+                      QFileDialog::getSaveFileName(&form, text("Save as"), text("test square.plt"), QStringLiteral("*.plt")),
+                      cut_hpgl(job, now, paper, {.sets_tool = true}));
+    });
+    if (!form.run(text("Use it")))
+        return;
+    const Material chosen = read();
+    if (chosen.name.empty())
+        return;
+    if (keep->isChecked())
+        save_profile(chosen);
+    session.edit(text("Material"), [chosen](Document d) {
+        d.material = chosen;
+        return d;
+    });
+}
+
+void set_printer_right(Session& session, QWidget* parent) {
+    const SheetSettings sheet = session.document().sheet;
+    const PrintMeasures wanted = wanted_measures(sheet);
+    Form form(text("Set the printer right"), "printerRightDialog", session.document().unit, parent);
+    form.add_words(text("1. Print this page on the paper you use, at actual size."));
+    form.add_wide(ways_to_print(session, form, [sheet] { return measuring_page(sheet); }, text("measuring page.pdf")));
+    form.add_words(text("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on the page: when yours agree, "
+                        "nothing needs setting."));
+    auto* left = form.add_length(text("A: from the left edge"), "measureLeft", 0, 500, wanted.left);
+    auto* top = form.add_length(text("B: from the top edge"), "measureTop", 0, 500, wanted.top);
+    auto* across = form.add_length(text("C: between the ticks"), "measureAcross", 1, 2000, wanted.across);
+    auto* effect = label({}, "strong");
+    effect->setObjectName(QStringLiteral("measureEffect"));
+    effect->setWordWrap(true);
+    form.add_wide(effect);
+    const auto result = [=] { return corrected(sheet, {left->value(), top->value(), across->value()}); };
+    const auto show = [=] {
+        const auto printer = result();
+        effect->setText(printer ? text("Prints will be moved %1 mm right and %2 mm down, and be stretched to %3 %.")
+                                      .arg(printer->shift.x, 0, 'f', 2)
+                                      .arg(printer->shift.y, 0, 'f', 2)
+                                      .arg(100 * printer->stretch_x, 0, 'f', 2)
+                                : text("That is more than 20 mm or 20 % off: was the page printed at actual size?"));
+    };
+    for (auto* field : {left, top, across})
+        QObject::connect(field, &NumberField::edited, &form, show);
+    show();
+    if (!form.run(text("Use it")))
+        return;
+    if (const auto printer = result())
+        session.edit(text("Set the printer right"), [printer](Document d) {
+            d.sheet.printer = *printer;
+            return d;
+        });
+}
+
+void set_machine_right(Session& session, QWidget* parent) {
+    const Document& document = session.document();
+    const SheetSettings sheet = document.sheet;
+    const auto places = machine_test_places(sheet);
+    Form form(text("Set the machine right"), "machineRightDialog", document.unit, parent);
+    if (places.empty()) {
+        form.add_words(text("The cut zone is too small for a test sheet."));
+        form.run(text("Close"));
+        return;
+    }
+    form.add_words(text("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
+    form.add_wide(ways_to_print(session, form, [sheet] { return machine_test(sheet); }, text("machine test.pdf")));
+    auto* cut = button(text("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"), text("For your cutter"));
+    form.add_wide(cut);
+    QObject::connect(cut, &QPushButton::clicked, &form, [&] {
+        const JobPlan plan = machine_test(sheet);
+        const CutJob job = cut_job(plan.pages.front().cuts, {document.material, sheet.cutter.motion,
+                                                             correction_of(sheet.cutter, plan.paper), Point{0, plan.paper.height}});
+        write_or_tell(session,
+                      QFileDialog::getSaveFileName(&form, text("Save as"), text("machine test.plt"), QStringLiteral("*.plt")),
+                      cut_hpgl(job, document.material, plan.paper));
+    });
+    form.add_words(text("2. How far was each square cut beside its print? Right and down count positive."));
+    std::vector<std::pair<NumberField*, NumberField*>> fields;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        const QString number = QString::number(i + 1);
+        fields.emplace_back(
+            form.add_length(text("Square %1, right").arg(number), ("offRight" + std::to_string(i + 1)).c_str(), -20, 20, 0),
+            form.add_length(text("Square %1, down").arg(number), ("offDown" + std::to_string(i + 1)).c_str(), -20, 20, 0));
+    }
+    auto* effect = label({}, "strong");
+    effect->setObjectName(QStringLiteral("machineEffect"));
+    effect->setWordWrap(true);
+    form.add_wide(effect);
+    const auto result = [&] {
+        std::vector<Point> off;
+        for (const auto& [right, down] : fields)
+            off.push_back({right->value(), down->value()});
+        return corrected(sheet, off);
+    };
+    const auto show = [&] {
+        const CutterProfile cutter = result();
+        effect->setText(text("Cuts will be moved %1 mm right and %2 mm down, turned %3° and stretched to %4 × %5 %.")
+                            .arg(cutter.shift.x, 0, 'f', 2)
+                            .arg(cutter.shift.y, 0, 'f', 2)
+                            .arg(cutter.turn / degree, 0, 'f', 3)
+                            .arg(100 * cutter.stretch_x, 0, 'f', 2)
+                            .arg(100 * cutter.stretch_y, 0, 'f', 2));
+    };
+    for (const auto& [right, down] : fields) {
+        QObject::connect(right, &NumberField::edited, &form, show);
+        QObject::connect(down, &NumberField::edited, &form, show);
+    }
+    show();
+    if (form.run(text("Use it")))
+        session.edit(text("Set the machine right"), [cutter = result()](Document d) {
+            d.sheet.cutter = cutter;
+            return d;
+        });
+}
+
+void ask_for_inks(Session& session, QWidget* parent) {
+    InkNames inks = session.document().inks;
+    Form form(text("Inks of cut lines"), "inksDialog", Unit::mm, parent);
+    form.add_words(text("In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names."));
+    const auto add = [&](const QString& caption, const char* name, const std::string& now) {
+        auto* field = new QLineEdit(QString::fromStdString(now));
+        field->setObjectName(QLatin1String(name));
+        field->setMaxLength(60);
+        form.add(caption, field);
+        return field;
+    };
+    auto* kiss = add(text("Kiss cut"), "inkKiss", inks.kiss);
+    auto* score = add(text("Score"), "inkScore", inks.score);
+    auto* through = add(text("Through cut"), "inkThrough", inks.through);
+    if (!form.run(text("Use these")))
+        return;
+    const auto name = [](const QLineEdit* field, const std::string& before) {
+        const QString typed = field->text().trimmed();
+        return typed.isEmpty() ? before : typed.toStdString();
+    };
+    inks = {name(kiss, inks.kiss), name(score, inks.score), name(through, inks.through)};
+    session.edit(text("Inks of cut lines"), [inks](Document d) {
+        d.inks = inks;
+        return d;
+    });
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,18 @@
+#pragma once
+
+#include "app/shell/session.h"
+
+class QPrinter;
+class QWidget;
+
+namespace fusuma::app {
+
+/// Paints a plan's pages on a printer at true size: vector where it is vector, pictures at their own resolution.
+/// A Problem when the printer is set to other paper, or cannot begin.
+Outcome paint_sheets(QPrinter& printer, const JobPlan& plan);
+
+/// Asks for a printer in the system's dialog, set to the plan's paper without scaling or margins of its own. False when
+/// the person leaves it.
+[[nodiscard]] bool ask_for_printer(QPrinter& printer, Size paper, QWidget* parent);
+
+} // namespace fusuma::app

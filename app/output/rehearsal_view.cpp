@@ -1,0 +1,387 @@
+#include "app/output/rehearsal_view.h"
+
+#include "app/common/painting.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QSlider>
+#include <algorithm>
+#include <cmath>
+
+namespace fusuma::app {
+
+using Stage = OutputJob::Stage;
+
+namespace {
+
+QString minutes(double seconds) {
+    const int whole = static_cast<int>(std::lround(seconds));
+    return whole < 60 ? RehearsalView::tr("%1 s").arg(whole)
+                      : RehearsalView::tr("%1 min %2 s").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
+}
+
+QPainterPath path_of(const std::vector<Point>& line, const QTransform& view) {
+    QPainterPath path;
+    if (line.empty())
+        return path;
+    path.moveTo(view.map(to_qt(line.front())));
+    for (std::size_t i = 1; i < line.size(); ++i)
+        path.lineTo(view.map(to_qt(line[i])));
+    return path;
+}
+
+} // namespace
+
+RehearsalView::RehearsalView(OutputJob& output_job) : job(output_job) {
+    setObjectName(QStringLiteral("rehearsalView"));
+    setAccessibleName(tr("The sheet in the cutter"));
+    set_fit_margins({20, 50, 20, 64});
+    caption = label({});
+    caption->setObjectName(QStringLiteral("chip"));
+    caption->setParent(this);
+    const auto chip = [this] {
+        auto* bar = new QWidget(this);
+        bar->setObjectName(QStringLiteral("chip"));
+        bar->setAttribute(Qt::WA_StyledBackground);
+        auto* layout = new QHBoxLayout(bar);
+        layout->setContentsMargins(12, 4, 12, 4);
+        layout->setSpacing(10);
+        return bar;
+    };
+    time_bar = chip();
+    time = new QSlider(Qt::Horizontal);
+    time->setObjectName(QStringLiteral("timeSlider"));
+    time->setAccessibleName(tr("Time of the cut"));
+    time->setToolTip(tr("Go through the cut line by line."));
+    time_text = label({}, "figure");
+    time_text->setObjectName(QStringLiteral("timeText"));
+    time_text->setMinimumWidth(150);
+    time_bar->layout()->addWidget(time);
+    time_bar->layout()->addWidget(time_text);
+    connect(time, &QSlider::valueChanged, this, [this] { refresh(); });
+    page_bar = chip();
+    auto* before = button(QStringLiteral("‹"), "flat", QStringLiteral("outputPageBefore"), tr("The page before"));
+    auto* after = button(QStringLiteral("›"), "flat", QStringLiteral("outputPageAfter"), tr("The next page"));
+    page_text = label({});
+    page_bar->layout()->addWidget(before);
+    page_bar->layout()->addWidget(page_text);
+    page_bar->layout()->addWidget(after);
+    connect(before, &QPushButton::clicked, this, [this] { job.go_to_page(job.page() - 1); });
+    connect(after, &QPushButton::clicked, this, [this] { job.go_to_page(job.page() + 1); });
+    connect(&job, &OutputJob::changed, this, &RehearsalView::refresh);
+    refresh();
+}
+
+void RehearsalView::set_shows_travel(bool on) {
+    shows_travel = on;
+    update();
+}
+
+void RehearsalView::set_shows_order(bool on) {
+    shows_order = on;
+    update();
+}
+
+void RehearsalView::set_slip(const std::optional<Transform>& moved, const std::vector<std::size_t>& damaged) {
+    slip = moved;
+    slip_damaged = damaged;
+    update();
+}
+
+std::size_t RehearsalView::shown_runs() const {
+    return static_cast<std::size_t>(std::max(0, time->value()));
+}
+
+void RehearsalView::refresh() {
+    const Stage stage = job.stage();
+    const bool has_job = stage == Stage::found || is_live();
+    const auto runs = static_cast<int>(job.job().runs.size());
+    if (has_job && time->maximum() != runs) {
+        const QSignalBlocker quiet(time);
+        time->setRange(0, runs);
+        time->setValue(runs);
+    }
+    if (is_live()) {
+        const QSignalBlocker quiet(time);
+        time->setValue(static_cast<int>(job.runs_done()));
+    }
+    time->setEnabled(!is_live());
+    time_bar->setVisible(has_job && runs > 0);
+    double seconds = 0; // by the share of the way, good enough to read along
+    if (runs > 0)
+        seconds = job.job().seconds * time->value() / runs;
+    time_text->setText(tr("line %1 of %2 · %3").arg(time->value()).arg(runs).arg(minutes(seconds)));
+    caption->setText(stage == Stage::nothing    ? tr("Nothing printed yet")
+                     : stage == Stage::printing ? tr("Printing…")
+                     : stage == Stage::printed  ? tr("Printed, not loaded yet")
+                     : stage == Stage::loading  ? tr("Looking for the marks…")
+                     : stage == Stage::pointing ? tr("Point at the marks")
+                     : stage == Stage::refused  ? tr("The print was not found")
+                     : stage == Stage::found    ? tr("Rehearsal: as the cut will come out")
+                     : stage == Stage::paused   ? tr("Paused")
+                     : stage == Stage::dropped  ? tr("The line dropped")
+                     : stage == Stage::cutting  ? tr("Cutting")
+                                                : tr("Cut"));
+    page_text->setText(tr("Page %1 of %2").arg(job.page() + 1).arg(job.pages()));
+    page_bar->setVisible(job.pages() > 1);
+    if (job.ticket())
+        set_content({{0, 0}, {job.ticket()->paper.width, job.ticket()->paper.height}});
+    lay_out();
+    update();
+}
+
+void RehearsalView::lay_out() {
+    caption->adjustSize();
+    caption->move(12, 12);
+    page_bar->adjustSize();
+    page_bar->move(width() - page_bar->width() - 12, 12);
+    time_bar->setGeometry(12, height() - 52, width() - 24, 40);
+}
+
+void RehearsalView::resizeEvent(QResizeEvent* event) {
+    ZoomView::resizeEvent(event);
+    lay_out();
+}
+
+void RehearsalView::paint(QPainter& painter) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    if (!job.ticket() || job.sheet().isNull()) {
+        painter.setPen(theme().dim);
+        const QString words = job.stage() == Stage::printing
+                                  ? tr("Printing…")
+                                  : tr("Print, and the sheet is rehearsed here:\nas it lies in the cutter, marks found, cut line by line.");
+        painter.drawText(rect().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap, words);
+        return;
+    }
+    const bool has_job = job.stage() == Stage::found || is_live();
+    const std::vector<CutTrace> live = is_live() ? job.cut_so_far() : std::vector<CutTrace>{};
+    const std::vector<CutTrace>& traces = is_live() ? live : job.rehearsed();
+    const std::size_t shown = !has_job ? 0 : is_live() ? live.size() : std::min(shown_runs(), traces.size());
+    paint_sheet(painter, traces, is_live() && shown > 0 ? shown - 1 : shown);
+    if (is_live() && shown > 0) {
+        paint_trace(painter, live.back());
+        painter.setPen(QPen(theme().casing, 2));
+        painter.setBrush(theme().ink);
+        painter.drawEllipse(to_view().map(to_qt(live.back().tip.back())), 5, 5);
+    }
+    if (has_job)
+        paint_way(painter, shown);
+    paint_marks(painter);
+    paint_slip(painter);
+    if (job.stage() == Stage::pointing)
+        paint_pointer(painter);
+}
+
+void RehearsalView::paint_trace(QPainter& painter, const CutTrace& trace) const {
+    draw_cut_line(painter, path_of(trace.tip, to_view()), trace.kind);
+}
+
+void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole) {
+    const QTransform view = to_view();
+    const double ratio = devicePixelRatioF();
+    const bool in_machine = job.stage() > Stage::loading;
+    const Transform place = in_machine ? job.sheet_place() : Transform{};
+    const void* runs = is_live() ? nullptr : static_cast<const void*>(&job.rehearsed());
+    const bool is_same = drawn.view == view && drawn.sheet == job.sheet().cacheKey() && drawn.place == place &&
+                         drawn.runs == runs && drawn.is_live == is_live() && drawn.count <= whole &&
+                         drawn.picture.size() == size() * ratio;
+    if (!is_same) {
+        drawn = {view, job.sheet().cacheKey(), place, runs, 0, is_live(), QPixmap(size() * ratio)};
+        drawn.picture.setDevicePixelRatio(ratio);
+        drawn.picture.fill(Qt::transparent);
+    }
+    QPainter p(&drawn.picture);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    if (!is_same) {
+        const Size paper = job.ticket()->paper;
+        const QPolygonF edge = view.map(to_qt(place).map(QPolygonF(QRectF(0, 0, paper.width, paper.height))));
+        p.setPen(Qt::NoPen);
+        p.setBrush(QColor(38, 50, 61, 40));
+        p.drawPolygon(edge.translated(4, 4));
+        p.setTransform(to_qt(place) * view);
+        p.drawImage(QRectF(0, 0, paper.width, paper.height), job.sheet());
+        p.resetTransform();
+    }
+    for (; drawn.count < whole; ++drawn.count)
+        paint_trace(p, traces[drawn.count]);
+    p.end();
+    painter.drawPixmap(0, 0, drawn.picture);
+}
+
+void RehearsalView::paint_way(QPainter& painter, std::size_t runs) const {
+    const auto& all = job.job().runs;
+    const QTransform view = to_view();
+    QFont small = font();
+    small.setPointSizeF(8);
+    painter.setFont(small);
+    Point at{0, job.ticket()->paper.height};
+    for (std::size_t i = 0; i < std::min(runs, all.size()); ++i) {
+        const QPointF from = view.map(to_qt(at)), to = view.map(to_qt(all[i].axis.front()));
+        if (shows_travel) {
+            painter.setPen(QPen(theme().casing, 3));
+            painter.drawLine(from, to);
+            painter.setPen(QPen(theme().accent, 1, Qt::DashLine));
+            painter.drawLine(from, to);
+        }
+        at = all[i].axis.back();
+        if (!shows_order)
+            continue;
+        // Where the blade goes in, which way it goes, and when.
+        const QPointF ahead = view.map(to_qt(all[i].axis[std::min<std::size_t>(all[i].axis.size() - 1, 4)])) - to;
+        const double far = std::hypot(ahead.x(), ahead.y());
+        painter.setPen(QPen(theme().ink, 1.5));
+        if (far > 0) {
+            const QPointF way = ahead / far, side(-way.y(), way.x());
+            painter.drawLine(to, to + way * 12);
+            painter.drawLine(to + way * 12, to + way * 7 + side * 4);
+            painter.drawLine(to + way * 12, to + way * 7 - side * 4);
+        }
+        const QString number = QString::number(i + 1);
+        const QRectF box = QRectF(painter.fontMetrics().boundingRect(number)).adjusted(-4, -1, 4, 1);
+        const QRectF badge = box.translated(to - box.center() - QPointF(0, 12));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(theme().panel);
+        painter.drawRoundedRect(badge, 4, 4);
+        painter.setPen(theme().ink);
+        painter.drawText(badge, Qt::AlignCenter, number);
+    }
+}
+
+void RehearsalView::paint_marks(QPainter& painter) const {
+    if (job.stage() <= Stage::loading || job.registration().found.empty() || job.stage() == Stage::pointing)
+        return;
+    const auto& marks = job.ticket()->pages[static_cast<std::size_t>(job.page())].marks;
+    const Registration& r = job.registration();
+    const QTransform view = to_view();
+    for (std::size_t i = 0; i < marks.size(); ++i) {
+        const double radius = (marks[i].radius + 2) * px_per_mm();
+        const QColor colour = r.found[i] ? theme().fine : theme().attention;
+        const QPointF at = view.map(to_qt(r.found[i] ? *r.found[i] : job.place().apply(marks[i].centre)));
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(theme().casing, 4));
+        painter.drawEllipse(at, radius, radius);
+        painter.setPen(QPen(colour, 2, r.found[i] ? Qt::SolidLine : Qt::DashLine));
+        painter.drawEllipse(at, radius, radius);
+        const QString words = r.found[i] ? tr("%1 mm").arg(r.residuals[i], 0, 'f', 2) : tr("not found");
+        const QRectF box = QRectF(painter.fontMetrics().boundingRect(words)).adjusted(-5, -2, 5, 2);
+        const bool is_right = at.x() > width() / 2.0;
+        const QRectF beside =
+            box.translated(at - box.topLeft() + QPointF(is_right ? -radius - box.width() - 4 : radius + 4, -box.height() / 2));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(theme().panel);
+        painter.drawRoundedRect(beside, 4, 4);
+        painter.setPen(colour);
+        painter.drawText(beside, Qt::AlignCenter, words);
+    }
+}
+
+void RehearsalView::paint_slip(QPainter& painter) const {
+    const auto& plan = job.plan();
+    if (!slip || !plan)
+        return;
+    const bool in_machine = job.stage() > Stage::loading;
+    const QTransform view = to_qt(slip->then(in_machine ? job.place() : Transform{})) * to_view();
+    for (std::size_t i = 0; i < plan->copies.size(); ++i) {
+        if (!plan->copies[i] || plan->page_of[i] != job.page())
+            continue;
+        const bool is_bad = std::ranges::binary_search(slip_damaged, i);
+        const QPainterPath line = view.map(to_qt(plan->copies[i]->line));
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(theme().casing, 3));
+        painter.drawPath(line);
+        painter.setPen(QPen(is_bad ? theme().attention : theme().fine, is_bad ? 2 : 1.2));
+        painter.drawPath(line);
+    }
+}
+
+void RehearsalView::paint_pointer(QPainter& painter) const {
+    const QTransform view = to_view();
+    for (const auto& taken : job.pointed())
+        if (taken) {
+            painter.setPen(QPen(theme().fine, 2));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(view.map(to_qt(*taken)), 9, 9);
+        }
+    const QPointF at = view.map(to_qt(job.pointer()));
+    for (const QPen& pen : {QPen(theme().casing, 4), QPen(theme().accent, 1.6)}) {
+        painter.setPen(pen);
+        painter.drawLine(at - QPointF(14, 0), at + QPointF(14, 0));
+        painter.drawLine(at - QPointF(0, 14), at + QPointF(0, 14));
+    }
+    // The loupe: what the sensor sees about the pointer.
+    const Scan& scan = job.scan();
+    if (scan.grey.empty())
+        return;
+    constexpr double across = 12; // mm
+    const int side = static_cast<int>(across * scan.px_per_mm);
+    const Point px = scan.px_per_mm * (job.pointer() - scan.origin);
+    const QImage whole(scan.grey.data(), scan.width, scan.height, scan.width, QImage::Format_Grayscale8);
+    const QRectF loupe(width() - 192, height() - 192 - 12, 180, 180);
+    painter.fillRect(loupe.adjusted(-3, -3, 3, 3), theme().panel);
+    painter.drawImage(loupe, whole, QRectF(px.x - side / 2.0, px.y - side / 2.0, side, side));
+    painter.setPen(QPen(theme().casing, 3));
+    painter.drawLine(loupe.center() - QPointF(90, 0), loupe.center() + QPointF(90, 0));
+    painter.drawLine(loupe.center() - QPointF(0, 90), loupe.center() + QPointF(0, 90));
+    painter.setPen(QPen(theme().accent, 1));
+    painter.drawLine(loupe.center() - QPointF(90, 0), loupe.center() + QPointF(90, 0));
+    painter.drawLine(loupe.center() - QPointF(0, 90), loupe.center() + QPointF(0, 90));
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(theme().line, 1));
+    painter.drawRect(loupe);
+}
+
+void RehearsalView::press(QMouseEvent* event) {
+    if (job.stage() == Stage::pointing)
+        job.move_pointer(to_mm(event->position()));
+}
+
+void RehearsalView::drag(QMouseEvent* event) {
+    if (job.stage() == Stage::pointing && (event->buttons() & Qt::LeftButton))
+        job.move_pointer(to_mm(event->position()));
+}
+
+bool RehearsalView::claims(const QKeyEvent& event) const {
+    switch (event.key()) {
+    case Qt::Key_Left:
+    case Qt::Key_Right:
+    case Qt::Key_Up:
+    case Qt::Key_Down:
+    case Qt::Key_Return:
+        return job.stage() == Stage::pointing;
+    default:
+        return false;
+    }
+}
+
+bool RehearsalView::key(QKeyEvent* event) {
+    if (job.stage() != Stage::pointing)
+        return false;
+    const double step = event->modifiers() & Qt::ShiftModifier ? 5 : event->modifiers() & Qt::AltModifier ? 0.05 : 0.5;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        job.move_pointer(job.pointer() - Point{step, 0});
+        return true;
+    case Qt::Key_Right:
+        job.move_pointer(job.pointer() + Point{step, 0});
+        return true;
+    case Qt::Key_Up:
+        job.move_pointer(job.pointer() - Point{0, step});
+        return true;
+    case Qt::Key_Down:
+        job.move_pointer(job.pointer() + Point{0, step});
+        return true;
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        job.take_mark();
+        return true;
+    default:
+        return false;
+    }
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,64 @@
+#pragma once
+
+#include "app/common/zoom_view.h"
+#include "app/output/output_job.h"
+
+#include <QPixmap>
+
+class QLabel;
+class QPushButton;
+class QSlider;
+
+namespace fusuma::app {
+
+/// The sheet as it lies in the cutter: the marks as they were found, and the cut as it is foreseen or as it goes, along a
+/// slider of time. While a person points at marks, the pointer with a loupe on the sensor's picture.
+class RehearsalView : public ZoomView {
+    Q_OBJECT
+  public:
+    explicit RehearsalView(OutputJob& output_job);
+    void set_shows_travel(bool on);
+    void set_shows_order(bool on);
+    /// A slip to be shown on top of the sheet: the cut lines moved by it.
+    void set_slip(const std::optional<Transform>& moved, const std::vector<std::size_t>& damaged);
+
+  protected:
+    void paint(QPainter& painter) override;
+    void press(QMouseEvent* event) override;
+    void drag(QMouseEvent* event) override;
+    bool key(QKeyEvent* event) override;
+    bool claims(const QKeyEvent& event) const override;
+    void resizeEvent(QResizeEvent* event) override;
+
+  private:
+    OutputJob& job;
+    QLabel *caption, *time_text, *page_text;
+    QWidget *time_bar, *page_bar;
+    QSlider* time;
+    bool shows_travel = false, shows_order = false;
+    std::optional<Transform> slip;
+    std::vector<std::size_t> slip_damaged;
+    /// The sheet, and the runs that are cut whole, drawn once.
+    struct Drawn {
+        QTransform view;
+        qint64 sheet = 0;
+        Transform place;
+        const void* runs = nullptr;
+        std::size_t count = 0;
+        bool is_live = false;
+        QPixmap picture;
+    } drawn;
+
+    void refresh();
+    void lay_out();
+    [[nodiscard]] bool is_live() const { return job.is_cutting() || job.stage() == OutputJob::Stage::cut; }
+    [[nodiscard]] std::size_t shown_runs() const;
+    void paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole);
+    void paint_trace(QPainter& painter, const CutTrace& trace) const;
+    void paint_marks(QPainter& painter) const;
+    void paint_way(QPainter& painter, std::size_t runs) const;
+    void paint_slip(QPainter& painter) const;
+    void paint_pointer(QPainter& painter) const;
+};
+
+} // namespace fusuma::app

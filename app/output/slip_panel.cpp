@@ -1,0 +1,288 @@
+#include "app/output/slip_panel.h"
+
+#include "app/common/painting.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QProgressBar>
+#include <QScrollArea>
+#include <QSlider>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <array>
+#include <numbers>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr std::array tried_mm{0.2, 0.4, 0.6, 0.8, 1.0};
+constexpr double per_step = 0.05;    // mm of the shift sliders
+constexpr double deg_per_step = 0.02; // of the turn slider
+constexpr int loupe_times = 8;
+
+} // namespace
+
+Loupe::Loupe(OutputJob& output_job) : job(output_job) {
+    setObjectName(QStringLiteral("slipLoupe"));
+    setAccessibleName(tr("Loupe on the weakest place"));
+    setFixedHeight(150);
+}
+
+void Loupe::look_at(Point paper_mm, const Transform& moved) {
+    at = paper_mm;
+    slip = moved;
+    update();
+}
+
+void Loupe::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    const QRectF frame = QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5);
+    painter.fillRect(frame, theme().paper);
+    const double px_per_mm = loupe_times * logicalDpiX() / 25.4;
+    const QTransform view =
+        QTransform::fromScale(px_per_mm, px_per_mm) *
+        QTransform::fromTranslate(width() / 2.0 - px_per_mm * at.x, height() / 2.0 - px_per_mm * at.y);
+    if (const auto& plan = job.plan(); plan && !job.sheet().isNull()) {
+        painter.setTransform(view);
+        // The print as the plan has it; where the printer puts it is part of the slip.
+        painter.setTransform(to_qt(map_of(job.faults().print.pose, {plan->paper.width / 2, plan->paper.height / 2}).inverted()) * view);
+        painter.drawImage(QRectF(0, 0, plan->paper.width, plan->paper.height), job.sheet());
+        painter.resetTransform();
+        for (std::size_t i = 0; i < plan->copies.size(); ++i)
+            if (const auto& copy = plan->copies[i]; copy && plan->page_of[i] == job.page() && copy->cut_box.grown(10).contains(at))
+                draw_cut_line(painter, view.map(to_qt(slip).map(to_qt(copy->line))), copy->sticker->cut);
+    }
+    painter.setPen(theme().line);
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(frame);
+    painter.setPen(theme().dim);
+    painter.drawText(frame.adjusted(8, 4, 0, 0), Qt::AlignTop | Qt::AlignLeft, tr("Weakest place, %1 ×").arg(loupe_times));
+}
+
+SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& rehearsal_view)
+    : session(project), job(output_job), view(rehearsal_view) {
+    setObjectName(QStringLiteral("slipPanel"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedWidth(300);
+    auto* frame = column(this, 0, 0);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inner = new QWidget;
+    auto* list = column(inner, 12, 8);
+    list->addWidget(label(tr("What if it slips?"), "title"));
+    auto* words = label(tr("Shift the cut against the print and look."), "dim");
+    words->setWordWrap(true);
+    list->addWidget(words);
+    right = slide(list, tr("Shift right"), "slipRight", 30);
+    down = slide(list, tr("Shift down"), "slipDown", 30);
+    turn = slide(list, tr("Turn"), "slipTurn", 50);
+    loupe = new Loupe(job);
+    list->addWidget(loupe);
+    verdict = label({}, "strong");
+    verdict->setObjectName(QStringLiteral("slipVerdict"));
+    verdict->setWordWrap(true);
+    list->addWidget(verdict);
+    list->addSpacing(6);
+    list->addWidget(label(tr("Stickers that would show it"), "section"));
+    for (const double mm : tried_mm) {
+        auto* line = new QHBoxLayout;
+        line->setSpacing(8);
+        auto* caption = label(tr("slip %1 mm").arg(mm, 0, 'f', 1), "dim");
+        caption->setFixedWidth(76);
+        auto* bar = new QProgressBar;
+        bar->setTextVisible(false);
+        bar->setObjectName(QStringLiteral("slipBar"));
+        auto* count = label({}, "figure");
+        count->setFixedWidth(64);
+        count->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        line->addWidget(caption);
+        line->addWidget(bar, 1);
+        line->addWidget(count);
+        list->addLayout(line);
+        bars.emplace_back(bar, count);
+    }
+    advice = label({});
+    advice->setObjectName(QStringLiteral("slipAdvice"));
+    advice->setWordWrap(true);
+    list->addWidget(advice);
+    remedy_button = button({}, "", QStringLiteral("slipRemedy"),
+                           tr("Widens borders and bleeds of the stickers that need it. One step that can be undone."));
+    list->addWidget(remedy_button);
+    list->addSpacing(6);
+    try_button = button(tr("Try 1000 sheets"), "", QStringLiteral("trySheets"),
+                        tr("Slips as a usual machine makes them: 0.25 mm each way and 0.06° of turn, as standard deviations."));
+    list->addWidget(try_button);
+    chances_text = label({}, "dim");
+    chances_text->setObjectName(QStringLiteral("slipChances"));
+    chances_text->setWordWrap(true);
+    list->addWidget(chances_text);
+    list->addStretch();
+    scroll->setWidget(inner);
+    frame->addWidget(scroll);
+    connect(remedy_button, &QPushButton::clicked, this, &SlipPanel::apply_remedy);
+    connect(try_button, &QPushButton::clicked, this, &SlipPanel::try_sheets);
+    connect(&job, &OutputJob::changed, this, &SlipPanel::refresh);
+    connect(&session, &Session::worked_out, this, &SlipPanel::refresh);
+    refresh();
+}
+
+SlipPanel::~SlipPanel() {
+    workers.waitForDone();
+}
+
+SlipPanel::Slide SlipPanel::slide(QVBoxLayout* into, const QString& caption, const char* name, int most) {
+    Slide result{new QSlider(Qt::Horizontal), label({}, "figure")};
+    auto* line = new QHBoxLayout;
+    line->addWidget(label(caption));
+    line->addStretch();
+    line->addWidget(result.value);
+    into->addLayout(line);
+    into->addWidget(result.slider);
+    result.slider->setObjectName(QLatin1String(name));
+    result.slider->setAccessibleName(caption);
+    result.slider->setRange(-most, most);
+    connect(result.slider, &QSlider::valueChanged, this, &SlipPanel::show_slip);
+    return result;
+}
+
+std::shared_ptr<const JobPlan> SlipPanel::plan() const {
+    return job.plan() ? job.plan() : session.snapshot().plan;
+}
+
+int SlipPanel::page() const {
+    return job.plan() ? job.page() : session.page();
+}
+
+Transform SlipPanel::slip() const {
+    const auto& now = plan();
+    const Point middle = now ? Point{now->paper.width / 2, now->paper.height / 2} : Point{};
+    return map_of({per_step * Point{double(right.slider->value()), double(down.slider->value())},
+                   turn.slider->value() * deg_per_step * std::numbers::pi / 180},
+                  middle);
+}
+
+void SlipPanel::refresh() {
+    if (!isVisible() && sheet)
+        return;
+    if (const auto now = plan(); now != sheet_of || page() != sheet_page)
+        work_out_sheet();
+    const bool has_copies = sheet && !sheet->copies().empty();
+    try_button->setEnabled(has_copies);
+    for (auto* slider : {right.slider, down.slider, turn.slider})
+        slider->setEnabled(has_copies);
+}
+
+void SlipPanel::work_out_sheet() {
+    sheet_of = plan();
+    sheet_page = page();
+    if (!sheet_of)
+        return;
+    const std::uint64_t mine = ++run;
+    // What to change is said about the sheet as it is now: a ticket is printed and stays as it was.
+    workers.start([this, mine, now = sheet_of, number = sheet_page, document = session.document(),
+                   &evaluator = session.working_out()] {
+        auto made = std::make_shared<const SlipSheet>(*now, static_cast<std::size_t>(number), evaluator);
+        std::optional<Remedy> best;
+        double mm = 0;
+        for (const double tried : tried_mm) // the first slip that some do not bear
+            if (!best)
+                if (Remedy r = made_safe(document, evaluator, tried + 0.05); r.stickers > 0) {
+                    best = std::move(r);
+                    mm = tried;
+                }
+        QMetaObject::invokeMethod(this, [this, mine, made, best = std::move(best), mm] {
+            if (mine != run)
+                return;
+            sheet = made;
+            remedy = best;
+            remedied_mm = mm;
+            chances_text->clear();
+            show_slip();
+            refresh();
+        });
+    });
+}
+
+void SlipPanel::show_slip() {
+    const Transform moved = slip();
+    right.value->setText(tr("%1 mm").arg(right.slider->value() * per_step, 0, 'f', 2));
+    down.value->setText(tr("%1 mm").arg(down.slider->value() * per_step, 0, 'f', 2));
+    turn.value->setText(tr("%1°").arg(turn.slider->value() * deg_per_step, 0, 'f', 2));
+    const std::size_t all = sheet ? sheet->copies().size() : 0;
+    for (std::size_t i = 0; i < bars.size(); ++i) {
+        const auto count = sheet ? static_cast<int>(sheet->damaged_by(tried_mm[i])) : 0;
+        bars[i].first->setRange(0, std::max(1, static_cast<int>(all)));
+        bars[i].first->setValue(count);
+        restyle(bars[i].first, "role", count > 0 ? "attention" : "");
+        bars[i].second->setText(tr("%1 of %2").arg(count).arg(all));
+    }
+    const bool is_still = moved == slip() && right.slider->value() == 0 && down.slider->value() == 0 && turn.slider->value() == 0;
+    const auto damaged = sheet ? sheet->damaged(moved) : std::vector<std::size_t>{};
+    view.set_slip(is_still ? std::nullopt : std::optional(moved), damaged);
+    verdict->setText(all == 0             ? tr("The sheet is empty.")
+                     : is_still           ? tr("No slip.")
+                     : damaged.empty()    ? tr("All %1 stay clean.").arg(all)
+                     : damaged.size() == 1 ? tr("1 of %1 shows a fault.").arg(all)
+                                           : tr("%1 of %2 show a fault.").arg(damaged.size()).arg(all));
+    restyle(verdict, "role", damaged.empty() ? "strong" : "attention");
+    if (sheet && all > 0) {
+        std::size_t weakest = 0;
+        for (std::size_t k = 1; k < all; ++k)
+            if (sheet->check(k).tolerance() < sheet->check(weakest).tolerance())
+                weakest = k;
+        loupe->look_at(sheet->on_paper(weakest, sheet->check(weakest).weak_spot()), moved);
+    }
+    QStringList parts;
+    const Unit unit = session.document().unit;
+    if (remedy && remedy->widest_border > 0)
+        parts << tr("borders up to %1").arg(QString::fromStdString(format_length(remedy->widest_border, unit)));
+    if (remedy && remedy->widest_bleed > 0)
+        parts << tr("bleeds up to %1").arg(QString::fromStdString(format_length(remedy->widest_bleed, unit)));
+    advice->setText(remedy ? tr("%1 would keep every sticker clean up to a slip of %2 mm.")
+                                 .arg(parts.join(tr(" and ")), QString::number(remedied_mm, 'f', 1))
+                    : all > 0 ? tr("Every sticker bears a slip of 1 mm.")
+                              : QString());
+    if (remedy && !advice->text().isEmpty())
+        advice->setText(advice->text().left(1).toUpper() + advice->text().mid(1));
+    remedy_button->setVisible(remedy.has_value());
+    remedy_button->setText(remedy ? tr("Make %1 safe").arg(remedy->stickers == 1 ? tr("1 sticker") : tr("%1 stickers").arg(remedy->stickers)) : QString());
+}
+
+void SlipPanel::apply_remedy() {
+    if (!remedy)
+        return;
+    const double mm = remedied_mm;
+    session.edit(tr("Make safe for a slip of %1 mm").arg(mm, 0, 'f', 1), [this, mm](const Document& document) {
+        return made_safe(document, session.working_out(), mm + 0.05).document;
+    });
+    if (job.ticket())
+        emit session.note(tr("Changed. Print again to use it: the ticket in hand stays as it was printed."));
+}
+
+void SlipPanel::try_sheets() {
+    if (!sheet)
+        return;
+    constexpr int sheets = 1000;
+    try_button->setEnabled(false);
+    chances_text->setText(tr("Trying %1 sheets…").arg(sheets));
+    workers.start([this, tried = sheet] {
+        const auto chances = tried->chances({}, sheets, 1);
+        QMetaObject::invokeMethod(this, [this, tried, chances] {
+            try_button->setEnabled(true);
+            if (tried != sheet)
+                return;
+            chances_text->setText(tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
+                                      .arg(100 * chances.all_good, 0, 'f', 1)
+                                      .arg(chances.mean, 0, 'f', 2)
+                                      .arg(tried->copies().size()));
+        });
+    });
+}
+
+} // namespace fusuma::app

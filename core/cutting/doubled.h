@@ -1,0 +1,23 @@
+#pragma once
+
+#include "core/cutting/cut_path.h"
+#include "core/geometry/transform.h"
+
+namespace fusuma {
+
+/// One line to cut, flattened, with what it came from.
+struct FlatPath {
+    std::vector<Point> points; ///< mm; closed ones end where they begin
+    bool is_closed = true;
+    CutKind kind = CutKind::kiss;
+    std::size_t placement = 0;
+};
+
+/// The paths flattened within 0.005 mm after mapping them.
+[[nodiscard]] std::vector<FlatPath> flattened(const std::vector<CutPath>& paths, const Transform& map);
+
+/// Takes away what of later paths lies on earlier ones of the same kind, within 0.05 mm, so that no line is cut twice.
+/// What is left of a closed line becomes open ones.
+[[nodiscard]] std::vector<FlatPath> without_doubled(std::vector<FlatPath> paths);
+
+} // namespace fusuma

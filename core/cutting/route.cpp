@@ -1,0 +1,171 @@
+#include "core/cutting/route.h"
+
+#include <algorithm>
+#include <numeric>
+
+namespace fusuma {
+
+namespace {
+
+/// The way under improvement. Position 0 is home; sums of link lengths in both directions make the gain of turning a
+/// stretch round a matter of four look-ups.
+class Way {
+  public:
+    Way(const std::vector<Stop>& all, std::vector<std::size_t> order, Point home) : stops(all), visits(std::move(order)) {
+        start = {home, home};
+        measure();
+    }
+
+    [[nodiscard]] std::size_t size() const { return visits.size() + 1; }
+    [[nodiscard]] std::size_t place_of(std::size_t stop) const { return places[stop]; }
+    [[nodiscard]] const std::vector<std::size_t>& order() const { return visits; }
+    [[nodiscard]] std::size_t at(std::size_t place) const { return visits[place - 1]; }
+
+    /// Turns places first…last round when that is shorter.
+    bool turn_round(std::size_t first, std::size_t last) {
+        double before = link(first - 1, first) + forward[last] - forward[first];
+        double after = distance(stop(first - 1).out, stop(last).in) + backward[last] - backward[first];
+        if (last + 1 < size()) {
+            before += link(last, last + 1);
+            after += distance(stop(first).out, stop(last + 1).in);
+        }
+        if (after > before - least_gain)
+            return false;
+        std::reverse(visits.begin() + offset(first), visits.begin() + offset(last) + 1);
+        measure();
+        return true;
+    }
+
+    /// Moves places first…last to follow `after`, which lies outside them, when that is shorter.
+    bool move(std::size_t first, std::size_t last, std::size_t after) {
+        if (after + 1 == first || (after >= first && after <= last))
+            return false;
+        const bool has_next = last + 1 < size();
+        double gain = link(first - 1, first);
+        if (has_next)
+            gain += link(last, last + 1) - distance(stop(first - 1).out, stop(last + 1).in);
+        gain -= distance(stop(after).out, stop(first).in);
+        if (after + 1 < size())
+            gain -= distance(stop(last).out, stop(after + 1).in) - link(after, after + 1);
+        if (gain < least_gain)
+            return false;
+        const auto from = visits.begin() + offset(first), to = visits.begin() + offset(last) + 1;
+        if (after < first)
+            std::rotate(visits.begin() + offset(after) + 1, from, to);
+        else
+            std::rotate(from, to, visits.begin() + offset(after) + 1);
+        measure();
+        return true;
+    }
+
+  private:
+    static constexpr double least_gain = 1e-6;
+    const std::vector<Stop>& stops;
+    std::vector<std::size_t> visits;
+    Stop start;
+    std::vector<std::size_t> places;        ///< of each stop
+    std::vector<double> forward, backward; ///< length of all links up to a place, walked either way
+
+    static std::ptrdiff_t offset(std::size_t place) { return static_cast<std::ptrdiff_t>(place) - 1; }
+    [[nodiscard]] const Stop& stop(std::size_t place) const { return place == 0 ? start : stops[visits[place - 1]]; }
+    [[nodiscard]] double link(std::size_t from, std::size_t to) const {
+        return distance(stop(from).out, stop(to).in);
+    }
+    void measure() {
+        places.resize(stops.size());
+        forward.assign(size(), 0);
+        backward.assign(size(), 0);
+        for (std::size_t i = 1; i < size(); ++i) {
+            places[visits[i - 1]] = i;
+            forward[i] = forward[i - 1] + link(i - 1, i);
+            backward[i] = backward[i - 1] + distance(stop(i).out, stop(i - 1).in);
+        }
+    }
+};
+
+std::vector<std::size_t> nearest_first(const std::vector<Stop>& stops, Point home) {
+    std::vector<std::size_t> left(stops.size()), order;
+    std::iota(left.begin(), left.end(), std::size_t{0});
+    order.reserve(stops.size());
+    for (Point at = home; !left.empty(); at = stops[order.back()].out) {
+        std::size_t nearest = 0;
+        double least = HUGE_VAL;
+        for (std::size_t k = 0; k < left.size(); ++k) {
+            const Point way = stops[left[k]].in - at;
+            if (const double far = dot(way, way); far < least) {
+                least = far;
+                nearest = k;
+            }
+        }
+        order.push_back(left[nearest]);
+        left[nearest] = left.back();
+        left.pop_back();
+    }
+    return order;
+}
+
+/// The few stops nearest to each.
+std::vector<std::vector<std::size_t>> neighbours(const std::vector<Stop>& stops) {
+    constexpr std::size_t most = 8;
+    std::vector<std::vector<std::size_t>> near(stops.size());
+    std::vector<std::pair<double, std::size_t>> by_distance;
+    for (std::size_t i = 0; i < stops.size(); ++i) {
+        by_distance.clear();
+        for (std::size_t k = 0; k < stops.size(); ++k)
+            if (k != i) {
+                const Point way = stops[k].in - stops[i].out;
+                by_distance.emplace_back(dot(way, way), k);
+            }
+        const auto count = static_cast<std::ptrdiff_t>(std::min(most, by_distance.size()));
+        std::partial_sort(by_distance.begin(), by_distance.begin() + count, by_distance.end());
+        for (std::ptrdiff_t k = 0; k < count; ++k)
+            near[i].push_back(by_distance[static_cast<std::size_t>(k)].second);
+    }
+    return near;
+}
+
+bool improve_round(Way& way, std::size_t stop, std::size_t near) {
+    const std::size_t i = way.place_of(stop), k = way.place_of(near);
+    // So that `near` comes right after `stop`, or right before it.
+    if (i < k ? way.turn_round(i + 1, k) : way.turn_round(k, i - 1))
+        return true;
+    constexpr std::size_t longest_stretch = 3;
+    for (std::size_t length = 1; length <= longest_stretch; ++length) {
+        if (const std::size_t last = k + length - 1; last < way.size() && (i < k || i > last) && way.move(k, last, i))
+            return true;
+        if (k >= length && k - length + 1 >= 1 && (i < k - length + 1 || i > k) && i >= 1 &&
+            way.move(k - length + 1, k, i - 1))
+            return true;
+    }
+    return false;
+}
+
+} // namespace
+
+double travel(const std::vector<Stop>& stops, const std::vector<std::size_t>& order, Point home) {
+    double sum = 0;
+    for (const std::size_t i : order) {
+        sum += distance(home, stops[i].in);
+        home = stops[i].out;
+    }
+    return sum;
+}
+
+std::vector<std::size_t> short_route(const std::vector<Stop>& stops, Point home) {
+    constexpr int most_rounds = 60;
+    const auto near = neighbours(stops);
+    Way way(stops, nearest_first(stops, home), home);
+    bool is_better = true;
+    for (int round = 0; is_better && round < most_rounds; ++round) {
+        is_better = false;
+        for (std::size_t stop = 0; stop < stops.size(); ++stop)
+            for (const std::size_t other : near[stop])
+                is_better = improve_round(way, stop, other) || is_better;
+        // A stretch at the end, or at the beginning, has no link on one side.
+        for (std::size_t place = 1; place + 1 < way.size(); ++place)
+            is_better = way.turn_round(place, way.size() - 1) || way.turn_round(1, place) || is_better;
+    }
+    return way.order();
+}
+
+} // namespace fusuma

@@ -1,0 +1,88 @@
+#include "formats/ticket_json.h"
+
+#include "formats/json_fields.h"
+
+#include <algorithm>
+#include <cctype>
+
+namespace fusuma {
+
+namespace {
+
+constexpr std::array shape_words{Word{MarkShape::dot, "dot"}, Word{MarkShape::cross, "cross"},
+                                 Word{MarkShape::ring, "ring"}};
+
+json cut_json(const CutPath& cut) {
+    json fields{{"kind", word_of(cut.kind, cut_words)}, {"start", point_json(cut.line.start)}, {"open", cut.is_open}};
+    fields["copy"] = cut.placement == no_copy ? json(nullptr) : json(cut.placement);
+    json& segments = fields["segments"] = json::array();
+    for (const Segment& s : cut.line.segments)
+        segments.push_back(segment_json(s));
+    return fields;
+}
+
+CutPath cut_from(const json& j, std::size_t copies) {
+    CutPath cut{{place_from(j.at("start")), {}},
+                value_of(j.at("kind"), cut_words),
+                j.at("copy").is_null() ? no_copy : j.at("copy").get<std::size_t>(),
+                j.at("open").get<bool>()};
+    if (cut.placement != no_copy && cut.placement >= copies)
+        throw std::out_of_range("a cut line's copy is out of range");
+    for (const json& s : j.at("segments"))
+        cut.line.segments.push_back(segment_from(s));
+    return cut;
+}
+
+json mark_json(const Mark& m) {
+    return {{"shape", word_of(m.shape, shape_words)},
+            {"centre", point_json(m.centre)},
+            {"radius", m.radius},
+            {"line", m.line},
+            {"keep_clear", m.keep_clear}};
+}
+
+Mark mark_from(const json& j) {
+    return {place_from(j.at("centre")), number_in(j, "radius", 0.1, 50), number_in(j, "keep_clear", 0, 500),
+            value_of(j.at("shape"), shape_words), number_in(j, "line", 0, 50)};
+}
+
+} // namespace
+
+json to_json(const Ticket& ticket, const ArtworkFile& file_of) {
+    json fields{{"code", ticket.code},
+                {"printed", ticket.printed},
+                {"paper", {ticket.paper.width, ticket.paper.height}},
+                {"pages", json::array()},
+                {"document", to_json(*ticket.document, file_of)}};
+    for (const Ticket::Page& page : ticket.pages) {
+        json marks = json::array(), cuts = json::array();
+        for (const Mark& mark : page.marks)
+            marks.push_back(mark_json(mark));
+        for (const CutPath& cut : page.cuts)
+            cuts.push_back(cut_json(cut));
+        fields["pages"].push_back({{"marks", std::move(marks)}, {"cuts", std::move(cuts)}});
+    }
+    return fields;
+}
+
+Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from) {
+    auto document = from_json(j.at("document"), artwork_from);
+    if (!document)
+        return document.problem();
+    Ticket ticket{j.at("code").get<std::string>(), j.at("printed").get<std::string>(), paper_from(j.at("paper")), {},
+                  nullptr};
+    for (const json& p : j.at("pages")) {
+        Ticket::Page& page = ticket.pages.emplace_back();
+        for (const json& mark : p.at("marks"))
+            page.marks.push_back(mark_from(mark));
+        for (const json& cut : p.at("cuts"))
+            page.cuts.push_back(cut_from(cut, document->placements.size()));
+    }
+    if (ticket.code.empty() || ticket.code.size() > 16 ||
+        !std::ranges::all_of(ticket.code, [](unsigned char c) { return std::isalnum(c) != 0; }))
+        throw std::out_of_range("a ticket's code is out of range");
+    ticket.document = std::make_shared<const Document>(std::move(*document));
+    return ticket;
+}
+
+} // namespace fusuma
