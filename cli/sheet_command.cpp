@@ -1,4 +1,5 @@
 #include "cli/report.h"
+#include "core/document/cut_page.h"
 #include "core/document/fill_sheet.h"
 #include "core/document/test_prints.h"
 #include "core/sheet/paper.h"
@@ -203,9 +204,7 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
             return written;
         if (command.hpgl.empty())
             continue;
-        const CutJob job = cut_job(plan.pages[page].cuts, {document.material, document.sheet.cutter.motion,
-                                                           correction_of(document.sheet.cutter, plan.paper),
-                                                           Point{0, plan.paper.height}});
+        const CutJob job = cut_page(plan.pages[page].cuts, plan.paper, document.sheet.cutter, document.material);
         if (const Outcome written =
                 write_text(page_path(command.hpgl, page), cut_hpgl(job, document.material, plan.paper));
             !written)

@@ -1,6 +1,5 @@
 #include "devices/rehearsal.h"
 
-#include "core/document/test_prints.h"
 #include "core/geometry/edge_grid.h"
 #include "devices/practice_printer.h"
 #include "devices/practice_sheet.h"
@@ -9,11 +8,6 @@
 #include <random>
 
 namespace fusuma {
-
-CutJob job_for(const Ticket::Page& page, Size paper, const CuttingSetup& setup) {
-    return cut_job(page.cuts, {setup.material, setup.cutter.motion,
-                               setup.fit.then(correction_of(setup.cutter, paper)), Point{0, paper.height}});
-}
 
 std::vector<CutTrace> cut_by_practice(const CutJob& job, const Material& material, Size paper,
                                       const MachineFaults& faults) {
@@ -97,7 +91,7 @@ Result<Rehearsal> rehearse(const QByteArray& pdf, std::size_t page, const Ticket
     if (!r.registration.accepted)
         return r;
     const CuttingSetup cutting{ticket.document->sheet.cutter, ticket.document->material, r.registration.fit};
-    r.job = job_for(printed, ticket.paper, cutting);
+    r.job = cut_page(printed.cuts, ticket.paper, cutting.cutter, cutting.material, cutting.fit);
     r.traces = cut_by_practice(r.job, cutting.material, ticket.paper, faults.machine);
     r.judgement = judge(r.job, r.traces, ticket.paper, cutting, r.place, faults.machine);
     r.faulty = slips.damaged(r.judgement.moved);

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/document/cut_page.h"
 #include "core/document/ticket.h"
 #include "core/registration/locate.h"
 #include "core/rehearsal/slip.h"
@@ -10,13 +11,12 @@ namespace fusuma {
 /// How the cutter is told where the print lies.
 enum class MarkMethod { sensor, by_hand, paper_edge };
 
-/// What turns a page into a job: the machine, what is cut, and where the print lies.
+/// The machine, what is cut, and where the print lies.
 struct CuttingSetup {
     CutterProfile cutter;
     Material material;
     Transform fit; ///< from the paper's to the machine's millimetres, as found
 };
-[[nodiscard]] CutJob job_for(const Ticket::Page& page, Size paper, const CuttingSetup& setup);
 
 /// Where the practice machine's blade goes for a job, by way of the very HP-GL that it is sent.
 [[nodiscard]] std::vector<CutTrace> cut_by_practice(const CutJob& job, const Material& material, Size paper,

@@ -5,6 +5,7 @@
 #include "formats/hpgl.h"
 #include "formats/picture_read.h"
 #include "formats/svg.h"
+#include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
 #include <gtest/gtest.h>
@@ -60,19 +61,21 @@ TEST(Agreement, SvgAndHpglHoldTheSameLinesWithin30Micrometres) {
             const auto plan = evaluator.plan(d);
             const auto svg = read_paths(cut_svg(*plan));
             HpglReader reader;
-            ASSERT_TRUE(reader.take(cut_hpgl(*plan)));
+            ASSERT_TRUE(reader.take(test::hpgl_of(*plan)));
             const auto strokes = reader.strokes();
             ASSERT_EQ(svg.size(), strokes.size());
             double worst = 0;
-            for (std::size_t i = 0; i < svg.size(); ++i) {
-                Polygon cut;
-                for (const Point p : strokes[i].points)
-                    cut.push_back({p.x, paper.height - p.y});
-                for (const Point p : cut)
-                    worst = std::max(worst, nearest_on({svg[i]}, p).distance);
-                for (std::size_t k = 0; k < svg[i].size(); k += 20)
-                    worst = std::max(worst, nearest_on({cut}, svg[i][k]).distance);
+            Polygons cuts; // in an order and from starts of their own
+            for (const HpglStroke& stroke : strokes) {
+                cuts.emplace_back();
+                for (const Point p : stroke.points)
+                    cuts.back().push_back({p.x, paper.height - p.y});
+                for (const Point p : cuts.back())
+                    worst = std::max(worst, nearest_on(svg, p).distance);
             }
+            for (const Polygon& line : svg)
+                for (std::size_t k = 0; k < line.size(); k += 20)
+                    worst = std::max(worst, nearest_on(cuts, line[k]).distance);
             EXPECT_LT(worst, 0.03) << art;
         }
 }
@@ -81,7 +84,7 @@ TEST(Agreement, SamePlanGivesTheSameBytes) {
     const Document d = test::disc_document({{60, 60}, {120, 100}});
     Evaluator first, second;
     EXPECT_EQ(cut_svg(*first.plan(d)), cut_svg(*second.plan(d)));
-    EXPECT_EQ(cut_hpgl(*first.plan(d)), cut_hpgl(*second.plan(d)));
+    EXPECT_EQ(test::hpgl_of(*first.plan(d)), test::hpgl_of(*second.plan(d)));
 }
 
 } // namespace

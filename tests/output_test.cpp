@@ -9,6 +9,7 @@
 #include "formats/hpgl.h"
 #include "formats/pdf.h"
 #include "formats/svg.h"
+#include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
@@ -127,7 +128,7 @@ TEST(Cut, SmallSheetsAreScoredInTheirOwnGroupAndPen) {
     Evaluator evaluator;
     const auto plan = evaluator.plan(document);
     EXPECT_THAT(cut_svg(*plan), testing::HasSubstr("id=\"score\""));
-    EXPECT_THAT(cut_hpgl(*plan), testing::HasSubstr("SP3;"));
+    EXPECT_THAT(test::hpgl_of(*plan), testing::HasSubstr("SP3;"));
     const PlanTotals sum = totals(*plan);
     const std::vector<Rect> sheets = small_sheets(document.sheet);
     EXPECT_NEAR(sum.score_mm, 4 * 2 * (sheets[0].width() + sheets[0].height()), 1e-6);
@@ -293,7 +294,7 @@ TEST(Svg, OpenLinesStayOpenHereAndOnTheCutter) {
                            true}};
     EXPECT_EQ(cut_svg(plan).find('Z'), std::string::npos);
     HpglReader reader;
-    ASSERT_TRUE(reader.take(cut_hpgl(plan)));
+    ASSERT_TRUE(reader.take(test::hpgl_of(plan)));
     ASSERT_EQ(reader.strokes().size(), 1u);
     EXPECT_NEAR(distance(reader.strokes()[0].points.front(), {10, 80}), 0, 0.02);
     EXPECT_NEAR(distance(reader.strokes()[0].points.back(), {30, 70}), 0, 0.02);
@@ -302,22 +303,27 @@ TEST(Svg, OpenLinesStayOpenHereAndOnTheCutter) {
 TEST(Hpgl, ReadsBackWithinAPlotterUnitOfThePlan) {
     const Planned planned = three_discs({215.9, 279.4});
     HpglReader reader;
-    ASSERT_TRUE(reader.take(cut_hpgl(*planned.plan)));
+    ASSERT_TRUE(reader.take(test::hpgl_of(*planned.plan)));
     const auto strokes = reader.strokes();
     const auto& cuts = planned.plan->pages[0].cuts;
     ASSERT_EQ(strokes.size(), cuts.size());
+    Polygons all;
     for (std::size_t i = 0; i < cuts.size(); ++i) {
         EXPECT_EQ(strokes[i].pen, 1);
         EXPECT_EQ(strokes[i].points.front(), strokes[i].points.back()) << "closed";
         Polygon on_paper;
         for (const Point p : strokes[i].points)
             on_paper.push_back({p.x, 279.4 - p.y}); // HP-GL's y axis points up
-        const Polygons truth{flatten(cuts[i].line, 0.001)};
+        Polygons truth;
+        for (const CutPath& cut : cuts)
+            truth.push_back(flatten(cut.line, 0.001));
         for (const Point p : on_paper)
             EXPECT_LT(nearest_on(truth, p).distance, 0.03);
-        for (const Point p : truth[0])
-            EXPECT_LT(nearest_on({on_paper}, p).distance, 0.03);
+        all.push_back(on_paper);
     }
+    for (const CutPath& cut : cuts)
+        for (const Point p : flatten(cut.line, 0.001))
+            EXPECT_LT(nearest_on(all, p).distance, 0.03);
 }
 
 TEST(Hpgl, UnitIsAFortiethOfAMillimetre) { // HP-GL reference manuals: 0.025 mm

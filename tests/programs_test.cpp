@@ -1,6 +1,6 @@
 // The small programs that ship with Fusuma, run as programs.
 
-#include "devices/cutter_connection.h"
+#include "devices/cutter_link.h"
 #include "formats/file.h"
 #include "tests/support/samples.h"
 
@@ -48,8 +48,14 @@ TEST_F(Programs, OneSheetGoesFromPictureToPracticeCut) {
     const QByteArray greeting = cutter.readLine();
     const quint16 port = greeting.trimmed().split(' ').last().toUShort();
     ASSERT_GT(port, 0) << greeting.toStdString();
-    CutterConnection connection;
-    connection.send(QStringLiteral("127.0.0.1"), port, *read_file(at("c.plt"), 1 << 24));
+    CutterLink line;
+    const QByteArray job = *read_file(at("c.plt"), 1 << 24);
+    QObject::connect(&line, &CutterLink::opened, [&] { line.write(job); });
+    QObject::connect(&line, &CutterLink::left, [&] {
+        if (line.waiting() == 0)
+            line.close();
+    });
+    line.open({CutterAddress::Kind::tcp, QStringLiteral("127.0.0.1"), port});
     QElapsedTimer clock;
     for (clock.start(); cutter.state() != QProcess::NotRunning && clock.elapsed() < 20000;)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 20);

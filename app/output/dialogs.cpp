@@ -3,6 +3,7 @@
 #include "app/output/form.h"
 #include "app/output/print_sheet.h"
 #include "app/sheet/profiles.h"
+#include "core/document/cut_page.h"
 #include "core/document/test_prints.h"
 #include "formats/file.h"
 #include "formats/hpgl.h"
@@ -180,8 +181,7 @@ void ask_for_material(Session& session, QWidget* parent) {
             return CutPath{contour_of(corners_of({middle - half, middle + half})), kind, no_copy};
         };
         const Material now = read();
-        const CutJob job = cut_job({at(20, CutKind::kiss), at(30, CutKind::through)},
-                                   {now, session.document().sheet.cutter.motion, {}, Point{0, paper.height}});
+        const CutJob job = cut_page({at(20, CutKind::kiss), at(30, CutKind::through)}, paper, {}, now);
         write_or_tell(session,
                       QFileDialog::getSaveFileName(&form, text("Save as"), text("test square.plt"), QStringLiteral("*.plt")),
                       cut_hpgl(job, now, paper, {.sets_tool = true}));
@@ -251,8 +251,7 @@ void set_machine_right(Session& session, QWidget* parent) {
     form.add_wide(cut);
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
         const JobPlan plan = machine_test(sheet);
-        const CutJob job = cut_job(plan.pages.front().cuts, {document.material, sheet.cutter.motion,
-                                                             correction_of(sheet.cutter, plan.paper), Point{0, plan.paper.height}});
+        const CutJob job = cut_page(plan.pages.front().cuts, plan.paper, sheet.cutter, document.material);
         write_or_tell(session,
                       QFileDialog::getSaveFileName(&form, text("Save as"), text("machine test.plt"), QStringLiteral("*.plt")),
                       cut_hpgl(job, document.material, plan.paper));

@@ -281,7 +281,7 @@ void OutputJob::plan_cut() {
         [page = ticket_page(), paper = in_hand->paper, with = setup(), truly = place(), faults = wrong.machine,
          check = slips] {
             Planned result;
-            result.job = std::make_shared<const CutJob>(job_for(page, paper, with));
+            result.job = std::make_shared<const CutJob>(cut_page(page.cuts, paper, with.cutter, with.material, with.fit));
             result.traces = std::make_shared<const std::vector<CutTrace>>(
                 cut_by_practice(*result.job, with.material, paper, faults));
             result.judgement = judge(*result.job, *result.traces, paper, with, truly, faults);

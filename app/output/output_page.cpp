@@ -3,7 +3,7 @@
 #include "app/common/widgets.h"
 #include "app/output/dialogs.h"
 #include "app/output/slip_panel.h"
-#include "core/document/test_prints.h"
+#include "core/document/cut_page.h"
 #include "formats/cut_file.h"
 #include "formats/dxf.h"
 #include "formats/file.h"
@@ -205,9 +205,7 @@ void OutputPage::export_file(File kind) {
     for (std::size_t page = 0; page < plan->pages.size(); ++page) {
         const QString name = path + (page > 0 ? QStringLiteral("-%1").arg(page + 1) : QString()) + suffix;
         const auto hpgl = [&] {
-            const CutJob cut = cut_job(plan->pages[page].cuts, {material, cutter.motion, correction_of(cutter, plan->paper),
-                                                                Point{0, plan->paper.height}});
-            return cut_hpgl(cut, material, plan->paper);
+            return cut_hpgl(cut_page(plan->pages[page].cuts, plan->paper, cutter, material), material, plan->paper);
         };
         const std::string text = kind == File::svg   ? cut_svg(*plan, page)
                                  : kind == File::dxf ? cut_dxf(*plan, DxfCurves::polylines, page)

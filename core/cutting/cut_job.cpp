@@ -9,7 +9,6 @@
 
 #include <algorithm>
 #include <map>
-#include <numeric>
 
 namespace fusuma {
 
@@ -128,15 +127,16 @@ double put_in_order(std::vector<Line>& lines, std::vector<Unit>& units, Point ho
             ordered.push_back(units[i]);
         const std::vector<Line> before = lines;
         Point at = home;
+        double length = 0;
         std::vector<Stop> real(stops.size());
         for (std::size_t k = 0; k < ordered.size(); ++k) {
             arrange(lines, ordered[k], at, k + 1 < ordered.size() ? stops[order[k + 1]].in : at);
+            for (const std::size_t i : ordered[k]) {
+                length += distance(at, lines[i].in());
+                at = lines[i].out();
+            }
             real[k] = {lines[ordered[k].front()].in(), lines[ordered[k].back()].out()};
-            at = real[k].out;
         }
-        std::vector<std::size_t> in_turn(real.size());
-        std::iota(in_turn.begin(), in_turn.end(), std::size_t{0});
-        const double length = travel(real, in_turn, home);
         if (length >= way - 1e-9) {
             lines = before;
             break;

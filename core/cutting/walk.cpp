@@ -57,20 +57,24 @@ std::vector<double> gentle_starts(const Walk& walk) {
         return {0};
     constexpr int tried = 24;
     const double all = walk.length(), reach = std::min(3.0, all / 8);
-    std::vector<std::pair<double, double>> bends; // how much the line bends about a place, and the place
-    double least = HUGE_VAL;
+    std::vector<double> bends; // how much the line bends about each place
     for (int k = 0; k < tried; ++k) {
         const double mm = all * k / tried;
-        const Point here = walk.at(mm);
-        const double bend = distance(walk.at(mm - reach), here) + distance(here, walk.at(mm + reach)) -
-                            distance(walk.at(mm - reach), walk.at(mm + reach));
-        bends.emplace_back(bend / (2 * reach), mm);
-        least = std::min(least, bends.back().first);
+        const Point here = walk.at(mm), before = walk.at(mm - reach), after = walk.at(mm + reach);
+        bends.push_back((distance(before, here) + distance(here, after) - distance(before, after)) / (2 * reach));
     }
+    // A sharp bend counts from afar too: the flank of a thin tip is straight, but no place to go in.
+    const int near = std::max(1, static_cast<int>(std::ceil(2 * reach * tried / all)));
+    std::vector<double> scores = bends;
+    for (int k = 0; k < tried; ++k)
+        for (int by = -near; by <= near; ++by)
+            scores[static_cast<std::size_t>(k)] =
+                std::max(scores[static_cast<std::size_t>(k)], bends[static_cast<std::size_t>((k + by + tried) % tried)] / 2);
+    const double least = *std::ranges::min_element(scores);
     std::vector<double> places;
-    for (const auto& [bend, mm] : bends)
-        if (constexpr double about_as_gentle = 0.03; bend <= least + about_as_gentle)
-            places.push_back(mm);
+    for (int k = 0; k < tried; ++k)
+        if (constexpr double about_as_gentle = 0.03; scores[static_cast<std::size_t>(k)] <= least + about_as_gentle)
+            places.push_back(all * k / tried);
     return places;
 }
 

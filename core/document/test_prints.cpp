@@ -1,5 +1,6 @@
 #include "core/document/test_prints.h"
 
+#include "core/document/cut_page.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 #include "core/registration/fit.h"
@@ -155,10 +156,6 @@ JobPlan machine_test(const SheetSettings& sheet) {
         page.cuts.push_back({contour_of(machine_test_square(place)), CutKind::kiss, no_copy});
     }
     return plan;
-}
-
-Transform correction_of(const CutterProfile& cutter, Size paper) {
-    return map_of({cutter.shift, cutter.turn, cutter.stretch_x, cutter.stretch_y}, {paper.width / 2, paper.height / 2});
 }
 
 CutterProfile corrected(const SheetSettings& sheet, const std::vector<Point>& off) {

@@ -32,7 +32,4 @@ struct PrintMeasures {
 /// @param off  mm by which each square was cut beside its print, by place
 [[nodiscard]] CutterProfile corrected(const SheetSettings& sheet, const std::vector<Point>& off);
 
-/// The cutter's correction as a map on the paper.
-[[nodiscard]] Transform correction_of(const CutterProfile& cutter, Size paper);
-
 } // namespace fusuma

@@ -10,6 +10,7 @@
 #include <QComboBox>
 #include <QElapsedTimer>
 #include <QPushButton>
+#include <QSlider>
 #include <QStandardPaths>
 #include <QTest>
 #include <iostream>
@@ -122,8 +123,9 @@ int main(int argc, char** argv) {
     auto* load = window.findChild<QPushButton*>(QStringLiteral("loadSheet"));
     static_cast<void>(QTest::qWaitFor([&] { return load->isEnabled(); }, 30000));
     click("loadSheet");
-    click("startCutting");
-    QTest::qWait(6500);
+    auto* start = window.findChild<QPushButton*>(QStringLiteral("startCutting"));
+    static_cast<void>(QTest::qWaitFor([&] { return start->isEnabled(); }, 30000));
+    window.findChild<QSlider*>(QStringLiteral("timeSlider"))->setValue(10);
     shoot("output");
     apply_theme(application, Tone::dark);
     window.go_to(Place::bench);

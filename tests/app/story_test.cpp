@@ -2,7 +2,7 @@
 // reopen, export, practice print and practice cut.
 
 #include "app/common/number_field.h"
-#include "app/output/cut_view.h"
+#include "app/output/rehearsal_view.h"
 #include "app/sheet/sheet_view.h"
 #include "app/shell/recovery.h"
 #include "formats/hpgl.h"
@@ -79,23 +79,22 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     key(Qt::Key_3, Qt::ControlModifier);
     const QString pdf = folder.filePath("sheet.pdf"), svg = folder.filePath("cut.svg"),
                   hpgl = folder.filePath("cut.plt");
-    with_file_dialog(pdf, [&] { click("exportPdf"); });
+    with_file_dialog(pdf, [&] { click("savePdf"); });
     with_file_dialog(svg, [&] { click("exportSvg"); });
     with_file_dialog(hpgl, [&] { click("exportHpgl"); });
     for (const QString& path : {pdf, svg, hpgl})
         EXPECT_GT(QFile(path).size(), 200) << path.toStdString();
 
     // Print and cut for practice.
-    EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled()) << "print and load come first";
-    click("practicePrint");
+    EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled()) << "loading comes first";
     ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
     click("loadSheet");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("startCutting")->isEnabled(); }, 30000));
     choose("Quick");
-    auto* view = find<CutView>("cutView");
+    auto* view = find<RehearsalView>("rehearsalView");
     const QImage before = view->grab().toImage();
-    QTest::mouseClick(find<QPushButton>("startCutting"), Qt::LeftButton);
-    ASSERT_TRUE(
-        QTest::qWaitFor([&] { return view->findChild<QLabel*>(QStringLiteral("chip"))->text() == "Cut"; }, 30000));
+    click("startCutting");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("cutState")->text() == "done"; }, 30000));
     EXPECT_NE(view->grab().toImage(), before) << "the cut is drawn over the print";
 }
 
