@@ -222,6 +222,8 @@ Result<std::vector<ReadLine>> read_cut_file(const QByteArray& bytes, const QStri
         return read_hpgl(bytes, paper);
     };
     auto lines = read();
+    if (lines && lines->empty())
+        return Problem{quoted_name(name) + " holds no lines to cut."};
     if (!lines)
         return Problem{quoted_name(name) + " cannot be read. " + lines.problem().message, lines.problem().hint};
     return lines;

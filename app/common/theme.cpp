@@ -67,7 +67,7 @@ QMenu::item { padding: 5px 22px 5px 12px; border-radius: 4px; } QMenu::item:sele
 QMenu::item:disabled { color: @dim; } QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }
 #topBar, #panel, #preflightStrip, #tray { background: @panel; }
 #topBar { border-bottom: 1px solid @line; } #preflightStrip { border-top: 1px solid @line; }
-#tray { border-right: 1px solid @line; } #panel { border-left: 1px solid @line; } #actsPanel { background: @panel; border-right: 1px solid @line; }
+#tray { border-right: 1px solid @line; } #panel { border-left: 1px solid @line; } #actsPanel { background: @panel; border-right: 1px solid @line; } #slipPanel { background: @panel; border-left: 1px solid @line; }
 QLabel[role="title"] { font-size: 14px; font-weight: 600; } QLabel[role="section"] { font-size: 13px; font-weight: 600; }
 QLabel[role="dim"] { color: @dim; font-size: 11px; } QLabel[role="strong"] { font-weight: 600; }
 QLabel[role="figure"] { font-size: 19px; font-weight: 600; } QLabel[role="place"] { color: @dim; font-size: 13px; font-weight: 500; }

@@ -4,6 +4,7 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QHBoxLayout>
 #include <QLineEdit>
 #include <QProgressBar>
 #include <QSettings>
@@ -28,12 +29,19 @@ CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, outpu
     material = new QComboBox;
     material->setObjectName(QStringLiteral("material"));
     material->setToolTip(tr("Decides force, speed, passes, overcut and what blade is in."));
-    auto* edit = button(tr("Settings…"), "link", QStringLiteral("materialSettings"), tr("Change this material, or save it under a name."));
-    rows->addWidget(row(tr("Material"), material, 176));
+    auto* edit = button(QStringLiteral("…"), "", QStringLiteral("materialSettings"), tr("Change this material, or save it under a name."));
+    edit->setFixedWidth(34);
+    auto* chosen_material = new QWidget;
+    auto* beside = new QHBoxLayout(chosen_material);
+    beside->setContentsMargins(0, 0, 0, 0);
+    beside->setSpacing(6);
+    beside->addWidget(material, 1);
+    beside->addWidget(edit);
+    rows->addWidget(row(tr("Material"), chosen_material, 192));
     connection = new QComboBox;
     connection->setObjectName(QStringLiteral("connection"));
     connection->addItems({tr("Practice cutter"), tr("Practice, serial port"), tr("My cutter…")});
-    rows->addWidget(row(tr("Send to"), connection, 176));
+    rows->addWidget(row(tr("Send to"), connection, 192));
     address = new QLineEdit(QSettings().value(QStringLiteral("cutter/address")).toString());
     address->setObjectName(QStringLiteral("cutterAddress"));
     address->setAccessibleName(tr("Cutter's address"));
@@ -66,7 +74,7 @@ CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, outpu
     add_line({travel, order});
     auto* test = button(tr("Set the machine right…"), "link", QStringLiteral("machineTest"),
                         tr("Print and cut a test sheet, type in what you see, and later cuts are moved by it."));
-    add_line({edit, test});
+    rows->addWidget(test, 0, Qt::AlignLeft);
     connect(material, &QComboBox::activated, this, [this](int i) {
         std::vector<Material> all = usual_materials();
         std::ranges::move(saved_materials(), std::back_inserter(all));

@@ -40,6 +40,16 @@ LoadAct::LoadAct(Session& project, OutputJob& output_job, QWidget* pointing_view
     refresh();
 }
 
+namespace {
+
+/// Without a minus before nought.
+QString figure(double value, int decimals) {
+    const QString text = QString::number(value, 'f', decimals);
+    return text.toDouble() == 0 ? QString::number(0.0, 'f', decimals) : text;
+}
+
+} // namespace
+
 void LoadAct::refresh() {
     using Stage = OutputJob::Stage;
     const Stage stage = job.stage();
@@ -76,12 +86,10 @@ void LoadAct::refresh() {
         const Pose pose = pose_of(r.fit, {paper.width / 2, paper.height / 2});
         QStringList lines;
         if (job.method() != MarkMethod::paper_edge) {
-            lines << tr("Turned %1°, shifted %2, %3 mm, stretched %4, %5 %")
-                         .arg(pose.turn * 180 / std::numbers::pi, 0, 'f', 2)
-                         .arg(pose.shift.x, 0, 'f', 1)
-                         .arg(pose.shift.y, 0, 'f', 1)
-                         .arg(100 * (pose.stretch_x - 1), 0, 'f', 2)
-                         .arg(100 * (pose.stretch_y - 1), 0, 'f', 2);
+            lines << tr("Turned %1°, shifted %2, %3 mm\nStretched %4 % across, %5 % down")
+                         .arg(figure(pose.turn * 180 / std::numbers::pi, 2), figure(pose.shift.x, 1),
+                              figure(pose.shift.y, 1), figure(100 * (pose.stretch_x - 1), 2),
+                              figure(100 * (pose.stretch_y - 1), 2));
             lines << tr("Left-over error %1 mm").arg(r.residual, 0, 'f', 2);
         }
         const auto faulty = static_cast<int>(job.faulty().size());

@@ -24,7 +24,7 @@ namespace {
 QString when(const Ticket& ticket) {
     const QDateTime time = QDateTime::fromString(QString::fromStdString(ticket.printed), Qt::ISODate);
     return !time.isValid()                         ? QString()
-           : time.date() == QDate::currentDate() ? QLocale().toString(time.time(), QLocale::ShortFormat)
+           : time.date() == QDate::currentDate() ? time.toString(QStringLiteral("hh:mm"))
                                                  : QLocale().toString(time, QLocale::ShortFormat);
 }
 

@@ -56,7 +56,7 @@ RehearsalView::RehearsalView(OutputJob& output_job) : job(output_job) {
     time->setObjectName(QStringLiteral("timeSlider"));
     time->setAccessibleName(tr("Time of the cut"));
     time->setToolTip(tr("Go through the cut line by line."));
-    time_text = label({}, "figure");
+    time_text = label({});
     time_text->setObjectName(QStringLiteral("timeText"));
     time_text->setMinimumWidth(150);
     time_bar->layout()->addWidget(time);
@@ -269,9 +269,9 @@ void RehearsalView::paint_marks(QPainter& painter) const {
         painter.drawEllipse(at, radius, radius);
         const QString words = r.found[i] ? tr("%1 mm").arg(r.residuals[i], 0, 'f', 2) : tr("not found");
         const QRectF box = QRectF(painter.fontMetrics().boundingRect(words)).adjusted(-5, -2, 5, 2);
-        const bool is_right = at.x() > width() / 2.0;
-        const QRectF beside =
-            box.translated(at - box.topLeft() + QPointF(is_right ? -radius - box.width() - 4 : radius + 4, -box.height() / 2));
+        const bool is_low = marks[i].centre.y > job.ticket()->paper.height / 2;
+        const QRectF beside = box.translated(
+            at - QPointF(box.center().x(), box.top()) + QPointF(0, is_low ? radius + 3 : -radius - 3 - box.height()));
         painter.setPen(Qt::NoPen);
         painter.setBrush(theme().panel);
         painter.drawRoundedRect(beside, 4, 4);

@@ -98,7 +98,7 @@ SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& reh
         auto* bar = new QProgressBar;
         bar->setTextVisible(false);
         bar->setObjectName(QStringLiteral("slipBar"));
-        auto* count = label({}, "figure");
+        auto* count = label({});
         count->setFixedWidth(64);
         count->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         line->addWidget(caption);
@@ -137,7 +137,7 @@ SlipPanel::~SlipPanel() {
 }
 
 SlipPanel::Slide SlipPanel::slide(QVBoxLayout* into, const QString& caption, const char* name, int most) {
-    Slide result{new QSlider(Qt::Horizontal), label({}, "figure")};
+    Slide result{new QSlider(Qt::Horizontal), label({})};
     auto* line = new QHBoxLayout;
     line->addWidget(label(caption));
     line->addStretch();
@@ -191,11 +191,12 @@ void SlipPanel::work_out_sheet() {
         std::optional<Remedy> best;
         double mm = 0;
         for (const double tried : tried_mm) // the first slip that some do not bear
-            if (!best)
-                if (Remedy r = made_safe(document, evaluator, tried + 0.05); r.stickers > 0) {
+            if (!best && made->damaged_by(tried) > 0) {
+                constexpr double to_spare = 0.05; // mm
+                mm = tried;
+                if (Remedy r = made_safe(document, evaluator, mm + to_spare); r.stickers > 0)
                     best = std::move(r);
-                    mm = tried;
-                }
+            }
         QMetaObject::invokeMethod(this, [this, mine, made, best = std::move(best), mm] {
             if (mine != run)
                 return;
@@ -246,8 +247,8 @@ void SlipPanel::show_slip() {
         parts << tr("bleeds up to %1").arg(QString::fromStdString(format_length(remedy->widest_bleed, unit)));
     advice->setText(remedy ? tr("%1 would keep every sticker clean up to a slip of %2 mm.")
                                  .arg(parts.join(tr(" and ")), QString::number(remedied_mm, 'f', 1))
-                    : all > 0 ? tr("Every sticker bears a slip of 1 mm.")
-                              : QString());
+                    : all > 0 && sheet->damaged_by(tried_mm.back()) == 0 ? tr("Every sticker bears a slip of 1 mm.")
+                                                                         : QString());
     if (remedy && !advice->text().isEmpty())
         advice->setText(advice->text().left(1).toUpper() + advice->text().mid(1));
     remedy_button->setVisible(remedy.has_value());

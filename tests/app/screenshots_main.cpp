@@ -8,11 +8,14 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QDir>
 #include <QElapsedTimer>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QSlider>
 #include <QStandardPaths>
 #include <QTest>
+#include <QTimer>
 #include <iostream>
 
 using namespace fusuma;
@@ -122,6 +125,24 @@ int main(int argc, char** argv) {
     click("practicePrint");
     auto* load = window.findChild<QPushButton*>(QStringLiteral("loadSheet"));
     static_cast<void>(QTest::qWaitFor([&] { return load->isEnabled(); }, 30000));
+    // A crooked sheet, as laid in by hand.
+    QTimer fill;
+    QObject::connect(&fill, &QTimer::timeout, &window, [&] {
+        auto* dialog = QApplication::activeModalWidget();
+        if (!dialog || dialog->objectName() != QLatin1String("faultsDialog"))
+            return;
+        fill.stop();
+        for (const auto& [field, value] : {std::pair{"faultRight", "2.1"}, {"faultDown", "-1.4"}, {"faultTurn", "1.6"}}) {
+            auto* edit = dialog->findChild<QLineEdit*>(QLatin1String(field));
+            edit->setFocus();
+            edit->selectAll();
+            QTest::keyClicks(edit, QLatin1String(value));
+        }
+        dialog->grab().save(QDir(QString::fromLocal8Bit(argv[2])).filePath(QStringLiteral("output-faults.png")));
+        QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("takeForm")), Qt::LeftButton);
+    });
+    fill.start(100);
+    click("practiceFaults");
     click("loadSheet");
     auto* start = window.findChild<QPushButton*>(QStringLiteral("startCutting"));
     static_cast<void>(QTest::qWaitFor([&] { return start->isEnabled(); }, 30000));
