@@ -57,10 +57,12 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     app->add_option("--material", c.material, "what is cut, by its name: decides passes, overcut and blade");
     app->add_option("--blade-offset", c.blade_offset, "mm that the blade's tip trails its axis")
         ->check(CLI::Range(0.0, 2.0));
-    app->add_option("--overcut", c.overcut, "mm that closed lines are cut past their start")->check(CLI::Range(0.0, 5.0));
+    app->add_option("--overcut", c.overcut, "mm that closed lines are cut past their start")
+        ->check(CLI::Range(0.0, 5.0));
     app->add_option("--ink", c.inks, "name of a cut line's ink in the PDF: kiss=NAME, score=NAME or through=NAME")
         ->take_all();
-    app->add_flag("--plain-paper", c.plain_paper, "write --pdf and --png as outlines and rulers, for a test on plain paper");
+    app->add_flag("--plain-paper", c.plain_paper,
+                  "write --pdf and --png as outlines and rulers, for a test on plain paper");
     CLI::Option* png = app->add_option("--png", c.png, "the sheet as the practice printer prints it");
     app->add_option("--dpi", c.png_dpi, "dots per inch of the PNG")->needs(png)->check(CLI::Range(24.0, 2400.0));
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
@@ -74,7 +76,9 @@ void add_rehearse(CLI::App& program, RehearseCommand& c) {
     app->add_option("--ticket", c.ticket, "rehearse what was printed under this code");
     app->add_option("--shift", c.shift, "X,Y in mm that the sheet lies off in the cutter")->delimiter(',')->expected(2);
     app->add_option("--turn", c.turn_deg, "degrees that it lies turned, clockwise")->check(CLI::Range(-360.0, 360.0));
-    app->add_option("--stretch", c.stretch, "percent that the print is stretched, or X,Y")->delimiter(',')->expected(1, 2);
+    app->add_option("--stretch", c.stretch, "percent that the print is stretched, or X,Y")
+        ->delimiter(',')
+        ->expected(1, 2);
     app->add_flag("--upside-down", c.upside_down, "the sheet lies the wrong way round");
     app->add_option("--ink-spread", c.ink_spread, "mm by which ink grows")->check(CLI::Range(0.0, 1.0));
     app->add_option("--noise", c.noise, "of the sensor, in grey values")->check(CLI::Range(0.0, 80.0));
@@ -82,7 +86,8 @@ void add_rehearse(CLI::App& program, RehearseCommand& c) {
     app->add_option("--missing", c.missing, "marks that are not there, by number from 1")->delimiter(',');
     app->add_option("--method", c.method, "how the print is found: sensor, hand or edge")
         ->check(CLI::IsMember({"sensor", "hand", "edge"}));
-    app->add_option("--blade", c.blade, "mm that the blade in the machine really trails; as the material says when not given")
+    app->add_option("--blade", c.blade,
+                    "mm that the blade in the machine really trails; as the material says when not given")
         ->check(CLI::Range(0.0, 2.0));
     app->add_option("--backlash", c.backlash, "mm of play in the machine's axes")->check(CLI::Range(0.0, 2.0));
     app->add_option("--slips", c.slips, "also try so many sheets with slips as machines make them")

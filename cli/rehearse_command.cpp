@@ -36,9 +36,9 @@ RehearsalSetup setup_of(const RehearseCommand& command, const Ticket& ticket) {
     f.machine.blade_offset = command.blade.value_or(ticket.document->material.blade_offset);
     f.machine.backlash = command.backlash;
     const bool has_marks = !ticket.pages.front().marks.empty();
-    setup.method = command.method == "hand"                   ? MarkMethod::by_hand
+    setup.method = command.method == "hand"                                             ? MarkMethod::by_hand
                    : command.method == "edge" || (command.method.empty() && !has_marks) ? MarkMethod::paper_edge
-                                                              : MarkMethod::sensor;
+                                                                                        : MarkMethod::sensor;
     return setup;
 }
 
@@ -50,15 +50,12 @@ nlohmann::json fit_json(const Registration& r, Size paper) {
             {"residual_mm", r.residual}};
 }
 
-nlohmann::json page_json(const Rehearsal& r, const Ticket& ticket, const SlipSheet& slips, const RehearseCommand& command) {
-    nlohmann::json page{{"accepted", r.registration.accepted},
-                        {"reason", r.registration.reason},
-                        {"marks_found", r.registration.marks_found},
-                        {"fit", fit_json(r.registration, ticket.paper)},
-                        {"residuals_mm", r.registration.residuals},
-                        {"worst_error_mm", nullptr},
-                        {"copies", slips.copies().size()},
-                        {"faulty_copies", nullptr}};
+nlohmann::json page_json(const Rehearsal& r, const Ticket& ticket, const SlipSheet& slips,
+                         const RehearseCommand& command) {
+    nlohmann::json page{{"accepted", r.registration.accepted},       {"reason", r.registration.reason},
+                        {"marks_found", r.registration.marks_found}, {"fit", fit_json(r.registration, ticket.paper)},
+                        {"residuals_mm", r.registration.residuals},  {"worst_error_mm", nullptr},
+                        {"copies", slips.copies().size()},           {"faulty_copies", nullptr}};
     if (r.registration.accepted) {
         page["worst_error_mm"] = r.judgement.worst_error;
         page["faulty_copies"] = r.faulty.size();

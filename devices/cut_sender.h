@@ -5,8 +5,9 @@
 
 namespace fusuma {
 
-/// Sends a job to a cutter run by run and keeps count of what is cut, so that it can be paused, stopped, and gone on with
-/// after the line dropped. A cutter that answers is waited for; of others only what has left the computer is known.
+/// Sends a job to a cutter run by run and keeps count of what is cut, so that it can be paused, stopped, and gone on
+/// with after the line dropped. A cutter that answers is waited for; of others only what has left the computer is
+/// known.
 class CutSender : public QObject {
     Q_OBJECT
   public:
@@ -40,10 +41,10 @@ class CutSender : public QObject {
     Job what_to_cut;
     State now = State::idle;
     std::vector<std::string> pieces;
-    std::size_t first = 0;     ///< run that the pieces begin with
-    std::size_t next = 0;      ///< piece to send
-    std::size_t cut = 0;       ///< runs done
-    QByteArray answer;         ///< not yet ended
+    std::size_t first = 0; ///< run that the pieces begin with
+    std::size_t next = 0;  ///< piece to send
+    std::size_t cut = 0;   ///< runs done
+    QByteArray answer;     ///< not yet ended
 
     void enter(State state);
     void connect_from(std::size_t run);

@@ -176,9 +176,8 @@ void CutterLink::open_device() {
         return;
     }
     connect(f, &QIODevice::bytesWritten, this, &CutterLink::left);
-    connect(f, &QIODevice::aboutToClose, this, [this, f] {
-        drop(tr("The line to the cutter at %1 dropped: %2.").arg(where.target, f->errorString()));
-    });
+    connect(f, &QIODevice::aboutToClose, this,
+            [this, f] { drop(tr("The line to the cutter at %1 dropped: %2.").arg(where.target, f->errorString())); });
     QMetaObject::invokeMethod(this, &CutterLink::opened, Qt::QueuedConnection);
 }
 

@@ -38,9 +38,9 @@ class CutterLink : public QObject {
 
   signals:
     void opened();
-    void left();                      ///< some bytes
+    void left(); ///< some bytes
     void received(QByteArray answer);
-    void dropped(QString why);        ///< or could not be opened
+    void dropped(QString why); ///< or could not be opened
 
   private:
     std::unique_ptr<QIODevice> line;

@@ -49,7 +49,9 @@ QImage cut_sheet(const QImage& print, Size paper, const std::vector<CutTrace>& t
             const Point at = to_paper.apply(trace.tip[i]);
             i == 0 ? path.moveTo(at.x, at.y) : path.lineTo(at.x, at.y);
         }
-        const QColor colour(trace.kind == CutKind::through ? 0x6B2FA0 : trace.kind == CutKind::score ? 0x9A6A00 : 0x00838A);
+        const QColor colour(trace.kind == CutKind::through ? 0x6B2FA0
+                            : trace.kind == CutKind::score ? 0x9A6A00
+                                                           : 0x00838A);
         const double width = trace.kind == CutKind::through ? 0.4 : 0.3;
         painter.setPen(QPen(Qt::white, width + 0.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         painter.drawPath(path);
@@ -81,7 +83,8 @@ Outcome PracticeCutter::listen(quint16 port) {
 
 Result<QString> PracticeCutter::open_serial() {
     terminal = ::posix_openpt(O_RDWR | O_NOCTTY | O_NONBLOCK | O_CLOEXEC);
-    const char* name = terminal < 0 || ::grantpt(terminal) != 0 || ::unlockpt(terminal) != 0 ? nullptr : ::ptsname(terminal);
+    const char* name =
+        terminal < 0 || ::grantpt(terminal) != 0 || ::unlockpt(terminal) != 0 ? nullptr : ::ptsname(terminal);
     if (!name)
         return Problem{"The practice cutter cannot open a pseudo-terminal."};
     termios settings{};
@@ -182,7 +185,11 @@ void PracticeCutter::take(const QByteArray& bytes) {
         axis.reserve(stroke.points.size());
         for (const Point p : stroke.points)
             axis.push_back({p.x, paper.height - p.y});
-        Run run{{stroke.pen == 2 ? CutKind::through : stroke.pen == 3 ? CutKind::score : CutKind::kiss, blade->cut(axis)}, 0};
+        Run run{{stroke.pen == 2   ? CutKind::through
+                 : stroke.pen == 3 ? CutKind::score
+                                   : CutKind::kiss,
+                 blade->cut(axis)},
+                0};
         run.length = length_of(run.trace.tip);
         received += run.length;
         runs.push_back(std::move(run));
@@ -251,7 +258,8 @@ std::vector<CutTrace> PracticeCutter::cut_so_far() const {
     for (const Run& run : runs) {
         if (left <= 0)
             break;
-        done.push_back(run.length <= left + 1e-9 ? run.trace : CutTrace{run.trace.kind, beginning(run.trace.tip, left)});
+        done.push_back(run.length <= left + 1e-9 ? run.trace
+                                                 : CutTrace{run.trace.kind, beginning(run.trace.tip, left)});
         left -= run.length;
     }
     return done;

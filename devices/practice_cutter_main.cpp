@@ -20,7 +20,8 @@ int main(int argc, char** argv) {
     program.add_option("--paper", paper_text, "the sheet's paper: a4, letter or WxH in mm")->capture_default_str();
     program.add_option("--speed", speed, "blade speed in mm/s; 0 cuts at once")->capture_default_str();
     program.add_flag("--serial", serial, "also serve as a serial port, on a pseudo-terminal");
-    program.add_option("--blade", faults.blade_offset, "mm that the blade's tip trails its axis")->check(CLI::Range(0.0, 2.0));
+    program.add_option("--blade", faults.blade_offset, "mm that the blade's tip trails its axis")
+        ->check(CLI::Range(0.0, 2.0));
     program.add_option("--backlash", faults.backlash, "mm of play in its axes")->check(CLI::Range(0.0, 2.0));
     program.add_option("--drop-after", faults.drop_after, "drop the connection after so many runs");
     CLI11_PARSE(program, argc, argv);

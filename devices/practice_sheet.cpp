@@ -11,8 +11,8 @@ namespace fusuma {
 
 namespace {
 
-constexpr double bed = 20;              // mm round the paper
-constexpr int bed_grey = 120;           // of a dark cutting mat
+constexpr double bed = 20;    // mm round the paper
+constexpr int bed_grey = 120; // of a dark cutting mat
 constexpr std::uint8_t paper_grey = 246;
 
 /// A hash of a place and a seed, evenly spread, so that noise is the same however the work is shared out.
@@ -61,7 +61,8 @@ QImage spoilt(const QImage& printed, Size paper, const std::vector<Mark>& marks,
     });
     each(load.smudged, [&](std::size_t number, Point at, double r) {
         // A thumb has drawn the wet ink to one side.
-        const double way = scrambled(static_cast<std::uint32_t>(number), 7, load.seed) / 4294967296.0 * 2 * std::numbers::pi;
+        const double way =
+            scrambled(static_cast<std::uint32_t>(number), 7, load.seed) / 4294967296.0 * 2 * std::numbers::pi;
         painter.setBrush(QColor(60, 60, 60));
         for (int i = 1; i <= 6; ++i)
             painter.drawEllipse(QPointF(at.x + 0.25 * i * r * std::cos(way), at.y + 0.25 * i * r * std::sin(way)),
@@ -83,11 +84,10 @@ QImage with_faults(const QImage& sheet, Size paper, const PrintFaults& faults) {
     QPainter painter(&printed);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     const double blank = faults.clipped;
-    painter.setClipRect(QRectF(blank * scale, blank * scale, (paper.width - 2 * blank) * scale,
-                               (paper.height - 2 * blank) * scale));
+    painter.setClipRect(
+        QRectF(blank * scale, blank * scale, (paper.width - 2 * blank) * scale, (paper.height - 2 * blank) * scale));
     const QTransform to_px = QTransform::fromScale(scale, scale);
-    const QTransform move =
-        to_px.inverted() * to_qt(map_of(faults.pose, {paper.width / 2, paper.height / 2})) * to_px;
+    const QTransform move = to_px.inverted() * to_qt(map_of(faults.pose, {paper.width / 2, paper.height / 2})) * to_px;
     painter.setTransform(move);
     painter.drawImage(0, 0, sheet);
     if (faults.ink_spread > 0) { // ink lands a little way off in every direction too
@@ -134,8 +134,7 @@ Scan practice_scan(const QImage& printed, Size paper, const std::vector<Mark>& m
                 }
                 value += load.noise * noise_at(x, y, load.seed);
                 scan.grey[static_cast<std::size_t>(y) * static_cast<std::size_t>(scan.width) +
-                          static_cast<std::size_t>(x)] =
-                    static_cast<std::uint8_t>(std::clamp(value + 0.5, 0.0, 255.0));
+                          static_cast<std::size_t>(x)] = static_cast<std::uint8_t>(std::clamp(value + 0.5, 0.0, 255.0));
             }
     });
     return scan;

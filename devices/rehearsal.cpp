@@ -74,8 +74,8 @@ Result<Rehearsal> rehearse(const QByteArray& pdf, std::size_t page, const Ticket
     work.at(0.5);
     switch (setup.method) {
     case MarkMethod::sensor: {
-        const Scan scan = practice_scan(r.printed, ticket.paper, printed.marks, faults.print, faults.load,
-                                        work.part(0.5, 0.7));
+        const Scan scan =
+            practice_scan(r.printed, ticket.paper, printed.marks, faults.print, faults.load, work.part(0.5, 0.7));
         r.registration = locate(printed.marks, find_spots(scan, printed.marks));
         break;
     }

@@ -41,11 +41,11 @@ struct RehearsalSetup {
 struct Rehearsal {
     QImage printed;
     Registration registration;
-    CutJob job;                       ///< empty when the print was not found
-    std::vector<CutTrace> traces;     ///< machine mm
-    Transform place;                  ///< where the print truly lies
+    CutJob job;                   ///< empty when the print was not found
+    std::vector<CutTrace> traces; ///< machine mm
+    Transform place;              ///< where the print truly lies
     Judgement judgement;
-    std::vector<std::size_t> faulty;  ///< copies, by their index in the document
+    std::vector<std::size_t> faulty; ///< copies, by their index in the document
 };
 /// @param pdf    as printed
 /// @param slips  of the same page

@@ -17,7 +17,7 @@ namespace fusuma {
 
 namespace {
 
-constexpr double tolerance = 0.01;         // mm
+constexpr double tolerance = 0.01; // mm
 constexpr std::size_t most_points = 4'000'000;
 constexpr double most_mm = 1e5;
 
@@ -133,7 +133,9 @@ class DxfLines : public DL_CreationAdapter {
         controls.clear();
         is_sound = is_sound && spline.degree == 3;
     }
-    void addControlPoint(const DL_ControlPointData& control) override { controls.push_back(point(control.x, control.y)); }
+    void addControlPoint(const DL_ControlPointData& control) override {
+        controls.push_back(point(control.x, control.y));
+    }
     void endEntity() override {
         if (controls.empty())
             return;
@@ -199,7 +201,8 @@ double farthest(const Polygons& from, const Polygons& to) {
         for (std::size_t i = 0; i + 1 < line.size(); ++i) {
             const int steps = std::max(1, static_cast<int>(distance(line[i], line[i + 1]) / step));
             for (int k = 0; k < steps; ++k)
-                worst = std::max(worst, edges.distance_to(lerp(line[i], line[i + 1], static_cast<double>(k) / steps), most));
+                worst = std::max(worst,
+                                 edges.distance_to(lerp(line[i], line[i + 1], static_cast<double>(k) / steps), most));
         }
     return worst;
 }

@@ -14,9 +14,7 @@ class Pairs {
   public:
     explicit Pairs(double paper_height) : height(paper_height) {}
 
-    void word(int code, std::string_view value) {
-        text += std::to_string(code) + "\n" + std::string(value) + "\n";
-    }
+    void word(int code, std::string_view value) { text += std::to_string(code) + "\n" + std::string(value) + "\n"; }
     void count(int code, std::size_t value) { word(code, std::to_string(value)); }
     void real(int code, double value) { word(code, number(value, 5)); }
     void point(int code, Point p) {

@@ -14,10 +14,9 @@ struct HpglOptions {
     bool asks_back = false; ///< has the machine answer after every run (OA), so that what is cut is known
 };
 
-/// A job as HP-GL, in pieces that can be sent one by one: what comes before, one piece for each run, and the end. Plotter
-/// units of 0.025 mm, x to the right and y upwards from the paper's bottom left, pen 1 for kiss cuts, 2 for through cuts
-/// and 3 for scores.
-/// Source: HP-GL reference manuals (from memory); commands IN, SP, PU, PD, VS, FS, OA.
+/// A job as HP-GL, in pieces that can be sent one by one: what comes before, one piece for each run, and the end.
+/// Plotter units of 0.025 mm, x to the right and y upwards from the paper's bottom left, pen 1 for kiss cuts, 2 for
+/// through cuts and 3 for scores. Source: HP-GL reference manuals (from memory); commands IN, SP, PU, PD, VS, FS, OA.
 /// @param first  run to begin with, counted from 0: what was cut before a dropped line is not sent again
 [[nodiscard]] std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, Size paper,
                                                    const HpglOptions& options = {}, std::size_t first = 0);
@@ -40,7 +39,8 @@ class HpglReader {
     /// Strokes finished so far, and the one still being drawn when the pen is down.
     [[nodiscard]] std::vector<HpglStroke> strokes() const;
     [[nodiscard]] const std::vector<HpglStroke>& finished_strokes() const { return finished; }
-    /// Where the tool was each time that its place was asked for, as the answers to be sent: "x,y,pen" in plotter units.
+    /// Where the tool was each time that its place was asked for, as the answers to be sent: "x,y,pen" in plotter
+    /// units.
     [[nodiscard]] std::vector<std::string> take_answers() { return std::exchange(answers, {}); }
 
   private:

@@ -8,8 +8,8 @@
 
 namespace fusuma {
 
-// Pieces that descriptions in files are made of. Reading throws nlohmann::json::exception or std::out_of_range on a field
-// that is missing, of the wrong kind or out of range.
+// Pieces that descriptions in files are made of. Reading throws nlohmann::json::exception or std::out_of_range on a
+// field that is missing, of the wrong kind or out of range.
 
 using nlohmann::json;
 
@@ -19,7 +19,7 @@ template <typename E> struct Word {
     const char* word;
 };
 inline constexpr std::array cut_words{Word{CutKind::kiss, "kiss"}, Word{CutKind::score, "score"},
-                                Word{CutKind::through, "through"}};
+                                      Word{CutKind::through, "through"}};
 
 template <typename E, std::size_t N> const char* word_of(E value, const std::array<Word<E>, N>& words) {
     for (const Word<E>& w : words)
@@ -43,14 +43,12 @@ inline double number_in(const json& parent, const char* key, double least, doubl
     return value;
 }
 
-
 inline Point place_from(const json& j) {
     const auto xy = j.get<std::array<double, 2>>();
     if (!(std::hypot(xy[0], xy[1]) < 1e7))
         throw std::out_of_range("a place is out of range");
     return {xy[0], xy[1]};
 }
-
 
 inline json point_json(Point p) {
     return {p.x, p.y};
@@ -70,7 +68,6 @@ inline Segment segment_from(const json& j) {
         throw std::out_of_range("a line drawn by hand cannot be read");
     return Segment::cubic_to(place(0), place(2), place(4));
 }
-
 
 inline json size_json(const std::optional<Size>& size) {
     return size ? json{size->width, size->height} : json(nullptr);

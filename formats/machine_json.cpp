@@ -84,7 +84,8 @@ CutterProfile cutter_from(const json& j) {
     if (!j.contains("motion"))
         return c; // saved before machines were corrected
     const auto motion = j.at("motion").get<std::array<double, 3>>();
-    if (!(motion[0] >= 1 && motion[0] <= 1e4 && motion[1] >= 1 && motion[1] <= 1e6 && motion[2] >= 0 && motion[2] <= 10))
+    if (!(motion[0] >= 1 && motion[0] <= 1e4 && motion[1] >= 1 && motion[1] <= 1e6 && motion[2] >= 0 &&
+          motion[2] <= 10))
         throw std::out_of_range("how the cutter moves is out of range");
     c.motion = {motion[0], motion[1], motion[2]};
     c.shift = place_from(j.at("shift"));

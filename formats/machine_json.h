@@ -6,7 +6,8 @@
 
 namespace fusuma {
 
-/// Profiles of printers and cutters and descriptions of materials, as in a project. Reading throws as json_fields.h says.
+/// Profiles of printers and cutters and descriptions of materials, as in a project. Reading throws as json_fields.h
+/// says.
 [[nodiscard]] nlohmann::json to_json(const PrinterProfile& printer);
 [[nodiscard]] nlohmann::json to_json(const CutterProfile& cutter);
 [[nodiscard]] nlohmann::json to_json(const Material& material);

@@ -188,8 +188,8 @@ class Layers {
             ink.appendItem(QPDFObjectHandle::newName("/Separation"));
             ink.appendItem(QPDFObjectHandle::newName("/" + options.inks.of(kind)));
             ink.appendItem(QPDFObjectHandle::newName("/DeviceCMYK"));
-            ink.appendItem(QPDFObjectHandle::parse("<< /FunctionType 2 /Domain [0 1] /C0 [0 0 0 0] /C1 " + shown +
-                                                   " /N 1 >>"));
+            ink.appendItem(
+                QPDFObjectHandle::parse("<< /FunctionType 2 /Domain [0 1] /C0 [0 0 0 0] /C1 " + shown + " /N 1 >>"));
             inks.replaceKey("/ink-" + name, pdf.makeIndirectObject(ink));
         }
     }
@@ -300,7 +300,8 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
     }
     for (const Mark& mark : page.marks)
         marks += ink(mark, plan.paper);
-    std::string content = "q " + correction(plan) + Layers::within("print", prints) + Layers::within("marks", marks) + "Q\n";
+    std::string content =
+        "q " + correction(plan) + Layers::within("print", prints) + Layers::within("marks", marks) + "Q\n";
     for (const CutKind kind : kinds)
         if (const std::string name(kind_name(kind)); layers.has(name))
             content += Layers::within(name, cut_lines(page, kind, plan.paper));

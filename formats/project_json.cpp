@@ -1,10 +1,10 @@
 #include "formats/project_json.h"
 
+#include "core/document/ticket.h"
 #include "formats/json_fields.h"
 #include "formats/machine_json.h"
 #include "formats/mark_scheme.h"
 #include "formats/project_file.h"
-#include "core/document/ticket.h"
 
 #include <cmath>
 #include <set>
@@ -32,7 +32,6 @@ constexpr std::array mark_words{Word{MarkKind::dots, "dots"}, Word{MarkKind::cro
 constexpr std::array division_words{Word{Division::Cut::none, "none"}, Word{Division::Cut::through, "through"},
                                     Word{Division::Cut::score, "score"}};
 constexpr std::array unit_words{Word{Unit::mm, "mm"}, Word{Unit::cm, "cm"}, Word{Unit::inch, "in"}};
-
 
 /// What was carried, overlaid with what we know.
 json over_carried(const std::string& carried, const json& known) {
@@ -373,12 +372,16 @@ json sheet_json(const SheetSettings& sheet) {
 }
 
 json known_fields(const Document& d) {
-    return {{"schema", project_schema},  {"unit", word_of(d.unit, unit_words)},
-            {"next_id", d.next_id},      {"pages", d.pages},
-            {"silenced", d.silenced},    {"sheet", sheet_json(d.sheet)},
+    return {{"schema", project_schema},
+            {"unit", word_of(d.unit, unit_words)},
+            {"next_id", d.next_id},
+            {"pages", d.pages},
+            {"silenced", d.silenced},
+            {"sheet", sheet_json(d.sheet)},
             {"material", to_json(d.material)},
             {"inks", {{"kiss", d.inks.kiss}, {"score", d.inks.score}, {"through", d.inks.through}}},
-            {"tickets", json::array()},  {"stickers", json::array()},
+            {"tickets", json::array()},
+            {"stickers", json::array()},
             {"placements", json::array()}};
 }
 

@@ -69,8 +69,8 @@ Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from) {
     auto document = from_json(j.at("document"), artwork_from);
     if (!document)
         return document.problem();
-    Ticket ticket{j.at("code").get<std::string>(), j.at("printed").get<std::string>(), paper_from(j.at("paper")), {},
-                  nullptr};
+    Ticket ticket{
+        j.at("code").get<std::string>(), j.at("printed").get<std::string>(), paper_from(j.at("paper")), {}, nullptr};
     for (const json& p : j.at("pages")) {
         Ticket::Page& page = ticket.pages.emplace_back();
         for (const json& mark : p.at("marks"))

@@ -1,3 +1,4 @@
+#include "core/document/ticket.h"
 #include "formats/picture_read.h"
 #include "formats/project_file.h"
 #include "formats/zip_archive.h"
@@ -47,8 +48,16 @@ fusuma::Document small_project() {
     sticker.hand = handwork();
     auto document = fusuma::with_sticker_added({}, sticker);
     document.placements.push_back({.sticker = 1, .centre = {50, 50}});
-    return document;
+    fusuma::Ticket ticket{"K4M7", "2026-11-24T10:00:00", {210, 297}, {}, nullptr};
+    ticket.pages.push_back(
+        {fusuma::marks(document.sheet),
+         {{{{10, 10}, {fusuma::Segment::line_to({20, 10}), fusuma::Segment::line_to({10, 10})}}},
+          {{{5, 5}, {fusuma::Segment::line_to({9, 9})}}, fusuma::CutKind::score, fusuma::no_copy, true}}});
+    ticket.document = std::make_shared<const fusuma::Document>(document);
+    return fusuma::with_ticket_added(std::move(document), std::move(ticket));
 }
+
+const char ticket_entry[] = "tickets/K4M7.json";
 
 } // namespace
 
@@ -57,8 +66,8 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
     if (bytes.startsWith("{")) {
         static const auto sound = *fusuma::unzip(fusuma::project_bytes(small_project()), 1 << 20);
-        auto entries = sound;
-        entries["document.json"] = bytes;
+        auto entries = sound; // a ticket holds a description, too
+        entries[bytes.contains("\"printed\"") ? ticket_entry : "document.json"] = bytes;
         use(fusuma::read_project_bytes(fusuma::zip_bytes(entries), QStringLiteral("fuzz.fusuma")));
     } else {
         use(fusuma::read_project_bytes(bytes, QStringLiteral("fuzz.fusuma")));
@@ -69,5 +78,6 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
 std::vector<std::string> fuzz_seeds() {
     qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
     const QByteArray project = fusuma::project_bytes(small_project());
-    return {project.toStdString(), fusuma::unzip(project, 1 << 20)->at("document.json").toStdString()};
+    const auto entries = *fusuma::unzip(project, 1 << 20);
+    return {project.toStdString(), entries.at("document.json").toStdString(), entries.at(ticket_entry).toStdString()};
 }

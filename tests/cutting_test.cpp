@@ -105,9 +105,10 @@ TEST(Walk, StartsLieAwayFromCornersAndTips) {
 }
 
 TEST(CutJob, CutsKissBeforeScoreBeforeThroughAndTheSheetLast) {
-    const CutJob job = cut_job({box({5, 5}, {95, 95}, no_copy, CutKind::through), ring({20, 20}, 5, 0, CutKind::through),
-                                box({50, 60}, {60, 70}, 2, CutKind::score), ring({60, 20}, 5, 1)},
-                               {.material = {.through = {.passes = 1}, .dash_gap = 0}});
+    const CutJob job =
+        cut_job({box({5, 5}, {95, 95}, no_copy, CutKind::through), ring({20, 20}, 5, 0, CutKind::through),
+                 box({50, 60}, {60, 70}, 2, CutKind::score), ring({60, 20}, 5, 1)},
+                {.material = {.through = {.passes = 1}, .dash_gap = 0}});
     ASSERT_EQ(job.runs.size(), 4u);
     EXPECT_EQ(job.runs[0].kind, CutKind::kiss);
     EXPECT_EQ(job.runs[1].kind, CutKind::score);
@@ -166,7 +167,8 @@ TEST(CutJob, DropsWhatLiesOnAnotherLine) {
     EXPECT_NEAR(boxes.cut_mm, 80 + 60, 0.5);
     // Lines that cross are left whole, and so are those of different kinds.
     EXPECT_NEAR(cut_job({box({0, 0}, {20, 20}, 0), box({10, 10}, {30, 30}, 1)}, {}).cut_mm, 160, 1e-6);
-    EXPECT_EQ(cut_job({ring({30, 30}, 10, 0), ring({30, 30}, 10, 0, CutKind::through)}, {.material = {.through = {.passes = 1}}})
+    EXPECT_EQ(cut_job({ring({30, 30}, 10, 0), ring({30, 30}, 10, 0, CutKind::through)},
+                      {.material = {.through = {.passes = 1}}})
                   .runs.size(),
               2u);
 }
@@ -217,8 +219,9 @@ std::vector<Point> dragged(const std::vector<Point>& axis, double offset, Point 
 
 TEST(DragBlade, TipStaysWithinAFewHundredthsOfTheWantedLine) {
     for (const double offset : {0.1, 0.25, 0.5, 0.9})
-        for (const Polygon& shape : {test::star({50, 50}, 7, 40, 12, 0.1), test::ellipse({50, 50}, 30, 8, 0.3, 200),
-                                     Polygon{{10, 10}, {10, 40}, {40, 40}, {40, 10}}, test::ellipse({50, 50}, 3, 3, 0, 80)}) {
+        for (const Polygon& shape :
+             {test::star({50, 50}, 7, 40, 12, 0.1), test::ellipse({50, 50}, 30, 8, 0.3, 200),
+              Polygon{{10, 10}, {10, 40}, {40, 40}, {40, 10}}, test::ellipse({50, 50}, 3, 3, 0, 80)}) {
             std::vector<Point> line = shape;
             line.push_back(line.front());
             Point facing{1, 0};

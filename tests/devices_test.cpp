@@ -8,8 +8,8 @@
 #include <QCoreApplication>
 #include <QElapsedTimer>
 #include <QFile>
-#include <QTemporaryDir>
 #include <QTcpSocket>
+#include <QTemporaryDir>
 #include <gmock/gmock.h>
 
 namespace fusuma {
@@ -29,9 +29,10 @@ template <typename Done> bool wait_for(Done&& done) {
 CutSender::Job rings(std::size_t count, bool asks_back = true) {
     std::vector<CutPath> paths;
     for (std::size_t i = 0; i < count; ++i)
-        paths.push_back({contour_of(test::ellipse({20 + 12.0 * static_cast<double>(i % 14), 20 + 12.0 * static_cast<double>(i / 14)},
-                                                  5, 5, 0, 40)),
-                         CutKind::kiss, i});
+        paths.push_back(
+            {contour_of(test::ellipse(
+                 {20 + 12.0 * static_cast<double>(i % 14), 20 + 12.0 * static_cast<double>(i / 14)}, 5, 5, 0, 40)),
+             CutKind::kiss, i});
     return {cut_page(paths, {210, 297}, {}, {}), {}, {210, 297}, {.asks_back = asks_back}};
 }
 
@@ -123,7 +124,8 @@ TEST(CutSender, GoesOnWithTheNextLineAfterTheConnectionDropped) {
     ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); }));
     EXPECT_EQ(line.sender.state(), CutSender::State::dropped);
     EXPECT_LE(line.sender.runs_done(), line.cutter.cut_so_far().size());
-    EXPECT_GE(line.sender.runs_done() + 2, line.cutter.cut_so_far().size()) << "at most the lines in hand are cut twice";
+    EXPECT_GE(line.sender.runs_done() + 2, line.cutter.cut_so_far().size())
+        << "at most the lines in hand are cut twice";
     line.sender.go_on();
     ASSERT_TRUE(wait_for([&] { return line.sent; }));
     EXPECT_GE(line.cutter.cut_so_far().size(), 20u);
@@ -142,9 +144,9 @@ TEST(CutSender, StopsWithTheBladeUp) {
 }
 
 TEST(CutSender, SaysWhenNobodyListens) {
-    for (const CutterAddress& nobody :
-         {CutterAddress{CutterAddress::Kind::tcp, "127.0.0.1", 1}, {CutterAddress::Kind::serial, "/dev/no-such-port", 9600},
-          {CutterAddress::Kind::device, "/dev/no-such-device", 0}}) {
+    for (const CutterAddress& nobody : {CutterAddress{CutterAddress::Kind::tcp, "127.0.0.1", 1},
+                                        {CutterAddress::Kind::serial, "/dev/no-such-port", 9600},
+                                        {CutterAddress::Kind::device, "/dev/no-such-device", 0}}) {
         Line line;
         line.sender.start(nobody, rings(1));
         ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); }));
@@ -153,7 +155,8 @@ TEST(CutSender, SaysWhenNobodyListens) {
 }
 
 TEST(CutterAddress, IsReadOrRefused) {
-    const auto tcp = parse_cutter_address("tcp:cutter.local:9100"), serial = parse_cutter_address("serial:/dev/ttyUSB0@38400"),
+    const auto tcp = parse_cutter_address("tcp:cutter.local:9100"),
+               serial = parse_cutter_address("serial:/dev/ttyUSB0@38400"),
                plain = parse_cutter_address("serial:/dev/ttyS1"), device = parse_cutter_address("device:/dev/usb/lp0");
     ASSERT_TRUE(tcp && serial && plain && device);
     EXPECT_EQ(tcp->target, "cutter.local");
@@ -162,7 +165,8 @@ TEST(CutterAddress, IsReadOrRefused) {
     EXPECT_EQ(serial->number, 38400);
     EXPECT_EQ(plain->number, 9600);
     EXPECT_EQ(device->target, "/dev/usb/lp0");
-    for (const char* wrong : {"", "tcp:", "tcp:host", "tcp:host:0", "tcp:host:70000", "serial:", "serial:@9600", "serial:a@b", "lpt1"})
+    for (const char* wrong :
+         {"", "tcp:", "tcp:host", "tcp:host:0", "tcp:host:70000", "serial:", "serial:@9600", "serial:a@b", "lpt1"})
         EXPECT_FALSE(parse_cutter_address(wrong)) << wrong;
 }
 

@@ -93,8 +93,11 @@ TEST(PdfFile, CutLinesAreHiddenLayersInInksOfTheirOwnWithTheirProcessingSteps) {
         QPDFObjectHandle group = all.getArrayItem(i);
         QPDFObjectHandle step = group.getKey("/GTS_Metadata");
         steps[group.getKey("/Name").getUTF8Value()] =
-            step.isDictionary() ? step.getKey("/GTS_ProcStepsGroup").getName() + step.getKey("/GTS_ProcStepsType").getName() : "";
-        EXPECT_EQ(group.getKey("/Usage").getKey("/Print").getKey("/PrintState").getName(), step.isDictionary() ? "/OFF" : "/ON");
+            step.isDictionary()
+                ? step.getKey("/GTS_ProcStepsGroup").getName() + step.getKey("/GTS_ProcStepsType").getName()
+                : "";
+        EXPECT_EQ(group.getKey("/Usage").getKey("/Print").getKey("/PrintState").getName(),
+                  step.isDictionary() ? "/OFF" : "/ON");
     }
     // ISO 19593-1 (names from memory): group Structural; kiss = partial cutting, score = creasing, through = cutting.
     EXPECT_THAT(steps, testing::UnorderedElementsAre(testing::Pair("Print", ""), testing::Pair("Marks", ""),
@@ -132,7 +135,9 @@ TEST(CutFile, EveryFormatReadsBackAndAnotherSheetIsToldApart) {
     Document moved = sheet.document;
     moved.placements[0].centre.x += 0.5;
     const auto other = sheet.evaluator.plan(moved);
-    for (const auto& [name, bytes] : {std::pair{"c.svg", cut_svg(*sheet.plan)}, {"c.dxf", cut_dxf(*sheet.plan)}, {"c.plt", test::hpgl_of(*sheet.plan)}}) {
+    for (const auto& [name, bytes] : {std::pair{"c.svg", cut_svg(*sheet.plan)},
+                                      {"c.dxf", cut_dxf(*sheet.plan)},
+                                      {"c.plt", test::hpgl_of(*sheet.plan)}}) {
         const auto lines = read_cut_file(QByteArray::fromStdString(bytes), name, sheet.plan->paper);
         ASSERT_TRUE(lines) << name << lines.problem().text();
         const FileCheck check = compare(*lines, cuts);
@@ -146,8 +151,11 @@ TEST(CutFile, EveryFormatReadsBackAndAnotherSheetIsToldApart) {
 }
 
 TEST(CutFile, SaysWhatItCannotRead) {
-    for (const auto& [name, bytes] : {std::pair{"a.svg", "<svg"}, {"b.svg", "<svg><path d='M0 0 Q 1 1 2 2'/></svg>"},
-                                      {"c.dxf", "nothing"}, {"d.plt", "hello there"}, {"e.svg", "<svg><path d='L1 1'/></svg>"}}) {
+    for (const auto& [name, bytes] : {std::pair{"a.svg", "<svg"},
+                                      {"b.svg", "<svg><path d='M0 0 Q 1 1 2 2'/></svg>"},
+                                      {"c.dxf", "nothing"},
+                                      {"d.plt", "hello there"},
+                                      {"e.svg", "<svg><path d='L1 1'/></svg>"}}) {
         const auto lines = read_cut_file(bytes, name, {210, 297});
         ASSERT_FALSE(lines) << name;
         EXPECT_THAT(lines.problem().text(), HasSubstr(name));
@@ -180,12 +188,14 @@ TEST(Project, KeepsTicketsMaterialInksAndTheCuttersCorrection) {
         EXPECT_EQ(back->tickets[i]->document->placements[0].centre, (Point{80, 120}));
     }
     EXPECT_EQ(project_bytes(*back), bytes);
-    EXPECT_LT(bytes.size(), 2 * read_file(test::demo_art("puffin.png"), 1 << 24)->size()) << "the picture is stored once";
+    EXPECT_LT(bytes.size(), 2 * read_file(test::demo_art("puffin.png"), 1 << 24)->size())
+        << "the picture is stored once";
 }
 
 TEST(Spooler, ARealPrintServerTakesTheSheetAtItsSize) {
     // CUPS's own IPP Everywhere printer and client (cups-ipp-utils).
-    if (QStandardPaths::findExecutable("ippeveprinter").isEmpty() || QStandardPaths::findExecutable("ipptool").isEmpty())
+    if (QStandardPaths::findExecutable("ippeveprinter").isEmpty() ||
+        QStandardPaths::findExecutable("ipptool").isEmpty())
         GTEST_SKIP() << "cups-ipp-utils is not installed";
     Sheet sheet;
     QTemporaryDir spool;
@@ -197,15 +207,16 @@ TEST(Spooler, ARealPrintServerTakesTheSheetAtItsSize) {
     probe.close();
     QProcess printer;
     printer.setProcessChannelMode(QProcess::MergedChannels);
-    printer.start("ippeveprinter", {"-p", QString::number(port), "-d", spool.path(), "-k", "-f", "application/pdf", "-r", "off", "Fusuma test"});
+    printer.start("ippeveprinter", {"-p", QString::number(port), "-d", spool.path(), "-k", "-f", "application/pdf",
+                                    "-r", "off", "Fusuma test"});
     ASSERT_TRUE(printer.waitForStarted());
     const QString uri = QStringLiteral("ipp://localhost:%1/ipp/print").arg(port);
-    const QString job = sheet.written("job.test",
-                                      "{ OPERATION Print-Job GROUP operation-attributes-tag ATTR charset attributes-charset utf-8 "
-                                      "ATTR language attributes-natural-language en ATTR uri printer-uri $uri "
-                                      "ATTR name requesting-user-name fusuma ATTR mimeMediaType document-format application/pdf "
-                                      "GROUP job-attributes-tag ATTR keyword media iso_a4_210x297mm ATTR keyword print-scaling none "
-                                      "FILE $filename STATUS successful-ok STATUS successful-ok-ignored-or-substituted-attributes }");
+    const QString job = sheet.written(
+        "job.test", "{ OPERATION Print-Job GROUP operation-attributes-tag ATTR charset attributes-charset utf-8 "
+                    "ATTR language attributes-natural-language en ATTR uri printer-uri $uri "
+                    "ATTR name requesting-user-name fusuma ATTR mimeMediaType document-format application/pdf "
+                    "GROUP job-attributes-tag ATTR keyword media iso_a4_210x297mm ATTR keyword print-scaling none "
+                    "FILE $filename STATUS successful-ok STATUS successful-ok-ignored-or-substituted-attributes }");
     Ran sent;
     QElapsedTimer clock;
     for (clock.start(); sent.code != 0 && clock.elapsed() < 15000 && !printer.waitForFinished(100);)

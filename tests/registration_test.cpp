@@ -44,8 +44,12 @@ TEST(Fit, SimilarityAgreesWithEigensUmeyama) { // Eigen::umeyama, after Umeyama 
         }
         const Eigen::Matrix3d theirs = Eigen::umeyama(wanted, found, true);
         const Transform ours = fit_similarity(pairs);
-        for (const auto& [a, b] : {std::pair{ours.a, theirs(0, 0)}, {ours.b, theirs(1, 0)}, {ours.c, theirs(0, 1)},
-                                   {ours.d, theirs(1, 1)}, {ours.dx, theirs(0, 2)}, {ours.dy, theirs(1, 2)}})
+        for (const auto& [a, b] : {std::pair{ours.a, theirs(0, 0)},
+                                   {ours.b, theirs(1, 0)},
+                                   {ours.c, theirs(0, 1)},
+                                   {ours.d, theirs(1, 1)},
+                                   {ours.dx, theirs(0, 2)},
+                                   {ours.dy, theirs(1, 2)}})
             EXPECT_NEAR(a, b, 1e-9);
     }
 }
@@ -146,7 +150,7 @@ TEST(Locate, FindsFiveHundredCrookedSheetsOrRefusesThem) {
     int accepted = 0;
     for (int i = 0; i < 500; ++i) {
         PracticeFaults f;
-        f.load = {{between(3), between(3)}, between(3) * degree, i % 10 == 0, 3 + std::abs(between(5)), {}, {},
+        f.load = {{between(3), between(3)},     between(3) * degree, i % 10 == 0, 3 + std::abs(between(5)), {}, {},
                   static_cast<std::uint32_t>(i)};
         f.print.pose = {{}, 0, 1 + between(0.01), 1 + between(0.01)};
         if (i % 25 == 3)
@@ -222,7 +226,8 @@ TEST(Locate, RefusesWhatItCannotTell) {
 TEST(FindSpots, PlacesDotsCrossesAndRingsWithinAFewHundredthsOfAPixel) {
     for (const MarkShape shape : {MarkShape::dot, MarkShape::cross, MarkShape::ring}) {
         MarkSettings settings{.kind = MarkKind::scheme};
-        settings.scheme.marks = {{shape, Corner::top_left, {14.13, 15.27}, 3, 0.6}, {shape, Corner::top_right, {14.41, 15.9}, 3, 0.6}};
+        settings.scheme.marks = {{shape, Corner::top_left, {14.13, 15.27}, 3, 0.6},
+                                 {shape, Corner::top_right, {14.41, 15.9}, 3, 0.6}};
         const auto marks = marks_on(a4, settings);
         const QImage sheet = printed_sheet(marks, 300, 9);
         const Scan scan = practice_scan(sheet, a4, marks, {}, {});
@@ -268,8 +273,9 @@ TEST(Marks, AreNamedByWhereTheyLie) {
     std::vector<std::string> names;
     for (std::size_t i = 0; i < dots.size(); ++i)
         names.push_back(name_of(dots, i));
-    EXPECT_THAT(names, testing::ElementsAre("the dot at the top left", "the dot at the top right", "the dot at the bottom right",
-                                            "the dot at the bottom left", "the inner dot at the top left"));
+    EXPECT_THAT(names, testing::ElementsAre("the dot at the top left", "the dot at the top right",
+                                            "the dot at the bottom right", "the dot at the bottom left",
+                                            "the inner dot at the top left"));
 }
 
 } // namespace

@@ -93,7 +93,8 @@ TEST(Slip, ChancesFollowTheRayleighDistribution) {
 }
 
 TEST(Slip, OneStepMakesEveryStickerSafe) {
-    for (const auto& [border, fill, bleed] : {std::tuple{0.3, Fill::Kind::clear, 0.0}, {1.5, Fill::Kind::colour, 0.2}, {0.0, Fill::Kind::clear, 0.0}}) {
+    for (const auto& [border, fill, bleed] :
+         {std::tuple{0.3, Fill::Kind::clear, 0.0}, {1.5, Fill::Kind::colour, 0.2}, {0.0, Fill::Kind::clear, 0.0}}) {
         const Document d = with_disc([&, b = border, f = fill, w = bleed](Sticker& s) {
             s.border.width = b;
             s.rims.border = {f};
@@ -184,7 +185,8 @@ TEST(TestPrints, MeasuresSetThePrinterRight) {
         const PrinterProfile& p = sheet.printer;
         const Point middle{sheet.paper.width / 2, sheet.paper.height / 2};
         const auto lands = [&](Point at) {
-            const Point sent = middle + p.shift + Point{p.stretch_x * (at.x - middle.x), p.stretch_y * (at.y - middle.y)};
+            const Point sent =
+                middle + p.shift + Point{p.stretch_x * (at.x - middle.x), p.stretch_y * (at.y - middle.y)};
             return 0.994 * sent + Point{1.2, -0.7};
         };
         const PrintMeasures w = wanted_measures(sheet);
@@ -238,7 +240,9 @@ TEST(TestPrints, PlainPaperHasTheCutLinesAsOutlinesAndTwoRulers) {
     const auto page =
         practice_print(QByteArray::fromStdString(print_pdf(plain_paper_test(*evaluator.plan(d), d.sheet))), 254);
     ASSERT_TRUE(page);
-    const auto grey = [&](double x, double y) { return qGray(page->pixel(static_cast<int>(10 * x), static_cast<int>(10 * y))); };
+    const auto grey = [&](double x, double y) {
+        return qGray(page->pixel(static_cast<int>(10 * x), static_cast<int>(10 * y)));
+    };
     EXPECT_LT(grey(100 + 17, 150), 120) << "the cut line, 15 mm and a border of 2 mm";
     EXPECT_GT(grey(100, 150), 250) << "no art";
     EXPECT_LT(grey(14, 14), 30) << "a mark";
@@ -254,7 +258,8 @@ Rehearsed rehearsed(Document d, const RehearsalSetup& setup) {
     Evaluator evaluator;
     const auto plan = evaluator.plan(d);
     Rehearsed r{frozen(d, *plan, ""), {}};
-    auto result = rehearse(QByteArray::fromStdString(print_pdf(*plan)), 0, r.ticket, SlipSheet(*plan, 0, evaluator), setup);
+    auto result =
+        rehearse(QByteArray::fromStdString(print_pdf(*plan)), 0, r.ticket, SlipSheet(*plan, 0, evaluator), setup);
     EXPECT_TRUE(result);
     r.result = std::move(*result);
     return r;

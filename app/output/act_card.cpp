@@ -29,8 +29,9 @@ ActCard::ActCard(Session& project, OutputJob& output_job, int number, const QStr
 void ActCard::set_state(const QString& words, bool is_next) {
     state->setText(words);
     const Theme& t = theme();
-    badge->setStyleSheet(QStringLiteral("background: %1; color: %2; border-radius: 10px; font-weight: 600;")
-                             .arg((is_next ? t.accent : t.look_at_tint).name(), is_next ? QStringLiteral("#FFFFFF") : t.ink.name()));
+    badge->setStyleSheet(
+        QStringLiteral("background: %1; color: %2; border-radius: 10px; font-weight: 600;")
+            .arg((is_next ? t.accent : t.look_at_tint).name(), is_next ? QStringLiteral("#FFFFFF") : t.ink.name()));
 }
 
 QLabel* ActCard::add_words(const char* role, const char* name) {

@@ -29,7 +29,8 @@ CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, outpu
     material = new QComboBox;
     material->setObjectName(QStringLiteral("material"));
     material->setToolTip(tr("Decides force, speed, passes, overcut and what blade is in."));
-    auto* edit = button(QStringLiteral("…"), "", QStringLiteral("materialSettings"), tr("Change this material, or save it under a name."));
+    auto* edit = button(QStringLiteral("…"), "", QStringLiteral("materialSettings"),
+                        tr("Change this material, or save it under a name."));
     edit->setFixedWidth(34);
     auto* chosen_material = new QWidget;
     auto* beside = new QHBoxLayout(chosen_material);
@@ -49,7 +50,8 @@ CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, outpu
     QStringList known;
     for (const QString& port : serial_ports())
         known << QStringLiteral("serial:") + port;
-    address->setToolTip(known.isEmpty() ? tr("This computer has no serial port just now.") : tr("Here: %1").arg(known.join(QStringLiteral(", "))));
+    address->setToolTip(known.isEmpty() ? tr("This computer has no serial port just now.")
+                                        : tr("Here: %1").arg(known.join(QStringLiteral(", "))));
     rows->addWidget(address);
     facts = add_words("dim", "cutFacts");
     speed = new Choices({tr("As a machine"), tr("Quick")});
@@ -60,7 +62,8 @@ CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, outpu
     progress->setTextVisible(false);
     progress->setObjectName(QStringLiteral("cutProgress"));
     rows->addWidget(progress);
-    start = button(tr("Start cutting"), "primary", QStringLiteral("startCutting"), tr("Sends the lines to the cutter one by one."));
+    start = button(tr("Start cutting"), "primary", QStringLiteral("startCutting"),
+                   tr("Sends the lines to the cutter one by one."));
     pause = button(tr("Pause"), "", QStringLiteral("pauseCutting"), tr("Finish the lines in hand and wait."));
     stop = button(tr("Stop"), "", QStringLiteral("stopCutting"), tr("Lift the blade and end this run."));
     rows->addWidget(start);
@@ -88,9 +91,8 @@ CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, outpu
     connect(address, &QLineEdit::editingFinished, this, &CutAct::take_connection);
     connect(speed, &Choices::picked, this, [this](int i) { job.set_speed(i == 0 ? 250 : 2500); });
     connect(start, &QPushButton::clicked, this, [this] { job.start_cutting(); });
-    connect(pause, &QPushButton::clicked, this, [this] {
-        job.stage() == OutputJob::Stage::cutting ? job.pause() : job.go_on();
-    });
+    connect(pause, &QPushButton::clicked, this,
+            [this] { job.stage() == OutputJob::Stage::cutting ? job.pause() : job.go_on(); });
     connect(stop, &QPushButton::clicked, this, [this] { job.stop_cutting(); });
     connect(travel, &QCheckBox::toggled, this, &CutAct::shows_travel);
     connect(order, &QCheckBox::toggled, this, &CutAct::shows_order);
@@ -148,19 +150,22 @@ void CutAct::refresh() {
     QStringList lines;
     if (stage >= Stage::found) {
         const Material& m = session.document().material;
-        for (const auto& [kind, name] : std::array{std::pair{CutKind::kiss, tr("Kiss")}, std::pair{CutKind::score, tr("Score")},
-                                                   std::pair{CutKind::through, tr("Through")}}) {
-            const auto runs = std::ranges::count(job.job().runs, kind, &CutRun::kind);
+        for (const auto& [kind, name] :
+             std::array{std::pair{CutKind::kiss, tr("Kiss")}, std::pair{CutKind::score, tr("Score")},
+                        std::pair{CutKind::through, tr("Through")}}) {
+            const auto runs = std::ranges::count(job.job().runs, kind, &CutRun::kind) / m.tooling(kind).passes;
             if (runs > 0)
-                lines << tr("%1: %2 lines, force %3 g, %4 mm/s, %5")
+                lines << tr("%1: %2 × %3 g, %4 mm/s, %5")
                              .arg(name)
                              .arg(runs)
                              .arg(m.tooling(kind).force)
                              .arg(m.tooling(kind).speed)
-                             .arg(m.tooling(kind).passes == 1 ? tr("1 pass") : tr("%1 passes").arg(m.tooling(kind).passes));
+                             .arg(m.tooling(kind).passes == 1 ? tr("1 pass")
+                                                              : tr("%1 passes").arg(m.tooling(kind).passes));
         }
         lines << tr("About %1: %2 of cut, %3 of travel")
-                     .arg(minutes(job.job().seconds), QString::fromStdString(format_distance(job.job().cut_mm, session.document().unit)),
+                     .arg(minutes(job.job().seconds),
+                          QString::fromStdString(format_distance(job.job().cut_mm, session.document().unit)),
                           QString::fromStdString(format_distance(job.job().travel_mm, session.document().unit)));
     }
     facts->setText(lines.join('\n'));

@@ -40,7 +40,8 @@ QComboBox* mark_choice(const std::vector<Mark>& marks, const std::vector<std::si
 }
 
 std::vector<std::size_t> chosen_mark(const QComboBox* box) {
-    return box->currentIndex() > 0 ? std::vector{static_cast<std::size_t>(box->currentIndex() - 1)} : std::vector<std::size_t>{};
+    return box->currentIndex() > 0 ? std::vector{static_cast<std::size_t>(box->currentIndex() - 1)}
+                                   : std::vector<std::size_t>{};
 }
 
 void write_or_tell(Session& session, const QString& path, const std::string& bytes) {
@@ -59,7 +60,8 @@ QWidget* ways_to_print(Session& session, Form& form, const std::function<JobPlan
     auto* layout = new QHBoxLayout(line);
     layout->setContentsMargins(0, 0, 0, 0);
     auto* print = button(text("Print it…"), "", QStringLiteral("printTestPage"), text("On a printer of this computer"));
-    auto* save = button(text("Save it as PDF…"), "", QStringLiteral("saveTestPage"), text("To print it elsewhere, at actual size"));
+    auto* save = button(text("Save it as PDF…"), "", QStringLiteral("saveTestPage"),
+                        text("To print it elsewhere, at actual size"));
     layout->addWidget(print);
     layout->addWidget(save);
     QObject::connect(print, &QPushButton::clicked, &form, [&session, &form, plan] {
@@ -80,9 +82,11 @@ QWidget* ways_to_print(Session& session, Form& form, const std::function<JobPlan
 
 void ask_for_faults(OutputJob& job, QWidget* parent) {
     PracticeFaults f = job.faults();
-    const auto marks = job.ticket() ? job.ticket()->pages[static_cast<std::size_t>(job.page())].marks : std::vector<Mark>{};
+    const auto marks =
+        job.ticket() ? job.ticket()->pages[static_cast<std::size_t>(job.page())].marks : std::vector<Mark>{};
     Form form(text("What may go wrong"), "faultsDialog", Unit::mm, parent);
-    form.add_words(text("The practice devices behave as badly as you ask, so that everything can be tried without spoiling a sheet."));
+    form.add_words(text(
+        "The practice devices behave as badly as you ask, so that everything can be tried without spoiling a sheet."));
     form.add_heading(text("Practice cutter: how the sheet lies"));
     auto* x = form.add_length(text("Too far right"), "faultRight", -30, 30, f.load.shift.x);
     auto* y = form.add_length(text("Too far down"), "faultDown", -30, 30, f.load.shift.y);
@@ -91,7 +95,8 @@ void ask_for_faults(OutputJob& job, QWidget* parent) {
     upside->setObjectName(QStringLiteral("faultUpsideDown"));
     upside->setChecked(f.load.upside_down);
     form.add_wide(upside);
-    auto* crooked = button(text("Any crooked way"), "", QStringLiteral("faultCrooked"), text("As a sheet may be laid in by hand"));
+    auto* crooked =
+        button(text("Any crooked way"), "", QStringLiteral("faultCrooked"), text("As a sheet may be laid in by hand"));
     form.add_wide(crooked);
     QObject::connect(crooked, &QPushButton::clicked, &form, [=] {
         const auto between = [](double most) { return (QRandomGenerator::global()->generateDouble() * 2 - 1) * most; };
@@ -106,8 +111,10 @@ void ask_for_faults(OutputJob& job, QWidget* parent) {
     form.add(text("Covered"), missing);
     auto* noise = form.add_number(text("Sensor noise"), "faultNoise", 0, 60, f.load.noise, 1, text("of 255"));
     form.add_heading(text("Practice printer"));
-    auto* stretch_x = form.add_number(text("Stretched across"), "faultStretchX", -5, 5, 100 * (f.print.pose.stretch_x - 1), 0.1, QStringLiteral("%"));
-    auto* stretch_y = form.add_number(text("Stretched down"), "faultStretchY", -5, 5, 100 * (f.print.pose.stretch_y - 1), 0.1, QStringLiteral("%"));
+    auto* stretch_x = form.add_number(text("Stretched across"), "faultStretchX", -5, 5,
+                                      100 * (f.print.pose.stretch_x - 1), 0.1, QStringLiteral("%"));
+    auto* stretch_y = form.add_number(text("Stretched down"), "faultStretchY", -5, 5,
+                                      100 * (f.print.pose.stretch_y - 1), 0.1, QStringLiteral("%"));
     auto* print_x = form.add_length(text("Prints too far right"), "faultPrintRight", -10, 10, f.print.pose.shift.x);
     auto* print_y = form.add_length(text("Prints too far down"), "faultPrintDown", -10, 10, f.print.pose.shift.y);
     auto* spread = form.add_length(text("Ink spreads"), "faultInk", 0, 0.5, f.print.ink_spread);
@@ -115,7 +122,8 @@ void ask_for_faults(OutputJob& job, QWidget* parent) {
     form.add_heading(text("Practice cutter: blade and line"));
     auto* blade = form.add_length(text("Blade trails by"), "faultBlade", 0, 2, f.machine.blade_offset);
     auto* backlash = form.add_length(text("Play in its axes"), "faultBacklash", 0, 2, f.machine.backlash);
-    auto* drop = form.add_number(text("Line drops after"), "faultDrop", -1, 100000, f.machine.drop_after, 1, text("lines"));
+    auto* drop =
+        form.add_number(text("Line drops after"), "faultDrop", -1, 100000, f.machine.drop_after, 1, text("lines"));
     drop->setToolTip(text("−1 for never"));
     if (!form.run(text("Use these")))
         return;
@@ -125,7 +133,8 @@ void ask_for_faults(OutputJob& job, QWidget* parent) {
     f.load.smudged = chosen_mark(smudged);
     f.load.missing = chosen_mark(missing);
     f.load.noise = noise->value();
-    f.print.pose = {{print_x->value(), print_y->value()}, 0, 1 + stretch_x->value() / 100, 1 + stretch_y->value() / 100};
+    f.print.pose = {
+        {print_x->value(), print_y->value()}, 0, 1 + stretch_x->value() / 100, 1 + stretch_y->value() / 100};
     f.print.ink_spread = spread->value();
     f.print.clipped = clipped->value();
     f.machine.blade_offset = blade->value();
@@ -146,14 +155,16 @@ void ask_for_material(Session& session, QWidget* parent) {
     const auto tooling = [&](const QString& title, const Tooling& t, const char* key) {
         form.add_heading(title);
         const std::string k(key);
-        return Fields{form.add_number(text("Force"), (k + "Force").c_str(), 0, 10000, t.force, 5, QStringLiteral("g")),
-                      form.add_number(text("Speed"), (k + "Speed").c_str(), 1, 5000, t.speed, 10, QStringLiteral("mm/s")),
-                      form.add_number(text("Passes"), (k + "Passes").c_str(), 1, most_passes, t.passes, 1)};
+        return Fields{
+            form.add_number(text("Force"), (k + "Force").c_str(), 0, 10000, t.force, 5, QStringLiteral("g")),
+            form.add_number(text("Speed"), (k + "Speed").c_str(), 1, 5000, t.speed, 10, QStringLiteral("mm/s")),
+            form.add_number(text("Passes"), (k + "Passes").c_str(), 1, most_passes, t.passes, 1)};
     };
     const Fields kiss = tooling(text("Kiss cut"), m.kiss, "kiss"), score = tooling(text("Score"), m.score, "score"),
                  through = tooling(text("Through cut"), m.through, "through");
     form.add_heading(text("Blade"));
-    form.add_words(text("The tip of a drag blade trails its axis; Fusuma leads it round corners. Leave 0 when the machine does that itself."));
+    form.add_words(text("The tip of a drag blade trails its axis; Fusuma leads it round corners. Leave 0 when the "
+                        "machine does that itself."));
     auto* offset = form.add_length(text("Tip trails by"), "bladeOffset", 0, 2, m.blade_offset);
     auto* overcut = form.add_length(text("Overcut"), "overcut", 0, 5, m.overcut);
     form.add_heading(text("Scores and tabs"));
@@ -165,14 +176,23 @@ void ask_for_material(Session& session, QWidget* parent) {
     keep->setObjectName(QStringLiteral("keepMaterial"));
     form.add_wide(keep);
     auto* square = button(text("Save a test square…"), "", QStringLiteral("testSquare"),
-                          text("HP-GL of a 20 mm square in a 30 mm one: kiss inside, through outside. Lift a corner to see whether the force is right."));
+                          text("HP-GL of a 20 mm square in a 30 mm one: kiss inside, through outside. Lift a corner to "
+                               "see whether the force is right."));
     form.add_wide(square);
     const auto read = [&] {
         const auto of = [](const Fields& f) {
             return Tooling{static_cast<int>(f.force->value()), f.speed->value(), static_cast<int>(f.passes->value())};
         };
-        return Material{name->text().trimmed().toStdString(), of(kiss), of(score), of(through), offset->value(), overcut->value(),
-                        dash->value(), dash_gap->value(), static_cast<int>(tabs->value()), tab->value()};
+        return Material{name->text().trimmed().toStdString(),
+                        of(kiss),
+                        of(score),
+                        of(through),
+                        offset->value(),
+                        overcut->value(),
+                        dash->value(),
+                        dash_gap->value(),
+                        static_cast<int>(tabs->value()),
+                        tab->value()};
     };
     QObject::connect(square, &QPushButton::clicked, &form, [&] {
         const Size paper = session.document().sheet.paper;
@@ -182,9 +202,10 @@ void ask_for_material(Session& session, QWidget* parent) {
         };
         const Material now = read();
         const CutJob job = cut_page({at(20, CutKind::kiss), at(30, CutKind::through)}, paper, {}, now);
-        write_or_tell(session,
-                      QFileDialog::getSaveFileName(&form, text("Save as"), text("test square.plt"), QStringLiteral("*.plt")),
-                      cut_hpgl(job, now, paper, {.sets_tool = true}));
+        write_or_tell(
+            session,
+            QFileDialog::getSaveFileName(&form, text("Save as"), text("test square.plt"), QStringLiteral("*.plt")),
+            cut_hpgl(job, now, paper, {.sets_tool = true}));
     });
     if (!form.run(text("Use it")))
         return;
@@ -204,8 +225,10 @@ void set_printer_right(Session& session, QWidget* parent) {
     const PrintMeasures wanted = wanted_measures(sheet);
     Form form(text("Set the printer right"), "printerRightDialog", session.document().unit, parent);
     form.add_words(text("1. Print this page on the paper you use, at actual size."));
-    form.add_wide(ways_to_print(session, form, [sheet] { return measuring_page(sheet); }, text("measuring page.pdf")));
-    form.add_words(text("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on the page: when yours agree, "
+    form.add_wide(ways_to_print(
+        session, form, [sheet] { return measuring_page(sheet); }, text("measuring page.pdf")));
+    form.add_words(text("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on "
+                        "the page: when yours agree, "
                         "nothing needs setting."));
     auto* left = form.add_length(text("A: from the left edge"), "measureLeft", 0, 500, wanted.left);
     auto* top = form.add_length(text("B: from the top edge"), "measureTop", 0, 500, wanted.top);
@@ -246,23 +269,26 @@ void set_machine_right(Session& session, QWidget* parent) {
         return;
     }
     form.add_words(text("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
-    form.add_wide(ways_to_print(session, form, [sheet] { return machine_test(sheet); }, text("machine test.pdf")));
+    form.add_wide(ways_to_print(
+        session, form, [sheet] { return machine_test(sheet); }, text("machine test.pdf")));
     auto* cut = button(text("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"), text("For your cutter"));
     form.add_wide(cut);
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
         const JobPlan plan = machine_test(sheet);
         const CutJob job = cut_page(plan.pages.front().cuts, plan.paper, sheet.cutter, document.material);
-        write_or_tell(session,
-                      QFileDialog::getSaveFileName(&form, text("Save as"), text("machine test.plt"), QStringLiteral("*.plt")),
-                      cut_hpgl(job, document.material, plan.paper));
+        write_or_tell(
+            session,
+            QFileDialog::getSaveFileName(&form, text("Save as"), text("machine test.plt"), QStringLiteral("*.plt")),
+            cut_hpgl(job, document.material, plan.paper));
     });
     form.add_words(text("2. How far was each square cut beside its print? Right and down count positive."));
     std::vector<std::pair<NumberField*, NumberField*>> fields;
     for (std::size_t i = 0; i < places.size(); ++i) {
         const QString number = QString::number(i + 1);
-        fields.emplace_back(
-            form.add_length(text("Square %1, right").arg(number), ("offRight" + std::to_string(i + 1)).c_str(), -20, 20, 0),
-            form.add_length(text("Square %1, down").arg(number), ("offDown" + std::to_string(i + 1)).c_str(), -20, 20, 0));
+        fields.emplace_back(form.add_length(text("Square %1, right").arg(number),
+                                            ("offRight" + std::to_string(i + 1)).c_str(), -20, 20, 0),
+                            form.add_length(text("Square %1, down").arg(number),
+                                            ("offDown" + std::to_string(i + 1)).c_str(), -20, 20, 0));
     }
     auto* effect = label({}, "strong");
     effect->setObjectName(QStringLiteral("machineEffect"));
@@ -298,7 +324,8 @@ void set_machine_right(Session& session, QWidget* parent) {
 void ask_for_inks(Session& session, QWidget* parent) {
     InkNames inks = session.document().inks;
     Form form(text("Inks of cut lines"), "inksDialog", Unit::mm, parent);
-    form.add_words(text("In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names."));
+    form.add_words(
+        text("In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names."));
     const auto add = [&](const QString& caption, const char* name, const std::string& now) {
         auto* field = new QLineEdit(QString::fromStdString(now));
         field->setObjectName(QLatin1String(name));

@@ -7,7 +7,8 @@
 
 namespace fusuma::app {
 
-Form::Form(const QString& title, const char* name, Unit length_unit, QWidget* parent) : QDialog(parent), unit(length_unit) {
+Form::Form(const QString& title, const char* name, Unit length_unit, QWidget* parent)
+    : QDialog(parent), unit(length_unit) {
     setWindowTitle(title);
     setObjectName(QLatin1String(name));
     auto* whole = column(this, 12, 8);
@@ -41,8 +42,8 @@ NumberField* Form::add_length(const QString& caption, const char* name, double l
     return field;
 }
 
-NumberField* Form::add_number(const QString& caption, const char* name, double least, double most, double now, double step,
-                              const QString& suffix) {
+NumberField* Form::add_number(const QString& caption, const char* name, double least, double most, double now,
+                              double step, const QString& suffix) {
     auto* field = new NumberField(NumberField::Kind::plain, least, most, step, QLatin1String(name));
     field->set_suffix(suffix);
     field->set_value(now);

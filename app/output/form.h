@@ -19,8 +19,8 @@ class Form : public QDialog {
     void add_heading(const QString& words);
     void add_words(const QString& words);
     NumberField* add_length(const QString& caption, const char* name, double least, double most, double now);
-    NumberField* add_number(const QString& caption, const char* name, double least, double most, double now, double step,
-                            const QString& suffix = {});
+    NumberField* add_number(const QString& caption, const char* name, double least, double most, double now,
+                            double step, const QString& suffix = {});
     void add(const QString& caption, QWidget* widget);
     void add_wide(QWidget* widget);
     /// @return  true when the person takes it

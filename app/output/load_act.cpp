@@ -8,21 +8,26 @@ namespace fusuma::app {
 LoadAct::LoadAct(Session& project, OutputJob& output_job, QWidget* pointing_view)
     : ActCard(project, output_job, 2, tr("Load and find"), "load"), view(pointing_view) {
     method = new Choices({tr("Sensor"), tr("By hand"), tr("Paper edge")});
-    method->setToolTip(tr("How the cutter learns where the print lies: its sensor looks for the marks, you drive a pointer "
-                          "over them, or the sheet lies square in its corner."));
+    method->setToolTip(
+        tr("How the cutter learns where the print lies: its sensor looks for the marks, you drive a pointer "
+           "over them, or the sheet lies square in its corner."));
     rows->addWidget(method);
     words = add_words("dim", "loadWords");
     figures = add_words("strong", "loadFigures");
     load = button(tr("Load the sheet"), "primary", QStringLiteral("loadSheet"),
                   tr("Lays the printed sheet in the practice cutter and finds where the print lies."));
     rows->addWidget(load);
-    take = button(tr("Take this place"), "primary", QStringLiteral("takeMark"), tr("The mark is under the pointer (Return)."));
+    take = button(tr("Take this place"), "primary", QStringLiteral("takeMark"),
+                  tr("The mark is under the pointer (Return)."));
     skip = button(tr("Leave it out"), "", QStringLiteral("skipMark"), tr("This mark cannot be seen."));
-    enough = button(tr("That is enough"), "", QStringLiteral("endPointing"), tr("Use the marks taken so far: three or more."));
+    enough = button(tr("That is enough"), "", QStringLiteral("endPointing"),
+                    tr("Use the marks taken so far: three or more."));
     rows->addWidget(take);
     add_line({skip, enough});
-    anyway = button({}, "", QStringLiteral("acceptFound"), tr("Use the marks that were found, with less to check them by."));
-    by_hand = button(tr("Find it by hand"), "", QStringLiteral("findByHand"), tr("Drive a pointer over the marks yourself."));
+    anyway =
+        button({}, "", QStringLiteral("acceptFound"), tr("Use the marks that were found, with less to check them by."));
+    by_hand =
+        button(tr("Find it by hand"), "", QStringLiteral("findByHand"), tr("Drive a pointer over the marks yourself."));
     rows->addWidget(anyway);
     rows->addWidget(by_hand);
     faults = button(tr("What may go wrong…"), "link", QStringLiteral("practiceFaults"),
@@ -55,21 +60,23 @@ void LoadAct::refresh() {
     const Stage stage = job.stage();
     const Registration& r = job.registration();
     const bool is_found = stage >= Stage::found;
-    const auto marks = job.ticket() ? job.ticket()->pages[static_cast<std::size_t>(job.page())].marks : std::vector<Mark>{};
+    const auto marks =
+        job.ticket() ? job.ticket()->pages[static_cast<std::size_t>(job.page())].marks : std::vector<Mark>{};
     const int all = static_cast<int>(marks.size());
     method->set_chosen(static_cast<int>(job.method()));
     method->setEnabled(!job.is_cutting());
-    set_state(stage < Stage::printed    ? tr("print first")
-              : stage == Stage::loading ? tr("looking…")
-              : stage == Stage::refused ? tr("not found")
-              : stage == Stage::pointing ? tr("mark %1 of %2").arg(job.wanted_mark() + 1).arg(all)
-              : !is_found               ? tr("ready")
+    set_state(stage < Stage::printed                   ? tr("print first")
+              : stage == Stage::loading                ? tr("looking…")
+              : stage == Stage::refused                ? tr("not found")
+              : stage == Stage::pointing               ? tr("mark %1 of %2").arg(job.wanted_mark() + 1).arg(all)
+              : !is_found                              ? tr("ready")
               : job.method() == MarkMethod::paper_edge ? tr("by its edge")
                                                        : tr("found %1 of %2").arg(r.marks_found).arg(all),
               stage >= Stage::printed && stage < Stage::found);
     QString text;
     if (stage == Stage::pointing)
-        text = tr("Drive the pointer over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes it.")
+        text = tr("Drive the pointer over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return "
+                  "takes it.")
                    .arg(QString::fromStdString(name_of(marks, job.wanted_mark())));
     else if (stage == Stage::refused || is_found)
         text = QString::fromStdString(r.reason);

@@ -34,7 +34,12 @@ OutputJob::OutputJob(Session& project) : session(project), cutter(unhurried_mm_p
                                  .arg(sender.runs()));
         enter(Stage::dropped);
     });
+    connect(&session, &Session::worked_out, this, [this] {
+        if (is_wanted)
+            freeze_soon();
+    });
     connect(&session, &Session::project_changed, this, [this] {
+        is_wanted = false;
         if (in_hand && !find_ticket(session.document(), in_hand->code))
             put_down();
     });
@@ -74,11 +79,17 @@ std::shared_ptr<const JobPlan> OutputJob::freeze() {
     const Snapshot& snapshot = session.snapshot();
     if (is_cutting() || !snapshot.plan || snapshot.document.placements.empty() || !session.is_settled())
         return nullptr;
-    const Ticket ticket = frozen(snapshot.document, *snapshot.plan,
-                                 QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
+    const Ticket ticket =
+        frozen(snapshot.document, *snapshot.plan, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
     session.add_ticket(ticket);
     take(find_ticket(session.document(), ticket.code));
     return printed_plan;
+}
+
+void OutputJob::freeze_soon() {
+    is_wanted = !session.is_settled();
+    if (!is_wanted)
+        freeze();
 }
 
 void OutputJob::take(const std::shared_ptr<const Ticket>& ticket) {
@@ -114,8 +125,8 @@ void OutputJob::print_for_practice() {
     };
     in_background(
         [plan = printed_plan, page = shown_page, faults = wrong.print, &evaluator = session.working_out()] {
-            auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})), printer_dpi,
-                                        page);
+            auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})),
+                                        printer_dpi, page);
             if (sheet)
                 *sheet = with_faults(*sheet, plan->paper, faults);
             return Printed{std::move(sheet),
@@ -179,7 +190,8 @@ void OutputJob::look_for_marks() {
     };
     in_background(
         [sheet = printed_sheet, paper = in_hand->paper, marks = ticket_page().marks, faults = wrong, method = how] {
-            Seen result{std::make_shared<const Scan>(practice_scan(sheet, paper, marks, faults.print, faults.load)), {}};
+            Seen result{std::make_shared<const Scan>(practice_scan(sheet, paper, marks, faults.print, faults.load)),
+                        {}};
             if (method == MarkMethod::sensor)
                 result.registration = locate(marks, find_spots(*result.scan, marks));
             return result;
@@ -281,7 +293,8 @@ void OutputJob::plan_cut() {
         [page = ticket_page(), paper = in_hand->paper, with = setup(), truly = place(), faults = wrong.machine,
          check = slips] {
             Planned result;
-            result.job = std::make_shared<const CutJob>(cut_page(page.cuts, paper, with.cutter, with.material, with.fit));
+            result.job =
+                std::make_shared<const CutJob>(cut_page(page.cuts, paper, with.cutter, with.material, with.fit));
             result.traces = std::make_shared<const std::vector<CutTrace>>(
                 cut_by_practice(*result.job, with.material, paper, faults));
             result.judgement = judge(*result.job, *result.traces, paper, with, truly, faults);

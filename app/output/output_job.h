@@ -19,7 +19,7 @@ class OutputJob : public QObject {
     ~OutputJob() override;
 
     enum class Stage {
-        nothing,  ///< no ticket in hand
+        nothing, ///< no ticket in hand
         printing,
         printed,
         loading,  ///< and looking for the marks
@@ -32,7 +32,9 @@ class OutputJob : public QObject {
         cut,
     };
     [[nodiscard]] Stage stage() const { return now; }
-    [[nodiscard]] bool is_cutting() const { return now == Stage::cutting || now == Stage::paused || now == Stage::dropped; }
+    [[nodiscard]] bool is_cutting() const {
+        return now == Stage::cutting || now == Stage::paused || now == Stage::dropped;
+    }
 
     // Tickets
     [[nodiscard]] const std::shared_ptr<const Ticket>& ticket() const { return in_hand; }
@@ -45,9 +47,10 @@ class OutputJob : public QObject {
     [[nodiscard]] int pages() const { return in_hand ? static_cast<int>(in_hand->pages.size()) : 0; }
     void go_to_page(int page);
 
-    /// Freezes the sheet into a new ticket and returns its plan, code and all; nothing while the sheet is empty or being
-    /// worked out.
+    /// Freezes the sheet into a new ticket and returns its plan, code and all; nothing while the sheet is empty or
+    /// being worked out.
     std::shared_ptr<const JobPlan> freeze();
+    void freeze_soon(); ///< at once, or when what is being worked out is done
     [[nodiscard]] std::shared_ptr<const JobPlan> plan() const { return printed_plan; } ///< of the ticket in hand
 
     // Loading and finding
@@ -56,10 +59,10 @@ class OutputJob : public QObject {
     [[nodiscard]] MarkMethod method() const { return how; }
     void set_method(MarkMethod method);
     void load();
-    void accept_found();                      ///< although marks are missing
+    void accept_found();                                                ///< although marks are missing
     [[nodiscard]] const QImage& sheet() const { return printed_sheet; } ///< of the page, as printed
     [[nodiscard]] const Scan& scan() const { return *seen; }
-    [[nodiscard]] Transform place() const;    ///< from the plan to where the print truly lies in the machine
+    [[nodiscard]] Transform place() const;       ///< from the plan to where the print truly lies in the machine
     [[nodiscard]] Transform sheet_place() const; ///< the same of the sheet of paper
     [[nodiscard]] const Registration& registration() const { return found; }
 
@@ -68,7 +71,7 @@ class OutputJob : public QObject {
     void move_pointer(Point to);
     [[nodiscard]] std::size_t wanted_mark() const { return next_mark; }
     [[nodiscard]] const std::vector<std::optional<Point>>& pointed() const { return shown_marks; }
-    void take_mark();  ///< the wanted mark is where the pointer is
+    void take_mark(); ///< the wanted mark is where the pointer is
     void skip_mark();
     void end_pointing(); ///< with the marks taken so far
 
@@ -116,6 +119,7 @@ class OutputJob : public QObject {
     CutSender sender;
     QString address_text, serial_name;
     HpglOptions hpgl;
+    bool is_wanted = false; ///< a ticket, as soon as the sheet is worked out
     QThreadPool workers;
     std::uint64_t run = 0; ///< of work; results of earlier ones are dropped
     Material planned_for;
@@ -126,7 +130,9 @@ class OutputJob : public QObject {
     void plan_cut();
     /// Does `work` on a thread and `use`s its result, unless something newer is wanted by then.
     template <typename Work, typename Use> void in_background(Work&& work, Use&& use);
-    [[nodiscard]] const Ticket::Page& ticket_page() const { return in_hand->pages[static_cast<std::size_t>(shown_page)]; }
+    [[nodiscard]] const Ticket::Page& ticket_page() const {
+        return in_hand->pages[static_cast<std::size_t>(shown_page)];
+    }
     [[nodiscard]] CuttingSetup setup() const;
     [[nodiscard]] Result<CutterAddress> address();
 };

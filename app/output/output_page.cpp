@@ -23,7 +23,7 @@ namespace {
 
 QString when(const Ticket& ticket) {
     const QDateTime time = QDateTime::fromString(QString::fromStdString(ticket.printed), Qt::ISODate);
-    return !time.isValid()                         ? QString()
+    return !time.isValid()                       ? QString()
            : time.date() == QDate::currentDate() ? time.toString(QStringLiteral("hh:mm"))
                                                  : QLocale().toString(time, QLocale::ShortFormat);
 }
@@ -31,6 +31,7 @@ QString when(const Ticket& ticket) {
 } // namespace
 
 OutputPage::OutputPage(Session& project) : session(project), job(project) {
+    job.setParent(this);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
@@ -76,8 +77,9 @@ QWidget* OutputPage::ticket_head() {
     ticket_title = label({}, "title");
     ticket_title->setObjectName(QStringLiteral("ticketTitle"));
     ticket_time = label({}, "dim");
-    tickets = button(tr("Tickets"), "", QStringLiteral("tickets"),
-                     tr("Everything that was printed from this project: cut it again, print it again, open it or delete it."));
+    tickets = button(
+        tr("Tickets"), "", QStringLiteral("tickets"),
+        tr("Everything that was printed from this project: cut it again, print it again, open it or delete it."));
     auto* menu = new QMenu(tickets);
     connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_ticket_menu(*menu); });
     tickets->setMenu(menu);
@@ -90,7 +92,8 @@ QWidget* OutputPage::ticket_head() {
     changes->setObjectName(QStringLiteral("changedNote"));
     changes->setWordWrap(true);
     rows->addWidget(changes);
-    keep = button(tr("Cut what was printed"), "", QStringLiteral("cutPrinted"), tr("The ticket stays as it is; so does the paper."));
+    keep = button(tr("Cut what was printed"), "", QStringLiteral("cutPrinted"),
+                  tr("The ticket stays as it is; so does the paper."));
     again = button(tr("Print again"), "", QStringLiteral("printAgain"), tr("A new ticket with the changes."));
     auto* choice = new QHBoxLayout;
     choice->setSpacing(6);
@@ -101,7 +104,7 @@ QWidget* OutputPage::ticket_head() {
         cuts_what_was_printed = true;
         refresh();
     });
-    connect(again, &QPushButton::clicked, this, [this] { job.freeze(); });
+    connect(again, &QPushButton::clicked, this, [this] { job.freeze_soon(); });
     return head;
 }
 
@@ -113,33 +116,25 @@ void OutputPage::fill_ticket_menu(QMenu& menu) {
         std::size_t lines = 0;
         for (const Ticket::Page& page : ticket->pages)
             lines += page.cuts.size();
-        auto* sub = menu.addMenu(tr("%1, %2, %3 lines").arg(QString::fromStdString(ticket->code), when(*ticket)).arg(lines));
+        auto* sub =
+            menu.addMenu(tr("%1, %2, %3 lines").arg(QString::fromStdString(ticket->code), when(*ticket)).arg(lines));
         sub->addAction(tr("Cut it"), this, [this, ticket] {
             cuts_what_was_printed = true;
             job.take(ticket);
         });
-        sub->addAction(tr("Print it again"), this, [this, ticket] {
-            // As it was: what is printed now is frozen anew, so that the cut follows this print.
+        const auto open = [this, ticket] {
             session.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
                 Document then = *ticket->document;
                 then.tickets = now.tickets;
                 then.next_id = std::max(then.next_id, now.next_id);
                 return then;
             });
-            auto* waiting = new QObject(this);
-            connect(&session, &Session::worked_out, waiting, [this, waiting] {
-                if (session.is_settled() && job.freeze())
-                    waiting->deleteLater();
-            });
+        };
+        sub->addAction(tr("Print it again"), this, [this, open] {
+            open();
+            job.freeze_soon(); // what is printed now is frozen anew, so that the cut follows this print
         });
-        sub->addAction(tr("Open it on the sheet"), this, [this, ticket] {
-            session.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
-                Document then = *ticket->document;
-                then.tickets = now.tickets;
-                then.next_id = std::max(then.next_id, now.next_id);
-                return then;
-            });
-        });
+        sub->addAction(tr("Open it on the sheet"), this, open);
         sub->addSeparator();
         sub->addAction(tr("Delete"), this, [this, code = ticket->code] { session.remove_ticket(code); });
     }
@@ -170,7 +165,8 @@ QWidget* OutputPage::exports() {
     auto* links = new QHBoxLayout;
     auto* check = button(tr("Check a file…"), "link", QStringLiteral("checkFile"),
                          tr("Reads an SVG, DXF or HP-GL file back and compares it with what is to be cut."));
-    auto* inks = button(tr("Ink names…"), "link", QStringLiteral("inkNames"), tr("What cut lines are called in the PDF."));
+    auto* inks =
+        button(tr("Ink names…"), "link", QStringLiteral("inkNames"), tr("What cut lines are called in the PDF."));
     auto* printer = button(tr("Set the printer right…"), "link", QStringLiteral("printerRight"),
                            tr("Print a page, measure three lengths, and later prints are moved by it."));
     connect(check, &QPushButton::clicked, this, &OutputPage::check_file);
@@ -194,8 +190,8 @@ void OutputPage::export_file(File kind) {
         return;
     static const QString suffixes[] = {QStringLiteral(".svg"), QStringLiteral(".dxf"), QStringLiteral(".plt")};
     const QString suffix = suffixes[static_cast<int>(kind)];
-    QString path =
-        QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix, QStringLiteral("*") + suffix);
+    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix,
+                                                QStringLiteral("*") + suffix);
     if (path.isEmpty())
         return;
     if (path.endsWith(suffix, Qt::CaseInsensitive))
@@ -221,12 +217,14 @@ void OutputPage::export_file(File kind) {
 
 void OutputPage::check_file() {
     const auto plan = plan_in_hand();
-    const QString path =
-        plan ? QFileDialog::getOpenFileName(this, tr("Check a cut file"), {}, tr("Cut files (*.svg *.dxf *.plt *.hpgl)")) : QString();
+    const QString path = plan ? QFileDialog::getOpenFileName(this, tr("Check a cut file"), {},
+                                                             tr("Cut files (*.svg *.dxf *.plt *.hpgl)"))
+                              : QString();
     if (path.isEmpty())
         return;
     const auto bytes = read_file(path, 256LL << 20);
-    const auto lines = bytes ? read_cut_file(*bytes, path, plan->paper) : Result<std::vector<ReadLine>>(bytes.problem());
+    const auto lines =
+        bytes ? read_cut_file(*bytes, path, plan->paper) : Result<std::vector<ReadLine>>(bytes.problem());
     if (!lines) {
         emit session.problem(QString::fromStdString(lines.problem().text()));
         return;
@@ -235,9 +233,14 @@ void OutputPage::check_file() {
     const FileCheck check = compare(*lines, plan->pages[page].cuts);
     const QString name = QFileInfo(path).fileName();
     if (check.agrees())
-        emit session.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.").arg(name).arg(check.lines).arg(check.worst, 0, 'f', 3));
+        emit session.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.")
+                              .arg(name)
+                              .arg(check.lines)
+                              .arg(check.worst, 0, 'f', 3));
     else
-        emit session.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.").arg(name).arg(check.worst, 0, 'f', 2));
+        emit session.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
+                                 .arg(name)
+                                 .arg(check.worst, 0, 'f', 2));
 }
 
 void OutputPage::refresh() {
@@ -260,7 +263,7 @@ void OutputPage::refresh() {
     restyle(changes, "role", asks ? "attention" : "dim");
     keep->setVisible(asks);
     again->setVisible(asks);
-    again->setEnabled(!job.is_cutting() && session.is_settled());
+    again->setEnabled(!job.is_cutting());
 }
 
 } // namespace fusuma::app

@@ -17,7 +17,8 @@ class OutputPage : public QWidget {
     explicit OutputPage(Session& project);
 
     enum class File { svg, dxf, hpgl };
-    /// Asks for a name and writes the cut lines of the ticket in hand, else of the sheet as it is; a file for each page.
+    /// Asks for a name and writes the cut lines of the ticket in hand, else of the sheet as it is; a file for each
+    /// page.
     void export_file(File kind);
     /// Reads a cut file back and tells whether it agrees with what is to be cut.
     void check_file();

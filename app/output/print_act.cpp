@@ -12,20 +12,22 @@
 
 namespace fusuma::app {
 
-PrintAct::PrintAct(Session& project, OutputJob& output_job)
-    : ActCard(project, output_job, 1, tr("Print"), "print") {
+PrintAct::PrintAct(Session& project, OutputJob& output_job) : ActCard(project, output_job, 1, tr("Print"), "print") {
     facts = add_words("dim", "printFacts");
     warning = add_words("attention", "printWarning");
-    practice = button(tr("Print on the practice printer"), "primary", QStringLiteral("practicePrint"),
-                      tr("Freezes the sheet into a ticket and shows what comes out of the printer, from the very PDF."));
+    practice =
+        button(tr("Print on the practice printer"), "primary", QStringLiteral("practicePrint"),
+               tr("Freezes the sheet into a ticket and shows what comes out of the printer, from the very PDF."));
     rows->addWidget(practice);
-    real = button(tr("Printer…"), "", QStringLiteral("realPrint"), tr("Print on a printer of this computer, at actual size."));
+    real = button(tr("Printer…"), "", QStringLiteral("realPrint"),
+                  tr("Print on a printer of this computer, at actual size."));
     pdf = button(tr("PDF…"), "", QStringLiteral("savePdf"),
                  tr("Save the sheet to print it elsewhere: at actual size, no fit to page, no borderless."));
-    auto* test = button(tr("Test…"), "", QStringLiteral("plainPaperTest"),
-                        tr("Outlines, marks and rulers for plain paper: hold it against the sticker paper before you print."));
+    auto* test =
+        button(tr("Test…"), "", QStringLiteral("plainPaperTest"),
+               tr("Outlines, marks and rulers for plain paper: hold it against the sticker paper before you print."));
     add_line({real, pdf, test});
-    connect(practice, &QPushButton::clicked, this, [this] { job.freeze(); });
+    connect(practice, &QPushButton::clicked, this, [this] { job.freeze_soon(); });
     connect(real, &QPushButton::clicked, this, &PrintAct::print_on_printer);
     connect(pdf, &QPushButton::clicked, this, &PrintAct::save_pdf);
     connect(test, &QPushButton::clicked, this, &PrintAct::print_test);
@@ -71,10 +73,11 @@ void PrintAct::print_test() {
     const auto& snapshot = session.snapshot();
     if (!snapshot.plan)
         return;
-    QMessageBox ask(QMessageBox::NoIcon, tr("Test on plain paper"),
-                    tr("Outlines, marks and two rulers, on plain paper. Hold the print against the sticker paper, or measure "
-                       "the rulers: 100 mm must be 100 mm."),
-                    QMessageBox::Cancel, this);
+    QMessageBox ask(
+        QMessageBox::NoIcon, tr("Test on plain paper"),
+        tr("Outlines, marks and two rulers, on plain paper. Hold the print against the sticker paper, or measure "
+           "the rulers: 100 mm must be 100 mm."),
+        QMessageBox::Cancel, this);
     ask.setObjectName(QStringLiteral("plainPaperDialog"));
     const auto* to_printer = ask.addButton(tr("Print…"), QMessageBox::AcceptRole);
     const auto* to_pdf = ask.addButton(tr("Save as PDF…"), QMessageBox::AcceptRole);
@@ -86,7 +89,8 @@ void PrintAct::print_test() {
             if (const Outcome printed = paint_sheets(printer, plan); !printed)
                 emit session.problem(QString::fromStdString(printed.problem().text()));
     } else if (ask.clickedButton() == to_pdf) {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Save as"), tr("plain paper test.pdf"), QStringLiteral("*.pdf"));
+        const QString path =
+            QFileDialog::getSaveFileName(this, tr("Save as"), tr("plain paper test.pdf"), QStringLiteral("*.pdf"));
         if (!path.isEmpty())
             if (const Outcome written =
                     write_file(path, QByteArray::fromStdString(print_pdf(plan, {.with_cut_lines = false})));
@@ -109,15 +113,18 @@ void PrintAct::refresh() {
     QString words = printer.name.empty() ? tr("Pictures and marks only, at actual size.")
                                          : tr("%1, at actual size.").arg(QString::fromStdString(printer.name));
     if (printer.shift != Point{} || printer.stretch_x != 1 || printer.stretch_y != 1)
-        words += tr(" Correction: %1 mm right, %2 mm down.").arg(printer.shift.x, 0, 'f', 2).arg(printer.shift.y, 0, 'f', 2);
+        words +=
+            tr(" Correction: %1 mm right, %2 mm down.").arg(printer.shift.x, 0, 'f', 2).arg(printer.shift.y, 0, 'f', 2);
     facts->setText(words);
     warning->setVisible(printer.borderless || printer.scaling != 1);
-    warning->setText(printer.borderless
-                         ? tr("This printer is set to borderless, which enlarges the page: no cut would meet its print.")
-                         : tr("This printer is set to scale pages: no cut would meet its print."));
-    const bool may_print = !is_empty && !job.is_cutting() && job.stage() != Stage::printing && session.is_settled();
-    for (auto* b : {practice, real, pdf})
-        b->setEnabled(may_print);
+    warning->setText(
+        printer.borderless
+            ? tr("This printer is set to borderless, which enlarges the page: no cut would meet its print.")
+            : tr("This printer is set to scale pages: no cut would meet its print."));
+    const bool may_print = !is_empty && !job.is_cutting() && job.stage() != Stage::printing;
+    practice->setEnabled(may_print);
+    for (auto* b : {real, pdf})
+        b->setEnabled(may_print && session.is_settled());
     practice->setText(is_printed ? tr("Print again") : tr("Print on the practice printer"));
     restyle(practice, "role", is_printed ? "" : "primary");
 }

@@ -151,9 +151,9 @@ void RehearsalView::paint(QPainter& painter) {
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!job.ticket() || job.sheet().isNull()) {
         painter.setPen(theme().dim);
-        const QString words = job.stage() == Stage::printing
-                                  ? tr("Printing…")
-                                  : tr("Print, and the sheet is rehearsed here:\nas it lies in the cutter, marks found, cut line by line.");
+        const QString words = job.stage() == Stage::printing ? tr("Printing…")
+                                                             : tr("Print, and the sheet is rehearsed here:\nas it lies "
+                                                                  "in the cutter, marks found, cut line by line.");
         painter.drawText(rect().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap, words);
         return;
     }
@@ -270,8 +270,8 @@ void RehearsalView::paint_marks(QPainter& painter) const {
         const QString words = r.found[i] ? tr("%1 mm").arg(r.residuals[i], 0, 'f', 2) : tr("not found");
         const QRectF box = QRectF(painter.fontMetrics().boundingRect(words)).adjusted(-5, -2, 5, 2);
         const bool is_low = marks[i].centre.y > job.ticket()->paper.height / 2;
-        const QRectF beside = box.translated(
-            at - QPointF(box.center().x(), box.top()) + QPointF(0, is_low ? radius + 3 : -radius - 3 - box.height()));
+        const QRectF beside = box.translated(at - QPointF(box.center().x(), box.top()) +
+                                             QPointF(0, is_low ? radius + 3 : -radius - 3 - box.height()));
         painter.setPen(Qt::NoPen);
         painter.setBrush(theme().panel);
         painter.drawRoundedRect(beside, 4, 4);

@@ -11,8 +11,8 @@ class QSlider;
 
 namespace fusuma::app {
 
-/// The sheet as it lies in the cutter: the marks as they were found, and the cut as it is foreseen or as it goes, along a
-/// slider of time. While a person points at marks, the pointer with a loupe on the sensor's picture.
+/// The sheet as it lies in the cutter: the marks as they were found, and the cut as it is foreseen or as it goes, along
+/// a slider of time. While a person points at marks, the pointer with a loupe on the sensor's picture.
 class RehearsalView : public ZoomView {
     Q_OBJECT
   public:

@@ -19,7 +19,7 @@ namespace fusuma::app {
 namespace {
 
 constexpr std::array tried_mm{0.2, 0.4, 0.6, 0.8, 1.0};
-constexpr double per_step = 0.05;    // mm of the shift sliders
+constexpr double per_step = 0.05;     // mm of the shift sliders
 constexpr double deg_per_step = 0.02; // of the turn slider
 constexpr int loupe_times = 8;
 
@@ -50,18 +50,21 @@ void Loupe::paintEvent(QPaintEvent*) {
     if (const auto& plan = job.plan(); plan && !job.sheet().isNull()) {
         painter.setTransform(view);
         // The print as the plan has it; where the printer puts it is part of the slip.
-        painter.setTransform(to_qt(map_of(job.faults().print.pose, {plan->paper.width / 2, plan->paper.height / 2}).inverted()) * view);
+        painter.setTransform(
+            to_qt(map_of(job.faults().print.pose, {plan->paper.width / 2, plan->paper.height / 2}).inverted()) * view);
         painter.drawImage(QRectF(0, 0, plan->paper.width, plan->paper.height), job.sheet());
         painter.resetTransform();
         for (std::size_t i = 0; i < plan->copies.size(); ++i)
-            if (const auto& copy = plan->copies[i]; copy && plan->page_of[i] == job.page() && copy->cut_box.grown(10).contains(at))
+            if (const auto& copy = plan->copies[i];
+                copy && plan->page_of[i] == job.page() && copy->cut_box.grown(10).contains(at))
                 draw_cut_line(painter, view.map(to_qt(slip).map(to_qt(copy->line))), copy->sticker->cut);
     }
     painter.setPen(theme().line);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(frame);
     painter.setPen(theme().dim);
-    painter.drawText(frame.adjusted(8, 4, 0, 0), Qt::AlignTop | Qt::AlignLeft, tr("Weakest place, %1 ×").arg(loupe_times));
+    painter.drawText(frame.adjusted(8, 4, 0, 0), Qt::AlignTop | Qt::AlignLeft,
+                     tr("Weakest place, %1 ×").arg(loupe_times));
 }
 
 SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& rehearsal_view)
@@ -115,8 +118,9 @@ SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& reh
                            tr("Widens borders and bleeds of the stickers that need it. One step that can be undone."));
     list->addWidget(remedy_button);
     list->addSpacing(6);
-    try_button = button(tr("Try 1000 sheets"), "", QStringLiteral("trySheets"),
-                        tr("Slips as a usual machine makes them: 0.25 mm each way and 0.06° of turn, as standard deviations."));
+    try_button =
+        button(tr("Try 1000 sheets"), "", QStringLiteral("trySheets"),
+               tr("Slips as a usual machine makes them: 0.25 mm each way and 0.06° of turn, as standard deviations."));
     list->addWidget(try_button);
     chances_text = label({}, "dim");
     chances_text->setObjectName(QStringLiteral("slipChances"));
@@ -223,12 +227,13 @@ void SlipPanel::show_slip() {
         restyle(bars[i].first, "role", count > 0 ? "attention" : "");
         bars[i].second->setText(tr("%1 of %2").arg(count).arg(all));
     }
-    const bool is_still = moved == slip() && right.slider->value() == 0 && down.slider->value() == 0 && turn.slider->value() == 0;
+    const bool is_still =
+        moved == slip() && right.slider->value() == 0 && down.slider->value() == 0 && turn.slider->value() == 0;
     const auto damaged = sheet ? sheet->damaged(moved) : std::vector<std::size_t>{};
     view.set_slip(is_still ? std::nullopt : std::optional(moved), damaged);
-    verdict->setText(all == 0             ? tr("The sheet is empty.")
-                     : is_still           ? tr("No slip.")
-                     : damaged.empty()    ? tr("All %1 stay clean.").arg(all)
+    verdict->setText(all == 0              ? tr("The sheet is empty.")
+                     : is_still            ? tr("No slip.")
+                     : damaged.empty()     ? tr("All %1 stay clean.").arg(all)
                      : damaged.size() == 1 ? tr("1 of %1 shows a fault.").arg(all)
                                            : tr("%1 of %2 show a fault.").arg(damaged.size()).arg(all));
     restyle(verdict, "role", damaged.empty() ? "strong" : "attention");
@@ -252,7 +257,10 @@ void SlipPanel::show_slip() {
     if (remedy && !advice->text().isEmpty())
         advice->setText(advice->text().left(1).toUpper() + advice->text().mid(1));
     remedy_button->setVisible(remedy.has_value());
-    remedy_button->setText(remedy ? tr("Make %1 safe").arg(remedy->stickers == 1 ? tr("1 sticker") : tr("%1 stickers").arg(remedy->stickers)) : QString());
+    remedy_button->setText(
+        remedy
+            ? tr("Make %1 safe").arg(remedy->stickers == 1 ? tr("1 sticker") : tr("%1 stickers").arg(remedy->stickers))
+            : QString());
 }
 
 void SlipPanel::apply_remedy() {
@@ -278,10 +286,11 @@ void SlipPanel::try_sheets() {
             try_button->setEnabled(true);
             if (tried != sheet)
                 return;
-            chances_text->setText(tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
-                                      .arg(100 * chances.all_good, 0, 'f', 1)
-                                      .arg(chances.mean, 0, 'f', 2)
-                                      .arg(tried->copies().size()));
+            chances_text->setText(
+                tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
+                    .arg(100 * chances.all_good, 0, 'f', 1)
+                    .arg(chances.mean, 0, 'f', 2)
+                    .arg(tried->copies().size()));
         });
     });
 }

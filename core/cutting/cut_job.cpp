@@ -207,8 +207,8 @@ CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup) {
     Point at = setup.home, facing{1, 0};
     const auto run = [&](const Line& line, std::vector<Point> tip) {
         const Tooling& tooling = setup.material.tooling(line.kind);
-        std::vector<Point> axis = setup.material.blade_offset > 0 ? axis_path(tip, setup.material.blade_offset, facing)
-                                                                  : tip;
+        std::vector<Point> axis =
+            setup.material.blade_offset > 0 ? axis_path(tip, setup.material.blade_offset, facing) : tip;
         const double way = distance(at, axis.front());
         job.travel_mm += way;
         job.seconds += seconds_along({at, axis.front()}, setup.motion.travel_speed, setup.motion.acceleration) +

@@ -29,11 +29,11 @@ struct CutSetup {
 
 /// How a machine should cut the paths.
 ///
-/// What lies on another line is dropped. Kisses come before scores and those before through cuts; what divides the sheet
-/// comes last. Each copy is finished before the next, unless going piece by piece halves the way; inside it, inner lines
-/// come before the one round them, since they shift once the outside is free. The way between is shortened, and closed
-/// lines are entered on gentle stretches. Scores are dashed, tabs left, closed lines overcut and passes repeated as the
-/// material says; the axis leads the tip by the blade's offset.
+/// What lies on another line is dropped. Kisses come before scores and those before through cuts; what divides the
+/// sheet comes last. Each copy is finished before the next, unless going piece by piece halves the way; inside it,
+/// inner lines come before the one round them, since they shift once the outside is free. The way between is shortened,
+/// and closed lines are entered on gentle stretches. Scores are dashed, tabs left, closed lines overcut and passes
+/// repeated as the material says; the axis leads the tip by the blade's offset.
 [[nodiscard]] CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup);
 
 } // namespace fusuma

@@ -100,8 +100,7 @@ std::vector<FlatPath> left_of(const FlatPath& path, const std::vector<const Know
         double to = runs[i].to;
         while (i + 1 < runs.size() && !(runs[i + 1].is_doubled && runs[i + 1].to - runs[i + 1].from >= least_run))
             to = runs[++i].to;
-        left.push_back({walk.stretch(from, to), false, path.kind,
-                        path.placement});
+        left.push_back({walk.stretch(from, to), false, path.kind, path.placement});
     }
     return left;
 }

@@ -14,9 +14,8 @@ namespace fusuma {
 [[nodiscard]] std::vector<Point> axis_path(const std::vector<Point>& line, double offset, Point& facing);
 
 /// Where the tip of a trailing blade goes when its axis is led along a path: a tractrix along each straight piece,
-/// tan(φ/2) = tan(φ₀/2)·e^(−s/offset) for the angle φ between blade and motion. The tip points of each piece are at most
-/// `step` mm of axis motion apart.
-/// Source: the equation of the tractrix.
+/// tan(φ/2) = tan(φ₀/2)·e^(−s/offset) for the angle φ between blade and motion. The tip points of each piece are at
+/// most `step` mm of axis motion apart. Source: the equation of the tractrix.
 /// @param facing  unit vector from tip to axis at the start; set to how it ends
 [[nodiscard]] std::vector<Point> tip_path(const std::vector<Point>& axis, double offset, Point& facing,
                                           double step = 0.05);

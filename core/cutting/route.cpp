@@ -11,7 +11,8 @@ namespace {
 /// stretch round a matter of four look-ups.
 class Way {
   public:
-    Way(const std::vector<Stop>& all, std::vector<std::size_t> order, Point home) : stops(all), visits(std::move(order)) {
+    Way(const std::vector<Stop>& all, std::vector<std::size_t> order, Point home)
+        : stops(all), visits(std::move(order)) {
         start = {home, home};
         measure();
     }
@@ -63,14 +64,12 @@ class Way {
     const std::vector<Stop>& stops;
     std::vector<std::size_t> visits;
     Stop start;
-    std::vector<std::size_t> places;        ///< of each stop
+    std::vector<std::size_t> places;       ///< of each stop
     std::vector<double> forward, backward; ///< length of all links up to a place, walked either way
 
     static std::ptrdiff_t offset(std::size_t place) { return static_cast<std::ptrdiff_t>(place) - 1; }
     [[nodiscard]] const Stop& stop(std::size_t place) const { return place == 0 ? start : stops[visits[place - 1]]; }
-    [[nodiscard]] double link(std::size_t from, std::size_t to) const {
-        return distance(stop(from).out, stop(to).in);
-    }
+    [[nodiscard]] double link(std::size_t from, std::size_t to) const { return distance(stop(from).out, stop(to).in); }
     void measure() {
         places.resize(stops.size());
         forward.assign(size(), 0);

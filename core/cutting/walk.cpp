@@ -68,8 +68,8 @@ std::vector<double> gentle_starts(const Walk& walk) {
     std::vector<double> scores = bends;
     for (int k = 0; k < tried; ++k)
         for (int by = -near; by <= near; ++by)
-            scores[static_cast<std::size_t>(k)] =
-                std::max(scores[static_cast<std::size_t>(k)], bends[static_cast<std::size_t>((k + by + tried) % tried)] / 2);
+            scores[static_cast<std::size_t>(k)] = std::max(
+                scores[static_cast<std::size_t>(k)], bends[static_cast<std::size_t>((k + by + tried) % tried)] / 2);
     const double least = *std::ranges::min_element(scores);
     std::vector<double> places;
     for (int k = 0; k < tried; ++k)

@@ -100,10 +100,11 @@ JobPlan measuring_page(const SheetSettings& sheet) {
     const PrintMeasures m = wanted_measures(sheet);
     const Point corner{m.left, m.top};
     const double down = std::min(60.0, (sheet.paper.height - m.top) / 2);
-    draw(page, combine(stroked({corner - Point{8, 0}, corner + Point{m.across + 8, 0}}, thin),
-                       combine(stroked({corner - Point{0, 8}, corner + Point{0, down}}, thin),
-                               stroked({corner + Point{m.across, -4}, corner + Point{m.across, 4}}, thin), Combine::join),
-                       Combine::join));
+    draw(page,
+         combine(stroked({corner - Point{8, 0}, corner + Point{m.across + 8, 0}}, thin),
+                 combine(stroked({corner - Point{0, 8}, corner + Point{0, down}}, thin),
+                         stroked({corner + Point{m.across, -4}, corner + Point{m.across, 4}}, thin), Combine::join),
+                 Combine::join));
     draw(page, lettering("A", {m.left / 2, m.top + down - 10}, 4));
     draw(page, lettering("B", {m.left + m.across / 2, m.top / 2}, 4));
     draw(page, lettering("C", corner + Point{m.across / 2, 4}, 4));
@@ -118,7 +119,8 @@ std::optional<PrinterProfile> corrected(const SheetSettings& sheet, const PrintM
     const double ratio = measured.across / wanted.across;
     constexpr double most_off = 20, most_stretch = 0.2;
     const auto is_off = [](double a, double b) { return !(std::abs(a - b) <= most_off); };
-    if (!(std::abs(ratio - 1) <= most_stretch) || is_off(measured.left, wanted.left) || is_off(measured.top, wanted.top))
+    if (!(std::abs(ratio - 1) <= most_stretch) || is_off(measured.left, wanted.left) ||
+        is_off(measured.top, wanted.top))
         return std::nullopt;
     PrinterProfile printer = sheet.printer;
     // What was printed at `wanted` came out at `measured`; the map back goes before the present correction, which

@@ -21,8 +21,8 @@ struct PrintMeasures {
 /// more than 20 mm or 20 %.
 [[nodiscard]] std::optional<PrinterProfile> corrected(const SheetSettings& sheet, const PrintMeasures& measured);
 
-/// Squares near the corners of the zone and one in its middle to be cut on plain paper, for setting a machine right: how
-/// far each lies from where its printed twin is, is typed in.
+/// Squares near the corners of the zone and one in its middle to be cut on plain paper, for setting a machine right:
+/// how far each lies from where its printed twin is, is typed in.
 [[nodiscard]] std::vector<Point> machine_test_places(const SheetSettings& sheet);
 /// The square round such a place, cut and printed.
 [[nodiscard]] Polygon machine_test_square(Point place);

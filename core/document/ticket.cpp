@@ -122,8 +122,8 @@ std::vector<std::string> changes_since(const Ticket& ticket, const Document& now
             changes.push_back("“" + sticker->name + "” was changed.");
     if (now.placements.size() != then.placements.size()) {
         const bool more = now.placements.size() > then.placements.size();
-        const auto count = more ? now.placements.size() - then.placements.size()
-                                : then.placements.size() - now.placements.size();
+        const auto count =
+            more ? now.placements.size() - then.placements.size() : then.placements.size() - now.placements.size();
         changes.push_back(std::to_string(count) + (count == 1 ? " copy was " : " copies were ") +
                           (more ? "added." : "taken away."));
     } else if (now.placements != then.placements) {

@@ -21,8 +21,8 @@ struct Ticket {
 /// Freezes what is about to be printed. The code tells it from the document's other tickets.
 [[nodiscard]] Ticket frozen(const Document& document, const JobPlan& plan, std::string when);
 
-/// The plan with the ticket's code on every page, outside the cut zone where there is room, else where nothing is printed
-/// or cut; without it where there is no such place.
+/// The plan with the ticket's code on every page, outside the cut zone where there is room, else where nothing is
+/// printed or cut; without it where there is no such place.
 [[nodiscard]] JobPlan with_code(JobPlan plan, const Document& document, const std::string& code);
 
 /// What is different from what was printed, a short sentence each; none when the same would be printed and cut again.

@@ -132,7 +132,8 @@ std::vector<Patch> patches_of(const Small& small, const Threshold& threshold) {
     std::vector<int> parent;
     const auto root = [&](int i) {
         while (parent[static_cast<std::size_t>(i)] != i)
-            i = parent[static_cast<std::size_t>(i)] = parent[static_cast<std::size_t>(parent[static_cast<std::size_t>(i)])];
+            i = parent[static_cast<std::size_t>(i)] =
+                parent[static_cast<std::size_t>(parent[static_cast<std::size_t>(i)])];
         return i;
     };
     std::vector<Run> above, runs;
@@ -232,8 +233,8 @@ class Close {
     [[nodiscard]] double grey(int x, int y) const {
         if (x < 0 || y < 0 || x >= scan.width || y >= scan.height)
             return white;
-        return scan.grey[static_cast<std::size_t>(y) * static_cast<std::size_t>(scan.width) +
-                         static_cast<std::size_t>(x)];
+        return scan
+            .grey[static_cast<std::size_t>(y) * static_cast<std::size_t>(scan.width) + static_cast<std::size_t>(x)];
     }
     [[nodiscard]] double share(double value) const {
         constexpr double quiet = 0.12; // paper grain is no ink
@@ -288,9 +289,8 @@ class Close {
     /// The same weight of ink on every side.
     [[nodiscard]] bool is_even(Point centre, double ink) const {
         std::array<double, 4> quarters{};
-        visit(centre, 1.25 * look.radius, [&](Point p, double s) {
-            quarters[(p.x < centre.x ? 0u : 1u) + (p.y < centre.y ? 0u : 2u)] += s;
-        });
+        visit(centre, 1.25 * look.radius,
+              [&](Point p, double s) { quarters[(p.x < centre.x ? 0u : 1u) + (p.y < centre.y ? 0u : 2u)] += s; });
         constexpr double most = 0.2;
         return std::ranges::all_of(quarters, [&](double q) { return std::abs(4 * q / ink - 1) < most; });
     }

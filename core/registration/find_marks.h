@@ -17,9 +17,9 @@ struct Scan {
 
 /// Something that looks like a mark.
 struct Spot {
-    Point at;                 ///< machine mm, to a few hundredths of a pixel
-    double radius = 0;        ///< mm
-    double out_of_round = 0;  ///< rms of its edge about a circle, as a share of the radius; 0 for crosses
+    Point at;                ///< machine mm, to a few hundredths of a pixel
+    double radius = 0;       ///< mm
+    double out_of_round = 0; ///< rms of its edge about a circle, as a share of the radius; 0 for crosses
 };
 
 /// Everything on the scan that could be one of the marks: of their size and weight, evenly shaped, dark, and with blank

@@ -185,8 +185,11 @@ std::string name_of(const std::vector<Mark>& marks, std::size_t mark) {
         if (i != mark && words(i) == place && from_edge(i) < from_edge(mark))
             which = "inner ";
     const MarkShape shape = marks[mark].shape;
-    return "the " + which + (shape == MarkShape::dot ? "dot" : shape == MarkShape::cross ? "cross" : "ring") + " at the " +
-           place;
+    return "the " + which +
+           (shape == MarkShape::dot     ? "dot"
+            : shape == MarkShape::cross ? "cross"
+                                        : "ring") +
+           " at the " + place;
 }
 
 Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spots, const RegistrationLimits& limits) {
@@ -201,10 +204,11 @@ Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spo
     const std::size_t way = ways[1].is_better_than(ways[0]) ? 1 : 0;
     const Guess &best = ways[way], &other = ways[1 - way];
     if (best.count < 3) {
-        r.reason = spots.empty() ? "No mark was found. Is the sheet loaded, printed side up?"
-                                 : "Only " + std::to_string(spots.size()) +
-                                       (spots.size() == 1 ? " mark was" : " spots like marks were") +
-                                       " found, and they do not lie as the marks do. Is this the sheet that was printed?";
+        r.reason = spots.empty()
+                       ? "No mark was found. Is the sheet loaded, printed side up?"
+                       : "Only " + std::to_string(spots.size()) +
+                             (spots.size() == 1 ? " mark was" : " spots like marks were") +
+                             " found, and they do not lie as the marks do. Is this the sheet that was printed?";
         return r;
     }
     r.found = places_of(best.spots, spots);
@@ -215,15 +219,18 @@ Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spo
     }
     if (*std::ranges::max_element(r.residuals) > limits.residual)
         if (const auto odd = odd_one_out(r, marks, limits.residual)) {
-            const double off = distance(*r.found[*odd], [&] {
-                Registration without = r;
-                without.found[*odd].reset();
-                fit_to(without, marks);
-                return without.fit;
-            }().apply(marks[*odd].centre));
+            const double off = distance(*r.found[*odd],
+                                        [&] {
+                                            Registration without = r;
+                                            without.found[*odd].reset();
+                                            fit_to(without, marks);
+                                            return without.fit;
+                                        }()
+                                            .apply(marks[*odd].centre));
             r.found[*odd].reset();
             fit_to(r, marks);
-            r.reason = name_of(marks, *odd) + " lies " + mm_words(off) + " from where the others say it should: smudged?";
+            r.reason =
+                name_of(marks, *odd) + " lies " + mm_words(off) + " from where the others say it should: smudged?";
             r.reason[0] = 'T';
         }
     const double worst = *std::ranges::max_element(r.residuals);

@@ -20,9 +20,9 @@ struct Registration {
 };
 
 struct RegistrationLimits {
-    double residual = 0.15;        ///< mm, most that a mark may be off
-    double turn = 0.26;            ///< radians, from lying straight or upside down: 15°
-    double stretch = 0.03;         ///< most share
+    double residual = 0.15;         ///< mm, most that a mark may be off
+    double turn = 0.26;             ///< radians, from lying straight or upside down: 15°
+    double stretch = 0.03;          ///< most share
     std::size_t may_be_missing = 0; ///< marks
 };
 

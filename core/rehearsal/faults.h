@@ -17,12 +17,12 @@ struct PrintFaults {
 };
 
 struct LoadFaults {
-    Point shift;      ///< mm, of the sheet in the cutter
-    double turn = 0;  ///< radians, about the paper's middle
+    Point shift;     ///< mm, of the sheet in the cutter
+    double turn = 0; ///< radians, about the paper's middle
     bool upside_down = false;
-    double noise = 4; ///< standard deviation of the sensor's grey values, of 255
+    double noise = 4;                          ///< standard deviation of the sensor's grey values, of 255
     std::vector<std::size_t> smudged, missing; ///< marks, by number
-    std::uint32_t seed = 1;                     ///< of noise and smudges
+    std::uint32_t seed = 1;                    ///< of noise and smudges
     bool operator==(const LoadFaults&) const = default;
 };
 
@@ -54,7 +54,7 @@ class FaultyBlade {
   private:
     MachineFaults faults;
     Transform own;
-    Point held;           ///< where backlash has left the axes
+    Point held; ///< where backlash has left the axes
     bool has_moved = false;
     Point facing{1, 0};
 

@@ -16,7 +16,7 @@ struct SlipCheck::Fields {
 namespace {
 
 constexpr double cell = 0.2, margin = 4, step = 0.25; // mm
-constexpr double hair = 0.03; // mm that nobody sees
+constexpr double hair = 0.03;                         // mm that nobody sees
 
 /// All that a sticker prints, as one region.
 Polygons printed_region(const StickerResult& result, const Polygons& art) {
@@ -80,8 +80,7 @@ SlipSheet::SlipSheet(const JobPlan& plan, std::size_t page, Evaluator& evaluator
             continue;
         indices.push_back(i);
         placed.push_back(copy);
-        checks.push_back(
-            evaluator.facts.get<SlipCheck>({copy->result}, [&copy] { return SlipCheck(*copy->result); }));
+        checks.push_back(evaluator.facts.get<SlipCheck>({copy->result}, [&copy] { return SlipCheck(*copy->result); }));
     }
 }
 
@@ -160,8 +159,8 @@ Remedy made_safe(const Document& document, Evaluator& evaluator, double mm) {
             remedy.widest_border = std::max(remedy.widest_border, safe.border.width);
         }
         if (bleed > hair) {
-            const bool has_rim = bleeds(safe.border, safe.rims, {Bleed::Kind::rim, 1}) &&
-                                 reach_of(safe.border, safe.rims) > 0;
+            const bool has_rim =
+                bleeds(safe.border, safe.rims, {Bleed::Kind::rim, 1}) && reach_of(safe.border, safe.rims) > 0;
             if (safe.bleed.kind == Bleed::Kind::none)
                 safe.bleed = {has_rim ? Bleed::Kind::rim : Bleed::Kind::art, 0};
             safe.bleed.width = rounded(safe.bleed.width + bleed);

@@ -25,8 +25,8 @@ class SlipCheck {
 
     /// The least shift in mm, in whatever direction, that does damage; HUGE_VAL when none can.
     [[nodiscard]] double tolerance() const { return std::fmin(to_art, past_print); }
-    [[nodiscard]] Point weak_spot() const { return weakest; } ///< of the cut line, where that happens, sticker's mm
-    [[nodiscard]] double room_to_art() const { return to_art; }         ///< mm between cut line and art
+    [[nodiscard]] Point weak_spot() const { return weakest; }   ///< of the cut line, where that happens, sticker's mm
+    [[nodiscard]] double room_to_art() const { return to_art; } ///< mm between cut line and art
     [[nodiscard]] double printed_past_cut() const { return past_print; } ///< mm of colour beyond it where it needs any
     [[nodiscard]] double farthest() const { return reach; } ///< mm from the sticker's origin to its farthest cut place
 
@@ -59,9 +59,9 @@ class SlipSheet {
 
     /// How many copies come out damaged when slips vary as a machine's do.
     struct Chances {
-        double mean = 0;              ///< copies damaged on a sheet
-        double all_good = 0;          ///< share of sheets without any
-        std::vector<double> of_copy;  ///< share of sheets on which each is damaged, by k
+        double mean = 0;             ///< copies damaged on a sheet
+        double all_good = 0;         ///< share of sheets without any
+        std::vector<double> of_copy; ///< share of sheets on which each is damaged, by k
     };
     struct Spread {
         double shift = 0.25; ///< mm, standard deviation in each direction

@@ -40,8 +40,8 @@ struct CutterProfile {
     Point paper_on_mat;          ///< mm, where the paper's top left lies on it
     Motion motion;
     /// What makes up for this machine's own error: cuts are scaled about the paper's middle, turned and moved.
-    Point shift;      ///< mm
-    double turn = 0;  ///< radians
+    Point shift;     ///< mm
+    double turn = 0; ///< radians
     double stretch_x = 1, stretch_y = 1;
     bool operator==(const CutterProfile&) const = default;
 };

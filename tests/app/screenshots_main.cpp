@@ -132,7 +132,8 @@ int main(int argc, char** argv) {
         if (!dialog || dialog->objectName() != QLatin1String("faultsDialog"))
             return;
         fill.stop();
-        for (const auto& [field, value] : {std::pair{"faultRight", "2.1"}, {"faultDown", "-1.4"}, {"faultTurn", "1.6"}}) {
+        for (const auto& [field, value] :
+             {std::pair{"faultRight", "2.1"}, {"faultDown", "-1.4"}, {"faultTurn", "1.6"}}) {
             auto* edit = dialog->findChild<QLineEdit*>(QLatin1String(field));
             edit->setFocus();
             edit->selectAll();

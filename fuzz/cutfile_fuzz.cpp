@@ -1,0 +1,23 @@
+// Cut files that are read back: SVG and DXF. HP-GL has a target of its own.
+
+#include "formats/cut_file.h"
+#include "formats/dxf.h"
+#include "formats/svg.h"
+#include "fuzz/target.h"
+
+using namespace fusuma;
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
+    const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
+    for (const char* name : {"a.svg", "a.dxf"})
+        static_cast<void>(read_cut_file(bytes, QLatin1String(name), {210, 297}));
+    return 0;
+}
+
+std::vector<std::string> fuzz_seeds() {
+    JobPlan plan{{100, 100}, {{}}};
+    plan.pages[0].cuts = {
+        {{{10, 20}, {Segment::line_to({30, 20}), Segment::cubic_to({40, 20}, {40, 30}, {10, 20})}}, CutKind::kiss, 0},
+        {{{50, 50}, {Segment::line_to({60, 60})}}, CutKind::score, 0, true}};
+    return {cut_svg(plan), cut_dxf(plan), cut_dxf(plan, DxfCurves::splines)};
+}

@@ -1,0 +1,380 @@
+// Output in the real window: print, load crooked, find, cut; refusals and ways on; tickets; settings; files.
+
+#include "app/output/output_job.h"
+#include "app/output/print_sheet.h"
+#include "app/output/rehearsal_view.h"
+#include "app/sheet/profiles.h"
+#include "devices/practice_printer.h"
+#include "formats/file.h"
+#include "formats/pdf.h"
+#include "formats/picture_read.h"
+#include "formats/project_file.h"
+#include "tests/app/window.h"
+
+#include <QComboBox>
+#include <QDialog>
+#include <QFile>
+#include <QMenu>
+#include <QPrinter>
+#include <QSlider>
+
+namespace fusuma::app {
+namespace {
+
+using testing::HasSubstr;
+
+class Output : public Window {
+  protected:
+    OutputJob* job = nullptr;
+
+    /// The demo project on the Output page, printed on the practice printer.
+    void SetUp() override {
+        Window::SetUp();
+        job = window.findChild<OutputJob*>();
+        ASSERT_TRUE(job);
+    }
+    void open_demo() {
+        Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(test::demo_art("puffin.png"))}));
+        for (int i = 0; i < 4; ++i)
+            d.placements.push_back(
+                {.sticker = 1, .centre = {60.0 + 80 * (i % 2), 90.0 + 100 * (i / 2)}, .turn = 0.3 * i, .scale = 0.9});
+        session.adopt(d, "Tide Fair");
+        window.go_to(Place::output);
+        settle();
+    }
+    void reach(OutputJob::Stage stage) {
+        ASSERT_TRUE(QTest::qWaitFor([&] { return job->stage() == stage; }, 20000))
+            << "stage " << static_cast<int>(job->stage());
+        settle();
+    }
+    void print() {
+        open_demo();
+        click("practicePrint");
+        reach(OutputJob::Stage::printed);
+    }
+    /// Fills in the next dialog of that name and takes it.
+    void in_dialog(const char* name, const std::function<void(QDialog&)>& fill, const std::function<void()>& open,
+                   const char* take = "takeForm") {
+        bool seen = false;
+        QTimer look;
+        QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            if (!dialog || dialog->objectName() != QLatin1String(name) || seen)
+                return;
+            seen = true;
+            fill(*dialog);
+            QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(take)), Qt::LeftButton);
+        });
+        look.start(50);
+        open();
+        EXPECT_TRUE(seen) << "no dialog " << name;
+        window.activateWindow();
+        settle();
+    }
+    static void type_in(QDialog& dialog, const char* field, const char* text) {
+        auto* edit = dialog.findChild<QLineEdit*>(QLatin1String(field));
+        ASSERT_TRUE(edit) << field;
+        edit->setFocus();
+        edit->selectAll();
+        QTest::keyClicks(edit, QLatin1String(text));
+        QTest::keyClick(edit, Qt::Key_Tab);
+    }
+    void make_crooked(const char* right, const char* turn, int smudged = 0) {
+        in_dialog(
+            "faultsDialog",
+            [&](QDialog& dialog) {
+                type_in(dialog, "faultRight", right);
+                type_in(dialog, "faultTurn", turn);
+                dialog.findChild<QComboBox*>("faultSmudged")->setCurrentIndex(smudged);
+            },
+            [&] { click("practiceFaults"); });
+    }
+    /// The farthest that any cut lies from its line in the print, mm.
+    double worst_cut() {
+        double worst = 0;
+        const Transform back = job->place().inverted();
+        Polygons lines;
+        for (const CutPath& cut : job->ticket()->pages[0].cuts)
+            lines.push_back(flatten(cut.line, 0.005));
+        for (const CutTrace& trace : job->cut_so_far())
+            for (std::size_t i = 0; i < trace.tip.size(); i += 7)
+                worst = std::max(worst, nearest_on(lines, back.apply(trace.tip[i])).distance);
+        return worst;
+    }
+    void run_action(const char* ticket_action) {
+        auto* menu = find<QPushButton>("tickets")->menu();
+        emit menu->aboutToShow();
+        for (QAction* action : menu->actions().first()->menu()->actions())
+            if (action->text() == QLatin1String(ticket_action)) {
+                action->trigger();
+                settle();
+                return;
+            }
+        ADD_FAILURE() << ticket_action;
+    }
+};
+
+TEST_F(Output, PrintsLoadsCrookedFindsAndCutsWithinTolerance) {
+    print();
+    make_crooked("2.4", "-1.7");
+    click("loadSheet");
+    reach(OutputJob::Stage::found);
+    EXPECT_EQ(find<QLabel>("loadState")->text(), "found 5 of 5");
+    EXPECT_THAT(find<QLabel>("loadFigures")->text().toStdString(), HasSubstr("Turned -1.70°, shifted 2.4"));
+    choose("Quick");
+    click("startCutting");
+    reach(OutputJob::Stage::cut);
+    EXPECT_EQ(job->cut_so_far().size(), 4u);
+    EXPECT_LT(worst_cut(), 0.15);
+    EXPECT_TRUE(job->faulty().empty());
+    // Smudge a mark: refused with the reason; finish by hand, with keys.
+    make_crooked("1", "0.8", 4);
+    EXPECT_EQ(job->stage(), OutputJob::Stage::printed);
+    click("loadSheet");
+    reach(OutputJob::Stage::refused);
+    EXPECT_THAT(find<QLabel>("loadWords")->text().toStdString(), HasSubstr("The dot at the bottom left was not found"));
+    EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled());
+    click("findByHand");
+    reach(OutputJob::Stage::pointing);
+    auto* view = find<RehearsalView>("rehearsalView");
+    view->setFocus();
+    const auto& marks = job->ticket()->pages[0].marks;
+    while (job->stage() == OutputJob::Stage::pointing) {
+        if (job->wanted_mark() == 3) { // the smudged one
+            click("skipMark");
+            continue;
+        }
+        const Point goal = job->place().apply(marks[job->wanted_mark()].centre);
+        const auto drive = [&](double step, Qt::KeyboardModifiers with) {
+            for (int i = 0; i < 200 && std::abs(goal.x - job->pointer().x) > step / 2; ++i)
+                QTest::keyClick(view, goal.x > job->pointer().x ? Qt::Key_Right : Qt::Key_Left, with);
+            for (int i = 0; i < 200 && std::abs(goal.y - job->pointer().y) > step / 2; ++i)
+                QTest::keyClick(view, goal.y > job->pointer().y ? Qt::Key_Down : Qt::Key_Up, with);
+        };
+        drive(5, Qt::ShiftModifier);
+        drive(0.5, {});
+        drive(0.05, Qt::AltModifier);
+        QTest::keyClick(view, Qt::Key_Return);
+    }
+    reach(OutputJob::Stage::found);
+    EXPECT_EQ(job->registration().marks_found, 4u);
+    click("startCutting");
+    reach(OutputJob::Stage::cut);
+    EXPECT_LT(worst_cut(), 0.15);
+    // Change the sheet after printing: what changed is said, and the ticket is offered.
+    session.select({0});
+    session.move_selection({5, 0}, {});
+    settle();
+    EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("1 copy was moved."));
+    click("cutPrinted");
+    EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("Cutting what was printed"));
+    click("loadSheet");
+    reach(OutputJob::Stage::pointing);
+    choose("Paper edge");
+    reach(OutputJob::Stage::found);
+    EXPECT_GT(job->judgement().worst_error, 0.5) << "nothing corrects how it lies";
+}
+
+TEST_F(Output, TicketsStayThroughUndoAndCanBeCutPrintedOpenedAndDeleted) {
+    print();
+    const std::string first = job->ticket()->code;
+    session.select({0});
+    session.move_selection({7, 0}, {});
+    settle();
+    click("printAgain");
+    reach(OutputJob::Stage::printed);
+    EXPECT_NE(job->ticket()->code, first);
+    EXPECT_EQ(session.document().tickets.size(), 2u);
+    session.undo();
+    settle();
+    EXPECT_EQ(session.document().tickets.size(), 2u) << "paper cannot be undone";
+    EXPECT_FALSE(job->changes().empty());
+    session.redo();
+    settle();
+    EXPECT_TRUE(job->changes().empty());
+    // The newest is listed first.
+    run_action("Delete");
+    EXPECT_EQ(session.document().tickets.size(), 1u);
+    EXPECT_EQ(job->stage(), OutputJob::Stage::nothing) << "it was in hand";
+    run_action("Cut it");
+    reach(OutputJob::Stage::printed);
+    EXPECT_EQ(job->ticket()->code, first);
+    const double moved = session.document().placements[0].centre.x;
+    run_action("Open it on the sheet");
+    EXPECT_NEAR(session.document().placements[0].centre.x, moved - 7, 1e-9);
+    EXPECT_EQ(session.document().tickets.size(), 1u);
+    run_action("Print it again");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().tickets.size() == 2; }, 20000));
+    // They are saved with the project.
+    const QString path = folder.filePath("t.fusuma");
+    ASSERT_TRUE(session.save(path));
+    EXPECT_EQ(load_project(path)->tickets.size(), 2u);
+}
+
+TEST_F(Output, PausesStopsAndGoesOnAfterTheLineDropped) {
+    print();
+    in_dialog(
+        "faultsDialog", [](QDialog& d) { type_in(d, "faultDrop", "2"); }, [&] { click("practiceFaults"); });
+    click("loadSheet");
+    reach(OutputJob::Stage::found);
+    choose("Quick");
+    click("startCutting");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return job->stage() == OutputJob::Stage::dropped; }, 30000));
+    settle();
+    EXPECT_THAT(notice(), HasSubstr("lines are cut"));
+    EXPECT_EQ(find<QPushButton>("pauseCutting")->text(), "Go on");
+    click("pauseCutting");
+    reach(OutputJob::Stage::cut);
+    EXPECT_GE(job->cut_so_far().size(), 4u);
+    // Over the practice cutter's serial port, slowly: pause and stop.
+    find<QComboBox>("connection")->setCurrentIndex(1);
+    emit find<QComboBox>("connection")->activated(1);
+    choose("As a machine");
+    click("startCutting");
+    click("pauseCutting");
+    EXPECT_EQ(job->stage(), OutputJob::Stage::paused);
+    click("pauseCutting");
+    EXPECT_EQ(job->stage(), OutputJob::Stage::cutting);
+    click("stopCutting");
+    EXPECT_EQ(job->stage(), OutputJob::Stage::printed);
+    // An address that is none is said so.
+    click("loadSheet");
+    reach(OutputJob::Stage::found);
+    find<QComboBox>("connection")->setCurrentIndex(2);
+    emit find<QComboBox>("connection")->activated(2);
+    auto* address = find<QLineEdit>("cutterAddress");
+    address->setFocus();
+    QTest::keyClicks(address, "lpt1");
+    QTest::keyClick(address, Qt::Key_Return);
+    click("startCutting");
+    EXPECT_THAT(notice(), HasSubstr("not a cutter's address"));
+}
+
+TEST_F(Output, SlipsShowWhoWouldSufferAndOneClickMakesThemSafe) {
+    open_demo();
+    session.choose_sticker(1);
+    session.edit_sticker("Border", [](Sticker& s) { s.border.width = 0.5; });
+    click("practicePrint");
+    reach(OutputJob::Stage::printed);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipVerdict")->text() == "No slip."; }, 20000));
+    auto* right = find<QSlider>("slipRight");
+    right->setFocus();
+    for (int i = 0; i < 8; ++i)
+        QTest::keyClick(right, Qt::Key_Right);
+    settle();
+    EXPECT_EQ(find<QLabel>("slipVerdict")->text(), "All 4 stay clean.") << "0.40 mm within a border of 0.5";
+    for (int i = 0; i < 6; ++i)
+        QTest::keyClick(right, Qt::Key_Right);
+    settle();
+    EXPECT_EQ(find<QLabel>("slipVerdict")->text(), "4 of 4 show a fault.");
+    EXPECT_THAT(find<QLabel>("slipAdvice")->text().toStdString(),
+                HasSubstr("would keep every sticker clean up to a slip of 0.6 mm"));
+    click("slipRemedy");
+    EXPECT_NEAR(session.sticker()->border.width, 0.75, 0.06);
+    click("printAgain");
+    reach(OutputJob::Stage::printed);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipAdvice")->text().contains("1.0 mm"); }, 20000));
+    click("trySheets");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipChances")->text().contains("% of sheets"); }, 60000));
+}
+
+TEST_F(Output, MaterialPrinterMachineAndInksAreSetInDialogs) {
+    open_demo();
+    find<QComboBox>("material")->setCurrentIndex(3);
+    emit find<QComboBox>("material")->activated(3);
+    settle();
+    EXPECT_EQ(session.document().material.name, usual_materials()[3].name);
+    in_dialog(
+        "materialDialog",
+        [](QDialog& d) {
+            type_in(d, "materialName", "Quay vinyl");
+            type_in(d, "bladeOffset", "0.3");
+            type_in(d, "kissPasses", "2");
+            d.findChild<QAbstractButton*>("keepMaterial")->click();
+        },
+        [&] { click("materialSettings"); });
+    EXPECT_EQ(session.document().material.name, "Quay vinyl");
+    EXPECT_EQ(session.document().material.kiss.passes, 2);
+    EXPECT_NEAR(session.document().material.blade_offset, 0.3, 1e-9);
+    EXPECT_EQ(saved_materials().back(), session.document().material) << "for other projects too";
+    in_dialog(
+        "printerRightDialog",
+        [](QDialog& d) {
+            auto* left = d.findChild<QLineEdit*>("measureLeft");
+            type_in(d, "measureLeft", QByteArray::number(left->text().split(' ').first().toDouble() + 1));
+            EXPECT_THAT(d.findChild<QLabel*>("measureEffect")->text().toStdString(), HasSubstr("-1.00 mm right"));
+        },
+        [&] { click("printerRight"); });
+    EXPECT_NEAR(session.document().sheet.printer.shift.x, -1, 1e-6);
+    in_dialog(
+        "machineRightDialog",
+        [](QDialog& d) {
+            for (int i = 1; i <= 5; ++i)
+                type_in(d, ("offDown" + std::to_string(i)).c_str(), "0.4");
+        },
+        [&] { click("machineTest"); });
+    EXPECT_NEAR(session.document().sheet.cutter.shift.y, -0.4, 1e-6);
+    in_dialog(
+        "inksDialog", [](QDialog& d) { type_in(d, "inkKiss", "Anriss"); }, [&] { click("inkNames"); });
+    EXPECT_EQ(session.document().inks.kiss, "Anriss");
+    click("undo");
+    EXPECT_EQ(session.document().inks.kiss, "Kiss cut");
+}
+
+TEST_F(Output, WritesCutFilesOfEveryPageAndChecksThem) {
+    open_demo();
+    session.edit("Page", [](Document d) {
+        d = with_page_added(d);
+        d.placements[3].page = 1;
+        return d;
+    });
+    settle();
+    for (const auto& [name, target] :
+         {std::pair{"exportSvg", "c.svg"}, {"exportDxf", "c.dxf"}, {"exportHpgl", "c.plt"}}) {
+        const QString path = folder.filePath(QLatin1String(target));
+        with_file_dialog(path, [&, n = name] { click(n); });
+        EXPECT_GT(QFile(path).size(), 200);
+        const QString second = QString(path).insert(path.lastIndexOf('.'), "-2");
+        EXPECT_GT(QFile(second).size(), 100) << second.toStdString();
+        with_file_dialog(path, [&] { click("checkFile"); });
+        EXPECT_THAT(notice(), HasSubstr("agrees: 3 lines")) << target;
+        with_file_dialog(second, [&] { click("checkFile"); });
+        EXPECT_THAT(notice(), HasSubstr("does not agree with this page"));
+    }
+    // The ticket has both pages, too.
+    click("practicePrint");
+    reach(OutputJob::Stage::printed);
+    EXPECT_EQ(job->pages(), 2);
+    click("outputPageAfter");
+    reach(OutputJob::Stage::printed);
+    click("loadSheet");
+    reach(OutputJob::Stage::found);
+    EXPECT_EQ(job->job().runs.size(), 1u);
+}
+
+TEST_F(Output, RealPrintersGetThePageAtTrueSizeOrASentence) {
+    open_demo();
+    const auto plan = session.snapshot().plan;
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setOutputFormat(QPrinter::PdfFormat); // the system's print support, writing to a file
+    const QString path = folder.filePath("printed.pdf");
+    printer.setOutputFileName(path);
+    printer.setPageSize(QPageSize(QPageSize::A5));
+    const Outcome wrong = paint_sheets(printer, *plan);
+    ASSERT_FALSE(wrong);
+    EXPECT_THAT(wrong.problem().text(), HasSubstr("The printer is set to A5"));
+    printer.setPageSize(QPageSize(QPageSize::A4));
+    ASSERT_TRUE(paint_sheets(printer, *plan));
+    const auto sheet = practice_print(*read_file(path, 1 << 28), 254),
+               ours = practice_print(QByteArray::fromStdString(print_pdf(*plan)), 254);
+    ASSERT_TRUE(sheet && ours);
+    ASSERT_NEAR(sheet->width(), ours->width(), 2);
+    int different = 0;
+    for (int y = 0; y < std::min(sheet->height(), ours->height()); y += 3)
+        for (int x = 0; x < std::min(sheet->width(), ours->width()); x += 3)
+            different += std::abs(qGray(sheet->pixel(x, y)) - qGray(ours->pixel(x, y))) > 90;
+    EXPECT_LT(different, 2000) << "of 690000 places";
+}
+
+} // namespace
+} // namespace fusuma::app
