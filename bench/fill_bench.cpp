@@ -91,6 +91,10 @@ double filled_for(double seconds, FillTask task, const Rect& bin, double& first_
 } // namespace
 
 int main(int argc, char** argv) {
+    if (argc < 2) {
+        std::fprintf(stderr, "usage: bench-fill SVG...   (tests/vector_pictures/*.svg)\n");
+        return 2;
+    }
     const Rect bin{{8, 8}, {202, 289}};
     FillTask task{.zone = {corners_of(bin)}, .gap = gap, .way = FillWay::turned, .turns = Turns::quarters};
     double first = 0;

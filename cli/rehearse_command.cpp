@@ -62,7 +62,8 @@ nlohmann::json page_json(const Rehearsal& r, const Ticket& ticket, const SlipShe
         page["faulty"] = r.faulty;
         page["cut_mm"] = r.job.cut_mm;
         page["travel_mm"] = r.job.travel_mm;
-        page["cutting_s"] = r.job.seconds;
+        page["cutting_s"] =
+            seconds_to_cut(r.job, ticket.paper, ticket.document->sheet.cutter, ticket.document->material);
     }
     nlohmann::json& bears = page["damaged_by_slip"] = nlohmann::json::array();
     for (const double mm : {0.2, 0.4, 0.6, 0.8, 1.0})

@@ -69,6 +69,7 @@ PracticeCutter::PracticeCutter(double blade_speed, QObject* parent) : QObject(pa
 }
 
 PracticeCutter::~PracticeCutter() {
+    stop(); // nothing may come in while the rest of it goes
     terminal_input.reset();
     if (terminal >= 0)
         ::close(terminal);
@@ -156,7 +157,8 @@ void PracticeCutter::accept() {
     connect(socket, &QTcpSocket::disconnected, this, [this, socket] {
         if (connection != socket)
             return;
-        take(socket->readAll());
+        if (socket->bytesAvailable() > 0)
+            take(socket->readAll());
         connection = nullptr;
         socket->deleteLater();
         end();

@@ -210,6 +210,85 @@ TEST(Cli, FillPlacesAsManyAsFitAndCopiesThatDoNotFitAreAFinding) {
     EXPECT_THAT(report["findings"][0]["message"].get<std::string>(), testing::HasSubstr("of 500 copies fit"));
 }
 
+/// A saved project with three lanterns on a page.
+std::string saved_project(const QTemporaryDir& folder) {
+    const std::string path = folder.filePath("p.fusuma").toStdString();
+    EXPECT_EQ(run_cli({"sheet", lantern, "--size", "45", "--copies", "3", "--save", path}).code, 0);
+    return path;
+}
+
+TEST(Cli, RehearseReportsEveryStatedFieldAndFindsTheSheetWhereItLies) {
+    QTemporaryDir folder;
+    const std::string project = saved_project(folder), png = folder.filePath("r.png").toStdString();
+    const Ran run = run_cli({"rehearse", project, "--shift", "-1.5,0.8", "--turn", "-0.6", "--stretch", "0.4,-0.3",
+                             "--seed", "5", "--slips", "200", "--png", png, "--report", "-"});
+    ASSERT_EQ(run.code, 0) << run.err;
+    const json report = json::parse(run.out);
+    for (const char* field : {"accepted", "reason", "marks_found", "fit", "worst_error_mm", "copies", "faulty_copies"})
+        EXPECT_TRUE(report.contains(field)) << field;
+    EXPECT_TRUE(report["accepted"].get<bool>());
+    EXPECT_EQ(report["marks_found"], 5);
+    EXPECT_NEAR(report["fit"]["shift_mm"][0].get<double>(), -1.5, 0.03);
+    EXPECT_NEAR(report["fit"]["shift_mm"][1].get<double>(), 0.8, 0.03);
+    EXPECT_NEAR(report["fit"]["turn_deg"].get<double>(), -0.6, 0.02);
+    EXPECT_NEAR(report["fit"]["stretch_pct"][0].get<double>(), 0.4, 0.03);
+    EXPECT_NEAR(report["fit"]["stretch_pct"][1].get<double>(), -0.3, 0.03);
+    EXPECT_LT(report["fit"]["residual_mm"].get<double>(), 0.05);
+    EXPECT_LT(report["worst_error_mm"].get<double>(), 0.15);
+    EXPECT_EQ(report["copies"], 3);
+    EXPECT_EQ(report["faulty_copies"], 0);
+    EXPECT_EQ(report["slips"]["sheets"], 200);
+    EXPECT_NEAR(QImage(QString::fromStdString(png)).width(), 210 / 25.4 * 150, 2);
+}
+
+TEST(Cli, RehearseRefusesSmudgedMarksAndCountsSpoiltStickers) {
+    QTemporaryDir folder;
+    const std::string project = saved_project(folder);
+    const Ran smudged = run_cli({"rehearse", project, "--smudge", "3", "--report", "-"});
+    EXPECT_EQ(smudged.code, 1);
+    const json refused = json::parse(smudged.out);
+    EXPECT_FALSE(refused["accepted"].get<bool>());
+    EXPECT_THAT(refused["reason"].get<std::string>(), testing::HasSubstr("bottom right"));
+    EXPECT_TRUE(refused["worst_error_mm"].is_null());
+    const Ran by_hand = run_cli({"rehearse", project, "--smudge", "3", "--method", "hand", "--report", "-"});
+    EXPECT_EQ(by_hand.code, 0);
+    // By the edge alone a sheet that lies 6 mm off is spoilt, every copy of it.
+    const Ran by_edge = run_cli({"rehearse", project, "--shift", "6,0", "--method", "edge", "--report", "-"});
+    EXPECT_EQ(by_edge.code, 1);
+    EXPECT_EQ(json::parse(by_edge.out)["faulty_copies"], 3);
+    for (const auto& [options, words] : {std::pair<std::vector<std::string>, const char*>{{"--smudge", "9"}, "5 marks"},
+                                         {{"--stretch", "40"}, "20 percent"},
+                                         {{"--ticket", "ZZZZ"}, "no ticket ZZZZ"}}) {
+        std::vector<std::string> all{"rehearse", project};
+        all.insert(all.end(), options.begin(), options.end());
+        const Ran wrong = run_cli(all);
+        EXPECT_EQ(wrong.code, 2);
+        EXPECT_THAT(wrong.err, testing::HasSubstr(words));
+    }
+}
+
+TEST(Cli, SheetWritesEveryFormatWithMaterialAndInks) {
+    QTemporaryDir folder;
+    const auto at = [&](const char* name) { return folder.filePath(QLatin1String(name)).toStdString(); };
+    const Ran run = run_cli({"sheet",     lantern,     "--size",      "45",         "--copies",        "2",
+                             "--pdf",     at("s.pdf"), "--dxf",       at("c.dxf"),  "--dxf-splines",   "--svg",
+                             at("c.svg"), "--hpgl",    at("c.plt"),   "--material", "Printable vinyl", "--ink",
+                             "kiss=Ritz", "--save",    at("p.fusuma")});
+    ASSERT_EQ(run.code, 0) << run.err;
+    const auto text = [&](const char* name) {
+        std::ifstream file(at(name));
+        return std::string((std::istreambuf_iterator<char>(file)), {});
+    };
+    EXPECT_THAT(text("c.dxf"), testing::HasSubstr("SPLINE"));
+    EXPECT_THAT(text("s.pdf"), testing::HasSubstr("/Ritz"));
+    EXPECT_GT(text("c.plt").size(), 500u);
+    // A plain-paper test has no art: it is much smaller, and no cut layers.
+    ASSERT_EQ(run_cli({"sheet", at("p.fusuma"), "--plain-paper", "--pdf", at("t.pdf")}).code, 0);
+    EXPECT_THAT(text("t.pdf"), testing::Not(testing::HasSubstr("/Ritz")));
+    EXPECT_THAT(run_cli({"sheet", lantern, "--material", "Cheese"}).err, testing::HasSubstr("Printable vinyl"));
+    EXPECT_THAT(run_cli({"sheet", lantern, "--ink", "red=x"}).err, testing::HasSubstr("kiss=NAME"));
+}
+
 TEST(Cli, PreflightDecidesTheExitCode) {
     const Ran run = run_cli({"sheet", test::demo_art("tide-bell.png").toStdString(), "--size", "80", "--report", "-"});
     EXPECT_EQ(run.code, 1);

@@ -28,6 +28,7 @@ enum Connection { practice, practice_serial, elsewhere };
 CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, output_job, 3, tr("Cut"), "cut") {
     material = new QComboBox;
     material->setObjectName(QStringLiteral("material"));
+    material->setAccessibleName(tr("Material"));
     material->setToolTip(tr("Decides force, speed, passes, overcut and what blade is in."));
     auto* edit = button(QStringLiteral("…"), "", QStringLiteral("materialSettings"),
                         tr("Change this material, or save it under a name."));
@@ -155,7 +156,7 @@ void CutAct::refresh() {
                         std::pair{CutKind::through, tr("Through")}}) {
             const auto runs = std::ranges::count(job.job().runs, kind, &CutRun::kind) / m.tooling(kind).passes;
             if (runs > 0)
-                lines << tr("%1: %2 × %3 g, %4 mm/s, %5")
+                lines << tr("%1: %2 lines, %3 g, %4 mm/s, %5")
                              .arg(name)
                              .arg(runs)
                              .arg(m.tooling(kind).force)
@@ -164,7 +165,7 @@ void CutAct::refresh() {
                                                               : tr("%1 passes").arg(m.tooling(kind).passes));
         }
         lines << tr("About %1: %2 of cut, %3 of travel")
-                     .arg(minutes(job.job().seconds),
+                     .arg(minutes(job.seconds()),
                           QString::fromStdString(format_distance(job.job().cut_mm, session.document().unit)),
                           QString::fromStdString(format_distance(job.job().travel_mm, session.document().unit)));
     }

@@ -70,6 +70,11 @@ bool Form::run(const QString& take_words) {
     layout()->addWidget(buttons);
     const int needed = rows->parentWidget()->sizeHint().height() + buttons->sizeHint().height() + 48;
     resize(420, std::min(needed, screen() ? screen()->availableGeometry().height() - 60 : needed));
+    // What is still being typed counts, too.
+    connect(this, &QDialog::accepted, this, [this] {
+        if (QWidget* typing = focusWidget())
+            typing->clearFocus();
+    });
     return exec() == QDialog::Accepted;
 }
 

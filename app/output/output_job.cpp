@@ -287,6 +287,7 @@ void OutputJob::plan_cut() {
         std::shared_ptr<const CutJob> job;
         std::shared_ptr<const std::vector<CutTrace>> traces;
         Judgement judgement;
+        double seconds = 0;
         std::vector<std::size_t> faulty;
     };
     in_background(
@@ -297,6 +298,7 @@ void OutputJob::plan_cut() {
                 std::make_shared<const CutJob>(cut_page(page.cuts, paper, with.cutter, with.material, with.fit));
             result.traces = std::make_shared<const std::vector<CutTrace>>(
                 cut_by_practice(*result.job, with.material, paper, faults));
+            result.seconds = seconds_to_cut(*result.job, paper, with.cutter, with.material);
             result.judgement = judge(*result.job, *result.traces, paper, with, truly, faults);
             result.faulty = check->damaged(result.judgement.moved);
             return result;
@@ -305,6 +307,7 @@ void OutputJob::plan_cut() {
             planned = std::move(result.job);
             foreseen = std::move(result.traces);
             expected = result.judgement;
+            expected_seconds = result.seconds;
             expected_faulty = std::move(result.faulty);
             cutter.load();
             enter(Stage::found);

@@ -76,7 +76,8 @@ class OutputJob : public QObject {
     void end_pointing(); ///< with the marks taken so far
 
     // Cutting
-    [[nodiscard]] const CutJob& job() const { return *planned; } ///< for where the print was found
+    [[nodiscard]] const CutJob& job() const { return *planned; }      ///< for where the print was found
+    [[nodiscard]] double seconds() const { return expected_seconds; } ///< that the cut will take
     [[nodiscard]] const std::vector<CutTrace>& rehearsed() const { return *foreseen; }
     [[nodiscard]] const Judgement& judgement() const { return expected; }
     [[nodiscard]] const std::vector<std::size_t>& faulty() const { return expected_faulty; }
@@ -114,6 +115,7 @@ class OutputJob : public QObject {
     std::shared_ptr<const CutJob> planned = std::make_shared<const CutJob>();
     std::shared_ptr<const std::vector<CutTrace>> foreseen = std::make_shared<const std::vector<CutTrace>>();
     Judgement expected;
+    double expected_seconds = 0;
     std::vector<std::size_t> expected_faulty;
     PracticeCutter cutter;
     CutSender sender;

@@ -112,7 +112,7 @@ void RehearsalView::refresh() {
     time_bar->setVisible(has_job && runs > 0);
     double seconds = 0; // by the share of the way, good enough to read along
     if (runs > 0)
-        seconds = job.job().seconds * time->value() / runs;
+        seconds = job.seconds() * time->value() / runs;
     time_text->setText(tr("line %1 of %2 · %3").arg(time->value()).arg(runs).arg(minutes(seconds)));
     caption->setText(stage == Stage::nothing    ? tr("Nothing printed yet")
                      : stage == Stage::printing ? tr("Printing…")
@@ -160,7 +160,9 @@ void RehearsalView::paint(QPainter& painter) {
     const bool has_job = job.stage() == Stage::found || is_live();
     const std::vector<CutTrace> live = is_live() ? job.cut_so_far() : std::vector<CutTrace>{};
     const std::vector<CutTrace>& traces = is_live() ? live : job.rehearsed();
-    const std::size_t shown = !has_job ? 0 : is_live() ? live.size() : std::min(shown_runs(), traces.size());
+    const std::size_t shown = !has_job || (slip && !is_live()) ? 0
+                              : is_live()                      ? live.size()
+                                                               : std::min(shown_runs(), traces.size());
     paint_sheet(painter, traces, is_live() && shown > 0 ? shown - 1 : shown);
     if (is_live() && shown > 0) {
         paint_trace(painter, live.back());

@@ -116,6 +116,7 @@ SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& reh
     list->addWidget(advice);
     remedy_button = button({}, "", QStringLiteral("slipRemedy"),
                            tr("Widens borders and bleeds of the stickers that need it. One step that can be undone."));
+    remedy_button->setAccessibleName(tr("Make stickers safe"));
     list->addWidget(remedy_button);
     list->addSpacing(6);
     try_button =

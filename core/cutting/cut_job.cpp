@@ -119,13 +119,15 @@ double put_in_order(std::vector<Line>& lines, std::vector<Unit>& units, Point ho
         stops.push_back({box.centre(), box.centre()});
     }
     double way = HUGE_VAL;
-    constexpr int rounds = 3; // around the middles first, then around the real starts
+    constexpr int rounds = 2; // around the middles first, then around the real starts
     for (int round = 0; round < rounds; ++round) {
         const std::vector<std::size_t> order = short_route(stops, home);
         std::vector<Unit> ordered;
         for (const std::size_t i : order)
             ordered.push_back(units[i]);
-        const std::vector<Line> before = lines;
+        std::vector<double> starts_before;
+        for (const Line& line : lines)
+            starts_before.push_back(line.start);
         Point at = home;
         double length = 0;
         std::vector<Stop> real(stops.size());
@@ -138,7 +140,8 @@ double put_in_order(std::vector<Line>& lines, std::vector<Unit>& units, Point ho
             real[k] = {lines[ordered[k].front()].in(), lines[ordered[k].back()].out()};
         }
         if (length >= way - 1e-9) {
-            lines = before;
+            for (std::size_t i = 0; i < lines.size(); ++i)
+                lines[i].start = starts_before[i];
             break;
         }
         way = length;
@@ -206,13 +209,10 @@ CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup) {
     CutJob job;
     Point at = setup.home, facing{1, 0};
     const auto run = [&](const Line& line, std::vector<Point> tip) {
-        const Tooling& tooling = setup.material.tooling(line.kind);
         std::vector<Point> axis =
             setup.material.blade_offset > 0 ? axis_path(tip, setup.material.blade_offset, facing) : tip;
         const double way = distance(at, axis.front());
         job.travel_mm += way;
-        job.seconds += seconds_along({at, axis.front()}, setup.motion.travel_speed, setup.motion.acceleration) +
-                       seconds_along(axis, tooling.speed, setup.motion.acceleration) + 2 * setup.motion.lift;
         for (std::size_t i = 1; i < axis.size(); ++i)
             job.cut_mm += distance(axis[i - 1], axis[i]);
         at = axis.back();
@@ -226,6 +226,19 @@ CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup) {
                     run(line, std::move(tip));
     }
     return job;
+}
+
+double estimated_seconds(const CutJob& job, const CutSetup& setup) {
+    const Motion& motion = setup.motion;
+    double seconds = 0;
+    Point at = setup.home;
+    for (const CutRun& run : job.runs) {
+        seconds += seconds_along({at, run.axis.front()}, motion.travel_speed, motion.acceleration) +
+                   seconds_along(run.axis, setup.material.tooling(run.kind).speed, motion.acceleration) +
+                   2 * motion.lift;
+        at = run.axis.back();
+    }
+    return seconds;
 }
 
 } // namespace fusuma

@@ -17,7 +17,6 @@ struct CutRun {
 struct CutJob {
     std::vector<CutRun> runs;
     double cut_mm = 0, travel_mm = 0; ///< with the blade down and up
-    double seconds = 0;               ///< estimated
 };
 
 struct CutSetup {
@@ -35,5 +34,8 @@ struct CutSetup {
 /// and closed lines are entered on gentle stretches. Scores are dashed, tabs left, closed lines overcut and passes
 /// repeated as the material says; the axis leads the tip by the blade's offset.
 [[nodiscard]] CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup);
+
+/// How long the machine will take, s, by a simple model of its acceleration.
+[[nodiscard]] double estimated_seconds(const CutJob& job, const CutSetup& setup);
 
 } // namespace fusuma

@@ -26,14 +26,20 @@ std::vector<Point> axis_path(const std::vector<Point>& line, double offset, Poin
         const Point direction = unit(line[i + 1] - line[i]);
         if (direction == Point{})
             continue;
-        const double turn = angle_between(facing, direction);
-        if (axis.empty() || std::abs(turn) > gentle) {
+        static const double nearly_ahead = std::cos(gentle), in_one_step = std::cos(arc_step);
+        const double ahead = dot(facing, direction);
+        if (axis.empty())
+            axis.push_back(line[i] + offset * facing);
+        if (ahead < in_one_step) {
+            const double turn = angle_between(facing, direction);
             const int steps = std::max(1, static_cast<int>(std::ceil(std::abs(turn) / arc_step)));
-            for (int k = axis.empty() || axis.back() != line[i] + offset * facing ? 0 : 1; k <= steps; ++k)
+            for (int k = 1; k < steps; ++k)
                 axis.push_back(line[i] + offset * turned(facing, turn * k / steps));
-        } else {
-            axis.back() = line[i] + offset * unit(facing + direction);
         }
+        if (ahead < nearly_ahead || axis.size() == 1)
+            axis.push_back(line[i] + offset * direction);
+        else
+            axis.back() = line[i] + offset * unit(facing + direction);
         axis.push_back(line[i + 1] + offset * direction);
         facing = direction;
     }

@@ -22,6 +22,15 @@ class Way {
     [[nodiscard]] const std::vector<std::size_t>& order() const { return visits; }
     [[nodiscard]] std::size_t at(std::size_t place) const { return visits[place - 1]; }
 
+    /// Could the way get shorter by putting two stops next to each other? Not when they are farther apart than the
+    /// first is from those that are.
+    [[nodiscard]] bool may_gain(std::size_t one, std::size_t other) const {
+        const std::size_t i = places[one];
+        const double far =
+            std::min(distance(stops[one].out, stops[other].in), distance(stops[other].out, stops[one].in));
+        return far < link(i - 1, i) || (i + 1 < size() && far < link(i, i + 1));
+    }
+
     /// Turns places first…last round when that is shorter.
     bool turn_round(std::size_t first, std::size_t last) {
         double before = link(first - 1, first) + forward[last] - forward[first];
@@ -82,45 +91,72 @@ class Way {
     }
 };
 
-std::vector<std::size_t> nearest_first(const std::vector<Stop>& stops, Point home) {
-    std::vector<std::size_t> left(stops.size()), order;
-    std::iota(left.begin(), left.end(), std::size_t{0});
+/// The few stops nearest to each, nearest first. They are looked for among stops sorted from left to right, outwards
+/// until none can be nearer.
+std::vector<std::vector<std::size_t>> neighbours(const std::vector<Stop>& stops) {
+    constexpr std::size_t most = 8;
+    std::vector<std::size_t> by_x(stops.size());
+    std::iota(by_x.begin(), by_x.end(), std::size_t{0});
+    std::ranges::sort(by_x, {}, [&](std::size_t i) { return stops[i].in.x; });
+    std::vector<std::vector<std::size_t>> near(stops.size());
+    std::vector<std::pair<double, std::size_t>> found; // the nearest so far, sorted
+    for (std::size_t i = 0; i < stops.size(); ++i) {
+        const Point from = stops[i].out;
+        found.clear();
+        /// False when it and all beyond it are too far.
+        const auto look_at = [&](std::size_t k) {
+            const Point way = stops[k].in - from;
+            if (found.size() == most && way.x * way.x > found.back().first)
+                return false;
+            if (const double far = dot(way, way); k != i && (found.size() < most || far < found.back().first)) {
+                const std::pair entry{far, k};
+                found.insert(std::ranges::upper_bound(found, entry), entry);
+                if (found.size() > most)
+                    found.pop_back();
+            }
+            return true;
+        };
+        const auto middle = std::ranges::lower_bound(by_x, from.x, {}, [&](std::size_t k) { return stops[k].in.x; });
+        auto left = middle, right = middle;
+        for (bool more_left = true, more_right = true; more_left || more_right;) {
+            more_left = more_left && left != by_x.begin() && look_at(*--left);
+            more_right = more_right && right != by_x.end() && look_at(*right++);
+        }
+        for (const auto& [far, k] : found)
+            near[i].push_back(k);
+    }
+    return near;
+}
+
+std::vector<std::size_t> nearest_first(const std::vector<Stop>& stops, Point home,
+                                       const std::vector<std::vector<std::size_t>>& near) {
+    std::vector<char> visited(stops.size());
+    std::vector<std::size_t> order;
     order.reserve(stops.size());
-    for (Point at = home; !left.empty(); at = stops[order.back()].out) {
+    const auto nearest_of_all = [&](Point at) {
         std::size_t nearest = 0;
         double least = HUGE_VAL;
-        for (std::size_t k = 0; k < left.size(); ++k) {
-            const Point way = stops[left[k]].in - at;
-            if (const double far = dot(way, way); far < least) {
+        for (std::size_t k = 0; k < stops.size(); ++k) {
+            const Point way = stops[k].in - at;
+            if (const double far = dot(way, way); !visited[k] && far < least) {
                 least = far;
                 nearest = k;
             }
         }
-        order.push_back(left[nearest]);
-        left[nearest] = left.back();
-        left.pop_back();
+        return nearest;
+    };
+    while (order.size() < stops.size()) {
+        std::size_t next = stops.size();
+        if (!order.empty())
+            for (const std::size_t k : near[order.back()])
+                if (next == stops.size() && !visited[k])
+                    next = k;
+        if (next == stops.size())
+            next = nearest_of_all(order.empty() ? home : stops[order.back()].out);
+        visited[next] = 1;
+        order.push_back(next);
     }
     return order;
-}
-
-/// The few stops nearest to each.
-std::vector<std::vector<std::size_t>> neighbours(const std::vector<Stop>& stops) {
-    constexpr std::size_t most = 8;
-    std::vector<std::vector<std::size_t>> near(stops.size());
-    std::vector<std::pair<double, std::size_t>> by_distance;
-    for (std::size_t i = 0; i < stops.size(); ++i) {
-        by_distance.clear();
-        for (std::size_t k = 0; k < stops.size(); ++k)
-            if (k != i) {
-                const Point way = stops[k].in - stops[i].out;
-                by_distance.emplace_back(dot(way, way), k);
-            }
-        const auto count = static_cast<std::ptrdiff_t>(std::min(most, by_distance.size()));
-        std::partial_sort(by_distance.begin(), by_distance.begin() + count, by_distance.end());
-        for (std::ptrdiff_t k = 0; k < count; ++k)
-            near[i].push_back(by_distance[static_cast<std::size_t>(k)].second);
-    }
-    return near;
 }
 
 bool improve_round(Way& way, std::size_t stop, std::size_t near) {
@@ -153,13 +189,16 @@ double travel(const std::vector<Stop>& stops, const std::vector<std::size_t>& or
 std::vector<std::size_t> short_route(const std::vector<Stop>& stops, Point home) {
     constexpr int most_rounds = 60;
     const auto near = neighbours(stops);
-    Way way(stops, nearest_first(stops, home), home);
+    Way way(stops, nearest_first(stops, home, near), home);
     bool is_better = true;
     for (int round = 0; is_better && round < most_rounds; ++round) {
         is_better = false;
         for (std::size_t stop = 0; stop < stops.size(); ++stop)
-            for (const std::size_t other : near[stop])
+            for (const std::size_t other : near[stop]) {
+                if (!way.may_gain(stop, other))
+                    break; // nor will those farther off
                 is_better = improve_round(way, stop, other) || is_better;
+            }
         // A stretch at the end, or at the beginning, has no link on one side.
         for (std::size_t place = 1; place + 1 < way.size(); ++place)
             is_better = way.turn_round(place, way.size() - 1) || way.turn_round(1, place) || is_better;

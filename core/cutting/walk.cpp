@@ -56,26 +56,31 @@ std::vector<double> gentle_starts(const Walk& walk) {
     if (!walk.is_closed())
         return {0};
     constexpr int tried = 24;
-    const double all = walk.length(), reach = std::min(3.0, all / 8);
+    const double all = walk.length(), apart = all / tried;
+    const int reach = std::clamp(static_cast<int>(std::lround(3 / apart)), 1, 3); // places that make about 3 mm
+    std::vector<Point> places;
+    for (int k = 0; k < tried; ++k)
+        places.push_back(walk.at(k * apart));
+    const auto around = [](int k) { return static_cast<std::size_t>((k + tried) % tried); };
     std::vector<double> bends; // how much the line bends about each place
     for (int k = 0; k < tried; ++k) {
-        const double mm = all * k / tried;
-        const Point here = walk.at(mm), before = walk.at(mm - reach), after = walk.at(mm + reach);
-        bends.push_back((distance(before, here) + distance(here, after) - distance(before, after)) / (2 * reach));
+        const Point here = places[around(k)], before = places[around(k - reach)], after = places[around(k + reach)];
+        bends.push_back((distance(before, here) + distance(here, after) - distance(before, after)) /
+                        (2 * reach * apart));
     }
     // A sharp bend counts from afar too: the flank of a thin tip is straight, but no place to go in.
-    const int near = std::max(1, static_cast<int>(std::ceil(2 * reach * tried / all)));
+    const int near = 2 * reach;
     std::vector<double> scores = bends;
     for (int k = 0; k < tried; ++k)
         for (int by = -near; by <= near; ++by)
-            scores[static_cast<std::size_t>(k)] = std::max(
-                scores[static_cast<std::size_t>(k)], bends[static_cast<std::size_t>((k + by + tried) % tried)] / 2);
+            scores[static_cast<std::size_t>(k)] =
+                std::max(scores[static_cast<std::size_t>(k)], bends[around(k + by)] / 2);
     const double least = *std::ranges::min_element(scores);
-    std::vector<double> places;
+    std::vector<double> starts;
     for (int k = 0; k < tried; ++k)
         if (constexpr double about_as_gentle = 0.03; scores[static_cast<std::size_t>(k)] <= least + about_as_gentle)
-            places.push_back(all * k / tried);
-    return places;
+            starts.push_back(k * apart);
+    return starts;
 }
 
 } // namespace fusuma

@@ -13,4 +13,8 @@ CutJob cut_page(const std::vector<CutPath>& cuts, Size paper, const CutterProfil
     return cut_job(cuts, {material, cutter.motion, fit.then(correction_of(cutter, paper)), Point{0, paper.height}});
 }
 
+double seconds_to_cut(const CutJob& job, Size paper, const CutterProfile& cutter, const Material& material) {
+    return estimated_seconds(job, {material, cutter.motion, {}, Point{0, paper.height}});
+}
+
 } // namespace fusuma

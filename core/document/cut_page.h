@@ -13,4 +13,8 @@ namespace fusuma {
 [[nodiscard]] CutJob cut_page(const std::vector<CutPath>& cuts, Size paper, const CutterProfile& cutter,
                               const Material& material, const Transform& fit = {});
 
+/// How long that will take, s.
+[[nodiscard]] double seconds_to_cut(const CutJob& job, Size paper, const CutterProfile& cutter,
+                                    const Material& material);
+
 } // namespace fusuma

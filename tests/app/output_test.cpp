@@ -61,6 +61,10 @@ class Output : public Window {
             auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
             if (!dialog || dialog->objectName() != QLatin1String(name) || seen)
                 return;
+            if (!dialog->isActiveWindow()) {
+                dialog->activateWindow();
+                return;
+            }
             seen = true;
             fill(*dialog);
             QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(take)), Qt::LeftButton);

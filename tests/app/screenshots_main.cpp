@@ -149,6 +149,17 @@ int main(int argc, char** argv) {
     static_cast<void>(QTest::qWaitFor([&] { return start->isEnabled(); }, 30000));
     window.findChild<QSlider*>(QStringLiteral("timeSlider"))->setValue(10);
     shoot("output");
+    window.findChild<QSlider*>(QStringLiteral("slipRight"))->setValue(24);
+    window.findChild<QSlider*>(QStringLiteral("slipTurn"))->setValue(10);
+    shoot("output-slip");
+    for (const char* name : {"slipRight", "slipTurn"})
+        window.findChild<QSlider*>(QLatin1String(name))->setValue(0);
+    for (QPushButton* b : window.findChildren<QPushButton*>())
+        if (b->isVisible() && b->text() == QLatin1String("By hand"))
+            QTest::mouseClick(b, Qt::LeftButton);
+    auto* take = window.findChild<QPushButton*>(QStringLiteral("takeMark"));
+    static_cast<void>(QTest::qWaitFor([&] { return take->isVisible(); }, 20000));
+    shoot("output-hand");
     apply_theme(application, Tone::dark);
     window.go_to(Place::bench);
     session.choose_sticker(session.document().stickers[1]->id);
