@@ -10,6 +10,7 @@
 #include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
 #include <QTest>
@@ -72,12 +73,20 @@ class Window : public testing::Test {
         bool seen = false;
         QTimer look; // until it is there and has closed again: a list of completions may swallow the first Return
         QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+                auto* yes = box->button(QMessageBox::Yes);
+                yes ? yes->click() : box->accept(); // replace it, or: the dialog did not find what it completed
+                return;
+            }
             auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             if (dialog && dialog->isVisible()) {
-                seen = true;
                 auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
                 name->selectAll();
-                QTest::keyClicks(name, path);
+                if (seen) // completions may change what is typed
+                    name->setText(path);
+                else
+                    QTest::keyClicks(name, path);
+                seen = true;
                 QTest::keyClick(name, Qt::Key_Return);
             }
         });
