@@ -171,7 +171,7 @@ TEST(Project, KeepsTicketsMaterialInksAndTheCuttersCorrection) {
     d.placements[0].centre.x = 60;
     d.material = usual_materials()[2];
     d.material.tabs = 3;
-    d.inks.kiss = "CutContour A";
+    d.inks.kiss = "Anriss A";
     d.sheet.cutter.shift = {0.3, -0.2};
     d.sheet.cutter.turn = 0.001;
     d.sheet.cutter.stretch_x = 1.001;
