@@ -3,11 +3,13 @@
 #include "core/document/cut_page.h"
 #include "devices/cut_sender.h"
 #include "devices/practice_cutter.h"
+#include "devices/practice_sheet.h"
 #include "tests/support/exact_coverage.h"
 
 #include <QCoreApplication>
 #include <QElapsedTimer>
 #include <QFile>
+#include <QPainter>
 #include <QTcpSocket>
 #include <QTemporaryDir>
 #include <gmock/gmock.h>
@@ -194,6 +196,88 @@ TEST(PracticeCutter, HasTheFaultsItIsGiven) {
     // A trailing blade comes out behind its axis.
     FaultyBlade drag({.blade_offset = 0.5}, {210, 297});
     EXPECT_NEAR(drag.cut({{0, 0}, {10, 0}}).back().x, 9.5, 1e-6);
+}
+
+TEST(Hpgl, PiecesBeginAnywhereAndTellTheTool) {
+    const auto job = rings(6);
+    Material m;
+    m.kiss = {75, 180, 1};
+    const auto all = hpgl_pieces(job.job, m, job.paper, {.sets_tool = true, .asks_back = true});
+    ASSERT_EQ(all.size(), 8u) << "what comes before, six runs, the end";
+    EXPECT_THAT(all[1], HasSubstr("SP1;\nVS18;FS75;")); // VS in cm/s
+    EXPECT_THAT(all[2], testing::Not(HasSubstr("VS")));
+    for (std::size_t i = 1; i <= 6; ++i)
+        EXPECT_THAT(all[i], testing::EndsWith("PU;OA;\n"));
+    const auto rest = hpgl_pieces(job.job, m, job.paper, {.sets_tool = true, .asks_back = true}, 4);
+    ASSERT_EQ(rest.size(), 4u);
+    EXPECT_THAT(rest[1], HasSubstr("SP1;\nVS18;FS75;")) << "the tool is told anew";
+    EXPECT_EQ(rest[2], all[6]);
+    HpglReader reader;
+    for (const std::string& piece : rest)
+        ASSERT_TRUE(reader.take(piece));
+    EXPECT_EQ(reader.finished_strokes().size(), 2u);
+    const auto answers = reader.take_answers();
+    ASSERT_EQ(answers.size(), 2u);
+    const HpglStroke& last = reader.finished_strokes().back();
+    EXPECT_EQ(answers[1], std::to_string(std::lround(last.points.back().x * 40)) + "," +
+                              std::to_string(std::lround(last.points.back().y * 40)) + ",0");
+    EXPECT_TRUE(reader.take_answers().empty()) << "each once";
+}
+
+TEST(PracticeSheet, PrintersMoveClipAndBleed) {
+    QImage sheet(2100, 2970, QImage::Format_RGB32); // 10 px to the mm
+    sheet.setDotsPerMeterX(10000);
+    sheet.fill(Qt::white);
+    QPainter painter(&sheet);
+    painter.fillRect(1000, 1400, 100, 100, Qt::black); // its middle in the middle of the page, nearly
+    painter.fillRect(0, 0, 60, 60, Qt::black);
+    painter.end();
+    const Size a4{210, 297};
+    const auto grey = [](const QImage& image, double x, double y) {
+        return qGray(image.pixel(static_cast<int>(10 * x), static_cast<int>(10 * y)));
+    };
+    EXPECT_EQ(with_faults(sheet, a4, {}), sheet) << "a printer without faults";
+    const QImage moved = with_faults(sheet, a4, {.pose = {{20, -5}}});
+    EXPECT_LT(grey(moved, 125, 140), 20);
+    EXPECT_GT(grey(moved, 105, 145), 230);
+    const QImage clipped = with_faults(sheet, a4, {.clipped = 7});
+    EXPECT_GT(grey(clipped, 3, 3), 250);
+    EXPECT_LT(grey(clipped, 105, 145), 20);
+    const QImage spread = with_faults(sheet, a4, {.ink_spread = 0.5});
+    EXPECT_LT(grey(spread, 110.3, 145), 100);
+    EXPECT_GT(grey(spread, 111, 145), 230);
+    // Stretched by 2 % about the middle, the near corner of the page goes outward.
+    EXPECT_LT(grey(with_faults(sheet, a4, {.pose = {{}, 0, 1.02, 1.02}}), 3.5, 2.5), 20);
+}
+
+TEST(PracticeSheet, ScansShowTheSheetWhereItLiesWithItsMarksSpoilt) {
+    QImage sheet(2100, 2970, QImage::Format_RGB32);
+    sheet.setDotsPerMeterX(10000);
+    sheet.fill(Qt::white);
+    const std::vector<Mark> marks = marks_on({210, 297}, {});
+    {
+        QPainter painter(&sheet);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(Qt::black);
+        for (const Mark& mark : marks)
+            painter.drawEllipse(10 * QPointF(mark.centre.x, mark.centre.y), 10 * mark.radius, 10 * mark.radius);
+    }
+    LoadFaults load{{3, 4}, 0, false, 0, {}, {1}, 1};
+    const Scan scan = practice_scan(sheet, {210, 297}, marks, {}, load);
+    const auto grey = [&](Point machine) {
+        const Point px = scan.px_per_mm * (machine - scan.origin);
+        return static_cast<int>(scan.grey[static_cast<std::size_t>(px.y) * static_cast<std::size_t>(scan.width) +
+                                          static_cast<std::size_t>(px.x)]);
+    };
+    EXPECT_LT(grey(marks[0].centre + load.shift), 20);
+    EXPECT_GT(grey(marks[1].centre + load.shift), 200) << "covered";
+    EXPECT_NEAR(grey({-10, -10}), 120, 3) << "the bed round the paper";
+    EXPECT_EQ(find_spots(scan, marks).size(), 4u);
+    load.smudged = {0};
+    load.noise = 10;
+    EXPECT_EQ(find_spots(practice_scan(sheet, {210, 297}, marks, {}, load), marks).size(), 3u);
+    load.seed = 2;
+    EXPECT_NE(practice_scan(sheet, {210, 297}, marks, {}, load).grey, scan.grey);
 }
 
 TEST(CutSheet, DrawsTheCutOverThePrintWhereverTheSheetLay) {

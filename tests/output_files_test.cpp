@@ -8,6 +8,7 @@
 #include "formats/picture_read.h"
 #include "formats/project_file.h"
 #include "formats/svg.h"
+#include "formats/zip_archive.h"
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
@@ -18,6 +19,7 @@
 #include <QTcpServer>
 #include <QThread>
 #include <gmock/gmock.h>
+#include <nlohmann/json.hpp>
 #include <numbers>
 #include <qpdf/QPDF.hh>
 
@@ -190,6 +192,38 @@ TEST(Project, KeepsTicketsMaterialInksAndTheCuttersCorrection) {
     EXPECT_EQ(project_bytes(*back), bytes);
     EXPECT_LT(bytes.size(), 2 * read_file(test::demo_art("puffin.png"), 1 << 24)->size())
         << "the picture is stored once";
+}
+
+TEST(Project, RefusesDamagedTickets) {
+    Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(test::demo_art("puffin.png"))}));
+    d.placements.push_back({.sticker = 1, .centre = {80, 120}});
+    Evaluator evaluator;
+    d = with_ticket_added(d, frozen(d, *evaluator.plan(d), "2026-11-24T10:00:00"));
+    const ZipEntries good = *unzip(project_bytes(d), 1 << 24);
+    const std::string entry = "tickets/" + d.tickets[0]->code + ".json";
+    const std::pair<std::function<void(nlohmann::json&)>, const char*> cases[] = {
+        {[](auto& j) { j["code"] = "../../x"; }, "code is out of range"},
+        {[](auto& j) { j["pages"][0]["cuts"][0]["copy"] = 9; }, "copy is out of range"},
+        {[](auto& j) {
+             j["pages"][0]["cuts"][0]["segments"][0] = {1, 2, 3};
+         },
+         "cannot be read"},
+        {[](auto& j) { j["pages"][0]["marks"][0]["shape"] = "square"; }, "“square” is not a known choice"},
+        {[](auto& j) {
+             j["paper"] = {1, 1};
+         },
+         "paper is out of range"},
+        {[](auto& j) { j.erase("document"); }, "description is damaged"}};
+    for (const auto& [damage, words] : cases) {
+        ZipEntries entries = good;
+        const QByteArray& text = entries[entry];
+        auto json = nlohmann::json::parse(text.begin(), text.end());
+        damage(json);
+        entries[entry] = QByteArray::fromStdString(json.dump());
+        const auto loaded = read_project_bytes(zip_bytes(entries), "p.fusuma");
+        ASSERT_FALSE(loaded) << words;
+        EXPECT_THAT(loaded.problem().text(), HasSubstr(words));
+    }
 }
 
 TEST(Spooler, ARealPrintServerTakesTheSheetAtItsSize) {

@@ -186,6 +186,14 @@ TEST(Project, RefusesDamageInOneClearSentence) {
              j["sheet"]["paper"] = {0, 0};
          }),
          "paper is out of range"},
+        {changed([](auto& j) { j["material"]["blade_offset"] = 9; }), "blade_offset is out of range"},
+        {changed([](auto& j) { j["material"]["kiss"]["passes"] = 0; }), "passes is out of range"},
+        {changed([](auto& j) { j["sheet"]["cutter"]["turn"] = 2; }), "turn is out of range"},
+        {changed([](auto& j) {
+             j["sheet"]["cutter"]["stretch"] = {1, 2};
+         }),
+         "correction is out of range"},
+        {changed([](auto& j) { j["tickets"].push_back("K4M7"); }), "ticket K4M7 is missing"},
         {changed([](auto& j) { j["stickers"][0]["artwork"]["kind"] = "hologram"; }),
          "kind that this version does not know"}};
     for (const auto& c : cases) {

@@ -260,6 +260,7 @@ void RehearsalView::paint_marks(QPainter& painter) const {
     const auto& marks = job.ticket()->pages[static_cast<std::size_t>(job.page())].marks;
     const Registration& r = job.registration();
     const QTransform view = to_view();
+    std::vector<QRectF> labels;
     for (std::size_t i = 0; i < marks.size(); ++i) {
         const double radius = (marks[i].radius + 2) * px_per_mm();
         const QColor colour = r.found[i] ? theme().fine : theme().attention;
@@ -272,8 +273,14 @@ void RehearsalView::paint_marks(QPainter& painter) const {
         const QString words = r.found[i] ? tr("%1 mm").arg(r.residuals[i], 0, 'f', 2) : tr("not found");
         const QRectF box = QRectF(painter.fontMetrics().boundingRect(words)).adjusted(-5, -2, 5, 2);
         const bool is_low = marks[i].centre.y > job.ticket()->paper.height / 2;
-        const QRectF beside = box.translated(at - QPointF(box.center().x(), box.top()) +
-                                             QPointF(0, is_low ? radius + 3 : -radius - 3 - box.height()));
+        const QPointF middle = at - QPointF(box.center().x(), box.top());
+        const QRectF above = box.translated(middle - QPointF(0, radius + 3 + box.height())),
+                     below = box.translated(middle + QPointF(0, radius + 3));
+        const auto is_taken = [&](const QRectF& place) {
+            return std::ranges::any_of(labels, [&](const QRectF& other) { return other.intersects(place); });
+        };
+        const QRectF beside = is_low == is_taken(is_low ? below : above) ? above : below;
+        labels.push_back(beside);
         painter.setPen(Qt::NoPen);
         painter.setBrush(theme().panel);
         painter.drawRoundedRect(beside, 4, 4);

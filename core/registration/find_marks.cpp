@@ -22,7 +22,8 @@ struct Look {
 
 std::vector<Look> looks_of(const std::vector<Mark>& marks, double px_per_mm) {
     std::vector<Look> looks;
-    for (const Mark& mark : marks) {
+    for (Mark mark : marks) {
+        mark.centre = {}; // alike wherever they lie
         const double least_clear = 1.3;
         const Look look{mark.shape, mark.radius * px_per_mm, mark.shape == MarkShape::dot ? 0 : mark.line * px_per_mm,
                         area(ink_of(mark)) * px_per_mm * px_per_mm,

@@ -380,5 +380,69 @@ TEST_F(Output, RealPrintersGetThePageAtTrueSizeOrASentence) {
     EXPECT_LT(different, 2000) << "of 690000 places";
 }
 
+TEST_F(Output, TheRehearsalShowsTimeTravelAndOrder) {
+    print();
+    click("loadSheet");
+    reach(OutputJob::Stage::found);
+    auto* view = find<RehearsalView>("rehearsalView");
+    auto* time = find<QSlider>("timeSlider");
+    EXPECT_EQ(time->maximum(), 4);
+    std::vector<QImage> looks;
+    const auto look = [&] {
+        settle();
+        looks.push_back(view->grab().toImage());
+        for (std::size_t i = 0; i + 1 < looks.size(); ++i)
+            EXPECT_NE(looks[i], looks.back()) << looks.size();
+    };
+    look();
+    time->setFocus();
+    QTest::keyClick(time, Qt::Key_Left);
+    EXPECT_THAT(find<QLabel>("timeText")->text().toStdString(), HasSubstr("line 3 of 4"));
+    look();
+    for (const char* box : {"showTravel", "showOrder"}) {
+        QTest::mouseClick(find<QAbstractButton>(box), Qt::LeftButton, {}, {8, 8});
+        look();
+    }
+}
+
+TEST_F(Output, APdfIsATicketAndAPlainPaperTestIsNot) {
+    open_demo();
+    const QString path = folder.filePath("s.pdf");
+    with_file_dialog(path, [&] { click("savePdf"); });
+    EXPECT_EQ(session.document().tickets.size(), 1u);
+    EXPECT_THAT(notice(), HasSubstr(session.document().tickets[0]->code));
+    reach(OutputJob::Stage::printed);
+    // Both ways to the plain-paper test: its PDF needs no ticket.
+    const QString test = folder.filePath("test.pdf");
+    bool asked = false;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (!box || box->objectName() != "plainPaperDialog")
+            return;
+        asked = true;
+        look.stop();
+        for (QAbstractButton* b : box->buttons())
+            if (b->text().contains("PDF")) {
+                QTimer::singleShot(0, b, [b] { b->click(); });
+                return;
+            }
+    });
+    look.start(50);
+    with_file_dialog(test, [&] { QTest::mouseClick(find<QPushButton>("plainPaperTest"), Qt::LeftButton); });
+    EXPECT_TRUE(asked);
+    EXPECT_GT(QFile(test).size(), 1000);
+    EXPECT_EQ(session.document().tickets.size(), 1u);
+}
+
+TEST_F(Output, AnEmptySheetCannotBePrinted) {
+    window.go_to(Place::output);
+    settle();
+    EXPECT_EQ(find<QLabel>("printState")->text(), "the sheet is empty");
+    for (const char* name : {"practicePrint", "realPrint", "savePdf", "loadSheet", "startCutting"})
+        EXPECT_FALSE(find<QPushButton>(name)->isEnabled()) << name;
+    EXPECT_EQ(find<QLabel>("slipVerdict")->text(), "The sheet is empty.");
+}
+
 } // namespace
 } // namespace fusuma::app
