@@ -4,7 +4,7 @@
 #include "app/common/theme.h"
 #include "app/sheet/sheet_view.h"
 #include "app/shell/main_window.h"
-#include "tests/support/exact_coverage.h"
+#include "bench/star_sheet.h"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -18,26 +18,6 @@ using namespace fusuma;
 using namespace fusuma::app;
 
 namespace {
-
-/// 500 small stars with a border, in rows.
-Document sheet() {
-    auto picture = std::make_shared<Picture>();
-    const Coverage coverage = test::exact_coverage({test::star({60, 60}, 9, 55, 40, 0)}, 120, 120);
-    picture->file_name = "star.png";
-    picture->pixels = Image(120, 120);
-    picture->original = std::make_shared<const std::vector<std::byte>>();
-    for (std::size_t i = 0; i < coverage.values.size(); ++i)
-        picture->pixels.rgba[4 * i + 3] = coverage.values[i];
-    Sticker s = new_sticker(PictureArtwork{picture});
-    s.width = 5.5;
-    s.border.width = 0.5;
-    Document d = with_sticker_added({}, s);
-    d.sheet.marks.kind = MarkKind::none;
-    d.sheet.gap = 1;
-    for (int i = 0; i < 500; ++i)
-        d.placements.push_back({.sticker = 1, .centre = {14.0 + 8.2 * (i % 22), 16.0 + 8.2 * (i / 22)}});
-    return d;
-}
 
 void wait_for(Session& session) {
     while (!session.is_settled())
@@ -53,7 +33,7 @@ int main(int argc, char** argv) {
     apply_theme(application, Tone::light);
     Session session;
     MainWindow window(session);
-    session.adopt(sheet(), QStringLiteral("bench"));
+    session.adopt(bench::star_sheet(8.2, {}), QStringLiteral("bench"));
     window.resize(1280, 800);
     window.show();
     window.go_to(Place::sheet);

@@ -2,33 +2,19 @@
 // the sticker's own result.
 
 #include "bench/ratio.h"
+#include "bench/star_sheet.h"
 #include "core/preflight/preflight.h"
-#include "tests/support/exact_coverage.h"
 
 namespace {
 
 using namespace fusuma;
 
-/// 500 ragged stickers of 7 mm with a coloured border and a bleed, near enough to each other to cut it back.
+/// With a coloured border and a bleed, near enough to each other to cut it back.
 Document sheet() {
-    auto picture = std::make_shared<Picture>();
-    const Coverage coverage = test::exact_coverage({test::star({60, 60}, 9, 55, 40, 0)}, 120, 120);
-    picture->file_name = "star.png";
-    picture->pixels = Image(120, 120);
-    picture->original = std::make_shared<const std::vector<std::byte>>();
-    for (std::size_t i = 0; i < coverage.values.size(); ++i)
-        picture->pixels.rgba[4 * i + 3] = coverage.values[i];
-    Sticker s = new_sticker(PictureArtwork{picture});
-    s.width = 5.5;
-    s.border.width = 0.5;
-    s.rims.border.kind = Fill::Kind::colour;
-    s.bleed = {Bleed::Kind::rim, 1};
-    Document d = with_sticker_added({}, s);
-    d.sheet.marks.kind = MarkKind::none;
-    d.sheet.gap = 1;
-    for (int i = 0; i < 500; ++i)
-        d.placements.push_back({.sticker = 1, .centre = {14.0 + 7.9 * (i % 22), 16.0 + 7.9 * (i / 22)}});
-    return d;
+    return bench::star_sheet(7.9, [](Sticker& s) {
+        s.rims.border.kind = Fill::Kind::colour;
+        s.bleed = {Bleed::Kind::rim, 1};
+    });
 }
 
 void whole(benchmark::State& state) {

@@ -76,6 +76,23 @@ Finding about_sticker(const char* rule, Severity severity, std::string message, 
             .sticker = first.sticker};
 }
 
+Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, std::size_t copy,
+                 std::function<void(CutLines&, const StickerResult&)> change) {
+    return {std::move(label),
+            [&evaluator = input.evaluator, id = sticker.id, copy,
+             change = std::move(change)](const Document& now) -> std::optional<Document> {
+                const auto current = now.find(id);
+                if (!current || copy >= now.placements.size())
+                    return std::nullopt;
+                const auto result = evaluator.evaluate(*current, now.placements[copy]);
+                CutLines lines = result->cut->hand.lines;
+                change(lines, *result);
+                Sticker changed = *current;
+                changed.hand = hand_for(changed, *result, lines);
+                return with_sticker_changed(now, std::move(changed));
+            }};
+}
+
 std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
     static constexpr std::array<Rule, 19> rules{
         no_zone,   other_paper,     scaled_print,  clipped_marks,  outside_zone,  keep_clear, doubled_line,

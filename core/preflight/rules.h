@@ -88,4 +88,8 @@ template <typename Visit> void for_stickers(const PreflightInput& input, Visit&&
 [[nodiscard]] Finding about_sticker(const char* rule, Severity severity, std::string message,
                                     const PreflightInput& input, const std::vector<std::size_t>& copies);
 
+/// A fix that changes a sticker's cut lines by hand, as its first copy has them.
+[[nodiscard]] Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, std::size_t copy,
+                               std::function<void(CutLines&, const StickerResult&)> change);
+
 } // namespace fusuma

@@ -57,21 +57,12 @@ void small_contour(const PreflightInput& input, Findings& findings) {
                                           : std::to_string(count) + " cut lines are too small for the blade to turn"),
                           input, copies);
         finding.at = copy.map.apply(small->at);
-        finding.fix = Fix{count == 1 ? "Leave it out" : "Leave them out",
-                          [&evaluator = input.evaluator, id = sticker.id,
-                           first = copies.front()](const Document& now) -> std::optional<Document> {
-                              const auto current = now.find(id);
-                              if (!current || first >= now.placements.size())
-                                  return std::nullopt;
-                              const auto result = evaluator.evaluate(*current, now.placements[first]);
-                              CutLines lines = result->cut->hand.lines;
-                              const Small gone = small_of(*result);
-                              for (auto it = gone.lines.rbegin(); it != gone.lines.rend(); ++it)
-                                  lines.erase(lines.begin() + static_cast<std::ptrdiff_t>(*it));
-                              Sticker without = *current;
-                              without.hand = hand_for(without, *result, lines);
-                              return with_sticker_changed(now, std::move(without));
-                          }};
+        finding.fix = fix_of_lines(count == 1 ? "Leave it out" : "Leave them out", input, sticker, copies.front(),
+                                   [](CutLines& lines, const StickerResult& result) {
+                                       const Small gone = small_of(result);
+                                       for (auto it = gone.lines.rbegin(); it != gone.lines.rend(); ++it)
+                                           lines.erase(lines.begin() + static_cast<std::ptrdiff_t>(*it));
+                                   });
         findings.push_back(std::move(finding));
     });
 }
