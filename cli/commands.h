@@ -48,7 +48,7 @@ struct SheetCommand {
     int pages = 1, rounds = 400;
     unsigned seed = 1;
     bool spread = false;
-    std::string save, pdf, svg, dxf, hpgl, png, report;
+    std::string save, pdf, cut_pdf, svg, dxf, hpgl, png, report;
     bool dxf_splines = false, plain_paper = false;
     std::string material;
     std::optional<double> blade_offset, overcut;

@@ -50,6 +50,7 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     app->add_option("--size", c.size, "longer side of each picture added, in mm")->check(CLI::Range(0.5, 5000.0));
     app->add_option("--save", c.save, "save the project");
     app->add_option("--pdf", c.pdf, "the sheet to print");
+    app->add_option("--cut-pdf", c.cut_pdf, "the cut lines alone as PDF, an ink for each kind of cut");
     app->add_option("--svg", c.svg, "the cut lines in mm");
     app->add_option("--dxf", c.dxf, "the cut lines as DXF in mm, a layer for each kind of cut");
     app->add_flag("--dxf-splines", c.dxf_splines, "keep curves as splines instead of short lines");

@@ -210,6 +210,10 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
             !written)
             return written;
     }
+    if (const Outcome written =
+            write_text(command.cut_pdf, command.cut_pdf.empty() ? "" : print_pdf(plan, {true, document.inks, false}));
+        !written)
+        return written;
     if (command.pdf.empty() && command.png.empty())
         return Done{};
     const std::string pdf = command.plain_paper

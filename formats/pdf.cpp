@@ -166,8 +166,11 @@ constexpr CutKind kinds[] = {CutKind::kiss, CutKind::score, CutKind::through};
 class Layers {
   public:
     Layers(QPDF& target, const JobPlan& plan, const PdfOptions& options) : pdf(target) {
-        add("Print", "print", "");
-        add("Marks", "marks", "");
+        shows_cuts = !options.with_print;
+        if (options.with_print) {
+            add("Print", "print", "");
+            add("Marks", "marks", "");
+        }
         for (const CutKind kind : kinds) {
             bool is_used = false;
             for (const PagePlan& page : plan.pages)
@@ -218,6 +221,7 @@ class Layers {
 
   private:
     QPDF& pdf;
+    bool shows_cuts = false;
     QPDFObjectHandle groups = QPDFObjectHandle::newDictionary(), inks = QPDFObjectHandle::newDictionary();
     QPDFObjectHandle all = QPDFObjectHandle::newArray(), off = QPDFObjectHandle::newArray();
 
@@ -225,13 +229,13 @@ class Layers {
         const bool is_cut = !step.empty();
         QPDFObjectHandle group = QPDFObjectHandle::parse(
             "<< /Type /OCG /Intent /View /Name " + text(title) + " /Usage << /Print << /Subtype /" +
-            (is_cut ? "Cut" : "Print") + " /PrintState /" + (is_cut ? "OFF" : "ON") + " >> >>" +
+            (is_cut ? "Cut" : "Print") + " /PrintState /" + (is_cut && !shows_cuts ? "OFF" : "ON") + " >> >>" +
             (is_cut ? " /GTS_Metadata << /GTS_ProcStepsGroup /Structural /GTS_ProcStepsType /" + step + " >>" : "") +
             " >>");
         group = pdf.makeIndirectObject(group);
         groups.replaceKey("/" + name, group);
         all.appendItem(group);
-        if (is_cut)
+        if (is_cut && !shows_cuts)
             off.appendItem(group);
     }
 };
@@ -300,8 +304,9 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
     }
     for (const Mark& mark : page.marks)
         marks += ink(mark, plan.paper);
-    std::string content =
-        "q " + correction(plan) + Layers::within("print", prints) + Layers::within("marks", marks) + "Q\n";
+    std::string content = layers.has("print") ? "q " + correction(plan) + Layers::within("print", prints) +
+                                                    Layers::within("marks", marks) + "Q\n"
+                                              : std::string();
     for (const CutKind kind : kinds)
         if (const std::string name(kind_name(kind)); layers.has(name))
             content += Layers::within(name, cut_lines(page, kind, plan.paper));

@@ -7,6 +7,7 @@ namespace fusuma {
 struct PdfOptions {
     bool with_cut_lines = true; ///< as layers that are hidden and do not print unless they are switched on
     InkNames inks;
+    bool with_print = true; ///< else the cut lines alone, and those are shown
 };
 
 /// The sheets to print: exact page size with its boxes, pictures with their transparency at their own resolution, marks

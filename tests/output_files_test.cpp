@@ -1,6 +1,7 @@
 // PDF layers, inks and boxes as other programs see them; DXF read by libdxflib; cut files read back; a real spooler.
 
 #include "core/document/ticket.h"
+#include "devices/practice_printer.h"
 #include "formats/cut_file.h"
 #include "formats/dxf.h"
 #include "formats/file.h"
@@ -115,6 +116,21 @@ TEST(PdfFile, CutLinesAreHiddenLayersInInksOfTheirOwnWithTheirProcessingSteps) {
     // To be printed at home they can be left out altogether.
     EXPECT_THAT(print_pdf(*sheet.plan, {.with_cut_lines = false}), Not(HasSubstr("Structural")));
     EXPECT_EQ(bytes, print_pdf(*sheet.plan, {true, sheet.document.inks})) << "same sheet, same bytes";
+}
+
+TEST(PdfFile, OfTheCutAloneShowsNothingElse) {
+    Sheet sheet;
+    const std::string bytes = print_pdf(*sheet.plan, {true, sheet.document.inks, false});
+    EXPECT_EQ(run("qpdf", {"--check", sheet.written("c.pdf", bytes)}).code, 0);
+    const auto page = practice_print(QByteArray::fromStdString(bytes), 254);
+    ASSERT_TRUE(page);
+    const auto grey = [&](double x, double y) {
+        return qGray(page->pixel(static_cast<int>(10 * x), static_cast<int>(10 * y)));
+    };
+    EXPECT_GT(grey(60, 80), 250) << "no art";
+    EXPECT_GT(grey(14, 14), 250) << "no marks";
+    EXPECT_LT(grey(60 + 17, 80), 200) << "the kiss cut";
+    EXPECT_LT(grey(150 + 12, 200), 200) << "the through cut";
 }
 
 TEST(Dxf, IsReadByLibdxflibWithALayerForEachKind) {

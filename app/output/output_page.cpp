@@ -7,6 +7,7 @@
 #include "formats/cut_file.h"
 #include "formats/dxf.h"
 #include "formats/file.h"
+#include "formats/pdf.h"
 #include "formats/svg.h"
 
 #include <QDateTime>
@@ -153,7 +154,8 @@ QWidget* OutputPage::exports() {
         const char* object;
         const char* why;
         File kind;
-    } kinds[] = {{"SVG…", "exportSvg", "In millimetres, a group for each kind of cut.", File::svg},
+    } kinds[] = {{"PDF…", "exportPdf", "The cut lines alone, an ink for each kind of cut.", File::pdf},
+                 {"SVG…", "exportSvg", "In millimetres, a group for each kind of cut.", File::svg},
                  {"DXF…", "exportDxf", "In millimetres, a layer for each kind of cut.", File::dxf},
                  {"HP-GL…", "exportHpgl", "For a cutter, in cutting order, in units of 0.025 mm.", File::hpgl}};
     for (const auto& kind : kinds) {
@@ -188,7 +190,8 @@ void OutputPage::export_file(File kind) {
     const auto plan = plan_in_hand();
     if (!plan)
         return;
-    static const QString suffixes[] = {QStringLiteral(".svg"), QStringLiteral(".dxf"), QStringLiteral(".plt")};
+    static const QString suffixes[] = {QStringLiteral(".pdf"), QStringLiteral(".svg"), QStringLiteral(".dxf"),
+                                       QStringLiteral(".plt")};
     const QString suffix = suffixes[static_cast<int>(kind)];
     QString path = QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix,
                                                 QStringLiteral("*") + suffix);
@@ -198,12 +201,14 @@ void OutputPage::export_file(File kind) {
         path.chop(suffix.size());
     const Material& material = session.document().material;
     const CutterProfile& cutter = session.document().sheet.cutter;
-    for (std::size_t page = 0; page < plan->pages.size(); ++page) {
+    const std::size_t files = kind == File::pdf ? 1 : plan->pages.size(); // a PDF holds all pages
+    for (std::size_t page = 0; page < files; ++page) {
         const QString name = path + (page > 0 ? QStringLiteral("-%1").arg(page + 1) : QString()) + suffix;
         const auto hpgl = [&] {
             return cut_hpgl(cut_page(plan->pages[page].cuts, plan->paper, cutter, material), material, plan->paper);
         };
-        const std::string text = kind == File::svg   ? cut_svg(*plan, page)
+        const std::string text = kind == File::pdf   ? print_pdf(*plan, {true, session.document().inks, false})
+                                 : kind == File::svg ? cut_svg(*plan, page)
                                  : kind == File::dxf ? cut_dxf(*plan, DxfCurves::polylines, page)
                                                      : hpgl();
         if (const Outcome written = write_file(name, QByteArray::fromStdString(text)); !written) {
@@ -211,8 +216,8 @@ void OutputPage::export_file(File kind) {
             return;
         }
     }
-    emit session.note(plan->pages.size() == 1 ? tr("Saved %1.").arg(QFileInfo(path + suffix).fileName())
-                                              : tr("Saved %1 pages.").arg(plan->pages.size()));
+    emit session.note(files == 1 ? tr("Saved %1.").arg(QFileInfo(path + suffix).fileName())
+                                 : tr("Saved %1 pages.").arg(plan->pages.size()));
 }
 
 void OutputPage::check_file() {

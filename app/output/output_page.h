@@ -16,7 +16,7 @@ class OutputPage : public QWidget {
   public:
     explicit OutputPage(Session& project);
 
-    enum class File { svg, dxf, hpgl };
+    enum class File { pdf, svg, dxf, hpgl };
     /// Asks for a name and writes the cut lines of the ticket in hand, else of the sheet as it is; a file for each
     /// page.
     void export_file(File kind);
