@@ -102,14 +102,12 @@ nlohmann::json whole_json(const nlohmann::json& pages) {
     return whole;
 }
 
-Outcome write_picture(const Rehearsal& r, Size paper, const RehearseCommand& command, std::size_t page) {
+Outcome write_picture(const Rehearsal& r, Size paper, const LoadFaults& load, const RehearseCommand& command,
+                      std::size_t page) {
     const int width = static_cast<int>(std::lround(paper.width / 25.4 * command.png_dpi));
     const QImage sheet = r.printed.scaledToWidth(width, Qt::SmoothTransformation);
-    // The cut as it lies on the paper, wherever the sheet lay in the machine.
-    PracticeFaults loaded;
-    loaded.load.shift = {command.shift[0], command.shift[1]};
-    loaded.load.turn = command.turn_deg * degree;
-    loaded.load.upside_down = command.upside_down;
+    PracticeFaults loaded; // the cut as it lies on the paper, wherever that lay in the machine
+    loaded.load = load;
     QByteArray bytes;
     QBuffer buffer(&bytes);
     cut_sheet(sheet, paper, r.traces, true_place(loaded, paper).inverted()).save(&buffer, "PNG");
@@ -151,12 +149,14 @@ ExitCode run(const RehearseCommand& command) {
     nlohmann::json pages = nlohmann::json::array();
     for (std::size_t page = 0; page < ticket.pages.size(); ++page) {
         const SlipSheet slips(*plan, page, evaluator);
-        const auto rehearsed = rehearse(pdf, page, ticket, slips, setup_of(command, ticket));
+        const RehearsalSetup setup = setup_of(command, ticket);
+        const auto rehearsed = rehearse(pdf, page, ticket, slips, setup);
         if (!rehearsed)
             return rehearsed.problem();
         pages.push_back(page_json(*rehearsed, ticket, slips, command));
         if (!command.png.empty())
-            if (const Outcome written = write_picture(*rehearsed, ticket.paper, command, page); !written)
+            if (const Outcome written = write_picture(*rehearsed, ticket.paper, setup.faults.load, command, page);
+                !written)
                 return written.problem();
     }
     const nlohmann::json report = whole_json(pages);

@@ -187,11 +187,7 @@ void PracticeCutter::take(const QByteArray& bytes) {
         axis.reserve(stroke.points.size());
         for (const Point p : stroke.points)
             axis.push_back({p.x, paper.height - p.y});
-        Run run{{stroke.pen == 2   ? CutKind::through
-                 : stroke.pen == 3 ? CutKind::score
-                                   : CutKind::kiss,
-                 blade->cut(axis)},
-                0};
+        Run run{{kind_of_pen(stroke.pen), blade->cut(axis)}, 0};
         run.length = length_of(run.trace.tip);
         received += run.length;
         runs.push_back(std::move(run));

@@ -181,9 +181,7 @@ Result<std::vector<ReadLine>> read_hpgl(const QByteArray& bytes, Size paper) {
     for (HpglStroke& stroke : reader.strokes()) {
         for (Point& p : stroke.points)
             p.y = paper.height - p.y;
-        lines.push_back({std::move(stroke.points), stroke.pen == 2   ? CutKind::through
-                                                   : stroke.pen == 3 ? CutKind::score
-                                                                     : CutKind::kiss});
+        lines.push_back({std::move(stroke.points), kind_of_pen(stroke.pen)});
     }
     return lines;
 }

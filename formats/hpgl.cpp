@@ -9,13 +9,13 @@
 
 namespace fusuma {
 
-namespace {
-
 int pen_of(CutKind kind) {
     return kind == CutKind::kiss ? 1 : kind == CutKind::through ? 2 : 3;
 }
 
-} // namespace
+CutKind kind_of_pen(int pen) {
+    return pen == 2 ? CutKind::through : pen == 3 ? CutKind::score : CutKind::kiss;
+}
 
 std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, Size paper,
                                      const HpglOptions& options, std::size_t first) {

@@ -9,6 +9,10 @@
 
 namespace fusuma {
 
+/// The pen that stands for each kind of cut, and back; other pens count as kiss cuts.
+[[nodiscard]] int pen_of(CutKind kind);
+[[nodiscard]] CutKind kind_of_pen(int pen);
+
 struct HpglOptions {
     bool sets_tool = false; ///< tells the machine its speed (VS, cm/s) and force (FS, grams as many cutters take it)
     bool asks_back = false; ///< has the machine answer after every run (OA), so that what is cut is known

@@ -15,12 +15,6 @@ namespace fusuma::app {
 
 namespace {
 
-QString minutes(double seconds) {
-    const int whole = static_cast<int>(std::lround(seconds));
-    return whole < 60 ? CutAct::tr("%1 s").arg(whole)
-                      : CutAct::tr("%1 min %2 s").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
-}
-
 enum Connection { practice, practice_serial, elsewhere };
 
 } // namespace

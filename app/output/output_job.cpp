@@ -370,4 +370,10 @@ void OutputJob::stop_cutting() {
     enter(Stage::printed); // a half-cut sheet is laid in again
 }
 
+QString minutes(double seconds) {
+    const int whole = static_cast<int>(std::lround(seconds));
+    return whole < 60 ? OutputJob::tr("%1 s").arg(whole)
+                      : OutputJob::tr("%1 min %2 s").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
+}
+
 } // namespace fusuma::app

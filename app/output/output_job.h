@@ -139,4 +139,7 @@ class OutputJob : public QObject {
     [[nodiscard]] Result<CutterAddress> address();
 };
 
+/// "2 min 05 s"
+[[nodiscard]] QString minutes(double seconds);
+
 } // namespace fusuma::app

@@ -17,12 +17,6 @@ using Stage = OutputJob::Stage;
 
 namespace {
 
-QString minutes(double seconds) {
-    const int whole = static_cast<int>(std::lround(seconds));
-    return whole < 60 ? RehearsalView::tr("%1 s").arg(whole)
-                      : RehearsalView::tr("%1 min %2 s").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
-}
-
 QPainterPath path_of(const std::vector<Point>& line, const QTransform& view) {
     QPainterPath path;
     if (line.empty())

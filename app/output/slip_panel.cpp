@@ -238,13 +238,8 @@ void SlipPanel::show_slip() {
                      : damaged.size() == 1 ? tr("1 of %1 shows a fault.").arg(all)
                                            : tr("%1 of %2 show a fault.").arg(damaged.size()).arg(all));
     restyle(verdict, "role", damaged.empty() ? "strong" : "attention");
-    if (sheet && all > 0) {
-        std::size_t weakest = 0;
-        for (std::size_t k = 1; k < all; ++k)
-            if (sheet->check(k).tolerance() < sheet->check(weakest).tolerance())
-                weakest = k;
-        loupe->look_at(sheet->on_paper(weakest, sheet->check(weakest).weak_spot()), moved);
-    }
+    if (sheet && all > 0)
+        loupe->look_at(sheet->weakest_place(), moved);
     QStringList parts;
     const Unit unit = session.document().unit;
     if (remedy && remedy->widest_border > 0)

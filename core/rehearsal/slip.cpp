@@ -46,7 +46,6 @@ SlipCheck::SlipCheck(const StickerResult& result) {
                 // Outer lines run counter-clockwise on screen and holes the other way, so inside is on the same hand.
                 const Sample sample{p, fields->print.at(p + just_inside * inward) < -hair,
                                     fields->art.at(p) > border_from};
-                reach = std::max(reach, norm(p));
                 const double art_room = sample.has_border ? fields->art.at(p) : HUGE_VAL;
                 const double colour = sample.needs_print ? std::max(0.0, -fields->print.at(p)) : HUGE_VAL;
                 if (std::min(art_room, colour) < this->tolerance())
@@ -101,6 +100,11 @@ std::vector<std::size_t> SlipSheet::damaged(const Transform& moved) const {
         if (damage(k, moved) != Damage::none)
             result.push_back(indices[k]);
     return result;
+}
+
+Point SlipSheet::weakest_place() const {
+    const auto weakest = std::ranges::min_element(checks, {}, [](const auto& check) { return check->tolerance(); });
+    return placed[static_cast<std::size_t>(weakest - checks.begin())]->map.apply((*weakest)->weak_spot());
 }
 
 std::size_t SlipSheet::damaged_by(double mm) const {

@@ -28,7 +28,6 @@ class SlipCheck {
     [[nodiscard]] Point weak_spot() const { return weakest; }   ///< of the cut line, where that happens, sticker's mm
     [[nodiscard]] double room_to_art() const { return to_art; } ///< mm between cut line and art
     [[nodiscard]] double printed_past_cut() const { return past_print; } ///< mm of colour beyond it where it needs any
-    [[nodiscard]] double farthest() const { return reach; } ///< mm from the sticker's origin to its farthest cut place
 
   private:
     struct Sample {
@@ -38,7 +37,7 @@ class SlipCheck {
     std::vector<Sample> samples;
     struct Fields;
     std::shared_ptr<const Fields> fields;
-    double to_art = HUGE_VAL, past_print = HUGE_VAL, reach = 0;
+    double to_art = HUGE_VAL, past_print = HUGE_VAL;
     Point weakest;
 };
 
@@ -54,8 +53,7 @@ class SlipSheet {
     [[nodiscard]] std::vector<std::size_t> damaged(const Transform& moved) const; ///< indices of copies
     [[nodiscard]] std::size_t damaged_by(double mm) const; ///< copies that a shift by that much can damage
     [[nodiscard]] Damage damage(std::size_t k, const Transform& moved) const;
-    [[nodiscard]] const Placement& placement(std::size_t k) const { return placed[k]->placement; }
-    [[nodiscard]] Point on_paper(std::size_t k, Point sticker_mm) const { return placed[k]->map.apply(sticker_mm); }
+    [[nodiscard]] Point weakest_place() const; ///< on the paper, of the copy that bears least; there must be one
 
     /// How many copies come out damaged when slips vary as a machine's do.
     struct Chances {
