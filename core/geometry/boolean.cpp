@@ -10,7 +10,7 @@ namespace {
 
 namespace clip = ClipperLib;
 
-constexpr double units_per_mm = 1e5;
+constexpr double units_per_mm = 1 / boolean_step;
 
 clip::Paths to_units(const Polygons& polygons) {
     clip::Paths paths;
@@ -142,15 +142,18 @@ clip::Paths rounded_in_steps(clip::Paths paths, double width_units, double arc_t
 
 } // namespace
 
-Polygons combine(const Polygons& a, const Polygons& b, Combine how) {
+Polygons combine(const Polygons& a, const Polygons& b, Combine how, FillRule rule, bool keep_points) {
     clip::Clipper clipper;
+    clipper.PreserveCollinear(keep_points);
     clipper.AddPaths(to_units(a), clip::ptSubject, true);
     clipper.AddPaths(to_units(b), clip::ptClip, true);
     const auto type = how == Combine::join       ? clip::ctUnion
                       : how == Combine::take_out ? clip::ctDifference
+                      : how == Combine::exclude  ? clip::ctXor
                                                  : clip::ctIntersection;
+    const auto fill = rule == FillRule::even_odd ? clip::pftEvenOdd : clip::pftNonZero;
     clip::Paths result;
-    clipper.Execute(type, result, clip::pftEvenOdd, clip::pftEvenOdd);
+    clipper.Execute(type, result, fill, fill);
     return from_units(result);
 }
 
