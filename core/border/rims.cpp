@@ -64,10 +64,14 @@ void add(std::vector<PrintedArea>& areas, const Fill& fill, Polygons area) {
     }
     areas.push_back({fill.colour, area});
     if (fill.pattern != Pattern::plain)
-        areas.push_back({fill.second, combine(pattern_over(bounds(area), fill), area, Combine::overlap_only)});
+        areas.push_back({fill.second, pattern_in(area, fill)});
 }
 
 } // namespace
+
+Polygons pattern_in(const Polygons& area, const Fill& fill) {
+    return combine(pattern_over(bounds(area), fill), area, Combine::overlap_only);
+}
 
 double reach_of(const BorderSettings& border, const Rims& rims) {
     double reach = border.width;

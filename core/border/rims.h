@@ -26,6 +26,9 @@ struct Fill {
 };
 inline constexpr double least_pitch = 0.4; ///< mm
 
+/// The dots or stripes of a fill within an area (even-odd, mm), which are printed in its second colour.
+[[nodiscard]] Polygons pattern_in(const Polygons& area, const Fill& fill);
+
 struct Rim {
     double width = 1; ///< mm, ≥ 0
     Fill fill;

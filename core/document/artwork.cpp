@@ -1,6 +1,9 @@
 #include "core/document/artwork.h"
 
+#include "core/document/cluster.h"
 #include "core/geometry/units.h"
+
+#include <cmath>
 
 namespace fusuma {
 
@@ -11,47 +14,48 @@ struct NaturalSize {
         const double mm_per_px = mm_per_inch / art.picture->dpi;
         return {art.picture->pixels.width * mm_per_px, art.picture->pixels.height * mm_per_px};
     }
+    Size operator()(const DrawingArtwork& art) const { return art.drawing->size; }
+    Size operator()(const LabelArtwork& art) const { return size_of(*art.design, art.row); }
+    Size operator()(const ClusterArtwork& art) const { return art.cluster->size; }
 };
 
 } // namespace
+
+bool is_drawn(const Artwork& artwork) {
+    return !std::holds_alternative<PictureArtwork>(artwork);
+}
 
 Size natural_size(const Artwork& artwork) {
     return std::visit(NaturalSize{}, artwork);
 }
 
-PrintArt original_art(const Artwork& artwork) {
-    return std::visit(
-        [](const PictureArtwork& art) {
-            return PrintArt(
-                std::shared_ptr<const Image>(art.picture, &art.picture->pixels)); // kept alive by the picture
-        },
-        artwork);
-}
-
 PixelPlace size_px(const Artwork& artwork) {
-    return std::visit(
-        [](const PictureArtwork& art) {
-            return PixelPlace{art.picture->pixels.width, art.picture->pixels.height};
-        },
-        artwork);
+    if (const auto* art = std::get_if<PictureArtwork>(&artwork))
+        return {art->picture->pixels.width, art->picture->pixels.height};
+    const Size size = natural_size(artwork); // on the lattice already
+    const int across = lattice_px(size.width);
+    return {across, static_cast<int>(std::lround(size.height * across / size.width))};
 }
 
 std::optional<Rgb> colour_at(const Artwork& artwork, PixelPlace place) {
+    const auto* art = std::get_if<PictureArtwork>(&artwork);
     const PixelPlace size = size_px(artwork);
-    if (place.x < 0 || place.y < 0 || place.x >= size.x || place.y >= size.y)
+    if (!art || place.x < 0 || place.y < 0 || place.x >= size.x || place.y >= size.y)
         return std::nullopt;
-    return std::visit(
-        [&](const PictureArtwork& art) {
-            const std::vector<std::uint8_t>& rgba = art.picture->pixels.rgba;
-            const std::size_t at = 4 * (static_cast<std::size_t>(place.y) * static_cast<std::size_t>(size.x) +
-                                        static_cast<std::size_t>(place.x));
-            return Rgb{rgba[at], rgba[at + 1], rgba[at + 2]};
-        },
-        artwork);
+    const std::vector<std::uint8_t>& rgba = art->picture->pixels.rgba;
+    const std::size_t at =
+        4 * (static_cast<std::size_t>(place.y) * static_cast<std::size_t>(size.x) + static_cast<std::size_t>(place.x));
+    return Rgb{rgba[at], rgba[at + 1], rgba[at + 2]};
 }
 
-const std::string& source_name(const Artwork& artwork) {
-    return std::visit([](const PictureArtwork& art) -> const std::string& { return art.picture->file_name; }, artwork);
+std::string source_name(const Artwork& artwork) {
+    struct Name {
+        std::string operator()(const PictureArtwork& art) const { return art.picture->file_name; }
+        std::string operator()(const DrawingArtwork& art) const { return art.drawing->file_name; }
+        std::string operator()(const LabelArtwork&) const { return "Label"; }
+        std::string operator()(const ClusterArtwork&) const { return "Cluster"; }
+    };
+    return std::visit(Name{}, artwork);
 }
 
 } // namespace fusuma

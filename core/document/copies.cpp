@@ -1,5 +1,7 @@
 #include "core/document/copies.h"
 
+#include "core/document/cluster.h"
+
 #include "core/geometry/measure.h"
 
 #include <algorithm>
@@ -299,16 +301,39 @@ Document only(const Document& document, const Selection& copies) {
 
 namespace {
 
+bool is_same_sticker(const Sticker& here, const Sticker& there);
+
+bool is_same_artwork(const Artwork& here, const Artwork& there) {
+    if (here.index() != there.index())
+        return false;
+    struct Same {
+        const Artwork& there;
+        bool operator()(const PictureArtwork& art) const {
+            return is_same(art.picture, std::get<PictureArtwork>(there).picture);
+        }
+        bool operator()(const DrawingArtwork& art) const {
+            const auto& other = std::get<DrawingArtwork>(there);
+            return art.drawing->page == other.drawing->page && *art.drawing->original == *other.drawing->original &&
+                   *art.parts == *other.parts;
+        }
+        bool operator()(const LabelArtwork& art) const { return *art.design == *std::get<LabelArtwork>(there).design; }
+        bool operator()(const ClusterArtwork& art) const {
+            const Cluster &one = *art.cluster, &other = *std::get<ClusterArtwork>(there).cluster;
+            return one.cut == other.cut && one.inner_lines_are_cut == other.inner_lines_are_cut &&
+                   std::ranges::equal(one.members, other.members, [](const auto& a, const auto& b) {
+                       return a.placement == b.placement && is_same_sticker(*a.sticker, *b.sticker);
+                   });
+        }
+    };
+    return std::visit(Same{there}, here);
+}
+
 /// The same sticker in another project, whatever its number there and wherever its picture was decoded.
 bool is_same_sticker(const Sticker& here, const Sticker& there) {
     Sticker alike = there;
     alike.id = here.id;
-    const auto& picture = std::get<PictureArtwork>(here.artwork).picture;
-    const auto& other = std::get<PictureArtwork>(there.artwork).picture;
-    if (picture->page != other->page || *picture->original != *other->original)
-        return false;
     alike.artwork = here.artwork;
-    return alike == here;
+    return is_same_artwork(here.artwork, there.artwork) && alike == here;
 }
 
 } // namespace

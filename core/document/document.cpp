@@ -17,7 +17,7 @@ int Document::copies_of(int id) const {
 
 Sticker new_sticker(Artwork artwork) {
     Sticker sticker;
-    const std::string& file = source_name(artwork);
+    const std::string file = source_name(artwork);
     sticker.name = file.substr(0, file.rfind('.'));
     std::replace_if(
         sticker.name.begin(), sticker.name.end(), [](char c) { return c == '-' || c == '_'; }, ' ');
@@ -25,6 +25,13 @@ Sticker new_sticker(Artwork artwork) {
         sticker.name[0] = static_cast<char>(sticker.name[0] - 'a' + 'A');
     sticker.artwork = std::move(artwork);
     sticker.width = natural_size(sticker.artwork).width;
+    if (const auto* label = std::get_if<LabelArtwork>(&sticker.artwork)) {
+        const bool is_lettering = label->design->shape.kind == LabelShape::lettering;
+        sticker.border.width = is_lettering ? 2 : 0; // a shape's edge is the cut line
+        sticker.border.join = is_lettering ? 2 : 0;
+        if (!is_lettering)
+            sticker.bleed = {Bleed::Kind::art, label_bleed};
+    }
     return sticker;
 }
 
@@ -75,12 +82,21 @@ Size artwork_size(const Sticker& sticker, double scale) {
 
 Sticker in_proportions_of(Sticker sticker, const Placement& placement) {
     sticker.framing.stretch *= placement.stretch;
+    if (auto* label = std::get_if<LabelArtwork>(&sticker.artwork)) {
+        const Size before = size_of(*label->design, label->row);
+        label->row = placement.row;
+        if (label->design->shape.kind == LabelShape::lettering) // each row is as large as its own letters
+            sticker.width *= size_of(*label->design, label->row).width / before.width;
+    }
     return sticker;
 }
 
 Transform placed(const Sticker& sticker, const Placement& placement) {
-    Size size = artwork_size(sticker, placement.scale);
-    size.height *= placement.stretch;
+    const auto* label = std::get_if<LabelArtwork>(&sticker.artwork);
+    const bool is_lettering = label && label->design->shape.kind == LabelShape::lettering;
+    Size size = artwork_size(is_lettering ? in_proportions_of(sticker, placement) : sticker, placement.scale);
+    if (!is_lettering)
+        size.height *= placement.stretch;
     return Transform::shift({-0.5, -0.5})
         .then(Transform::scale(placement.mirrored ? -size.width : size.width, size.height))
         .then(Transform::turn(placement.turn))

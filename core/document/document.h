@@ -47,6 +47,7 @@ struct Placement {
     double stretch = 1;  ///< of its height over that, > 0
     int page = 0;        ///< counted from 0
     int group = 0;       ///< copies of one group are selected together; 0 for none
+    std::size_t row = 0; ///< which of a list of labels it is
     bool locked = false; ///< stays where it is
     bool operator==(const Placement&) const = default;
 };
@@ -108,7 +109,7 @@ constexpr int most_pages = 100;
 /// Size in mm of the sticker's artwork at `scale`.
 [[nodiscard]] Size artwork_size(const Sticker& sticker, double scale = 1);
 
-/// The sticker with the proportions that a copy gives it, at its own width.
+/// The sticker with the proportions that a copy gives it, at its own width, and the copy's row of a list of labels.
 [[nodiscard]] Sticker in_proportions_of(Sticker sticker, const Placement& placement);
 
 /// From the unit square (0,0)–(1,1) of the framed artwork to millimetres on the paper.

@@ -7,10 +7,18 @@
 
 namespace fusuma {
 
-namespace {
+std::shared_ptr<const Image> Isolation::pixels() const {
+    if (const auto* image = std::get_if<std::shared_ptr<const Image>>(&art))
+        return *image;
+    std::call_once(made->once, [this] {
+        made->image = std::make_shared<const Image>(
+            rasterised(*std::get<std::shared_ptr<const DrawnArt>>(art), std::max(1, size.x)));
+    });
+    return made->image;
+}
 
-Isolation isolate_picture(const PictureArtwork& artwork, const std::optional<PixelBox>& crop,
-                          const BackgroundSettings& settings, const Work& work) {
+Isolation isolate(const PictureArtwork& artwork, const std::optional<PixelBox>& crop,
+                  const BackgroundSettings& settings, const Work& work) {
     const Image& whole = artwork.picture->pixels;
     const bool is_part =
         crop && !(on_picture(*crop, whole.width, whole.height) == PixelBox{0, 0, whole.width, whole.height});
@@ -29,17 +37,30 @@ Isolation isolate_picture(const PictureArtwork& artwork, const std::optional<Pix
     if (!as_it_came)
         result.art = std::make_shared<const Image>(isolated(pixels, cut, work.part(0.7, 1)));
     else
-        result.art = part ? PrintArt(part) : original_art(artwork);
+        result.art = part ? part : std::shared_ptr<const Image>(artwork.picture, &whole); // kept alive by the picture
+    result.size = {pixels.width, pixels.height};
     result.coverage = std::move(cut.coverage);
     result.chosen = seen_from(std::move(best.settings), {-box.x, -box.y});
     return result;
 }
 
-} // namespace
+Isolation isolate(const Artwork& artwork, const Drawn& drawn) {
+    Isolation result;
+    result.size = size_px(artwork);
+    result.art = drawn.art;
+    const double px = result.size.x / drawn.art->size.width;
+    Drawn in_px = drawn;
+    in_px.outline = transformed(drawn.outline, Transform::scale(px, px));
+    for (OwnLine& line : in_px.lines)
+        line.path = transformed(line.path, Transform::scale(px, px));
+    if (drawn.art->shapes.empty() && drawn.outline.empty() && drawn.lines.empty())
+        result.content = AlphaContent::clear;
+    result.drawn = std::move(in_px);
+    return result;
+}
 
-Isolation isolate(const Artwork& artwork, const std::optional<PixelBox>& crop, const BackgroundSettings& settings,
-                  const Work& work) {
-    return std::visit([&](const PictureArtwork& art) { return isolate_picture(art, crop, settings, work); }, artwork);
+Tracing traced(const Isolation& isolation, const TraceSettings& settings, const Work& work) {
+    return isolation.drawn ? Tracing{isolation.drawn->outline} : trace(isolation.coverage, settings, work);
 }
 
 Outlined outlined(const Isolation& isolation, const Tracing& tracing, const Sticker& sticker, double width) {
@@ -50,9 +71,15 @@ Outlined outlined(const Isolation& isolation, const Tracing& tracing, const Stic
     result.from_picture = frame.from_picture.then(Transform::scale(scale, scale));
     const Transform from_pixels =
         Transform::shift({double(isolation.origin.x), double(isolation.origin.y)}).then(result.from_picture);
-    result.from_art = Transform::scale(isolation.coverage.width, isolation.coverage.height).then(from_pixels);
+    result.from_art = Transform::scale(isolation.size.x, isolation.size.y).then(from_pixels);
     Cleaned clean = cleaned(transformed(tracing.outline, from_pixels), sticker.clean);
     result.outline = std::move(clean.outline);
+    if (isolation.drawn) {
+        result.is_outline_cut = isolation.drawn->is_outline_cut;
+        result.own_lines = isolation.drawn->lines;
+        for (OwnLine& line : result.own_lines)
+            line.path = line.is_open ? mapped_line(line.path, from_pixels) : transformed(line.path, from_pixels);
+    }
     result.dropped = std::move(clean.dropped);
     result.left_out = tracing.left_out;
     result.coarsened = tracing.coarsened;
@@ -94,6 +121,8 @@ Rect Cut::box() const {
     Rect box = bounds(closed);
     for (const Contour& line : open())
         box.include(bounds(line));
+    for (const OwnLine& line : own)
+        box.include(bounds(line.path));
     return box;
 }
 
@@ -108,6 +137,8 @@ Cut cut_of(const Outlined& outlined, std::shared_ptr<const Border> derived, cons
     cut.derived = std::move(derived);
     cut.hand = applied(sticker.hand, derived_line(outlined, *cut.derived, sticker, width));
     cut.closed = sticker.hand.empty() ? cut.derived->line : closed_lines(cut.hand.lines);
+    cut.is_cut = outlined.is_outline_cut;
+    cut.own = outlined.own_lines;
     return cut;
 }
 
@@ -120,6 +151,8 @@ HandWork hand_for(const Sticker& sticker, const StickerResult& result, const Cut
 int continuation_px(const Isolation& isolation, const Outlined& outlined, const Sticker& sticker, double width) {
     const BorderSettings border_settings = lengths_at(sticker, width);
     const Rims rims = rims_at(sticker, width);
+    if (isolation.drawn && isolation.drawn->ground)
+        return 0; // the one colour of its edge goes on
     const bool bleeds_art = sticker.bleed.kind == Bleed::Kind::art && sticker.bleed.width > 0;
     double reach = bleeds_art ? std::max(0.0, reach_of(border_settings, rims)) + sticker.bleed.width : 0;
     const bool bleeds_rim = sticker.bleed.kind == Bleed::Kind::rim;
@@ -136,7 +169,7 @@ int continuation_px(const Isolation& isolation, const Outlined& outlined, const 
     // Bridges and mitres lie farther out than the plain border.
     const double mitred = border_settings.corners == Corners::mitre ? border_settings.mitre_limit : 1;
     const double joined = std::max(border_settings.join, border_settings.least_gap) / 2;
-    const int longer = std::max(isolation.coverage.width, isolation.coverage.height);
+    const int longer = std::max(isolation.size.x, isolation.size.y);
     return std::clamp(static_cast<int>(std::ceil((reach * mitred + joined) / px_of(outlined))) + 2, 1,
                       std::max(64, longer));
 }
@@ -146,19 +179,20 @@ std::vector<PrintLayer> print_of(const Isolation& isolation, const Outlined& out
                                  const std::shared_ptr<const Continued>& continued_art) {
     std::vector<PrintLayer> layers;
     const double soft_edge = 2 * px_of(outlined);
+    const std::optional<Rgb> ground = isolation.drawn ? isolation.drawn->ground : std::nullopt;
     Transform from_continued;
     std::shared_ptr<const Image> image;
     if (continued_art) {
         image = {continued_art, &continued_art->image};
-        const double w = isolation.coverage.width, h = isolation.coverage.height, m = continued_art->margin;
+        const double w = isolation.size.x, h = isolation.size.y, m = continued_art->margin;
         from_continued = Transform::scale((w + 2 * m) / w, (h + 2 * m) / h)
                              .then(Transform::shift({-m / w, -m / h}))
                              .then(outlined.from_art);
     }
     for (PrintedArea& printed : printed_areas(outlined.outline, cut.closed, lengths_at(sticker, width),
                                               rims_at(sticker, width), sticker.bleed, soft_edge)) {
-        if (printed.colour)
-            layers.push_back({*printed.colour, {}, std::move(printed.area)});
+        if (const auto colour = printed.colour ? printed.colour : ground)
+            layers.push_back({*colour, {}, std::move(printed.area)});
         else if (image)
             layers.push_back({PrintArt(image), from_continued, std::move(printed.area)});
     }

@@ -4,6 +4,7 @@
 #include "core/raster/alpha.h"
 #include "core/raster/continued.h"
 
+#include <mutex>
 #include <variant>
 
 namespace fusuma {
@@ -13,9 +14,21 @@ struct Isolation {
     BackgroundSettings chosen; ///< the settings with everything filled in
     std::string why;           ///< in one line, when the choice was Fusuma's; else empty
     PixelPlace origin;         ///< where in the whole picture the coverage and the art begin
-    Coverage coverage;
-    PrintArt art; ///< what is left to print, as large as the coverage
+    PixelPlace size;           ///< of the art, in pixels
+    Coverage coverage;         ///< as large; empty for drawn artwork
+    PrintArt art;              ///< what is left to print
     AlphaContent content = AlphaContent::cut_out;
+    std::optional<Drawn> drawn; ///< of drawn artwork, with lines in pixels of its lattice
+
+    /// The art as pixels, as many as `size` says; those of drawn art are made when they are first asked for.
+    [[nodiscard]] std::shared_ptr<const Image> pixels() const;
+
+  private:
+    struct Pixels {
+        std::once_flag once;
+        std::shared_ptr<const Image> image;
+    };
+    std::shared_ptr<Pixels> made = std::make_shared<Pixels>();
 };
 
 /// An outline at one size, mended and without specks. Millimetres, origin at the framed artwork's top left.
@@ -24,7 +37,9 @@ struct Outlined {
     Transform from_picture; ///< from the whole picture's pixels
     Transform from_art;     ///< from the unit square of the art
     Outline outline;
-    Outline dropped;          ///< specks and holes left out
+    bool is_outline_cut = true;     ///< false: it only tells how much room the artwork's own lines take
+    std::vector<OwnLine> own_lines; ///< of drawn artwork, cut where they lie
+    Outline dropped;                ///< specks and holes left out
     std::size_t left_out = 0; ///< further contours of a picture that is all noise, never fitted
     int coarsened = 1;        ///< how many times coarser than its pixels such a picture was traced
     std::optional<Thinnest> thinnest;
@@ -42,8 +57,10 @@ struct Cut {
     std::shared_ptr<const Border> derived; ///< as the settings give it
     HandResult hand;                       ///< with what was done by hand
     Outline closed;                        ///< the closed lines among `hand.lines`
+    bool is_cut = true;                    ///< false: only the lines below are
+    std::vector<OwnLine> own;              ///< lines of the artwork's own
 
-    [[nodiscard]] std::vector<Contour> open() const; ///< the open ones
+    [[nodiscard]] std::vector<Contour> open() const; ///< the open ones of `hand.lines`
     [[nodiscard]] Rect box() const;                  ///< round all of them
 };
 
@@ -61,9 +78,14 @@ struct StickerResult {
 // The steps from artwork to cut line, each a pure function. Evaluator (plan.h) runs them and remembers the results.
 // They throw Stopped when asked to stop.
 
-[[nodiscard]] Isolation isolate(const Artwork& artwork, const std::optional<PixelBox>& crop,
+/// A picture parted from its background.
+[[nodiscard]] Isolation isolate(const PictureArtwork& artwork, const std::optional<PixelBox>& crop,
                                 const BackgroundSettings& settings, const Work& work = {});
-/// @param tracing  of the isolation's coverage, in its pixels
+/// Drawn artwork, which has none.
+[[nodiscard]] Isolation isolate(const Artwork& artwork, const Drawn& drawn);
+/// The outline in the isolation's pixels: traced, or as it was drawn.
+[[nodiscard]] Tracing traced(const Isolation& isolation, const TraceSettings& settings, const Work& work = {});
+/// @param tracing  in the isolation's pixels
 /// @param width    mm, of the framed artwork
 [[nodiscard]] Outlined outlined(const Isolation& isolation, const Tracing& tracing, const Sticker& sticker,
                                 double width);

@@ -1,5 +1,6 @@
 #include "core/document/plan.h"
 
+#include "core/document/cluster.h"
 #include "core/document/print_apart.h"
 #include "core/geometry/box_grid.h"
 #include "core/geometry/measure.h"
@@ -8,14 +9,6 @@
 namespace fusuma {
 
 namespace {
-
-/// An open line mapped; unlike a contour's its direction means nothing.
-Contour moved(const Contour& line, const Transform& map) {
-    Contour result{map.apply(line.start), {}};
-    for (const Segment& s : line.segments)
-        result.segments.push_back(transformed(s, map));
-    return result;
-}
 
 constexpr double plan_tolerance = 0.02; // mm
 
@@ -41,6 +34,22 @@ Transform to_page(const Outlined& outlined, const Sticker& sticker, const Placem
 
 } // namespace
 
+std::shared_ptr<const Drawn> Evaluator::drawn(const Artwork& artwork, const Work& work) {
+    if (const auto* art = std::get_if<DrawingArtwork>(&artwork))
+        return drawings.get(artwork, [&] { return fusuma::drawn(*art->drawing, *art->parts); });
+    if (const auto* art = std::get_if<LabelArtwork>(&artwork))
+        return drawings.get(artwork, [&] { return set_label(*art->design, art->row).drawn; });
+    if (const auto* art = std::get_if<ClusterArtwork>(&artwork))
+        return drawings.get(artwork, [&] { return fusuma::drawn(*art->cluster, *this, work); });
+    return nullptr;
+}
+
+Isolation Evaluator::make_isolation(const Sticker& sticker, const Work& work) {
+    if (const auto* picture = std::get_if<PictureArtwork>(&sticker.artwork))
+        return isolate(*picture, sticker.framing.crop, sticker.background, work);
+    return isolate(sticker.artwork, *drawn(sticker.artwork, work));
+}
+
 std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, std::optional<double> asked,
                                                          const Work& work) {
     const double width = asked.value_or(sticker.width);
@@ -55,11 +64,10 @@ std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker,
                          sticker.hand};
     return results.get(key, [&] {
         const TraceKey& trace_key = key.outline.trace;
-        const auto isolation = isolations.get(trace_key.isolation, [&] {
-            return isolate(sticker.artwork, sticker.framing.crop, sticker.background, work.part(0, 0.4));
-        });
+        const auto isolation =
+            isolations.get(trace_key.isolation, [&] { return make_isolation(sticker, work.part(0, 0.4)); });
         const auto tracing =
-            tracings.get(trace_key, [&] { return trace(isolation->coverage, sticker.trace, work.part(0.4, 0.7)); });
+            tracings.get(trace_key, [&] { return traced(*isolation, sticker.trace, work.part(0.4, 0.7)); });
         const auto outline =
             outlines.get(key.outline, [&] { return outlined(*isolation, *tracing, sticker, key.outline.width); });
         work.at(0.75);
@@ -79,7 +87,7 @@ StickerResult Evaluator::finish(const std::shared_ptr<const Isolation>& isolatio
         constexpr int step = 16; // so that a slider does not make it anew for every pixel
         reach = (reach + step - 1) / step * step;
         continuation = continuations.get({isolation_key, reach}, [&] {
-            return continued(*std::get<std::shared_ptr<const Image>>(isolation->art), reach, work);
+            return continued(*isolation->pixels(), reach, work);
         });
     }
     return {isolation, outline, cut, print_of(*isolation, *outline, *cut, sticker, width, continuation)};
@@ -87,20 +95,20 @@ StickerResult Evaluator::finish(const std::shared_ptr<const Isolation>& isolatio
 
 std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, const Work& work) {
     constexpr int most_px = 1000;
-    const auto& picture = std::get<PictureArtwork>(sticker.artwork).picture;
-    const bool is_small = std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2;
+    const auto* art = std::get_if<PictureArtwork>(&sticker.artwork);
+    const auto picture = art ? art->picture : nullptr;
+    const bool is_small = !art || std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2;
     Sticker shown = sticker;
     if (!is_small) {
         const auto small = small_pictures.get(picture, [&] { return small_picture(*picture, most_px, work); });
         shown = with_picture(sticker, small->picture, small->factor);
     }
     const IsolationKey key{shown.artwork, shown.framing.crop, shown.background};
-    const auto isolation =
-        isolations.get(key, [&] { return isolate(shown.artwork, shown.framing.crop, shown.background, work); });
+    const auto isolation = isolations.get(key, [&] { return make_isolation(shown, work); });
     // Small pictures are traced as for the full result, which then finds the work done.
     const TraceKey trace_key{key, shown.trace};
     const auto tracing = is_small
-                             ? tracings.get(trace_key, [&] { return trace(isolation->coverage, shown.trace, work); })
+                             ? tracings.get(trace_key, [&] { return traced(*isolation, shown.trace, work); })
                              : sketches.get(trace_key, [&] { return sketch(isolation->coverage, shown.trace, work); });
     const OutlineKey outline_key{trace_key, shown.framing, shown.clean, shown.width};
     const auto make_outline = [&] { return outlined(*isolation, *tracing, shown, shown.width); };
@@ -113,7 +121,8 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
 
 std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, const Placement& placement,
                                                          const Work& work) {
-    return evaluate(in_proportions_of(sticker, placement), sticker.width * placement.scale, work);
+    const Sticker copied = in_proportions_of(sticker, placement);
+    return evaluate(copied, copied.width * placement.scale, work);
 }
 
 std::size_t Evaluator::PlacedKey::Hash::operator()(const PlacedKey& key) const {
@@ -138,12 +147,17 @@ std::shared_ptr<const PlacedCopy> Evaluator::placed_copy(const Document& documen
         copy->cut = flatten(copy->line, plan_tolerance);
         copy->cut_box = copy->closed_box = bounds(copy->cut);
         copy->cut_mm2 = area(copy->line);
-        copy->cut_mm = length(copy->line);
+        copy->cut_mm = copy->result->cut->is_cut ? length(copy->line) : 0;
         for (const Contour& open : copy->result->cut->open()) {
-            copy->open.push_back(moved(open, copy->map));
+            copy->open.push_back(mapped_line(open, copy->map));
             copy->cut_mm += length(copy->open.back());
             copy->open_points.push_back(flatten_line(copy->open.back(), plan_tolerance));
             copy->cut_box.include(bounds(Polygons{copy->open_points.back()}));
+        }
+        for (OwnLine line : copy->result->cut->own) {
+            line.path = line.is_open ? mapped_line(line.path, copy->map) : transformed(line.path, copy->map);
+            copy->cut_box.include(bounds(line.path));
+            copy->own.push_back(std::move(line));
         }
         for (const PrintLayer& layer : copy->result->print)
             copy->print_box.include(box_of(layer, copy->map));
@@ -171,6 +185,8 @@ PlanTotals totals(const JobPlan& plan) {
         if (copy) {
             used += copy->cut_mm2;
             add(copy->sticker->cut, copy->cut_mm);
+            for (const OwnLine& line : copy->own)
+                add(line.kind, length(line.path));
         }
     for (const PagePlan& page : plan.pages) {
         for (const Polygon& polygon : page.zone)
@@ -224,10 +240,13 @@ PagePlan Evaluator::make_page(const Document& document, const JobPlan& plan, int
         const auto& copy = plan.copies[i];
         if (!copy || document.placements[i].page != number)
             continue;
-        for (const Contour& contour : copy->line.contours)
-            page.cuts.push_back({contour, copy->sticker->cut, i});
+        if (copy->result->cut->is_cut)
+            for (const Contour& contour : copy->line.contours)
+                page.cuts.push_back({contour, copy->sticker->cut, i});
         for (const Contour& open : copy->open)
             page.cuts.push_back({open, copy->sticker->cut, i, true});
+        for (const OwnLine& line : copy->own)
+            page.cuts.push_back({line.path, line.kind, i, line.is_open});
         std::vector<std::shared_ptr<const PlacedCopy>> near{copy};
         for (const std::size_t k : grid.overlapping(copy->print_box.grown(copy->past_cut)))
             if (k != i)

@@ -16,9 +16,10 @@ struct PlacedCopy {
     Transform map;             ///< from the sticker's millimetres to the paper's
     Outline line;              ///< the closed cut lines on the paper
     std::vector<Contour> open; ///< the open ones
+    std::vector<OwnLine> own;  ///< the artwork's own lines
     Polygons cut;              ///< `line` within 0.02 mm
     std::vector<std::vector<Point>> open_points;
-    double cut_mm2 = 0, cut_mm = 0; ///< inside its cut lines, and along them
+    double cut_mm2 = 0, cut_mm = 0; ///< inside its cut lines, and along them without the artwork's own
     Rect cut_box;                   ///< round all cut lines
     Rect closed_box;                ///< round the closed ones
     Rect print_box;                 ///< round all that is printed
@@ -80,6 +81,8 @@ class Evaluator {
                                                   const Work& work = {});
     /// A copy as it lies on its page. Its sticker must be in the document.
     std::shared_ptr<const PlacedCopy> placed_copy(const Document& document, const Placement& placement);
+    /// What drawn artwork comes to; null for pictures.
+    std::shared_ptr<const Drawn> drawn(const Artwork& artwork, const Work& work = {});
 
     /// What has been worked out about copies and other parts of plans.
     Facts facts;
@@ -137,6 +140,7 @@ class Evaluator {
         };
     };
     Memo<std::shared_ptr<const Picture>, SmallPicture> small_pictures{8};
+    Memo<Artwork, Drawn> drawings{32};
     Memo<IsolationKey, Isolation> isolations{32};
     Memo<TraceKey, Tracing> tracings{64};
     Memo<TraceKey, Tracing> sketches{16};
@@ -148,6 +152,7 @@ class Evaluator {
     Recent<PlacedKey, std::shared_ptr<const PlacedCopy>, PlacedKey::Hash> placed_copies;
     Memo<Document, JobPlan> plans{4};
 
+    Isolation make_isolation(const Sticker& sticker, const Work& work);
     JobPlan make_plan(const Document& document);
     PagePlan make_page(const Document& document, const JobPlan& plan, int page);
     StickerResult finish(const std::shared_ptr<const Isolation>& isolation, const IsolationKey& isolation_key,

@@ -15,6 +15,13 @@ Contour contour_of(const Polygon& polygon) {
     return contour;
 }
 
+Contour mapped_line(const Contour& line, const Transform& map) {
+    Contour result{map.apply(line.start), {}};
+    for (const Segment& s : line.segments)
+        result.segments.push_back(transformed(s, map));
+    return result;
+}
+
 Contour reversed(const Contour& contour) {
     Contour result;
     result.start = contour.start;

@@ -59,6 +59,9 @@ struct Outline {
 [[nodiscard]] Contour transformed(const Contour& contour, const Transform& map);
 [[nodiscard]] Outline transformed(const Outline& outline, const Transform& map);
 
+/// An open line mapped; unlike a contour's its direction means nothing.
+[[nodiscard]] Contour mapped_line(const Contour& line, const Transform& map);
+
 /// The contour walked the other way round.
 [[nodiscard]] Contour reversed(const Contour& contour);
 

@@ -253,11 +253,44 @@ Outline combined(const Outline& a, const Outline& b, Combine how) {
     return combined(std::vector{&a}, std::vector{&b}, how);
 }
 
+namespace {
+
+/// Regions that lie near each other first: their inner edges are gone before they meet those far away.
+Polygons united(std::span<Polygons*> shapes, bool along_x) {
+    if (shapes.size() == 1)
+        return combine(*shapes[0], {}, Combine::join, FillRule::nonzero, true);
+    const auto middle = shapes.begin() + static_cast<std::ptrdiff_t>(shapes.size() / 2);
+    std::nth_element(shapes.begin(), middle, shapes.end(), [along_x](const Polygons* a, const Polygons* b) {
+        const auto place = [along_x](const Polygons& p) {
+            return p.empty() || p[0].empty() ? 0 : along_x ? p[0][0].x : p[0][0].y;
+        };
+        return place(*a) < place(*b);
+    });
+    const Polygons left = united({shapes.begin(), middle}, !along_x), right = united({middle, shapes.end()}, !along_x);
+    return combine(left, right, Combine::join, FillRule::nonzero, true);
+}
+
+} // namespace
+
+Outline united(const std::vector<const Outline*>& regions) {
+    if (regions.empty())
+        return {};
+    Boundaries boundaries;
+    std::vector<Polygons> shapes;
+    for (const Outline* region : regions)
+        shapes.push_back(boundaries.add(*region));
+    boundaries.finish();
+    std::vector<Polygons*> all;
+    for (Polygons& shape : shapes)
+        all.push_back(&shape);
+    return boundaries.curved(united(all, true));
+}
+
 Outline united(const std::vector<Outline>& regions) {
     std::vector<const Outline*> all;
     for (const Outline& region : regions)
         all.push_back(&region);
-    return combined(all, {}, Combine::join);
+    return united(all);
 }
 
 std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front) {

@@ -19,6 +19,7 @@ inline constexpr double region_tolerance = 0.001;
 [[nodiscard]] Outline combined(const std::vector<const Outline*>& a, const std::vector<const Outline*>& b, Combine how);
 [[nodiscard]] Outline combined(const Outline& a, const Outline& b, Combine how);
 [[nodiscard]] Outline united(const std::vector<Outline>& regions);
+[[nodiscard]] Outline united(const std::vector<const Outline*>& regions);
 
 /// Each region without what lies under those after it in the list: the pieces that are seen, which do not overlap.
 /// @param back_to_front  in mm

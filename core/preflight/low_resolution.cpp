@@ -12,8 +12,9 @@ constexpr double soft_dpi = 150;   // common practice: below this print is visib
 
 /// Pixels per inch at which a sticker is printed; nothing for artwork without pixels.
 std::optional<double> printed_dpi(const Sticker& sticker, double scale) {
-    return std::visit([&](const PictureArtwork&) { return std::optional(mm_per_inch / (mm_per_px(sticker) * scale)); },
-                      sticker.artwork);
+    if (is_drawn(sticker.artwork))
+        return std::nullopt;
+    return mm_per_inch / (mm_per_px(sticker) * scale);
 }
 
 } // namespace

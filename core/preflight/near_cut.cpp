@@ -18,20 +18,16 @@ struct Detail {
 
 /// The printed colour at a place of the sticker; nothing where the art is clear.
 std::optional<Rgb> colour_at(const StickerResult& result, const Transform& to_unit, Point mm) {
-    return std::visit(
-        [&](const std::shared_ptr<const Image>& image) -> std::optional<Rgb> {
-            const Point unit = to_unit.apply(mm);
-            const int x = static_cast<int>(std::floor(unit.x * image->width));
-            const int y = static_cast<int>(std::floor(unit.y * image->height));
-            if (x < 0 || y < 0 || x >= image->width || y >= image->height)
-                return std::nullopt;
-            const std::uint8_t* pixel =
-                &image->rgba[4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image->width) +
-                                  static_cast<std::size_t>(x))];
-            constexpr std::uint8_t solid = 200;
-            return pixel[3] < solid ? std::nullopt : std::optional(Rgb{pixel[0], pixel[1], pixel[2]});
-        },
-        result.isolation->art);
+    const auto image = result.isolation->pixels();
+    const Point unit = to_unit.apply(mm);
+    const int x = static_cast<int>(std::floor(unit.x * image->width));
+    const int y = static_cast<int>(std::floor(unit.y * image->height));
+    if (x < 0 || y < 0 || x >= image->width || y >= image->height)
+        return std::nullopt;
+    const std::uint8_t* pixel = &image->rgba[4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image->width) +
+                                                  static_cast<std::size_t>(x))];
+    constexpr std::uint8_t solid = 200;
+    return pixel[3] < solid ? std::nullopt : std::optional(Rgb{pixel[0], pixel[1], pixel[2]});
 }
 
 Detail detail_of(const StickerResult& result) {
@@ -81,6 +77,8 @@ void near_cut(const PreflightInput& input, Findings& findings) {
     for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
         if (border_at(*copy.result->outlined, sticker, sticker.width).width > 0.3)
             return; // the border keeps the art away from the cut
+        if (copy.result->isolation->drawn && copy.result->isolation->drawn->ground)
+            return; // its texts keep their safety distance
         const auto detail = input.evaluator.facts.get<Detail>({copy.result}, [&] { return detail_of(*copy.result); });
         if (detail->share < noticeable_share)
             return;

@@ -19,7 +19,7 @@ inline GEOSGeometry* ring_of(const Polygon& polygon) {
     return GEOSGeom_createLinearRing(points);
 }
 
-/// The region of outer polygons and holes, by GEOS's own differences.
+/// The region inside polygons by the even-odd rule, by GEOS's own differences.
 inline Geos region_of(const Polygons& polygons) {
     static const bool is_ready = [] {
         initGEOS(nullptr, nullptr);
@@ -27,12 +27,10 @@ inline Geos region_of(const Polygons& polygons) {
     }();
     static_cast<void>(is_ready);
     Geos region(GEOSGeom_createEmptyPolygon());
-    for (const bool hole : {false, true})
-        for (const Polygon& polygon : polygons)
-            if ((signed_area(polygon) < 0) == hole) {
-                const Geos piece(GEOSGeom_createPolygon(ring_of(polygon), nullptr, 0));
-                region.reset(hole ? GEOSDifference(region.get(), piece.get()) : GEOSUnion(region.get(), piece.get()));
-            }
+    for (const Polygon& polygon : polygons) {
+        const Geos piece(GEOSGeom_createPolygon(ring_of(polygon), nullptr, 0));
+        region.reset(GEOSSymDifference(region.get(), piece.get()));
+    }
     return region;
 }
 

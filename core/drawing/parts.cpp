@@ -1,0 +1,469 @@
+#include "core/drawing/parts.h"
+
+#include "core/geometry/measure.h"
+#include "core/geometry/region.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fusuma {
+
+namespace {
+
+/// The regions between the edges of all members, each with the topmost member over it.
+std::vector<Combination::Part> split(const std::vector<const Outline*>& members) {
+    std::vector<Combination::Part> parts;
+    for (std::size_t i = 0; i < members.size(); ++i) {
+        std::vector<Combination::Part> next;
+        Outline rest = *members[i];
+        for (Combination::Part& part : parts) {
+            Outline both = combined(part.region, *members[i], Combine::overlap_only);
+            if (both.empty()) {
+                next.push_back(std::move(part));
+                continue;
+            }
+            Outline only = combined(part.region, *members[i], Combine::take_out);
+            rest = combined(rest, part.region, Combine::take_out);
+            if (!only.empty())
+                next.push_back({std::move(only), part.painted_as});
+            next.push_back({std::move(both), i});
+        }
+        if (!rest.empty())
+            next.push_back({std::move(rest), i});
+        parts = std::move(next);
+    }
+    return parts;
+}
+
+Outline folded(const std::vector<const Outline*>& members, Combine how) {
+    Outline result = *members[0];
+    for (std::size_t i = 1; i < members.size(); ++i)
+        result = combined(result, *members[i], how);
+    return result;
+}
+
+Outline without_thin_pieces(const Outline& region, double thickness) {
+    Outline thick;
+    for (const Outline& piece : pieces_of(region))
+        if (!is_sliver(piece, thickness))
+            std::ranges::copy(piece.contours, std::back_inserter(thick.contours));
+    return thick;
+}
+
+} // namespace
+
+const std::vector<Combination::Part>& Combination::results(const Drawing& drawing) const {
+    std::call_once(once, [&] {
+        std::vector<const Outline*> regions;
+        for (const Shape& member : members)
+            regions.push_back(&region_of(drawing, member));
+        switch (how) {
+        case Combining::join:
+            made.push_back({united(regions), 0});
+            break;
+        case Combining::take_out:
+            made.push_back({combined({regions[0]}, {regions.begin() + 1, regions.end()}, Combine::take_out), 0});
+            break;
+        case Combining::overlap_only:
+            made.push_back({folded(regions, Combine::overlap_only), 0});
+            break;
+        case Combining::exclude:
+            made.push_back({folded(regions, Combine::exclude), 0});
+            break;
+        case Combining::split:
+            made = split(regions);
+            break;
+        case Combining::visible: {
+            std::vector<Outline> all;
+            for (const Outline* region : regions)
+                all.push_back(*region);
+            for (Outline& seen : visible_parts(all))
+                made.push_back({std::move(seen), made.size()});
+            break;
+        }
+        case Combining::pieces:
+            for (std::size_t i = 0; i < regions.size(); ++i)
+                for (Outline& piece : pieces_of(*regions[i]))
+                    made.push_back({std::move(piece), i});
+            break;
+        }
+        if (least_thickness > 0)
+            for (Part& part : made)
+                part.region = without_thin_pieces(part.region, least_thickness);
+    });
+    return made;
+}
+
+bool Shape::operator==(const Shape& other) const {
+    const auto same = [](const Combination* a, const Combination* b) {
+        return a == b || (a && b && a->how == b->how && a->least_thickness == b->least_thickness &&
+                          a->members == b->members);
+    };
+    return id == other.id && name == other.name && part == other.part && result == other.result && use == other.use &&
+           fill == other.fill && same(of.get(), other.of.get());
+}
+
+const Outline& region_of(const Drawing& drawing, const Shape& shape) {
+    return shape.of ? shape.of->results(drawing)[shape.result].region
+                    : drawing.region(static_cast<std::size_t>(shape.part));
+}
+
+namespace {
+
+std::vector<Painted> filled(const PartFill& fill, const Outline& region) {
+    const Rect box = bounds(region);
+    const auto area = std::make_shared<const Area>(Area{region, FillRule::nonzero});
+    if (fill.picture && !box.empty()) {
+        // As large as it must be to cover the box, its middle on the box's.
+        const Image& pixels = fill.picture->pixels;
+        const double scale = std::max(box.width() / pixels.width, box.height() / pixels.height);
+        const Size size{scale * pixels.width, scale * pixels.height};
+        const Point middle = box.centre();
+        return {{std::shared_ptr<const Image>(fill.picture, &pixels), area, 1,
+                 Transform::scale(size.width, size.height)
+                     .then(Transform::shift({middle.x - size.width / 2, middle.y - size.height / 2}))}};
+    }
+    std::vector<Painted> paints{{fill.plain.colour, area, 1, {}}};
+    if (fill.plain.pattern != Pattern::plain) {
+        Outline shapes;
+        for (const Polygon& polygon : pattern_in(flatten(region, 0.01), fill.plain))
+            shapes.contours.push_back(contour_of(polygon));
+        paints.push_back(
+            {fill.plain.second, std::make_shared<const Area>(Area{std::move(shapes), FillRule::even_odd}), 1, {}});
+    }
+    return paints;
+}
+
+/// The paints where they lie in the region.
+std::vector<Painted> clipped(std::vector<Painted> paints, const Outline& region) {
+    for (Painted& painted : paints) {
+        Outline shown = painted.area ? combined(region_of(*painted.area), region, Combine::overlap_only) : region;
+        painted.area = std::make_shared<const Area>(Area{std::move(shown), FillRule::nonzero});
+    }
+    std::erase_if(paints, [](const Painted& painted) { return painted.area->curves.empty(); });
+    return paints;
+}
+
+bool grows(Combining how) {
+    return how == Combining::join || how == Combining::exclude;
+}
+
+} // namespace
+
+std::vector<Painted> paints_of(const Drawing& drawing, const Parts& parts, const Shape& shape) {
+    if (shape.fill)
+        return filled(*shape.fill, region_of(drawing, shape));
+    if (shape.of) {
+        const Combination::Part& result = shape.of->results(drawing)[shape.result];
+        std::vector<Painted> paints = paints_of(drawing, parts, shape.of->members[result.painted_as]);
+        if (!grows(shape.of->how))
+            return clipped(std::move(paints), result.region);
+        return filled({.plain = {.kind = Fill::Kind::colour, .colour = colour_of(paints).value_or(Rgb{128, 128, 128})},
+                       .picture = nullptr},
+                      result.region);
+    }
+    std::vector<Painted> paints = drawing.parts[static_cast<std::size_t>(shape.part)].paints;
+    for (Painted& painted : paints)
+        if (Rgb* colour = std::get_if<Rgb>(&painted.ink))
+            if (const auto it = std::ranges::find(parts.recolours, *colour, &Recolour::from);
+                it != parts.recolours.end())
+                *colour = it->to;
+    return paints;
+}
+
+std::vector<Rgb> colours_of(const Drawing& drawing) {
+    std::vector<Rgb> colours;
+    for (const Part& part : drawing.parts)
+        for (const Painted& painted : part.paints)
+            if (const Rgb* colour = std::get_if<Rgb>(&painted.ink))
+                if (std::ranges::find(colours, *colour) == colours.end())
+                    colours.push_back(*colour);
+    return colours;
+}
+
+Parts all_parts(const Drawing& drawing) {
+    Parts all;
+    for (const Part& part : drawing.parts) {
+        Shape shape{.id = all.next_id++, .name = part.name, .part = all.next_id - 2, .of = nullptr, .fill = {}};
+        if (part.paints.empty())
+            shape.use = {false, PartCut::none};
+        all.shapes.push_back(std::move(shape));
+    }
+    return all;
+}
+
+namespace {
+
+const Part* part_of(const Drawing& drawing, const Shape& shape) {
+    return shape.part >= 0 ? &drawing.parts[static_cast<std::size_t>(shape.part)] : nullptr;
+}
+
+bool is_painted(const Drawing& drawing, const Shape& shape) {
+    const Part* part = part_of(drawing, shape);
+    return !part || !part->paints.empty();
+}
+
+PartCut own_cut(CutKind kind) {
+    return kind == CutKind::kiss ? PartCut::kiss : kind == CutKind::score ? PartCut::score : PartCut::through;
+}
+
+} // namespace
+
+Parts cut_round_everything(Parts parts) {
+    for (Shape& shape : parts.shapes)
+        shape.use = {true, PartCut::outline};
+    return parts;
+}
+
+Parts cut_bottom_shape(const Drawing& drawing, Parts parts) {
+    // The lowest that is worth cutting: stray marks may lie under it.
+    double largest = 0;
+    for (const Shape& shape : parts.shapes)
+        largest = std::max(largest, area(region_of(drawing, shape)));
+    bool is_found = false;
+    for (Shape& shape : parts.shapes) {
+        const bool is_bottom = !is_found && area(region_of(drawing, shape)) > 0.05 * largest;
+        is_found |= is_bottom;
+        shape.use = is_bottom ? PartUse{false, PartCut::outline} : PartUse{true, PartCut::none};
+    }
+    return parts;
+}
+
+Parts as_in_file(const Drawing& drawing, Parts parts) {
+    bool any_line = false;
+    for (Shape& shape : parts.shapes) {
+        const Part* part = part_of(drawing, shape);
+        const bool is_line = part && !part->lines.empty();
+        any_line |= is_line;
+        shape.use = is_line ? PartUse{false, own_cut(part->lines[0].kind)}
+                            : PartUse{is_painted(drawing, shape), PartCut::none};
+    }
+    if (!any_line)
+        return cut_round_everything(std::move(parts));
+    return parts;
+}
+
+std::vector<std::pair<Rgb, Parts>> by_colour(const Drawing& drawing, const Parts& parts) {
+    std::vector<std::pair<Rgb, Parts>> pieces;
+    for (const Shape& shape : parts.shapes) {
+        const auto colour = colour_of(paints_of(drawing, parts, shape));
+        if (!colour)
+            continue;
+        auto piece = std::ranges::find(pieces, *colour, &std::pair<Rgb, Parts>::first);
+        if (piece == pieces.end()) {
+            pieces.emplace_back(*colour, parts);
+            piece = pieces.end() - 1;
+            for (Shape& other : piece->second.shapes)
+                other.use = {false, PartCut::none};
+        }
+        for (Shape& own : piece->second.shapes)
+            if (own.id == shape.id)
+                own.use = {true, PartCut::outline};
+    }
+    return pieces;
+}
+
+Parts with_use(Parts parts, const ShapeIds& ids, const PartUse& use) {
+    for (Shape& shape : parts.shapes)
+        if (ids.contains(shape.id))
+            shape.use = use;
+    return parts;
+}
+
+Parts with_fill(Parts parts, const ShapeIds& ids, const std::optional<PartFill>& fill) {
+    for (Shape& shape : parts.shapes)
+        if (ids.contains(shape.id))
+            shape.fill = fill;
+    return parts;
+}
+
+Parts with_recolour(Parts parts, Rgb from, Rgb to) {
+    std::erase_if(parts.recolours, [&](const Recolour& r) { return r.from == from; });
+    if (!(from == to))
+        parts.recolours.push_back({from, to});
+    return parts;
+}
+
+namespace {
+
+std::string result_name(Combining how, const std::vector<Shape>& members, const Combination::Part& result,
+                        std::size_t number) {
+    const std::string& own = members[result.painted_as].name;
+    switch (how) {
+    case Combining::visible:
+        return own;
+    case Combining::split:
+    case Combining::pieces:
+        return own + ", piece " + std::to_string(number + 1);
+    default:
+        return own + " + " + std::to_string(members.size() - 1);
+    }
+}
+
+/// The combination's results as shapes in the place of `at`.
+std::vector<Shape>::iterator put_results(const Drawing& drawing, Parts& parts, std::vector<Shape>::iterator at,
+                                         const std::shared_ptr<const Combination>& combination) {
+    const auto& results = combination->results(drawing);
+    for (std::size_t k = 0; k < results.size(); ++k) {
+        if (results[k].region.empty())
+            continue;
+        const Shape& source = combination->members[results[k].painted_as];
+        at = parts.shapes.insert(at, {.id = parts.next_id++,
+                                      .name = result_name(combination->how, combination->members, results[k], k),
+                                      .part = -1,
+                                      .of = combination,
+                                      .result = k,
+                                      .use = source.use,
+                                      .fill = {}}) +
+             1;
+    }
+    return at;
+}
+
+} // namespace
+
+std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const ShapeIds& ids, Combining how) {
+    std::vector<Shape> members;
+    Parts result = parts;
+    std::size_t front = 0; // where the results go: where the frontmost was, counted without the members
+    std::size_t kept = 0;
+    for (const Shape& shape : parts.shapes) {
+        if (ids.contains(shape.id)) {
+            if (!region_of(drawing, shape).empty()) {
+                members.push_back(shape);
+                front = kept;
+                continue;
+            }
+        }
+        ++kept;
+    }
+    const std::size_t least = how == Combining::pieces ? 1 : 2;
+    if (members.size() < least || (how == Combining::split && members.size() > most_split))
+        return std::nullopt;
+    const auto is_member = [&](const Shape& shape) {
+        return std::ranges::find(members, shape.id, &Shape::id) != members.end();
+    };
+    std::erase_if(result.shapes, is_member);
+    const auto combination = std::make_shared<const Combination>(how, members);
+    const auto& results = combination->results(drawing);
+    if (std::ranges::all_of(results, [](const auto& r) { return r.region.empty(); }) ||
+        (how == Combining::pieces && results.size() == members.size()))
+        return std::nullopt;
+    put_results(drawing, result, result.shapes.begin() + static_cast<std::ptrdiff_t>(front), combination);
+    return result;
+}
+
+Parts taken_apart(Parts parts, const ShapeIds& ids) {
+    std::set<const Combination*> gone;
+    for (const Shape& shape : parts.shapes)
+        if (ids.contains(shape.id) && shape.of)
+            gone.insert(shape.of.get());
+    std::vector<Shape> shapes;
+    for (const Shape& shape : parts.shapes) {
+        if (!shape.of || !gone.contains(shape.of.get())) {
+            shapes.push_back(shape);
+            continue;
+        }
+        // The members come back once, where the first of the results was.
+        for (const Shape& member : shape.of->members)
+            if (std::ranges::find(shapes, member.id, &Shape::id) == shapes.end())
+                shapes.push_back(member);
+    }
+    parts.shapes = std::move(shapes);
+    return parts;
+}
+
+Parts without_slivers(const Parts& parts, double thickness) {
+    Parts result = parts;
+    std::vector<std::pair<const Combination*, std::shared_ptr<const Combination>>> thicker;
+    for (Shape& shape : result.shapes) {
+        if (!shape.of)
+            continue;
+        auto known = std::ranges::find(thicker, shape.of.get(), &decltype(thicker)::value_type::first);
+        if (known == thicker.end()) {
+            thicker.emplace_back(shape.of.get(), std::make_shared<const Combination>(shape.of->how, shape.of->members,
+                                                                                     thickness));
+            known = thicker.end() - 1;
+        }
+        shape.of = known->second;
+    }
+    return result;
+}
+
+std::vector<Sliver> slivers(const Drawing& drawing, const Parts& parts, double thickness) {
+    std::vector<Sliver> found;
+    for (const Shape& shape : parts.shapes)
+        if (shape.of)
+            for (Outline& piece : pieces_of(region_of(drawing, shape)))
+                if (is_sliver(piece, thickness))
+                    found.push_back({shape.id, std::move(piece)});
+    return found;
+}
+
+namespace {
+
+CutKind kind_of(PartCut cut) {
+    return cut == PartCut::kiss ? CutKind::kiss : cut == PartCut::score ? CutKind::score : CutKind::through;
+}
+
+/// The lines that a shape is cut along by itself.
+std::vector<OwnLine> own_lines(const Drawing& drawing, const Shape& shape) {
+    std::vector<OwnLine> lines;
+    const CutKind kind = kind_of(shape.use.cut);
+    if (const Part* part = part_of(drawing, shape); part && !part->lines.empty()) {
+        lines = part->lines;
+        for (OwnLine& line : lines)
+            line.kind = kind;
+        return lines;
+    }
+    for (const Contour& contour : region_of(drawing, shape).contours)
+        lines.push_back({contour, false, kind});
+    return lines;
+}
+
+/// The ground that lines lie on: what closed ones enclose, and the box round open ones.
+Outline ground_of(const std::vector<OwnLine>& lines) {
+    std::vector<Outline> regions;
+    Rect open;
+    for (const OwnLine& line : lines) {
+        if (line.is_open)
+            open.include(bounds(line.path));
+        else
+            regions.push_back(region_of({line.path}, FillRule::nonzero));
+    }
+    if (open.width() > 0 && open.height() > 0)
+        regions.push_back({{contour_of(corners_of(open))}});
+    return united(regions);
+}
+
+} // namespace
+
+Drawn drawn(const Drawing& drawing, const Parts& parts) {
+    Drawn result;
+    auto art = std::make_shared<DrawnArt>();
+    art->size = drawing.size;
+    std::vector<const Outline*> outlines;
+    for (const Shape& shape : parts.shapes) {
+        if (shape.use.is_printed)
+            std::ranges::move(paints_of(drawing, parts, shape), std::back_inserter(art->shapes));
+        if (shape.use.cut == PartCut::none)
+            continue;
+        if (shape.use.cut == PartCut::outline) {
+            outlines.push_back(&region_of(drawing, shape));
+            continue;
+        }
+        std::ranges::move(own_lines(drawing, shape), std::back_inserter(result.lines));
+    }
+    result.art = std::move(art);
+    if (outlines.size() == 1)
+        result.outline = *outlines[0];
+    else if (!outlines.empty())
+        result.outline = united(outlines);
+    else if (!result.lines.empty()) {
+        result.outline = ground_of(result.lines);
+        result.is_outline_cut = false;
+    }
+    return result;
+}
+
+} // namespace fusuma

@@ -1,0 +1,152 @@
+#include "core/label/font.h"
+
+#include "core/geometry/measure.h"
+
+#include <hb-ot.h>
+#include <hb.h>
+
+namespace fusuma {
+
+namespace {
+
+struct Free {
+    void operator()(hb_font_t* font) const { hb_font_destroy(font); }
+    void operator()(hb_buffer_t* buffer) const { hb_buffer_destroy(buffer); }
+};
+
+/// Collects what HarfBuzz draws.
+struct Pen {
+    Outline outline;
+    Transform map; ///< from font units to mm
+
+    Point at(float x, float y) const { return map.apply({x, y}); }
+    Contour& contour() { return outline.contours.back(); }
+};
+
+hb_draw_funcs_t* draw_functions() {
+    static hb_draw_funcs_t* const functions = [] {
+        hb_draw_funcs_t* f = hb_draw_funcs_create();
+        hb_draw_funcs_set_move_to_func(
+            f,
+            [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float x, float y, void*) {
+                auto& d = *static_cast<Pen*>(data);
+                d.outline.contours.push_back({d.at(x, y), {}});
+            },
+            nullptr, nullptr);
+        hb_draw_funcs_set_line_to_func(
+            f,
+            [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float x, float y, void*) {
+                auto& d = *static_cast<Pen*>(data);
+                d.contour().segments.push_back(Segment::line_to(d.at(x, y)));
+            },
+            nullptr, nullptr);
+        hb_draw_funcs_set_quadratic_to_func(
+            f,
+            [](hb_draw_funcs_t*, void* data, hb_draw_state_t* state, float cx, float cy, float x, float y, void*) {
+                auto& d = *static_cast<Pen*>(data);
+                const Point from = d.at(state->current_x, state->current_y), control = d.at(cx, cy), to = d.at(x, y);
+                d.contour().segments.push_back(
+                    Segment::cubic_to(lerp(from, control, 2.0 / 3), lerp(to, control, 2.0 / 3), to));
+            },
+            nullptr, nullptr);
+        hb_draw_funcs_set_cubic_to_func(
+            f,
+            [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float ax, float ay, float bx, float by, float x, float y,
+               void*) {
+                auto& d = *static_cast<Pen*>(data);
+                d.contour().segments.push_back(Segment::cubic_to(d.at(ax, ay), d.at(bx, by), d.at(x, y)));
+            },
+            nullptr, nullptr);
+        hb_draw_funcs_make_immutable(f);
+        return f;
+    }();
+    return functions;
+}
+
+} // namespace
+
+std::shared_ptr<const Font> Font::from(std::shared_ptr<const std::vector<std::byte>> file, unsigned index,
+                                       std::string name, bool bold, bool italic) {
+    hb_blob_t* blob = hb_blob_create(reinterpret_cast<const char*>(file->data()), static_cast<unsigned>(file->size()),
+                                     HB_MEMORY_MODE_READONLY, nullptr, nullptr);
+    hb_face_t* face = index < hb_face_count(blob) ? hb_face_create(blob, index) : nullptr;
+    hb_blob_destroy(blob);
+    if (!face || hb_face_get_glyph_count(face) == 0) {
+        hb_face_destroy(face);
+        return nullptr;
+    }
+    hb_face_make_immutable(face);
+    std::shared_ptr<Font> font(new Font(std::move(name), bold, italic));
+    font->bytes = std::move(file);
+    font->face = face;
+    return font;
+}
+
+Font::~Font() {
+    hb_face_destroy(face);
+}
+
+Rect SetLine::ink() const {
+    Rect box;
+    for (const PlacedGlyph& glyph : glyphs)
+        box.include(bounds(glyph.shape));
+    return box;
+}
+
+/// A font at work.
+class Setter {
+  public:
+    explicit Setter(const Font& source) : font(hb_font_create(source.face)), units(hb_face_get_upem(source.face)) {
+        const int scale = static_cast<int>(units);
+        hb_font_set_scale(font.get(), scale, scale);
+    }
+
+    [[nodiscard]] SetLine line(const std::string& utf8, double size, double spacing, double slant) const {
+        const std::unique_ptr<hb_buffer_t, Free> buffer(hb_buffer_create());
+        hb_buffer_add_utf8(buffer.get(), utf8.data(), static_cast<int>(utf8.size()), 0, static_cast<int>(utf8.size()));
+        hb_buffer_guess_segment_properties(buffer.get());
+        hb_shape(font.get(), buffer.get(), nullptr, 0);
+        unsigned count = 0;
+        const hb_glyph_info_t* glyphs = hb_buffer_get_glyph_infos(buffer.get(), &count);
+        const hb_glyph_position_t* places = hb_buffer_get_glyph_positions(buffer.get(), &count);
+        const double scale = size / units;
+        SetLine result;
+        for (unsigned i = 0; i < count; ++i) {
+            const double advance = places[i].x_advance * scale + spacing * size;
+            Pen drawn{{},
+                          Transform{scale, 0, slant * scale, -scale, result.advance + places[i].x_offset * scale,
+                                    -places[i].y_offset * scale}};
+            hb_font_get_glyph_shape(font.get(), glyphs[i].codepoint, draw_functions(), &drawn);
+            for (Contour& contour : drawn.outline.contours)
+                if (!contour.segments.empty())
+                    contour.segments.back().end = contour.start;
+            std::erase_if(drawn.outline.contours, [](const Contour& c) { return c.segments.empty(); });
+            result.glyphs.push_back({std::move(drawn.outline), result.advance + advance / 2, glyphs[i].codepoint == 0});
+            result.advance += advance;
+        }
+        return result;
+    }
+
+    [[nodiscard]] double capital() const {
+        hb_codepoint_t glyph = 0;
+        hb_glyph_extents_t extents{};
+        if (!hb_font_get_nominal_glyph(font.get(), 'H', &glyph) ||
+            !hb_font_get_glyph_extents(font.get(), glyph, &extents))
+            return 0.7;
+        return static_cast<double>(extents.y_bearing) / units;
+    }
+
+  private:
+    std::unique_ptr<hb_font_t, Free> font;
+    unsigned units;
+};
+
+SetLine set_line(const Font& font, const std::string& utf8, double size, double spacing, double slant) {
+    return Setter(font).line(utf8, size, spacing, slant);
+}
+
+double capital_height(const Font& font) {
+    return Setter(font).capital();
+}
+
+} // namespace fusuma

@@ -1,0 +1,60 @@
+#pragma once
+
+#include "core/geometry/outline.h"
+
+#include <cstddef>
+#include <memory>
+#include <string>
+#include <vector>
+
+struct hb_face_t;
+
+namespace fusuma {
+
+/// A font file ready for setting text. Shared, never copied; safe from several threads.
+class Font {
+  public:
+    /// The font inside a file's bytes (OpenType or TrueType); null when there is none.
+    /// @param index  which of a collection's fonts
+    [[nodiscard]] static std::shared_ptr<const Font> from(std::shared_ptr<const std::vector<std::byte>> file,
+                                                          unsigned index, std::string family, bool bold, bool italic);
+    ~Font();
+    Font(const Font&) = delete;
+    Font& operator=(const Font&) = delete;
+
+    const std::string family; ///< of the font that is really used
+    const bool is_bold, is_italic;
+
+  private:
+    friend class Setter;
+    Font(std::string name, bool bold, bool italic) : family(std::move(name)), is_bold(bold), is_italic(italic) {}
+    std::shared_ptr<const std::vector<std::byte>> bytes;
+    hb_face_t* face = nullptr;
+};
+
+/// One glyph put in its place.
+struct PlacedGlyph {
+    Outline shape;      ///< mm from the start of its line's baseline, y down; filled by the nonzero rule
+    double middle = 0;  ///< mm along the baseline, of its advance
+    bool is_missing = false; ///< the font has no such character
+};
+
+/// A line of text set from (0, 0) to the right.
+struct SetLine {
+    std::vector<PlacedGlyph> glyphs; ///< in reading order
+    double advance = 0;              ///< mm
+    [[nodiscard]] Rect ink() const;  ///< round the glyphs' curves; empty for blanks
+};
+
+/// Shapes one line: ligatures, kerning, scripts and directions as the font knows them.
+/// @param size     mm, of the em
+/// @param spacing  added after every glyph, as a share of the size
+/// @param slant    shears upright glyphs where the font has no italic, as a share of the height
+/// Source: shaping and glyph outlines by HarfBuzz; ink boxes are checked against FreeType in tests/label_test.cpp
+[[nodiscard]] SetLine set_line(const Font& font, const std::string& utf8, double size, double spacing = 0,
+                               double slant = 0);
+
+/// Height of a capital as a share of the em.
+[[nodiscard]] double capital_height(const Font& font);
+
+} // namespace fusuma
