@@ -50,6 +50,15 @@ inline Point place_from(const json& j) {
     return {xy[0], xy[1]};
 }
 
+inline json colour_json(Rgb c) {
+    return {c.red, c.green, c.blue};
+}
+
+inline Rgb colour_from(const json& j) {
+    const auto c = j.get<std::array<std::uint8_t, 3>>();
+    return {c[0], c[1], c[2]};
+}
+
 inline json point_json(Point p) {
     return {p.x, p.y};
 }

@@ -4,6 +4,7 @@
 #include "formats/number.h"
 #include "formats/svg.h"
 
+#include <cmath>
 #include <map>
 #include <qpdf/QPDF.hh>
 #include <qpdf/QPDFPageDocumentHelper.hh>
@@ -81,20 +82,48 @@ QPDFObjectHandle image_object(QPDF& pdf, const Image& image) {
     return pdf.makeIndirectObject(object);
 }
 
-/// Each picture once in the file, however many copies use it.
-class PictureObjects {
-  public:
-    explicit PictureObjects(QPDF& target) : pdf(target) {}
+std::string matrix(const Transform& m) {
+    return real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " + real(m.dy) +
+           " cm ";
+}
 
-    /// Name of the picture in the page's resources.
-    std::string name(const std::shared_ptr<const Image>& picture, QPDFObjectHandle& resources) {
-        auto [it, fresh] = objects.try_emplace(picture.get());
+/// Puts an image, which fills the unit square from its bottom left upwards, into a unit square with y down.
+constexpr Transform upside{1, 0, 0, -1, 0, 1};
+
+std::string fill_colour(Rgb colour) {
+    const auto share = [](std::uint8_t part) { return real(part / 255.0) + " "; };
+    return share(colour.red) + share(colour.green) + share(colour.blue) + "rg ";
+}
+
+std::string curve(const Contour& contour, const Transform& map) {
+    const auto pair = [&map](Point p) {
+        const Point at = map.apply(p);
+        return real(at.x) + " " + real(at.y) + " ";
+    };
+    std::string path = pair(contour.start) + "m ";
+    for (const Segment& s : contour.segments)
+        path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
+                                              : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
+    return path;
+}
+
+/// Each picture and each drawing once in the file, however many copies use it.
+class ArtObjects {
+  public:
+    /// @param colour_space  what plain red, green and blue mean
+    ArtObjects(QPDF& target, QPDFObjectHandle colour_space) : pdf(target), colours(std::move(colour_space)) {}
+
+    /// Name of the art in resources.
+    std::string name(const PrintArt& art, QPDFObjectHandle& resources) {
+        const void* key = std::visit([](const auto& a) { return static_cast<const void*>(a.get()); }, art);
+        auto [it, fresh] = objects.try_emplace(key);
+        Entry& entry = it->second;
         if (fresh) {
-            it->second.name = "/Art" + std::to_string(objects.size());
-            it->second.object = image_object(pdf, *picture);
+            entry.name = "/Art" + std::to_string(objects.size());
+            entry.object = std::visit([this](const auto& a) { return object_of(*a); }, art);
         }
-        resources.replaceKey(it->second.name, it->second.object);
-        return it->second.name;
+        resources.replaceKey(entry.name, entry.object);
+        return entry.name;
     }
 
   private:
@@ -103,7 +132,48 @@ class PictureObjects {
         QPDFObjectHandle object;
     };
     QPDF& pdf;
-    std::map<const Image*, Entry> objects;
+    QPDFObjectHandle colours;
+    std::map<const void*, Entry> objects;
+
+    QPDFObjectHandle object_of(const Image& image) { return image_object(pdf, image); }
+
+    /// A form in mm with y down.
+    QPDFObjectHandle object_of(const DrawnArt& art) {
+        QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary(), states = QPDFObjectHandle::newDictionary();
+        std::string content;
+        for (const Painted& painted : art.shapes) {
+            std::string path;
+            if (painted.area)
+                for (const Contour& contour : painted.area->curves.contours)
+                    path += curve(contour, {}) + "h ";
+            const std::string star = painted.area && painted.area->rule == FillRule::even_odd ? "* " : " ";
+            if (const Rgb* colour = std::get_if<Rgb>(&painted.ink)) {
+                content += see_through(painted.opacity, states) + fill_colour(*colour) + path + "f" + star + "\n";
+                continue;
+            }
+            const std::string picture = name(std::get<std::shared_ptr<const Image>>(painted.ink), x_objects);
+            content += "q " + (path.empty() ? path : path + "W" + star + "n ") +
+                       matrix(upside.then(painted.from_unit)) + picture + " Do Q\n";
+        }
+        QPDFObjectHandle form = QPDFObjectHandle::newStream(&pdf, content);
+        QPDFObjectHandle dict = form.getDict(), spaces = QPDFObjectHandle::newDictionary();
+        QPDFObjectHandle resources = QPDFObjectHandle::newDictionary();
+        spaces.replaceKey("/DefaultRGB", colours);
+        resources.replaceKey("/ColorSpace", spaces);
+        resources.replaceKey("/XObject", x_objects);
+        resources.replaceKey("/ExtGState", states);
+        dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
+        dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Form"));
+        dict.replaceKey("/BBox", QPDFObjectHandle::parse("[0 0 " + real(art.size.width) + " " + real(art.size.height) + "]"));
+        dict.replaceKey("/Resources", resources);
+        return pdf.makeIndirectObject(form);
+    }
+
+    static std::string see_through(double opacity, QPDFObjectHandle& states) {
+        const std::string state = "/a" + std::to_string(std::lround(1000 * opacity));
+        states.replaceKey(state, QPDFObjectHandle::parse("<< /ca " + real(opacity) + " >>"));
+        return state + " gs ";
+    }
 };
 
 std::string path_of(const Polygons& area, Size paper) {
@@ -121,37 +191,22 @@ std::string path_of(const Polygons& area, Size paper) {
     return path;
 }
 
-std::string placed_picture(const std::string& name, const PrintLayer& layer, Size paper) {
-    // An image fills the unit square from its bottom left upwards.
-    const Transform upside{1, 0, 0, -1, 0, 1};
-    const Transform m = upside.then(layer.from_unit).then(to_points(paper));
-    const std::string clip = layer.area.empty() ? "" : path_of(layer.area, paper) + "W* n ";
-    return "q " + clip + real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " +
-           real(m.dy) + " cm " + name + " Do Q\n";
-}
-
-std::string filled(Rgb colour, const Polygons& area, Size paper) {
-    const auto share = [](std::uint8_t part) { return real(part / 255.0) + " "; };
-    return share(colour.red) + share(colour.green) + share(colour.blue) + "rg " + path_of(area, paper) + "f*\n";
-}
-
-std::string curve(const Contour& contour, Size paper) {
-    const Transform map = to_points(paper);
-    const auto pair = [&map](Point p) {
-        const Point at = map.apply(p);
-        return real(at.x) + " " + real(at.y) + " ";
+std::string placed_art(const std::string& name, const PrintLayer& layer, Size paper) {
+    struct ToUnit {
+        Transform operator()(const std::shared_ptr<const Image>&) const { return upside; }
+        Transform operator()(const std::shared_ptr<const DrawnArt>& art) const {
+            return Transform::scale(1 / art->size.width, 1 / art->size.height);
+        }
     };
-    std::string path = pair(contour.start) + "m ";
-    for (const Segment& s : contour.segments)
-        path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
-                                              : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
-    return path;
+    const Transform to_unit = std::visit(ToUnit{}, std::get<PrintArt>(layer.ink));
+    const std::string clip = layer.area.empty() ? "" : path_of(layer.area, paper) + "W* n ";
+    return "q " + clip + matrix(to_unit.then(layer.from_unit).then(to_points(paper))) + name + " Do Q\n";
 }
 
 std::string ink(const Mark& mark, Size paper) {
     std::string path = "0 g ";
     for (const Contour& contour : ink_of(mark).contours)
-        path += curve(contour, paper);
+        path += curve(contour, to_points(paper));
     return path + "f*\n";
 }
 
@@ -244,7 +299,7 @@ std::string cut_lines(const PagePlan& page, CutKind kind, Size paper) {
     std::string paths;
     for (const CutPath& cut : page.cuts)
         if (cut.kind == kind)
-            paths += curve(cut.line, paper) + (cut.is_open ? "S\n" : "s\n");
+            paths += curve(cut.line, to_points(paper)) + (cut.is_open ? "S\n" : "s\n");
     constexpr double width = 0.25; // mm
     const std::string name = "ink-" + std::string(kind_name(kind));
     return paths.empty() ? paths
@@ -283,24 +338,19 @@ std::string correction(const JobPlan& plan) {
         return {};
     const Transform points = to_points(plan.paper);
     const Transform m = points.inverted().then(plan.print_correction).then(points);
-    return real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " + real(m.dy) +
-           " cm\n";
+    return matrix(m);
 }
 
-QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, PictureObjects& pictures,
+QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, ArtObjects& art,
                              Layers& layers, const QPDFObjectHandle& colours) {
     QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
     std::string prints, marks;
     for (const PrintItem& item : page.prints) {
         if (const Rgb* colour = std::get_if<Rgb>(&item.layer.ink)) {
-            prints += filled(*colour, item.layer.area, plan.paper);
+            prints += fill_colour(*colour) + path_of(item.layer.area, plan.paper) + "f*\n";
             continue;
         }
-        prints += std::visit(
-            [&](const std::shared_ptr<const Image>& pixels) {
-                return placed_picture(pictures.name(pixels, x_objects), item.layer, plan.paper);
-            },
-            std::get<PrintArt>(item.layer.ink));
+        prints += placed_art(art.name(std::get<PrintArt>(item.layer.ink), x_objects), item.layer, plan.paper);
     }
     for (const Mark& mark : page.marks)
         marks += ink(mark, plan.paper);
@@ -331,12 +381,12 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
 std::string print_pdf(const JobPlan& plan, const PdfOptions& options) {
     QPDF pdf;
     pdf.emptyPDF();
-    PictureObjects pictures(pdf);
-    Layers layers(pdf, plan, options);
     const QPDFObjectHandle colours = srgb(pdf);
+    ArtObjects art(pdf, colours);
+    Layers layers(pdf, plan, options);
     for (const PagePlan& page : plan.pages)
         QPDFPageDocumentHelper(pdf).addPage(
-            QPDFPageObjectHelper(page_object(pdf, plan, page, pictures, layers, colours)), false);
+            QPDFPageObjectHelper(page_object(pdf, plan, page, art, layers, colours)), false);
     pdf.getRoot().replaceKey("/ViewerPreferences",
                              QPDFObjectHandle::parse("<< /PrintScaling /None /PickTrayByPDFSize true >>"));
     pdf.getRoot().replaceKey("/OCProperties", layers.catalogue());

@@ -10,6 +10,7 @@
 #include <QColorSpace>
 #include <QFile>
 #include <QFileInfo>
+#include <QImage>
 #include <QImageReader>
 #include <QtEndian>
 #include <algorithm>
@@ -145,6 +146,15 @@ Result<Read> read_page(const QByteArray& bytes, const PageChoice& page) {
 
 } // namespace
 
+std::shared_ptr<Image> image_from(const QImage& picture) {
+    const QImage rgba = picture.convertToFormat(QImage::Format_RGBA8888); // shared when it is that already
+    auto image = std::make_shared<Image>(rgba.width(), rgba.height());
+    const std::size_t row_bytes = static_cast<std::size_t>(rgba.width()) * 4;
+    for (int y = 0; y < rgba.height(); ++y)
+        std::memcpy(image->rgba.data() + static_cast<std::size_t>(y) * row_bytes, rgba.constScanLine(y), row_bytes);
+    return image;
+}
+
 Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std::vector<std::byte>> original,
                                                       const QString& file_name, const PageChoice& page) {
     const std::string name = quoted_name(file_name);
@@ -159,12 +169,7 @@ Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std:
     auto picture = std::make_shared<Picture>();
     picture->file_name = QFileInfo(file_name).fileName().toStdString();
     picture->original = std::move(original);
-    const QImage& image = read->rgba;
-    picture->pixels = Image(image.width(), image.height());
-    const std::size_t row_bytes = static_cast<std::size_t>(image.width()) * 4;
-    for (int y = 0; y < image.height(); ++y)
-        std::memcpy(picture->pixels.rgba.data() + static_cast<std::size_t>(y) * row_bytes, image.constScanLine(y),
-                    row_bytes);
+    picture->pixels = std::move(*image_from(read->rgba));
     if (!read->note.empty())
         picture->note = name + " " + read->note;
     const double dpi = has_pages ? page.dpi : stated_dpi(bytes);

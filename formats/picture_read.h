@@ -4,6 +4,7 @@
 #include "core/result.h"
 
 #include <QByteArray>
+#include <QImage>
 #include <QString>
 
 namespace fusuma {
@@ -25,6 +26,9 @@ Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std:
                                                       const QString& file_name, const PageChoice& page = {});
 Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, const QString& file_name,
                                                       const PageChoice& page = {});
+
+/// The pixels of a decoded picture in any format.
+[[nodiscard]] std::shared_ptr<Image> image_from(const QImage& picture);
 
 /// How many pages a PDF has; 0 for files without pages.
 Result<int> page_count(const QString& path);

@@ -1,7 +1,6 @@
 #include "formats/project_file.h"
 
 #include "formats/file.h"
-#include "formats/picture_read.h"
 #include "formats/ticket_json.h"
 #include "formats/zip_archive.h"
 
@@ -18,19 +17,15 @@ class ArtworkStore {
   public:
     explicit ArtworkStore(ZipEntries& target) : entries(target) {}
 
-    std::string file_of(const Artwork& artwork) {
-        return std::visit(
-            [this](const PictureArtwork& art) {
-                auto [it, fresh] = names.try_emplace(art.picture->original.get());
-                if (fresh) {
-                    const QString suffix = QFileInfo(QString::fromStdString(art.picture->file_name)).suffix();
-                    it->second = "artwork/" + std::to_string(names.size()) + "." + suffix.toStdString();
-                    entries[it->second] = QByteArray(reinterpret_cast<const char*>(art.picture->original->data()),
-                                                     static_cast<qsizetype>(art.picture->original->size()));
-                }
-                return it->second;
-            },
-            artwork);
+    std::string entry_of(const FileBytes& original, const std::string& file_name) {
+        auto [it, fresh] = names.try_emplace(original.get());
+        if (fresh) {
+            const QString suffix = QFileInfo(QString::fromStdString(file_name)).suffix();
+            it->second = "artwork/" + std::to_string(names.size()) + "." + suffix.toStdString();
+            entries[it->second] = QByteArray(reinterpret_cast<const char*>(original->data()),
+                                             static_cast<qsizetype>(original->size()));
+        }
+        return it->second;
     }
 
   private:
@@ -46,33 +41,16 @@ Result<Document> read_entries(const ZipEntries& entries) {
     if (json.at("schema").get<int>() > project_schema)
         return Problem{"It was saved by a newer version of Fusuma.", "Update Fusuma to open it."};
 
-    std::map<std::string, std::shared_ptr<const std::vector<std::byte>>> originals;
-    std::map<std::tuple<std::string, int, double>, std::shared_ptr<const Picture>> pictures;
-    const ArtworkFrom artwork_from = [&](const nlohmann::json& artwork) -> Result<Artwork> {
-        if (artwork.at("kind") != "picture")
-            return Problem{"It holds artwork of a kind that this version does not know."};
-        const auto file = artwork.at("file").get<std::string>();
-        const auto name = artwork.at("name").get<std::string>();
-        const PageChoice page{artwork.value("page", 1), artwork.value("dpi", PageChoice{}.dpi)};
-        if (!(page.dpi >= 10 && page.dpi <= 10000))
-            throw std::out_of_range("dpi is out of range");
-        auto& picture = pictures[{file, page.number, page.dpi}];
-        if (!picture) {
-            const auto entry = entries.find(file);
-            if (entry == entries.end())
-                return Problem{"Its artwork “" + name + "” is missing."};
-            auto& original = originals[file];
-            if (!original) {
-                const auto* first = reinterpret_cast<const std::byte*>(entry->second.constData());
-                original = std::make_shared<const std::vector<std::byte>>(first, first + entry->second.size());
-            }
-            auto decoded = decode_picture(original, QString::fromStdString(name), page);
-            if (!decoded)
-                return decoded.problem();
-            picture = std::move(*decoded);
+    std::map<std::string, FileBytes> originals;
+    ArtworkReader read_artwork([&](const std::string& name) -> FileBytes {
+        auto& original = originals[name];
+        if (const auto entry = entries.find(name); !original && entry != entries.end()) {
+            const auto* first = reinterpret_cast<const std::byte*>(entry->second.constData());
+            original = std::make_shared<const std::vector<std::byte>>(first, first + entry->second.size());
         }
-        return Artwork(PictureArtwork{picture});
-    };
+        return original;
+    });
+    const ArtworkFrom artwork_from = [&](const nlohmann::json& artwork) { return read_artwork(artwork); };
     auto result = from_json(json, artwork_from);
     if (!result)
         return result;
@@ -93,11 +71,11 @@ Result<Document> read_entries(const ZipEntries& entries) {
 QByteArray project_bytes(const Document& document, const QByteArray& thumbnail_png) {
     ZipEntries entries;
     ArtworkStore store(entries);
-    const ArtworkFile file_of = [&](const Artwork& artwork) { return store.file_of(artwork); };
-    const auto json = to_json(document, file_of);
-    entries["document.json"] = QByteArray::fromStdString(json.dump(2));
+    const StoreFile keep = [&](const FileBytes& original, const std::string& name) { return store.entry_of(original, name); };
+    const auto description = to_json(document, keep);
+    entries["document.json"] = QByteArray::fromStdString(description.dump(2));
     for (const auto& ticket : document.tickets)
-        entries["tickets/" + ticket->code + ".json"] = QByteArray::fromStdString(to_json(*ticket, file_of).dump());
+        entries["tickets/" + ticket->code + ".json"] = QByteArray::fromStdString(to_json(*ticket, keep).dump());
     if (!thumbnail_png.isEmpty())
         entries["thumbnail.png"] = thumbnail_png;
     return zip_bytes(entries);

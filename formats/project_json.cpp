@@ -17,10 +17,6 @@ constexpr std::array corner_words{Word{Corners::round, "round"}, Word{Corners::m
                                   Word{Corners::bevel, "bevel"}};
 constexpr std::array hole_words{Word{Holes::keep, "keep"}, Word{Holes::close, "close"},
                                 Word{Holes::close_small, "close-small"}};
-constexpr std::array fill_words{Word{Fill::Kind::clear, "clear"}, Word{Fill::Kind::colour, "colour"},
-                                Word{Fill::Kind::art, "art"}};
-constexpr std::array pattern_words{Word{Pattern::plain, "plain"}, Word{Pattern::dots, "dots"},
-                                   Word{Pattern::stripes, "stripes"}};
 constexpr std::array bleed_words{Word{Bleed::Kind::none, "none"}, Word{Bleed::Kind::art, "art"},
                                  Word{Bleed::Kind::rim, "rim"}};
 constexpr std::array source_words{Word{Source::automatic, "auto"}, Word{Source::alpha, "alpha"},
@@ -101,11 +97,6 @@ json known_fields(const BackgroundSettings& b) {
     return fields;
 }
 
-Rgb colour_from(const json& j) {
-    const auto c = j.get<std::array<std::uint8_t, 3>>();
-    return {c[0], c[1], c[2]};
-}
-
 Stroke stroke_from(const json& j) {
     Stroke stroke;
     stroke.kind = value_of(j.at("kind"), stroke_words);
@@ -145,22 +136,6 @@ BackgroundSettings background_from(const json& j) {
         b.strokes.push_back(stroke_from(s));
     b.focus = box_from(j, "focus");
     return b;
-}
-
-json fill_json(const Fill& fill) {
-    return {{"kind", word_of(fill.kind, fill_words)},
-            {"colour", {fill.colour.red, fill.colour.green, fill.colour.blue}},
-            {"pattern", word_of(fill.pattern, pattern_words)},
-            {"second", {fill.second.red, fill.second.green, fill.second.blue}},
-            {"pitch", fill.pitch}};
-}
-
-Fill fill_from(const json& j) {
-    return {.kind = value_of(j.at("kind"), fill_words),
-            .colour = colour_from(j.at("colour")),
-            .pattern = value_of(j.at("pattern"), pattern_words),
-            .second = colour_from(j.at("second")),
-            .pitch = number_in(j, "pitch", least_pitch, 1000)};
 }
 
 json border_json(const BorderSettings& border, const Rims& rims) {
@@ -314,6 +289,12 @@ json known_fields(const Sticker& s, const json& artwork) {
         {"cut", word_of(s.cut, cut_words)}};
 }
 
+} // namespace
+
+json sticker_json(const Sticker& sticker, const StoreFile& store) {
+    return over_carried(sticker.carried, known_fields(sticker, artwork_json(sticker.artwork, store)));
+}
+
 Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
     Sticker s;
     s.id = j.at("id").get<int>();
@@ -351,6 +332,8 @@ Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
     s.carried = carried_text(j, known_fields(s, j.at("artwork")));
     return s;
 }
+
+namespace {
 
 json sheet_json(const SheetSettings& sheet) {
     return {{"paper", {sheet.paper.width, sheet.paper.height}},
@@ -422,31 +405,39 @@ SheetSettings sheet_from(const json& j) {
 
 } // namespace
 
-json to_json(const Document& document, const ArtworkFile& file_of) {
+json placement_json(const Placement& p) {
+    json j{{"sticker", p.sticker}, {"centre", point_json(p.centre)}, {"turn", p.turn},   {"mirrored", p.mirrored},
+           {"scale", p.scale},     {"stretch", p.stretch},           {"page", p.page},   {"group", p.group},
+           {"locked", p.locked}};
+    if (p.row > 0)
+        j["row"] = p.row;
+    return j;
+}
+
+Placement placement_from(const json& p, int pages) {
+    const auto centre = p.at("centre").get<std::array<double, 2>>();
+    if (!(std::hypot(centre[0], centre[1]) < 1e5))
+        throw std::out_of_range("a copy is out of range");
+    return {.sticker = p.at("sticker").get<int>(),
+            .centre = {centre[0], centre[1]},
+            .turn = number_in(p, "turn", -1000, 1000),
+            .mirrored = p.at("mirrored").get<bool>(),
+            .scale = number_in(p, "scale", 0.001, 1000),
+            .stretch = p.contains("stretch") ? number_in(p, "stretch", 0.01, 100) : 1,
+            .page = p.contains("page") ? static_cast<int>(number_in(p, "page", 0, pages - 1)) : 0,
+            .group = p.value("group", 0),
+            .row = p.contains("row") ? static_cast<std::size_t>(number_in(p, "row", 0, most_rows)) : 0,
+            .locked = p.value("locked", false)};
+}
+
+json to_json(const Document& document, const StoreFile& store) {
     json whole = over_carried(document.carried, known_fields(document));
-    for (const auto& sticker : document.stickers) {
-        const json artwork = std::visit(
-            [&](const PictureArtwork& art) {
-                json fields{{"kind", "picture"}, {"file", file_of(art)}, {"name", art.picture->file_name}};
-                if (art.picture->page > 0)
-                    fields.update({{"page", art.picture->page}, {"dpi", art.picture->dpi}});
-                return fields;
-            },
-            sticker->artwork);
-        whole["stickers"].push_back(over_carried(sticker->carried, known_fields(*sticker, artwork)));
-    }
+    for (const auto& sticker : document.stickers)
+        whole["stickers"].push_back(sticker_json(*sticker, store));
     for (const auto& ticket : document.tickets)
         whole["tickets"].push_back(ticket->code);
     for (const Placement& p : document.placements)
-        whole["placements"].push_back({{"sticker", p.sticker},
-                                       {"centre", {p.centre.x, p.centre.y}},
-                                       {"turn", p.turn},
-                                       {"mirrored", p.mirrored},
-                                       {"scale", p.scale},
-                                       {"stretch", p.stretch},
-                                       {"page", p.page},
-                                       {"group", p.group},
-                                       {"locked", p.locked}});
+        whole["placements"].push_back(placement_json(p));
     return whole;
 }
 
@@ -476,18 +467,9 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
         d.stickers.push_back(std::make_shared<const Sticker>(std::move(*sticker)));
     }
     for (const json& p : j.at("placements")) {
-        const auto centre = p.at("centre").get<std::array<double, 2>>();
-        if (!ids.contains(p.at("sticker").get<int>()) || !(std::hypot(centre[0], centre[1]) < 1e5))
+        d.placements.push_back(placement_from(p, d.pages));
+        if (!ids.contains(d.placements.back().sticker))
             throw std::out_of_range("a copy is out of range");
-        d.placements.push_back({.sticker = p.at("sticker").get<int>(),
-                                .centre = {centre[0], centre[1]},
-                                .turn = number_in(p, "turn", -1000, 1000),
-                                .mirrored = p.at("mirrored").get<bool>(),
-                                .scale = number_in(p, "scale", 0.001, 1000),
-                                .stretch = p.contains("stretch") ? number_in(p, "stretch", 0.01, 100) : 1,
-                                .page = p.contains("page") ? static_cast<int>(number_in(p, "page", 0, d.pages - 1)) : 0,
-                                .group = p.value("group", 0),
-                                .locked = p.value("locked", false)});
     }
     d.carried = carried_text(j, known_fields(d));
     return d;

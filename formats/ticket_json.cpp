@@ -48,12 +48,12 @@ Mark mark_from(const json& j) {
 
 } // namespace
 
-json to_json(const Ticket& ticket, const ArtworkFile& file_of) {
+json to_json(const Ticket& ticket, const StoreFile& store) {
     json fields{{"code", ticket.code},
                 {"printed", ticket.printed},
                 {"paper", {ticket.paper.width, ticket.paper.height}},
                 {"pages", json::array()},
-                {"document", to_json(*ticket.document, file_of)}};
+                {"document", to_json(*ticket.document, store)}};
     for (const Ticket::Page& page : ticket.pages) {
         json marks = json::array(), cuts = json::array();
         for (const Mark& mark : page.marks)

@@ -6,7 +6,7 @@
 namespace fusuma {
 
 /// A ticket as in tickets/CODE.json of a project. Reading throws as json_fields.h says.
-[[nodiscard]] nlohmann::json to_json(const Ticket& ticket, const ArtworkFile& file_of);
+[[nodiscard]] nlohmann::json to_json(const Ticket& ticket, const StoreFile& store);
 Result<Ticket> ticket_from(const nlohmann::json& json, const ArtworkFrom& artwork_from);
 
 } // namespace fusuma

@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <array>
+#include <cmath>
 #include <list>
 #include <mutex>
 
@@ -58,6 +59,28 @@ QImage image_of(const std::shared_ptr<const Image>& pixels) {
     return {pixels->rgba.data(), pixels->width, pixels->height, pixels->width * 4, QImage::Format_RGBA8888};
 }
 
+QImage shown_at(const Image& pixels, int most_px) {
+    const int longer = std::max(pixels.width, pixels.height);
+    if (longer <= most_px)
+        return QImage(pixels.rgba.data(), pixels.width, pixels.height, pixels.width * 4, QImage::Format_RGBA8888)
+            .convertToFormat(QImage::Format_ARGB32_Premultiplied);
+    const Image small = reduced(pixels, std::max(1, longer / most_px));
+    return QImage(small.rgba.data(), small.width, small.height, small.width * 4, QImage::Format_RGBA8888)
+        .convertToFormat(QImage::Format_ARGB32_Premultiplied)
+        .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+}
+
+QImage shown_at(const DrawnArt& art, int most_px) {
+    const double scale = most_px / std::max(art.size.width, art.size.height);
+    const QSize px(std::max(1, static_cast<int>(std::ceil(scale * art.size.width))),
+                   std::max(1, static_cast<int>(std::ceil(scale * art.size.height))));
+    QImage image(px, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    QPainter painter(&image);
+    draw_curves(painter, art, QTransform::fromScale(px.width(), px.height()));
+    return image;
+}
+
 constexpr std::array shown_sizes{200, 500, 1600}; // px, longer side
 
 /// The art as a picture of at most `most_px` along its longer side, remembered.
@@ -78,17 +101,7 @@ QImage art_image(const PrintArt& art, int most_px) {
                 return remembered.front().image;
             }
     }
-    const auto& pixels = std::get<std::shared_ptr<const Image>>(art);
-    const int longer = std::max(pixels->width, pixels->height);
-    QImage image;
-    if (longer > most_px) {
-        const Image small = reduced(*pixels, std::max(1, longer / most_px));
-        image = QImage(small.rgba.data(), small.width, small.height, small.width * 4, QImage::Format_RGBA8888)
-                    .convertToFormat(QImage::Format_ARGB32_Premultiplied)
-                    .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
-    } else {
-        image = image_of(pixels).convertToFormat(QImage::Format_ARGB32_Premultiplied);
-    }
+    const QImage image = std::visit([most_px](const auto& a) { return shown_at(*a, most_px); }, art);
     const std::scoped_lock lock(mutex);
     remembered.push_front({art, most_px, image});
     if (remembered.size() > most_remembered)
@@ -116,6 +129,33 @@ void prepare_art(const PrintArt& art) {
         art_image(art, size);
 }
 
+void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view) {
+    painter.save();
+    painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+    painter.setTransform(QTransform::fromScale(1 / art.size.width, 1 / art.size.height) * to_view, true);
+    painter.setClipRect(QRectF(0, 0, art.size.width, art.size.height), Qt::IntersectClip);
+    for (const Painted& painted : art.shapes) {
+        QPainterPath path;
+        if (painted.area) {
+            path = to_qt(painted.area->curves);
+            path.setFillRule(painted.area->rule == FillRule::even_odd ? Qt::OddEvenFill : Qt::WindingFill);
+        }
+        if (const Rgb* colour = std::get_if<Rgb>(&painted.ink)) {
+            QColor ink = to_qt(*colour);
+            ink.setAlphaF(static_cast<float>(painted.opacity));
+            painter.fillPath(path, ink);
+            continue;
+        }
+        painter.save();
+        if (painted.area)
+            painter.setClipPath(path, Qt::IntersectClip);
+        painter.setTransform(to_qt(painted.from_unit), true);
+        painter.drawImage(QRectF(0, 0, 1, 1), image_of(std::get<std::shared_ptr<const Image>>(painted.ink)));
+        painter.restore();
+    }
+    painter.restore();
+}
+
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view) {
     // Take the smallest prepared size that still has a pixel for every pixel on the screen.
     const double shown = std::max(std::hypot(to_view.m11(), to_view.m12()), std::hypot(to_view.m21(), to_view.m22())) *
@@ -124,11 +164,25 @@ void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view)
     painter.save();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (size == shown_sizes.end()) {
-        draw_from_pixels(painter, std::visit(image_of, art), to_view);
+        if (const auto* pixels = std::get_if<std::shared_ptr<const Image>>(&art))
+            draw_from_pixels(painter, image_of(*pixels), to_view);
+        else
+            draw_curves(painter, *std::get<std::shared_ptr<const DrawnArt>>(art), to_view);
     } else {
         painter.setTransform(to_view, true);
         painter.drawImage(QRectF(0, 0, 1, 1), art_image(art, *size));
     }
+    painter.restore();
+}
+
+void draw_in_full(QPainter& painter, const PrintArt& art, const QTransform& to_view) {
+    if (const auto* drawn = std::get_if<std::shared_ptr<const DrawnArt>>(&art)) {
+        draw_curves(painter, **drawn, to_view);
+        return;
+    }
+    painter.save();
+    painter.setTransform(to_view, true);
+    painter.drawImage(QRectF(0, 0, 1, 1), image_of(std::get<std::shared_ptr<const Image>>(art)));
     painter.restore();
 }
 

@@ -23,8 +23,14 @@ namespace fusuma::app {
 /// Makes the sizes in which art is shown, so that drawing it takes no time. For worker threads.
 void prepare_art(const PrintArt& art);
 
+/// Draws vector art at its full detail into the unit square of `to_view`.
+void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view);
+
 /// Draws the art into the unit square of `to_view`.
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view);
+
+/// The same from all of its pixels, as for paper.
+void draw_in_full(QPainter& painter, const PrintArt& art, const QTransform& to_view);
 
 /// The same for all that a sticker or a copy prints.
 void prepare_print(const std::vector<PrintLayer>& layers);

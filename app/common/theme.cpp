@@ -1,5 +1,7 @@
 #include "app/common/theme.h"
 
+#include "formats/fonts.h"
+
 #include <QApplication>
 #include <QFontDatabase>
 #include <QPalette>
@@ -45,6 +47,7 @@ Tone& stored_tone() {
 }
 
 void load_fonts() {
+    load_shipped_fonts();
     static const bool once = [] {
         use_resources();
         for (const char* weight : {"Regular", "Medium", "SemiBold"})

@@ -13,14 +13,6 @@ namespace {
 
 constexpr double mm_slack = 1.5; // that printers round paper sizes by
 
-QImage picture_of(const PrintArt& art) {
-    return std::visit(
-        [](const std::shared_ptr<const Image>& image) {
-            return QImage(image->rgba.data(), image->width, image->height, 4 * image->width, QImage::Format_RGBA8888);
-        },
-        art);
-}
-
 void paint_item(QPainter& painter, const PrintLayer& layer) {
     painter.save();
     if (const Rgb* colour = std::get_if<Rgb>(&layer.ink)) {
@@ -28,8 +20,7 @@ void paint_item(QPainter& painter, const PrintLayer& layer) {
     } else {
         if (!layer.area.empty())
             painter.setClipPath(to_qt(layer.area));
-        painter.setTransform(to_qt(layer.from_unit), true);
-        painter.drawImage(QRectF(0, 0, 1, 1), picture_of(std::get<PrintArt>(layer.ink)));
+        draw_in_full(painter, std::get<PrintArt>(layer.ink), to_qt(layer.from_unit));
     }
     painter.restore();
 }

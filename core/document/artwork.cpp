@@ -37,6 +37,12 @@ PixelPlace size_px(const Artwork& artwork) {
     return {across, static_cast<int>(std::lround(size.height * across / size.width))};
 }
 
+std::optional<PrintArt> original_art(const Artwork& artwork) {
+    if (const auto* art = std::get_if<PictureArtwork>(&artwork))
+        return std::shared_ptr<const Image>(art->picture, &art->picture->pixels); // kept alive by the picture
+    return std::nullopt;
+}
+
 std::optional<Rgb> colour_at(const Artwork& artwork, PixelPlace place) {
     const auto* art = std::get_if<PictureArtwork>(&artwork);
     const PixelPlace size = size_px(artwork);

@@ -51,6 +51,9 @@ using Artwork = std::variant<PictureArtwork, DrawingArtwork, LabelArtwork, Clust
 /// What of an artwork is printed: for pictures the pixels that are left once the background is taken away.
 using PrintArt = std::variant<std::shared_ptr<const Image>, std::shared_ptr<const DrawnArt>>;
 
+/// The picture as it came, background and all; nothing for drawn artwork, which has to be worked out.
+[[nodiscard]] std::optional<PrintArt> original_art(const Artwork& artwork);
+
 /// The artwork's colour at a pixel; nothing outside it, or where there are no pixels.
 [[nodiscard]] std::optional<Rgb> colour_at(const Artwork& artwork, PixelPlace place);
 

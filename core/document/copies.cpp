@@ -1,7 +1,6 @@
 #include "core/document/copies.h"
 
 #include "core/document/cluster.h"
-
 #include "core/geometry/measure.h"
 
 #include <algorithm>

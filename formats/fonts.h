@@ -1,0 +1,24 @@
+#pragma once
+
+#include "core/label/font.h"
+
+#include <QString>
+#include <QStringList>
+
+namespace fusuma {
+
+/// Makes the shipped fonts known; `:/fonts/` holds them from then on.
+void load_shipped_fonts();
+
+/// Families that texts can be set in: the shipped ones first, then the computer's, each list sorted.
+[[nodiscard]] const std::vector<std::string>& font_families();
+
+/// The font of a family that comes nearest, remembered. Where there is none of that family it is another one, as its
+/// own `family` says; never null.
+/// Source: the computer's fonts as fontconfig knows them
+[[nodiscard]] std::shared_ptr<const Font> find_font(const std::string& family, bool bold, bool italic);
+
+/// Of the families that a style sheet lists, those asked for in vain: none when any of them is there.
+[[nodiscard]] QStringList missing_families(const QString& list);
+
+} // namespace fusuma

@@ -1,0 +1,35 @@
+#pragma once
+
+#include "core/label/table.h"
+#include "core/result.h"
+
+#include <QByteArray>
+#include <QString>
+
+namespace fusuma {
+
+/// How a text file's bytes were taken.
+struct TextForm {
+    std::string encoding;  ///< "UTF-8", "UTF-16" or "Windows-1252"
+    char separator = ',';
+};
+
+using Cells = std::vector<std::vector<std::string>>;
+
+struct ReadCells {
+    Cells cells;
+    TextForm form;
+};
+
+/// Rows of cells from text as it was pasted, or from a file. Encoding and separator (comma, semicolon, tab, bar) are
+/// found out: a byte order mark, else whether it is sound UTF-8; and the separator that parts the first rows most
+/// evenly. Cells in quotes may hold separators, quotes doubled and line breaks.
+/// Source: RFC 4180; read by libcsv
+Result<ReadCells> cells_of(const QByteArray& text);
+
+inline constexpr qint64 largest_table_bytes = 20 << 20;
+
+/// The file as a table. @param fields  that the design uses, which tell whether the first row names the columns
+Result<Table> read_table(const QString& path, const std::vector<std::string>& fields);
+
+} // namespace fusuma
