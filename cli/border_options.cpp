@@ -86,7 +86,9 @@ std::optional<std::vector<Point>> points_of(const std::string& text) {
     return parts.size() % 2 == 0 ? std::optional(points) : std::nullopt;
 }
 
-std::optional<Fill> fill_of(const std::string& text) {
+} // namespace
+
+std::optional<Fill> parse_fill(const std::string& text) {
     Fill fill;
     if (text == "clear" || text == "art") {
         fill.kind = text == "art" ? Fill::Kind::art : Fill::Kind::clear;
@@ -112,6 +114,8 @@ std::optional<Fill> fill_of(const std::string& text) {
     fill.pitch = *pitch;
     return fill;
 }
+
+namespace {
 
 Outcome apply_holes(const StickerOptions& o, BorderSettings& border) {
     const std::string prefix = "close-under=";
@@ -147,13 +151,13 @@ Outcome apply_rims(const StickerOptions& o, Sticker& s) {
     for (const std::string& text : o.rims) {
         const std::size_t comma = text.find(',');
         const auto width = number_of(text.substr(0, comma), 0, 50);
-        const auto fill = comma == std::string::npos ? std::nullopt : fill_of(text.substr(comma + 1));
+        const auto fill = comma == std::string::npos ? std::nullopt : parse_fill(text.substr(comma + 1));
         if (!width || !fill || s.rims.inner.size() >= most_rims)
             return Problem{"--rim " + text + ": give a width in mm and a fill, such as 1.5,#2E4A7D" + hint};
         s.rims.inner.push_back({*width, *fill});
     }
     if (!o.border_fill.empty()) {
-        const auto fill = fill_of(o.border_fill);
+        const auto fill = parse_fill(o.border_fill);
         if (!fill)
             return Problem{"--border-fill " + o.border_fill + hint};
         s.rims.border = *fill;

@@ -15,4 +15,7 @@ void leave_lines_out(const StickerOptions& options, Sticker& sticker);
 /// #RRGGBB
 [[nodiscard]] std::optional<Rgb> parse_colour(const std::string& text);
 
+/// clear, art, #RRGGBB, or dots= or stripes=#RRGGBB,#RRGGBB[,PITCH]
+[[nodiscard]] std::optional<Fill> parse_fill(const std::string& text);
+
 } // namespace fusuma

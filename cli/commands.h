@@ -18,6 +18,22 @@ namespace fusuma {
 /// What a command came to: the exit code, 0 done or 1 done with something to fix.
 using ExitCode = Result<int>;
 
+/// Options of a layered drawing's parts.
+struct DrawingOptions {
+    bool from_pdf = false, visible = false;
+    std::string choice; ///< round, bottom, colours or file
+    std::vector<std::string> uses, combinations, recolours, fills;
+    double slivers = 0;
+};
+
+/// Options of a label that is made.
+struct LabelOptions {
+    std::string shape, from_template, ground, swatch, frame, picture, picture_field, letters_cut, list, date, name;
+    std::vector<std::string> texts, styles;
+    std::optional<double> safety, corner, hole;
+    std::optional<int> points;
+};
+
 /// Options that decide how one artwork becomes a sticker. Lengths in mm; unset ones keep the defaults.
 struct StickerOptions {
     std::string source = "auto";
@@ -33,6 +49,7 @@ struct StickerOptions {
     std::string corners, holes, cut;
     int page = 1;
     double resolution = 300; ///< dpi, of a PDF's page
+    DrawingOptions drawing;
 };
 
 struct OutlineCommand {
@@ -54,7 +71,14 @@ struct SheetCommand {
     std::optional<double> blade_offset, overcut;
     std::vector<std::string> inks; ///< KIND=NAME
     double png_dpi = 300;
+    std::string cluster; ///< how what is added becomes one
     StickerOptions sticker;
+    LabelOptions label;
+};
+
+struct PartsCommand {
+    std::string drawing, report;
+    int page = 1;
 };
 
 struct CheckCommand {
@@ -78,12 +102,13 @@ ExitCode run(const RehearseCommand& command);
 ExitCode run(const OutlineCommand& command);
 ExitCode run(const SheetCommand& command);
 ExitCode run(const CheckCommand& command);
+ExitCode run(const PartsCommand& command);
 
 /// Adds the options to a subcommand of the parser.
 void add_options(CLI::App& app, StickerOptions& options);
 
-/// A sticker with the options applied; a Problem says which option is wrong.
-Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& options);
+/// A sticker with the options applied, or one for each colour of a drawing; a Problem says which option is wrong.
+Result<std::vector<Sticker>> stickers_of(const std::string& art_path, const StickerOptions& options);
 
 /// Runs the whole program; returns the process's exit code.
 int run_program(int argc, const char* const* argv);

@@ -12,23 +12,31 @@ ExitCode run(const OutlineCommand& command) {
     StickerOptions options = command.sticker;
     if (!options.border)
         options.border = 0; // the bare outline unless a border is asked for
-    const auto sticker = timed(decode, [&] { return sticker_of(command.art, options); });
-    if (!sticker)
-        return sticker.problem();
+    const auto stickers = timed(decode, [&] { return stickers_of(command.art, options); });
+    if (!stickers)
+        return stickers.problem();
+    const Sticker* sticker = &stickers->front();
+    const auto* picture = std::get_if<PictureArtwork>(&sticker->artwork);
     const auto isolation = std::make_shared<const Isolation>(
-        timed(coverage, [&] { return isolate(sticker->artwork, sticker->framing.crop, sticker->background); }));
-    const Tracing tracing = timed(trace_seconds, [&] { return trace(isolation->coverage, sticker->trace); });
+        timed(coverage, [&] {
+            return picture ? isolate(*picture, sticker->framing.crop, sticker->background)
+                           : isolate(sticker->artwork, *Evaluator().drawn(sticker->artwork));
+        }));
+    const Tracing tracing = timed(trace_seconds, [&] { return traced(*isolation, sticker->trace); });
     if (isolation->content == AlphaContent::clear)
         return nothing_left(sticker->artwork, *isolation);
-    const auto traced = std::make_shared<const Outlined>(outlined(*isolation, tracing, *sticker, sticker->width));
+    const auto found = std::make_shared<const Outlined>(outlined(*isolation, tracing, *sticker, sticker->width));
     const Cut cut = timed(border_seconds, [&] {
         return cut_of(
-            *traced,
-            std::make_shared<const Border>(border(traced->outline, border_at(*traced, *sticker, sticker->width))),
+            *found,
+            std::make_shared<const Border>(border(found->outline, border_at(*found, *sticker, sticker->width))),
             *sticker, sticker->width);
     });
-    const Outlined& outline = *traced;
-    const std::vector<Contour> open = cut.open();
+    const Outlined& outline = *found;
+    std::vector<Contour> open = cut.open();
+    for (const OwnLine& line : cut.own)
+        if (line.is_open)
+            open.push_back(line.path);
 
     if (!command.out.empty())
         if (const Outcome written =
@@ -52,6 +60,7 @@ ExitCode run(const OutlineCommand& command) {
         {"height_mm", box.height()},
         {"pieces", static_cast<std::ptrdiff_t>(contours.size()) - holes},
         {"open_lines", open.size()},
+        {"own_lines", cut.own.size()},
         {"closed_holes", cut.derived->closed_holes.contours.size()},
         {"bleed_mm", bleeds(sticker->border, sticker->rims, sticker->bleed) ? sticker->bleed.width : 0},
         {"artwork_mm", {outline.artwork.width, outline.artwork.height}},

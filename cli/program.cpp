@@ -1,4 +1,5 @@
-#include "cli/commands.h"
+#include "cli/drawing_options.h"
+#include "cli/label_options.h"
 
 #include <CLI/CLI.hpp>
 #include <QImageReader>
@@ -21,7 +22,7 @@ void add_outline(CLI::App& program, OutlineCommand& c) {
 
 void add_sheet(CLI::App& program, SheetCommand& c) {
     CLI::App* app = program.add_subcommand("sheet", "lay copies out on a sheet and write what prints and what cuts");
-    app->add_option("INPUT", c.inputs, "a project to start from, and pictures to add")->required();
+    app->add_option("INPUT", c.inputs, "a project to start from, and pictures and drawings to add");
     app->add_option("--paper", c.paper,
                     "a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in");
     app->add_option("--margins", c.margins, "printer margin in mm")->check(CLI::Range(0.0, 100.0));
@@ -68,7 +69,19 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     app->add_option("--dpi", c.png_dpi, "dots per inch of the PNG")->needs(png)->check(CLI::Range(24.0, 2400.0));
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
     add_options(*app, c.sticker);
+    add_label_options(*app, c.label);
+    app->add_option("--cluster", c.cluster,
+                    "lay what is added on each other and make it one: outer (one cut round all of it), take-out, "
+                    "overlap-only, exclude or visible")
+        ->check(CLI::IsMember({"outer", "take-out", "overlap-only", "exclude", "visible"}));
     app->get_option("--size")->excludes("--width");
+}
+
+void add_parts(CLI::App& program, PartsCommand& c) {
+    CLI::App* app = program.add_subcommand("parts", "list the parts of a layered drawing");
+    app->add_option("DRAWING", c.drawing, "an SVG, DXF or PDF file")->required();
+    app->add_option("--page", c.page, "the page of a PDF")->check(CLI::Range(1, 100000));
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
 }
 
 void add_rehearse(CLI::App& program, RehearseCommand& c) {
@@ -106,11 +119,13 @@ void add_check(CLI::App& program, CheckCommand& c) {
 }
 
 ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
-                    const CheckCommand& check, const RehearseCommand& rehearse) {
+                    const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts) {
     if (program.got_subcommand("outline"))
         return run(outline);
     if (program.got_subcommand("sheet"))
         return run(sheet);
+    if (program.got_subcommand("parts"))
+        return run(parts);
     if (program.got_subcommand("check"))
         return run(check);
     return run(rehearse);
@@ -127,10 +142,12 @@ int run_program(int argc, const char* const* argv) {
     SheetCommand sheet;
     CheckCommand check;
     RehearseCommand rehearse;
+    PartsCommand parts;
     add_outline(program, outline);
     add_sheet(program, sheet);
     add_check(program, check);
     add_rehearse(program, rehearse);
+    add_parts(program, parts);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
@@ -139,7 +156,7 @@ int run_program(int argc, const char* const* argv) {
         std::cerr << error.what() << '\n';
         return bad_input;
     }
-    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse);
+    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts);
     if (code)
         return *code;
     std::cerr << code.problem().text() << '\n';

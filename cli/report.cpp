@@ -1,5 +1,6 @@
 #include "cli/report.h"
 
+#include "core/document/cluster.h"
 #include "formats/file.h"
 
 #include <algorithm>
@@ -45,10 +46,27 @@ json sheet_json(const Document& document, const JobPlan& plan, const std::vector
     for (const Mark& mark : first.marks)
         marks.push_back({mark.centre.x, mark.centre.y, mark.radius});
     const PlanTotals sum = totals(plan);
+    json stickers = json::array();
+    for (const auto& sticker : document.stickers) {
+        struct AboutArtwork {
+            json operator()(const PictureArtwork&) const { return {{"kind", "picture"}}; }
+            json operator()(const DrawingArtwork& art) const {
+                return {{"kind", "drawing"}, {"parts", art.parts->shapes.size()}};
+            }
+            json operator()(const LabelArtwork& art) const { return {{"kind", "label"}, {"rows", art.design->rows()}}; }
+            json operator()(const ClusterArtwork& art) const {
+                return {{"kind", "cluster"}, {"members", art.cluster->members.size()}};
+            }
+        };
+        json facts = std::visit(AboutArtwork{}, sticker->artwork);
+        facts.update({{"name", sticker->name}, {"copies", document.copies_of(sticker->id)}});
+        stickers.push_back(std::move(facts));
+    }
     return {{"paper_mm", {plan.paper.width, plan.paper.height}},
             {"zone_mm2", sum.zone_mm2},
             {"largest_fit_mm", {first.largest_place.width(), first.largest_place.height()}},
             {"marks_mm", marks},
+            {"stickers", stickers},
             {"copies", document.placements.size()},
             {"used_share", sum.used_share},
             {"pages", plan.pages.size()},

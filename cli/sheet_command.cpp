@@ -1,6 +1,9 @@
+#include "cli/border_options.h"
+#include "cli/label_options.h"
 #include "cli/report.h"
+#include "core/document/cluster.h"
 #include "core/document/cut_page.h"
-#include "core/document/fill_sheet.h"
+#include "core/document/label_list.h"
 #include "core/document/test_prints.h"
 #include "core/sheet/paper.h"
 #include "devices/practice_printer.h"
@@ -126,21 +129,69 @@ Result<Document> starting_document(const SheetCommand& command) {
     return document;
 }
 
+/// What was added lies on each other, middles together, and becomes one.
+Result<int> clustered_as(const std::string& how, Document& document, Evaluator& evaluator, const std::vector<int>& ids) {
+    const ClusterCut cut = how == "take-out"       ? ClusterCut::take_out
+                           : how == "overlap-only" ? ClusterCut::overlap_only
+                           : how == "exclude"      ? ClusterCut::exclude
+                           : how == "visible"      ? ClusterCut::visible
+                                                   : ClusterCut::outer;
+    Document alone = document;
+    alone.placements.clear();
+    Selection all;
+    for (const int id : ids) {
+        all.insert(alone.placements.size());
+        alone.placements.push_back(
+            {.sticker = id, .centre = {document.sheet.paper.width / 2, document.sheet.paper.height / 2}});
+    }
+    const auto done = clustered(alone, evaluator, all, cut);
+    if (!done)
+        return Problem{"--cluster: give at least two pictures, drawings or labels."};
+    const int id = done->document.stickers.back()->id;
+    document.stickers = done->document.stickers;
+    document.next_id = done->document.next_id;
+    for (const int member : ids)
+        document = with_sticker_removed(std::move(document), member);
+    return id;
+}
+
 /// Adds the artwork named on the command line; returns the new stickers' ids.
-Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& document) {
-    std::vector<int> ids;
+Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& document, Evaluator& evaluator) {
+    std::vector<Sticker> added;
     for (const std::string& input : command.inputs) {
         if (is_project(input))
             continue;
-        auto sticker = sticker_of(input, command.sticker);
-        if (!sticker)
-            return sticker.problem();
-        if (command.size) {
-            const Size size = artwork_size(*sticker);
-            sticker->width = *command.size * size.width / std::max(size.width, size.height);
+        auto stickers = stickers_of(input, command.sticker);
+        if (!stickers)
+            return stickers.problem();
+        for (Sticker& sticker : *stickers) {
+            if (command.size) {
+                const Size size = artwork_size(sticker);
+                sticker.width = *command.size * size.width / std::max(size.width, size.height);
+            }
+            added.push_back(std::move(sticker));
         }
+    }
+    auto label = label_of(command.label);
+    if (!label)
+        return label.problem();
+    if (*label) {
+        if (const Outcome done = apply_border(command.sticker, **label); !done)
+            return done.problem();
+        if (!command.sticker.cut.empty())
+            (*label)->cut = command.sticker.cut == "through" ? CutKind::through : CutKind::kiss;
+        added.push_back(std::move(**label));
+    }
+    std::vector<int> ids;
+    for (Sticker& sticker : added) {
         ids.push_back(document.next_id);
-        document = with_sticker_added(std::move(document), std::move(*sticker));
+        document = with_sticker_added(std::move(document), std::move(sticker));
+    }
+    if (!command.cluster.empty()) {
+        const auto id = clustered_as(command.cluster, document, evaluator, ids);
+        if (!id)
+            return id.problem();
+        return std::vector<int>{*id};
     }
     return ids;
 }
@@ -163,8 +214,20 @@ std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> 
     if (ids.empty() && is_filling)
         for (const auto& sticker : document.stickers)
             ids.push_back(sticker->id);
+    std::vector<Finding> findings;
+    std::erase_if(ids, [&](int id) {
+        const auto* label = std::get_if<LabelArtwork>(&document.find(id)->artwork);
+        if (!label || !label->design->table)
+            return false;
+        const int rows = static_cast<int>(label->design->rows()), each = command.copies.value_or(1);
+        FillReport report = place_list(document, evaluator, id, each, 0);
+        document = std::move(report.document);
+        if (auto missing = missing_copies(document, id, report.placed[0], rows * each))
+            findings.push_back(std::move(*missing));
+        return true;
+    });
     if (ids.empty())
-        return {};
+        return findings;
     FillRequest request;
     const int wanted = is_filling && !command.copies ? -1 : command.copies.value_or(1);
     for (const int id : ids)
@@ -178,7 +241,6 @@ std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> 
     document = std::move(report.document);
     for (int page = 0; page < document.pages && command.spread; ++page)
         document = spread_on_page(document, evaluator, page);
-    std::vector<Finding> findings;
     for (std::size_t i = 0; i < ids.size(); ++i)
         if (auto missing = missing_copies(document, ids[i], report.placed[i], wanted < 0 ? 1 : wanted))
             findings.push_back(std::move(*missing));
@@ -241,11 +303,11 @@ ExitCode run(const SheetCommand& command) {
     auto document = starting_document(command);
     if (!document)
         return document.problem();
-    const auto ids = add_artwork(command, *document);
+    Evaluator evaluator;
+    const auto ids = add_artwork(command, *document, evaluator);
     if (!ids)
         return ids.problem();
 
-    Evaluator evaluator;
     for (const auto& sticker : document->stickers) {
         const auto result = timed(evaluate, [&] { return evaluator.evaluate(*sticker); });
         if (result->isolation->content == AlphaContent::clear)

@@ -1,7 +1,10 @@
 #include "cli/border_options.h"
+#include "cli/drawing_options.h"
+#include "formats/drawing_read.h"
 #include "formats/picture_read.h"
 
 #include <CLI/CLI.hpp>
+#include <QFile>
 #include <cstdio>
 #include <numbers>
 
@@ -43,6 +46,7 @@ void add_options(CLI::App& app, StickerOptions& o) {
         ->check(CLI::Range(0.0, 20.0));
     app.add_option("--width", o.width, "width of the artwork in mm")->check(CLI::Range(0.5, 5000.0));
     add_border_options(app, o);
+    add_drawing_options(app, o.drawing);
     app.add_option("--cut", o.cut, "kiss or through")->check(CLI::IsMember({"kiss", "through"}));
 }
 
@@ -116,7 +120,55 @@ Outcome apply_hand_work(const StickerOptions& o, BackgroundSettings& background)
 
 } // namespace
 
-Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o) {
+namespace {
+
+/// What holds for every kind of artwork.
+Outcome apply_to_any(const StickerOptions& o, Sticker& s) {
+    if (o.width)
+        s.width = *o.width;
+    if (o.ignore_specks)
+        s.clean.specks = s.clean.holes = *o.ignore_specks;
+    if (o.ignore_holes)
+        s.clean.holes = *o.ignore_holes;
+    s.clean.outer_only = o.outer_only;
+    s.clean.gaps = o.close_gaps.value_or(0);
+    if (!o.cut.empty())
+        s.cut = o.cut == "through" ? CutKind::through : CutKind::kiss;
+    if (const Outcome border = apply_border(o, s); !border)
+        return border;
+    if (!o.left_out.empty())
+        leave_lines_out(o, s);
+    return Done{};
+}
+
+Framing framing_of(const StickerOptions& o) {
+    return {.mirrored = o.mirror, .turn = o.turn_deg.value_or(0) * std::numbers::pi / 180};
+}
+
+Result<std::vector<Sticker>> drawn_stickers(const std::string& path, const StickerOptions& o) {
+    auto drawing = read_drawing(QString::fromStdString(path), o.page);
+    if (!drawing)
+        return drawing.problem();
+    if (!(*drawing)->note.empty())
+        std::fprintf(stderr, "%s\n", (*drawing)->note.c_str());
+    auto drawn = drawings_of(*drawing, o.drawing);
+    if (!drawn)
+        return drawn.problem();
+    std::vector<Sticker> stickers;
+    for (DrawnSticker& one : *drawn) {
+        Sticker s = new_sticker(std::move(one.artwork));
+        s.name += one.suffix;
+        if (one.is_exact)
+            s.border.width = 0;
+        s = reframed(std::move(s), framing_of(o));
+        if (const Outcome done = apply_to_any(o, s); !done)
+            return done.problem();
+        stickers.push_back(std::move(s));
+    }
+    return stickers;
+}
+
+Result<Sticker> picture_sticker(const std::string& art_path, const StickerOptions& o) {
     auto picture = read_picture(QString::fromStdString(art_path), {o.page, o.resolution});
     if (!picture)
         return picture.problem();
@@ -125,12 +177,10 @@ Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o)
     Sticker s = new_sticker(PictureArtwork{*picture});
     if (o.dpi)
         s.width = (*picture)->pixels.width / *o.dpi * mm_per_inch;
-    Framing framing{.mirrored = o.mirror, .turn = o.turn_deg.value_or(0) * std::numbers::pi / 180};
+    Framing framing = framing_of(o);
     if (const Outcome crop = apply_box("--crop", o.crop, framing.crop); !crop)
         return crop.problem();
     s = reframed(std::move(s), framing);
-    if (o.width)
-        s.width = *o.width;
     if (const Outcome source = apply_source(o, s.background); !source)
         return source.problem();
     if (const Outcome focus = apply_box("--focus", o.focus, s.background.focus); !focus)
@@ -148,19 +198,25 @@ Result<Sticker> sticker_of(const std::string& art_path, const StickerOptions& o)
         s.trace.detail_px = *o.detail_px;
     if (o.smoothing_px)
         s.trace.smoothing_px = *o.smoothing_px;
-    if (o.ignore_specks)
-        s.clean.specks = s.clean.holes = *o.ignore_specks;
-    if (o.ignore_holes)
-        s.clean.holes = *o.ignore_holes;
-    s.clean.outer_only = o.outer_only;
-    s.clean.gaps = o.close_gaps.value_or(0);
-    if (o.cut == "through")
-        s.cut = CutKind::through;
-    if (const Outcome border = apply_border(o, s); !border)
-        return border.problem();
-    if (!o.left_out.empty())
-        leave_lines_out(o, s);
+    if (const Outcome done = apply_to_any(o, s); !done)
+        return done.problem();
     return s;
+}
+
+} // namespace
+
+Result<std::vector<Sticker>> stickers_of(const std::string& path, const StickerOptions& o) {
+    bool is_drawn = o.drawing.from_pdf;
+    if (!is_drawn) {
+        QFile file(QString::fromStdString(path));
+        is_drawn = file.open(QIODevice::ReadOnly) && is_drawing(file.read(4096));
+    }
+    if (is_drawn)
+        return drawn_stickers(path, o);
+    auto sticker = picture_sticker(path, o);
+    if (!sticker)
+        return sticker.problem();
+    return std::vector<Sticker>{std::move(*sticker)};
 }
 
 } // namespace fusuma

@@ -224,7 +224,8 @@ class Walker {
             if (child->name == str("title") && !child->text.trimmed().isEmpty())
                 return child->text.simplified();
         for (const char* attribute : {"label", "aria-label", "id", "class"})
-            if (const QString name = node.attribute(str(attribute)).simplified(); !name.isEmpty())
+            if (const QString name = node.attribute(str(attribute)).simplified();
+                !name.isEmpty() && !name.startsWith(str("fusuma-")))
                 return name;
         return {};
     }

@@ -34,6 +34,7 @@ void many_nodes(const PreflightInput& input, Findings& findings);     ///< more 
 void no_cut(const PreflightInput& input, Findings& findings);         ///< printed but not cut, or cut but not printed
 void near_cut(const PreflightInput& input, Findings& findings);       ///< detail that a slip would cut into
 void low_resolution(const PreflightInput& input, Findings& findings); ///< larger than the pixels carry
+void label_text(const PreflightInput& input, Findings& findings);     ///< words that do not fit or cannot be set
 void lost_handwork(const PreflightInput& input, Findings& findings);  ///< a change by hand that found no place
 
 // Paper, marks and printer.

@@ -1,0 +1,52 @@
+// Drawings opened beside librsvg's own render of the same files at 2000 px: how long both take, and how far what we made
+// of them differs from it.
+//
+// usage: bench-drawings SVG...
+
+#include "formats/drawing_read.h"
+#include "formats/file.h"
+#include "tests/support/drawing_truth.h"
+
+#include <QString>
+#include <chrono>
+#include <cmath>
+#include <cstdio>
+
+int main(int argc, char** argv) {
+    using namespace fusuma;
+    using Clock = std::chrono::steady_clock;
+    const auto seconds = [](Clock::time_point from) { return std::chrono::duration<double>(Clock::now() - from).count(); };
+    double ours = 0, theirs = 0, area = 0, colour = 0;
+    int read = 0, over = 0;
+    std::printf("| drawing | parts | area differs %% | colour differs | ours s | librsvg s |\n|---|---|---|---|---|---|\n");
+    for (int i = 1; i < argc; ++i) {
+        const auto file = read_file(argv[i], largest_drawing_bytes);
+        if (!file)
+            continue;
+        auto start = Clock::now();
+        const auto drawing = read_drawing(argv[i]);
+        const double took = seconds(start);
+        if (!drawing) {
+            std::printf("| %s | %s |\n", argv[i], drawing.problem().text().c_str());
+            continue;
+        }
+        const Size size = (*drawing)->size;
+        const int w = size.width >= size.height ? 2000 : static_cast<int>(std::lround(2000 * size.width / size.height));
+        const Image picture = test::rasterised(**drawing, w);
+        start = Clock::now();
+        const Image truth = test::rendered(*file, picture.width, picture.height);
+        const double took_theirs = seconds(start);
+        const test::PictureDifference d = test::difference(picture, truth);
+        std::printf("| %s | %zu | %.3f | %.2f | %.3f | %.3f |\n", argv[i], (*drawing)->parts.size(), 100 * d.area, d.colour, took,
+                    took_theirs);
+        ours += took;
+        theirs += took_theirs;
+        area += d.area;
+        colour += d.colour;
+        over += d.area > 0.002;
+        ++read;
+    }
+    if (read > 0)
+        std::printf("%d drawings: mean area %.3f %%, over 0.2 %%: %d, mean colour %.2f; ratio ours / librsvg = %.2f\n", read,
+                    100 * area / read, over, colour / read, ours / theirs);
+}

@@ -1,0 +1,23 @@
+#pragma once
+
+#include "core/drawing/drawing.h"
+#include "core/raster/image.h"
+
+#include <QByteArray>
+
+namespace fusuma::test {
+
+/// A whole drawing as librsvg renders it. Empty when it refuses it.
+[[nodiscard]] Image rendered(const QByteArray& svg, int width_px, int height_px);
+
+/// How two pictures of one size differ.
+struct PictureDifference {
+    double area = 0;   ///< symmetric difference of what they cover over what they cover, by alpha
+    double colour = 0; ///< mean difference of their colours on white, 0–255, over what they cover
+};
+[[nodiscard]] PictureDifference difference(const Image& a, const Image& b);
+
+/// All parts as the file has them, as pixels.
+[[nodiscard]] Image rasterised(const Drawing& drawing, int width_px);
+
+} // namespace fusuma::test
