@@ -367,7 +367,7 @@ Outline stroke_outline(const SvgPath& path, const SvgStroke& stroke, double scal
         }
         const double r = stroke.width / 2;
         if (stroke.cap == SvgCap::round)
-            dots.contours.push_back(ellipse(sub.path.start, r, r));
+            dots.contours.push_back(ellipse_contour(sub.path.start, r, r));
         else if (stroke.cap == SvgCap::square)
             dots.contours.push_back(contour_of(corners_of({sub.path.start - Point{r, r}, sub.path.start + Point{r, r}})));
     }

@@ -34,7 +34,7 @@ ArtworkStep::ArtworkStep(Session& project, BenchTools& tools) : session(project)
     connect(resolution, &NumberField::edited, &session, &Session::set_page_resolution);
     layout->addWidget(resolution_row);
 
-    auto* crop = tool_button(tools, Tool::crop, tr("Crop"), QStringLiteral("crop"),
+    crop = tool_button(tools, Tool::crop, tr("Crop"), QStringLiteral("crop"),
                              tr("Draw a box round the part to use. The rest is kept aside, not lost."));
     whole = button(tr("Use all of it"), "", QStringLiteral("uncrop"), tr("Take the crop away."));
     connect(whole, &QPushButton::clicked, this,
@@ -85,9 +85,16 @@ void ArtworkStep::refresh(const Sticker& s) {
     turn->set_value(std::round(s.framing.turn / degree * 100) / 100);
     mirrored->setChecked(s.framing.mirrored);
     whole->setEnabled(s.framing.crop.has_value());
-    std::visit(
-        [&](const PictureArtwork& art) {
+    crop->setEnabled(!is_drawn(s.artwork));
+    resolution_row->setVisible(false);
+    struct About {
+        ArtworkStep& step;
+        const Sticker& s;
+        void operator()(const PictureArtwork& art) const {
             const Picture& p = *art.picture;
+            NumberField* const resolution = step.resolution;
+            QWidget* const resolution_row = step.resolution_row;
+            QLabel* const facts = step.facts;
             resolution_row->setVisible(p.page > 0);
             resolution->set_value(p.dpi);
             const QString origin = p.page > 0 ? tr("page %1, drawn at %2 dpi").arg(p.page).arg(std::lround(p.dpi))
@@ -96,13 +103,25 @@ void ArtworkStep::refresh(const Sticker& s) {
             facts->setText(tr("%1, %2. Prints at %3 dpi at this size.")
                                .arg(QString::fromStdString(p.file_name), origin)
                                .arg(std::lround(mm_per_inch / mm_per_px(s))));
-        },
-        s.artwork);
+        }
+        void operator()(const DrawingArtwork& art) const {
+            step.facts->setText(tr("%1, a drawing of %2 parts. Its edges are exact at every size.")
+                                    .arg(QString::fromStdString(art.drawing->file_name))
+                                    .arg(art.drawing->parts.size()));
+        }
+        void operator()(const LabelArtwork&) const {
+            step.facts->setText(tr("A label made here. Its edges are exact at every size."));
+        }
+        void operator()(const ClusterArtwork&) const {
+            step.facts->setText(tr("Stickers joined to one. Each is kept as it was."));
+        }
+    };
+    std::visit(About{*this, s}, s.artwork);
 }
 
 QString ArtworkStep::state_of(const Sticker& s) {
     const Frame frame = frame_of(s);
-    QString words = tr("%1 × %2 px").arg(frame.crop.width).arg(frame.crop.height);
+    QString words = is_drawn(s.artwork) ? tr("drawn") : tr("%1 × %2 px").arg(frame.crop.width).arg(frame.crop.height);
     if (s.framing.crop)
         words += tr(", cropped");
     if (std::abs(s.framing.turn) > 1e-6)

@@ -33,7 +33,12 @@ BenchPage::BenchPage(Session& session) {
     layout->addWidget(steps);
     setFocusProxy(view);
     connect(tray, &Tray::add_artwork_wanted, this, &BenchPage::add_artwork_wanted);
+    connect(tray, &Tray::new_label_wanted, this, &BenchPage::new_label_wanted);
     connect(steps, &StepsPanel::put_on_sheet_wanted, this, &BenchPage::put_on_sheet_wanted);
+}
+
+void BenchPage::open_source() {
+    steps->open_source();
 }
 
 void BenchPage::take(Tool tool) {

@@ -16,9 +16,11 @@ class BenchPage : public QWidget {
 
     /// Opens the step that a tool belongs to and takes it.
     void take(Tool tool);
+    void open_source(); ///< the step about what the artwork is made of
 
   signals:
     void add_artwork_wanted();
+    void new_label_wanted();
     void put_on_sheet_wanted();
 
   private:

@@ -275,4 +275,38 @@ void BenchTools::paint(QPainter& painter, const QTransform& mm_to_view, QPointF 
     }
 }
 
+void BenchTools::choose_parts(ShapeIds ids) {
+    if (ids == parts)
+        return;
+    parts = std::move(ids);
+    emit parts_chosen();
+    emit changed();
+}
+
+void BenchTools::show_slivers(std::vector<Sliver> found) {
+    if (shown_slivers.empty() && found.empty())
+        return;
+    shown_slivers = std::move(found);
+    emit changed();
+}
+
+void BenchTools::choose_part_at(Point mm, bool more) {
+    const auto sticker = session.sticker();
+    const auto* art = sticker ? std::get_if<DrawingArtwork>(&sticker->artwork) : nullptr;
+    if (!art)
+        return;
+    const double px = size_px(sticker->artwork).x / art->drawing->size.width;
+    const Point at = Transform::scale(px, px).then(picture_to_mm(*sticker)).inverted().apply(mm);
+    ShapeIds ids = more ? parts : ShapeIds{};
+    for (auto shape = art->parts->shapes.rbegin(); shape != art->parts->shapes.rend(); ++shape) {
+        const Outline& region = region_of(*art->drawing, *shape);
+        if (!bounds(region).contains(at) || !contains(flatten(region, 0.05), at))
+            continue;
+        if (!ids.erase(shape->id))
+            ids.insert(shape->id);
+        break;
+    }
+    choose_parts(std::move(ids));
+}
+
 } // namespace fusuma::app

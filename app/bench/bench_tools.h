@@ -52,6 +52,14 @@ class BenchTools : public QObject {
 
     LineTools lines;
 
+    // Of a layered drawing.
+    [[nodiscard]] const ShapeIds& chosen_parts() const { return parts; }
+    void choose_parts(ShapeIds ids);
+    void show_slivers(std::vector<Sliver> found); ///< rings them in the view
+    [[nodiscard]] const std::vector<Sliver>& slivers() const { return shown_slivers; }
+    /// Chooses the frontmost part at a place, mm on the sticker; with `more` besides those chosen already.
+    void choose_part_at(Point mm, bool more);
+
     double brush_size = 24; ///< px of the picture
     double brush_hardness = 0.8;
     int chosen_stroke = -1; ///< of the sticker's, shown brightly; -1 for none
@@ -61,12 +69,15 @@ class BenchTools : public QObject {
 
   signals:
     void changed();              ///< the tool, or what is being drawn
+    void parts_chosen();
     void place_wanted(Point mm); ///< to be brought into view
 
   private:
     Session& session;
     Tool taken = Tool::none;
     std::vector<Point> drawn; ///< mm
+    ShapeIds parts;
+    std::vector<Sliver> shown_slivers;
 
     [[nodiscard]] bool is_brush() const { return taken == Tool::brush_add || taken == Tool::brush_erase; }
     [[nodiscard]] bool is_box() const { return taken == Tool::focus_box || taken == Tool::crop; }

@@ -40,6 +40,7 @@ BenchView::BenchView(Session& project, BenchTools& bench_tools, QWidget* parent)
     });
     connect(&session, &Session::worked_out, this, &BenchView::refresh);
     connect(&session, &Session::previewed, this, &BenchView::refresh);
+    connect(&tools, &BenchTools::parts_chosen, this, qOverload<>(&QWidget::update));
     connect(&tools, &BenchTools::place_wanted, this, [this](Point mm) {
         centre_on(mm);
         if (px_per_mm() < 12)
@@ -113,14 +114,15 @@ void BenchView::paint_empty(QPainter& painter) const {
     painter.setPen(theme().dim);
     painter.drawText(
         rect().adjusted(0, 24, 0, 24), Qt::AlignCenter,
-        tr("A picture or a PDF; or paste one with Ctrl+V. Transparency is best: its edge becomes the outline."));
+        tr("A picture, a drawing or a PDF; or paste one with Ctrl+V. Transparency is best: its edge becomes the outline."));
 }
 
 void BenchView::paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const {
     const bool as_it_came = look == Look::artwork || tools.is_for_picture();
+    const auto original = original_art(sticker.artwork);
     painter.setOpacity(as_it_came || look == Look::result ? 1 : 0.35);
-    if (!as_it_came && look != Look::coverage && look != Look::difference) {
-        if (look == Look::result)
+    if (!original || (!as_it_came && look != Look::coverage && look != Look::difference)) {
+        if (look == Look::result && !as_it_came)
             for (const PrintLayer& layer : result.print)
                 draw_layer(painter, layer, to_view());
         else
@@ -135,7 +137,7 @@ void BenchView::paint_art(QPainter& painter, const Sticker& sticker, const Stick
             frame.addPolygon(from_picture.map(QPolygonF(QRectF(crop.x, crop.y, crop.width, crop.height))));
             painter.setClipPath(frame);
         }
-        draw_art(painter, original_art(sticker.artwork), QTransform::fromScale(size.x, size.y) * from_picture);
+        draw_art(painter, *original, QTransform::fromScale(size.x, size.y) * from_picture);
         painter.restore();
     }
     painter.setOpacity(1);
@@ -161,12 +163,15 @@ void BenchView::paint(QPainter& painter) {
         painter.drawPath(cut);
     }
     paint_art(painter, *sticker, *result);
-    if (look == Look::coverage || look == Look::difference)
+    if ((look == Look::coverage || look == Look::difference) && !result->isolation->drawn)
         paint_tint(painter, *result, sticker->trace.threshold);
     if (shows_result) {
         if (!tools.is_for_picture())
             paint_waste(painter, cut);
-        draw_cut_line(painter, cut, sticker->cut);
+        if (result->cut->is_cut)
+            draw_cut_line(painter, cut, sticker->cut);
+        for (const OwnLine& line : result->cut->own)
+            draw_cut_line(painter, to_view().map(line.is_open ? open_path(line.path) : to_qt(line.path)), line.kind);
         for (const Contour& line : result->cut->open())
             draw_cut_line(painter, to_view().map(open_path(line)), sticker->cut);
         paint_ruler(painter, bounds(result->cut_line()));
@@ -177,8 +182,38 @@ void BenchView::paint(QPainter& painter) {
         paint_specks(painter, *result->outlined);
     if (look != Look::result || tools.tool() != Tool::none)
         tools.paint(painter, to_view(), pointer);
+    if (const auto* drawing = std::get_if<DrawingArtwork>(&sticker->artwork))
+        paint_chosen_parts(painter, *sticker, *drawing);
     if (pointed_at)
         paint_pointed_at(painter);
+}
+
+/// The parts chosen, and slivers ringed.
+void BenchView::paint_chosen_parts(QPainter& painter, const Sticker& sticker, const DrawingArtwork& art) const {
+    const double px = size_px(sticker.artwork).x / art.drawing->size.width;
+    const QTransform view = to_qt(Transform::scale(px, px).then(picture_to_mm(sticker))) * to_view();
+    painter.setBrush(Qt::NoBrush);
+    for (const Shape& shape : art.parts->shapes) {
+        if (!tools.chosen_parts().contains(shape.id))
+            continue;
+        QPainterPath path = to_qt(region_of(*art.drawing, shape));
+        if (shape.part >= 0)
+            for (const OwnLine& line : art.drawing->parts[static_cast<std::size_t>(shape.part)].lines)
+                path.addPath(open_path(line.path));
+        for (const auto& [colour, width] : {std::pair{theme().casing, 4.0}, {theme().accent, 1.8}}) {
+            painter.setPen(QPen(colour, width, Qt::DashLine));
+            painter.drawPath(view.map(path));
+        }
+    }
+    for (const Sliver& sliver : tools.slivers()) {
+        const Rect box = bounds(sliver.piece);
+        const QRectF seen = view.mapRect(QRectF(to_qt(box.min), to_qt(box.max)));
+        const double radius = std::max(seen.width(), seen.height()) / 2 + 6;
+        for (const auto& [colour, width] : {std::pair{theme().casing, 4.0}, {theme().attention, 1.8}}) {
+            painter.setPen(QPen(colour, width));
+            painter.drawEllipse(seen.center(), radius, radius);
+        }
+    }
 }
 
 /// What is printed past the cut line, paled, since it stays behind on the sheet.
@@ -321,8 +356,10 @@ void BenchView::paint_pointed_at(QPainter& painter) const {
 }
 
 void BenchView::press(QMouseEvent* event) {
-    if (tools.tool() == Tool::none)
+    if (tools.tool() == Tool::none) {
         emit clicked(to_mm(event->position()));
+        tools.choose_part_at(to_mm(event->position()), event->modifiers() & (Qt::ShiftModifier | Qt::ControlModifier));
+    }
     tools.press(to_mm(event->position()), px_per_mm(), event->modifiers());
 }
 

@@ -51,6 +51,7 @@ class BenchView : public ZoomView {
     void paint_tint(QPainter& painter, const StickerResult& result, double threshold) const;
     void paint_waste(QPainter& painter, const QPainterPath& cut) const;
     void paint_pointed_at(QPainter& painter) const;
+    void paint_chosen_parts(QPainter& painter, const Sticker& sticker, const DrawingArtwork& art) const;
     void paint_legend(QPainter& painter, double left_out_mm2, double taken_in_mm2) const;
     void paint_outline(QPainter& painter, const Outlined& outlined) const;
     void paint_specks(QPainter& painter, const Outlined& outlined) const;

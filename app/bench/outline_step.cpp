@@ -42,6 +42,8 @@ OutlineStep::OutlineStep(Session& project) : session(project) {
     edit_on(smoothing, tr("Smoothing"), "smoothing", [](Sticker& s, double px) { s.trace.smoothing_px = px; });
     layout->addWidget(row(tr("Smooth wobbles over"), smoothing, 90));
 
+    for (int i = 0; i < layout->count(); ++i)
+        of_pixels.push_back(layout->itemAt(i)->widget());
     edges = new Choices({tr("With holes"), tr("Outer edge only")});
     edges->setToolTip(tr("Whether holes in the art become holes in the sticker."));
     connect(edges, &Choices::picked, this,
@@ -67,6 +69,8 @@ OutlineStep::OutlineStep(Session& project) : session(project) {
 }
 
 void OutlineStep::refresh(const Sticker& s) {
+    for (QWidget* w : of_pixels)
+        w->setVisible(!is_drawn(s.artwork));
     const QSignalBlocker quiet(threshold);
     const int percent = static_cast<int>(std::lround(s.trace.threshold / 2.55));
     threshold->setValue(percent);
@@ -102,7 +106,7 @@ void OutlineStep::refresh_result(const Outlined& outlined) {
 }
 
 QString OutlineStep::state_of(const Sticker& s) {
-    QString words = tr("at %1 %").arg(std::lround(s.trace.threshold / 2.55));
+    QString words = is_drawn(s.artwork) ? tr("exact, as drawn") : tr("at %1 %").arg(std::lround(s.trace.threshold / 2.55));
     if (s.trace.smoothing_px > 0)
         words += tr(", smoothed");
     if (s.clean.outer_only)

@@ -15,6 +15,7 @@ class OutlineStep : public QWidget {
 
   private:
     Session& session;
+    std::vector<QWidget*> of_pixels; ///< what only pictures need
     QSlider* threshold;
     QLabel *threshold_text, *dropped;
     NumberField *detail_px, *detail_mm, *smoothing, *specks, *holes, *gaps;

@@ -4,10 +4,14 @@
 #include "app/bench/background_step.h"
 #include "app/bench/bleed_step.h"
 #include "app/bench/border_step.h"
+#include "app/bench/cluster_step.h"
 #include "app/bench/cut_step.h"
+#include "app/bench/label_step.h"
 #include "app/bench/outline_step.h"
+#include "app/bench/parts_step.h"
 #include "app/bench/step_parts.h"
 #include "app/common/theme.h"
+#include "core/document/cluster.h"
 #include "core/geometry/measure.h"
 
 #include <QScrollArea>
@@ -48,7 +52,7 @@ StepsPanel::StepsPanel(Session& project, BenchTools& bench_tools) : session(proj
     steps = new QWidget;
     auto* list = column(steps, 0, 6);
     add_card(tr("Artwork"), artwork = new ArtworkStep(session, tools));
-    add_card(tr("Background"), background = new BackgroundStep(session, tools));
+    add_card(tr("Background"), source_step());
     add_card(tr("Outline"), outline = new OutlineStep(session));
     add_card(tr("Border"), border = new BorderStep(session, tools));
     add_card(tr("Bleed"), bleed = new BleedStep(session));
@@ -101,6 +105,50 @@ void StepsPanel::open_card(std::size_t index) {
 void StepsPanel::open_step_of(Tool tool) {
     constexpr std::size_t border_card = 3, cut_card = 5;
     open_card(tool == Tool::hole ? border_card : cut_card);
+}
+
+/// What the artwork is made of: a picture has a background to take away, a drawing its parts, a label its design.
+QWidget* StepsPanel::source_step() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 0);
+    layout->addWidget(background = new BackgroundStep(session, tools));
+    layout->addWidget(parts = new PartsStep(session, tools));
+    layout->addWidget(label_step = new LabelStep(session));
+    layout->addWidget(cluster = new ClusterStep(session));
+    return body;
+}
+
+void StepsPanel::refresh_source(const Sticker& s) {
+    StepCard& card = *cards[1];
+    const auto show_only = [&](const QWidget* shown, const QString& words) {
+        for (QWidget* w : std::initializer_list<QWidget*>{background, parts, label_step, cluster})
+            w->setVisible(w == shown);
+        card.set_title(words);
+    };
+    if (s.id != shown_sticker) {
+        shown_sticker = s.id;
+        tools.choose_parts({});
+        tools.show_slivers({});
+    }
+    if (const auto* drawing = std::get_if<DrawingArtwork>(&s.artwork)) {
+        show_only(parts, tr("Parts"));
+        parts->refresh(*drawing, session.document().unit);
+        card.set_state(PartsStep::state_of(*drawing));
+    } else if (const auto* label_art = std::get_if<LabelArtwork>(&s.artwork)) {
+        show_only(label_step, tr("Label"));
+        label_step->refresh(*label_art, session.document().unit);
+        card.set_state(LabelStep::state_of(*label_art));
+    } else if (const auto* members = std::get_if<ClusterArtwork>(&s.artwork)) {
+        show_only(cluster, tr("Cluster"));
+        cluster->refresh(*members->cluster);
+        card.set_state(ClusterStep::state_of(*members->cluster));
+    } else {
+        show_only(background, tr("Background"));
+    }
+}
+
+void StepsPanel::open_source() {
+    open_card(1);
 }
 
 QWidget* StepsPanel::size_step() {
@@ -163,6 +211,7 @@ void StepsPanel::refresh() {
 void StepsPanel::refresh_values(const Sticker& s) {
     const Unit unit = session.document().unit;
     artwork->refresh(s);
+    refresh_source(s);
     outline->refresh(s);
     border->refresh(s, unit);
     bleed->refresh(s, unit);
@@ -180,8 +229,10 @@ void StepsPanel::refresh_values(const Sticker& s) {
 }
 
 void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& result) {
-    background->refresh(sticker, *result.isolation);
-    cards[1]->set_state(BackgroundStep::state_of(sticker, *result.isolation));
+    if (!is_drawn(sticker.artwork)) {
+        background->refresh(sticker, *result.isolation);
+        cards[1]->set_state(BackgroundStep::state_of(sticker, *result.isolation));
+    }
     outline->refresh_result(*result.outlined);
     const Unit unit = session.document().unit;
     border->refresh_result(result, unit);
@@ -197,7 +248,7 @@ void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& re
     const auto pieces = std::count_if(result.cut_line().contours.begin(), result.cut_line().contours.end(),
                                       [](const Contour& c) { return signed_area(c) > 0; });
     finished_words->setText(box.empty() ? tr("Nothing is left to cut. Look at the Background and Border steps.")
-                            : result.isolation->content == AlphaContent::opaque
+                            : result.isolation->content == AlphaContent::opaque && !result.isolation->drawn
                                 ? tr("The whole rectangle is the outline. The Background step can take a colour away.")
                             : pieces > 1 ? tr("Falls into %1 pieces. The Border step can join them.").arg(pieces)
                                          : tr("One piece."));

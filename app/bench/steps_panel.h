@@ -16,9 +16,12 @@ class ArtworkStep;
 class BackgroundStep;
 class BleedStep;
 class BorderStep;
+class ClusterStep;
 class CutStep;
+class LabelStep;
 class NumberField;
 class OutlineStep;
+class PartsStep;
 
 /// The steps of the sticker in hand, all live: each control edits the document at once.
 class StepsPanel : public QWidget {
@@ -28,6 +31,8 @@ class StepsPanel : public QWidget {
 
     /// Opens the step whose tools work on the cut line.
     void open_step_of(Tool tool);
+    /// Opens the step about what the artwork is made of.
+    void open_source();
 
   signals:
     void put_on_sheet_wanted();
@@ -39,6 +44,10 @@ class StepsPanel : public QWidget {
     QLabel *title, *finished_text, *finished_words;
     ArtworkStep* artwork;
     BackgroundStep* background;
+    PartsStep* parts;
+    LabelStep* label_step;
+    ClusterStep* cluster;
+    int shown_sticker = 0;
     OutlineStep* outline;
     BorderStep* border;
     BleedStep* bleed;
@@ -50,6 +59,8 @@ class StepsPanel : public QWidget {
     std::vector<NumberField*> lengths;
 
     QWidget* size_step();
+    QWidget* source_step();
+    void refresh_source(const Sticker& sticker);
     void add_card(const QString& title, QWidget* body);
     void open_card(std::size_t index);
     NumberField* length_field(double least, double most, double step, const char* object_name);

@@ -24,7 +24,8 @@ class Header : public QPushButton {
 
 } // namespace
 
-StepCard::StepCard(int number, const QString& title, QWidget* body) : header(new Header(title)), content(body) {
+StepCard::StepCard(int number, const QString& name, QWidget* body)
+    : header(new Header(name)), title(label(name, "section")), content(body) {
     setObjectName(QStringLiteral("card"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = column(this, 1, 0);
@@ -37,13 +38,18 @@ StepCard::StepCard(int number, const QString& title, QWidget* body) : header(new
     badge->setHidden(number == 0);
     state = label({}, "dim");
     head->addWidget(badge);
-    head->addWidget(label(title, "section"));
+    head->addWidget(title);
     head->addStretch();
     head->addWidget(state);
     layout->addWidget(header);
     layout->addWidget(content);
     connect(static_cast<QPushButton*>(header), &QPushButton::clicked, this, &StepCard::toggled);
     set_open(false);
+}
+
+void StepCard::set_title(const QString& words) {
+    title->setText(words);
+    header->setAccessibleName(words);
 }
 
 void StepCard::set_state(const QString& words) {

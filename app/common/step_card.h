@@ -12,6 +12,7 @@ class StepCard : public QWidget {
   public:
     /// @param number  shown in a badge; none when 0
     StepCard(int number, const QString& title, QWidget* body);
+    void set_title(const QString& words);
     void set_state(const QString& words);
     void set_open(bool open);
     [[nodiscard]] bool is_open() const;
@@ -21,7 +22,7 @@ class StepCard : public QWidget {
 
   private:
     QWidget* header;
-    QLabel *badge, *state;
+    QLabel *badge, *title, *state;
     QWidget* content;
 };
 

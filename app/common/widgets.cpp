@@ -74,4 +74,8 @@ void Choices::set_chosen(int index) {
     buttons[static_cast<std::size_t>(index)]->setChecked(true);
 }
 
+bool Choices::is_chosen(int index) const {
+    return buttons[static_cast<std::size_t>(index)]->isChecked();
+}
+
 } // namespace fusuma::app

@@ -32,7 +32,8 @@ class Choices : public QWidget {
     Q_OBJECT
   public:
     explicit Choices(const QStringList& names, QWidget* parent = nullptr);
-    void set_chosen(int index); ///< without a signal
+    void set_chosen(int index);
+    [[nodiscard]] bool is_chosen(int index) const; ///< without a signal
 
   signals:
     void picked(int index);

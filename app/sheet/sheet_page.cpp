@@ -19,6 +19,7 @@ SheetPage::SheetPage(Session& session) {
     layout->addWidget(new SheetPanel(session));
     setFocusProxy(view);
     connect(tray, &Tray::add_artwork_wanted, this, &SheetPage::add_artwork_wanted);
+    connect(tray, &Tray::new_label_wanted, this, &SheetPage::new_label_wanted);
     connect(tray, &Tray::sticker_opened, this, &SheetPage::sticker_opened);
     connect(view, &SheetView::sticker_opened, this, &SheetPage::sticker_opened);
 }

@@ -19,6 +19,7 @@ class SheetPage : public QWidget {
 
   signals:
     void add_artwork_wanted();
+    void new_label_wanted();
     void sticker_opened(int id);
 
   private:

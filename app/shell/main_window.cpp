@@ -9,9 +9,12 @@
 #include "app/shell/busy_bar.h"
 #include "app/shell/command_finder.h"
 #include "app/shell/doors.h"
+#include "app/shell/new_label_dialog.h"
 #include "app/shell/notice.h"
 #include "app/shell/pages_dialog.h"
 #include "app/shell/preflight_strip.h"
+#include "core/document/cluster.h"
+#include "formats/file.h"
 
 #include <QApplication>
 #include <QBuffer>
@@ -50,6 +53,8 @@ MainWindow::MainWindow(Session& project) : session(project) {
 
     connect(bench, &BenchPage::add_artwork_wanted, this, &MainWindow::add_artwork);
     connect(sheet, &SheetPage::add_artwork_wanted, this, &MainWindow::add_artwork);
+    connect(bench, &BenchPage::new_label_wanted, this, &MainWindow::new_label);
+    connect(sheet, &SheetPage::new_label_wanted, this, &MainWindow::new_label);
     connect(bench, &BenchPage::put_on_sheet_wanted, this, &MainWindow::put_on_sheet);
     connect(sheet, &SheetPage::sticker_opened, this, [this](int id) {
         session.choose_sticker(id);
@@ -165,6 +170,9 @@ QMenuBar* MainWindow::menus() {
     command(edit, tr("Find a command…"), QKeySequence(tr("Ctrl+K")), [this] { CommandFinder(commands, this).exec(); });
 
     QMenu* sticker = bar->addMenu(tr("&Sticker"));
+    command(sticker, tr("New label…"), QKeySequence(tr("Ctrl+Shift+N")), [this] { new_label(); });
+    command(sticker, tr("Save the label as a template…"), {}, [this] { save_template(); });
+    sticker->addSeparator();
     command(sticker, tr("Put on the sheet"), QKeySequence(tr("Ctrl+Return")), [this] { put_on_sheet(); });
     sticker->addSeparator();
     const auto by_hand = [&](const QString& text, Tool tool) {
@@ -202,6 +210,24 @@ QMenuBar* MainWindow::menus() {
                  [](Document d, const Selection& s) { return with_lock(std::move(d), s, true); });
     of_selection(tr("Unlock"), tr("Ctrl+Shift+L"),
                  [](Document d, const Selection& s) { return with_lock(std::move(d), s, false); });
+    arrange->addSeparator();
+    const auto cluster = [&](const QString& text, const QString& keys, ClusterCut how) {
+        command(arrange, text, QKeySequence(keys), [this, text, how] {
+            session.rearrange(text, [this, how](const Document& d, const Selection& s) {
+                auto done = clustered(d, session.working_out(), s, how);
+                if (!done)
+                    emit session.note(tr("Choose two or more copies on this page first."));
+                return done ? std::move(*done) : Edited{d, s};
+            });
+        });
+    };
+    cluster(tr("Make one, cut round all of it"), tr("Ctrl+J"), ClusterCut::outer);
+    cluster(tr("Make one, take the upper out"), {}, ClusterCut::take_out);
+    cluster(tr("Make one of where they overlap"), {}, ClusterCut::overlap_only);
+    cluster(tr("Make one of what is visible"), {}, ClusterCut::visible);
+    command(arrange, tr("Part the cluster"), QKeySequence(tr("Ctrl+Shift+J")), [this] {
+        session.rearrange(tr("Part the cluster"), [](const Document& d, const Selection& s) { return parted(d, s); });
+    });
     arrange->addSeparator();
     const auto order = [&](const QString& text, const QString& keys, Order to) {
         command(arrange, text, QKeySequence(keys), [this, text, to] {
@@ -260,7 +286,8 @@ QMenuBar* MainWindow::menus() {
         QMessageBox::about(this, tr("About Fusuma"),
                            tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
                               "License, version 3 or later. "
-                              "Set in Inter, under the SIL Open Font License."));
+                              "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
+                              "for labels, all under the SIL Open Font License."));
     });
     return bar;
 }
@@ -331,13 +358,45 @@ void MainWindow::switch_tone() {
 void MainWindow::add_artwork() {
     open_files(QFileDialog::getOpenFileNames(
         this, tr("Add artwork"), {},
-        tr("Pictures and PDF (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf)")));
+        tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf *.svg *.svgz *.dxf)")));
 }
 
 void MainWindow::ask_for_pages(const QString& path, int pages) {
     PagesDialog dialog(QFileInfo(path).fileName(), pages, this);
-    if (dialog.exec() == QDialog::Accepted)
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    if (!dialog.as_drawing())
         session.add_pages(path, dialog.chosen(), dialog.dpi());
+    else
+        for (const int page : dialog.chosen())
+            session.add_drawing(path, page);
+}
+
+void MainWindow::new_label() {
+    NewLabelDialog dialog(this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    const LabelTemplate chosen = dialog.chosen();
+    const QString name = QString::fromStdString(chosen.name);
+    session.add_label(chosen.design, name.section(QLatin1Char(','), 0, 0).section(QLatin1String(" ("), 0, 0));
+    bench->open_source();
+}
+
+void MainWindow::save_template() {
+    const auto sticker = session.sticker();
+    const auto* art = sticker ? std::get_if<LabelArtwork>(&sticker->artwork) : nullptr;
+    if (!art) {
+        notice->tell(tr("Choose a label in the tray first."));
+        return;
+    }
+    QString path = QFileDialog::getSaveFileName(this, tr("Save the label as a template"),
+                                                QString::fromStdString(sticker->name) + QStringLiteral(".json"),
+                                                tr("Label templates (*.json)"));
+    if (path.isEmpty())
+        return;
+    const std::string text = templates_text(session.project_name().toStdString(), {{"", sticker->name, *art->design}});
+    if (const Outcome written = write_file(path, QByteArray::fromStdString(text)); !written)
+        notice->tell(QString::fromStdString(written.problem().text()));
 }
 
 void MainWindow::paste() {

@@ -50,6 +50,8 @@ class MainWindow : public QMainWindow {
     void refresh();
     void refresh_doors();
     void add_artwork();
+    void new_label();
+    void save_template();
     void paste();
     void ask_for_pages(const QString& path, int pages);
     void open_project();

@@ -30,18 +30,26 @@ std::vector<int> parse_pages(const QString& text, int pages) {
 PagesDialog::PagesDialog(const QString& file_name, int pages, QWidget* parent) : QDialog(parent), count(pages) {
     setWindowTitle(tr("Which pages?"));
     auto* layout = column(this, 16, 10);
-    auto* words = label(tr("“%1” has %2 pages. Each one becomes a sticker.").arg(file_name).arg(pages));
+    auto* words = label(pages == 1 ? tr("“%1” has one page.").arg(file_name)
+                                         : tr("“%1” has %2 pages. Each one becomes a sticker.").arg(file_name).arg(pages));
     words->setWordWrap(true);
     layout->addWidget(words);
     list = new QLineEdit(QStringLiteral("1"));
     list->setObjectName(QStringLiteral("pageList"));
     list->setToolTip(tr("Such as 1, 3-5."));
     layout->addWidget(row(tr("Pages"), list, 140));
+    kinds = new Choices({tr("As a picture"), tr("As a drawing")});
+    kinds->setObjectName(QStringLiteral("pagesKind"));
+    kinds->setToolTip(tr("A drawing keeps its parts and their exact edges; a picture is traced."));
+    kinds->set_chosen(0);
+    layout->addWidget(kinds);
     resolution = new NumberField(NumberField::Kind::plain, 20, 2400, 50, QStringLiteral("pagesResolution"));
     resolution->set_suffix(QStringLiteral("dpi"));
     resolution->set_value(300);
     resolution->setToolTip(tr("How finely the pages are drawn. It can be changed later in the Artwork step."));
-    layout->addWidget(row(tr("Drawn at"), resolution, 140));
+    auto* resolution_row = row(tr("Drawn at"), resolution, 140);
+    connect(kinds, &Choices::picked, this, [resolution_row](int kind) { resolution_row->setVisible(kind == 0); });
+    layout->addWidget(resolution_row);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
     auto* add = buttons->button(QDialogButtonBox::Ok);
     add->setText(tr("Add"));
@@ -53,6 +61,10 @@ PagesDialog::PagesDialog(const QString& file_name, int pages, QWidget* parent) :
 
 std::vector<int> PagesDialog::chosen() const {
     return parse_pages(list->text(), count);
+}
+
+bool PagesDialog::as_drawing() const {
+    return kinds->is_chosen(1);
 }
 
 double PagesDialog::dpi() const {

@@ -2,6 +2,7 @@
 
 #include "app/common/painting.h"
 #include "core/document/arrange.h"
+#include "formats/drawing_read.h"
 #include "formats/picture_read.h"
 #include "formats/project_file.h"
 
@@ -326,7 +327,8 @@ void Session::work_on(std::uint64_t run, const Document& now, const Work& work) 
         const auto result = evaluator->evaluate(
             s, std::nullopt, work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count));
         fresh->results[s.id] = result;
-        prepare_art(original_art(s.artwork));
+        if (const auto original = original_art(s.artwork))
+            prepare_art(*original);
     }
     fresh->plan = evaluator->plan(now);
     std::set<const StickerResult*> shown;
@@ -376,52 +378,86 @@ void Session::cancel_business() {
     preview_stop.request_stop();
 }
 
-void Session::read_in_background(const QString& name, const Reader& read,
-                                 const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
+template <typename Read, typename Use> void Session::read_in_background(const QString& name, Read read, Use use) {
     const std::uint64_t number = next_reading++;
     reading.emplace_back(number, name);
     reader.start([this, number, read, use] {
-        const auto picture = read();
-        QMetaObject::invokeMethod(this, [this, number, picture, use] {
+        const auto result = read();
+        QMetaObject::invokeMethod(this, [this, number, result, use] {
             if (std::erase_if(reading, [&](const auto& r) { return r.first == number; }) == 0)
                 return; // cancelled
-            if (!picture)
-                emit problem(QString::fromStdString(picture.problem().text()));
+            if (!result)
+                emit problem(QString::fromStdString(result.problem().text()));
             else
-                use(*picture);
+                use(*result);
         });
     });
 }
 
-void Session::add_as_sticker(const std::shared_ptr<const Picture>& picture, const QString& why) {
-    const QString file = QString::fromStdString(picture->file_name);
-    Sticker s = new_sticker(PictureArtwork{picture});
-    if (picture->page > 0)
-        s.name += " " + std::to_string(picture->page);
+void Session::add_as_sticker(Sticker s, const QString& words) {
     const QString name = QString::fromStdString(s.name);
     const int id = document().next_id;
     edit(tr("Add %1").arg(name), [&](Document d) { return with_sticker_added(std::move(d), std::move(s)); });
     choose_sticker(id);
-    if (!picture->note.empty())
-        emit note(QString::fromStdString(picture->note));
-    else if (!why.isEmpty())
-        emit note(tr("“%1”: %2").arg(file, why));
+    if (!words.isEmpty())
+        emit note(words);
     emit artwork_added();
 }
+
+namespace {
+
+bool is_drawing_file(const QString& path) {
+    QFile file(path);
+    constexpr qint64 enough_to_tell = 4096;
+    return file.open(QIODevice::ReadOnly) && is_drawing(file.read(enough_to_tell));
+}
+
+} // namespace
 
 void Session::add_artwork(const QStringList& paths) {
     for (const QString& path : paths)
         reader.start([this, path] { // even counting pages reads the file
-            const auto pages = page_count(path);
-            QMetaObject::invokeMethod(this, [this, path, pages] {
-                if (!pages)
+            const bool is_drawn = is_drawing_file(path);
+            const auto pages = is_drawn ? Result<int>(0) : page_count(path);
+            QMetaObject::invokeMethod(this, [this, path, pages, is_drawn] {
+                if (is_drawn)
+                    add_drawing(path, 1);
+                else if (!pages)
                     emit problem(QString::fromStdString(pages.problem().text()));
-                else if (*pages > 1)
+                else if (*pages > 0)
                     emit pages_wanted(path, *pages);
                 else
                     add_pages(path, {1}, PageChoice{}.dpi);
             });
         });
+}
+
+void Session::add_drawing(const QString& path, int page) {
+    read_in_background(
+        QFileInfo(path).fileName(), [path, page] { return read_drawing(path, page); },
+        [this](const std::shared_ptr<const Drawing>& drawing) {
+            Sticker s = new_sticker(
+                DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
+            if (drawing->page > 0)
+                s.name += " " + std::to_string(drawing->page);
+            const bool has_paint = std::ranges::any_of(drawing->parts, [](const Part& p) { return !p.paints.empty(); });
+            if (!has_paint) { // lines to cut and nothing else
+                auto& art = std::get<DrawingArtwork>(s.artwork);
+                art.parts = std::make_shared<const Parts>(as_in_file(*drawing, *art.parts));
+                s.border.width = 0;
+            }
+            add_as_sticker(std::move(s), QString::fromStdString(drawing->note));
+        });
+}
+
+void Session::add_label(const LabelDesign& design, const QString& name) {
+    Sticker s = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0});
+    s.name = name.toStdString();
+    add_as_sticker(std::move(s), {});
+}
+
+void Session::read_picture_for(const QString& path, const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
+    read_in_background(QFileInfo(path).fileName(), [path] { return read_picture(path); }, use);
 }
 
 void Session::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {
@@ -435,25 +471,33 @@ void Session::add_picture(const QByteArray& file, const QString& name) {
 
 void Session::add_read(const QString& name, const Reader& read) {
     // Looking for the best start is part of reading: it goes over the whole picture.
-    const auto why = std::make_shared<QString>();
-    const auto is_clear = std::make_shared<bool>(false);
+    struct Read {
+        std::shared_ptr<const Picture> picture;
+        AlphaContent content;
+        std::string why;
+    };
     read_in_background(
         name,
-        [read, why, is_clear]() -> Result<std::shared_ptr<const Picture>> {
+        [read]() -> Result<Read> {
             auto picture = read();
-            if (picture) {
-                const AlphaContent whole = alpha_content((*picture)->pixels);
-                *is_clear = whole == AlphaContent::clear;
-                if (whole == AlphaContent::opaque)
-                    *why = QString::fromStdString(offer((*picture)->pixels, {}).why);
-            }
-            return picture;
+            if (!picture)
+                return picture.problem();
+            const AlphaContent whole = alpha_content((*picture)->pixels);
+            return Read{*picture, whole, whole == AlphaContent::opaque ? offer((*picture)->pixels, {}).why : ""};
         },
-        [this, name, why, is_clear](const std::shared_ptr<const Picture>& picture) {
-            if (*is_clear)
+        [this, name](const Read& fresh) {
+            if (fresh.content == AlphaContent::clear) {
                 emit problem(tr("“%1” is fully transparent, so there is nothing to outline.").arg(name));
-            else
-                add_as_sticker(picture, *why);
+                return;
+            }
+            Sticker s = new_sticker(PictureArtwork{fresh.picture});
+            if (fresh.picture->page > 0)
+                s.name += " " + std::to_string(fresh.picture->page);
+            const QString why = QString::fromStdString(fresh.why);
+            add_as_sticker(std::move(s), !fresh.picture->note.empty() ? QString::fromStdString(fresh.picture->note)
+                                         : why.isEmpty()
+                                             ? QString()
+                                             : tr("“%1”: %2").arg(QString::fromStdString(fresh.picture->file_name), why));
         });
 }
 

@@ -114,7 +114,11 @@ class Session : public QObject {
     // Files. Reading happens in the background; a failure is told by problem() and changes nothing.
     void add_artwork(const QStringList& paths);
     void add_pages(const QString& path, const std::vector<int>& pages, double dpi);
+    void add_drawing(const QString& path, int page);
     void add_picture(const QByteArray& file, const QString& name); ///< as pasted
+    void add_label(const LabelDesign& design, const QString& name);
+    /// A picture for something other than a sticker of its own.
+    void read_picture_for(const QString& path, const std::function<void(const std::shared_ptr<const Picture>&)>& use);
     /// Draws the page that the sticker in hand comes from anew.
     void set_page_resolution(double dpi);
     void open(const QString& path);
@@ -131,7 +135,7 @@ class Session : public QObject {
     void worked_out();                          ///< a new snapshot
     void searched();                            ///< something better was found, or the search began or ended
     void previewed();                           ///< a new preview of the sticker in hand
-    void pages_wanted(QString path, int pages); ///< a document with several pages was to be added: which?
+    void pages_wanted(QString path, int pages); ///< a document with pages was to be added: which, and as what?
     void project_changed();                     ///< another project, or saved
     void artwork_added();
     void problem(QString text);
@@ -176,10 +180,9 @@ class Session : public QObject {
     void work_on(std::uint64_t run, const Document& now, const Work& work);
     void keep_selection_valid();
     using Reader = std::function<Result<std::shared_ptr<const Picture>>()>;
-    void read_in_background(const QString& name, const Reader& read,
-                            const std::function<void(const std::shared_ptr<const Picture>&)>& use);
+    template <typename Read, typename Use> void read_in_background(const QString& name, Read read, Use use);
     void add_read(const QString& name, const Reader& read);
-    void add_as_sticker(const std::shared_ptr<const Picture>& picture, const QString& why);
+    void add_as_sticker(Sticker sticker, const QString& words);
 };
 
 } // namespace fusuma::app

@@ -80,7 +80,8 @@ class TrayCard : public QWidget {
             inside.addPolygon(from_picture.map(QPolygonF(QRectF(crop.x, crop.y, crop.width, crop.height))));
             painter.setClipPath(inside);
             const PixelPlace px = size_px(sticker.artwork);
-            draw_art(painter, original_art(sticker.artwork), QTransform::fromScale(px.x, px.y) * from_picture);
+            if (const auto original = original_art(sticker.artwork))
+                draw_art(painter, *original, QTransform::fromScale(px.x, px.y) * from_picture);
         }
         painter.restore();
     }
@@ -192,9 +193,13 @@ Tray::Tray(Session& project, QWidget* parent) : QWidget(parent), session(project
     scroll->setWidget(inner);
     layout->addWidget(scroll, 1);
     auto* add = button(tr("Add artwork…"), "primary", QStringLiteral("addArtwork"),
-                       tr("Bring in a picture as a new sticker. You can also drop pictures on the window."));
+                       tr("Bring in a picture or a drawing as a new sticker. You can also drop files on the window."));
     connect(add, &QPushButton::clicked, this, &Tray::add_artwork_wanted);
     layout->addWidget(add);
+    auto* make = button(tr("New label…"), "", QStringLiteral("newLabel"),
+                        tr("A label with words on it, or words as a sticker; one, or a whole list."));
+    connect(make, &QPushButton::clicked, this, &Tray::new_label_wanted);
+    layout->addWidget(make);
     connect(&session, &Session::changed, this, &Tray::refresh);
     connect(&session, &Session::worked_out, this, &Tray::refresh);
     refresh();

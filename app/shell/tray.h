@@ -22,6 +22,7 @@ class Tray : public QWidget {
 
   signals:
     void add_artwork_wanted();
+    void new_label_wanted();
     void sticker_opened(int id); ///< double-clicked
 
   private:

@@ -15,6 +15,30 @@ int Document::copies_of(int id) const {
         std::count_if(placements.begin(), placements.end(), [id](const Placement& p) { return p.sticker == id; }));
 }
 
+namespace {
+
+/// A shape's edge is the cut line; letters get a border that joins them.
+void cut_as_label(Sticker& sticker, const LabelDesign& design) {
+    const bool is_lettering = design.shape.kind == LabelShape::lettering;
+    sticker.border.width = is_lettering ? 2 : 0;
+    sticker.border.join = is_lettering ? 2 : 0;
+    sticker.bleed = {is_lettering ? Bleed::Kind::none : Bleed::Kind::art, label_bleed};
+}
+
+} // namespace
+
+Sticker with_design(Sticker sticker, std::shared_ptr<const LabelDesign> design) {
+    auto& art = std::get<LabelArtwork>(sticker.artwork);
+    const double before = natural_size(sticker.artwork).width;
+    const bool was_lettering = art.design->shape.kind == LabelShape::lettering;
+    art.design = std::move(design);
+    art.row = std::min(art.row, art.design->rows() - 1);
+    sticker.width *= natural_size(sticker.artwork).width / before;
+    if (was_lettering != (art.design->shape.kind == LabelShape::lettering))
+        cut_as_label(sticker, *art.design);
+    return sticker;
+}
+
 Sticker new_sticker(Artwork artwork) {
     Sticker sticker;
     const std::string file = source_name(artwork);
@@ -25,13 +49,8 @@ Sticker new_sticker(Artwork artwork) {
         sticker.name[0] = static_cast<char>(sticker.name[0] - 'a' + 'A');
     sticker.artwork = std::move(artwork);
     sticker.width = natural_size(sticker.artwork).width;
-    if (const auto* label = std::get_if<LabelArtwork>(&sticker.artwork)) {
-        const bool is_lettering = label->design->shape.kind == LabelShape::lettering;
-        sticker.border.width = is_lettering ? 2 : 0; // a shape's edge is the cut line
-        sticker.border.join = is_lettering ? 2 : 0;
-        if (!is_lettering)
-            sticker.bleed = {Bleed::Kind::art, label_bleed};
-    }
+    if (const auto* label = std::get_if<LabelArtwork>(&sticker.artwork))
+        cut_as_label(sticker, *label->design);
     return sticker;
 }
 

@@ -100,6 +100,10 @@ constexpr int most_pages = 100;
 /// box round them.
 [[nodiscard]] PixelBox pixels_under(const Sticker& sticker, Point corner, Point opposite);
 
+/// A label with another design, at the scale it has. What is cut suits the new shape when letters become a shape or the
+/// other way round.
+[[nodiscard]] Sticker with_design(Sticker sticker, std::shared_ptr<const LabelDesign> design);
+
 /// The sticker framed anew with every pixel as large as before.
 [[nodiscard]] Sticker reframed(Sticker sticker, const Framing& framing);
 

@@ -55,7 +55,7 @@ Point hole_centre(const ShapeNumbers& s) {
 
 } // namespace
 
-Contour ellipse(Point c, double rx, double ry) {
+Contour ellipse_contour(Point c, double rx, double ry) {
     const Point left{c.x - rx, c.y}, low{c.x, c.y + ry}, right{c.x + rx, c.y}, top{c.x, c.y - ry};
     return closed_at(left, {quarter(left, {left.x, low.y}, low), quarter(low, {right.x, low.y}, right),
                             quarter(right, {right.x, top.y}, top), quarter(top, {left.x, top.y}, left)});
@@ -71,7 +71,7 @@ Outline outline_of(const ShapeNumbers& s) {
     case LabelShape::notched:
         return {{r > 0 ? cornered(w, h, r, true) : rectangle(w, h)}};
     case LabelShape::oval:
-        return {{ellipse({w / 2, h / 2}, w / 2, h / 2)}};
+        return {{ellipse_contour({w / 2, h / 2}, w / 2, h / 2)}};
     case LabelShape::arch: {
         const double rise = arch_rise(s);
         return {{closed_at({0, rise}, {Segment::line_to({0, h}), Segment::line_to({w, h}), Segment::line_to({w, rise}),
@@ -81,7 +81,7 @@ Outline outline_of(const ShapeNumbers& s) {
         Outline tag{{closed_at({r, 0}, {Segment::line_to({0, r}), Segment::line_to({0, h - r}), Segment::line_to({r, h}),
                                         Segment::line_to({w, h}), Segment::line_to({w, 0}), Segment::line_to({r, 0})})}};
         if (hole_of(s) > 0)
-            tag.contours.push_back(reversed(ellipse(hole_centre(s), hole_of(s) / 2, hole_of(s) / 2)));
+            tag.contours.push_back(reversed(ellipse_contour(hole_centre(s), hole_of(s) / 2, hole_of(s) / 2)));
         return tag;
     }
     case LabelShape::star: {

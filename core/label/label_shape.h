@@ -36,6 +36,6 @@ struct ShapeNumbers {
 [[nodiscard]] Rect room_in(const ShapeNumbers& shape, double safety);
 
 /// Circles as four cubics stray from true circles by less than 0.03 % of the radius.
-[[nodiscard]] Contour ellipse(Point centre, double rx, double ry);
+[[nodiscard]] Contour ellipse_contour(Point centre, double rx, double ry);
 
 } // namespace fusuma

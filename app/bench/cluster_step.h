@@ -1,0 +1,27 @@
+#pragma once
+
+#include "app/bench/step_parts.h"
+
+class QCheckBox;
+class QComboBox;
+
+namespace fusuma::app {
+
+/// A cluster of stickers: how their cut lines become one, and whether the inner ones are cut as well.
+class ClusterStep : public QWidget {
+    Q_OBJECT
+  public:
+    explicit ClusterStep(Session& project);
+    void refresh(const Cluster& cluster);
+    [[nodiscard]] static QString state_of(const Cluster& cluster);
+
+  private:
+    Session& session;
+    QLabel* members;
+    QComboBox* how;
+    QCheckBox* inner;
+
+    void edit(const QString& label, const std::function<void(Cluster&)>& change);
+};
+
+} // namespace fusuma::app

@@ -1,0 +1,476 @@
+#include "app/bench/label_step.h"
+
+#include "app/common/colour_button.h"
+#include "app/common/painting.h"
+#include "app/common/theme.h"
+#include "core/document/label_list.h"
+#include "formats/file.h"
+#include "formats/fonts.h"
+#include "formats/table_read.h"
+
+#include <QCheckBox>
+#include <QClipboard>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QGridLayout>
+#include <QGuiApplication>
+#include <QPlainTextEdit>
+#include <QTabBar>
+#include <algorithm>
+#include <cmath>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr double mm_per_pt = 25.4 / 72;
+
+QStringList shape_names() {
+    return {LabelStep::tr("Rectangle"), LabelStep::tr("Rounded"), LabelStep::tr("Oval"),   LabelStep::tr("Notched corners"),
+            LabelStep::tr("Arch"),      LabelStep::tr("Tag"),     LabelStep::tr("Star"),   LabelStep::tr("Banner"),
+            LabelStep::tr("Letters alone")};
+}
+
+} // namespace
+
+LabelStep::LabelStep(Session& project) : session(project) {
+    auto* layout = step_layout(this);
+    layout->addWidget(text_part());
+    layout->addWidget(shape_part());
+    layout->addWidget(colour_part());
+    layout->addWidget(picture_part());
+    layout->addWidget(list_part());
+}
+
+NumberField* LabelStep::length(double least_mm, double most_mm, double step, const char* name, const QString& why) {
+    auto* field = new NumberField(NumberField::Kind::length, least_mm, most_mm, step, QLatin1String(name));
+    field->setToolTip(why);
+    lengths.push_back(field);
+    return field;
+}
+
+QWidget* LabelStep::text_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    tabs = new QTabBar;
+    tabs->setObjectName(QStringLiteral("labelTexts"));
+    tabs->setAccessibleName(tr("Texts of the label"));
+    tabs->setExpanding(false);
+    tabs->setDrawBase(false);
+    auto* add = button(tr("Add text"), "link", QStringLiteral("addText"), tr("Another text, in a style of its own."));
+    remove_text = button(tr("Remove"), "link", QStringLiteral("removeText"), tr("Take this text off the label."));
+    auto* head = new QHBoxLayout;
+    head->setSpacing(2);
+    head->addWidget(tabs, 1);
+    head->addWidget(add);
+    head->addWidget(remove_text);
+    layout->addLayout(head);
+    connect(tabs, &QTabBar::currentChanged, this, [this](int i) {
+        if (is_refreshing || i < 0)
+            return;
+        text = static_cast<std::size_t>(i);
+        refresh_text(session.document().unit);
+    });
+    connect(add, &QPushButton::clicked, this, [this] {
+        text = shown.design->texts.size();
+        edit(tr("Add text"), [](LabelDesign& d) {
+            if (d.texts.size() >= most_texts)
+                return;
+            LabelText fresh = d.texts.empty() ? LabelText{} : d.texts.back();
+            fresh.words = "more words";
+            fresh.size *= 0.6;
+            if (!fresh.font.font)
+                fresh.font.font = find_font(fresh.font.family, false, false);
+            d.texts.push_back(std::move(fresh));
+        });
+    });
+    connect(remove_text, &QPushButton::clicked, this, [this] {
+        const std::size_t gone = text;
+        text = 0;
+        edit(tr("Remove text"), [gone](LabelDesign& d) {
+            if (gone < d.texts.size())
+                d.texts.erase(d.texts.begin() + static_cast<std::ptrdiff_t>(gone));
+        });
+    });
+    words = new QPlainTextEdit;
+    words->setObjectName(QStringLiteral("labelWords"));
+    words->setAccessibleName(tr("Words"));
+    words->setFixedHeight(64);
+    words->setTabChangesFocus(true);
+    words->setToolTip(tr("What stands on the label. A column of the list goes in braces: {name}. Also {number}, {date}."));
+    layout->addWidget(words);
+    connect(words, &QPlainTextEdit::textChanged, this, [this] {
+        if (!is_refreshing)
+            edit_text(tr("Words"), [this](LabelText& t) { t.words = words->toPlainText().toStdString(); }, QStringLiteral("words"));
+    });
+
+    family = new QComboBox;
+    family->setObjectName(QStringLiteral("labelFont"));
+    family->setAccessibleName(tr("Font"));
+    family->setMaxVisibleItems(16);
+    family->setMinimumContentsLength(10);
+    family->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    for (const std::string& name : font_families())
+        family->addItem(QString::fromStdString(name));
+    bold = button(tr("Bold"), "", QStringLiteral("labelBold"), tr("Bold letters."));
+    italic = button(tr("Italic"), "", QStringLiteral("labelItalic"), tr("Slanted letters."));
+    bold->setCheckable(true);
+    italic->setCheckable(true);
+    auto* font_line = new QHBoxLayout;
+    font_line->setSpacing(4);
+    font_line->addWidget(family, 1);
+    font_line->addWidget(bold);
+    font_line->addWidget(italic);
+    layout->addLayout(font_line);
+    const auto set_font = [this](const QString& label_words, const std::function<void(FontChoice&)>& change) {
+        edit_text(label_words, [&](LabelText& t) {
+            change(t.font);
+            t.font.font = find_font(t.font.family, t.font.is_bold, t.font.is_italic);
+        });
+    };
+    connect(family, &QComboBox::activated, this, [this, set_font] {
+        set_font(tr("Font"), [this](FontChoice& f) { f.family = family->currentText().toStdString(); });
+    });
+    connect(bold, &QPushButton::clicked, this, [set_font](bool on) { set_font(tr("Bold"), [on](FontChoice& f) { f.is_bold = on; }); });
+    connect(italic, &QPushButton::clicked, this, [set_font](bool on) { set_font(tr("Italic"), [on](FontChoice& f) { f.is_italic = on; }); });
+    font_words = label({}, "attention");
+    font_words->setWordWrap(true);
+    layout->addWidget(font_words);
+
+    size = plain_field(1, 800, 1, "labelSize", QStringLiteral("pt"), tr("Size of the letters; 72 pt are an inch."));
+    connect(size, &NumberField::edited, this, [this](double pt) {
+        edit_text(tr("Size"), [pt](LabelText& t) { t.size = pt * mm_per_pt; }, QStringLiteral("size of text"));
+    });
+    fits = new QCheckBox(tr("Fill the room"));
+    fits->setObjectName(QStringLiteral("labelFits"));
+    fits->setToolTip(tr("As large as the label allows, whatever stands there."));
+    connect(fits, &QCheckBox::clicked, this, [this](bool on) { edit_text(tr("Fill the room"), [on](LabelText& t) { t.fits_room = on; }); });
+    auto* size_line = new QHBoxLayout;
+    size_line->addWidget(fits);
+    size_line->addStretch();
+    size_line->addWidget(size);
+    size->setFixedWidth(80);
+    layout->addLayout(size_line);
+    least = plain_field(1, 100, 0.5, "labelLeast", QStringLiteral("pt"), tr("Longer words are shrunk down to this; below it the row is reported."));
+    connect(least, &NumberField::edited, this, [this](double pt) {
+        edit_text(tr("Least size"), [pt](LabelText& t) { t.least_size = pt * mm_per_pt; }, QStringLiteral("least size"));
+    });
+    layout->addWidget(row(tr("May shrink to"), least, 80));
+    align = new Choices({tr("Left"), tr("Centre"), tr("Right")});
+    align->setToolTip(tr("By the ink itself, so that what looks centred is."));
+    connect(align, &Choices::picked, this, [this](int i) { edit_text(tr("Align"), [i](LabelText& t) { t.align = static_cast<TextAlign>(i); }); });
+    layout->addWidget(align);
+    run = new QComboBox;
+    run->setObjectName(QStringLiteral("labelRun"));
+    run->addItems({tr("Straight"), tr("Along the top edge"), tr("Along the bottom edge")});
+    connect(run, &QComboBox::activated, this, [this](int i) { edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = static_cast<TextRun>(i); }); });
+    layout->addWidget(row(tr("Runs"), run, 160));
+    line_spacing = plain_field(50, 500, 5, "lineSpacing", QStringLiteral("%"), tr("From one line to the next, of the size."));
+    connect(line_spacing, &NumberField::edited, this, [this](double percent) {
+        edit_text(tr("Line spacing"), [percent](LabelText& t) { t.line_spacing = percent / 100; }, QStringLiteral("line spacing"));
+    });
+    layout->addWidget(row(tr("Line spacing"), line_spacing, 80));
+    letter_spacing = plain_field(-30, 300, 1, "letterSpacing", QStringLiteral("%"), tr("Added after every letter, of the size."));
+    connect(letter_spacing, &NumberField::edited, this, [this](double percent) {
+        edit_text(tr("Letter spacing"), [percent](LabelText& t) { t.letter_spacing = percent / 100; }, QStringLiteral("letter spacing"));
+    });
+    layout->addWidget(row(tr("Letter spacing"), letter_spacing, 80));
+    colour = new ColourButton(QStringLiteral("labelTextColour"), tr("Colour of the letters"), tr("By contrast"));
+    connect(colour, &ColourButton::edited, this, [this](std::optional<Rgb> c) { edit_text(tr("Colour of the letters"), [c](LabelText& t) { t.colour = c; }); });
+    layout->addWidget(row(tr("Colour"), colour, 100));
+    return body;
+}
+
+QWidget* LabelStep::shape_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    shape = new QComboBox;
+    shape->setObjectName(QStringLiteral("labelShape"));
+    shape->addItems(shape_names());
+    connect(shape, &QComboBox::activated, this, [this](int i) {
+        edit(tr("Shape"), [i](LabelDesign& d) { d.shape.kind = static_cast<LabelShape>(i); });
+    });
+    layout->addWidget(row(tr("Shape"), shape, 160));
+    const auto bind = [this](NumberField* field, const QString& words_of_edit, double ShapeNumbers::*number) {
+        connect(field, &NumberField::edited, this, [this, words_of_edit, number](double v) {
+            edit(words_of_edit, [&](LabelDesign& d) { d.shape.*number = v; }, words_of_edit);
+        });
+    };
+    width = length(2, 1000, 1, "labelWidth", tr("Of the whole label."));
+    height = length(2, 1000, 1, "labelHeight", tr("Of the whole label."));
+    bind(width, tr("Label width"), &ShapeNumbers::width);
+    bind(height, tr("Label height"), &ShapeNumbers::height);
+    layout->addWidget(row(tr("Width"), width, 100));
+    layout->addWidget(row(tr("Height"), height, 100));
+    corner = length(0, 500, 0.5, "labelCorner", tr("Radius of round or notched corners; how much is cut off a tag's; the notch of a banner."));
+    bind(corner, tr("Corners"), &ShapeNumbers::corner);
+    layout->addWidget(corner_row = row(tr("Corners"), corner, 100));
+    hole = length(0, 200, 0.5, "labelHole", tr("Across the hole for the string; 0 for none."));
+    bind(hole, tr("Hole"), &ShapeNumbers::hole);
+    layout->addWidget(hole_row = row(tr("Hole"), hole, 100));
+    points = plain_field(3, 60, 1, "labelPoints", {}, tr("How many points the star has."));
+    connect(points, &NumberField::edited, this, [this](double v) { edit(tr("Points"), [v](LabelDesign& d) { d.shape.points = static_cast<int>(std::lround(v)); }, QStringLiteral("points")); });
+    layout->addWidget(points_row = row(tr("Points"), points, 100));
+    depth = plain_field(0, 90, 1, "labelDepth", QStringLiteral("%"), tr("How far the star's notches go in."));
+    connect(depth, &NumberField::edited, this, [this](double v) { edit(tr("Depth"), [v](LabelDesign& d) { d.shape.depth = v / 100; }, QStringLiteral("depth")); });
+    layout->addWidget(depth_row = row(tr("Notches"), depth, 100));
+    safety = length(0, 100, 0.25, "labelSafety", tr("Words and pictures keep this far from the edge, so that a slip does not cut them."));
+    connect(safety, &NumberField::edited, this, [this](double v) { edit(tr("Safety distance"), [v](LabelDesign& d) { d.safety = v; }, QStringLiteral("safety")); });
+    layout->addWidget(row(tr("Words keep from the edge"), safety, 80));
+    letters_cut = new QCheckBox(tr("Cut the letters, too"));
+    letters_cut->setObjectName(QStringLiteral("lettersCut"));
+    letters_cut->setToolTip(tr("Letters only print unless this is asked for."));
+    connect(letters_cut, &QCheckBox::clicked, this, [this](bool on) {
+        edit(tr("Cut the letters"), [on](LabelDesign& d) { d.letters_cut = on ? std::optional(CutKind::kiss) : std::nullopt; });
+    });
+    layout->addWidget(letters_cut);
+    return body;
+}
+
+QWidget* LabelStep::colour_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    layout->addWidget(label(tr("Colours, of a whole list at once"), "dim"));
+    auto* grid = new QGridLayout;
+    grid->setSpacing(4);
+    for (std::size_t i = 0; i < swatches().size(); ++i) {
+        const Swatch& swatch = swatches()[i];
+        auto* choice = button(QStringLiteral("Aa"), "", QStringLiteral("swatch%1").arg(i), QString::fromLatin1(swatch.name));
+        choice->setAccessibleName(QString::fromLatin1(swatch.name));
+        choice->setFixedHeight(24);
+        choice->setStyleSheet(QStringLiteral("background: %1; color: %2; border: 1px solid %3; border-radius: 4px; padding: 0px;")
+                                  .arg(to_qt(swatch.ground).name(), to_qt(swatch.lettering).name(), theme().line.name()));
+        connect(choice, &QPushButton::clicked, this, [this, i] { edit(tr("Colours"), [i](LabelDesign& d) { d = recoloured(std::move(d), swatches()[i]); }); });
+        grid->addWidget(choice, static_cast<int>(i / 5), static_cast<int>(i % 5));
+    }
+    layout->addLayout(grid);
+    ground = new ColourButton(QStringLiteral("labelGround"), tr("Ground"), tr("Paper"));
+    connect(ground, &ColourButton::edited, this, [this](std::optional<Rgb> c) { edit(tr("Ground"), [c](LabelDesign& d) { d.ground = c; }); });
+    layout->addWidget(row(tr("Ground"), ground, 100));
+    frame = length(0, 50, 0.1, "labelFrame", tr("Thickness of a line printed inside the edge; 0 for none."));
+    inset = length(0, 100, 0.25, "labelInset", tr("From the edge to that line."));
+    connect(frame, &NumberField::edited, this, [this](double v) { edit(tr("Line inside"), [v](LabelDesign& d) { d.frame.width = v; }, QStringLiteral("frame")); });
+    connect(inset, &NumberField::edited, this, [this](double v) { edit(tr("Line inside"), [v](LabelDesign& d) { d.frame.inset = v; }, QStringLiteral("inset")); });
+    layout->addWidget(row(tr("Line inside the edge"), frame, 80));
+    layout->addWidget(frame_row = row(tr("as far in as"), inset, 80));
+    return body;
+}
+
+QWidget* LabelStep::picture_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    auto* choose = button(tr("Picture…"), "", QStringLiteral("labelPicture"), tr("An icon or a picture beside the words."));
+    no_picture = button(tr("No picture"), "", QStringLiteral("labelNoPicture"), tr("Takes it off again."));
+    connect(choose, &QPushButton::clicked, this, &LabelStep::choose_picture);
+    connect(no_picture, &QPushButton::clicked, this, [this] { edit(tr("No picture"), [](LabelDesign& d) { d.picture = {}; }); });
+    layout->addWidget(side_by_side({choose, no_picture}));
+    picture_rows = new QWidget;
+    auto* rows = column(picture_rows, 0, 6);
+    picture_place = new QComboBox;
+    picture_place->setObjectName(QStringLiteral("picturePlace"));
+    picture_place->addItems({tr("Left of the words"), tr("Right of them"), tr("Above them"), tr("Below them"), tr("Behind them")});
+    connect(picture_place, &QComboBox::activated, this, [this](int i) { edit(tr("Place of the picture"), [i](LabelDesign& d) { d.picture.place = static_cast<PicturePlace>(i); }); });
+    rows->addWidget(row(tr("Stands"), picture_place, 160));
+    share = plain_field(5, 90, 5, "pictureShare", QStringLiteral("%"), tr("Of the room that words and picture share."));
+    connect(share, &NumberField::edited, this, [this](double v) { edit(tr("Size of the picture"), [v](LabelDesign& d) { d.picture.share = v / 100; }, QStringLiteral("share")); });
+    rows->addWidget(row(tr("Takes"), share, 80));
+    layout->addWidget(picture_rows);
+    return body;
+}
+
+QWidget* LabelStep::list_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    list_words = label({}, "dim");
+    list_words->setObjectName(QStringLiteral("listWords"));
+    list_words->setWordWrap(true);
+    layout->addWidget(list_words);
+    auto* paste = button(tr("Paste a list"), "", QStringLiteral("pasteList"), tr("Rows copied from a table or a text: one label for each."));
+    auto* file = button(tr("From a file…"), "", QStringLiteral("listFile"), tr("CSV or text; separator and encoding are found out."));
+    connect(paste, &QPushButton::clicked, this, &LabelStep::paste_list);
+    connect(file, &QPushButton::clicked, this, &LabelStep::list_from_file);
+    layout->addWidget(side_by_side({paste, file}));
+    list_rows = new QWidget;
+    auto* rows = column(list_rows, 0, 6);
+    row_field = plain_field(1, most_rows, 1, "listRow", {}, tr("Which row's label is shown here."));
+    connect(row_field, &NumberField::edited, this, [this](double v) {
+        session.edit_sticker(
+            tr("Show a row"), [v](Sticker& s) { std::get<LabelArtwork>(s.artwork).row = static_cast<std::size_t>(std::lround(v)) - 1; }, QStringLiteral("row"));
+    });
+    rows->addWidget(row(tr("Shows row"), row_field, 80));
+    put_list = button(tr("Put the whole list on the sheet"), "primary", QStringLiteral("putList"), tr("One label for every row, over as many pages as it takes."));
+    connect(put_list, &QPushButton::clicked, this, [this] {
+        const auto sticker = session.sticker();
+        if (!sticker)
+            return;
+        session.search(tr("Placing the list"), [id = sticker->id, page = session.page()](const Document& d, Evaluator& evaluator, const Work& work, const Session::Improved&) {
+            const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
+            return Session::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
+        });
+    });
+    rows->addWidget(put_list);
+    no_list = button(tr("No list"), "link", QStringLiteral("noList"), tr("Back to a single label."));
+    connect(no_list, &QPushButton::clicked, this, [this] { edit(tr("No list"), [](LabelDesign& d) { d.table = nullptr; }); });
+    rows->addWidget(no_list);
+    layout->addWidget(list_rows);
+    return body;
+}
+
+void LabelStep::edit(const QString& words_of_edit, const std::function<void(LabelDesign&)>& change, const QString& stroke) {
+    if (is_refreshing)
+        return;
+    session.edit_sticker(
+        words_of_edit,
+        [&](Sticker& s) {
+            auto* art = std::get_if<LabelArtwork>(&s.artwork);
+            if (!art)
+                return;
+            auto design = std::make_shared<LabelDesign>(*art->design);
+            change(*design);
+            s = with_design(std::move(s), std::move(design));
+        },
+        stroke);
+}
+
+void LabelStep::edit_text(const QString& words_of_edit, const std::function<void(LabelText&)>& change, const QString& stroke) {
+    edit(
+        words_of_edit,
+        [&](LabelDesign& d) {
+            if (text < d.texts.size())
+                change(d.texts[text]);
+        },
+        stroke.isEmpty() ? stroke : stroke + QString::number(text));
+}
+
+void LabelStep::choose_picture() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Picture on the label"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
+    if (!path.isEmpty())
+        session.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
+            edit(tr("Picture on the label"), [&](LabelDesign& d) { d.picture.picture = picture; });
+        });
+}
+
+void LabelStep::paste_list() {
+    const auto read = cells_of(QGuiApplication::clipboard()->text().toUtf8());
+    if (read)
+        take_cells(read->cells);
+    else
+        emit session.note(tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
+}
+
+void LabelStep::list_from_file() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("List"), {}, tr("Lists (*.csv *.tsv *.txt)"));
+    if (path.isEmpty())
+        return;
+    const auto file = read_file(path, largest_table_bytes);
+    const auto read = file ? cells_of(*file) : Result<ReadCells>(file.problem());
+    if (!read)
+        emit session.problem(QString::fromStdString(quoted_name(path) + ": " + read.problem().text()));
+    else
+        take_cells(read->cells);
+}
+
+void LabelStep::take_cells(Cells cells) {
+    std::vector<std::string> fields;
+    for (const LabelText& t : shown.design->texts)
+        std::ranges::move(fields_of(t.words), std::back_inserter(fields));
+    const bool has_header = looks_like_header(cells, fields);
+    auto table = std::make_shared<const Table>(table_of(std::move(cells), has_header));
+    edit(tr("List"), [&](LabelDesign& d) {
+        // Words without fields would be the same on every label: the first text takes the first column.
+        const bool any_field = std::ranges::any_of(d.texts, [](const LabelText& t) { return !fields_of(t.words).empty(); });
+        if (!any_field && !d.texts.empty() && !table->columns.empty())
+            d.texts.front().words = "{" + table->columns.front() + "}";
+        d.table = table;
+    });
+}
+
+void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
+    is_refreshing = true;
+    shown = art;
+    const LabelDesign& d = *art.design;
+    for (NumberField* field : lengths)
+        field->set_unit(unit);
+    const ShapeNumbers& s = d.shape;
+    shape->setCurrentIndex(static_cast<int>(s.kind));
+    width->set_value(s.width);
+    height->set_value(s.height);
+    corner->set_value(s.corner);
+    hole->set_value(s.hole);
+    points->set_value(s.points);
+    depth->set_value(std::round(s.depth * 100));
+    safety->set_value(d.safety);
+    frame->set_value(d.frame.width);
+    inset->set_value(d.frame.inset);
+    frame_row->setVisible(d.frame.width > 0);
+    corner_row->setVisible(s.kind == LabelShape::rounded || s.kind == LabelShape::notched || s.kind == LabelShape::tag || s.kind == LabelShape::banner);
+    hole_row->setVisible(s.kind == LabelShape::tag);
+    points_row->setVisible(s.kind == LabelShape::star);
+    depth_row->setVisible(s.kind == LabelShape::star);
+    letters_cut->setVisible(s.kind != LabelShape::lettering);
+    letters_cut->setChecked(d.letters_cut.has_value());
+    ground->set_colour(d.ground);
+    picture_rows->setVisible(d.picture.picture != nullptr || !d.picture.by_name.empty());
+    no_picture->setEnabled(d.picture.picture != nullptr);
+    picture_place->setCurrentIndex(static_cast<int>(d.picture.place));
+    share->set_value(std::round(d.picture.share * 100));
+    list_rows->setVisible(d.table != nullptr);
+    if (d.table) {
+        QStringList columns;
+        for (const std::string& name : d.table->columns)
+            columns << QStringLiteral("{%1}").arg(QString::fromStdString(name));
+        list_words->setText(tr("A list of %1 labels, with %2.").arg(d.table->rows.size()).arg(columns.join(tr(", "))));
+        row_field->set_value(static_cast<double>(art.row) + 1);
+    } else {
+        list_words->setText(tr("One label, or one for every row of a list: write {name} above and paste a table with that column."));
+    }
+    text = std::min(text, d.texts.empty() ? 0 : d.texts.size() - 1);
+    while (tabs->count() > static_cast<int>(d.texts.size()))
+        tabs->removeTab(tabs->count() - 1);
+    while (tabs->count() < static_cast<int>(d.texts.size()))
+        tabs->addTab(tr("Text %1").arg(tabs->count() + 1));
+    tabs->setCurrentIndex(static_cast<int>(text));
+    is_refreshing = false;
+    refresh_text(unit);
+}
+
+void LabelStep::refresh_text(Unit) {
+    const bool has_text = text < shown.design->texts.size();
+    remove_text->setEnabled(has_text);
+    words->setEnabled(has_text);
+    if (!has_text)
+        return;
+    is_refreshing = true;
+    const LabelText& t = shown.design->texts[text];
+    const QString now = QString::fromStdString(t.words);
+    if (words->toPlainText() != now)
+        words->setPlainText(now);
+    const QString name = QString::fromStdString(t.font.family);
+    if (family->findText(name) < 0)
+        family->addItem(name);
+    family->setCurrentIndex(family->findText(name));
+    bold->setChecked(t.font.is_bold);
+    italic->setChecked(t.font.is_italic);
+    const bool is_other = t.font.font && t.font.font->family != t.font.family;
+    font_words->setVisible(is_other);
+    if (is_other)
+        font_words->setText(tr("“%1” is not on this computer; “%2” is used.").arg(name, QString::fromStdString(t.font.font->family)));
+    size->set_value(std::round(t.size / mm_per_pt * 10) / 10);
+    size->setEnabled(!t.fits_room);
+    fits->setChecked(t.fits_room);
+    least->set_value(std::round(t.least_size / mm_per_pt * 10) / 10);
+    align->set_chosen(static_cast<int>(t.align));
+    run->setCurrentIndex(static_cast<int>(t.run));
+    line_spacing->set_value(std::round(t.line_spacing * 100));
+    letter_spacing->set_value(std::round(t.letter_spacing * 100));
+    colour->set_colour(t.colour);
+    is_refreshing = false;
+}
+
+QString LabelStep::state_of(const LabelArtwork& art) {
+    const LabelDesign& d = *art.design;
+    const QString name = shape_names()[static_cast<int>(d.shape.kind)].toLower();
+    return d.table ? tr("%1, list of %2").arg(name).arg(d.table->rows.size()) : name;
+}
+
+} // namespace fusuma::app

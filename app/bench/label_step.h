@@ -1,0 +1,56 @@
+#pragma once
+
+#include "app/bench/step_parts.h"
+#include "core/label/label.h"
+
+class QCheckBox;
+class QComboBox;
+class QPlainTextEdit;
+class QTabBar;
+
+namespace fusuma::app {
+
+class ColourButton;
+
+/// What a label is: its shape, its colours, the words on it, and the list that fills it.
+class LabelStep : public QWidget {
+    Q_OBJECT
+  public:
+    explicit LabelStep(Session& project);
+    void refresh(const LabelArtwork& art, Unit unit);
+    [[nodiscard]] static QString state_of(const LabelArtwork& art);
+
+  private:
+    Session& session;
+    LabelArtwork shown;
+    std::vector<NumberField*> lengths;
+    QComboBox *shape, *family, *run, *picture_place;
+    NumberField *width, *height, *corner, *hole, *points, *depth, *safety, *frame, *inset;
+    NumberField *size, *least, *line_spacing, *letter_spacing, *share, *row_field;
+    QWidget *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
+    ColourButton *ground, *colour;
+    QTabBar* tabs;
+    QPlainTextEdit* words;
+    QPushButton *bold, *italic, *remove_text, *no_picture, *no_list, *put_list;
+    QCheckBox *fits, *letters_cut;
+    Choices* align;
+    QLabel *font_words, *list_words;
+    std::size_t text = 0; ///< which one is shown
+    bool is_refreshing = false;
+
+    QWidget* shape_part();
+    QWidget* colour_part();
+    QWidget* text_part();
+    QWidget* picture_part();
+    QWidget* list_part();
+    NumberField* length(double least_mm, double most_mm, double step, const char* name, const QString& why);
+    void edit(const QString& label, const std::function<void(LabelDesign&)>& change, const QString& stroke = {});
+    void edit_text(const QString& label, const std::function<void(LabelText&)>& change, const QString& stroke = {});
+    void choose_picture();
+    void paste_list();
+    void list_from_file();
+    void take_cells(std::vector<std::vector<std::string>> cells);
+    void refresh_text(Unit unit);
+};
+
+} // namespace fusuma::app

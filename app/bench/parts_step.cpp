@@ -1,0 +1,518 @@
+#include "app/bench/parts_step.h"
+
+#include "app/bench/fill_field.h"
+#include "app/common/colour_button.h"
+#include "app/common/painting.h"
+#include "app/common/theme.h"
+#include "core/geometry/measure.h"
+#include "formats/picture_read.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QTreeWidget>
+#include <algorithm>
+
+namespace fusuma::app {
+
+namespace {
+
+enum Column { part_column, printed_column, cut_column };
+constexpr int id_role = Qt::UserRole;
+
+enum Order { as_in_file_order, by_layer_order, by_colour_order };
+
+QString cut_words(PartCut part_cut) {
+    switch (part_cut) {
+    case PartCut::outline:
+        return PartsStep::tr("round it");
+    case PartCut::kiss:
+        return PartsStep::tr("kiss");
+    case PartCut::score:
+        return PartsStep::tr("score");
+    case PartCut::through:
+        return PartsStep::tr("through");
+    case PartCut::none:
+        break;
+    }
+    return QStringLiteral("–");
+}
+
+/// A part by itself, on the paper of its own frame.
+QPixmap picture_of(const DrawingArtwork& art, const Shape& shape) {
+    constexpr int side = 22;
+    QPixmap pixmap(side, side);
+    pixmap.fill(theme().window);
+    Rect box = bounds(region_of(*art.drawing, shape));
+    const Part* part = shape.part >= 0 ? &art.drawing->parts[static_cast<std::size_t>(shape.part)] : nullptr;
+    if (part)
+        for (const OwnLine& line : part->lines)
+            box.include(bounds(line.path));
+    const double longer = std::max(box.width(), box.height());
+    if (!(longer > 0))
+        return pixmap;
+    const double scale = (side - 4) / longer;
+    QPainter painter(&pixmap);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.translate(side / 2.0, side / 2.0);
+    painter.scale(scale, scale);
+    painter.translate(-to_qt(box.centre()));
+    const DrawnArt alone{art.drawing->size, paints_of(*art.drawing, *art.parts, shape)};
+    draw_curves(painter, alone, QTransform::fromScale(alone.size.width, alone.size.height));
+    if (part && part->paints.empty())
+        for (const OwnLine& line : part->lines)
+            painter.strokePath(open_path(line.path), QPen(theme().kiss, 1 / scale));
+    return pixmap;
+}
+
+/// A row whose picture is drawn when it first comes into sight.
+class PartItem : public QTreeWidgetItem {
+  public:
+    PartItem(const DrawingArtwork& drawn, const Shape& of) : art(drawn), shape(of) {
+        setText(part_column, QString::fromStdString(shape.name));
+        setToolTip(part_column, QString::fromStdString(shape.name));
+        setData(part_column, id_role, shape.id);
+        setCheckState(printed_column, shape.use.is_printed ? Qt::Checked : Qt::Unchecked);
+        setText(cut_column, cut_words(shape.use.cut));
+        setFlags(Qt::ItemIsSelectable | Qt::ItemIsEnabled | Qt::ItemIsUserCheckable);
+    }
+    [[nodiscard]] QVariant data(int column, int role) const override {
+        if (column != part_column || role != Qt::DecorationRole)
+            return QTreeWidgetItem::data(column, role);
+        if (picture.isNull())
+            picture = picture_of(art, shape);
+        return picture;
+    }
+
+  private:
+    DrawingArtwork art;
+    Shape shape;
+    mutable QPixmap picture;
+};
+
+} // namespace
+
+PartsStep::PartsStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+    auto* layout = step_layout(this);
+    layout->addWidget(quick_part());
+    order = new Choices({tr("As in the file"), tr("By layer"), tr("By colour")});
+    order->setObjectName(QStringLiteral("partOrder"));
+    order->set_chosen(as_in_file_order);
+    connect(order, &Choices::picked, this, [this] { fill_list(); });
+    layout->addWidget(order);
+    list = new QTreeWidget;
+    list->setObjectName(QStringLiteral("partList"));
+    list->setAccessibleName(tr("Parts, the frontmost first"));
+    list->setHeaderLabels({tr("Part"), tr("Print"), tr("Cut")});
+    list->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    list->setUniformRowHeights(true);
+    list->setIconSize(QSize(22, 22));
+    list->setFixedHeight(210);
+    list->setIndentation(10);
+    list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list->setColumnWidth(part_column, 142);
+    list->setColumnWidth(printed_column, 40);
+    layout->addWidget(list);
+    connect(list, &QTreeWidget::itemSelectionChanged, this, [this] {
+        if (is_filling)
+            return;
+        ShapeIds ids;
+        for (const QTreeWidgetItem* item : list->selectedItems())
+            if (const int id = item->data(part_column, id_role).toInt(); id > 0)
+                ids.insert(id);
+            else
+                for (int i = 0; i < item->childCount(); ++i)
+                    ids.insert(item->child(i)->data(part_column, id_role).toInt());
+        tools.choose_parts(std::move(ids));
+    });
+    connect(list, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem* item, int changed_column) {
+        if (is_filling || changed_column != printed_column)
+            return;
+        const int id = item->data(part_column, id_role).toInt();
+        const bool on = item->checkState(printed_column) == Qt::Checked;
+        edit(on ? tr("Print a part") : tr("Do not print a part"), [&](const Drawing&, const Parts& parts) {
+            const auto shape = std::ranges::find(parts.shapes, id, &Shape::id);
+            return shape == parts.shapes.end()
+                       ? std::nullopt
+                       : std::optional(with_use(parts, {id}, {on, shape->use.cut}));
+        });
+    });
+    chosen_words = label({}, "dim");
+    chosen_words->setWordWrap(true);
+    layout->addWidget(chosen_words);
+    layout->addWidget(use_part());
+    layout->addWidget(combine_part());
+    layout->addWidget(colour_part());
+    connect(&tools, &BenchTools::parts_chosen, this, [this] {
+        const QSignalBlocker quiet(list);
+        is_filling = true;
+        QTreeWidgetItem* first = nullptr;
+        for (QTreeWidgetItemIterator it(list); *it; ++it) {
+            const int id = (*it)->data(part_column, id_role).toInt();
+            const bool is_chosen = id > 0 && tools.chosen_parts().contains(id);
+            (*it)->setSelected(is_chosen);
+            if (is_chosen && !first)
+                first = *it;
+        }
+        if (first)
+            list->scrollToItem(first);
+        is_filling = false;
+        refresh_chosen();
+    });
+}
+
+QWidget* PartsStep::quick_part() {
+    const auto quick = [this](const QString& words, const char* name, const QString& why,
+                              const std::function<void()>& run) {
+        auto* result = button(words, "", QLatin1String(name), why);
+        connect(result, &QPushButton::clicked, this, run);
+        return result;
+    };
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    layout->addWidget(side_by_side(
+        {quick(tr("Cut round all"), "cutRoundAll", tr("Everything is printed, and one cut goes only round everything."),
+               [this] {
+                   edit(tr("Cut round all"), [](const Drawing&, const Parts& p) { return cut_round_everything(p); });
+               }),
+         quick(tr("Cut the bottom"), "cutBottom", tr("The bottom shape is cut and not printed; the rest is only printed."),
+               [this] {
+                   session.edit_sticker(tr("Cut the bottom shape"), [](Sticker& s) {
+                       auto& art = std::get<DrawingArtwork>(s.artwork);
+                       art.parts = std::make_shared<const Parts>(cut_bottom_shape(*art.drawing, *art.parts));
+                       s.border.width = 0; // the shape's own edge
+                   });
+               })}));
+    layout->addWidget(side_by_side(
+        {quick(tr("Each colour alone"), "eachColour",
+               tr("A sticker for each colour, to be cut from different papers and laid on each other."),
+               [this] { each_colour_its_own(); }),
+         quick(tr("As in the file"), "asInFile",
+               tr("What is painted prints; thin lines, and layers named after a kind of cut, are cut where they lie."),
+               [this] { edit(tr("As in the file"), [](const Drawing& d, const Parts& p) { return as_in_file(d, p); }); })}));
+    return body;
+}
+
+QWidget* PartsStep::use_part() {
+    auto* body = new QWidget;
+    auto* layout = new QHBoxLayout(body);
+    layout->setContentsMargins(0, 0, 0, 0);
+    printed = new QCheckBox(tr("Print"));
+    printed->setObjectName(QStringLiteral("partPrinted"));
+    cut = new QComboBox;
+    cut->setObjectName(QStringLiteral("partCut"));
+    cut->setAccessibleName(tr("How the parts are cut"));
+    cut->setToolTip(tr("Not at all; as part of what the border goes round; or along their own edge."));
+    cut->addItems({tr("Do not cut"), tr("Cut round it"), tr("Kiss cut its edge"), tr("Score its edge"), tr("Cut its edge through")});
+    layout->addWidget(printed);
+    layout->addWidget(cut, 1);
+    connect(printed, &QCheckBox::clicked, this,
+            [this](bool on) { edit_use(tr("Print parts"), [on](PartUse& use) { use.is_printed = on; }); });
+    connect(cut, &QComboBox::activated, this, [this](int i) {
+        edit_use(tr("Cut parts"), [i](PartUse& use) { use.cut = static_cast<PartCut>(i); });
+    });
+    return body;
+}
+
+QWidget* PartsStep::combine_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    layout->addWidget(label(tr("Make of the parts chosen"), "dim"));
+    const auto act = [this](const QString& words, const char* name, Combining how, const QString& why) {
+        auto* result = button(words, "", QLatin1String(name), why);
+        connect(result, &QPushButton::clicked, this, [this, words, how] { combine(words, how); });
+        if (how != Combining::pieces)
+            for_several.push_back(result);
+        return result;
+    };
+    auto* join = act(tr("Join"), "partsJoin", Combining::join, tr("One shape of all they cover."));
+    auto* take_out = act(tr("Take out"), "partsTakeOut", Combining::take_out, tr("The lowest, less what lies over it."));
+    auto* overlap = act(tr("Overlap only"), "partsOverlap", Combining::overlap_only, tr("What all of them cover."));
+    auto* exclude = act(tr("With holes"), "partsExclude", Combining::exclude,
+                        tr("One shape, with holes where two of them overlap."));
+    auto* split = act(tr("Split"), "partsSplit", Combining::split, tr("Each region between their edges by itself."));
+    auto* visible = act(tr("Visible only"), "partsVisible", Combining::visible,
+                        tr("Each part loses what lies under those above it, so that a single layer is left."));
+    pieces = act(tr("Into pieces"), "partsPieces", Combining::pieces, tr("Each separate piece by itself."));
+    layout->addWidget(side_by_side({join, take_out, split}));
+    layout->addWidget(side_by_side({overlap, exclude, pieces}));
+    apart = button(tr("Take apart again"), "", QStringLiteral("partsApart"), tr("Gives back the parts that it was made of."));
+    connect(apart, &QPushButton::clicked, this, [this] {
+        edit(tr("Take apart"), [this](const Drawing&, const Parts& p) { return taken_apart(p, tools.chosen_parts()); });
+    });
+    layout->addWidget(side_by_side({visible, apart}));
+    thickness = new NumberField(NumberField::Kind::length, 0.05, 10, 0.1, QStringLiteral("sliverThickness"));
+    thickness->set_value(0.6);
+    thickness->setToolTip(tr("Pieces that are nowhere as thick as this are slivers: too thin to weed or to hold."));
+    connect(thickness, &NumberField::edited, this, &PartsStep::refresh_slivers);
+    layout->addWidget(row(tr("Slivers are thinner than"), thickness, 80));
+    sliver_words = label({}, "dim");
+    sliver_words->setObjectName(QStringLiteral("sliverWords"));
+    sliver_words->setWordWrap(true);
+    drop_slivers = button(tr("Leave them out"), "", QStringLiteral("dropSlivers"), tr("Leaves these pieces out of the combined parts."));
+    connect(drop_slivers, &QPushButton::clicked, this, [this] {
+        edit(tr("Leave slivers out"), [this](const Drawing&, const Parts& p) { return without_slivers(p, thickness->value()); });
+    });
+    auto* line = new QHBoxLayout;
+    line->addWidget(sliver_words, 1);
+    line->addWidget(drop_slivers);
+    layout->addLayout(line);
+    return body;
+}
+
+QWidget* PartsStep::colour_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
+    layout->addWidget(label(tr("Fill of the parts chosen"), "dim"));
+    fill = new FillField(tools, QStringLiteral("partFill"), tr("Fill"));
+    connect(fill, &FillField::edited, this, [this](const Fill& plain) {
+        edit(tr("Fill"), [&](const Drawing&, const Parts& p) {
+            return with_fill(p, tools.chosen_parts(), PartFill{plain, nullptr});
+        });
+    });
+    layout->addWidget(fill);
+    auto* picture = button(tr("With a picture…"), "", QStringLiteral("partPicture"), tr("Lays a picture over the part, as large as it must be."));
+    connect(picture, &QPushButton::clicked, this, &PartsStep::fill_with_picture);
+    keep_paint = button(tr("As it came"), "", QStringLiteral("partOwnPaint"), tr("Back to the drawing's own paint."));
+    connect(keep_paint, &QPushButton::clicked, this, [this] {
+        edit(tr("Own paint"), [this](const Drawing&, const Parts& p) { return with_fill(p, tools.chosen_parts(), std::nullopt); });
+    });
+    layout->addWidget(side_by_side({picture, keep_paint}));
+    layout->addWidget(label(tr("Colours of the drawing; click one to change it everywhere"), "dim"));
+    auto* holder = new QWidget;
+    swatches = new QHBoxLayout(holder);
+    swatches->setContentsMargins(0, 0, 0, 0);
+    swatches->setSpacing(4);
+    layout->addWidget(holder);
+    return body;
+}
+
+void PartsStep::edit(const QString& text, const std::function<std::optional<Parts>(const Drawing&, const Parts&)>& change,
+                     const QString& stroke) {
+    const auto sticker = session.sticker();
+    const auto* art = sticker ? std::get_if<DrawingArtwork>(&sticker->artwork) : nullptr;
+    if (!art)
+        return;
+    auto parts = change(*art->drawing, *art->parts);
+    if (!parts) {
+        emit session.note(tr("Nothing comes of that: do the parts overlap?"));
+        return;
+    }
+    session.edit_sticker(
+        text,
+        [&](Sticker& s) {
+            std::get<DrawingArtwork>(s.artwork).parts = std::make_shared<const Parts>(std::move(*parts));
+        },
+        stroke);
+}
+
+void PartsStep::edit_use(const QString& text, const std::function<void(PartUse&)>& change) {
+    edit(text, [&](const Drawing&, const Parts& p) {
+        Parts parts = p;
+        for (Shape& shape : parts.shapes)
+            if (tools.chosen_parts().contains(shape.id))
+                change(shape.use);
+        return std::optional(std::move(parts));
+    });
+}
+
+void PartsStep::combine(const QString& text, Combining how) {
+    ShapeIds made;
+    edit(text, [&](const Drawing& d, const Parts& p) {
+        ShapeIds ids = tools.chosen_parts();
+        if (how == Combining::visible && ids.size() < 2)
+            for (const Shape& shape : p.shapes)
+                ids.insert(shape.id);
+        auto parts = combined(d, p, ids, how);
+        if (parts)
+            for (const Shape& shape : parts->shapes)
+                if (shape.id >= p.next_id)
+                    made.insert(shape.id);
+        return parts;
+    });
+    if (!made.empty())
+        tools.choose_parts(std::move(made));
+}
+
+void PartsStep::each_colour_its_own() {
+    const auto sticker = session.sticker();
+    if (!sticker)
+        return;
+    const auto& art = std::get<DrawingArtwork>(sticker->artwork);
+    auto pieces_by_colour = by_colour(*art.drawing, *art.parts);
+    if (pieces_by_colour.size() < 2) {
+        emit session.note(tr("The drawing has only one plain colour."));
+        return;
+    }
+    session.edit(tr("Each colour alone"), [&](Document d) {
+        for (auto& [colour, parts] : pieces_by_colour) {
+            Sticker piece = *sticker;
+            piece.name += " " + to_qt(colour).name().toUpper().toStdString();
+            piece.border.width = 0;
+            piece.artwork = DrawingArtwork{art.drawing, std::make_shared<const Parts>(std::move(parts))};
+            d = with_sticker_added(std::move(d), std::move(piece));
+        }
+        return d;
+    });
+    emit session.note(tr("%1 stickers were added to the tray, one for each colour.").arg(pieces_by_colour.size()));
+}
+
+void PartsStep::fill_with_picture() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Fill with a picture"), {},
+                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
+    if (path.isEmpty())
+        return;
+    session.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
+        edit(tr("Fill with a picture"), [&](const Drawing&, const Parts& p) {
+            return with_fill(p, tools.chosen_parts(), PartFill{Fill{.kind = Fill::Kind::colour}, picture});
+        });
+    });
+}
+
+void PartsStep::refresh(const DrawingArtwork& art, Unit unit) {
+    thickness->set_unit(unit);
+    if (art == shown)
+        return;
+    shown = art;
+    fill_list();
+    refresh_swatches();
+    refresh_slivers();
+}
+
+void PartsStep::fill_list() {
+    is_filling = true;
+    const QSignalBlocker quiet(list);
+    list->clear();
+    std::vector<std::pair<QString, QTreeWidgetItem*>> groups;
+    int chosen_order = as_in_file_order;
+    for (int i = 0; i < 3; ++i)
+        if (order->is_chosen(i))
+            chosen_order = i;
+    const auto group_of = [&](const QString& name, const QPixmap& picture) {
+        for (const auto& [known, item] : groups)
+            if (known == name)
+                return item;
+        auto* item = new QTreeWidgetItem(list, {name});
+        item->setFirstColumnSpanned(true);
+        item->setExpanded(true);
+        if (!picture.isNull())
+            item->setData(part_column, Qt::DecorationRole, picture);
+        groups.emplace_back(name, item);
+        return item;
+    };
+    QString layer;
+    QTreeWidgetItem* open_group = nullptr;
+    for (auto shape = shown.parts->shapes.rbegin(); shape != shown.parts->shapes.rend(); ++shape) {
+        const Part* part = shape->part >= 0 ? &shown.drawing->parts[static_cast<std::size_t>(shape->part)] : nullptr;
+        auto* item = new PartItem(shown, *shape);
+        const QString own_layer = part ? QString::fromStdString(part->layer) : QString();
+        if (chosen_order == by_layer_order) {
+            group_of(own_layer.isEmpty() ? tr("no layer") : own_layer, {})->addChild(item);
+        } else if (chosen_order == by_colour_order) {
+            const auto colour = shape->fill || part ? colour_of(paints_of(*shown.drawing, *shown.parts, *shape)) : std::nullopt;
+            QPixmap dab(14, 14);
+            if (colour)
+                dab.fill(to_qt(*colour));
+            group_of(colour ? to_qt(*colour).name().toUpper() : tr("no plain colour"), colour ? dab : QPixmap())->addChild(item);
+        } else if (own_layer.isEmpty()) {
+            list->addTopLevelItem(item);
+            open_group = nullptr;
+        } else {
+            // A new heading wherever the file changes its group, so that the order from front to back stays.
+            if (!open_group || own_layer != layer) {
+                open_group = new QTreeWidgetItem(list, {own_layer});
+                open_group->setFirstColumnSpanned(true);
+                open_group->setExpanded(true);
+            }
+            layer = own_layer;
+            open_group->addChild(item);
+        }
+    }
+    list->expandAll();
+    for (QTreeWidgetItemIterator it(list); *it; ++it)
+        (*it)->setSelected(tools.chosen_parts().contains((*it)->data(part_column, id_role).toInt()));
+    is_filling = false;
+    refresh_chosen();
+}
+
+void PartsStep::refresh_chosen() {
+    if (!shown.parts)
+        return;
+    std::vector<const Shape*> chosen;
+    bool any_combined = false;
+    for (const Shape& shape : shown.parts->shapes)
+        if (tools.chosen_parts().contains(shape.id)) {
+            chosen.push_back(&shape);
+            any_combined |= shape.of != nullptr;
+        }
+    chosen_words->setText(chosen.empty()       ? tr("Choose parts here or by clicking them in the picture.")
+                          : chosen.size() == 1 ? QString::fromStdString(chosen.front()->name)
+                                               : tr("%1 parts chosen").arg(chosen.size()));
+    for (QWidget* w : std::initializer_list<QWidget*>{printed, cut, fill, keep_paint, pieces})
+        w->setEnabled(!chosen.empty());
+    for (QPushButton* several : for_several)
+        several->setEnabled(chosen.size() > 1 || (several->objectName() == QLatin1String("partsVisible") && shown.parts->shapes.size() > 1));
+    apart->setEnabled(any_combined);
+    if (chosen.empty())
+        return;
+    const QSignalBlocker quiet_printed(printed), quiet_cut(cut);
+    printed->setChecked(chosen.front()->use.is_printed);
+    cut->setCurrentIndex(static_cast<int>(chosen.front()->use.cut));
+    Fill now{.kind = Fill::Kind::colour};
+    if (chosen.front()->fill)
+        now = chosen.front()->fill->plain;
+    else if (const auto colour = colour_of(paints_of(*shown.drawing, *shown.parts, *chosen.front())))
+        now.colour = *colour;
+    fill->set_fill(now);
+    keep_paint->setEnabled(std::ranges::any_of(chosen, [](const Shape* s) { return s->fill.has_value(); }));
+}
+
+void PartsStep::refresh_swatches() {
+    while (QLayoutItem* item = swatches->takeAt(0)) {
+        if (item->widget())
+            item->widget()->deleteLater();
+        delete item;
+    }
+    constexpr std::size_t most_shown = 8;
+    std::vector<Rgb> colours = colours_of(*shown.drawing);
+    colours.resize(std::min(colours.size(), most_shown));
+    for (std::size_t i = 0; i < colours.size(); ++i) {
+        const Rgb from = colours[i];
+        auto* swatch = new ColourButton(QStringLiteral("drawingColour%1").arg(i), tr("Colour %1").arg(i + 1), tr("As it came"));
+        swatch->setFixedWidth(28);
+        const auto known = std::ranges::find(shown.parts->recolours, from, &Recolour::from);
+        swatch->set_colour(known != shown.parts->recolours.end() ? known->to : from);
+        connect(swatch, &ColourButton::edited, this, [this, from](std::optional<Rgb> to) {
+            edit(tr("Change a colour"), [&](const Drawing&, const Parts& p) { return with_recolour(p, from, to.value_or(from)); });
+        });
+        swatches->addWidget(swatch);
+    }
+    swatches->addStretch();
+}
+
+void PartsStep::refresh_slivers() {
+    const bool any_combined =
+        shown.parts && std::ranges::any_of(shown.parts->shapes, [](const Shape& s) { return s.of != nullptr; });
+    const auto found = any_combined ? slivers(*shown.drawing, *shown.parts, thickness->value()) : std::vector<Sliver>{};
+    double mm2 = 0;
+    for (const Sliver& sliver : found)
+        mm2 += area(sliver.piece);
+    sliver_words->setText(!any_combined   ? tr("Combining parts may leave slivers.")
+                          : found.empty() ? tr("No slivers.")
+                                          : tr("%1 slivers, %2 mm² in all.").arg(found.size()).arg(mm2, 0, 'f', 2));
+    drop_slivers->setEnabled(!found.empty());
+    tools.show_slivers(found);
+}
+
+QString PartsStep::state_of(const DrawingArtwork& art) {
+    std::size_t printed_parts = 0, cut_parts = 0;
+    for (const Shape& shape : art.parts->shapes) {
+        printed_parts += shape.use.is_printed;
+        cut_parts += shape.use.cut != PartCut::none;
+    }
+    return tr("%1 printed, %2 cut").arg(printed_parts).arg(cut_parts);
+}
+
+} // namespace fusuma::app
