@@ -11,6 +11,7 @@
 #include <QComboBox>
 #include <QFileDialog>
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QPainter>
 #include <QTreeWidget>
 #include <algorithm>
@@ -97,9 +98,9 @@ class PartItem : public QTreeWidgetItem {
 PartsStep::PartsStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
     auto* layout = step_layout(this);
     layout->addWidget(quick_part());
-    order = new Choices({tr("As in the file"), tr("By layer"), tr("By colour")});
-    order->setObjectName(QStringLiteral("partOrder"));
+    order = new Choices({tr("File"), tr("Layer"), tr("Colour")});
     order->set_chosen(as_in_file_order);
+    order->setToolTip(tr("How the parts are listed: as they lie in the file, by layer, or by colour."));
     connect(order, &Choices::picked, this, [this] { fill_list(); });
     layout->addWidget(order);
     list = new QTreeWidget;
@@ -112,8 +113,13 @@ PartsStep::PartsStep(Session& project, BenchTools& bench_tools) : session(projec
     list->setFixedHeight(210);
     list->setIndentation(10);
     list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    list->setColumnWidth(part_column, 142);
-    list->setColumnWidth(printed_column, 40);
+    list->setMinimumWidth(100);
+    list->header()->setStretchLastSection(false);
+    list->header()->setSectionResizeMode(part_column, QHeaderView::Stretch);
+    list->header()->setSectionResizeMode(printed_column, QHeaderView::Fixed);
+    list->header()->setSectionResizeMode(cut_column, QHeaderView::Fixed);
+    list->header()->resizeSection(printed_column, 38);
+    list->header()->resizeSection(cut_column, 62);
     layout->addWidget(list);
     connect(list, &QTreeWidget::itemSelectionChanged, this, [this] {
         if (is_filling)
@@ -166,7 +172,7 @@ PartsStep::PartsStep(Session& project, BenchTools& bench_tools) : session(projec
 QWidget* PartsStep::quick_part() {
     const auto quick = [this](const QString& words, const char* name, const QString& why,
                               const std::function<void()>& run) {
-        auto* result = button(words, "", QLatin1String(name), why);
+        auto* result = button(words, "compact", QLatin1String(name), why);
         connect(result, &QPushButton::clicked, this, run);
         return result;
     };
@@ -186,7 +192,7 @@ QWidget* PartsStep::quick_part() {
                    });
                })}));
     layout->addWidget(side_by_side(
-        {quick(tr("Each colour alone"), "eachColour",
+        {quick(tr("Colours apart"), "eachColour",
                tr("A sticker for each colour, to be cut from different papers and laid on each other."),
                [this] { each_colour_its_own(); }),
          quick(tr("As in the file"), "asInFile",
@@ -203,6 +209,8 @@ QWidget* PartsStep::use_part() {
     printed->setObjectName(QStringLiteral("partPrinted"));
     cut = new QComboBox;
     cut->setObjectName(QStringLiteral("partCut"));
+    cut->setMinimumContentsLength(8);
+    cut->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     cut->setAccessibleName(tr("How the parts are cut"));
     cut->setToolTip(tr("Not at all; as part of what the border goes round; or along their own edge."));
     cut->addItems({tr("Do not cut"), tr("Cut round it"), tr("Kiss cut its edge"), tr("Score its edge"), tr("Cut its edge through")});
@@ -221,7 +229,7 @@ QWidget* PartsStep::combine_part() {
     auto* layout = column(body, 0, 6);
     layout->addWidget(label(tr("Make of the parts chosen"), "dim"));
     const auto act = [this](const QString& words, const char* name, Combining how, const QString& why) {
-        auto* result = button(words, "", QLatin1String(name), why);
+        auto* result = button(words, "compact", QLatin1String(name), why);
         connect(result, &QPushButton::clicked, this, [this, words, how] { combine(words, how); });
         if (how != Combining::pieces)
             for_several.push_back(result);
@@ -238,7 +246,7 @@ QWidget* PartsStep::combine_part() {
     pieces = act(tr("Into pieces"), "partsPieces", Combining::pieces, tr("Each separate piece by itself."));
     layout->addWidget(side_by_side({join, take_out, split}));
     layout->addWidget(side_by_side({overlap, exclude, pieces}));
-    apart = button(tr("Take apart again"), "", QStringLiteral("partsApart"), tr("Gives back the parts that it was made of."));
+    apart = button(tr("Take apart again"), "compact", QStringLiteral("partsApart"), tr("Gives back the parts that it was made of."));
     connect(apart, &QPushButton::clicked, this, [this] {
         edit(tr("Take apart"), [this](const Drawing&, const Parts& p) { return taken_apart(p, tools.chosen_parts()); });
     });
@@ -251,7 +259,7 @@ QWidget* PartsStep::combine_part() {
     sliver_words = label({}, "dim");
     sliver_words->setObjectName(QStringLiteral("sliverWords"));
     sliver_words->setWordWrap(true);
-    drop_slivers = button(tr("Leave them out"), "", QStringLiteral("dropSlivers"), tr("Leaves these pieces out of the combined parts."));
+    drop_slivers = button(tr("Leave out"), "compact", QStringLiteral("dropSlivers"), tr("Leaves these pieces out of the combined parts."));
     connect(drop_slivers, &QPushButton::clicked, this, [this] {
         edit(tr("Leave slivers out"), [this](const Drawing&, const Parts& p) { return without_slivers(p, thickness->value()); });
     });
@@ -273,9 +281,9 @@ QWidget* PartsStep::colour_part() {
         });
     });
     layout->addWidget(fill);
-    auto* picture = button(tr("With a picture…"), "", QStringLiteral("partPicture"), tr("Lays a picture over the part, as large as it must be."));
+    auto* picture = button(tr("A picture…"), "compact", QStringLiteral("partPicture"), tr("Lays a picture over the part, as large as it must be."));
     connect(picture, &QPushButton::clicked, this, &PartsStep::fill_with_picture);
-    keep_paint = button(tr("As it came"), "", QStringLiteral("partOwnPaint"), tr("Back to the drawing's own paint."));
+    keep_paint = button(tr("As it came"), "compact", QStringLiteral("partOwnPaint"), tr("Back to the drawing's own paint."));
     connect(keep_paint, &QPushButton::clicked, this, [this] {
         edit(tr("Own paint"), [this](const Drawing&, const Parts& p) { return with_fill(p, tools.chosen_parts(), std::nullopt); });
     });

@@ -109,6 +109,11 @@ QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; } QScrollBar::
 #summary { background: @window; border-radius: 6px; }
 #chip { background: @panel; border: 1px solid @line; border-radius: 5px; padding: 4px 10px; }
 #notice { background: @attentionTint; border: 1px solid @attention; border-radius: 6px; } #drawer { background: @panel; border: 1px solid @line; border-radius: 6px; }
+QTreeWidget, QPlainTextEdit { background: @field; border: 1px solid @line; border-radius: 4px; outline: none; } QTreeWidget:focus, QPlainTextEdit:focus { border: 1px solid @accent; }
+QTreeWidget::item { padding: 2px 0px; } QTreeWidget::item:selected { background: @selection; color: @ink; }
+QHeaderView { background: @window; } QHeaderView::section { background: @window; color: @dim; border: none; border-bottom: 1px solid @line; padding: 3px 5px; font-size: 11px; }
+QTabBar::tab { background: transparent; border: none; border-bottom: 2px solid transparent; padding: 4px 7px; } QTabBar::tab:selected { border-bottom: 2px solid @accent; font-weight: 600; } QTabBar::tab:focus { color: @accent; }
+QPushButton[role="compact"] { padding: 5px 4px; }
 QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; }
 )");
     const std::pair<const char*, QColor> roles[] = {{"@attentionTint", t.attention_tint},

@@ -66,7 +66,7 @@ NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
     list->setAccessibleName(tr("Templates"));
     list->setViewMode(QListView::IconMode);
     list->setIconSize(picture_size);
-    list->setGridSize(QSize(172, 148));
+    list->setGridSize(QSize(178, 140));
     list->setResizeMode(QListView::Adjust);
     list->setMovement(QListView::Static);
     list->setWordWrap(true);

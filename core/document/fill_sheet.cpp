@@ -157,6 +157,8 @@ FillReport fill_sheet(const Document& document, Evaluator& evaluator, const Fill
         for (const Placement& p : report.document.placements)
             if (p.page == page && report.document.find(p.sticker))
                 fix(task, report.document, evaluator, p);
+        const bool was_empty = std::none_of(report.document.placements.begin(), report.document.placements.end(),
+                                            [page](const Placement& p) { return p.page == page; });
         std::vector<Placement> kinds;
         std::vector<std::size_t> order_of;
         for (std::size_t i = 0; i < request.orders.size(); ++i) {
@@ -184,7 +186,7 @@ FillReport fill_sheet(const Document& document, Evaluator& evaluator, const Fill
         const bool is_all = std::all_of(order_of.begin(), order_of.end(), [&](std::size_t i) {
             return request.orders[i].wanted >= 0 && report.placed[i] >= request.orders[i].wanted;
         });
-        if (is_all || filled.copies.empty() || work.stop.stop_requested())
+        if (is_all || (filled.copies.empty() && was_empty) || work.stop.stop_requested())
             break;
     }
     // A page that was begun for what fits nowhere goes again.

@@ -165,7 +165,7 @@ std::optional<std::string> value_of(const Field& field, const Table* table, std:
     }
     if (field.name == "date")
         return in_words(later(day, field.days), field.pattern.empty() ? "d MMMM yyyy" : field.pattern);
-    return std::nullopt;
+    return table || field.otherwise.empty() ? std::nullopt : std::optional(field.otherwise);
 }
 
 /// Calls `text` with what stands between fields and `field` with what stands in braces.

@@ -37,7 +37,7 @@ struct Day {
 [[nodiscard]] std::string in_words(Day day, const std::string& pattern);
 
 /// A text with its fields in braces filled in. The syntax is described in docs/label-fields.md:
-///   {name}  {name|otherwise}     the row's cell in that column, or other words when it is empty
+///   {name}  {name|otherwise}     the row's cell in that column, or other words when it is empty or there is no list
 ///   {number}  {number:007}       counts the labels, here from 7 in three figures
 ///   {date}  {date:d MMMM}  {date+14}   the label's day, or so many days later
 ///   {{                           a brace

@@ -8,6 +8,7 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QDialog>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QLineEdit>
@@ -16,6 +17,7 @@
 #include <QStandardPaths>
 #include <QTest>
 #include <QTimer>
+#include <QTreeWidget>
 #include <iostream>
 
 using namespace fusuma;
@@ -60,6 +62,31 @@ int main(int argc, char** argv) {
         QTest::mouseClick(window.findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
         settle(session);
     };
+    const auto choose = [&](const char* name) {
+        for (const auto& sticker : session.document().stickers)
+            if (sticker->name == name)
+                session.choose_sticker(sticker->id);
+        settle(session);
+    };
+    choose("Fair badge");
+    click("stepBackground");
+    auto* part_list = window.findChild<QTreeWidget*>(QStringLiteral("partList"));
+    for (QTreeWidgetItemIterator it(part_list); *it; ++it)
+        (*it)->setSelected((*it)->text(0) == QLatin1String("sail") || (*it)->text(0) == QLatin1String("jib"));
+    shoot("bench-parts");
+    choose("Relish jars");
+    shoot("bench-label");
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
+        if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget())) {
+            look.stop();
+            dialog->grab().save(folder + "/new-label.png");
+            dialog->reject();
+        }
+    });
+    look.start(300);
+    click("newLabel");
+    click("stepBorder");
     session.choose_sticker(session.document().stickers[2]->id);
     shoot("bench");
     session.choose_sticker(session.document().stickers[4]->id);
