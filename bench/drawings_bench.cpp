@@ -1,7 +1,7 @@
 // Drawings opened beside librsvg's own render of the same files at 2000 px: how long both take, and how far what we made
 // of them differs from it.
 //
-// usage: bench-drawings SVG...
+// usage: bench-drawings [--plain] SVG...      (--plain: their shapes alone, without gradients and transparency)
 
 #include "formats/drawing_read.h"
 #include "formats/file.h"
@@ -11,6 +11,7 @@
 #include <chrono>
 #include <cmath>
 #include <cstdio>
+#include <cstring>
 
 int main(int argc, char** argv) {
     using namespace fusuma;
@@ -19,12 +20,17 @@ int main(int argc, char** argv) {
     double ours = 0, theirs = 0, area = 0, colour = 0;
     int read = 0, over = 0;
     std::printf("| drawing | parts | area differs %% | colour differs | ours s | librsvg s |\n|---|---|---|---|---|---|\n");
-    for (int i = 1; i < argc; ++i) {
-        const auto file = read_file(argv[i], largest_drawing_bytes);
+    const bool is_plain = argc > 1 && std::strcmp(argv[1], "--plain") == 0;
+    for (int i = is_plain ? 2 : 1; i < argc; ++i) {
+        auto file = read_file(argv[i], largest_drawing_bytes);
         if (!file)
             continue;
+        if (is_plain)
+            *file = test::plain_shapes(*file);
+        const auto* first = reinterpret_cast<const std::byte*>(file->constData());
+        const auto bytes = std::make_shared<const std::vector<std::byte>>(first, first + file->size());
         auto start = Clock::now();
-        const auto drawing = read_drawing(argv[i]);
+        const auto drawing = decode_drawing(bytes, argv[i]);
         const double took = seconds(start);
         if (!drawing) {
             std::printf("| %s | %s |\n", argv[i], drawing.problem().text().c_str());
@@ -32,7 +38,7 @@ int main(int argc, char** argv) {
         }
         const Size size = (*drawing)->size;
         const int w = size.width >= size.height ? 2000 : static_cast<int>(std::lround(2000 * size.width / size.height));
-        const Image picture = test::rasterised(**drawing, w);
+        const Image picture = test::drawn_by_cairo(**drawing, w);
         start = Clock::now();
         const Image truth = test::rendered(*file, picture.width, picture.height);
         const double took_theirs = seconds(start);

@@ -305,14 +305,36 @@ Transform view_box(const std::vector<double>& box, Size viewport, const QString&
 
 namespace {
 
+/// Into how many pieces a cubic goes so that none turns by more than some ten degrees.
+int pieces_of(Point from, const Segment& s) {
+    constexpr double most_turn = 10 * std::numbers::pi / 180;
+    std::vector<Point> legs;
+    for (const auto& [a, b] : {std::pair{from, s.control1}, {s.control1, s.control2}, {s.control2, s.end}})
+        if (!(a == b))
+            legs.push_back(unit(b - a));
+    double turn = 0;
+    for (std::size_t i = 1; i < legs.size(); ++i)
+        turn += std::acos(std::clamp(dot(legs[i - 1], legs[i]), -1.0, 1.0));
+    return std::max(1, static_cast<int>(std::ceil(turn / most_turn)));
+}
+
+/// Qt's stroker follows a cubic that turns far only roughly, so it gets them in pieces.
 QPainterPath to_qt(const SvgPath& path, double scale) {
     QPainterPath result;
     const auto at = [scale](Point p) { return QPointF(p.x * scale, p.y * scale); };
     for (const SvgSubpath& sub : path) {
         result.moveTo(at(sub.path.start));
-        for (const Segment& s : sub.path.segments)
-            s.kind == Segment::Kind::line ? result.lineTo(at(s.end))
-                                          : result.cubicTo(at(s.control1), at(s.control2), at(s.end));
+        Point from = sub.path.start;
+        for (const Segment& s : sub.path.segments) {
+            const int pieces = s.kind == Segment::Kind::line ? 1 : pieces_of(from, s);
+            if (s.kind == Segment::Kind::line)
+                result.lineTo(at(s.end));
+            for (int i = 0; i < pieces && s.kind == Segment::Kind::cubic; ++i) {
+                const Segment piece = part_of(from, s, static_cast<double>(i) / pieces, static_cast<double>(i + 1) / pieces);
+                result.cubicTo(at(piece.control1), at(piece.control2), at(piece.end));
+            }
+            from = s.end;
+        }
         if (!sub.is_open)
             result.closeSubpath();
     }

@@ -47,6 +47,7 @@ struct Place {
     std::shared_ptr<const Outline> clip; ///< mm; null for none
     QStringList layers;
     int used = 0; ///< how many uses it is within
+    QString use_name; ///< of the use that draws it
 };
 
 double scale_of(const Transform& map) {
@@ -280,6 +281,8 @@ class Walker {
             if (n == target)
                 return; // within itself
         ++place.used;
+        if (const QString name = own_name(node); !name.isEmpty())
+            place.use_name = name;
         place.map = Transform::shift({length(node, "x", place, Along::width), length(node, "y", place, Along::height)})
                         .then(place.map);
         if (target->name == str("symbol") || target->name == str("svg")) {
@@ -603,7 +606,7 @@ class Walker {
 
     Part named(const SvgNode& node, const Place& place) const {
         Part part;
-        QString name = own_name(node);
+        QString name = place.use_name.isEmpty() ? own_name(node) : place.use_name;
         if (name.isEmpty())
             name = node.name == str("text") ? str("“%1”").arg(node.text.simplified().left(40)) : node.name;
         part.name = name.toStdString();

@@ -288,7 +288,7 @@ QWidget* PartsStep::colour_part() {
         edit(tr("Own paint"), [this](const Drawing&, const Parts& p) { return with_fill(p, tools.chosen_parts(), std::nullopt); });
     });
     layout->addWidget(side_by_side({picture, keep_paint}));
-    layout->addWidget(label(tr("Colours of the drawing; click one to change it everywhere"), "dim"));
+    layout->addWidget(label(tr("Colours of the drawing, to be changed"), "dim"));
     auto* holder = new QWidget;
     swatches = new QHBoxLayout(holder);
     swatches->setContentsMargins(0, 0, 0, 0);

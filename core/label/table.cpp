@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <array>
 #include <charconv>
-#include <chrono>
 #include <cstdint>
 #include <set>
 
@@ -71,11 +70,20 @@ bool looks_like_header(const std::vector<std::vector<std::string>>& cells, const
 
 namespace {
 
-namespace cal = std::chrono;
+/// Days since 1 March of the year 0, in the Gregorian calendar.
+/// Source: Richards, Explanatory Supplement to the Astronomical Almanac, 2013, 15.11 (from memory)
+int days_of(Day d) {
+    const int month = (d.month + 9) % 12, year = d.year - month / 10;
+    return 365 * year + year / 4 - year / 100 + year / 400 + (month * 306 + 5) / 10 + d.day - 1;
+}
 
-cal::sys_days days_of(Day d) {
-    return cal::sys_days(cal::year(d.year) / cal::month(static_cast<unsigned>(d.month)) /
-                         cal::day(static_cast<unsigned>(d.day)));
+Day day_of(int days) {
+    int year = static_cast<int>((10000LL * days + 14780) / 3652425);
+    const auto in_year = [&] { return days - (365 * year + year / 4 - year / 100 + year / 400); };
+    if (in_year() < 0)
+        --year;
+    const int month = (100 * in_year() + 52) / 3060;
+    return {year + (month + 2) / 12, (month + 2) % 12 + 1, in_year() - (month * 306 + 5) / 10 + 1};
 }
 
 constexpr std::array weekdays{"Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"};
@@ -90,9 +98,7 @@ std::string padded(int value, std::size_t figures) {
 } // namespace
 
 Day later(Day day, int days) {
-    const cal::year_month_day moved(days_of(day) + cal::days(days));
-    return {static_cast<int>(moved.year()), static_cast<int>(static_cast<unsigned>(moved.month())),
-            static_cast<int>(static_cast<unsigned>(moved.day()))};
+    return day_of(days_of(day) + days);
 }
 
 std::string in_words(Day day, const std::string& pattern) {
@@ -104,7 +110,7 @@ std::string in_words(Day day, const std::string& pattern) {
         while (i + run < pattern.size() && pattern[i + run] == c)
             ++run;
         if (c == 'd' && run <= 4) {
-            const std::string weekday = weekdays[cal::weekday(days_of(day)).c_encoding()];
+            const std::string weekday = weekdays[static_cast<std::size_t>((days_of(day) + 3) % 7)];
             words += run == 4 ? weekday : run == 3 ? weekday.substr(0, 3) : padded(day.day, run);
         } else if (c == 'M' && run <= 4) {
             const std::string name = months[month];

@@ -2,11 +2,74 @@
 
 #include "tests/support/drawing_truth.h"
 
-#include "core/drawing/parts.h"
-
+#include <QRegularExpression>
+#include <algorithm>
 #include <cmath>
 
 namespace fusuma::test {
+
+QByteArray plain_shapes(const QByteArray& svg) {
+    QString text = QString::fromUtf8(svg);
+    static const QRegularExpression server(QStringLiteral("(fill|stroke)(\\s*[:=]\\s*[\"']?)\\s*url\\([^)]*\\)"));
+    static const QRegularExpression see_through(
+        QStringLiteral("((fill-|stroke-|stop-)?opacity|filter|mask)\\s*:\\s*[^;\"']*|\\b((fill-|stroke-)?opacity|filter|mask)=\"[^\"]*\""));
+    text.replace(server, QStringLiteral("\\1\\2#777777"));
+    text.remove(see_through);
+    return text.toUtf8();
+}
+
+namespace {
+
+void trace(cairo_t* cairo, const Area& area) {
+    for (const Contour& contour : area.curves.contours) {
+        cairo_move_to(cairo, contour.start.x, contour.start.y);
+        for (const Segment& s : contour.segments)
+            s.kind == Segment::Kind::line
+                ? cairo_line_to(cairo, s.end.x, s.end.y)
+                : cairo_curve_to(cairo, s.control1.x, s.control1.y, s.control2.x, s.control2.y, s.end.x, s.end.y);
+        cairo_close_path(cairo);
+    }
+    cairo_set_fill_rule(cairo, area.rule == FillRule::even_odd ? CAIRO_FILL_RULE_EVEN_ODD : CAIRO_FILL_RULE_WINDING);
+}
+
+void draw_picture(cairo_t* cairo, const Image& image, const Transform& from_unit) {
+    const int stride = cairo_format_stride_for_width(CAIRO_FORMAT_ARGB32, image.width);
+    std::vector<std::uint32_t> pixels(static_cast<std::size_t>(stride / 4) * static_cast<std::size_t>(image.height));
+    for (std::size_t i = 0; i < image.pixels(); ++i) {
+        const std::uint8_t* p = &image.rgba[4 * i];
+        const auto part = [&](int k) { return static_cast<std::uint32_t>(p[k] * p[3] / 255); };
+        pixels[i] = static_cast<std::uint32_t>(p[3]) << 24 | part(0) << 16 | part(1) << 8 | part(2);
+    }
+    cairo_surface_t* surface = cairo_image_surface_create_for_data(reinterpret_cast<unsigned char*>(pixels.data()),
+                                                                   CAIRO_FORMAT_ARGB32, image.width, image.height, stride);
+    const Transform m = Transform::scale(1.0 / image.width, 1.0 / image.height).then(from_unit);
+    const cairo_matrix_t matrix{m.a, m.b, m.c, m.d, m.dx, m.dy};
+    cairo_transform(cairo, &matrix);
+    cairo_set_source_surface(cairo, surface, 0, 0);
+    cairo_pattern_set_extend(cairo_get_source(cairo), CAIRO_EXTEND_PAD);
+    cairo_paint(cairo);
+    cairo_surface_destroy(surface);
+}
+
+Image from_surface(cairo_surface_t* surface) {
+    cairo_surface_flush(surface);
+    Image image(cairo_image_surface_get_width(surface), cairo_image_surface_get_height(surface));
+    for (int y = 0; y < image.height; ++y) {
+        const auto* row = reinterpret_cast<const std::uint32_t*>(cairo_image_surface_get_data(surface) +
+                                                                 y * cairo_image_surface_get_stride(surface));
+        for (int x = 0; x < image.width; ++x) {
+            std::uint8_t* to = &image.rgba[4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
+                                                static_cast<std::size_t>(x))];
+            const std::uint32_t alpha = row[x] >> 24;
+            for (int k = 0; k < 3; ++k)
+                to[k] = static_cast<std::uint8_t>(alpha ? std::min(255U, ((row[x] >> (16 - 8 * k)) & 255) * 255 / alpha) : 0);
+            to[3] = static_cast<std::uint8_t>(alpha);
+        }
+    }
+    return image;
+}
+
+} // namespace
 
 Image rendered(const QByteArray& svg, int width_px, int height_px) {
     GInputStream* stream = g_memory_input_stream_new_from_data(svg.constData(), svg.size(), nullptr);
@@ -26,23 +89,8 @@ Image rendered(const QByteArray& svg, int width_px, int height_px) {
     }
     cairo_scale(cairo, width_px / width, width_px / width);
     const RsvgRectangle viewport{0, 0, width, height};
-    if (rsvg_handle_render_document(handle, cairo, &viewport, nullptr)) {
-        cairo_surface_flush(surface);
-        image = Image(width_px, height_px);
-        for (int y = 0; y < height_px; ++y) {
-            const auto* row = reinterpret_cast<const std::uint32_t*>(cairo_image_surface_get_data(surface) +
-                                                                     y * cairo_image_surface_get_stride(surface));
-            for (int x = 0; x < width_px; ++x) {
-                std::uint8_t* to = &image.rgba[4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(width_px) +
-                                                    static_cast<std::size_t>(x))];
-                const std::uint32_t alpha = row[x] >> 24;
-                for (int k = 0; k < 3; ++k)
-                    to[k] = static_cast<std::uint8_t>(
-                        alpha ? std::min(255U, ((row[x] >> (16 - 8 * k)) & 255) * 255 / alpha) : 0);
-                to[3] = static_cast<std::uint8_t>(alpha);
-            }
-        }
-    }
+    if (rsvg_handle_render_document(handle, cairo, &viewport, nullptr))
+        image = from_surface(surface);
     cairo_destroy(cairo);
     cairo_surface_destroy(surface);
     g_object_unref(handle);
@@ -65,8 +113,37 @@ PictureDifference difference(const Image& a, const Image& b) {
     return {different / covered, colour / (covered / 255)};
 }
 
-Image rasterised(const Drawing& drawing, int width_px) {
-    return fusuma::rasterised(*drawn(drawing, all_parts(drawing)).art, width_px);
+Image drawn_by_cairo(const Drawing& drawing, int width_px) {
+    const double scale = width_px / drawing.size.width;
+    cairo_surface_t* surface = cairo_image_surface_create(CAIRO_FORMAT_ARGB32, width_px,
+                                                          static_cast<int>(std::lround(scale * drawing.size.height)));
+    cairo_t* cairo = cairo_create(surface);
+    cairo_scale(cairo, scale, scale);
+    for (const Part& part : drawing.parts)
+        for (const Painted& painted : part.paints) {
+            cairo_save(cairo);
+            if (painted.area)
+                trace(cairo, *painted.area);
+            if (const Rgb* c = std::get_if<Rgb>(&painted.ink)) {
+                cairo_set_source_rgba(cairo, c->red / 255.0, c->green / 255.0, c->blue / 255.0, painted.opacity);
+                cairo_fill(cairo);
+            } else {
+                if (painted.area)
+                    cairo_clip(cairo);
+                else {
+                    const Area whole{transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, painted.from_unit),
+                                     FillRule::nonzero};
+                    trace(cairo, whole);
+                    cairo_clip(cairo);
+                }
+                draw_picture(cairo, *std::get<std::shared_ptr<const Image>>(painted.ink), painted.from_unit);
+            }
+            cairo_restore(cairo);
+        }
+    cairo_destroy(cairo);
+    Image image = from_surface(surface);
+    cairo_surface_destroy(surface);
+    return image;
 }
 
 } // namespace fusuma::test

@@ -10,6 +10,9 @@ namespace fusuma::test {
 /// A whole drawing as librsvg renders it. Empty when it refuses it.
 [[nodiscard]] Image rendered(const QByteArray& svg, int width_px, int height_px);
 
+/// The drawing with every gradient and pattern replaced by grey, and nothing see-through or blurred: shapes alone.
+[[nodiscard]] QByteArray plain_shapes(const QByteArray& svg);
+
 /// How two pictures of one size differ.
 struct PictureDifference {
     double area = 0;   ///< symmetric difference of what they cover over what they cover, by alpha
@@ -17,7 +20,7 @@ struct PictureDifference {
 };
 [[nodiscard]] PictureDifference difference(const Image& a, const Image& b);
 
-/// All parts as the file has them, as pixels.
-[[nodiscard]] Image rasterised(const Drawing& drawing, int width_px);
+/// All parts as the file has them, drawn by cairo: it softens edges as librsvg does, so that only shapes can differ.
+[[nodiscard]] Image drawn_by_cairo(const Drawing& drawing, int width_px);
 
 } // namespace fusuma::test

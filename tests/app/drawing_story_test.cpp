@@ -1,0 +1,165 @@
+// Drawings and labels in the real window, by clicks and keys: a drawing cut along its bottom shape, made visible-only,
+// a label typed, a list pasted, and all of it on the sheet.
+
+#include "app/bench/bench_view.h"
+#include "core/document/cluster.h"
+#include "tests/app/window.h"
+
+#include <QClipboard>
+#include <QComboBox>
+#include <QDialog>
+#include <QListWidget>
+#include <QPlainTextEdit>
+#include <QTreeWidget>
+
+namespace fusuma::app {
+namespace {
+
+class DrawingStory : public Window {
+  protected:
+    const DrawingArtwork& drawing() { return std::get<DrawingArtwork>(session.sticker()->artwork); }
+    const LabelDesign& label_design() { return *std::get<LabelArtwork>(session.sticker()->artwork).design; }
+
+    void open_source_step() {
+        auto* card = window.findChild<QAbstractButton*>(QStringLiteral("stepBackground"));
+        QTest::mouseClick(card, Qt::LeftButton);
+        settle();
+    }
+    /// Takes the template that begins with these words in the dialog of new labels.
+    void make_label(const char* words) {
+        QTimer look;
+        bool is_made = false;
+        QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            auto* list = dialog ? dialog->findChild<QListWidget*>(QStringLiteral("templateList")) : nullptr;
+            if (!list)
+                return;
+            look.stop();
+            for (int i = 0; i < list->count(); ++i)
+                if (list->item(i)->text().startsWith(QLatin1String(words)))
+                    list->setCurrentRow(i);
+            is_made = true;
+            QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("makeLabel")), Qt::LeftButton);
+        });
+        look.start(50);
+        click("newLabel");
+        EXPECT_TRUE(is_made);
+        settle();
+    }
+};
+
+TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
+    window.findChild<QAbstractButton*>(QStringLiteral("stepBackground"))->click();
+    with_file_dialog(test::demo_art("fair-badge.svg"), [&] { click("addArtwork"); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 20000));
+    settle();
+    ASSERT_EQ(drawing().parts->shapes.size(), 11u);
+    EXPECT_NEAR(session.sticker()->width, 58, 1e-6) << "as large as its file says";
+
+    // Only the bottom shape is cut.
+    click("cutBottom");
+    EXPECT_EQ(drawing().parts->shapes[0].use, (PartUse{false, PartCut::outline}));
+    EXPECT_EQ(drawing().parts->shapes[1].use, (PartUse{true, PartCut::none}));
+    const double plate = area(region_of(*drawing().drawing, drawing().parts->shapes[0]));
+    EXPECT_NEAR(area(session.snapshot().result(1)->cut_line()), plate, 0.05);
+
+    // A part is chosen by clicking it in the picture, and given a line of its own.
+    auto* view = find<BenchView>("benchView");
+    const auto at = [&](double x, double y) { return view->to_view().map(QPointF(x, y)).toPoint(); };
+    QTest::mouseClick(view, Qt::LeftButton, {}, at(39.2, 16.6)); // the sun
+    settle();
+    EXPECT_EQ(find<QTreeWidget>("partList")->selectedItems().size(), 1);
+    EXPECT_EQ(find<QTreeWidget>("partList")->selectedItems().front()->text(0), "sun");
+    auto* cut = find<QComboBox>("partCut");
+    cut->setCurrentIndex(static_cast<int>(PartCut::score));
+    emit cut->activated(cut->currentIndex());
+    settle();
+    EXPECT_EQ(session.snapshot().result(1)->cut->own.size(), 1u);
+    click("undo");
+
+    // Only what is visible, and back.
+    QTest::keyClick(find<QTreeWidget>("partList"), Qt::Key_A, Qt::ControlModifier);
+    settle();
+    click("partsVisible");
+    double sum = 0;
+    for (const Shape& shape : drawing().parts->shapes) {
+        EXPECT_TRUE(shape.of);
+        sum += area(region_of(*drawing().drawing, shape));
+    }
+    EXPECT_NEAR(sum, plate, 0.1) << "a single layer: the pieces cover the plate, each place once";
+    click("partsApart");
+    EXPECT_FALSE(drawing().parts->shapes[0].of);
+    click("undo");
+    EXPECT_TRUE(drawing().parts->shapes[0].of);
+    click("putOnSheet");
+    EXPECT_EQ(session.document().placements.size(), 1u);
+
+    // A label: its words, then a list.
+    make_label("Small jar");
+    open_source_step();
+    if (!window.findChild<QPlainTextEdit*>(QStringLiteral("labelWords"))->isVisible())
+        open_source_step();
+    auto* words = find<QPlainTextEdit>("labelWords");
+    words->setFocus();
+    words->selectAll();
+    QTest::keyClicks(words, "Jar of {name}");
+    settle();
+    EXPECT_EQ(label_design().texts[0].words, "Jar of {name}");
+    QGuiApplication::clipboard()->setText(QStringLiteral("name\tprice\nKelp\t4.50\nDulse\t6.00\nSamphire\t5.20\n"));
+    click("pasteList");
+    ASSERT_TRUE(label_design().table);
+    EXPECT_EQ(label_design().table->rows.size(), 3u);
+    type("listRow", "2");
+    EXPECT_EQ(std::get<LabelArtwork>(session.sticker()->artwork).row, 1u);
+    click("putList");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !session.is_searching(); }, 20000));
+    settle();
+    EXPECT_EQ(session.document().placements.size(), 4u);
+    EXPECT_EQ(session.document().copies_of(session.sticker()->id), 3);
+    const auto& plan = *session.snapshot().plan;
+    EXPECT_EQ(plan.pages[0].cuts.size(), 4u);
+    EXPECT_TRUE(session.snapshot().findings.empty()) << session.snapshot().findings.front().message;
+}
+
+TEST_F(DrawingStory, ChangesALabelsLooksAndKeepsItLive) {
+    make_label("Gift tag");
+    ASSERT_EQ(session.document().stickers.size(), 1u);
+    if (!window.findChild<QPlainTextEdit*>(QStringLiteral("labelWords"))->isVisible())
+        open_source_step();
+    EXPECT_EQ(session.snapshot().result(1)->cut_line().contours.size(), 2u) << "the tag and its hole";
+    click("swatch1");
+    EXPECT_EQ(*label_design().ground, swatches()[1].ground);
+    type("labelWidth", "3 in");
+    EXPECT_NEAR(session.sticker()->width, 76.2, 0.05);
+    type("labelHole", "0");
+    EXPECT_EQ(session.snapshot().result(1)->cut_line().contours.size(), 1u);
+    auto* shape = find<QComboBox>("labelShape");
+    shape->setCurrentIndex(static_cast<int>(LabelShape::oval));
+    emit shape->activated(shape->currentIndex());
+    settle();
+    EXPECT_NEAR(area(session.snapshot().result(1)->cut_line()), 3.14159 * 76.2 * 40 / 4, 5);
+    click("lettersCut");
+    EXPECT_GT(session.snapshot().result(1)->cut->own.size(), 5u);
+    click("undo");
+    EXPECT_TRUE(session.snapshot().result(1)->cut->own.empty());
+}
+
+TEST_F(DrawingStory, MakesOneOfSeveralCopiesAndPartsThemAgain) {
+    session.adopt(test::disc_document({{80, 100}, {100, 100}}), QStringLiteral("Discs"));
+    settle();
+    window.go_to(Place::sheet);
+    settle();
+    QTest::keyClick(&window, Qt::Key_A, Qt::ControlModifier);
+    settle();
+    QTest::keyClick(&window, Qt::Key_J, Qt::ControlModifier);
+    settle();
+    ASSERT_EQ(session.document().placements.size(), 1u);
+    EXPECT_TRUE(std::holds_alternative<ClusterArtwork>(session.document().stickers.back()->artwork));
+    EXPECT_EQ(session.snapshot().plan->pages[0].cuts.size(), 1u);
+    QTest::keyClick(&window, Qt::Key_J, Qt::ControlModifier | Qt::ShiftModifier);
+    settle();
+    EXPECT_EQ(session.document().placements.size(), 2u);
+}
+
+} // namespace
+} // namespace fusuma::app
