@@ -131,6 +131,10 @@ int main(int argc, char** argv) {
     session.undo();
     window.go_to(Place::sheet);
     settle(session);
+    session.go_to_page(1);
+    session.select({});
+    shoot("sheet-labels");
+    session.go_to_page(0);
     session.select({4});
     shoot("sheet");
     session.search("Fill", [](const Document& d, Evaluator& evaluator, const Work& work, const Session::Improved&) {
