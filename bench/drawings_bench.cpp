@@ -1,5 +1,5 @@
-// Drawings opened beside librsvg's own render of the same files at 2000 px: how long both take, and how far what we made
-// of them differs from it.
+// Drawings opened beside librsvg's own render of the same files at 2000 px: how long both take, and how far what we
+// made of them differs from it.
 //
 // usage: bench-drawings [--plain] SVG...      (--plain: their shapes alone, without gradients and transparency)
 
@@ -16,10 +16,13 @@
 int main(int argc, char** argv) {
     using namespace fusuma;
     using Clock = std::chrono::steady_clock;
-    const auto seconds = [](Clock::time_point from) { return std::chrono::duration<double>(Clock::now() - from).count(); };
+    const auto seconds = [](Clock::time_point from) {
+        return std::chrono::duration<double>(Clock::now() - from).count();
+    };
     double ours = 0, theirs = 0, area = 0, colour = 0;
     int read = 0, over = 0;
-    std::printf("| drawing | parts | area differs %% | colour differs | ours s | librsvg s |\n|---|---|---|---|---|---|\n");
+    std::printf(
+        "| drawing | parts | area differs %% | colour differs | ours s | librsvg s |\n|---|---|---|---|---|---|\n");
     const bool is_plain = argc > 1 && std::strcmp(argv[1], "--plain") == 0;
     for (int i = is_plain ? 2 : 1; i < argc; ++i) {
         auto file = read_file(argv[i], largest_drawing_bytes);
@@ -43,8 +46,8 @@ int main(int argc, char** argv) {
         const Image truth = test::rendered(*file, picture.width, picture.height);
         const double took_theirs = seconds(start);
         const test::PictureDifference d = test::difference(picture, truth);
-        std::printf("| %s | %zu | %.3f | %.2f | %.3f | %.3f |\n", argv[i], (*drawing)->parts.size(), 100 * d.area, d.colour, took,
-                    took_theirs);
+        std::printf("| %s | %zu | %.3f | %.2f | %.3f | %.3f |\n", argv[i], (*drawing)->parts.size(), 100 * d.area,
+                    d.colour, took, took_theirs);
         ours += took;
         theirs += took_theirs;
         area += d.area;
@@ -53,6 +56,6 @@ int main(int argc, char** argv) {
         ++read;
     }
     if (read > 0)
-        std::printf("%d drawings: mean area %.3f %%, over 0.2 %%: %d, mean colour %.2f; ratio ours / librsvg = %.2f\n", read,
-                    100 * area / read, over, colour / read, ours / theirs);
+        std::printf("%d drawings: mean area %.3f %%, over 0.2 %%: %d, mean colour %.2f; ratio ours / librsvg = %.2f\n",
+                    read, 100 * area / read, over, colour / read, ours / theirs);
 }

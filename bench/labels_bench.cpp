@@ -39,7 +39,8 @@ void harfbuzz_shapes(benchmark::State& state) {
     for (auto _ : state)
         for (std::size_t row = 0; row < label.rows(); ++row)
             for (const LabelText& text : label.texts)
-                benchmark::DoNotOptimize(set_line(*text.font.font, filled_in(text.words, label.table.get(), row, {}), 5));
+                benchmark::DoNotOptimize(
+                    set_line(*text.font.font, filled_in(text.words, label.table.get(), row, {}), 5));
 }
 BENCHMARK(harfbuzz_shapes)->Unit(benchmark::kMillisecond)->UseRealTime();
 

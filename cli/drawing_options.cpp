@@ -86,15 +86,16 @@ Outcome apply_use(const Drawing& drawing, Parts& parts, const std::string& text)
     PartUse wanted;
     wanted.is_printed = use == "printed" || use == "both";
     const bool is_cut = use == "cut" || use == "both";
-    wanted.cut = !is_cut            ? PartCut::none
-                 : kind.empty()     ? PartCut::outline
-                 : kind == "kiss"   ? PartCut::kiss
-                 : kind == "score"  ? PartCut::score
-                                    : PartCut::through;
+    wanted.cut = !is_cut           ? PartCut::none
+                 : kind.empty()    ? PartCut::outline
+                 : kind == "kiss"  ? PartCut::kiss
+                 : kind == "score" ? PartCut::score
+                                   : PartCut::through;
     const bool known_use = use == "printed" || use == "cut" || use == "both" || use == "neither";
     const bool known_kind = kind.empty() || kind == "kiss" || kind == "score" || kind == "through";
     if (!known_use || !known_kind)
-        return Problem{"--part " + text + ": give WHICH=printed, cut, both or neither, with :kiss, :score or :through."};
+        return Problem{"--part " + text +
+                       ": give WHICH=printed, cut, both or neither, with :kiss, :score or :through."};
     const ShapeIds ids = chosen(drawing, parts, which);
     if (ids.empty())
         return no_such_part("--part", text, which);
@@ -110,7 +111,8 @@ Outcome apply_combination(const Drawing& drawing, Parts& parts, const std::strin
     const std::string name = text.substr(0, colon);
     const auto way = std::ranges::find(ways, name, [](const auto& w) { return std::string(w.first); });
     if (colon == std::string::npos || way == std::end(ways))
-        return Problem{"--combine " + text + ": give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts."};
+        return Problem{"--combine " + text +
+                       ": give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts."};
     ShapeIds ids;
     for (const std::string& which : parts_of(text.substr(colon + 1))) {
         const ShapeIds more = chosen(drawing, parts, which);
@@ -185,7 +187,8 @@ Result<std::vector<DrawnSticker>> drawings_of(std::shared_ptr<const Drawing> dra
     };
     std::vector<DrawnSticker> stickers;
     const auto add = [&](Parts of, std::string suffix, bool is_exact) {
-        stickers.push_back({DrawingArtwork{drawing, std::make_shared<const Parts>(std::move(of))}, std::move(suffix), is_exact});
+        stickers.push_back(
+            {DrawingArtwork{drawing, std::make_shared<const Parts>(std::move(of))}, std::move(suffix), is_exact});
     };
     if (o.choice == "colours") {
         for (auto& [colour, piece] : by_colour(*drawing, parts))

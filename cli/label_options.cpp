@@ -19,7 +19,8 @@ void add_label_options(CLI::App& app, LabelOptions& o) {
                    "make a label, as SHAPE:WxH in mm: rectangle, rounded, oval, notched, arch, tag, star, banner, or "
                    "lettering for words alone");
     app.add_option("--template", o.from_template, "make a label from a template, by its name or a file as FILE:NAME");
-    app.add_option("--text", o.texts, "words on the label, \\n for a new line, with fields such as {name}; may be repeated")
+    app.add_option("--text", o.texts,
+                   "words on the label, \\n for a new line, with fields such as {name}; may be repeated")
         ->take_all();
     app.add_option("--text-style", o.styles,
                    "how the text of the same number is set, as KEY=VALUE,…: font, size (mm), least (mm), fit, bold, "
@@ -29,12 +30,16 @@ void add_label_options(CLI::App& app, LabelOptions& o) {
     app.add_option("--swatch", o.swatch, "the label's colours, by the swatch's name");
     app.add_option("--frame", o.frame, "a line inside the edge, as WIDTH,INSET in mm");
     app.add_option("--safety", o.safety, "mm that words keep from the edge")->check(CLI::Range(0.0, 100.0));
-    app.add_option("--corner", o.corner, "radius of round, notched or cut-off corners in mm")->check(CLI::Range(0.0, 500.0));
+    app.add_option("--corner", o.corner, "radius of round, notched or cut-off corners in mm")
+        ->check(CLI::Range(0.0, 500.0));
     app.add_option("--hole", o.hole, "across a tag's hole in mm, 0 for none")->check(CLI::Range(0.0, 200.0));
     app.add_option("--star-points", o.points, "points of a star")->check(CLI::Range(3, 60));
-    app.add_option("--label-picture", o.picture, "a picture on the label, as FILE[,PLACE[,SHARE]]: left, right, above, below or behind");
-    app.add_option("--picture-column", o.picture_field, "column of the list with names of picture files, which lie beside the list");
-    app.add_option("--letters-cut", o.letters_cut, "cut the letters, too: kiss, score or through")->check(CLI::IsMember({"kiss", "score", "through"}));
+    app.add_option("--label-picture", o.picture,
+                   "a picture on the label, as FILE[,PLACE[,SHARE]]: left, right, above, below or behind");
+    app.add_option("--picture-column", o.picture_field,
+                   "column of the list with names of picture files, which lie beside the list");
+    app.add_option("--letters-cut", o.letters_cut, "cut the letters, too: kiss, score or through")
+        ->check(CLI::IsMember({"kiss", "score", "through"}));
     app.add_option("--list", o.list, "CSV or text file: a label for each row, all put on the sheet");
     app.add_option("--date", o.date, "the day that {date} means, as YYYY-MM-DD; today when not given");
     app.add_option("--name", o.name, "what the label is called");
@@ -51,11 +56,13 @@ Outcome apply_shape(const LabelOptions& o, LabelDesign& design) {
     if (o.shape.empty())
         return Done{};
     const auto colon = o.shape.find(':');
-    const auto known = std::ranges::find(shapes, o.shape.substr(0, colon), [](const auto& s) { return std::string(s.first); });
+    const auto known =
+        std::ranges::find(shapes, o.shape.substr(0, colon), [](const auto& s) { return std::string(s.first); });
     double w = 0, h = 0;
     char extra = 0;
     if (known == std::end(shapes) || colon == std::string::npos ||
-        std::sscanf(o.shape.c_str() + colon + 1, "%lfx%lf%c", &w, &h, &extra) != 2 || !(w >= 2 && w <= 1000 && h >= 2 && h <= 1000))
+        std::sscanf(o.shape.c_str() + colon + 1, "%lfx%lf%c", &w, &h, &extra) != 2 ||
+        !(w >= 2 && w <= 1000 && h >= 2 && h <= 1000))
         return Problem{"--label " + o.shape + ": give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30."};
     design.shape.kind = known->second;
     design.shape.width = w;
@@ -89,7 +96,8 @@ Result<LabelDesign> design_from_template(const std::string& asked) {
 Outcome apply_style(const std::string& text, LabelText& style) {
     for (const std::string& piece : parts_of(text)) {
         const auto equals = piece.find('=');
-        const std::string key = piece.substr(0, equals), value = equals == std::string::npos ? "" : piece.substr(equals + 1);
+        const std::string key = piece.substr(0, equals),
+                          value = equals == std::string::npos ? "" : piece.substr(equals + 1);
         bool is_number = false;
         const double number = QString::fromStdString(value).toDouble(&is_number);
         const Problem wrong{"--text-style " + text + ": “" + piece + "” is not understood."};
@@ -117,7 +125,9 @@ Outcome apply_style(const std::string& text, LabelText& style) {
         else if (key == "align" && (value == "left" || value == "centre" || value == "right"))
             style.align = value == "left" ? TextAlign::left : value == "right" ? TextAlign::right : TextAlign::centre;
         else if (key == "run" && (value == "straight" || value == "top" || value == "bottom"))
-            style.run = value == "top" ? TextRun::along_top : value == "bottom" ? TextRun::along_bottom : TextRun::straight;
+            style.run = value == "top"      ? TextRun::along_top
+                        : value == "bottom" ? TextRun::along_bottom
+                                            : TextRun::straight;
         else if (key == "colour" && parse_colour(value))
             style.colour = parse_colour(value);
         else
@@ -134,7 +144,8 @@ Outcome apply_texts(const LabelOptions& o, LabelDesign& design) {
     if (!o.texts.empty() && design.texts.size() != o.texts.size())
         design.texts.resize(o.texts.size());
     for (std::size_t i = 0; i < o.texts.size(); ++i)
-        design.texts[i].words = QString::fromStdString(o.texts[i]).replace(QLatin1String("\\n"), QLatin1String("\n")).toStdString();
+        design.texts[i].words =
+            QString::fromStdString(o.texts[i]).replace(QLatin1String("\\n"), QLatin1String("\n")).toStdString();
     for (std::size_t i = 0; i < std::min(o.styles.size(), design.texts.size()); ++i)
         if (const Outcome done = apply_style(o.styles[i], design.texts[i]); !done)
             return done;
@@ -142,7 +153,8 @@ Outcome apply_texts(const LabelOptions& o, LabelDesign& design) {
         FontChoice& font = text.font;
         font.font = find_font(font.family, font.is_bold, font.is_italic);
         if (font.font->family != font.family)
-            std::fprintf(stderr, "The font “%s” is not here; “%s” is used.\n", font.family.c_str(), font.font->family.c_str());
+            std::fprintf(stderr, "The font “%s” is not here; “%s” is used.\n", font.family.c_str(),
+                         font.font->family.c_str());
     }
     return Done{};
 }
@@ -170,7 +182,8 @@ Outcome apply_looks(const LabelOptions& o, LabelDesign& design) {
     if (!o.frame.empty()) {
         char extra = 0;
         if (std::sscanf(o.frame.c_str(), "%lf,%lf%c", &design.frame.width, &design.frame.inset, &extra) != 2 ||
-            !(design.frame.width >= 0 && design.frame.width <= 50 && design.frame.inset >= 0 && design.frame.inset <= 100))
+            !(design.frame.width >= 0 && design.frame.width <= 50 && design.frame.inset >= 0 &&
+              design.frame.inset <= 100))
             return Problem{"--frame " + o.frame + ": give WIDTH,INSET in mm, such as 0.4,1.5."};
     }
     design.safety = o.safety.value_or(design.safety);
@@ -178,7 +191,9 @@ Outcome apply_looks(const LabelOptions& o, LabelDesign& design) {
     design.shape.hole = o.hole.value_or(design.shape.hole);
     design.shape.points = o.points.value_or(design.shape.points);
     if (!o.letters_cut.empty())
-        design.letters_cut = o.letters_cut == "kiss" ? CutKind::kiss : o.letters_cut == "score" ? CutKind::score : CutKind::through;
+        design.letters_cut = o.letters_cut == "kiss"    ? CutKind::kiss
+                             : o.letters_cut == "score" ? CutKind::score
+                                                        : CutKind::through;
     return Done{};
 }
 
@@ -191,8 +206,10 @@ Outcome apply_pictures(const LabelOptions& o, LabelDesign& design) {
         design.picture.picture = *picture;
     }
     if (pieces.size() > 1) {
-        static const std::pair<const char*, PicturePlace> places[] = {{"left", PicturePlace::left},   {"right", PicturePlace::right},
-                                                                      {"above", PicturePlace::above}, {"below", PicturePlace::below},
+        static const std::pair<const char*, PicturePlace> places[] = {{"left", PicturePlace::left},
+                                                                      {"right", PicturePlace::right},
+                                                                      {"above", PicturePlace::above},
+                                                                      {"below", PicturePlace::below},
                                                                       {"behind", PicturePlace::behind}};
         const auto place = std::ranges::find(places, pieces[1], [](const auto& p) { return std::string(p.first); });
         if (place == std::end(places))
@@ -210,7 +227,8 @@ Outcome apply_pictures(const LabelOptions& o, LabelDesign& design) {
         if (name.empty() || design.picture.by_name.contains(name))
             continue;
         // Names only: a list does not reach into other folders.
-        if (auto picture = read_picture(list.absolutePath() + QLatin1Char('/') + QFileInfo(QString::fromStdString(name)).fileName()))
+        if (auto picture = read_picture(list.absolutePath() + QLatin1Char('/') +
+                                        QFileInfo(QString::fromStdString(name)).fileName()))
             design.picture.by_name[name] = *picture;
     }
     return Done{};
@@ -228,7 +246,8 @@ Result<std::optional<Sticker>> label_of(const LabelOptions& o) {
             return found.problem();
         design = std::move(*found);
     }
-    const QDate day = o.date.empty() ? QDate::currentDate() : QDate::fromString(QString::fromStdString(o.date), Qt::ISODate);
+    const QDate day =
+        o.date.empty() ? QDate::currentDate() : QDate::fromString(QString::fromStdString(o.date), Qt::ISODate);
     if (!day.isValid())
         return Problem{"--date " + o.date + ": give YYYY-MM-DD."};
     design.day = {day.year(), day.month(), day.day()};

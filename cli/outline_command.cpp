@@ -17,19 +17,17 @@ ExitCode run(const OutlineCommand& command) {
         return stickers.problem();
     const Sticker* sticker = &stickers->front();
     const auto* picture = std::get_if<PictureArtwork>(&sticker->artwork);
-    const auto isolation = std::make_shared<const Isolation>(
-        timed(coverage, [&] {
-            return picture ? isolate(*picture, sticker->framing.crop, sticker->background)
-                           : isolate(sticker->artwork, *Evaluator().drawn(sticker->artwork));
-        }));
+    const auto isolation = std::make_shared<const Isolation>(timed(coverage, [&] {
+        return picture ? isolate(*picture, sticker->framing.crop, sticker->background)
+                       : isolate(sticker->artwork, *Evaluator().drawn(sticker->artwork));
+    }));
     const Tracing tracing = timed(trace_seconds, [&] { return traced(*isolation, sticker->trace); });
     if (isolation->content == AlphaContent::clear)
         return nothing_left(sticker->artwork, *isolation);
     const auto found = std::make_shared<const Outlined>(outlined(*isolation, tracing, *sticker, sticker->width));
     const Cut cut = timed(border_seconds, [&] {
         return cut_of(
-            *found,
-            std::make_shared<const Border>(border(found->outline, border_at(*found, *sticker, sticker->width))),
+            *found, std::make_shared<const Border>(border(found->outline, border_at(*found, *sticker, sticker->width))),
             *sticker, sticker->width);
     });
     const Outlined& outline = *found;

@@ -9,7 +9,8 @@ namespace fusuma {
 
 ExitCode run(const PartsCommand& command) {
     double seconds = 0;
-    const auto read = timed(seconds, [&] { return read_drawing(QString::fromStdString(command.drawing), command.page); });
+    const auto read =
+        timed(seconds, [&] { return read_drawing(QString::fromStdString(command.drawing), command.page); });
     if (!read)
         return read.problem();
     const Drawing& drawing = **read;

@@ -130,7 +130,8 @@ Result<Document> starting_document(const SheetCommand& command) {
 }
 
 /// What was added lies on each other, middles together, and becomes one.
-Result<int> clustered_as(const std::string& how, Document& document, Evaluator& evaluator, const std::vector<int>& ids) {
+Result<int> clustered_as(const std::string& how, Document& document, Evaluator& evaluator,
+                         const std::vector<int>& ids) {
     const ClusterCut cut = how == "take-out"       ? ClusterCut::take_out
                            : how == "overlap-only" ? ClusterCut::overlap_only
                            : how == "exclude"      ? ClusterCut::exclude

@@ -18,14 +18,16 @@ constexpr std::array pattern_words{Word{Pattern::plain, "plain"}, Word{Pattern::
 constexpr std::array part_cut_words{Word{PartCut::none, "none"}, Word{PartCut::outline, "outline"},
                                     Word{PartCut::kiss, "kiss"}, Word{PartCut::score, "score"},
                                     Word{PartCut::through, "through"}};
-constexpr std::array combining_words{
-    Word{Combining::join, "join"},       Word{Combining::take_out, "take-out"},
-    Word{Combining::overlap_only, "overlap-only"}, Word{Combining::exclude, "exclude"},
-    Word{Combining::split, "split"},     Word{Combining::visible, "visible"},
-    Word{Combining::pieces, "pieces"}};
+constexpr std::array combining_words{Word{Combining::join, "join"},
+                                     Word{Combining::take_out, "take-out"},
+                                     Word{Combining::overlap_only, "overlap-only"},
+                                     Word{Combining::exclude, "exclude"},
+                                     Word{Combining::split, "split"},
+                                     Word{Combining::visible, "visible"},
+                                     Word{Combining::pieces, "pieces"}};
 constexpr std::array cluster_words{Word{ClusterCut::outer, "outer"}, Word{ClusterCut::take_out, "take-out"},
-                                   Word{ClusterCut::overlap_only, "overlap-only"},
-                                   Word{ClusterCut::exclude, "exclude"}, Word{ClusterCut::visible, "visible"}};
+                                   Word{ClusterCut::overlap_only, "overlap-only"}, Word{ClusterCut::exclude, "exclude"},
+                                   Word{ClusterCut::visible, "visible"}};
 
 json shape_json(const Shape& shape, const std::function<std::size_t(const Combination&)>& number_of,
                 const StoreFile& store) {
@@ -97,8 +99,8 @@ struct Writer {
         const Cluster& cluster = *art.cluster;
         json members = json::array();
         for (const Cluster::Member& member : cluster.members)
-            members.push_back({{"sticker", sticker_json(*member.sticker, store)},
-                               {"placement", placement_json(member.placement)}});
+            members.push_back(
+                {{"sticker", sticker_json(*member.sticker, store)}, {"placement", placement_json(member.placement)}});
         return {{"kind", "cluster"},
                 {"size", {cluster.size.width, cluster.size.height}},
                 {"cut", word_of(cluster.cut, cluster_words)},
@@ -227,8 +229,8 @@ Result<Parts> ArtworkReader::parts(const json& j, const Drawing& drawing) {
         const Combining how = value_of(c.at("how"), combining_words);
         if (members.empty() || (how == Combining::split && members.size() > most_split))
             throw std::out_of_range("a combination's members are out of range");
-        combinations.push_back(std::make_shared<const Combination>(how, std::move(members),
-                                                                   number_in(c, "least_thickness", 0, 100)));
+        combinations.push_back(
+            std::make_shared<const Combination>(how, std::move(members), number_in(c, "least_thickness", 0, 100)));
     }
     for (const json& s : j.at("shapes")) {
         auto read = shape(s, drawing, combinations);

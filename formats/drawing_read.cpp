@@ -21,8 +21,8 @@ ReadDrawing at_true_size(ReadDrawing drawing) {
     for (Part& part : drawing.parts) {
         for (Painted& painted : part.paints) {
             if (painted.area)
-                painted.area = std::make_shared<const Area>(
-                    Area{transformed(painted.area->curves, map), painted.area->rule});
+                painted.area =
+                    std::make_shared<const Area>(Area{transformed(painted.area->curves, map), painted.area->rule});
             painted.from_unit = painted.from_unit.then(map);
         }
         part.traced = transformed(part.traced, map);
@@ -62,8 +62,9 @@ Result<std::shared_ptr<const Drawing>> decode_drawing(std::shared_ptr<const std:
     const bool has_pages = is_pdf(file);
     auto read = has_pages      ? read_pdf(file, page)
                 : is_svg(file) ? read_svg(file)
-                : is_dxf(file) ? read_dxf(file)
-                               : Result<ReadDrawing>(Problem{"is no drawing that Fusuma can read.", "Use SVG, DXF or PDF."});
+                : is_dxf(file)
+                    ? read_dxf(file)
+                    : Result<ReadDrawing>(Problem{"is no drawing that Fusuma can read.", "Use SVG, DXF or PDF."});
     if (!read)
         return Problem{name + " " + read.problem().message, read.problem().hint};
     auto drawing = std::make_shared<Drawing>(read->size, std::move(read->parts));

@@ -17,7 +17,7 @@ namespace fusuma {
 namespace {
 
 constexpr std::size_t most_entities = 100'000;
-constexpr double most = 1e7; // units
+constexpr double most = 1e7;   // units
 constexpr double meets = 0.02; // mm
 
 /// An arc as cubics from angle `a` to `b`, in the unit circle's parameter, mapped.
@@ -49,7 +49,8 @@ class Collector : public DL_CreationAdapter {
 
     void setVariableInt(const std::string& key, int value, int) override {
         // Source: DXF reference, $INSUNITS
-        static const std::map<int, double> units{{1, 25.4}, {2, 304.8}, {4, 1}, {5, 10}, {6, 1000}, {8, 25.4e-6}, {9, 0.0254}, {10, 914.4}, {13, 0.001}, {14, 100}};
+        static const std::map<int, double> units{{1, 25.4},    {2, 304.8},  {4, 1},      {5, 10},     {6, 1000},
+                                                 {8, 25.4e-6}, {9, 0.0254}, {10, 914.4}, {13, 0.001}, {14, 100}};
         if (key == "$INSUNITS")
             if (const auto known = units.find(value); known != units.end())
                 mm_per_unit = known->second;
@@ -62,12 +63,14 @@ class Collector : public DL_CreationAdapter {
 
     void addLine(const DL_LineData& l) override { add({at(l.x1, l.y1), {Segment::line_to(at(l.x2, l.y2))}}, false); }
     void addCircle(const DL_CircleData& c) override {
-        ellipse_arc(Transform::scale(c.radius, c.radius).then(Transform::shift(at(c.cx, c.cy))), 0, 2 * std::numbers::pi);
+        ellipse_arc(Transform::scale(c.radius, c.radius).then(Transform::shift(at(c.cx, c.cy))), 0,
+                    2 * std::numbers::pi);
     }
     void addArc(const DL_ArcData& a) override {
         const double first = a.angle1 * std::numbers::pi / 180;
         double last = a.angle2 * std::numbers::pi / 180;
-        last = first + std::fmod(std::fmod(last - first, 2 * std::numbers::pi) + 2 * std::numbers::pi, 2 * std::numbers::pi);
+        last = first +
+               std::fmod(std::fmod(last - first, 2 * std::numbers::pi) + 2 * std::numbers::pi, 2 * std::numbers::pi);
         ellipse_arc(Transform::scale(a.radius, a.radius).then(Transform::shift(at(a.cx, a.cy))), first, last);
     }
     void addEllipse(const DL_EllipseData& e) override {
@@ -148,8 +151,8 @@ class Collector : public DL_CreationAdapter {
         const double rise = (1 - bulge * bulge) / (2 * bulge);
         const Point centre = from + half + Point{-half.y, half.x} * rise;
         const double radius = distance(centre, from), first = std::atan2(from.y - centre.y, from.x - centre.x);
-        auto pieces = arc(first, first + 4 * std::atan(bulge),
-                          Transform::scale(radius, radius).then(Transform::shift(centre)));
+        auto pieces =
+            arc(first, first + 4 * std::atan(bulge), Transform::scale(radius, radius).then(Transform::shift(centre)));
         pieces.back().end = to;
         std::ranges::copy(pieces, std::back_inserter(path.segments));
     }
@@ -157,7 +160,8 @@ class Collector : public DL_CreationAdapter {
     void add_spline() {
         const auto p = static_cast<std::size_t>(std::clamp(degree, 1, 5));
         const std::size_t n = controls.size();
-        if (n <= p || knots.size() != n + p + 1 || !std::ranges::is_sorted(knots) || !std::isfinite(knots.front()) || !std::isfinite(knots.back())) {
+        if (n <= p || knots.size() != n + p + 1 || !std::ranges::is_sorted(knots) || !std::isfinite(knots.front()) ||
+            !std::isfinite(knots.back())) {
             left_out = true;
             return;
         }
@@ -203,9 +207,7 @@ Contour turned_round(const Contour& line) {
 /// Loose lines of a layer whose ends meet become one.
 std::vector<Loose> joined(std::vector<Loose> lines, double within) {
     std::vector<Loose> done;
-    const auto cell = [within](Point p) {
-        return std::pair{std::llround(p.x / within), std::llround(p.y / within)};
-    };
+    const auto cell = [within](Point p) { return std::pair{std::llround(p.x / within), std::llround(p.y / within)}; };
     std::multimap<std::pair<long long, long long>, std::size_t> ends; // of lines not yet used
     std::vector<char> is_used(lines.size());
     for (std::size_t i = 0; i < lines.size(); ++i)
@@ -254,7 +256,8 @@ std::vector<Loose> joined(std::vector<Loose> lines, double within) {
 
 bool is_dxf(const QByteArray& file) {
     const QByteArray start = file.left(4096);
-    return start.contains("SECTION") && (start.contains("HEADER") || start.contains("ENTITIES") || start.contains("TABLES"));
+    return start.contains("SECTION") &&
+           (start.contains("HEADER") || start.contains("ENTITIES") || start.contains("TABLES"));
 }
 
 Result<ReadDrawing> read_dxf(const QByteArray& file) {
@@ -274,13 +277,14 @@ Result<ReadDrawing> read_dxf(const QByteArray& file) {
     if (!(width > 0.01 || height > 0.01) || !(width < 20'000 && height < 20'000))
         return Problem{"holds no lines that can be cut.", "Lines, arcs, polylines and splines are read."};
     ReadDrawing drawing{{std::max(width, 0.1), std::max(height, 0.1)}, {}, {}};
-    const Transform map{read.mm_per_unit, 0, 0, -read.mm_per_unit, -box.min.x * read.mm_per_unit,
-                        box.max.y * read.mm_per_unit};
+    const Transform map{
+        read.mm_per_unit, 0, 0, -read.mm_per_unit, -box.min.x * read.mm_per_unit, box.max.y * read.mm_per_unit};
     for (const Loose& line : lines) {
         QString layer = QString::fromStdString(line.layer).toLower();
-        const CutKind kind = layer.contains(QLatin1String("through"))                                             ? CutKind::through
-                             : layer.contains(QLatin1String("score")) || layer.contains(QLatin1String("crease")) ? CutKind::score
-                                                                                                                 : CutKind::kiss;
+        const CutKind kind = layer.contains(QLatin1String("through")) ? CutKind::through
+                             : layer.contains(QLatin1String("score")) || layer.contains(QLatin1String("crease"))
+                                 ? CutKind::score
+                                 : CutKind::kiss;
         Part part;
         part.name = line.is_closed ? "closed line" : "open line";
         part.layer = line.layer;

@@ -98,7 +98,8 @@ std::optional<Found> system_match(const std::string& family, bool bold, bool ita
 
 std::shared_ptr<const Font> system_font(const std::string& family, bool bold, bool italic) {
     const auto found = system_match(family, bold, italic);
-    if (!found || QString::fromStdString(found->family).compare(QString::fromStdString(family), Qt::CaseInsensitive) != 0)
+    if (!found ||
+        QString::fromStdString(found->family).compare(QString::fromStdString(family), Qt::CaseInsensitive) != 0)
         return nullptr;
     constexpr qint64 largest = 64 << 20;
     const auto file = read_file(QString::fromStdString(found->file), largest);
@@ -159,11 +160,13 @@ QStringList missing_families(const QString& list) {
         family = family.simplified();
         if (family.size() > 1 && (family.startsWith(QLatin1Char('"')) || family.startsWith(QLatin1Char('\''))))
             family = family.mid(1, family.size() - 2);
-        static const QStringList generic{QStringLiteral("serif"), QStringLiteral("sans-serif"), QStringLiteral("monospace"),
-                                         QStringLiteral("cursive"), QStringLiteral("fantasy"), QStringLiteral("inherit")};
+        static const QStringList generic{QStringLiteral("serif"),     QStringLiteral("sans-serif"),
+                                         QStringLiteral("monospace"), QStringLiteral("cursive"),
+                                         QStringLiteral("fantasy"),   QStringLiteral("inherit")};
         const auto found = system_match(family.toStdString(), false, false);
-        const bool is_there = generic.contains(family.toLower()) ||
-                              (found && QString::fromStdString(found->family).compare(family, Qt::CaseInsensitive) == 0);
+        const bool is_there =
+            generic.contains(family.toLower()) ||
+            (found && QString::fromStdString(found->family).compare(family, Qt::CaseInsensitive) == 0);
         if (is_there)
             return {};
         if (found)

@@ -12,10 +12,11 @@ namespace fusuma {
 
 namespace {
 
-constexpr std::array shape_words{
-    Word{LabelShape::rectangle, "rectangle"}, Word{LabelShape::rounded, "rounded"}, Word{LabelShape::oval, "oval"},
-    Word{LabelShape::notched, "notched"},     Word{LabelShape::arch, "arch"},       Word{LabelShape::tag, "tag"},
-    Word{LabelShape::star, "star"},           Word{LabelShape::banner, "banner"},   Word{LabelShape::lettering, "lettering"}};
+constexpr std::array shape_words{Word{LabelShape::rectangle, "rectangle"}, Word{LabelShape::rounded, "rounded"},
+                                 Word{LabelShape::oval, "oval"},           Word{LabelShape::notched, "notched"},
+                                 Word{LabelShape::arch, "arch"},           Word{LabelShape::tag, "tag"},
+                                 Word{LabelShape::star, "star"},           Word{LabelShape::banner, "banner"},
+                                 Word{LabelShape::lettering, "lettering"}};
 constexpr std::array align_words{Word{TextAlign::left, "left"}, Word{TextAlign::centre, "centre"},
                                  Word{TextAlign::right, "right"}};
 constexpr std::array run_words{Word{TextRun::straight, "straight"}, Word{TextRun::along_top, "along-top"},
@@ -99,7 +100,8 @@ LabelText text_from(const json& j) {
 }
 
 Table table_from(const json& j) {
-    Table table{j.at("columns").get<std::vector<std::string>>(), j.at("rows").get<std::vector<std::vector<std::string>>>()};
+    Table table{j.at("columns").get<std::vector<std::string>>(),
+                j.at("rows").get<std::vector<std::vector<std::string>>>()};
     if (table.columns.size() > most_columns || table.rows.size() > most_rows)
         throw std::out_of_range("the list is too long");
     for (auto& row : table.rows)

@@ -164,7 +164,8 @@ class ArtObjects {
         resources.replaceKey("/ExtGState", states);
         dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
         dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Form"));
-        dict.replaceKey("/BBox", QPDFObjectHandle::parse("[0 0 " + real(art.size.width) + " " + real(art.size.height) + "]"));
+        dict.replaceKey("/BBox",
+                        QPDFObjectHandle::parse("[0 0 " + real(art.size.width) + " " + real(art.size.height) + "]"));
         dict.replaceKey("/Resources", resources);
         return pdf.makeIndirectObject(form);
     }
@@ -341,8 +342,8 @@ std::string correction(const JobPlan& plan) {
     return matrix(m);
 }
 
-QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, ArtObjects& art,
-                             Layers& layers, const QPDFObjectHandle& colours) {
+QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, ArtObjects& art, Layers& layers,
+                             const QPDFObjectHandle& colours) {
     QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
     std::string prints, marks;
     for (const PrintItem& item : page.prints) {
@@ -385,8 +386,8 @@ std::string print_pdf(const JobPlan& plan, const PdfOptions& options) {
     ArtObjects art(pdf, colours);
     Layers layers(pdf, plan, options);
     for (const PagePlan& page : plan.pages)
-        QPDFPageDocumentHelper(pdf).addPage(
-            QPDFPageObjectHelper(page_object(pdf, plan, page, art, layers, colours)), false);
+        QPDFPageDocumentHelper(pdf).addPage(QPDFPageObjectHelper(page_object(pdf, plan, page, art, layers, colours)),
+                                            false);
     pdf.getRoot().replaceKey("/ViewerPreferences",
                              QPDFObjectHandle::parse("<< /PrintScaling /None /PickTrayByPDFSize true >>"));
     pdf.getRoot().replaceKey("/OCProperties", layers.catalogue());

@@ -22,8 +22,8 @@ class ArtworkStore {
         if (fresh) {
             const QString suffix = QFileInfo(QString::fromStdString(file_name)).suffix();
             it->second = "artwork/" + std::to_string(names.size()) + "." + suffix.toStdString();
-            entries[it->second] = QByteArray(reinterpret_cast<const char*>(original->data()),
-                                             static_cast<qsizetype>(original->size()));
+            entries[it->second] =
+                QByteArray(reinterpret_cast<const char*>(original->data()), static_cast<qsizetype>(original->size()));
         }
         return it->second;
     }
@@ -71,7 +71,9 @@ Result<Document> read_entries(const ZipEntries& entries) {
 QByteArray project_bytes(const Document& document, const QByteArray& thumbnail_png) {
     ZipEntries entries;
     ArtworkStore store(entries);
-    const StoreFile keep = [&](const FileBytes& original, const std::string& name) { return store.entry_of(original, name); };
+    const StoreFile keep = [&](const FileBytes& original, const std::string& name) {
+        return store.entry_of(original, name);
+    };
     const auto description = to_json(document, keep);
     entries["document.json"] = QByteArray::fromStdString(description.dump(2));
     for (const auto& ticket : document.tickets)

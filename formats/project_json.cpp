@@ -406,8 +406,8 @@ SheetSettings sheet_from(const json& j) {
 } // namespace
 
 json placement_json(const Placement& p) {
-    json j{{"sticker", p.sticker}, {"centre", point_json(p.centre)}, {"turn", p.turn},   {"mirrored", p.mirrored},
-           {"scale", p.scale},     {"stretch", p.stretch},           {"page", p.page},   {"group", p.group},
+    json j{{"sticker", p.sticker}, {"centre", point_json(p.centre)}, {"turn", p.turn}, {"mirrored", p.mirrored},
+           {"scale", p.scale},     {"stretch", p.stretch},           {"page", p.page}, {"group", p.group},
            {"locked", p.locked}};
     if (p.row > 0)
         j["row"] = p.row;

@@ -4,7 +4,6 @@
 #include "core/result.h"
 #include "formats/artwork_json.h"
 
-
 namespace fusuma {
 
 /// The artwork stored under that name.

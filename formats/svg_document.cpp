@@ -3,8 +3,8 @@
 #include <QRegularExpression>
 #include <QXmlStreamReader>
 #include <QXmlStreamWriter>
-#include <private/qcssparser_p.h>
 #include <optional>
+#include <private/qcssparser_p.h>
 #include <zlib.h>
 
 namespace fusuma {
@@ -251,7 +251,8 @@ class Reader {
         --depth;
         if (at->name == QLatin1String("style"))
             document.style_sheet += at->text + QLatin1Char('\n');
-        else if (at->parent && !at->text.isEmpty() && (at->name == QLatin1String("tspan") || at->name == QLatin1String("textPath")))
+        else if (at->parent && !at->text.isEmpty() &&
+                 (at->name == QLatin1String("tspan") || at->name == QLatin1String("textPath")))
             at->parent->text += at->text;
         at = at->parent;
     }

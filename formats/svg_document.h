@@ -12,10 +12,10 @@ namespace fusuma {
 
 /// One element of an SVG document.
 struct SvgNode {
-    QString name; ///< without prefix
+    QString name;                       ///< without prefix
     QHash<QString, QString> attributes; ///< names without prefix
-    QHash<QString, QString> style; ///< what style sheets and the style attribute say about it
-    QString text;                  ///< of the element and what is in it
+    QHash<QString, QString> style;      ///< what style sheets and the style attribute say about it
+    QString text;                       ///< of the element and what is in it
     std::vector<std::unique_ptr<SvgNode>> children;
     SvgNode* parent = nullptr;
 

@@ -177,9 +177,8 @@ std::optional<Transform> transform_list(const QString& text) {
         else if (name == QLatin1String("rotate") && v.size() == 1)
             one = Transform::turn(radians(0));
         else if (name == QLatin1String("rotate") && v.size() == 3)
-            one = Transform::shift({-v[1], -v[2]})
-                      .then(Transform::turn(radians(0)))
-                      .then(Transform::shift({v[1], v[2]}));
+            one =
+                Transform::shift({-v[1], -v[2]}).then(Transform::turn(radians(0))).then(Transform::shift({v[1], v[2]}));
         else if (name == QLatin1String("skewX") && v.size() == 1)
             one = {1, 0, std::tan(radians(0)), 1, 0, 0};
         else if (name == QLatin1String("skewY") && v.size() == 1)
@@ -215,9 +214,9 @@ std::optional<double> length_px(const QString& text, const SvgMeasures& measures
     const struct {
         const char* unit;
         double px;
-    } units[] = {{"mm", inch / 25.4}, {"cm", inch / 2.54}, {"in", inch},
-                 {"pt", inch / 72},   {"pc", inch / 6},    {"q", inch / 101.6},
-                 {"em", measures.font_size}, {"rem", 16}, {"ex", measures.font_size / 2}};
+    } units[] = {{"mm", inch / 25.4},        {"cm", inch / 2.54}, {"in", inch},
+                 {"pt", inch / 72},          {"pc", inch / 6},    {"q", inch / 101.6},
+                 {"em", measures.font_size}, {"rem", 16},         {"ex", measures.font_size / 2}};
     for (const auto& known : units)
         if (unit == QLatin1String(known.unit))
             return value * known.px;
@@ -241,9 +240,9 @@ std::optional<SvgColour> svg_colour(const QString& text) {
         if (!is_hex || (figures.size() != 6 && figures.size() != 8))
             return std::nullopt;
         const quint64 rgb = figures.size() == 8 ? value >> 8 : value;
-        return SvgColour{{static_cast<std::uint8_t>(rgb >> 16), static_cast<std::uint8_t>(rgb >> 8),
-                          static_cast<std::uint8_t>(rgb)},
-                         figures.size() == 8 ? static_cast<double>(value & 255) / 255 : 1};
+        return SvgColour{
+            {static_cast<std::uint8_t>(rgb >> 16), static_cast<std::uint8_t>(rgb >> 8), static_cast<std::uint8_t>(rgb)},
+            figures.size() == 8 ? static_cast<double>(value & 255) / 255 : 1};
     }
     if (const qsizetype open = t.indexOf(QLatin1Char('(')); open > 0) {
         const QString name = t.left(open).trimmed();
@@ -251,7 +250,8 @@ std::optional<SvgColour> svg_colour(const QString& text) {
         inside.replace(QLatin1Char('/'), QLatin1Char(' ')).remove(QLatin1String("deg"));
         std::vector<double> values;
         std::vector<bool> percent;
-        for (const QString& piece : inside.replace(QLatin1Char(','), QLatin1Char(' ')).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        for (const QString& piece :
+             inside.replace(QLatin1Char(','), QLatin1Char(' ')).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
             const bool is_percent = piece.endsWith(QLatin1Char('%'));
             bool is_number = false;
             const double value = (is_percent ? piece.chopped(1) : piece).toDouble(&is_number);
@@ -272,8 +272,9 @@ std::optional<SvgColour> svg_colour(const QString& text) {
         }
         if (name == QLatin1String("hsl") || name == QLatin1String("hsla")) {
             const double hue = std::fmod(std::fmod(values[0], 360) + 360, 360) / 360;
-            const QColor c = QColor::fromHslF(static_cast<float>(hue), static_cast<float>(std::clamp(values[1] / 100, 0.0, 1.0)),
-                                              static_cast<float>(std::clamp(values[2] / 100, 0.0, 1.0)));
+            const QColor c =
+                QColor::fromHslF(static_cast<float>(hue), static_cast<float>(std::clamp(values[1] / 100, 0.0, 1.0)),
+                                 static_cast<float>(std::clamp(values[2] / 100, 0.0, 1.0)));
             return SvgColour{{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()),
                               static_cast<std::uint8_t>(c.blue())},
                              alpha};
@@ -296,7 +297,9 @@ Transform view_box(const std::vector<double>& box, Size viewport, const QString&
         return origin.then(Transform::scale(across, down));
     const double scale = words.contains(QLatin1String("slice")) ? std::max(across, down) : std::min(across, down);
     const auto share = [&](const QString& axis) {
-        return words.contains(axis + QLatin1String("Min")) ? 0.0 : words.contains(axis + QLatin1String("Max")) ? 1.0 : 0.5;
+        return words.contains(axis + QLatin1String("Min"))   ? 0.0
+               : words.contains(axis + QLatin1String("Max")) ? 1.0
+                                                             : 0.5;
     };
     return origin.then(Transform::scale(scale, scale))
         .then(Transform::shift({share(QStringLiteral("x")) * (viewport.width - scale * box[2]),
@@ -330,7 +333,8 @@ QPainterPath to_qt(const SvgPath& path, double scale) {
             if (s.kind == Segment::Kind::line)
                 result.lineTo(at(s.end));
             for (int i = 0; i < pieces && s.kind == Segment::Kind::cubic; ++i) {
-                const Segment piece = part_of(from, s, static_cast<double>(i) / pieces, static_cast<double>(i + 1) / pieces);
+                const Segment piece =
+                    part_of(from, s, static_cast<double>(i) / pieces, static_cast<double>(i + 1) / pieces);
                 result.cubicTo(at(piece.control1), at(piece.control2), at(piece.end));
             }
             from = s.end;
@@ -391,7 +395,8 @@ Outline stroke_outline(const SvgPath& path, const SvgStroke& stroke, double scal
         if (stroke.cap == SvgCap::round)
             dots.contours.push_back(ellipse_contour(sub.path.start, r, r));
         else if (stroke.cap == SvgCap::square)
-            dots.contours.push_back(contour_of(corners_of({sub.path.start - Point{r, r}, sub.path.start + Point{r, r}})));
+            dots.contours.push_back(
+                contour_of(corners_of({sub.path.start - Point{r, r}, sub.path.start + Point{r, r}})));
     }
     QPainterPathStroker stroker;
     stroker.setWidth(stroke.width * fine);

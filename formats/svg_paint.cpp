@@ -43,7 +43,8 @@ QString inherited(const SvgDocument& document, const SvgNode& gradient, const ch
     return {};
 }
 
-std::vector<SvgGradient::Stop> stops_of(const SvgDocument& document, const SvgNode& gradient, const SvgColour& current) {
+std::vector<SvgGradient::Stop> stops_of(const SvgDocument& document, const SvgNode& gradient,
+                                        const SvgColour& current) {
     const SvgNode* at = &gradient;
     for (int i = 0; at && i < 20; ++i) {
         std::vector<SvgGradient::Stop> stops;
@@ -100,8 +101,10 @@ std::optional<SvgGradient> svg_gradient(const SvgDocument& document, const SvgNo
         g.to = {value("cx", Along::width, "50%"), value("cy", Along::height, "50%")};
         g.radius = value("r", Along::diagonal, "50%");
         g.focal_radius = value("fr", Along::diagonal, "0");
-        const bool has_x = !inherited(document, server, "fx").isEmpty(), has_y = !inherited(document, server, "fy").isEmpty();
-        g.from = {has_x ? value("fx", Along::width, "50%") : g.to.x, has_y ? value("fy", Along::height, "50%") : g.to.y};
+        const bool has_x = !inherited(document, server, "fx").isEmpty(),
+                   has_y = !inherited(document, server, "fy").isEmpty();
+        g.from = {has_x ? value("fx", Along::width, "50%") : g.to.x,
+                  has_y ? value("fy", Along::height, "50%") : g.to.y};
         if (!(g.radius > 0))
             g.plain = g.stops.back().colour;
     } else {
@@ -161,8 +164,8 @@ std::optional<Image> svg_picture(const QString& address) {
         return std::nullopt;
     const QString head = address.left(comma);
     const QByteArray body = address.mid(comma + 1).toLatin1();
-    const QByteArray bytes = head.contains(QLatin1String("base64")) ? QByteArray::fromBase64(body)
-                                                                    : QByteArray::fromPercentEncoding(body);
+    const QByteArray bytes =
+        head.contains(QLatin1String("base64")) ? QByteArray::fromBase64(body) : QByteArray::fromPercentEncoding(body);
     const auto picture = decode_picture(bytes, QStringLiteral("picture"));
     if (!picture)
         return std::nullopt;

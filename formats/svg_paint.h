@@ -38,8 +38,9 @@ struct SvgGradient {
 };
 /// Nothing when the element is no gradient, or cannot be drawn for lack of a box.
 /// @param box  of the shape, in its own units
-[[nodiscard]] std::optional<SvgGradient> svg_gradient(const SvgDocument& document, const SvgNode& server, const Rect& box,
-                                                      const SvgMeasures& measures, const SvgColour& current);
+[[nodiscard]] std::optional<SvgGradient> svg_gradient(const SvgDocument& document, const SvgNode& server,
+                                                      const Rect& box, const SvgMeasures& measures,
+                                                      const SvgColour& current);
 
 /// The gradient over a box, at up to 300 dots per inch.
 /// @param scale  mm per unit

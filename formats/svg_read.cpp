@@ -46,7 +46,7 @@ struct Place {
     double opacity = 1;
     std::shared_ptr<const Outline> clip; ///< mm; null for none
     QStringList layers;
-    int used = 0; ///< how many uses it is within
+    int used = 0;     ///< how many uses it is within
     QString use_name; ///< of the use that draws it
 };
 
@@ -178,7 +178,8 @@ class Walker {
         std::vector<double> lengths;
         QString spaced = text;
         double sum = 0;
-        for (const QString& piece : spaced.replace(QLatin1Char(','), QLatin1Char(' ')).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        for (const QString& piece :
+             spaced.replace(QLatin1Char(','), QLatin1Char(' ')).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
             const auto length = length_px(piece, measures, Along::diagonal);
             if (!length || *length < 0)
                 return {};
@@ -205,7 +206,7 @@ class Walker {
         if (node.property(str("display")) == str("none"))
             return std::nullopt;
         const QString transform = node.style.contains(str("transform")) ? node.style.value(str("transform"))
-                                                                         : node.attribute(str("transform"));
+                                                                        : node.attribute(str("transform"));
         if (!transform.isEmpty() && transform != str("none")) {
             const auto map = transform_list(transform);
             if (!map || std::abs(map->determinant()) < 1e-12)
@@ -255,7 +256,8 @@ class Walker {
     /// A nested svg, or a symbol that is used.
     void inner_viewport(const SvgNode& node, Place place, const SvgNode* use) {
         const auto side = [&](const char* name, Along along, const char* usual) {
-            QString text = use && !use->attribute(str(name)).isEmpty() ? use->attribute(str(name)) : node.attribute(str(name));
+            QString text =
+                use && !use->attribute(str(name)).isEmpty() ? use->attribute(str(name)) : node.attribute(str(name));
             if (text.isEmpty() || text == str("auto"))
                 text = str(usual);
             return length_px(text, place.style.measures, along).value_or(0);
@@ -264,11 +266,13 @@ class Walker {
         if (!(size.width > 0 && size.height > 0))
             return;
         if (node.name == str("svg"))
-            place.map = Transform::shift({length(node, "x", place, Along::width), length(node, "y", place, Along::height)})
-                            .then(place.map);
+            place.map =
+                Transform::shift({length(node, "x", place, Along::width), length(node, "y", place, Along::height)})
+                    .then(place.map);
         const QString overflow = node.property(str("overflow"));
         if (overflow != str("visible") && overflow != str("auto"))
-            clip_to(place, transformed(Outline{{contour_of(corners_of({{0, 0}, {size.width, size.height}}))}}, place.map));
+            clip_to(place,
+                    transformed(Outline{{contour_of(corners_of({{0, 0}, {size.width, size.height}}))}}, place.map));
         viewport(node, place, size);
     }
 
@@ -296,8 +300,8 @@ class Walker {
 
     void element(const SvgNode& node, const Place& outer) {
         static const QSet<QString> groups{str("g"), str("a"), str("switch"), str("svg"), str("use")};
-        static const QSet<QString> shapes{str("path"),    str("rect"),     str("circle"),  str("ellipse"), str("line"),
-                                          str("polyline"), str("polygon"), str("text"), str("image")};
+        static const QSet<QString> shapes{str("path"),     str("rect"),    str("circle"), str("ellipse"), str("line"),
+                                          str("polyline"), str("polygon"), str("text"),   str("image")};
         const bool is_group = groups.contains(node.name);
         if (is_too_much || (!is_group && !shapes.contains(node.name)))
             return;
@@ -354,8 +358,8 @@ class Walker {
     // Clipping.
 
     static void clip_to(Place& place, Outline region) {
-        place.clip = std::make_shared<const Outline>(
-            place.clip ? combined(*place.clip, region, Combine::overlap_only) : std::move(region));
+        place.clip = std::make_shared<const Outline>(place.clip ? combined(*place.clip, region, Combine::overlap_only)
+                                                                : std::move(region));
     }
 
     template <typename Draw> void with_clip(const SvgNode& node, const Place& place, const Draw& draw) {
@@ -395,7 +399,8 @@ class Walker {
                 add_clip_shape(*child, *inner, regions);
         Outline region = united(regions);
         const QString further = clip.property(str("clip-path"));
-        if (const SvgNode* more = further.isEmpty() ? nullptr : document.find(further); more && more->name == str("clipPath"))
+        if (const SvgNode* more = further.isEmpty() ? nullptr : document.find(further);
+            more && more->name == str("clipPath"))
             region = combined(region, clip_region(*more, map, style), Combine::overlap_only);
         clips_in_work.remove(&clip);
         return region;
@@ -411,7 +416,8 @@ class Walker {
             const SvgNode* target = document.find(node.attribute(str("href")));
             if (target && target != &node && target->name != str("use")) {
                 Place moved = *place;
-                moved.map = Transform::shift({length(node, "x", *place, Along::width), length(node, "y", *place, Along::height)})
+                moved.map = Transform::shift(
+                                {length(node, "x", *place, Along::width), length(node, "y", *place, Along::height)})
                                 .then(moved.map);
                 add_clip_shape(*target, moved, regions);
             }
@@ -461,8 +467,12 @@ class Walker {
     }
 
     SvgPath path_of(const SvgNode& node, const Place& place) {
-        const auto x = [&](const char* name, double usual = 0) { return length(node, name, place, Along::width, usual); };
-        const auto y = [&](const char* name, double usual = 0) { return length(node, name, place, Along::height, usual); };
+        const auto x = [&](const char* name, double usual = 0) {
+            return length(node, name, place, Along::width, usual);
+        };
+        const auto y = [&](const char* name, double usual = 0) {
+            return length(node, name, place, Along::height, usual);
+        };
         const auto closed = [](Contour contour) { return SvgPath{{std::move(contour), false}}; };
         if (node.name == str("path"))
             return path_data(node.property(str("d")));
@@ -530,9 +540,10 @@ class Walker {
     /// How a layer's name says that its lines are cut.
     static CutKind kind_named(const QStringList& layers) {
         const QString names = layers.join(QLatin1Char(' ')).toLower();
-        return names.contains(str("through")) || names.contains(str("die"))                                  ? CutKind::through
-               : names.contains(str("score")) || names.contains(str("crease")) || names.contains(str("fold")) ? CutKind::score
-                                                                                                              : CutKind::kiss;
+        return names.contains(str("through")) || names.contains(str("die")) ? CutKind::through
+               : names.contains(str("score")) || names.contains(str("crease")) || names.contains(str("fold"))
+                   ? CutKind::score
+                   : CutKind::kiss;
     }
     static bool names_a_cut(const QStringList& layers) {
         const QString names = layers.join(QLatin1Char(' ')).toLower();
@@ -572,7 +583,8 @@ class Walker {
         const auto stroke = [&] {
             if (s.stroke.kind != SvgPaint::Kind::none && s.pen.width > 0)
                 paint(part, s.stroke, s.stroke_opacity * place.opacity, box, place, [&] {
-                    return Area{transformed_open(stroke_outline(path, s.pen, scale_of(place.map)), place.map), FillRule::nonzero};
+                    return Area{transformed_open(stroke_outline(path, s.pen, scale_of(place.map)), place.map),
+                                FillRule::nonzero};
                 });
         };
         if (s.stroke_first)
@@ -630,8 +642,8 @@ class Walker {
             return nullptr;
         if (place.clip) {
             const Rect inside = bounds(*place.clip);
-            const bool is_box = place.clip->contours.size() == 1 &&
-                                std::abs(signed_area(place.clip->contours[0]) - inside.width() * inside.height()) < 1e-9;
+            const bool is_box = place.clip->contours.size() == 1 && std::abs(signed_area(place.clip->contours[0]) -
+                                                                             inside.width() * inside.height()) < 1e-9;
             if (!(is_box && inside.contains(box.min) && inside.contains(box.max)))
                 area = {combined(region_of(area), *place.clip, Combine::overlap_only), FillRule::nonzero};
         }
@@ -665,10 +677,9 @@ class Walker {
         }
         const Rect shown = bounds(transformed_open(area->curves, place.map.inverted()));
         if (shown.width() > 0 && shown.height() > 0)
-            part.paints.push_back({gradient_image(*gradient, shown, scale_of(place.map), opacity), area, 1,
-                                   Transform::scale(shown.width(), shown.height())
-                                       .then(Transform::shift(shown.min))
-                                       .then(place.map)});
+            part.paints.push_back(
+                {gradient_image(*gradient, shown, scale_of(place.map), opacity), area, 1,
+                 Transform::scale(shown.width(), shown.height()).then(Transform::shift(shown.min)).then(place.map)});
     }
 
     void picture(const SvgNode& node, const Place& place) {
@@ -805,7 +816,8 @@ class Walker {
         if (!drawn)
             return;
         const Transform from_unit = drawn->from_unit.then(Transform::scale(mm_per_unit, mm_per_unit));
-        const Area whole{transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, from_unit), FillRule::nonzero};
+        const Area whole{transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, from_unit),
+                         FillRule::nonzero};
         part.traced = traced(*drawn->image, from_unit, whole);
         part.paints.push_back({drawn->image, nullptr, 1, from_unit});
     }

@@ -90,12 +90,12 @@ std::optional<SvgRenderer::Drawn> SvgRenderer::picture(const QString& id, Size s
 
 QByteArray SvgRenderer::paths(const QString& id, Size size) const {
     QByteArray svg;
-    cairo_surface_t* surface =
-        cairo_svg_surface_create_for_stream(append, &svg, size.width * fine, size.height * fine);
+    cairo_surface_t* surface = cairo_svg_surface_create_for_stream(append, &svg, size.width * fine, size.height * fine);
     cairo_t* cairo = cairo_create(surface);
     cairo_scale(cairo, fine, fine);
     const RsvgRectangle viewport{0, 0, size.width, size.height};
-    const bool is_drawn = rsvg_handle_render_layer(handle->rsvg, cairo, ("#" + id.toUtf8()).constData(), &viewport, nullptr);
+    const bool is_drawn =
+        rsvg_handle_render_layer(handle->rsvg, cairo, ("#" + id.toUtf8()).constData(), &viewport, nullptr);
     cairo_destroy(cairo);
     cairo_surface_finish(surface);
     cairo_surface_destroy(surface);

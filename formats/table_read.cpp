@@ -20,7 +20,8 @@ std::string from_windows(const QByteArray& text) {
     auto in_left = static_cast<std::size_t>(text.size());
     std::size_t out_left = result.size();
     // Five byte values mean nothing there and are left out.
-    while (in_left > 0 && iconv(converter, &in, &in_left, &out, &out_left) == static_cast<std::size_t>(-1) && in_left > 0) {
+    while (in_left > 0 && iconv(converter, &in, &in_left, &out, &out_left) == static_cast<std::size_t>(-1) &&
+           in_left > 0) {
         ++in;
         --in_left;
     }

@@ -10,7 +10,7 @@ namespace fusuma {
 
 /// How a text file's bytes were taken.
 struct TextForm {
-    std::string encoding;  ///< "UTF-8", "UTF-16" or "Windows-1252"
+    std::string encoding; ///< "UTF-8", "UTF-16" or "Windows-1252"
     char separator = ',';
 };
 

@@ -3,7 +3,8 @@
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
-    const auto read = fusuma::read_svg(QByteArray::fromRawData(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size)));
+    const auto read =
+        fusuma::read_svg(QByteArray::fromRawData(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size)));
     if (!read || read->parts.size() > 200)
         return 0;
     const fusuma::Drawing drawing(read->size, read->parts);

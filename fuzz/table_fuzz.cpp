@@ -2,7 +2,8 @@
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
-    const auto read = fusuma::cells_of(QByteArray::fromRawData(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size)));
+    const auto read =
+        fusuma::cells_of(QByteArray::fromRawData(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size)));
     if (!read)
         return 0;
     const fusuma::Table table = fusuma::table_of(read->cells, fusuma::looks_like_header(read->cells, {"name"}));
@@ -12,5 +13,6 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
 }
 
 std::vector<std::string> fuzz_seeds() {
-    return {"name,price\n\"Kelp, salted\",4.50\n", "a;b\n\"c\"\"d\";{date+9:ddd d MMM yy}\n", "{name|x} {number:007} {{ {date-3}\t\xff\xfe"};
+    return {"name,price\n\"Kelp, salted\",4.50\n", "a;b\n\"c\"\"d\";{date+9:ddd d MMM yy}\n",
+            "{name|x} {number:007} {{ {date-3}\t\xff\xfe"};
 }

@@ -10,6 +10,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
 }
 
 std::vector<std::string> fuzz_seeds() {
-    return {R"({"fusuma_labels":1,"family":"a","templates":[{"name":"b","shape":{"kind":"star","width":40,"height":30,"points":9,"depth":0.2},"ground":[1,2,3],"texts":[{"words":"{name}","size":5,"run":"along-top"}]}]})",
-            R"({"fusuma_labels":1,"family":"a","templates":[{"name":"b","shape":{"kind":"lettering","width":40,"height":30},"texts":[{"words":"a b","size":5,"fits_room":true}]}]})"};
+    return {
+        R"({"fusuma_labels":1,"family":"a","templates":[{"name":"b","shape":{"kind":"star","width":40,"height":30,"points":9,"depth":0.2},"ground":[1,2,3],"texts":[{"words":"{name}","size":5,"run":"along-top"}]}]})",
+        R"({"fusuma_labels":1,"family":"a","templates":[{"name":"b","shape":{"kind":"lettering","width":40,"height":30},"texts":[{"words":"a b","size":5,"fits_room":true}]}]})"};
 }

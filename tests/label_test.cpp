@@ -56,16 +56,18 @@ TEST(Letters, InkBoxesAreThoseOfFreeType) {
     FT_Library library = nullptr;
     ASSERT_EQ(FT_Init_FreeType(&library), 0);
     int compared = 0;
-    for (const auto& [file, family, bold, italic] :
-         {std::tuple{"Quicksand-Regular.ttf", "Quicksand", false, false}, {"Cabin-BoldItalic.otf", "Cabin", true, true},
-          {"LobsterTwo-Bold.otf", "Lobster Two", true, false}, {"DancingScript-Regular.otf", "Dancing Script", false, false},
-          {"Inter-Regular.otf", "Inter", false, false}}) {
+    for (const auto& [file, family, bold, italic] : {std::tuple{"Quicksand-Regular.ttf", "Quicksand", false, false},
+                                                     {"Cabin-BoldItalic.otf", "Cabin", true, true},
+                                                     {"LobsterTwo-Bold.otf", "Lobster Two", true, false},
+                                                     {"DancingScript-Regular.otf", "Dancing Script", false, false},
+                                                     {"Inter-Regular.otf", "Inter", false, false}}) {
         load_shipped_fonts();
         QFile bytes(QLatin1String(":/fonts/") + QLatin1String(file));
         ASSERT_TRUE(bytes.open(QIODevice::ReadOnly));
         const QByteArray data = bytes.readAll();
         FT_Face face = nullptr;
-        ASSERT_EQ(FT_New_Memory_Face(library, reinterpret_cast<const FT_Byte*>(data.constData()), data.size(), 0, &face), 0);
+        ASSERT_EQ(
+            FT_New_Memory_Face(library, reinterpret_cast<const FT_Byte*>(data.constData()), data.size(), 0, &face), 0);
         const auto font = find_font(family, bold, italic);
         ASSERT_EQ(font->family, family);
         const double size = 10, unit = size / face->units_per_EM;
@@ -79,7 +81,9 @@ TEST(Letters, InkBoxesAreThoseOfFreeType) {
                 Rect* box;
                 Point at;
                 double unit;
-                Point of(const FT_Vector* v) const { return {static_cast<double>(v->x) * unit, -static_cast<double>(v->y) * unit}; }
+                Point of(const FT_Vector* v) const {
+                    return {static_cast<double>(v->x) * unit, -static_cast<double>(v->y) * unit};
+                }
                 void add(const Segment& s) {
                     for (int i = 0; i <= 200; ++i)
                         box->include(point_on(at, s, i / 200.0));
@@ -117,10 +121,14 @@ TEST(Letters, InkBoxesAreThoseOfFreeType) {
             EXPECT_NEAR(ours.max.y, theirs.max.y, 2 * unit) << family << " " << c;
             ++compared;
         }
-        EXPECT_NEAR(capital_height(*font), [&] {
-            FT_Load_Char(face, 'H', FT_LOAD_NO_SCALE);
-            return static_cast<double>(face->glyph->metrics.horiBearingY) / face->units_per_EM;
-        }(), 0.002) << family;
+        EXPECT_NEAR(
+            capital_height(*font),
+            [&] {
+                FT_Load_Char(face, 'H', FT_LOAD_NO_SCALE);
+                return static_cast<double>(face->glyph->metrics.horiBearingY) / face->units_per_EM;
+            }(),
+            0.002)
+            << family;
         FT_Done_Face(face);
     }
     FT_Done_FreeType(library);
@@ -141,7 +149,8 @@ TEST(LabelShapes, HaveTheAreasOfTheHandbook) {
     EXPECT_NEAR(area_of({.kind = LabelShape::tag, .corner = 8, .hole = 5}), w * h - 64 - pi * 6.25, 0.01);
     EXPECT_NEAR(area_of({.kind = LabelShape::banner, .corner = 8}), w * h - 8 * h, 1e-9);
     // A star of n points on half axes a and b, notches at a share q: n · a · b · q · sin(π/n).
-    EXPECT_NEAR(area_of({.kind = LabelShape::star, .points = 9, .depth = 0.3}), 9 * 30 * 20 * 0.7 * std::sin(pi / 9), 1e-6);
+    EXPECT_NEAR(area_of({.kind = LabelShape::star, .points = 9, .depth = 0.3}), 9 * 30 * 20 * 0.7 * std::sin(pi / 9),
+                1e-6);
     EXPECT_NEAR(area_of({.kind = LabelShape::arch}), w * (h - 24) + pi * 30 * 24 / 2, 0.6);
 }
 
@@ -169,7 +178,9 @@ TEST(LabelText, IsCentredByItsInkNotByItsLineBox) {
     }
     LabelText left = text_in("left", 6);
     left.align = TextAlign::left;
-    EXPECT_NEAR(ink_of(set_label(label_with({left}, {.kind = LabelShape::rectangle, .width = 80, .height = 40}), 0)).min.x, 2, 1e-6);
+    EXPECT_NEAR(
+        ink_of(set_label(label_with({left}, {.kind = LabelShape::rectangle, .width = 80, .height = 40}), 0)).min.x, 2,
+        1e-6);
 }
 
 TEST(LabelText, ShrinksToItsLimitThenSaysSo) {
@@ -215,7 +226,8 @@ TEST(LabelText, CurvesAlongTheEdgeInsideTheSafetyDistance) {
 }
 
 TEST(Label, BleedsItsGroundPastTheCutByTheUsualAmount) {
-    const Sticker s = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(label_with({text_in("Kelp", 6)})), 0});
+    const Sticker s =
+        new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(label_with({text_in("Kelp", 6)})), 0});
     EXPECT_NEAR(s.bleed.width, 0.025 * 25.4, 1e-9) << "0.025 in per side, common practice";
     Evaluator evaluator;
     const auto result = evaluator.evaluate(s);
@@ -233,7 +245,8 @@ TEST(Label, BleedsItsGroundPastTheCutByTheUsualAmount) {
 }
 
 TEST(Label, LettersAloneAreAStickerWithABorder) {
-    const LabelDesign design = label_with({text_in("Tide", 20, "Lobster Two", true)}, {.kind = LabelShape::lettering, .width = 150, .height = 60});
+    const LabelDesign design = label_with({text_in("Tide", 20, "Lobster Two", true)},
+                                          {.kind = LabelShape::lettering, .width = 150, .height = 60});
     Sticker s = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0});
     Evaluator evaluator;
     const auto result = evaluator.evaluate(s);
@@ -288,11 +301,15 @@ struct CsvCase {
 TEST(Tables, AreReadAsRfc4180Says) {
     // Source: RFC 4180, section 2, rules 1 to 7
     for (const CsvCase& c : std::vector<CsvCase>{
-             {"1: lines end with CRLF", "aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n", {{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}},
+             {"1: lines end with CRLF",
+              "aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n",
+              {{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}},
              {"2: the last needs no end", "aaa,bbb\r\nzzz,yyy", {{"aaa", "bbb"}, {"zzz", "yyy"}}},
              {"4: the last field has no comma", "aaa,bbb,ccc", {{"aaa", "bbb", "ccc"}}},
              {"5: quotes may enclose fields", "\"aaa\",\"bbb\"\r\nzzz,yyy", {{"aaa", "bbb"}, {"zzz", "yyy"}}},
-             {"6: breaks, quotes and commas within", "\"aaa\",\"b\r\nbb\",\"c,c\"\r\nz,y,x", {{"aaa", "b\r\nbb", "c,c"}, {"z", "y", "x"}}},
+             {"6: breaks, quotes and commas within",
+              "\"aaa\",\"b\r\nbb\",\"c,c\"\r\nz,y,x",
+              {{"aaa", "b\r\nbb", "c,c"}, {"z", "y", "x"}}},
              {"7: quotes are doubled", "\"aaa\",\"b\"\"bb\"\r\nz,y", {{"aaa", "b\"bb"}, {"z", "y"}}},
              {"semicolons", "name;price\nkelp, salted;4,50\n", {{"name", "price"}, {"kelp, salted", "4,50"}}},
              {"tabs, as cells are pasted", "name\tprice\nkelp\t4.50\n", {{"name", "price"}, {"kelp", "4.50"}}},
@@ -314,8 +331,11 @@ TEST(Tables, FindOutTheirEncoding) {
             bytes->append(static_cast<char>(c.unicode() & 255)).append(static_cast<char>(c.unicode() >> 8));
         big.append(static_cast<char>(c.unicode() >> 8)).append(static_cast<char>(c.unicode() & 255));
     }
-    for (const auto& [bytes, encoding] : {std::pair{words.toUtf8(), "UTF-8"}, {QByteArray("\xef\xbb\xbf") + words.toUtf8(), "UTF-8"},
-                                          {little, "UTF-16"}, {big, "UTF-16"}, {QByteArray("n\xe4me;\x80\n\xd6l;\xa3\n"), "Windows-1252"}}) {
+    for (const auto& [bytes, encoding] : {std::pair{words.toUtf8(), "UTF-8"},
+                                          {QByteArray("\xef\xbb\xbf") + words.toUtf8(), "UTF-8"},
+                                          {little, "UTF-16"},
+                                          {big, "UTF-16"},
+                                          {QByteArray("n\xe4me;\x80\n\xd6l;\xa3\n"), "Windows-1252"}}) {
         const auto read = cells_of(bytes);
         ASSERT_TRUE(read) << encoding;
         EXPECT_EQ(read->cells, cells) << encoding;
@@ -364,7 +384,9 @@ TEST(Lists, PutEveryRowOnTheSheetInReadingOrder) {
     EXPECT_EQ(rows.size(), 50u);
     for (const Placement* p : by_row) {
         if (before) {
-            const bool is_after = p->page > before->page || (p->page == before->page && (p->centre.y > before->centre.y + 5 || p->centre.x > before->centre.x));
+            const bool is_after =
+                p->page > before->page ||
+                (p->page == before->page && (p->centre.y > before->centre.y + 5 || p->centre.x > before->centre.x));
             EXPECT_TRUE(is_after) << p->row;
         }
         before = p;
@@ -431,8 +453,11 @@ TEST(Lists, AndLabelsAreKeptByProjectsAndTemplates) {
     EXPECT_GE(shipped_templates().size(), 14u);
     for (const LabelTemplate& t : shipped_templates())
         EXPECT_TRUE(troubles_of(t.design).empty()) << t.name;
-    for (const char* wrong : {"", "[]", "{\"fusuma_labels\":9}", R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"blob","width":9,"height":9},"texts":[]}]})",
-                              R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"oval","width":-9,"height":9},"texts":[]}]})"})
+    for (
+        const char* wrong :
+        {"", "[]", "{\"fusuma_labels\":9}",
+         R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"blob","width":9,"height":9},"texts":[]}]})",
+         R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"oval","width":-9,"height":9},"texts":[]}]})"})
         EXPECT_FALSE(read_templates(wrong)) << wrong;
 }
 

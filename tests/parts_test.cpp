@@ -3,10 +3,10 @@
 #include "core/document/cluster.h"
 #include "core/drawing/parts.h"
 #include "core/geometry/region.h"
+#include "devices/practice_printer.h"
 #include "formats/drawing_read.h"
 #include "formats/pdf.h"
 #include "formats/project_file.h"
-#include "devices/practice_printer.h"
 #include "tests/support/geos.h"
 #include "tests/support/samples.h"
 
@@ -20,7 +20,9 @@ namespace {
 using std::numbers::pi;
 
 std::shared_ptr<const Drawing> drawing_of(const std::string& inside) {
-    const std::string text = R"(<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">)" + inside + "</svg>";
+    const std::string text =
+        R"(<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">)" + inside +
+        "</svg>";
     const auto* first = reinterpret_cast<const std::byte*>(text.data());
     return *decode_drawing(std::make_shared<const std::vector<std::byte>>(first, first + text.size()), "parts.svg");
 }
@@ -51,8 +53,11 @@ TEST(Parts, CombinationsHaveTheAreasThatGeosFinds) {
     for (int run = 0; run < 10; ++run) {
         std::string shapes;
         for (int i = 0; i < 3; ++i)
-            shapes += i % 2 ? "<rect x='" + std::to_string(at(random)) + "' y='" + std::to_string(at(random) - 10) + "' width='" + std::to_string(size(random)) + "' height='" + std::to_string(size(random)) + "'/>"
-                            : "<circle cx='" + std::to_string(at(random)) + "' cy='" + std::to_string(at(random) - 8) + "' r='" + std::to_string(size(random)) + "'/>";
+            shapes += i % 2 ? "<rect x='" + std::to_string(at(random)) + "' y='" + std::to_string(at(random) - 10) +
+                                  "' width='" + std::to_string(size(random)) + "' height='" +
+                                  std::to_string(size(random)) + "'/>"
+                            : "<circle cx='" + std::to_string(at(random)) + "' cy='" + std::to_string(at(random) - 8) +
+                                  "' r='" + std::to_string(size(random)) + "'/>";
         const auto drawing = drawing_of(shapes);
         const Parts parts = all_parts(*drawing);
         std::vector<test::Geos> geos;
@@ -62,8 +67,10 @@ TEST(Parts, CombinationsHaveTheAreasThatGeosFinds) {
             test::Geos result(operation(geos[0].get(), geos[1].get()));
             return test::area_of(test::Geos(operation(result.get(), geos[2].get())));
         };
-        for (const auto& [how, expected] : {std::pair{Combining::join, folded(GEOSUnion)}, {Combining::take_out, folded(GEOSDifference)},
-                                            {Combining::overlap_only, folded(GEOSIntersection)}, {Combining::exclude, folded(GEOSSymDifference)}}) {
+        for (const auto& [how, expected] : {std::pair{Combining::join, folded(GEOSUnion)},
+                                            {Combining::take_out, folded(GEOSDifference)},
+                                            {Combining::overlap_only, folded(GEOSIntersection)},
+                                            {Combining::exclude, folded(GEOSSymDifference)}}) {
             const auto combined_parts = combined(*drawing, parts, ids_of(parts), how);
             if (!combined_parts) {
                 EXPECT_NEAR(expected, 0, 1e-3);
@@ -100,7 +107,8 @@ TEST(Parts, VisibleOnlyLeavesASingleLayerThatIsTakenApartAgain) {
 }
 
 TEST(Parts, PiecesAndHolesComeTogetherAndApart) {
-    const auto drawing = drawing_of(R"(<rect x="5" y="5" width="50" height="50"/><circle cx="30" cy="30" r="10"/><circle cx="70" cy="20" r="5"/>)");
+    const auto drawing = drawing_of(
+        R"(<rect x="5" y="5" width="50" height="50"/><circle cx="30" cy="30" r="10"/><circle cx="70" cy="20" r="5"/>)");
     const Parts parts = all_parts(*drawing);
     auto holed = combined(*drawing, parts, {1, 2}, Combining::exclude);
     ASSERT_TRUE(holed);
@@ -117,7 +125,8 @@ TEST(Parts, PiecesAndHolesComeTogetherAndApart) {
 
 TEST(Parts, SliversAreFoundAndLeftOutUnderAThickness) {
     // A square with another over it that leaves a strip 0.3 wide at the right.
-    const auto drawing = drawing_of(R"(<rect x="10" y="10" width="30.3" height="30"/><rect x="10" y="10" width="30" height="30" fill="#c00"/>)");
+    const auto drawing = drawing_of(
+        R"(<rect x="10" y="10" width="30.3" height="30"/><rect x="10" y="10" width="30" height="30" fill="#c00"/>)");
     const Parts parts = all_parts(*drawing);
     const auto seen = combined(*drawing, parts, ids_of(parts), Combining::visible);
     ASSERT_TRUE(seen);
@@ -135,7 +144,9 @@ TEST(Parts, QuickChoicesDecideWhatPrintsAndWhatCuts) {
     const auto drawing = plate();
     const Parts parts = all_parts(*drawing);
     Evaluator evaluator;
-    const auto cut_area = [&](Parts chosen) { return area(evaluator.evaluate(sticker_of(drawing, std::move(chosen)))->cut_line()); };
+    const auto cut_area = [&](Parts chosen) {
+        return area(evaluator.evaluate(sticker_of(drawing, std::move(chosen)))->cut_line());
+    };
     EXPECT_NEAR(cut_area(cut_round_everything(parts)), 2400 + 2 * 100, 0.01) << "the plate and the bar's two ends";
     const Parts bottom = cut_bottom_shape(*drawing, parts);
     EXPECT_NEAR(cut_area(bottom), 2400, 0.01);
@@ -166,7 +177,8 @@ TEST(Parts, EachKindOfCutReachesThePlanBesidesTheBorder) {
 }
 
 TEST(Parts, LinesAloneTakeRoomOnTheSheetWithoutBeingCutTwice) {
-    const auto drawing = drawing_of(R"(<path d="M10 10 H60 V40 H10 Z" fill="none" stroke="#000" stroke-width=".1"/><path d="M20 20 H50" fill="none" stroke="#000" stroke-width=".1"/>)");
+    const auto drawing = drawing_of(
+        R"(<path d="M10 10 H60 V40 H10 Z" fill="none" stroke="#000" stroke-width=".1"/><path d="M20 20 H50" fill="none" stroke="#000" stroke-width=".1"/>)");
     Evaluator evaluator;
     Document d = with_sticker_added({}, sticker_of(drawing, as_in_file(*drawing, all_parts(*drawing))));
     d.placements.push_back({.sticker = 1, .centre = {105, 150}});
@@ -188,7 +200,8 @@ TEST(Parts, FillsAndRecoloursArePrintedByThePracticePrinter) {
     ASSERT_TRUE(sheet);
     const auto colour_at = [&](double x, double y) {
         const QColor c = sheet->pixelColor(static_cast<int>(x / 25.4 * 100), static_cast<int>(y / 25.4 * 100));
-        return Rgb{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
+        return Rgb{static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()),
+                   static_cast<std::uint8_t>(c.blue())};
     };
     EXPECT_EQ(colour_at(105, 142), (Rgb{0x10, 0xa0, 0x40})) << "the disc above the bar, recoloured";
     EXPECT_EQ(colour_at(105, 150), (Rgb{250, 220, 40})) << "the bar, filled anew";
@@ -198,9 +211,11 @@ TEST(Parts, FillsAndRecoloursArePrintedByThePracticePrinter) {
 
 TEST(Parts, ProjectsKeepCombinationsFillsAndTheFileItself) {
     const auto drawing = plate();
-    Parts parts = *combined(*drawing, with_recolour(all_parts(*drawing), {1, 2, 3}, {4, 5, 6}), {1, 3}, Combining::take_out);
+    Parts parts =
+        *combined(*drawing, with_recolour(all_parts(*drawing), {1, 2, 3}, {4, 5, 6}), {1, 3}, Combining::take_out);
     parts = *combined(*drawing, parts, ids_of(parts), Combining::visible);
-    parts = with_fill(without_slivers(parts, 0.3), {parts.shapes[0].id}, PartFill{Fill{.kind = Fill::Kind::colour, .pattern = Pattern::dots}, test::picture_of({}, 4, 4)});
+    parts = with_fill(without_slivers(parts, 0.3), {parts.shapes[0].id},
+                      PartFill{Fill{.kind = Fill::Kind::colour, .pattern = Pattern::dots}, test::picture_of({}, 4, 4)});
     parts.shapes[0].fill->picture = nullptr;
     const Document d = with_sticker_added({}, sticker_of(drawing, parts, 1.5));
     const auto loaded = read_project_bytes(project_bytes(d), "p.fusuma");
@@ -269,8 +284,11 @@ TEST(Cluster, PartedMembersLieWhereATurnedLargerMirroredClusterShowedThem) {
 
 TEST(Cluster, CombinesStickersAndKeepsThemThroughAProject) {
     Evaluator evaluator;
-    const double r = 17, disc = pi * r * r, lens = 2 * r * r * std::acos(20 / (2 * r)) - 10 * std::sqrt(4 * r * r - 400);
-    for (const auto& [how, expected] : {std::pair{ClusterCut::take_out, disc - lens}, {ClusterCut::overlap_only, lens}, {ClusterCut::exclude, 2 * (disc - lens)}}) {
+    const double r = 17, disc = pi * r * r,
+                 lens = 2 * r * r * std::acos(20 / (2 * r)) - 10 * std::sqrt(4 * r * r - 400);
+    for (const auto& [how, expected] : {std::pair{ClusterCut::take_out, disc - lens},
+                                        {ClusterCut::overlap_only, lens},
+                                        {ClusterCut::exclude, 2 * (disc - lens)}}) {
         const auto one = clustered(two_discs(), evaluator, {0, 1}, how);
         ASSERT_TRUE(one);
         EXPECT_NEAR(evaluator.plan(one->document)->copies[0]->cut_mm2, expected, 0.5);

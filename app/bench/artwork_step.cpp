@@ -35,7 +35,7 @@ ArtworkStep::ArtworkStep(Session& project, BenchTools& tools) : session(project)
     layout->addWidget(resolution_row);
 
     crop = tool_button(tools, Tool::crop, tr("Crop"), QStringLiteral("crop"),
-                             tr("Draw a box round the part to use. The rest is kept aside, not lost."));
+                       tr("Draw a box round the part to use. The rest is kept aside, not lost."));
     whole = button(tr("Use all of it"), "", QStringLiteral("uncrop"), tr("Take the crop away."));
     connect(whole, &QPushButton::clicked, this,
             [this] { reframe(tr("Use all of it"), [](Framing& f) { f.crop.reset(); }); });

@@ -68,7 +68,7 @@ class BenchTools : public QObject {
     void paint(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const;
 
   signals:
-    void changed();              ///< the tool, or what is being drawn
+    void changed(); ///< the tool, or what is being drawn
     void parts_chosen();
     void place_wanted(Point mm); ///< to be brought into view
 

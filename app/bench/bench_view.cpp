@@ -112,9 +112,9 @@ void BenchView::paint_empty(QPainter& painter) const {
     painter.drawText(rect().adjusted(0, -24, 0, -24), Qt::AlignCenter, tr("Drop a picture here"));
     painter.setFont(font());
     painter.setPen(theme().dim);
-    painter.drawText(
-        rect().adjusted(0, 24, 0, 24), Qt::AlignCenter,
-        tr("A picture, a drawing or a PDF; or paste one with Ctrl+V. Transparency is best: its edge becomes the outline."));
+    painter.drawText(rect().adjusted(0, 24, 0, 24), Qt::AlignCenter,
+                     tr("A picture, a drawing or a PDF; or paste one with Ctrl+V. Transparency is best: its edge "
+                        "becomes the outline."));
 }
 
 void BenchView::paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const {

@@ -26,8 +26,10 @@ namespace {
 constexpr double mm_per_pt = 25.4 / 72;
 
 QStringList shape_names() {
-    return {LabelStep::tr("Rectangle"), LabelStep::tr("Rounded"), LabelStep::tr("Oval"),   LabelStep::tr("Notched corners"),
-            LabelStep::tr("Arch"),      LabelStep::tr("Tag"),     LabelStep::tr("Star"),   LabelStep::tr("Banner"),
+    return {LabelStep::tr("Rectangle"),    LabelStep::tr("Rounded"),
+            LabelStep::tr("Oval"),         LabelStep::tr("Notched corners"),
+            LabelStep::tr("Arch"),         LabelStep::tr("Tag"),
+            LabelStep::tr("Star"),         LabelStep::tr("Banner"),
             LabelStep::tr("Letters alone")};
 }
 
@@ -97,11 +99,14 @@ QWidget* LabelStep::text_part() {
     words->setAccessibleName(tr("Words"));
     words->setFixedHeight(64);
     words->setTabChangesFocus(true);
-    words->setToolTip(tr("What stands on the label. A column of the list goes in braces: {name}. Also {number}, {date}."));
+    words->setToolTip(
+        tr("What stands on the label. A column of the list goes in braces: {name}. Also {number}, {date}."));
     layout->addWidget(words);
     connect(words, &QPlainTextEdit::textChanged, this, [this] {
         if (!is_refreshing)
-            edit_text(tr("Words"), [this](LabelText& t) { t.words = words->toPlainText().toStdString(); }, QStringLiteral("words"));
+            edit_text(
+                tr("Words"), [this](LabelText& t) { t.words = words->toPlainText().toStdString(); },
+                QStringLiteral("words"));
     });
 
     family = new QComboBox;
@@ -131,52 +136,69 @@ QWidget* LabelStep::text_part() {
     connect(family, &QComboBox::activated, this, [this, set_font] {
         set_font(tr("Font"), [this](FontChoice& f) { f.family = family->currentText().toStdString(); });
     });
-    connect(bold, &QPushButton::clicked, this, [set_font](bool on) { set_font(tr("Bold"), [on](FontChoice& f) { f.is_bold = on; }); });
-    connect(italic, &QPushButton::clicked, this, [set_font](bool on) { set_font(tr("Italic"), [on](FontChoice& f) { f.is_italic = on; }); });
+    connect(bold, &QPushButton::clicked, this,
+            [set_font](bool on) { set_font(tr("Bold"), [on](FontChoice& f) { f.is_bold = on; }); });
+    connect(italic, &QPushButton::clicked, this,
+            [set_font](bool on) { set_font(tr("Italic"), [on](FontChoice& f) { f.is_italic = on; }); });
     font_words = label({}, "attention");
     font_words->setWordWrap(true);
     layout->addWidget(font_words);
 
     size = plain_field(1, 800, 1, "labelSize", QStringLiteral("pt"), tr("Size of the letters; 72 pt are an inch."));
     connect(size, &NumberField::edited, this, [this](double pt) {
-        edit_text(tr("Size"), [pt](LabelText& t) { t.size = pt * mm_per_pt; }, QStringLiteral("size of text"));
+        edit_text(
+            tr("Size"), [pt](LabelText& t) { t.size = pt * mm_per_pt; }, QStringLiteral("size of text"));
     });
     fits = new QCheckBox(tr("Fill the room"));
     fits->setObjectName(QStringLiteral("labelFits"));
     fits->setToolTip(tr("As large as the label allows, whatever stands there."));
-    connect(fits, &QCheckBox::clicked, this, [this](bool on) { edit_text(tr("Fill the room"), [on](LabelText& t) { t.fits_room = on; }); });
+    connect(fits, &QCheckBox::clicked, this,
+            [this](bool on) { edit_text(tr("Fill the room"), [on](LabelText& t) { t.fits_room = on; }); });
     auto* size_line = new QHBoxLayout;
     size_line->addWidget(fits);
     size_line->addStretch();
     size_line->addWidget(size);
     size->setFixedWidth(80);
     layout->addLayout(size_line);
-    least = plain_field(1, 100, 0.5, "labelLeast", QStringLiteral("pt"), tr("Longer words are shrunk down to this; below it the row is reported."));
+    least = plain_field(1, 100, 0.5, "labelLeast", QStringLiteral("pt"),
+                        tr("Longer words are shrunk down to this; below it the row is reported."));
     connect(least, &NumberField::edited, this, [this](double pt) {
-        edit_text(tr("Least size"), [pt](LabelText& t) { t.least_size = pt * mm_per_pt; }, QStringLiteral("least size"));
+        edit_text(
+            tr("Least size"), [pt](LabelText& t) { t.least_size = pt * mm_per_pt; }, QStringLiteral("least size"));
     });
     layout->addWidget(row(tr("May shrink to"), least, 80));
     align = new Choices({tr("Left"), tr("Centre"), tr("Right")});
     align->setToolTip(tr("By the ink itself, so that what looks centred is."));
-    connect(align, &Choices::picked, this, [this](int i) { edit_text(tr("Align"), [i](LabelText& t) { t.align = static_cast<TextAlign>(i); }); });
+    connect(align, &Choices::picked, this,
+            [this](int i) { edit_text(tr("Align"), [i](LabelText& t) { t.align = static_cast<TextAlign>(i); }); });
     layout->addWidget(align);
     run = new QComboBox;
     run->setObjectName(QStringLiteral("labelRun"));
     run->addItems({tr("Straight"), tr("Along the top edge"), tr("Along the bottom edge")});
-    connect(run, &QComboBox::activated, this, [this](int i) { edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = static_cast<TextRun>(i); }); });
+    connect(run, &QComboBox::activated, this, [this](int i) {
+        edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = static_cast<TextRun>(i); });
+    });
     layout->addWidget(row(tr("Runs"), run, 160));
-    line_spacing = plain_field(50, 500, 5, "lineSpacing", QStringLiteral("%"), tr("From one line to the next, of the size."));
+    line_spacing =
+        plain_field(50, 500, 5, "lineSpacing", QStringLiteral("%"), tr("From one line to the next, of the size."));
     connect(line_spacing, &NumberField::edited, this, [this](double percent) {
-        edit_text(tr("Line spacing"), [percent](LabelText& t) { t.line_spacing = percent / 100; }, QStringLiteral("line spacing"));
+        edit_text(
+            tr("Line spacing"), [percent](LabelText& t) { t.line_spacing = percent / 100; },
+            QStringLiteral("line spacing"));
     });
     layout->addWidget(row(tr("Line spacing"), line_spacing, 80));
-    letter_spacing = plain_field(-30, 300, 1, "letterSpacing", QStringLiteral("%"), tr("Added after every letter, of the size."));
+    letter_spacing =
+        plain_field(-30, 300, 1, "letterSpacing", QStringLiteral("%"), tr("Added after every letter, of the size."));
     connect(letter_spacing, &NumberField::edited, this, [this](double percent) {
-        edit_text(tr("Letter spacing"), [percent](LabelText& t) { t.letter_spacing = percent / 100; }, QStringLiteral("letter spacing"));
+        edit_text(
+            tr("Letter spacing"), [percent](LabelText& t) { t.letter_spacing = percent / 100; },
+            QStringLiteral("letter spacing"));
     });
     layout->addWidget(row(tr("Letter spacing"), letter_spacing, 80));
     colour = new ColourButton(QStringLiteral("labelTextColour"), tr("Colour of the letters"), tr("By contrast"));
-    connect(colour, &ColourButton::edited, this, [this](std::optional<Rgb> c) { edit_text(tr("Colour of the letters"), [c](LabelText& t) { t.colour = c; }); });
+    connect(colour, &ColourButton::edited, this, [this](std::optional<Rgb> c) {
+        edit_text(tr("Colour of the letters"), [c](LabelText& t) { t.colour = c; });
+    });
     layout->addWidget(row(tr("Colour"), colour, 100));
     return body;
 }
@@ -187,13 +209,13 @@ QWidget* LabelStep::shape_part() {
     shape = new QComboBox;
     shape->setObjectName(QStringLiteral("labelShape"));
     shape->addItems(shape_names());
-    connect(shape, &QComboBox::activated, this, [this](int i) {
-        edit(tr("Shape"), [i](LabelDesign& d) { d.shape.kind = static_cast<LabelShape>(i); });
-    });
+    connect(shape, &QComboBox::activated, this,
+            [this](int i) { edit(tr("Shape"), [i](LabelDesign& d) { d.shape.kind = static_cast<LabelShape>(i); }); });
     layout->addWidget(row(tr("Shape"), shape, 160));
     const auto bind = [this](NumberField* field, const QString& words_of_edit, double ShapeNumbers::*number) {
         connect(field, &NumberField::edited, this, [this, words_of_edit, number](double v) {
-            edit(words_of_edit, [&](LabelDesign& d) { d.shape.*number = v; }, words_of_edit);
+            edit(
+                words_of_edit, [&](LabelDesign& d) { d.shape.*number = v; }, words_of_edit);
         });
     };
     width = length(2, 1000, 1, "labelWidth", tr("Of the whole label."));
@@ -202,26 +224,39 @@ QWidget* LabelStep::shape_part() {
     bind(height, tr("Label height"), &ShapeNumbers::height);
     layout->addWidget(row(tr("Width"), width, 100));
     layout->addWidget(row(tr("Height"), height, 100));
-    corner = length(0, 500, 0.5, "labelCorner", tr("Radius of round or notched corners; how much is cut off a tag's; the notch of a banner."));
+    corner = length(0, 500, 0.5, "labelCorner",
+                    tr("Radius of round or notched corners; how much is cut off a tag's; the notch of a banner."));
     bind(corner, tr("Corners"), &ShapeNumbers::corner);
     layout->addWidget(corner_row = row(tr("Corners"), corner, 100));
     hole = length(0, 200, 0.5, "labelHole", tr("Across the hole for the string; 0 for none."));
     bind(hole, tr("Hole"), &ShapeNumbers::hole);
     layout->addWidget(hole_row = row(tr("Hole"), hole, 100));
     points = plain_field(3, 60, 1, "labelPoints", {}, tr("How many points the star has."));
-    connect(points, &NumberField::edited, this, [this](double v) { edit(tr("Points"), [v](LabelDesign& d) { d.shape.points = static_cast<int>(std::lround(v)); }, QStringLiteral("points")); });
+    connect(points, &NumberField::edited, this, [this](double v) {
+        edit(
+            tr("Points"), [v](LabelDesign& d) { d.shape.points = static_cast<int>(std::lround(v)); },
+            QStringLiteral("points"));
+    });
     layout->addWidget(points_row = row(tr("Points"), points, 100));
     depth = plain_field(0, 90, 1, "labelDepth", QStringLiteral("%"), tr("How far the star's notches go in."));
-    connect(depth, &NumberField::edited, this, [this](double v) { edit(tr("Depth"), [v](LabelDesign& d) { d.shape.depth = v / 100; }, QStringLiteral("depth")); });
+    connect(depth, &NumberField::edited, this, [this](double v) {
+        edit(
+            tr("Depth"), [v](LabelDesign& d) { d.shape.depth = v / 100; }, QStringLiteral("depth"));
+    });
     layout->addWidget(depth_row = row(tr("Notches"), depth, 100));
-    safety = length(0, 100, 0.25, "labelSafety", tr("Words and pictures keep this far from the edge, so that a slip does not cut them."));
-    connect(safety, &NumberField::edited, this, [this](double v) { edit(tr("Safety distance"), [v](LabelDesign& d) { d.safety = v; }, QStringLiteral("safety")); });
+    safety = length(0, 100, 0.25, "labelSafety",
+                    tr("Words and pictures keep this far from the edge, so that a slip does not cut them."));
+    connect(safety, &NumberField::edited, this, [this](double v) {
+        edit(
+            tr("Safety distance"), [v](LabelDesign& d) { d.safety = v; }, QStringLiteral("safety"));
+    });
     layout->addWidget(row(tr("Words keep from the edge"), safety, 80));
     letters_cut = new QCheckBox(tr("Cut the letters, too"));
     letters_cut->setObjectName(QStringLiteral("lettersCut"));
     letters_cut->setToolTip(tr("Letters only print unless this is asked for."));
     connect(letters_cut, &QCheckBox::clicked, this, [this](bool on) {
-        edit(tr("Cut the letters"), [on](LabelDesign& d) { d.letters_cut = on ? std::optional(CutKind::kiss) : std::nullopt; });
+        edit(tr("Cut the letters"),
+             [on](LabelDesign& d) { d.letters_cut = on ? std::optional(CutKind::kiss) : std::nullopt; });
     });
     layout->addWidget(letters_cut);
     return body;
@@ -235,22 +270,33 @@ QWidget* LabelStep::colour_part() {
     grid->setSpacing(4);
     for (std::size_t i = 0; i < swatches().size(); ++i) {
         const Swatch& swatch = swatches()[i];
-        auto* choice = button(QStringLiteral("Aa"), "", QStringLiteral("swatch%1").arg(i), QString::fromLatin1(swatch.name));
+        auto* choice =
+            button(QStringLiteral("Aa"), "", QStringLiteral("swatch%1").arg(i), QString::fromLatin1(swatch.name));
         choice->setAccessibleName(QString::fromLatin1(swatch.name));
         choice->setFixedHeight(24);
-        choice->setStyleSheet(QStringLiteral("background: %1; color: %2; border: 1px solid %3; border-radius: 4px; padding: 0px;")
-                                  .arg(to_qt(swatch.ground).name(), to_qt(swatch.lettering).name(), theme().line.name()));
-        connect(choice, &QPushButton::clicked, this, [this, i] { edit(tr("Colours"), [i](LabelDesign& d) { d = recoloured(std::move(d), swatches()[i]); }); });
+        choice->setStyleSheet(
+            QStringLiteral("background: %1; color: %2; border: 1px solid %3; border-radius: 4px; padding: 0px;")
+                .arg(to_qt(swatch.ground).name(), to_qt(swatch.lettering).name(), theme().line.name()));
+        connect(choice, &QPushButton::clicked, this, [this, i] {
+            edit(tr("Colours"), [i](LabelDesign& d) { d = recoloured(std::move(d), swatches()[i]); });
+        });
         grid->addWidget(choice, static_cast<int>(i / 5), static_cast<int>(i % 5));
     }
     layout->addLayout(grid);
     ground = new ColourButton(QStringLiteral("labelGround"), tr("Ground"), tr("Paper"));
-    connect(ground, &ColourButton::edited, this, [this](std::optional<Rgb> c) { edit(tr("Ground"), [c](LabelDesign& d) { d.ground = c; }); });
+    connect(ground, &ColourButton::edited, this,
+            [this](std::optional<Rgb> c) { edit(tr("Ground"), [c](LabelDesign& d) { d.ground = c; }); });
     layout->addWidget(row(tr("Ground"), ground, 100));
     frame = length(0, 50, 0.1, "labelFrame", tr("Thickness of a line printed inside the edge; 0 for none."));
     inset = length(0, 100, 0.25, "labelInset", tr("From the edge to that line."));
-    connect(frame, &NumberField::edited, this, [this](double v) { edit(tr("Line inside"), [v](LabelDesign& d) { d.frame.width = v; }, QStringLiteral("frame")); });
-    connect(inset, &NumberField::edited, this, [this](double v) { edit(tr("Line inside"), [v](LabelDesign& d) { d.frame.inset = v; }, QStringLiteral("inset")); });
+    connect(frame, &NumberField::edited, this, [this](double v) {
+        edit(
+            tr("Line inside"), [v](LabelDesign& d) { d.frame.width = v; }, QStringLiteral("frame"));
+    });
+    connect(inset, &NumberField::edited, this, [this](double v) {
+        edit(
+            tr("Line inside"), [v](LabelDesign& d) { d.frame.inset = v; }, QStringLiteral("inset"));
+    });
     layout->addWidget(row(tr("Line inside the edge"), frame, 80));
     layout->addWidget(frame_row = row(tr("as far in as"), inset, 80));
     return body;
@@ -259,20 +305,28 @@ QWidget* LabelStep::colour_part() {
 QWidget* LabelStep::picture_part() {
     auto* body = new QWidget;
     auto* layout = column(body, 0, 6);
-    auto* choose = button(tr("Picture…"), "", QStringLiteral("labelPicture"), tr("An icon or a picture beside the words."));
+    auto* choose =
+        button(tr("Picture…"), "", QStringLiteral("labelPicture"), tr("An icon or a picture beside the words."));
     no_picture = button(tr("No picture"), "", QStringLiteral("labelNoPicture"), tr("Takes it off again."));
     connect(choose, &QPushButton::clicked, this, &LabelStep::choose_picture);
-    connect(no_picture, &QPushButton::clicked, this, [this] { edit(tr("No picture"), [](LabelDesign& d) { d.picture = {}; }); });
+    connect(no_picture, &QPushButton::clicked, this,
+            [this] { edit(tr("No picture"), [](LabelDesign& d) { d.picture = {}; }); });
     layout->addWidget(side_by_side({choose, no_picture}));
     picture_rows = new QWidget;
     auto* rows = column(picture_rows, 0, 6);
     picture_place = new QComboBox;
     picture_place->setObjectName(QStringLiteral("picturePlace"));
-    picture_place->addItems({tr("Left of the words"), tr("Right of them"), tr("Above them"), tr("Below them"), tr("Behind them")});
-    connect(picture_place, &QComboBox::activated, this, [this](int i) { edit(tr("Place of the picture"), [i](LabelDesign& d) { d.picture.place = static_cast<PicturePlace>(i); }); });
+    picture_place->addItems(
+        {tr("Left of the words"), tr("Right of them"), tr("Above them"), tr("Below them"), tr("Behind them")});
+    connect(picture_place, &QComboBox::activated, this, [this](int i) {
+        edit(tr("Place of the picture"), [i](LabelDesign& d) { d.picture.place = static_cast<PicturePlace>(i); });
+    });
     rows->addWidget(row(tr("Stands"), picture_place, 160));
     share = plain_field(5, 90, 5, "pictureShare", QStringLiteral("%"), tr("Of the room that words and picture share."));
-    connect(share, &NumberField::edited, this, [this](double v) { edit(tr("Size of the picture"), [v](LabelDesign& d) { d.picture.share = v / 100; }, QStringLiteral("share")); });
+    connect(share, &NumberField::edited, this, [this](double v) {
+        edit(
+            tr("Size of the picture"), [v](LabelDesign& d) { d.picture.share = v / 100; }, QStringLiteral("share"));
+    });
     rows->addWidget(row(tr("Takes"), share, 80));
     layout->addWidget(picture_rows);
     return body;
@@ -285,8 +339,10 @@ QWidget* LabelStep::list_part() {
     list_words->setObjectName(QStringLiteral("listWords"));
     list_words->setWordWrap(true);
     layout->addWidget(list_words);
-    auto* paste = button(tr("Paste a list"), "", QStringLiteral("pasteList"), tr("Rows copied from a table or a text: one label for each."));
-    auto* file = button(tr("From a file…"), "", QStringLiteral("listFile"), tr("CSV or text; separator and encoding are found out."));
+    auto* paste = button(tr("Paste a list"), "", QStringLiteral("pasteList"),
+                         tr("Rows copied from a table or a text: one label for each."));
+    auto* file = button(tr("From a file…"), "", QStringLiteral("listFile"),
+                        tr("CSV or text; separator and encoding are found out."));
     connect(paste, &QPushButton::clicked, this, &LabelStep::paste_list);
     connect(file, &QPushButton::clicked, this, &LabelStep::list_from_file);
     layout->addWidget(side_by_side({paste, file}));
@@ -295,28 +351,35 @@ QWidget* LabelStep::list_part() {
     row_field = plain_field(1, most_rows, 1, "listRow", {}, tr("Which row's label is shown here."));
     connect(row_field, &NumberField::edited, this, [this](double v) {
         session.edit_sticker(
-            tr("Show a row"), [v](Sticker& s) { std::get<LabelArtwork>(s.artwork).row = static_cast<std::size_t>(std::lround(v)) - 1; }, QStringLiteral("row"));
+            tr("Show a row"),
+            [v](Sticker& s) { std::get<LabelArtwork>(s.artwork).row = static_cast<std::size_t>(std::lround(v)) - 1; },
+            QStringLiteral("row"));
     });
     rows->addWidget(row(tr("Shows row"), row_field, 80));
-    put_list = button(tr("Put the whole list on the sheet"), "primary", QStringLiteral("putList"), tr("One label for every row, over as many pages as it takes."));
+    put_list = button(tr("Put the whole list on the sheet"), "primary", QStringLiteral("putList"),
+                      tr("One label for every row, over as many pages as it takes."));
     connect(put_list, &QPushButton::clicked, this, [this] {
         const auto sticker = session.sticker();
         if (!sticker)
             return;
-        session.search(tr("Placing the list"), [id = sticker->id, page = session.page()](const Document& d, Evaluator& evaluator, const Work& work, const Session::Improved&) {
+        session.search(tr("Placing the list"), [id = sticker->id,
+                                                page = session.page()](const Document& d, Evaluator& evaluator,
+                                                                       const Work& work, const Session::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
             return Session::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
         });
     });
     rows->addWidget(put_list);
     no_list = button(tr("No list"), "link", QStringLiteral("noList"), tr("Back to a single label."));
-    connect(no_list, &QPushButton::clicked, this, [this] { edit(tr("No list"), [](LabelDesign& d) { d.table = nullptr; }); });
+    connect(no_list, &QPushButton::clicked, this,
+            [this] { edit(tr("No list"), [](LabelDesign& d) { d.table = nullptr; }); });
     rows->addWidget(no_list);
     layout->addWidget(list_rows);
     return body;
 }
 
-void LabelStep::edit(const QString& words_of_edit, const std::function<void(LabelDesign&)>& change, const QString& stroke) {
+void LabelStep::edit(const QString& words_of_edit, const std::function<void(LabelDesign&)>& change,
+                     const QString& stroke) {
     if (is_refreshing)
         return;
     session.edit_sticker(
@@ -332,7 +395,8 @@ void LabelStep::edit(const QString& words_of_edit, const std::function<void(Labe
         stroke);
 }
 
-void LabelStep::edit_text(const QString& words_of_edit, const std::function<void(LabelText&)>& change, const QString& stroke) {
+void LabelStep::edit_text(const QString& words_of_edit, const std::function<void(LabelText&)>& change,
+                          const QString& stroke) {
     edit(
         words_of_edit,
         [&](LabelDesign& d) {
@@ -343,7 +407,8 @@ void LabelStep::edit_text(const QString& words_of_edit, const std::function<void
 }
 
 void LabelStep::choose_picture() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Picture on the label"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
+    const QString path = QFileDialog::getOpenFileName(this, tr("Picture on the label"), {},
+                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
     if (!path.isEmpty())
         session.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
             edit(tr("Picture on the label"), [&](LabelDesign& d) { d.picture.picture = picture; });
@@ -378,7 +443,8 @@ void LabelStep::take_cells(Cells cells) {
     auto table = std::make_shared<const Table>(table_of(std::move(cells), has_header));
     edit(tr("List"), [&](LabelDesign& d) {
         // Words without fields would be the same on every label: the first text takes the first column.
-        const bool any_field = std::ranges::any_of(d.texts, [](const LabelText& t) { return !fields_of(t.words).empty(); });
+        const bool any_field =
+            std::ranges::any_of(d.texts, [](const LabelText& t) { return !fields_of(t.words).empty(); });
         if (!any_field && !d.texts.empty() && !table->columns.empty())
             d.texts.front().words = "{" + table->columns.front() + "}";
         d.table = table;
@@ -403,7 +469,8 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     frame->set_value(d.frame.width);
     inset->set_value(d.frame.inset);
     frame_row->setVisible(d.frame.width > 0);
-    corner_row->setVisible(s.kind == LabelShape::rounded || s.kind == LabelShape::notched || s.kind == LabelShape::tag || s.kind == LabelShape::banner);
+    corner_row->setVisible(s.kind == LabelShape::rounded || s.kind == LabelShape::notched ||
+                           s.kind == LabelShape::tag || s.kind == LabelShape::banner);
     hole_row->setVisible(s.kind == LabelShape::tag);
     points_row->setVisible(s.kind == LabelShape::star);
     depth_row->setVisible(s.kind == LabelShape::star);
@@ -422,7 +489,8 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
         list_words->setText(tr("A list of %1 labels, with %2.").arg(d.table->rows.size()).arg(columns.join(tr(", "))));
         row_field->set_value(static_cast<double>(art.row) + 1);
     } else {
-        list_words->setText(tr("One label, or one for every row of a list: write {name} above and paste a table with that column."));
+        list_words->setText(
+            tr("One label, or one for every row of a list: write {name} above and paste a table with that column."));
     }
     text = std::min(text, d.texts.empty() ? 0 : d.texts.size() - 1);
     while (tabs->count() > static_cast<int>(d.texts.size()))
@@ -454,7 +522,8 @@ void LabelStep::refresh_text(Unit) {
     const bool is_other = t.font.font && t.font.font->family != t.font.family;
     font_words->setVisible(is_other);
     if (is_other)
-        font_words->setText(tr("“%1” is not on this computer; “%2” is used.").arg(name, QString::fromStdString(t.font.font->family)));
+        font_words->setText(
+            tr("“%1” is not on this computer; “%2” is used.").arg(name, QString::fromStdString(t.font.font->family)));
     size->set_value(std::round(t.size / mm_per_pt * 10) / 10);
     size->setEnabled(!t.fits_room);
     fits->setChecked(t.fits_room);

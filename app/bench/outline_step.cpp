@@ -106,7 +106,8 @@ void OutlineStep::refresh_result(const Outlined& outlined) {
 }
 
 QString OutlineStep::state_of(const Sticker& s) {
-    QString words = is_drawn(s.artwork) ? tr("exact, as drawn") : tr("at %1 %").arg(std::lround(s.trace.threshold / 2.55));
+    QString words =
+        is_drawn(s.artwork) ? tr("exact, as drawn") : tr("at %1 %").arg(std::lround(s.trace.threshold / 2.55));
     if (s.trace.smoothing_px > 0)
         words += tr(", smoothed");
     if (s.clean.outer_only)

@@ -140,9 +140,8 @@ PartsStep::PartsStep(Session& project, BenchTools& bench_tools) : session(projec
         const bool on = item->checkState(printed_column) == Qt::Checked;
         edit(on ? tr("Print a part") : tr("Do not print a part"), [&](const Drawing&, const Parts& parts) {
             const auto shape = std::ranges::find(parts.shapes, id, &Shape::id);
-            return shape == parts.shapes.end()
-                       ? std::nullopt
-                       : std::optional(with_use(parts, {id}, {on, shape->use.cut}));
+            return shape == parts.shapes.end() ? std::nullopt
+                                               : std::optional(with_use(parts, {id}, {on, shape->use.cut}));
         });
     });
     chosen_words = label({}, "dim");
@@ -183,8 +182,8 @@ QWidget* PartsStep::quick_part() {
                [this] {
                    edit(tr("Cut round all"), [](const Drawing&, const Parts& p) { return cut_round_everything(p); });
                }),
-         quick(tr("Cut the bottom"), "cutBottom", tr("The bottom shape is cut and not printed; the rest is only printed."),
-               [this] {
+         quick(tr("Cut the bottom"), "cutBottom",
+               tr("The bottom shape is cut and not printed; the rest is only printed."), [this] {
                    session.edit_sticker(tr("Cut the bottom shape"), [](Sticker& s) {
                        auto& art = std::get<DrawingArtwork>(s.artwork);
                        art.parts = std::make_shared<const Parts>(cut_bottom_shape(*art.drawing, *art.parts));
@@ -197,7 +196,9 @@ QWidget* PartsStep::quick_part() {
                [this] { each_colour_its_own(); }),
          quick(tr("As in the file"), "asInFile",
                tr("What is painted prints; thin lines, and layers named after a kind of cut, are cut where they lie."),
-               [this] { edit(tr("As in the file"), [](const Drawing& d, const Parts& p) { return as_in_file(d, p); }); })}));
+               [this] {
+                   edit(tr("As in the file"), [](const Drawing& d, const Parts& p) { return as_in_file(d, p); });
+               })}));
     return body;
 }
 
@@ -213,14 +214,14 @@ QWidget* PartsStep::use_part() {
     cut->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     cut->setAccessibleName(tr("How the parts are cut"));
     cut->setToolTip(tr("Not at all; as part of what the border goes round; or along their own edge."));
-    cut->addItems({tr("Do not cut"), tr("Cut round it"), tr("Kiss cut its edge"), tr("Score its edge"), tr("Cut its edge through")});
+    cut->addItems({tr("Do not cut"), tr("Cut round it"), tr("Kiss cut its edge"), tr("Score its edge"),
+                   tr("Cut its edge through")});
     layout->addWidget(printed);
     layout->addWidget(cut, 1);
     connect(printed, &QCheckBox::clicked, this,
             [this](bool on) { edit_use(tr("Print parts"), [on](PartUse& use) { use.is_printed = on; }); });
-    connect(cut, &QComboBox::activated, this, [this](int i) {
-        edit_use(tr("Cut parts"), [i](PartUse& use) { use.cut = static_cast<PartCut>(i); });
-    });
+    connect(cut, &QComboBox::activated, this,
+            [this](int i) { edit_use(tr("Cut parts"), [i](PartUse& use) { use.cut = static_cast<PartCut>(i); }); });
     return body;
 }
 
@@ -236,7 +237,8 @@ QWidget* PartsStep::combine_part() {
         return result;
     };
     auto* join = act(tr("Join"), "partsJoin", Combining::join, tr("One shape of all they cover."));
-    auto* take_out = act(tr("Take out"), "partsTakeOut", Combining::take_out, tr("The lowest, less what lies over it."));
+    auto* take_out =
+        act(tr("Take out"), "partsTakeOut", Combining::take_out, tr("The lowest, less what lies over it."));
     auto* overlap = act(tr("Overlap only"), "partsOverlap", Combining::overlap_only, tr("What all of them cover."));
     auto* exclude = act(tr("With holes"), "partsExclude", Combining::exclude,
                         tr("One shape, with holes where two of them overlap."));
@@ -246,7 +248,8 @@ QWidget* PartsStep::combine_part() {
     pieces = act(tr("Into pieces"), "partsPieces", Combining::pieces, tr("Each separate piece by itself."));
     layout->addWidget(side_by_side({join, take_out, split}));
     layout->addWidget(side_by_side({overlap, exclude, pieces}));
-    apart = button(tr("Take apart again"), "compact", QStringLiteral("partsApart"), tr("Gives back the parts that it was made of."));
+    apart = button(tr("Take apart again"), "compact", QStringLiteral("partsApart"),
+                   tr("Gives back the parts that it was made of."));
     connect(apart, &QPushButton::clicked, this, [this] {
         edit(tr("Take apart"), [this](const Drawing&, const Parts& p) { return taken_apart(p, tools.chosen_parts()); });
     });
@@ -259,9 +262,11 @@ QWidget* PartsStep::combine_part() {
     sliver_words = label({}, "dim");
     sliver_words->setObjectName(QStringLiteral("sliverWords"));
     sliver_words->setWordWrap(true);
-    drop_slivers = button(tr("Leave out"), "compact", QStringLiteral("dropSlivers"), tr("Leaves these pieces out of the combined parts."));
+    drop_slivers = button(tr("Leave out"), "compact", QStringLiteral("dropSlivers"),
+                          tr("Leaves these pieces out of the combined parts."));
     connect(drop_slivers, &QPushButton::clicked, this, [this] {
-        edit(tr("Leave slivers out"), [this](const Drawing&, const Parts& p) { return without_slivers(p, thickness->value()); });
+        edit(tr("Leave slivers out"),
+             [this](const Drawing&, const Parts& p) { return without_slivers(p, thickness->value()); });
     });
     auto* line = new QHBoxLayout;
     line->addWidget(sliver_words, 1);
@@ -281,11 +286,14 @@ QWidget* PartsStep::colour_part() {
         });
     });
     layout->addWidget(fill);
-    auto* picture = button(tr("A picture…"), "compact", QStringLiteral("partPicture"), tr("Lays a picture over the part, as large as it must be."));
+    auto* picture = button(tr("A picture…"), "compact", QStringLiteral("partPicture"),
+                           tr("Lays a picture over the part, as large as it must be."));
     connect(picture, &QPushButton::clicked, this, &PartsStep::fill_with_picture);
-    keep_paint = button(tr("As it came"), "compact", QStringLiteral("partOwnPaint"), tr("Back to the drawing's own paint."));
+    keep_paint =
+        button(tr("As it came"), "compact", QStringLiteral("partOwnPaint"), tr("Back to the drawing's own paint."));
     connect(keep_paint, &QPushButton::clicked, this, [this] {
-        edit(tr("Own paint"), [this](const Drawing&, const Parts& p) { return with_fill(p, tools.chosen_parts(), std::nullopt); });
+        edit(tr("Own paint"),
+             [this](const Drawing&, const Parts& p) { return with_fill(p, tools.chosen_parts(), std::nullopt); });
     });
     layout->addWidget(side_by_side({picture, keep_paint}));
     layout->addWidget(label(tr("Colours of the drawing, to be changed"), "dim"));
@@ -297,7 +305,8 @@ QWidget* PartsStep::colour_part() {
     return body;
 }
 
-void PartsStep::edit(const QString& text, const std::function<std::optional<Parts>(const Drawing&, const Parts&)>& change,
+void PartsStep::edit(const QString& text,
+                     const std::function<std::optional<Parts>(const Drawing&, const Parts&)>& change,
                      const QString& stroke) {
     const auto sticker = session.sticker();
     const auto* art = sticker ? std::get_if<DrawingArtwork>(&sticker->artwork) : nullptr;
@@ -419,11 +428,13 @@ void PartsStep::fill_list() {
         if (chosen_order == by_layer_order) {
             group_of(own_layer.isEmpty() ? tr("no layer") : own_layer, {})->addChild(item);
         } else if (chosen_order == by_colour_order) {
-            const auto colour = shape->fill || part ? colour_of(paints_of(*shown.drawing, *shown.parts, *shape)) : std::nullopt;
+            const auto colour =
+                shape->fill || part ? colour_of(paints_of(*shown.drawing, *shown.parts, *shape)) : std::nullopt;
             QPixmap dab(14, 14);
             if (colour)
                 dab.fill(to_qt(*colour));
-            group_of(colour ? to_qt(*colour).name().toUpper() : tr("no plain colour"), colour ? dab : QPixmap())->addChild(item);
+            group_of(colour ? to_qt(*colour).name().toUpper() : tr("no plain colour"), colour ? dab : QPixmap())
+                ->addChild(item);
         } else if (own_layer.isEmpty()) {
             list->addTopLevelItem(item);
             open_group = nullptr;
@@ -461,7 +472,8 @@ void PartsStep::refresh_chosen() {
     for (QWidget* w : std::initializer_list<QWidget*>{printed, cut, fill, keep_paint, pieces})
         w->setEnabled(!chosen.empty());
     for (QPushButton* several : for_several)
-        several->setEnabled(chosen.size() > 1 || (several->objectName() == QLatin1String("partsVisible") && shown.parts->shapes.size() > 1));
+        several->setEnabled(chosen.size() > 1 ||
+                            (several->objectName() == QLatin1String("partsVisible") && shown.parts->shapes.size() > 1));
     apart->setEnabled(any_combined);
     if (chosen.empty())
         return;
@@ -488,12 +500,14 @@ void PartsStep::refresh_swatches() {
     colours.resize(std::min(colours.size(), most_shown));
     for (std::size_t i = 0; i < colours.size(); ++i) {
         const Rgb from = colours[i];
-        auto* swatch = new ColourButton(QStringLiteral("drawingColour%1").arg(i), tr("Colour %1").arg(i + 1), tr("As it came"));
+        auto* swatch =
+            new ColourButton(QStringLiteral("drawingColour%1").arg(i), tr("Colour %1").arg(i + 1), tr("As it came"));
         swatch->setFixedWidth(28);
         const auto known = std::ranges::find(shown.parts->recolours, from, &Recolour::from);
         swatch->set_colour(known != shown.parts->recolours.end() ? known->to : from);
         connect(swatch, &ColourButton::edited, this, [this, from](std::optional<Rgb> to) {
-            edit(tr("Change a colour"), [&](const Drawing&, const Parts& p) { return with_recolour(p, from, to.value_or(from)); });
+            edit(tr("Change a colour"),
+                 [&](const Drawing&, const Parts& p) { return with_recolour(p, from, to.value_or(from)); });
         });
         swatches->addWidget(swatch);
     }

@@ -27,9 +27,10 @@ void ColourButton::set_colour(std::optional<Rgb> colour) {
     setProperty("colour", value);
     setText(colour ? QString() : none_word);
     setToolTip(colour ? tr("%1. Click to change it.").arg(value.toUpper()) : none_word);
-    setStyleSheet(colour ? QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px;")
-                               .arg(value, theme().dim.name())
-                         : QString());
+    setStyleSheet(
+        colour
+            ? QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px;").arg(value, theme().dim.name())
+            : QString());
 }
 
 void ColourButton::ask() {
@@ -48,8 +49,8 @@ void ColourButton::ask() {
 }
 
 void ColourButton::choose() {
-    const QColor colour = QColorDialog::getColor(current ? to_qt(*current) : QColor(Qt::white), this,
-                                                 accessibleName(), QColorDialog::DontUseNativeDialog);
+    const QColor colour = QColorDialog::getColor(current ? to_qt(*current) : QColor(Qt::white), this, accessibleName(),
+                                                 QColorDialog::DontUseNativeDialog);
     if (colour.isValid())
         emit edited(Rgb{static_cast<std::uint8_t>(colour.red()), static_cast<std::uint8_t>(colour.green()),
                         static_cast<std::uint8_t>(colour.blue())});

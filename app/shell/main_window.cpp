@@ -356,9 +356,9 @@ void MainWindow::switch_tone() {
 }
 
 void MainWindow::add_artwork() {
-    open_files(QFileDialog::getOpenFileNames(
-        this, tr("Add artwork"), {},
-        tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp *.gif *.pdf *.svg *.svgz *.dxf)")));
+    open_files(QFileDialog::getOpenFileNames(this, tr("Add artwork"), {},
+                                             tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.tif *.tiff "
+                                                "*.bmp *.gif *.pdf *.svg *.svgz *.dxf)")));
 }
 
 void MainWindow::ask_for_pages(const QString& path, int pages) {

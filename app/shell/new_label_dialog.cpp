@@ -27,10 +27,12 @@ QPixmap picture_of(const LabelDesign& design) {
     pixmap.fill(theme().window);
     const SetLabel set = set_label(design, 0);
     const DrawnArt& art = *set.drawn.art;
-    const double scale = std::min((picture_size.width() - 16) / art.size.width, (picture_size.height() - 16) / art.size.height);
+    const double scale =
+        std::min((picture_size.width() - 16) / art.size.width, (picture_size.height() - 16) / art.size.height);
     QPainter painter(&pixmap);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.translate((picture_size.width() - scale * art.size.width) / 2, (picture_size.height() - scale * art.size.height) / 2);
+    painter.translate((picture_size.width() - scale * art.size.width) / 2,
+                      (picture_size.height() - scale * art.size.height) / 2);
     const QTransform view = QTransform::fromScale(scale, scale);
     painter.fillPath(view.map(to_qt(set.drawn.outline)), theme().paper);
     draw_curves(painter, art, QTransform::fromScale(scale * art.size.width, scale * art.size.height));
@@ -58,7 +60,8 @@ NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("New label"));
     resize(760, 520);
     auto* layout = column(this, 16, 10);
-    auto* about = label(tr("Start from a template. Its shape, size, colours and words can all be changed afterwards, for ever."));
+    auto* about =
+        label(tr("Start from a template. Its shape, size, colours and words can all be changed afterwards, for ever."));
     about->setWordWrap(true);
     layout->addWidget(about);
     list = new QListWidget;

@@ -31,7 +31,7 @@ PagesDialog::PagesDialog(const QString& file_name, int pages, QWidget* parent) :
     setWindowTitle(tr("Which pages?"));
     auto* layout = column(this, 16, 10);
     auto* words = label(pages == 1 ? tr("“%1” has one page.").arg(file_name)
-                                         : tr("“%1” has %2 pages. Each one becomes a sticker.").arg(file_name).arg(pages));
+                                   : tr("“%1” has %2 pages. Each one becomes a sticker.").arg(file_name).arg(pages));
     words->setWordWrap(true);
     layout->addWidget(words);
     list = new QLineEdit(QStringLiteral("1"));

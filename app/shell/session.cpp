@@ -456,8 +456,10 @@ void Session::add_label(const LabelDesign& design, const QString& name) {
     add_as_sticker(std::move(s), {});
 }
 
-void Session::read_picture_for(const QString& path, const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
-    read_in_background(QFileInfo(path).fileName(), [path] { return read_picture(path); }, use);
+void Session::read_picture_for(const QString& path,
+                               const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
+    read_in_background(
+        QFileInfo(path).fileName(), [path] { return read_picture(path); }, use);
 }
 
 void Session::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {
@@ -494,10 +496,10 @@ void Session::add_read(const QString& name, const Reader& read) {
             if (fresh.picture->page > 0)
                 s.name += " " + std::to_string(fresh.picture->page);
             const QString why = QString::fromStdString(fresh.why);
-            add_as_sticker(std::move(s), !fresh.picture->note.empty() ? QString::fromStdString(fresh.picture->note)
-                                         : why.isEmpty()
-                                             ? QString()
-                                             : tr("“%1”: %2").arg(QString::fromStdString(fresh.picture->file_name), why));
+            add_as_sticker(std::move(s),
+                           !fresh.picture->note.empty() ? QString::fromStdString(fresh.picture->note)
+                           : why.isEmpty()              ? QString()
+                                           : tr("“%1”: %2").arg(QString::fromStdString(fresh.picture->file_name), why));
         });
 }
 

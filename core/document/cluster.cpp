@@ -126,8 +126,8 @@ void add(std::vector<Painted>& shapes, const PrintLayer& layer, const Transform&
     for (const Painted& painted : drawn.shapes) {
         Painted moved = painted;
         if (painted.area)
-            moved.area = std::make_shared<const Area>(
-                Area{transformed(painted.area->curves, from_mm), painted.area->rule});
+            moved.area =
+                std::make_shared<const Area>(Area{transformed(painted.area->curves, from_mm), painted.area->rule});
         moved.from_unit = painted.from_unit.then(from_mm);
         shapes.push_back(std::move(moved));
     }

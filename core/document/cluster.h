@@ -27,8 +27,8 @@ struct Cluster {
     bool operator==(const Cluster&) const = default;
 };
 
-/// The copies as one sticker, which takes their place on their page; their stickers stay in the tray. Nothing when there
-/// are fewer than two, or they lie on several pages.
+/// The copies as one sticker, which takes their place on their page; their stickers stay in the tray. Nothing when
+/// there are fewer than two, or they lie on several pages.
 [[nodiscard]] std::optional<Edited> clustered(const Document& document, Evaluator& evaluator, const Selection& copies,
                                               ClusterCut how);
 

@@ -40,8 +40,8 @@ struct Outlined {
     bool is_outline_cut = true;     ///< false: it only tells how much room the artwork's own lines take
     std::vector<OwnLine> own_lines; ///< of drawn artwork, cut where they lie
     Outline dropped;                ///< specks and holes left out
-    std::size_t left_out = 0; ///< further contours of a picture that is all noise, never fitted
-    int coarsened = 1;        ///< how many times coarser than its pixels such a picture was traced
+    std::size_t left_out = 0;       ///< further contours of a picture that is all noise, never fitted
+    int coarsened = 1;              ///< how many times coarser than its pixels such a picture was traced
     std::optional<Thinnest> thinnest;
 };
 

@@ -166,7 +166,8 @@ FillReport fill_sheet(const Document& document, Evaluator& evaluator, const Fill
             const int left = order.wanted < 0 ? -1 : order.wanted - report.placed[i];
             if (left == 0 || !report.document.find(order.sticker))
                 continue;
-            const Placement kind{.sticker = order.sticker, .scale = order.scale, .stretch = order.stretch, .row = order.row};
+            const Placement kind{
+                .sticker = order.sticker, .scale = order.scale, .stretch = order.stretch, .row = order.row};
             FillItem item = item_for(report.document, evaluator, kind, left);
             if (item.outline.empty())
                 continue;

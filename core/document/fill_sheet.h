@@ -11,7 +11,7 @@ namespace fusuma {
 struct FillOrder {
     int sticker = 0;
     double scale = 1, stretch = 1;
-    int wanted = -1; ///< as many as fit when negative
+    int wanted = -1;     ///< as many as fit when negative
     std::size_t row = 0; ///< of a list of labels
 };
 

@@ -50,6 +50,22 @@ Isolation Evaluator::make_isolation(const Sticker& sticker, const Work& work) {
     return isolate(sticker.artwork, *drawn(sticker.artwork, work));
 }
 
+/// Labels of a list differ in what is printed inside their edge and in nothing else, so all else is worked out once.
+std::optional<StickerResult> Evaluator::as_first_row(const Sticker& sticker, double width, const Work& work) {
+    const auto* label = std::get_if<LabelArtwork>(&sticker.artwork);
+    if (!label || label->row == 0 || label->design->shape.kind == LabelShape::lettering || label->design->letters_cut)
+        return std::nullopt;
+    auto isolation = std::make_shared<const Isolation>(make_isolation(sticker, work));
+    if (sticker.bleed.kind != Bleed::Kind::none && !isolation->drawn->ground)
+        return std::nullopt; // the colours at its edge are its own
+    Sticker first = sticker;
+    first.artwork = LabelArtwork{label->design, 0};
+    StickerResult result = *evaluate(first, width, work);
+    result.print.back().ink = isolation->art; // the art comes last
+    result.isolation = std::move(isolation);
+    return result;
+}
+
 std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker, std::optional<double> asked,
                                                          const Work& work) {
     const double width = asked.value_or(sticker.width);
@@ -62,7 +78,9 @@ std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker,
                          sticker.rims,
                          sticker.bleed,
                          sticker.hand};
-    return results.get(key, [&] {
+    return results.get(key, [&]() -> StickerResult {
+        if (auto row = as_first_row(sticker, width, work))
+            return std::move(*row);
         const TraceKey& trace_key = key.outline.trace;
         const auto isolation =
             isolations.get(trace_key.isolation, [&] { return make_isolation(sticker, work.part(0, 0.4)); });
@@ -86,9 +104,8 @@ StickerResult Evaluator::finish(const std::shared_ptr<const Isolation>& isolatio
     if (int reach = continuation_px(*isolation, *outline, sticker, width); reach > 0) {
         constexpr int step = 16; // so that a slider does not make it anew for every pixel
         reach = (reach + step - 1) / step * step;
-        continuation = continuations.get({isolation_key, reach}, [&] {
-            return continued(*isolation->pixels(), reach, work);
-        });
+        continuation =
+            continuations.get({isolation_key, reach}, [&] { return continued(*isolation->pixels(), reach, work); });
     }
     return {isolation, outline, cut, print_of(*isolation, *outline, *cut, sticker, width, continuation)};
 }

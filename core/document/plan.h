@@ -153,6 +153,7 @@ class Evaluator {
     Memo<Document, JobPlan> plans{4};
 
     Isolation make_isolation(const Sticker& sticker, const Work& work);
+    std::optional<StickerResult> as_first_row(const Sticker& sticker, double width, const Work& work);
     JobPlan make_plan(const Document& document);
     PagePlan make_page(const Document& document, const JobPlan& plan, int page);
     StickerResult finish(const std::shared_ptr<const Isolation>& isolation, const IsolationKey& isolation_key,

@@ -13,8 +13,7 @@ Outline region_of(const std::vector<Painted>& paints) {
         if (painted.area)
             regions.push_back(region_of(*painted.area));
         else
-            regions.push_back(
-                transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, painted.from_unit));
+            regions.push_back(transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, painted.from_unit));
     }
     return regions.size() == 1 ? std::move(regions[0]) : united(regions);
 }
@@ -38,8 +37,7 @@ std::optional<Rgb> colour_of(const std::vector<Painted>& paints) {
     double largest = 0;
     for (const Painted& painted : paints) {
         const Rect box = painted.area ? bounds(painted.area->curves) : Rect{};
-        const double size =
-            painted.area ? box.width() * box.height() : std::abs(painted.from_unit.determinant());
+        const double size = painted.area ? box.width() * box.height() : std::abs(painted.from_unit.determinant());
         if (const Rgb* plain = std::get_if<Rgb>(&painted.ink); plain && (!colour || size > largest))
             colour = *plain;
         else if (!plain && size >= largest)

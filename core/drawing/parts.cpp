@@ -96,8 +96,8 @@ const std::vector<Combination::Part>& Combination::results(const Drawing& drawin
 
 bool Shape::operator==(const Shape& other) const {
     const auto same = [](const Combination* a, const Combination* b) {
-        return a == b || (a && b && a->how == b->how && a->least_thickness == b->least_thickness &&
-                          a->members == b->members);
+        return a == b ||
+               (a && b && a->how == b->how && a->least_thickness == b->least_thickness && a->members == b->members);
     };
     return id == other.id && name == other.name && part == other.part && result == other.result && use == other.use &&
            fill == other.fill && same(of.get(), other.of.get());
@@ -235,8 +235,8 @@ Parts as_in_file(const Drawing& drawing, Parts parts) {
         const Part* part = part_of(drawing, shape);
         const bool is_line = part && !part->lines.empty();
         any_line |= is_line;
-        shape.use = is_line ? PartUse{false, own_cut(part->lines[0].kind)}
-                            : PartUse{is_painted(drawing, shape), PartCut::none};
+        shape.use =
+            is_line ? PartUse{false, own_cut(part->lines[0].kind)} : PartUse{is_painted(drawing, shape), PartCut::none};
     }
     if (!any_line)
         return cut_round_everything(std::move(parts));
@@ -381,8 +381,8 @@ Parts without_slivers(const Parts& parts, double thickness) {
             continue;
         auto known = std::ranges::find(thicker, shape.of.get(), &decltype(thicker)::value_type::first);
         if (known == thicker.end()) {
-            thicker.emplace_back(shape.of.get(), std::make_shared<const Combination>(shape.of->how, shape.of->members,
-                                                                                     thickness));
+            thicker.emplace_back(shape.of.get(),
+                                 std::make_shared<const Combination>(shape.of->how, shape.of->members, thickness));
             known = thicker.end() - 1;
         }
         shape.of = known->second;

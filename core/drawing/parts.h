@@ -28,9 +28,7 @@ struct PartUse {
 struct PartFill {
     Fill plain{.kind = Fill::Kind::colour};
     std::shared_ptr<const Picture> picture; ///< in place of the colour; null for none
-    bool operator==(const PartFill& other) const {
-        return plain == other.plain && is_same(picture, other.picture);
-    }
+    bool operator==(const PartFill& other) const { return plain == other.plain && is_same(picture, other.picture); }
 };
 
 /// How several parts, or the pieces of one, become others.

@@ -10,7 +10,6 @@ namespace fusuma {
 namespace {
 
 struct Free {
-    void operator()(hb_font_t* font) const { hb_font_destroy(font); }
     void operator()(hb_buffer_t* buffer) const { hb_buffer_destroy(buffer); }
 };
 
@@ -78,12 +77,16 @@ std::shared_ptr<const Font> Font::from(std::shared_ptr<const std::vector<std::by
     hb_face_make_immutable(face);
     std::shared_ptr<Font> font(new Font(std::move(name), bold, italic));
     font->bytes = std::move(file);
-    font->face = face;
+    font->units = hb_face_get_upem(face);
+    font->font = hb_font_create(face);
+    hb_face_destroy(face); // the font keeps it
+    hb_font_set_scale(font->font, static_cast<int>(font->units), static_cast<int>(font->units));
+    hb_font_make_immutable(font->font); // so that several threads may use it
     return font;
 }
 
 Font::~Font() {
-    hb_face_destroy(face);
+    hb_font_destroy(font);
 }
 
 Rect SetLine::ink() const {
@@ -96,16 +99,13 @@ Rect SetLine::ink() const {
 /// A font at work.
 class Setter {
   public:
-    explicit Setter(const Font& source) : font(hb_font_create(source.face)), units(hb_face_get_upem(source.face)) {
-        const int scale = static_cast<int>(units);
-        hb_font_set_scale(font.get(), scale, scale);
-    }
+    explicit Setter(const Font& source) : font(source.font), units(source.units) {}
 
     [[nodiscard]] SetLine line(const std::string& utf8, double size, double spacing, double slant) const {
         const std::unique_ptr<hb_buffer_t, Free> buffer(hb_buffer_create());
         hb_buffer_add_utf8(buffer.get(), utf8.data(), static_cast<int>(utf8.size()), 0, static_cast<int>(utf8.size()));
         hb_buffer_guess_segment_properties(buffer.get());
-        hb_shape(font.get(), buffer.get(), nullptr, 0);
+        hb_shape(font, buffer.get(), nullptr, 0);
         unsigned count = 0;
         const hb_glyph_info_t* glyphs = hb_buffer_get_glyph_infos(buffer.get(), &count);
         const hb_glyph_position_t* places = hb_buffer_get_glyph_positions(buffer.get(), &count);
@@ -114,9 +114,9 @@ class Setter {
         for (unsigned i = 0; i < count; ++i) {
             const double advance = places[i].x_advance * scale + spacing * size;
             Pen drawn{{},
-                          Transform{scale, 0, slant * scale, -scale, result.advance + places[i].x_offset * scale,
-                                    -places[i].y_offset * scale}};
-            hb_font_get_glyph_shape(font.get(), glyphs[i].codepoint, draw_functions(), &drawn);
+                      Transform{scale, 0, slant * scale, -scale, result.advance + places[i].x_offset * scale,
+                                -places[i].y_offset * scale}};
+            hb_font_get_glyph_shape(font, glyphs[i].codepoint, draw_functions(), &drawn);
             for (Contour& contour : drawn.outline.contours)
                 if (!contour.segments.empty())
                     contour.segments.back().end = contour.start;
@@ -130,14 +130,13 @@ class Setter {
     [[nodiscard]] double capital() const {
         hb_codepoint_t glyph = 0;
         hb_glyph_extents_t extents{};
-        if (!hb_font_get_nominal_glyph(font.get(), 'H', &glyph) ||
-            !hb_font_get_glyph_extents(font.get(), glyph, &extents))
+        if (!hb_font_get_nominal_glyph(font, 'H', &glyph) || !hb_font_get_glyph_extents(font, glyph, &extents))
             return 0.7;
         return static_cast<double>(extents.y_bearing) / units;
     }
 
   private:
-    std::unique_ptr<hb_font_t, Free> font;
+    hb_font_t* font;
     unsigned units;
 };
 

@@ -7,7 +7,7 @@
 #include <string>
 #include <vector>
 
-struct hb_face_t;
+struct hb_font_t;
 
 namespace fusuma {
 
@@ -29,13 +29,14 @@ class Font {
     friend class Setter;
     Font(std::string name, bool bold, bool italic) : family(std::move(name)), is_bold(bold), is_italic(italic) {}
     std::shared_ptr<const std::vector<std::byte>> bytes;
-    hb_face_t* face = nullptr;
+    hb_font_t* font = nullptr;
+    unsigned units = 1000; ///< of the em
 };
 
 /// One glyph put in its place.
 struct PlacedGlyph {
-    Outline shape;      ///< mm from the start of its line's baseline, y down; filled by the nonzero rule
-    double middle = 0;  ///< mm along the baseline, of its advance
+    Outline shape;           ///< mm from the start of its line's baseline, y down; filled by the nonzero rule
+    double middle = 0;       ///< mm along the baseline, of its advance
     bool is_missing = false; ///< the font has no such character
 };
 

@@ -42,11 +42,11 @@ Rgb contrast_colour(Rgb ground) {
 
 const std::vector<Swatch>& swatches() {
     static const std::vector<Swatch> all{
-        {"Sea glass", {224, 238, 226}, {31, 74, 66}},  {"Kelp", {46, 82, 66}, {244, 238, 220}},
-        {"Harbour", {30, 78, 102}, {250, 244, 230}},   {"Buoy", {214, 86, 44}, {255, 250, 240}},
-        {"Sand", {243, 229, 196}, {92, 58, 30}},       {"Sea pink", {243, 196, 206}, {110, 32, 60}},
-        {"Lamplight", {247, 200, 92}, {58, 44, 20}},   {"Slate", {58, 66, 78}, {238, 240, 242}},
-        {"Chalk", {255, 255, 255}, {38, 50, 61}},      {"Dusk", {92, 70, 120}, {250, 240, 252}},
+        {"Sea glass", {224, 238, 226}, {31, 74, 66}}, {"Kelp", {46, 82, 66}, {244, 238, 220}},
+        {"Harbour", {30, 78, 102}, {250, 244, 230}},  {"Buoy", {214, 86, 44}, {255, 250, 240}},
+        {"Sand", {243, 229, 196}, {92, 58, 30}},      {"Sea pink", {243, 196, 206}, {110, 32, 60}},
+        {"Lamplight", {247, 200, 92}, {58, 44, 20}},  {"Slate", {58, 66, 78}, {238, 240, 242}},
+        {"Chalk", {255, 255, 255}, {38, 50, 61}},     {"Dusk", {92, 70, 120}, {250, 240, 252}},
     };
     return all;
 }
@@ -132,9 +132,10 @@ void print_frame(const LabelDesign& design, const Outline& edge, DrawnArt& art) 
         return;
     constexpr double flat = 0.01;
     const Polygons whole = flatten(edge, flat);
-    const Polygons outer = grown(whole, {.width = -design.frame.inset, .corners = Corners::mitre, .arc_tolerance = flat});
-    const Polygons inner =
-        grown(whole, {.width = -design.frame.inset - design.frame.width, .corners = Corners::mitre, .arc_tolerance = flat});
+    const Polygons outer =
+        grown(whole, {.width = -design.frame.inset, .corners = Corners::mitre, .arc_tolerance = flat});
+    const Polygons inner = grown(
+        whole, {.width = -design.frame.inset - design.frame.width, .corners = Corners::mitre, .arc_tolerance = flat});
     art.shapes.push_back(painted(from_polygons(combine(outer, inner, Combine::take_out)),
                                  colour_on(design.frame.colour, design.ground)));
 }

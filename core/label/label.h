@@ -35,9 +35,9 @@ struct LabelText {
     double least_size = 2.1; ///< mm that longer texts may be shrunk to: about 6 pt
     TextAlign align = TextAlign::centre;
     TextRun run = TextRun::straight;
-    double line_spacing = 1.2;    ///< from baseline to baseline, as a share of the size
-    double letter_spacing = 0;    ///< added to every letter, as a share of the size
-    std::optional<Rgb> colour;    ///< none: dark or white, whichever stands out more
+    double line_spacing = 1.2; ///< from baseline to baseline, as a share of the size
+    double letter_spacing = 0; ///< added to every letter, as a share of the size
+    std::optional<Rgb> colour; ///< none: dark or white, whichever stands out more
     bool operator==(const LabelText&) const = default;
 };
 inline constexpr std::size_t most_texts = 8;
@@ -55,8 +55,8 @@ struct LabelPicture {
 
 /// A line printed inside the edge.
 struct FrameLine {
-    double width = 0; ///< mm; 0 for none
-    double inset = 1; ///< mm from the edge
+    double width = 0;          ///< mm; 0 for none
+    double inset = 1;          ///< mm from the edge
     std::optional<Rgb> colour; ///< none: the colour of the texts
     bool operator==(const FrameLine&) const = default;
 };
@@ -96,8 +96,8 @@ struct Swatch {
 
 /// One text as it came out.
 struct SetText {
-    double size = 0;           ///< mm of the em
-    bool overflows = false;    ///< even at the least size
+    double size = 0;             ///< mm of the em
+    bool overflows = false;      ///< even at the least size
     std::vector<Outline> glyphs; ///< mm on the label
     Rect ink;
     bool lacks_letters = false; ///< the font has none for some of the characters

@@ -74,12 +74,14 @@ Outline outline_of(const ShapeNumbers& s) {
         return {{ellipse_contour({w / 2, h / 2}, w / 2, h / 2)}};
     case LabelShape::arch: {
         const double rise = arch_rise(s);
-        return {{closed_at({0, rise}, {Segment::line_to({0, h}), Segment::line_to({w, h}), Segment::line_to({w, rise}),
-                                       quarter({w, rise}, {w, 0}, {w / 2, 0}), quarter({w / 2, 0}, {0, 0}, {0, rise})})}};
+        return {
+            {closed_at({0, rise}, {Segment::line_to({0, h}), Segment::line_to({w, h}), Segment::line_to({w, rise}),
+                                   quarter({w, rise}, {w, 0}, {w / 2, 0}), quarter({w / 2, 0}, {0, 0}, {0, rise})})}};
     }
     case LabelShape::tag: {
-        Outline tag{{closed_at({r, 0}, {Segment::line_to({0, r}), Segment::line_to({0, h - r}), Segment::line_to({r, h}),
-                                        Segment::line_to({w, h}), Segment::line_to({w, 0}), Segment::line_to({r, 0})})}};
+        Outline tag{
+            {closed_at({r, 0}, {Segment::line_to({0, r}), Segment::line_to({0, h - r}), Segment::line_to({r, h}),
+                                Segment::line_to({w, h}), Segment::line_to({w, 0}), Segment::line_to({r, 0})})}};
         if (hole_of(s) > 0)
             tag.contours.push_back(reversed(ellipse_contour(hole_centre(s), hole_of(s) / 2, hole_of(s) / 2)));
         return tag;

@@ -20,11 +20,11 @@ enum class LabelShape {
 struct ShapeNumbers {
     LabelShape kind = LabelShape::rounded;
     double width = 60, height = 30; ///< of the whole, > 0; lettering: the room that the text gets
-    double corner = 3;              ///< radius of round and notched corners, cut-off corners of a tag, notch of a banner
-    double hole = 4;                ///< across the hole of a tag; 0 for none
-    double hole_from_edge = 3;      ///< from the tag's end to the hole's edge
-    int points = 8;                 ///< of a star, 3–60
-    double depth = 0.25;            ///< how far a star's notches go in, as a share of its radius, 0–0.9
+    double corner = 3;         ///< radius of round and notched corners, cut-off corners of a tag, notch of a banner
+    double hole = 4;           ///< across the hole of a tag; 0 for none
+    double hole_from_edge = 3; ///< from the tag's end to the hole's edge
+    int points = 8;            ///< of a star, 3–60
+    double depth = 0.25;       ///< how far a star's notches go in, as a share of its radius, 0–0.9
     bool operator==(const ShapeNumbers&) const = default;
 };
 

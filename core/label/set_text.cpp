@@ -61,7 +61,7 @@ struct Measured {
 
 struct Line {
     std::string words;
-    double width = 0; ///< at size 1
+    double width = 0;           ///< at size 1
     double top = 0, bottom = 0; ///< of the ink from the baseline, at size 1
 };
 

@@ -13,7 +13,8 @@ namespace {
 std::string plain(const std::string& name) {
     const auto first = name.find_first_not_of(" \t"), last = name.find_last_not_of(" \t");
     std::string result = first == std::string::npos ? std::string() : name.substr(first, last - first + 1);
-    std::ranges::transform(result, result.begin(), [](char c) { return c >= 'A' && c <= 'Z' ? char(c - 'A' + 'a') : c; });
+    std::ranges::transform(result, result.begin(),
+                           [](char c) { return c >= 'A' && c <= 'Z' ? char(c - 'A' + 'a') : c; });
     return result;
 }
 
@@ -165,7 +166,8 @@ std::optional<std::string> value_of(const Field& field, const Table* table, std:
     if (field.name == "number") {
         std::int64_t start = 1;
         const std::string& p = field.pattern;
-        if (!p.empty() && std::from_chars(p.data(), p.data() + std::min<std::size_t>(p.size(), 9), start).ptr != p.data() + p.size())
+        if (!p.empty() &&
+            std::from_chars(p.data(), p.data() + std::min<std::size_t>(p.size(), 9), start).ptr != p.data() + p.size())
             return std::nullopt;
         return padded(static_cast<int>(start + static_cast<std::int64_t>(row)), p.size());
     }

@@ -6,10 +6,11 @@ namespace fusuma {
 namespace {
 
 std::string what_is_wrong(const RowTrouble& trouble) {
-    return trouble.overflows                  ? "does not fit, even as small as it may get"
-           : !trouble.unknown_field.empty()   ? "asks for {" + trouble.unknown_field + "}, which the list has not"
-           : !trouble.missing_picture.empty() ? "asks for the picture “" + trouble.missing_picture + "”, which is not here"
-                                              : "has letters that its font lacks";
+    return trouble.overflows                ? "does not fit, even as small as it may get"
+           : !trouble.unknown_field.empty() ? "asks for {" + trouble.unknown_field + "}, which the list has not"
+           : !trouble.missing_picture.empty()
+               ? "asks for the picture “" + trouble.missing_picture + "”, which is not here"
+               : "has letters that its font lacks";
 }
 
 /// The smallest type that people still read at arm's length (common practice: 4 pt).
@@ -55,9 +56,9 @@ void label_text(const PreflightInput& input, Findings& findings) {
         for (const std::size_t i : copies)
             if (!label->design->table || input.document.placements[i].row == first.row)
                 shown.push_back(i);
-        Finding finding = about_sticker("label-text", Severity::to_fix,
-                                        sticker.name + ": " + which + what_is_wrong(first) + more, input,
-                                        shown.empty() ? copies : shown);
+        Finding finding =
+            about_sticker("label-text", Severity::to_fix, sticker.name + ": " + which + what_is_wrong(first) + more,
+                          input, shown.empty() ? copies : shown);
         if (first.overflows && with_smaller_text(input.document, sticker.id))
             finding.fix = Fix{"Let it shrink to 4 pt",
                               [id = sticker.id](const Document& now) { return with_smaller_text(now, id); }};

@@ -95,9 +95,9 @@ Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& 
 
 std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
     static constexpr std::array<Rule, 20> rules{
-        no_zone,   other_paper,     scaled_print,  clipped_marks,  outside_zone,  keep_clear, doubled_line,
-        too_close, outside_margins, no_cut,        crossing_lines, small_contour, open_cut,   short_bleed,
-        near_cut,  many_nodes,      lost_handwork, label_text, low_resolution, empty_page};
+        no_zone,   other_paper,     scaled_print,  clipped_marks,  outside_zone,   keep_clear, doubled_line,
+        too_close, outside_margins, no_cut,        crossing_lines, small_contour,  open_cut,   short_bleed,
+        near_cut,  many_nodes,      lost_handwork, label_text,     low_resolution, empty_page};
 
     const auto plan = evaluator.plan(document);
     PreflightInput input{document, *plan, evaluator, {}};

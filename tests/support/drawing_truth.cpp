@@ -12,7 +12,8 @@ QByteArray plain_shapes(const QByteArray& svg) {
     QString text = QString::fromUtf8(svg);
     static const QRegularExpression server(QStringLiteral("(fill|stroke)(\\s*[:=]\\s*[\"']?)\\s*url\\([^)]*\\)"));
     static const QRegularExpression see_through(
-        QStringLiteral("((fill-|stroke-|stop-)?opacity|filter|mask)\\s*:\\s*[^;\"']*|\\b((fill-|stroke-)?opacity|filter|mask)=\"[^\"]*\""));
+        QStringLiteral("((fill-|stroke-|stop-)?opacity|filter|mask)\\s*:\\s*[^;\"']*|\\b((fill-|stroke-)?opacity|"
+                       "filter|mask)=\"[^\"]*\""));
     text.replace(server, QStringLiteral("\\1\\2#777777"));
     text.remove(see_through);
     return text.toUtf8();
@@ -40,8 +41,8 @@ void draw_picture(cairo_t* cairo, const Image& image, const Transform& from_unit
         const auto part = [&](int k) { return static_cast<std::uint32_t>(p[k] * p[3] / 255); };
         pixels[i] = static_cast<std::uint32_t>(p[3]) << 24 | part(0) << 16 | part(1) << 8 | part(2);
     }
-    cairo_surface_t* surface = cairo_image_surface_create_for_data(reinterpret_cast<unsigned char*>(pixels.data()),
-                                                                   CAIRO_FORMAT_ARGB32, image.width, image.height, stride);
+    cairo_surface_t* surface = cairo_image_surface_create_for_data(
+        reinterpret_cast<unsigned char*>(pixels.data()), CAIRO_FORMAT_ARGB32, image.width, image.height, stride);
     const Transform m = Transform::scale(1.0 / image.width, 1.0 / image.height).then(from_unit);
     const cairo_matrix_t matrix{m.a, m.b, m.c, m.d, m.dx, m.dy};
     cairo_transform(cairo, &matrix);
@@ -62,7 +63,8 @@ Image from_surface(cairo_surface_t* surface) {
                                                 static_cast<std::size_t>(x))];
             const std::uint32_t alpha = row[x] >> 24;
             for (int k = 0; k < 3; ++k)
-                to[k] = static_cast<std::uint8_t>(alpha ? std::min(255U, ((row[x] >> (16 - 8 * k)) & 255) * 255 / alpha) : 0);
+                to[k] = static_cast<std::uint8_t>(alpha ? std::min(255U, ((row[x] >> (16 - 8 * k)) & 255) * 255 / alpha)
+                                                        : 0);
             to[3] = static_cast<std::uint8_t>(alpha);
         }
     }
@@ -73,7 +75,8 @@ Image from_surface(cairo_surface_t* surface) {
 
 Image rendered(const QByteArray& svg, int width_px, int height_px) {
     GInputStream* stream = g_memory_input_stream_new_from_data(svg.constData(), svg.size(), nullptr);
-    RsvgHandle* handle = rsvg_handle_new_from_stream_sync(stream, nullptr, RSVG_HANDLE_FLAG_UNLIMITED, nullptr, nullptr);
+    RsvgHandle* handle =
+        rsvg_handle_new_from_stream_sync(stream, nullptr, RSVG_HANDLE_FLAG_UNLIMITED, nullptr, nullptr);
     g_object_unref(stream);
     Image image;
     if (!handle)
@@ -131,8 +134,9 @@ Image drawn_by_cairo(const Drawing& drawing, int width_px) {
                 if (painted.area)
                     cairo_clip(cairo);
                 else {
-                    const Area whole{transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, painted.from_unit),
-                                     FillRule::nonzero};
+                    const Area whole{
+                        transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, painted.from_unit),
+                        FillRule::nonzero};
                     trace(cairo, whole);
                     cairo_clip(cairo);
                 }
