@@ -385,5 +385,91 @@ TEST(Cli, TheBestSourceIsOfferedAndCanBeOverruled) {
     EXPECT_GT(flag["width_mm"].get<double>(), 5);
 }
 
+const std::string badge = test::demo_art("fair-badge.svg").toStdString();
+
+TEST(Cli, ListsThePartsOfADrawing) {
+    const Ran run = run_cli({"parts", badge, "--report", "-"});
+    ASSERT_EQ(run.code, 0) << run.err;
+    const json report = json::parse(run.out);
+    ASSERT_EQ(report["parts"].size(), 11u);
+    EXPECT_EQ(report["parts"][0]["name"], "plate");
+    EXPECT_EQ(report["parts"][0]["colour"], "#F3E5C4");
+    EXPECT_EQ(report["parts"][1]["layer"], "sky");
+    EXPECT_EQ(report["parts"][3]["name"], "gull-one") << "named by what uses it";
+    EXPECT_NEAR(report["size_mm"][0].get<double>(), 58, 1e-6);
+}
+
+TEST(Cli, CutsADrawingsBottomShapeOnlyOrEachColourApart) {
+    const auto sheet = [](std::vector<std::string> options) {
+        std::vector<std::string> all{"sheet", badge, "--report", "-"};
+        all.insert(all.end(), options.begin(), options.end());
+        const Ran run = run_cli(all);
+        EXPECT_LT(run.code, 2) << run.err;
+        return run.code < 2 ? json::parse(run.out) : json();
+    };
+    const json bottom = sheet({"--parts", "bottom"});
+    EXPECT_EQ(bottom["cuts"], 1);
+    EXPECT_EQ(bottom["stickers"][0]["parts"], 11);
+    const json both = sheet({"--parts", "bottom", "--part", "sun=both:score", "--part", "layer:harbour=neither"});
+    EXPECT_EQ(both["cuts"], 2);
+    EXPECT_GT(sheet({"--parts", "colours"})["stickers"].size(), 5u);
+    const json seen = sheet({"--visible", "--parts", "round"});
+    EXPECT_EQ(seen["cuts"], 1) << "the pieces abut, so one line goes round them all";
+    EXPECT_NEAR(seen["cut_length_mm"].get<double>(), sheet({})["cut_length_mm"].get<double>(), 0.5);
+    const json joined = sheet({"--combine", "join:sail,jib,hull", "--recolour", "#A6402B=#224466", "--fill-part",
+                               "sun=dots=#FFFFFF,#CC2222,1"});
+    EXPECT_EQ(joined["stickers"][0]["parts"], 9);
+    for (const auto& [option, value] : {std::pair{"--part", "nobody=cut"},
+                                        {"--part", "sun=eaten"},
+                                        {"--combine", "join:sun"},
+                                        {"--combine", "melt:sun,sail"},
+                                        {"--recolour", "red=blue"},
+                                        {"--fill-part", "sun=/nowhere.png"}}) {
+        const Ran run = run_cli({"sheet", badge, option, value});
+        EXPECT_EQ(run.code, 2) << option << " " << value;
+        EXPECT_FALSE(run.err.empty());
+    }
+}
+
+TEST(Cli, MakesLabelsFromTemplatesAndLists) {
+    QTemporaryDir folder;
+    const std::string list = folder.filePath("list.csv").toStdString(), pdf = folder.filePath("l.pdf").toStdString();
+    std::ofstream(list) << "name;contents\nKelp relish;\"kelp, apple\"\nSamphire;bay\n";
+    const Ran run = run_cli({"sheet", "--template", "Small jar", "--text", "{name}", "--text", "{contents} {number:01}",
+                             "--list", list, "--copies", "2", "--pdf", pdf, "--report", "-"});
+    ASSERT_EQ(run.code, 0) << run.err;
+    const json report = json::parse(run.out);
+    EXPECT_EQ(report["stickers"][0]["kind"], "label");
+    EXPECT_EQ(report["stickers"][0]["rows"], 2);
+    EXPECT_EQ(report["copies"], 4);
+    EXPECT_EQ(report["cuts"], 4) << "words never cut unless asked";
+    EXPECT_TRUE(std::ifstream(pdf).good());
+    const Ran tight = run_cli({"sheet", "--label", "oval:20x8", "--text", "Incomprehensibilities", "--text-style",
+                               "size=6,least=5", "--report", "-"});
+    EXPECT_EQ(tight.code, 1);
+    EXPECT_THAT(tight.out, testing::HasSubstr("label-text"));
+    for (std::vector<std::string> wrong : {std::vector<std::string>{"--label", "blob:5x5"},
+                                           {"--label", "oval:5"},
+                                           {"--template", "none such"},
+                                           {"--text", "a", "--text-style", "size=huge"},
+                                           {"--text", "a", "--swatch", "neon"},
+                                           {"--text", "a", "--list", "/nowhere.csv"},
+                                           {"--text", "a", "--date", "yesterday"}}) {
+        wrong.insert(wrong.begin(), "sheet");
+        EXPECT_EQ(run_cli(wrong).code, 2) << wrong[2];
+    }
+}
+
+TEST(Cli, LaysALabelOnAPictureAndMakesThemOne) {
+    const Ran run = run_cli({"sheet", lantern, "--size", "60", "--label", "lettering:60x20", "--text", "Tide Fair",
+                             "--cluster", "outer", "--report", "-"});
+    ASSERT_LT(run.code, 2) << run.err;
+    const json report = json::parse(run.out);
+    ASSERT_EQ(report["stickers"].size(), 1u);
+    EXPECT_EQ(report["stickers"][0]["kind"], "cluster");
+    EXPECT_EQ(report["stickers"][0]["members"], 2);
+    EXPECT_EQ(run_cli({"sheet", lantern, "--cluster", "outer"}).code, 2);
+}
+
 } // namespace
 } // namespace fusuma

@@ -6,11 +6,13 @@
 #include "core/document/label_list.h"
 #include "formats/file.h"
 #include "formats/fonts.h"
+#include "formats/picture_read.h"
 #include "formats/table_read.h"
 
 #include <QCheckBox>
 #include <QClipboard>
 #include <QComboBox>
+#include <QDateEdit>
 #include <QFileDialog>
 #include <QGridLayout>
 #include <QGuiApplication>
@@ -18,6 +20,7 @@
 #include <QTabBar>
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace fusuma::app {
 
@@ -200,6 +203,20 @@ QWidget* LabelStep::text_part() {
         edit_text(tr("Colour of the letters"), [c](LabelText& t) { t.colour = c; });
     });
     layout->addWidget(row(tr("Colour"), colour, 100));
+    day = new QDateEdit;
+    day->setObjectName(QStringLiteral("labelDay"));
+    day->setCalendarPopup(true);
+    day->setDisplayFormat(QStringLiteral("d MMM yyyy"));
+    day->setToolTip(tr("What {date} means on these labels."));
+    connect(day, &QDateEdit::dateChanged, this, [this](QDate date) {
+        edit(
+            tr("Date"),
+            [date](LabelDesign& d) {
+                d.day = {date.year(), date.month(), date.day()};
+            },
+            QStringLiteral("day"));
+    });
+    layout->addWidget(day_row = row(tr("{date} is"), day, 120));
     return body;
 }
 
@@ -370,6 +387,12 @@ QWidget* LabelStep::list_part() {
         });
     });
     rows->addWidget(put_list);
+    picture_column = new QComboBox;
+    picture_column->setObjectName(QStringLiteral("pictureColumn"));
+    picture_column->setToolTip(
+        tr("A column with names of picture files; you are asked for the folder that they lie in."));
+    connect(picture_column, &QComboBox::activated, this, &LabelStep::choose_picture_column);
+    rows->addWidget(row(tr("Pictures by"), picture_column, 160));
     no_list = button(tr("No list"), "link", QStringLiteral("noList"), tr("Back to a single label."));
     connect(no_list, &QPushButton::clicked, this,
             [this] { edit(tr("No list"), [](LabelDesign& d) { d.table = nullptr; }); });
@@ -435,6 +458,38 @@ void LabelStep::list_from_file() {
         take_cells(read->cells);
 }
 
+/// Takes the pictures that a column names out of a folder that is asked for.
+void LabelStep::choose_picture_column(int entry) {
+    if (is_refreshing || !shown.design->table)
+        return;
+    if (entry == 0) {
+        edit(tr("Pictures by column"), [](LabelDesign& d) {
+            d.picture.field.clear();
+            d.picture.by_name.clear();
+        });
+        return;
+    }
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder with the pictures"));
+    if (folder.isEmpty()) {
+        refresh(shown, session.document().unit);
+        return;
+    }
+    const std::string field = shown.design->table->columns[static_cast<std::size_t>(entry - 1)];
+    edit(tr("Pictures by column"), [&](LabelDesign& d) { d.picture.field = field; });
+    std::set<std::string> names;
+    for (const auto& cells : shown.design->table->rows)
+        names.insert(cells[static_cast<std::size_t>(entry - 1)]);
+    names.erase("");
+    for (const std::string& name : names) // names only: a list does not reach into other folders
+        session.read_picture_for(folder + QLatin1Char('/') + QFileInfo(QString::fromStdString(name)).fileName(),
+                                 [this, name](const std::shared_ptr<const Picture>& picture) {
+                                     edit(
+                                         tr("Pictures by column"),
+                                         [&](LabelDesign& d) { d.picture.by_name[name] = picture; },
+                                         QStringLiteral("pictures by column"));
+                                 });
+}
+
 void LabelStep::take_cells(Cells cells) {
     std::vector<std::string> fields;
     for (const LabelText& t : shown.design->texts)
@@ -481,6 +536,9 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     no_picture->setEnabled(d.picture.picture != nullptr);
     picture_place->setCurrentIndex(static_cast<int>(d.picture.place));
     share->set_value(std::round(d.picture.share * 100));
+    day_row->setVisible(
+        std::ranges::any_of(d.texts, [](const LabelText& t) { return t.words.find("{date") != std::string::npos; }));
+    day->setDate(QDate(d.day.year, d.day.month, d.day.day));
     list_rows->setVisible(d.table != nullptr);
     if (d.table) {
         QStringList columns;
@@ -488,6 +546,12 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
             columns << QStringLiteral("{%1}").arg(QString::fromStdString(name));
         list_words->setText(tr("A list of %1 labels, with %2.").arg(d.table->rows.size()).arg(columns.join(tr(", "))));
         row_field->set_value(static_cast<double>(art.row) + 1);
+        picture_column->clear();
+        picture_column->addItem(tr("no column"));
+        for (const std::string& name : d.table->columns)
+            picture_column->addItem(QString::fromStdString(name));
+        const auto column_now = d.picture.field.empty() ? std::nullopt : d.table->column(d.picture.field);
+        picture_column->setCurrentIndex(column_now ? static_cast<int>(*column_now) + 1 : 0);
     } else {
         list_words->setText(
             tr("One label, or one for every row of a list: write {name} above and paste a table with that column."));

@@ -5,6 +5,7 @@
 
 class QCheckBox;
 class QComboBox;
+class QDateEdit;
 class QPlainTextEdit;
 class QTabBar;
 
@@ -27,7 +28,9 @@ class LabelStep : public QWidget {
     QComboBox *shape, *family, *run, *picture_place;
     NumberField *width, *height, *corner, *hole, *points, *depth, *safety, *frame, *inset;
     NumberField *size, *least, *line_spacing, *letter_spacing, *share, *row_field;
-    QWidget *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
+    QComboBox* picture_column;
+    QDateEdit* day;
+    QWidget *day_row, *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
     ColourButton *ground, *colour;
     QTabBar* tabs;
     QPlainTextEdit* words;
@@ -49,6 +52,7 @@ class LabelStep : public QWidget {
     void choose_picture();
     void paste_list();
     void list_from_file();
+    void choose_picture_column(int entry);
     void take_cells(std::vector<std::vector<std::string>> cells);
     void refresh_text(Unit unit);
 };

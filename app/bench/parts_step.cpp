@@ -336,12 +336,32 @@ void PartsStep::edit_use(const QString& text, const std::function<void(PartUse&)
 }
 
 void PartsStep::combine(const QString& text, Combining how) {
+    const auto sticker = session.sticker();
+    if (!sticker || !shown.parts)
+        return;
+    ShapeIds ids = tools.chosen_parts();
+    if (how == Combining::visible && ids.size() < 2)
+        for (const Shape& shape : shown.parts->shapes)
+            ids.insert(shape.id);
+    constexpr std::size_t many = 40; // more take longer than people should wait for a click
+    if (ids.size() > many) {
+        session.search(text,
+                       [id = sticker->id, ids, how](const Document& now, Evaluator&, const Work&,
+                                                    const Session::Improved&) -> Session::Searched {
+                           const auto current = now.find(id);
+                           const auto* art = current ? std::get_if<DrawingArtwork>(&current->artwork) : nullptr;
+                           auto parts = art ? combined(*art->drawing, *art->parts, ids, how) : std::nullopt;
+                           if (!parts)
+                               return {std::nullopt, tr("Nothing comes of that: do the parts overlap?")};
+                           Sticker changed = *current;
+                           std::get<DrawingArtwork>(changed.artwork).parts =
+                               std::make_shared<const Parts>(std::move(*parts));
+                           return {with_sticker_changed(now, std::move(changed)), {}};
+                       });
+        return;
+    }
     ShapeIds made;
     edit(text, [&](const Drawing& d, const Parts& p) {
-        ShapeIds ids = tools.chosen_parts();
-        if (how == Combining::visible && ids.size() < 2)
-            for (const Shape& shape : p.shapes)
-                ids.insert(shape.id);
         auto parts = combined(d, p, ids, how);
         if (parts)
             for (const Shape& shape : parts->shapes)
@@ -515,8 +535,16 @@ void PartsStep::refresh_swatches() {
 }
 
 void PartsStep::refresh_slivers() {
-    const bool any_combined =
-        shown.parts && std::ranges::any_of(shown.parts->shapes, [](const Shape& s) { return s.of != nullptr; });
+    const auto combined_parts =
+        shown.parts ? std::ranges::count_if(shown.parts->shapes, [](const Shape& s) { return s.of != nullptr; }) : 0;
+    constexpr std::ptrdiff_t most_looked_at = 400;
+    if (combined_parts > most_looked_at) {
+        sliver_words->setText(tr("%1 combined parts: too many to count slivers among.").arg(combined_parts));
+        drop_slivers->setEnabled(true);
+        tools.show_slivers({});
+        return;
+    }
+    const bool any_combined = combined_parts > 0;
     const auto found = any_combined ? slivers(*shown.drawing, *shown.parts, thickness->value()) : std::vector<Sliver>{};
     double mm2 = 0;
     for (const Sliver& sliver : found)
