@@ -183,6 +183,8 @@ Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& docu
             (*label)->cut = command.sticker.cut == "through" ? CutKind::through : CutKind::kiss;
         added.push_back(std::move(**label));
     }
+    if (added.empty() && std::ranges::none_of(command.inputs, is_project))
+        return Problem{"Give a project, a picture or a drawing, or a label to make.", "See fusuma-cli sheet --help."};
     std::vector<int> ids;
     for (Sticker& sticker : added) {
         ids.push_back(document.next_id);

@@ -7,9 +7,9 @@
 #include "core/trace/trace.h"
 #include "formats/fonts.h"
 #include "formats/svg_document.h"
-#include "formats/svg_geometry.h"
-#include "formats/svg_paint.h"
 #include "formats/svg_render.h"
+#include "formats/svg_shape.h"
+#include "formats/svg_style.h"
 
 #include <QSet>
 #include <QStringList>
@@ -28,21 +28,10 @@ QString str(const char* text) {
     return QString::fromLatin1(text);
 }
 
-/// Properties that elements hand down.
-struct Style {
-    SvgPaint fill{.kind = SvgPaint::Kind::colour}, stroke;
-    double fill_opacity = 1, stroke_opacity = 1;
-    FillRule fill_rule = FillRule::nonzero, clip_rule = FillRule::nonzero;
-    SvgStroke pen;
-    SvgColour colour;
-    SvgMeasures measures;
-    bool is_visible = true, stroke_first = false, has_markers = false;
-};
-
 /// Where an element is drawn.
 struct Place {
     Transform map; ///< to mm
-    Style style;
+    SvgStyle style;
     double opacity = 1;
     std::shared_ptr<const Outline> clip; ///< mm; null for none
     QStringList layers;
@@ -124,82 +113,6 @@ class Walker {
         return size;
     }
 
-    // What elements hand down.
-
-    Style styled(const SvgNode& node, const Style& parent) {
-        Style s = parent;
-        const auto declared = [&](const char* name) {
-            QString value = node.property(str(name)).trimmed();
-            return value == str("inherit") ? QString() : value;
-        };
-        if (const QString v = declared("font-size"); !v.isEmpty())
-            s.measures.font_size = length_px(v, s.measures, Along::height).value_or(s.measures.font_size);
-        if (const auto c = svg_colour(declared("color")))
-            s.colour = *c;
-        if (const QString v = declared("fill"); !v.isEmpty())
-            s.fill = svg_paint(v, s.colour, s.fill);
-        if (const QString v = declared("stroke"); !v.isEmpty())
-            s.stroke = svg_paint(v, s.colour, s.stroke);
-        const auto share = [&](const char* name, double& value) {
-            if (const QString v = declared(name); !v.isEmpty())
-                value = share_of(v).value_or(value);
-        };
-        share("fill-opacity", s.fill_opacity);
-        share("stroke-opacity", s.stroke_opacity);
-        const auto rule = [&](const char* name, FillRule& value) {
-            if (const QString v = declared(name); !v.isEmpty())
-                value = v == str("evenodd") ? FillRule::even_odd : FillRule::nonzero;
-        };
-        rule("fill-rule", s.fill_rule);
-        rule("clip-rule", s.clip_rule);
-        if (const QString v = declared("stroke-width"); !v.isEmpty())
-            s.pen.width = std::max(0.0, length_px(v, s.measures, Along::diagonal).value_or(s.pen.width));
-        if (const QString v = declared("stroke-linecap"); !v.isEmpty())
-            s.pen.cap = v == str("round") ? SvgCap::round : v == str("square") ? SvgCap::square : SvgCap::butt;
-        if (const QString v = declared("stroke-linejoin"); !v.isEmpty())
-            s.pen.join = v == str("round") ? SvgJoin::round : v == str("bevel") ? SvgJoin::bevel : SvgJoin::mitre;
-        if (const auto v = numbers(declared("stroke-miterlimit")); v.size() == 1 && v[0] >= 1)
-            s.pen.mitre_limit = v[0];
-        if (const QString v = declared("stroke-dasharray"); !v.isEmpty())
-            s.pen.dashes = dashes(v, s.measures);
-        if (const QString v = declared("stroke-dashoffset"); !v.isEmpty())
-            s.pen.dash_offset = length_px(v, s.measures, Along::diagonal).value_or(0);
-        if (const QString v = declared("visibility"); !v.isEmpty())
-            s.is_visible = v == str("visible");
-        if (const QString v = declared("paint-order"); !v.isEmpty())
-            s.stroke_first = v.startsWith(str("stroke")) || v.startsWith(str("markers stroke"));
-        for (const char* marker : {"marker", "marker-start", "marker-mid", "marker-end"})
-            if (const QString v = declared(marker); !v.isEmpty())
-                s.has_markers = v != str("none");
-        return s;
-    }
-
-    static std::vector<double> dashes(const QString& text, const SvgMeasures& measures) {
-        std::vector<double> lengths;
-        QString spaced = text;
-        double sum = 0;
-        for (const QString& piece :
-             spaced.replace(QLatin1Char(','), QLatin1Char(' ')).split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
-            const auto length = length_px(piece, measures, Along::diagonal);
-            if (!length || *length < 0)
-                return {};
-            lengths.push_back(*length);
-            sum += *length;
-        }
-        if (sum <= 0)
-            return {};
-        if (lengths.size() % 2)
-            lengths.insert(lengths.end(), lengths.begin(), lengths.end());
-        return lengths;
-    }
-
-    static std::optional<double> share_of(const QString& text) {
-        bool is_number = false;
-        const bool is_percent = text.endsWith(QLatin1Char('%'));
-        const double value = (is_percent ? text.chopped(1) : text).toDouble(&is_number);
-        return is_number ? std::optional(std::clamp(is_percent ? value / 100 : value, 0.0, 1.0)) : std::nullopt;
-    }
-
     /// The place that an element's children, or the element itself, are drawn in; nothing when it is not drawn at all.
     std::optional<Place> entered(const SvgNode& node, const Place& outer) {
         Place place = outer;
@@ -213,9 +126,9 @@ class Walker {
                 return std::nullopt;
             place.map = map->then(place.map);
         }
-        place.style = styled(node, outer.style);
+        place.style = svg_style(node, outer.style);
         if (const QString v = node.property(str("opacity")); !v.isEmpty())
-            place.opacity *= share_of(v).value_or(1);
+            place.opacity *= svg_share(v).value_or(1);
         return place;
     }
 
@@ -238,9 +151,9 @@ class Walker {
     }
 
     void viewport(const SvgNode& node, Place place, Size size) {
-        place.style = styled(node, place.style);
+        place.style = svg_style(node, place.style);
         if (const QString v = node.property(str("opacity")); !v.isEmpty())
-            place.opacity *= share_of(v).value_or(1);
+            place.opacity *= svg_share(v).value_or(1);
         const std::vector<double> box = numbers(node.attribute(str("viewBox")));
         if (box.size() == 4 && box[2] > 0 && box[3] > 0) {
             place.map = view_box(box, size, node.attribute(str("preserveAspectRatio"))).then(place.map);
@@ -386,7 +299,7 @@ class Walker {
     }
 
     /// What a clipPath lets through, mm.
-    Outline clip_region(const SvgNode& clip, const Transform& map, const Style& style) {
+    Outline clip_region(const SvgNode& clip, const Transform& map, const SvgStyle& style) {
         if (clips_in_work.contains(&clip))
             return {};
         clips_in_work.insert(&clip);
@@ -423,7 +336,7 @@ class Walker {
             }
             return;
         }
-        const SvgPath path = path_of(node, *place);
+        const SvgPath path = svg_shape(node, place->style.measures);
         Outline region = region_of(transformed(fill_outline(path), place->map).contours, place->style.clip_rule);
         if (const QString own = node.property(str("clip-path")); !own.isEmpty() && own != str("none"))
             if (const SvgNode* clip = document.find(own); clip && clip->name == str("clipPath"))
@@ -438,7 +351,7 @@ class Walker {
             return {{length(node, "x", place, Along::width), length(node, "y", place, Along::height)},
                     {length(node, "x", place, Along::width) + length(node, "width", place, Along::width),
                      length(node, "y", place, Along::height) + length(node, "height", place, Along::height)}};
-        const SvgPath path = path_of(node, place);
+        const SvgPath path = svg_shape(node, place.style.measures);
         if (!path.empty())
             return bounds(fill_outline(path));
         Rect box;
@@ -462,79 +375,7 @@ class Walker {
     // Shapes.
 
     static double length(const SvgNode& node, const char* name, const Place& place, Along along, double usual = 0) {
-        const QString text = node.property(str(name));
-        return text.isEmpty() ? usual : length_px(text, place.style.measures, along).value_or(usual);
-    }
-
-    SvgPath path_of(const SvgNode& node, const Place& place) {
-        const auto x = [&](const char* name, double usual = 0) {
-            return length(node, name, place, Along::width, usual);
-        };
-        const auto y = [&](const char* name, double usual = 0) {
-            return length(node, name, place, Along::height, usual);
-        };
-        const auto closed = [](Contour contour) { return SvgPath{{std::move(contour), false}}; };
-        if (node.name == str("path"))
-            return path_data(node.property(str("d")));
-        if (node.name == str("rect")) {
-            const double w = x("width"), h = y("height");
-            if (!(w > 0 && h > 0))
-                return {};
-            double rx = x("rx", -1), ry = y("ry", -1);
-            rx = std::min(rx < 0 ? std::max(0.0, ry) : rx, w / 2);
-            ry = std::min(ry < 0 ? std::max(0.0, rx) : ry, h / 2);
-            return closed(rounded_rect({x("x"), y("y")}, w, h, rx, ry));
-        }
-        if (node.name == str("circle")) {
-            const double r = length(node, "r", place, Along::diagonal);
-            return r > 0 ? closed(full_ellipse({x("cx"), y("cy")}, r, r)) : SvgPath{};
-        }
-        if (node.name == str("ellipse")) {
-            double rx = x("rx", -1), ry = y("ry", -1);
-            rx = rx < 0 ? ry : rx;
-            ry = ry < 0 ? rx : ry;
-            return rx > 0 && ry > 0 ? closed(full_ellipse({x("cx"), y("cy")}, rx, ry)) : SvgPath{};
-        }
-        if (node.name == str("line"))
-            return {{{{x("x1"), y("y1")}, {Segment::line_to({x("x2"), y("y2")})}}, true}};
-        if (node.name == str("polyline") || node.name == str("polygon")) {
-            const std::vector<double> v = numbers(node.attribute(str("points")));
-            if (v.size() < 4)
-                return {};
-            SvgSubpath path{{{v[0], v[1]}, {}}, node.name == str("polyline")};
-            for (std::size_t i = 2; i + 1 < v.size(); i += 2)
-                path.path.segments.push_back(Segment::line_to({v[i], v[i + 1]}));
-            if (!path.is_open)
-                path.path.segments.push_back(Segment::line_to(path.path.start));
-            return {path};
-        }
-        return {};
-    }
-
-    /// Dashes begin where SVG says, so the order of the pieces matters.
-    static Contour full_ellipse(Point c, double rx, double ry) {
-        constexpr double k = 0.5522847498;
-        const Transform map = Transform::scale(rx, ry).then(Transform::shift(c));
-        const auto bend = [&](Point a, Point b, Point to) {
-            return Segment::cubic_to(map.apply(a), map.apply(b), map.apply(to));
-        };
-        return {map.apply({1, 0}),
-                {bend({1, k}, {k, 1}, {0, 1}), bend({-k, 1}, {-1, k}, {-1, 0}), bend({-1, -k}, {-k, -1}, {0, -1}),
-                 bend({k, -1}, {1, -k}, {1, 0})}};
-    }
-
-    static Contour rounded_rect(Point at, double w, double h, double rx, double ry) {
-        if (!(rx > 0 && ry > 0))
-            return {at,
-                    {Segment::line_to(at + Point{w, 0}), Segment::line_to(at + Point{w, h}),
-                     Segment::line_to(at + Point{0, h}), Segment::line_to(at)}};
-        constexpr double k = 0.4477152502; // 1 less the handle of a quarter circle
-        const auto p = [&](double x, double y) { return at + Point{x, y}; };
-        return {p(rx, 0),
-                {Segment::line_to(p(w - rx, 0)), Segment::cubic_to(p(w - k * rx, 0), p(w, k * ry), p(w, ry)),
-                 Segment::line_to(p(w, h - ry)), Segment::cubic_to(p(w, h - k * ry), p(w - k * rx, h), p(w - rx, h)),
-                 Segment::line_to(p(rx, h)), Segment::cubic_to(p(k * rx, h), p(0, h - k * ry), p(0, h - ry)),
-                 Segment::line_to(p(0, ry)), Segment::cubic_to(p(0, k * ry), p(k * rx, 0), p(rx, 0))}};
+        return svg_length(node, name, place.style.measures, along, usual);
     }
 
     /// How a layer's name says that its lines are cut.
@@ -564,13 +405,13 @@ class Walker {
             picture(node, place);
             return;
         }
-        const Style& s = place.style;
+        const SvgStyle& s = place.style;
         const bool draws_pattern = is_pattern(s.fill) || is_pattern(s.stroke);
         if (s.has_markers || draws_pattern) {
             rendered(node, place, !draws_pattern);
             return;
         }
-        const SvgPath path = path_of(node, place);
+        const SvgPath path = svg_shape(node, place.style.measures);
         if (path.empty())
             return;
         Part part = named(node, place);

@@ -546,12 +546,19 @@ void PartsStep::refresh_slivers() {
     }
     const bool any_combined = combined_parts > 0;
     const auto found = any_combined ? slivers(*shown.drawing, *shown.parts, thickness->value()) : std::vector<Sliver>{};
-    double mm2 = 0;
-    for (const Sliver& sliver : found)
-        mm2 += area(sliver.piece);
+    QStringList lines;
+    for (const Sliver& sliver : found) {
+        constexpr qsizetype most_listed = 6;
+        if (lines.size() == most_listed) {
+            lines << tr("and %1 more").arg(static_cast<qsizetype>(found.size()) - most_listed);
+            break;
+        }
+        const auto shape = std::ranges::find(shown.parts->shapes, sliver.shape, &Shape::id);
+        lines << tr("%1: %2 mm²").arg(QString::fromStdString(shape->name)).arg(area(sliver.piece), 0, 'f', 2);
+    }
     sliver_words->setText(!any_combined   ? tr("Combining parts may leave slivers.")
                           : found.empty() ? tr("No slivers.")
-                                          : tr("%1 slivers, %2 mm² in all.").arg(found.size()).arg(mm2, 0, 'f', 2));
+                                          : lines.join(QLatin1Char('\n')));
     drop_slivers->setEnabled(!found.empty());
     tools.show_slivers(found);
 }

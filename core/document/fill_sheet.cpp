@@ -5,7 +5,9 @@
 #include "core/geometry/measure.h"
 
 #include <algorithm>
+#include <cmath>
 #include <numeric>
+#include <tuple>
 
 namespace fusuma {
 
@@ -130,6 +132,27 @@ void report_on(FillReport& report, Evaluator& evaluator, int page) {
     largest_rest(report.document, evaluator, page, &report.largest_rest);
 }
 
+/// New copies of a list's labels get its rows in reading order, over and over when there are more.
+void number_rows(Document& document, Evaluator& evaluator, const FillOrder& order, std::size_t first) {
+    const auto sticker = document.find(order.sticker);
+    const auto* label = sticker ? std::get_if<LabelArtwork>(&sticker->artwork) : nullptr;
+    if (!label || !label->design->table || label->design->shape.kind == LabelShape::lettering)
+        return;
+    std::vector<std::size_t> fresh;
+    for (std::size_t i = first; i < document.placements.size(); ++i)
+        if (document.placements[i].sticker == order.sticker)
+            fresh.push_back(i);
+    if (fresh.empty())
+        return;
+    const double line = evaluator.placed_copy(document, document.placements[fresh.front()])->cut_box.height() / 2;
+    std::ranges::sort(fresh, {}, [&](std::size_t i) {
+        const Placement& p = document.placements[i];
+        return std::tuple(p.page, std::lround(p.centre.y / std::max(line, 0.1)), p.centre.x);
+    });
+    for (std::size_t k = 0; k < fresh.size(); ++k)
+        document.placements[fresh[k]].row = k % label->design->rows();
+}
+
 } // namespace
 
 int FillReport::copies() const {
@@ -145,6 +168,7 @@ FillReport fill_sheet(const Document& document, Evaluator& evaluator, const Fill
                    std::any_of(request.orders.begin(), request.orders.end(),
                                [&](const FillOrder& order) { return order.sticker == p.sticker; });
         });
+    const std::size_t first_fresh = report.document.placements.size();
     const int after_last = std::min(most_pages, request.page + request.pages);
     for (int page = request.page; page < after_last; ++page) {
         if (page >= report.document.pages)
@@ -190,6 +214,8 @@ FillReport fill_sheet(const Document& document, Evaluator& evaluator, const Fill
         if (is_all || (filled.copies.empty() && was_empty) || work.stop.stop_requested())
             break;
     }
+    for (const FillOrder& order : request.orders)
+        number_rows(report.document, evaluator, order, first_fresh);
     // A page that was begun for what fits nowhere goes again.
     while (report.document.pages > std::max(1, document.pages) &&
            std::none_of(report.document.placements.begin(), report.document.placements.end(),

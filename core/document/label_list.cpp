@@ -4,26 +4,6 @@
 
 namespace fusuma {
 
-namespace {
-
-/// The new copies in reading order get the rows in theirs.
-void number_rows(Document& document, Evaluator& evaluator, std::size_t first, std::size_t rows) {
-    std::vector<std::size_t> order;
-    for (std::size_t i = first; i < document.placements.size(); ++i)
-        order.push_back(i);
-    if (order.empty())
-        return;
-    const double line = evaluator.placed_copy(document, document.placements[first])->cut_box.height() / 2;
-    std::ranges::sort(order, {}, [&](std::size_t i) {
-        const Placement& p = document.placements[i];
-        return std::tuple(p.page, std::lround(p.centre.y / std::max(line, 0.1)), p.centre.x);
-    });
-    for (std::size_t k = 0; k < order.size(); ++k)
-        document.placements[order[k]].row = k % rows;
-}
-
-} // namespace
-
 FillReport place_list(const Document& document, Evaluator& evaluator, int id, int copies, int page, FillWay way,
                       const Work& work) {
     const auto sticker = document.find(id);
@@ -32,7 +12,7 @@ FillReport place_list(const Document& document, Evaluator& evaluator, int id, in
         return {document, {0}, 0, 0, {}};
     Document cleared = document;
     std::erase_if(cleared.placements, [&](const Placement& p) { return p.sticker == id && !p.locked; });
-    const std::size_t rows = label->design->rows(), first = cleared.placements.size();
+    const std::size_t rows = label->design->rows();
     FillRequest request{.page = page, .pages = most_pages, .way = way, .rounds = 0};
     const bool is_lettering = label->design->shape.kind == LabelShape::lettering;
     if (is_lettering) // each row has a shape of its own
@@ -41,8 +21,6 @@ FillReport place_list(const Document& document, Evaluator& evaluator, int id, in
     else
         request.orders.push_back({.sticker = id, .wanted = copies * static_cast<int>(rows)});
     FillReport report = fill_sheet(cleared, evaluator, request, work);
-    if (!is_lettering)
-        number_rows(report.document, evaluator, first, rows);
     report.placed = {report.copies()};
     return report;
 }
