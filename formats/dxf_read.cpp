@@ -82,6 +82,8 @@ class Collector : public DL_CreationAdapter {
         corners.clear();
         is_ring = (p.flags & 1) != 0;
         in_polyline = true;
+        announced = static_cast<std::size_t>(
+            p.number); // of the light kind, which ends with its last corner; others with a SEQEND
     }
     void addVertex(const DL_VertexData& v) override {
         if (in_polyline)
@@ -107,6 +109,8 @@ class Collector : public DL_CreationAdapter {
     void addKnot(const DL_KnotData& k) override { knots.push_back(k.k); }
     void addControlPoint(const DL_ControlPointData& c) override { controls.push_back(at(c.x, c.y)); }
     void endEntity() override {
+        if (in_polyline && announced > 0 && corners.size() >= announced)
+            endSequence();
         if (!controls.empty())
             add_spline();
         controls.clear();
@@ -114,6 +118,7 @@ class Collector : public DL_CreationAdapter {
 
   private:
     bool in_block = false, in_polyline = false, is_ring = false;
+    std::size_t announced = 0;
     std::vector<std::pair<Point, double>> corners; ///< and the bulge of the piece after each
     int degree = 3;
     std::vector<double> knots;

@@ -108,7 +108,7 @@ SvgPath path_data(const QString& d) {
     Geom::SVGPathParser parser(sink);
     try {
         parser.parse(d.toStdString());
-    } catch (const Geom::Exception&) { // what came before the error is drawn
+    } catch (const std::exception&) { // what came before the error is drawn
     }
     return std::move(sink.path);
 }

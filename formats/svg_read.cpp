@@ -25,7 +25,7 @@ constexpr int most_used = 200'000; ///< elements drawn through use, so that uses
 constexpr double hairline = 0.11;  // mm: thinner than pens draw, so it is a line to cut
 
 QString str(const char* text) {
-    return QString::fromLatin1(text);
+    return QString::fromUtf8(text);
 }
 
 /// Where an element is drawn.
@@ -271,6 +271,8 @@ class Walker {
     // Clipping.
 
     static void clip_to(Place& place, Outline region) {
+        if (!region.empty() && !is_sane(bounds(region)))
+            return;
         place.clip = std::make_shared<const Outline>(place.clip ? combined(*place.clip, region, Combine::overlap_only)
                                                                 : std::move(region));
     }
@@ -337,7 +339,10 @@ class Walker {
             return;
         }
         const SvgPath path = svg_shape(node, place->style.measures);
-        Outline region = region_of(transformed(fill_outline(path), place->map).contours, place->style.clip_rule);
+        const Outline shape = transformed(fill_outline(path), place->map);
+        if (!is_sane(bounds(shape)))
+            return;
+        Outline region = region_of(shape.contours, place->style.clip_rule);
         if (const QString own = node.property(str("clip-path")); !own.isEmpty() && own != str("none"))
             if (const SvgNode* clip = document.find(own); clip && clip->name == str("clipPath"))
                 region = combined(region, clip_region(*clip, place->map, place->style), Combine::overlap_only);
@@ -439,7 +444,7 @@ class Walker {
         const bool is_stroked = s.stroke.kind != SvgPaint::Kind::none;
         if (is_line && (is_stroked || names_a_cut(place.layers + QStringList(own_name(node)))))
             for (const SvgSubpath& sub : path)
-                if (!sub.path.segments.empty())
+                if (!sub.path.segments.empty() && is_sane(bounds(mapped_line(sub.path, place.map))))
                     part.lines.push_back({mapped_line(sub.path, place.map), sub.is_open,
                                           kind_named(place.layers + QStringList(own_name(node)))});
         add(std::move(part));
@@ -476,10 +481,16 @@ class Walker {
             parts.push_back(std::move(part));
     }
 
+    /// Numbers that can be computed with: no transformation has blown them up.
+    static bool is_sane(const Rect& box) {
+        constexpr double most = 1e8; // mm
+        return box.min.x > -most && box.min.y > -most && box.max.x < most && box.max.y < most;
+    }
+
     /// The area within the clip; nothing when none of it is left.
     static std::shared_ptr<const Area> clipped(Area area, const Place& place) {
         const Rect box = bounds(area.curves);
-        if (box.empty())
+        if (box.empty() || !is_sane(box))
             return nullptr;
         if (place.clip) {
             const Rect inside = bounds(*place.clip);

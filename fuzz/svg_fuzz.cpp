@@ -14,7 +14,8 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
 }
 
 std::vector<std::string> fuzz_seeds() {
-    return {R"(<svg xmlns="http://www.w3.org/2000/svg" width="60mm" viewBox="0 0 60 30"><style>.a{fill:#c30}</style><g id="g" transform="rotate(9)"><path class="a" d="M1 1h9v9a3 3 0 0 1-5 4z"/></g></svg>)",
-            R"(<svg viewBox="0 0 9 9"><clipPath id="c"><circle r="5"/></clipPath><g clip-path="url(#c)" opacity=".5"><use href="#r" x="2"/><rect id="r" width="4" height="4" fill="url(#l)" stroke="#000" stroke-dasharray="1 2"/></g><linearGradient id="l"><stop stop-color="red"/><stop offset="1"/></linearGradient></svg>)",
-            R"(<svg width="20" height="20"><text x="1" y="9" font-size="5">a</text><polygon points="1,2 3,4 5,0" fill-rule="evenodd"/></svg>)"};
+    return {
+        R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="60mm" viewBox="0 0 60 30"><style>.a{fill:#c30}</style><g id="g" transform="rotate(9)"><path class="a" d="M1 1h9v9a3 3 0 0 1-5 4z"/></g></svg>)svg",
+        R"svg(<svg viewBox="0 0 9 9"><clipPath id="c"><circle r="5"/></clipPath><g clip-path="url(#c)" opacity=".5"><use href="#r" x="2"/><rect id="r" width="4" height="4" fill="url(#l)" stroke="#000" stroke-dasharray="1 2"/></g><linearGradient id="l"><stop stop-color="red"/><stop offset="1"/></linearGradient></svg>)svg",
+        R"svg(<svg width="20" height="20"><text x="1" y="9" font-size="5">a</text><polygon points="1,2 3,4 5,0" fill-rule="evenodd"/></svg>)svg"};
 }

@@ -21,7 +21,7 @@ using std::numbers::pi;
 
 std::shared_ptr<const Drawing> drawing_of(const std::string& inside) {
     const std::string text =
-        R"(<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">)" + inside +
+        R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">)svg" + inside +
         "</svg>";
     const auto* first = reinterpret_cast<const std::byte*>(text.data());
     return *decode_drawing(std::make_shared<const std::vector<std::byte>>(first, first + text.size()), "parts.svg");
@@ -29,8 +29,8 @@ std::shared_ptr<const Drawing> drawing_of(const std::string& inside) {
 
 /// A plate of 60 × 40 with a disc of radius 10 on it and a bar across both.
 std::shared_ptr<const Drawing> plate() {
-    return drawing_of(R"(<rect id="plate" x="10" y="10" width="60" height="40" fill="#f0e0c0"/>
-        <circle id="disc" cx="40" cy="30" r="10" fill="#2060a0"/><rect id="bar" x="0" y="25" width="80" height="10" fill="#c04020"/>)");
+    return drawing_of(R"svg(<rect id="plate" x="10" y="10" width="60" height="40" fill="#f0e0c0"/>
+        <circle id="disc" cx="40" cy="30" r="10" fill="#2060a0"/><rect id="bar" x="0" y="25" width="80" height="10" fill="#c04020"/>)svg");
 }
 
 ShapeIds ids_of(const Parts& parts) {
@@ -77,13 +77,14 @@ TEST(Parts, CombinationsHaveTheAreasThatGeosFinds) {
                 continue;
             }
             ASSERT_EQ(combined_parts->shapes.size(), 1u);
-            EXPECT_NEAR(area(region_of(*drawing, combined_parts->shapes[0])), expected, 0.02);
+            EXPECT_NEAR(area(region_of(*drawing, combined_parts->shapes[0])), expected, 0.06)
+                << "flattened circles are a little smaller";
         }
         const auto split = combined(*drawing, parts, ids_of(parts), Combining::split);
         double sum = 0;
         for (const Shape& shape : split->shapes)
             sum += area(region_of(*drawing, shape));
-        EXPECT_NEAR(sum, folded(GEOSUnion), 0.03) << "the pieces cover the whole, each place once";
+        EXPECT_NEAR(sum, folded(GEOSUnion), 0.06) << "the pieces cover the whole, each place once";
     }
 }
 
@@ -96,8 +97,9 @@ TEST(Parts, VisibleOnlyLeavesASingleLayerThatIsTakenApartAgain) {
     // Handbook: a chord at 5 from the middle of a disc of radius 10 cuts off r² acos(d/r) − d √(r² − d²).
     const double cap = 100 * std::acos(0.5) - 5 * std::sqrt(75.0);
     EXPECT_NEAR(area(region_of(*drawing, seen->shapes[2])), 800, 1e-6) << "the bar lies on top";
-    EXPECT_NEAR(area(region_of(*drawing, seen->shapes[1])), 2 * cap, 0.02);
-    EXPECT_NEAR(area(region_of(*drawing, seen->shapes[0])), 60 * 40 - 600 - 2 * cap, 0.02);
+    EXPECT_NEAR(area(region_of(*drawing, seen->shapes[1])), 2 * cap, 0.06)
+        << "a circle of four cubics is larger by 0.03 %";
+    EXPECT_NEAR(area(region_of(*drawing, seen->shapes[0])), 60 * 40 - 600 - 2 * cap, 0.06);
     EXPECT_EQ(seen->shapes[0].name, "plate");
     EXPECT_EQ(colour_of(paints_of(*drawing, *seen, seen->shapes[1])), (Rgb{0x20, 0x60, 0xa0}));
     const Parts again = taken_apart(*seen, {seen->shapes[1].id});
@@ -108,11 +110,11 @@ TEST(Parts, VisibleOnlyLeavesASingleLayerThatIsTakenApartAgain) {
 
 TEST(Parts, PiecesAndHolesComeTogetherAndApart) {
     const auto drawing = drawing_of(
-        R"(<rect x="5" y="5" width="50" height="50"/><circle cx="30" cy="30" r="10"/><circle cx="70" cy="20" r="5"/>)");
+        R"svg(<rect x="5" y="5" width="50" height="50"/><circle cx="30" cy="30" r="10"/><circle cx="70" cy="20" r="5"/>)svg");
     const Parts parts = all_parts(*drawing);
     auto holed = combined(*drawing, parts, {1, 2}, Combining::exclude);
     ASSERT_TRUE(holed);
-    EXPECT_NEAR(area(region_of(*drawing, holed->shapes[0])), 2500 - 100 * pi, 0.05);
+    EXPECT_NEAR(area(region_of(*drawing, holed->shapes[0])), 2500 - 100 * pi, 0.1);
     EXPECT_EQ(region_of(*drawing, holed->shapes[0]).contours.size(), 2u) << "one shape with a hole";
     const auto joined_parts = combined(*drawing, *holed, ids_of(*holed), Combining::join);
     const auto pieces = combined(*drawing, *joined_parts, ids_of(*joined_parts), Combining::pieces);
@@ -126,7 +128,7 @@ TEST(Parts, PiecesAndHolesComeTogetherAndApart) {
 TEST(Parts, SliversAreFoundAndLeftOutUnderAThickness) {
     // A square with another over it that leaves a strip 0.3 wide at the right.
     const auto drawing = drawing_of(
-        R"(<rect x="10" y="10" width="30.3" height="30"/><rect x="10" y="10" width="30" height="30" fill="#c00"/>)");
+        R"svg(<rect x="10" y="10" width="30.3" height="30"/><rect x="10" y="10" width="30" height="30" fill="#c00"/>)svg");
     const Parts parts = all_parts(*drawing);
     const auto seen = combined(*drawing, parts, ids_of(parts), Combining::visible);
     ASSERT_TRUE(seen);
@@ -154,7 +156,7 @@ TEST(Parts, QuickChoicesDecideWhatPrintsAndWhatCuts) {
     EXPECT_TRUE(bottom.shapes[1].use.is_printed);
     const auto colours = by_colour(*drawing, parts);
     ASSERT_EQ(colours.size(), 3u);
-    EXPECT_NEAR(cut_area(colours[1].second), 100 * pi, 0.05) << "the disc alone, whole, for its own paper";
+    EXPECT_NEAR(cut_area(colours[1].second), 100 * pi, 0.1) << "the disc alone, whole, for its own paper";
     EXPECT_EQ(drawn(*drawing, colours[1].second).art->shapes.size(), 1u);
 }
 
@@ -178,7 +180,7 @@ TEST(Parts, EachKindOfCutReachesThePlanBesidesTheBorder) {
 
 TEST(Parts, LinesAloneTakeRoomOnTheSheetWithoutBeingCutTwice) {
     const auto drawing = drawing_of(
-        R"(<path d="M10 10 H60 V40 H10 Z" fill="none" stroke="#000" stroke-width=".1"/><path d="M20 20 H50" fill="none" stroke="#000" stroke-width=".1"/>)");
+        R"svg(<path d="M10 10 H60 V40 H10 Z" fill="none" stroke="#000" stroke-width=".1"/><path d="M20 20 H50" fill="none" stroke="#000" stroke-width=".1"/>)svg");
     Evaluator evaluator;
     Document d = with_sticker_added({}, sticker_of(drawing, as_in_file(*drawing, all_parts(*drawing))));
     d.placements.push_back({.sticker = 1, .centre = {105, 150}});
@@ -272,13 +274,14 @@ TEST(Cluster, PartedMembersLieWhereATurnedLargerMirroredClusterShowedThem) {
     p.turn = 0.7;
     p.scale = 1.25;
     p.mirrored = true;
-    const Rect shown = evaluator.placed_copy(one, p)->print_box;
+    const Rect shown = evaluator.placed_copy(one, p)->cut_box;
     const Edited back = parted(one, {0});
     Rect box;
     for (const Placement& member : back.document.placements)
-        box.include(evaluator.placed_copy(back.document, member)->print_box);
-    EXPECT_NEAR(box.min.x, shown.min.x, 0.2);
-    EXPECT_NEAR(box.max.y, shown.max.y, 0.2);
+        box.include(evaluator.placed_copy(back.document, member)->cut_box);
+    EXPECT_NEAR(box.centre().x, shown.centre().x, 0.02);
+    EXPECT_NEAR(box.centre().y, shown.centre().y, 0.02);
+    EXPECT_NEAR(shown.width() - box.width(), 2 * 2 * 0.25, 0.05) << "stickers keep the width of their borders";
     EXPECT_NEAR(back.document.placements[0].scale, 1.25, 1e-6);
 }
 
