@@ -21,8 +21,8 @@ namespace {
 
 constexpr double mm_per_unit = mm_per_inch / 96;
 constexpr int most_parts = 100'000;
-constexpr int most_used = 200'000; ///< elements drawn through use, so that uses of uses end
-constexpr double hairline = 0.11;  // mm: thinner than pens draw, so it is a line to cut
+constexpr int most_used = 50'000; ///< elements drawn through use, so that uses of uses end
+constexpr double hairline = 0.11; // mm: thinner than pens draw, so it is a line to cut
 
 QString str(const char* text) {
     return QString::fromUtf8(text);
@@ -70,6 +70,8 @@ class Walker {
             notes << str("refers to other files, which are left out");
         if (document.had_scripts)
             notes << str("has scripts, which are ignored");
+        if (is_text_left_out)
+            notes << str("has a text of more than 20,000 letters, which is left out");
         if (!missing_fonts.isEmpty()) {
             QStringList fonts(missing_fonts.begin(), missing_fonts.end());
             fonts.sort();
@@ -86,7 +88,7 @@ class Walker {
     std::vector<Part> parts;
     std::unique_ptr<SvgRenderer> renderer;
     QSet<QString> missing_fonts;
-    bool is_too_much = false;
+    bool is_too_much = false, is_text_left_out = false;
     int used_elements = 0;
     QSet<const SvgNode*> clips_in_work;
 
@@ -403,7 +405,10 @@ class Walker {
         if (!place.style.is_visible)
             return;
         if (node.name == str("text")) {
-            rendered(node, place, true);
+            constexpr qsizetype longest = 20'000; // letters; a book takes the renderer minutes
+            is_text_left_out |= node.text.size() > longest;
+            if (node.text.size() <= longest)
+                rendered(node, place, true);
             return;
         }
         if (node.name == str("image")) {

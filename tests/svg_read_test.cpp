@@ -303,8 +303,11 @@ TEST(SvgRead, FallsBackCleanlyOnOddNumbers) {
         for (std::size_t i = 0; i < drawing->parts.size(); ++i)
             EXPECT_TRUE(std::isfinite(area(drawing->region(i)))) << odd;
     }
-    EXPECT_TRUE(
-        decoded(svg("<text y='50' font-size='9'>" + QByteArray(200'000, 'x') + "</text><rect width='9' height='9'/>")));
+    const auto book =
+        decoded(svg("<text y='50' font-size='9'>" + QByteArray(200'000, 'x') + "</text><rect width='9' height='9'/>"));
+    ASSERT_TRUE(book);
+    EXPECT_EQ(book->parts.size(), 1u);
+    EXPECT_THAT(book->note, HasSubstr("20,000 letters"));
     EXPECT_TRUE(decoded(svg(
         R"svg(<g id="a"><use href="#a"/><rect width="9" height="9"/></g><clipPath id="c" clip-path="url(#c)"><rect width="5" height="5"/></clipPath><rect width="9" height="9" clip-path="url(#c)"/>)svg")));
 }
