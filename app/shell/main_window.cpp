@@ -68,7 +68,11 @@ MainWindow::MainWindow(Session& project) : session(project) {
     connect(&session, &Session::problem, notice, &Notice::tell);
     connect(&session, &Session::note, notice, &Notice::tell);
     connect(&session, &Session::pages_wanted, this, &MainWindow::ask_for_pages);
-    connect(&session, &Session::artwork_added, this, [this] { go_to(Place::bench); });
+    connect(&session, &Session::artwork_added, this, [this] {
+        go_to(Place::bench);
+        if (session.sticker() && is_drawn(session.sticker()->artwork))
+            bench->open_source(); // a picture's border comes first, a drawing's parts and a label's words
+    });
     connect(&session, &Session::changed, this, &MainWindow::refresh);
     connect(&session, &Session::project_changed, this, [this] {
         notice->hide();
@@ -379,7 +383,6 @@ void MainWindow::new_label() {
     const LabelTemplate chosen = dialog.chosen();
     const QString name = QString::fromStdString(chosen.name);
     session.add_label(chosen.design, name.section(QLatin1Char(','), 0, 0).section(QLatin1String(" ("), 0, 0));
-    bench->open_source();
 }
 
 void MainWindow::save_template() {
