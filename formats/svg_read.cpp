@@ -241,7 +241,12 @@ class Walker {
 
     void group(const SvgNode& node, Place place) {
         if (node.name == str("use")) {
-            use(node, place);
+            // The renderer is asked for an element where it stands in the file, so what is used goes to it as a whole.
+            const SvgNode* target = document.find(node.attribute(str("href")));
+            if (target && place.used == 0 && needs_renderer(*target, 0))
+                rendered(node, place, true);
+            else
+                use(node, place);
             return;
         }
         if (const QString name = own_name(node); !name.isEmpty() && node.parent)
@@ -268,6 +273,26 @@ class Walker {
                 return true;
         const QString blend = node.property(str("mix-blend-mode"));
         return !blend.isEmpty() && blend != str("normal");
+    }
+
+    /// Is anything in it that only the renderer can draw?
+    bool needs_renderer(const SvgNode& node, int depth) const {
+        constexpr int deepest = 20;
+        if (depth > deepest || node.name.isEmpty())
+            return false;
+        if (node.name == str("text") || must_be_rendered(node))
+            return true;
+        for (const char* name : {"fill", "stroke"})
+            if (const SvgNode* server = document.find(node.property(str(name)));
+                server && server->name == str("pattern"))
+                return true;
+        for (const char* name : {"marker", "marker-start", "marker-mid", "marker-end"})
+            if (const QString v = node.property(str(name)); !v.isEmpty() && v != str("none"))
+                return true;
+        if (const SvgNode* target = node.name == str("use") ? document.find(node.attribute(str("href"))) : nullptr)
+            if (needs_renderer(*target, depth + 1))
+                return true;
+        return std::ranges::any_of(node.children, [&](const auto& child) { return needs_renderer(*child, depth + 1); });
     }
 
     // Clipping.
@@ -597,9 +622,6 @@ class Walker {
             renderer = std::make_unique<SvgRenderer>(document.written());
         if (!renderer->is_valid())
             return;
-        // An element that is used lies elsewhere; only the place where it stands in the file can be asked for.
-        if (place.used > 0)
-            return used_rendered(node, place);
         const QString id = node.attribute(str("id"));
         Part part = named(node, place);
         part.is_text = node.name == str("text");
@@ -612,36 +634,6 @@ class Walker {
         }
         take_picture(id, part);
         add(std::move(part));
-    }
-
-    void used_rendered(const SvgNode& node, const Place& place) {
-        Part part = named(node, place);
-        const auto own = place_in_file(node);
-        if (!own)
-            return;
-        take_picture(node.attribute(str("id")), part);
-        const Transform move = own->inverted().then(place.map);
-        for (Painted& painted : part.paints)
-            painted.from_unit = painted.from_unit.then(move);
-        part.traced = transformed(part.traced, move);
-        add(std::move(part));
-    }
-
-    /// The transformation that an element has where it stands, without uses.
-    std::optional<Transform> place_in_file(const SvgNode& node) {
-        Transform map;
-        for (const SvgNode* n = &node; n->parent; n = n->parent) {
-            if (n->name == str("defs") || n->name == str("symbol") || n->name == str("svg"))
-                return std::nullopt;
-            const auto own = transform_list(n->attribute(str("transform")));
-            if (!own)
-                return std::nullopt;
-            map = map.then(*own);
-        }
-        const std::vector<double> box = numbers(document.root->attribute(str("viewBox")));
-        if (box.size() == 4 && box[2] > 0 && box[3] > 0)
-            map = map.then(view_box(box, page, document.root->attribute(str("preserveAspectRatio"))));
-        return map.then(Transform::scale(mm_per_unit, mm_per_unit));
     }
 
     bool take_curves(const QByteArray& svg, Part& part) {

@@ -140,6 +140,9 @@ INSTANTIATE_TEST_SUITE_P(
                         svg(R"svg(<pattern id="p" width="10" height="10" patternUnits="userSpaceOnUse"><rect width="10" height="10" fill="#fea"/><circle cx="5" cy="5" r="3" fill="#a30"/></pattern><rect x="5" y="5" width="80" height="60" fill="url(#p)"/>)svg"),
                         3, 0.006},
                     Feature{
+                        "TextInASymbol",
+                        svg(R"svg(<symbol id="s" viewBox="0 0 40 20"><rect width="40" height="20" fill="#2a6"/><text x="4" y="15" font-size="14" font-family="DejaVu Sans">Kelp</text></symbol><use href="#s" x="10" y="10" width="80" height="40"/>)svg")},
+                    Feature{
                         "Switch",
                         svg(R"svg(<switch><rect systemLanguage="tlh" width="90" height="70"/><circle cx="40" cy="40" r="30"/></switch>)svg")},
                     Feature{
