@@ -228,7 +228,23 @@ QMenuBar* MainWindow::menus() {
     cluster(tr("Make one, cut round all of it"), tr("Ctrl+J"), ClusterCut::outer);
     cluster(tr("Make one, take the upper out"), {}, ClusterCut::take_out);
     cluster(tr("Make one of where they overlap"), {}, ClusterCut::overlap_only);
+    cluster(tr("Make one of where only one of them is"), {}, ClusterCut::exclude);
     cluster(tr("Make one of what is visible"), {}, ClusterCut::visible);
+    command(arrange, tr("Make one, split along every edge"), {}, [this] {
+        session.rearrange(tr("Split along every edge"), [this](const Document& d, const Selection& s) {
+            auto done = clustered(d, session.working_out(), s, ClusterCut::outer);
+            if (!done) {
+                emit session.note(tr("Choose two or more copies on this page first."));
+                return Edited{d, s};
+            }
+            Sticker whole = *done->document.stickers.back();
+            auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
+            split->inner_lines_are_cut = true;
+            whole.artwork = ClusterArtwork{std::move(split)};
+            done->document = with_sticker_changed(std::move(done->document), std::move(whole));
+            return std::move(*done);
+        });
+    });
     command(arrange, tr("Part the cluster"), QKeySequence(tr("Ctrl+Shift+J")), [this] {
         session.rearrange(tr("Part the cluster"), [](const Document& d, const Selection& s) { return parted(d, s); });
     });

@@ -78,6 +78,7 @@ NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
     make = buttons->button(QDialogButtonBox::Ok);
     make->setText(tr("Make this label"));
     make->setObjectName(QStringLiteral("makeLabel"));
+    make->setProperty("role", "primary");
     auto* more = buttons->addButton(tr("From a template file…"), QDialogButtonBox::ActionRole);
     connect(more, &QPushButton::clicked, this, &NewLabelDialog::add_from_file);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
