@@ -152,6 +152,7 @@ QWidget* LabelStep::text_part() {
         edit_text(
             tr("Size"), [pt](LabelText& t) { t.size = pt * mm_per_pt; }, QStringLiteral("size of text"));
     });
+    size->setAccessibleName(tr("Size of the letters"));
     fits = new QCheckBox(tr("Fill the room"));
     fits->setObjectName(QStringLiteral("labelFits"));
     fits->setToolTip(tr("As large as the label allows, whatever stands there."));
@@ -216,6 +217,7 @@ QWidget* LabelStep::text_part() {
             },
             QStringLiteral("day"));
     });
+    day->findChild<QLineEdit*>()->setAccessibleName(tr("The labels' date"));
     layout->addWidget(day_row = row(tr("{date} is"), day, 120));
     return body;
 }
