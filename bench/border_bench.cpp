@@ -28,7 +28,7 @@ const Polygon& shape() {
 void fusuma_border(benchmark::State& state) {
     const Outline outline{{contour_of(shape())}};
     for (auto _ : state)
-        benchmark::DoNotOptimize(border(outline, {.width = 2}).line);
+        benchmark::DoNotOptimize(border(outline, {.reach = 2}).line);
 }
 BENCHMARK(fusuma_border)->Unit(benchmark::kMillisecond);
 
@@ -56,7 +56,7 @@ int main(int argc, char** argv) {
     std::size_t vertices = 0;
     for (const Polygon& polygon : grown(art, {.width = 2, .arc_tolerance = 0.02}))
         vertices += polygon.size();
-    const std::size_t nodes = node_count(border({{contour_of(shape())}}, {.width = 2}).line);
+    const std::size_t nodes = node_count(border({{contour_of(shape())}}, {.reach = 2}).line);
     std::printf("ratio nodes after fitting / vertices flattened at 0.02 mm = %.3f (%zu / %zu)\n",
                 static_cast<double>(nodes) / static_cast<double>(vertices), nodes, vertices);
     return code;

@@ -1,7 +1,7 @@
 // Only what is visible of a thousand overlapping shapes, beside Clipper's bare union of them.
 
 #include "bench/ratio.h"
-#include "core/geometry/region.h"
+#include "core/geometry/combine_curves.h"
 
 #include <benchmark/benchmark.h>
 #include <polyclipping/clipper.hpp>

@@ -4,7 +4,7 @@
 #include "bench/ratio.h"
 #include "core/cutting/cut_job.h"
 #include "core/cutting/route.h"
-#include "formats/hpgl.h"
+#include "formats/cut_files/hpgl.h"
 
 #include <algorithm>
 #include <cmath>
@@ -28,7 +28,7 @@ std::vector<CutPath> stickers() {
             const double r = 3 + 0.4 * std::cos(5 * a + static_cast<double>(i)) + 0.15 * std::sin(13 * a);
             line.push_back(c + r * Point{std::cos(a), std::sin(a)});
         }
-        paths.push_back({contour_of(line), CutKind::kiss, i});
+        paths.push_back({contour_of(line), CutKind::kiss, CopyId{static_cast<int>(i) + 1}});
     }
     return paths;
 }
@@ -47,7 +47,7 @@ void write_as_they_come(benchmark::State& state) {
         CutJob job;
         for (const CutPath& path : paths) {
             auto points = flatten_line(path.line, 0.005);
-            job.runs.push_back({points, points, path.kind, path.placement});
+            job.runs.push_back({points, points, path.kind, path.copy});
         }
         benchmark::DoNotOptimize(cut_hpgl(job, {}, {210, 297}));
     }

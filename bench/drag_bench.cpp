@@ -3,7 +3,7 @@
 
 #include "app/common/theme.h"
 #include "app/sheet/sheet_view.h"
-#include "app/shell/main_window.h"
+#include "app/frame/main_window.h"
 #include "bench/star_sheet.h"
 
 #include <QApplication>
@@ -19,8 +19,8 @@ using namespace fusuma::app;
 
 namespace {
 
-void wait_for(Session& session) {
-    while (!session.is_settled())
+void wait_for(Model& model) {
+    while (!model.working_out.is_settled())
         QTest::qWait(5);
 }
 
@@ -31,17 +31,17 @@ int main(int argc, char** argv) {
     QStandardPaths::setTestModeEnabled(true);
     QApplication application(argc, argv);
     apply_theme(application, Tone::light);
-    Session session;
-    MainWindow window(session);
-    session.adopt(bench::star_sheet(8.2, {}), QStringLiteral("bench"));
+    Model model;
+    MainWindow window(model);
+    model.project.adopt(bench::star_sheet(8.2, {}), QStringLiteral("bench"));
     window.resize(1280, 800);
     window.show();
     window.go_to(Place::sheet);
-    wait_for(session);
+    wait_for(model);
     QTest::qWait(500);
     auto* view = window.findChild<SheetView*>();
     const auto on_screen = [&](Point mm) { return view->to_view().map(QPointF(mm.x, mm.y)); };
-    const QPointF from = on_screen(session.document().placements[240].centre);
+    const QPointF from = on_screen(model.document().placements[240].centre);
     QTest::mousePress(view, Qt::LeftButton, {}, from.toPoint());
     constexpr int steps = 240;
     std::vector<double> seconds;
@@ -55,7 +55,7 @@ int main(int argc, char** argv) {
         seconds.push_back(static_cast<double>(clock.nsecsElapsed()) * 1e-9);
     }
     QTest::mouseRelease(view, Qt::LeftButton, {}, from.toPoint());
-    wait_for(session);
+    wait_for(model);
     std::sort(seconds.begin(), seconds.end());
     double sum = 0;
     for (const double s : seconds)

@@ -3,8 +3,8 @@
 //
 // usage: bench-drawings [--plain] SVG...      (--plain: their shapes alone, without gradients and transparency)
 
-#include "formats/drawing_read.h"
-#include "formats/file.h"
+#include "formats/drawing/drawing_read.h"
+#include "formats/basics/file.h"
 #include "tests/support/drawing_truth.h"
 
 #include <QString>

@@ -33,7 +33,7 @@ Polygons sticker_of(const std::string& svg, double side) {
     const Outline outline = trace(test::rendered_alpha(svg, side_px), {}).outline;
     const double scale = side / side_px;
     const Border line = border(transformed(outline, Transform::scale(scale, scale)),
-                               {.width = 2, .holes = Holes::close, .one_border = true});
+                               {.reach = 2, .holes = Holes::close, .one_border = true});
     Polygons polygons = flatten(line.line, 0.1);
     const Point middle = bounds(polygons).centre();
     for (Polygon& polygon : polygons)

@@ -1,8 +1,8 @@
 // A list of 500 labels set and planned from nothing, beside HarfBuzz merely setting each text in one line.
 
 #include "bench/ratio.h"
-#include "core/document/label_list.h"
-#include "formats/fonts.h"
+#include "core/arrange/label_list.h"
+#include "formats/fonts/fonts.h"
 
 namespace {
 
@@ -25,10 +25,10 @@ LabelDesign design() {
 void list_planned(benchmark::State& state) {
     const auto shared = std::make_shared<const LabelDesign>(design());
     Document document = with_sticker_added({}, new_sticker(LabelArtwork{shared, 0}));
-    Evaluator first;
+    Planner first;
     document = place_list(document, first, 1, 1, 0).document;
     for (auto _ : state) {
-        Evaluator evaluator; // nothing remembered
+        Planner evaluator; // nothing remembered
         benchmark::DoNotOptimize(evaluator.plan(document));
     }
 }

@@ -4,7 +4,7 @@
 #include "bench/ratio.h"
 #include "core/registration/locate.h"
 #include "core/rehearsal/slip.h"
-#include "devices/practice_sheet.h"
+#include "devices/practice/practice_sheet.h"
 #include "tests/support/samples.h"
 
 #include <QGuiApplication>
@@ -75,9 +75,9 @@ int main(int argc, char** argv) {
     const int code = bench::run(argc, argv, "find", "opencv");
     Document document = test::disc_document({});
     for (int i = 0; i < 40; ++i)
-        document.placements.push_back(
+        document.put(
             {.sticker = 1, .centre = {25.0 + 40 * (i % 5), 25.0 + 35 * (i / 5)}, .turn = 0.1 * i, .scale = 0.9});
-    Evaluator evaluator;
+    Planner evaluator;
     const auto plan = evaluator.plan(document);
     const auto start = std::chrono::steady_clock::now();
     const SlipSheet sheet(*plan, 0, evaluator);

@@ -21,7 +21,7 @@ void whole(benchmark::State& state) {
     const Document d = sheet();
     for (auto _ : state) {
         state.PauseTiming();
-        Evaluator evaluator;
+        Planner evaluator;
         static_cast<void>(evaluator.evaluate(*d.stickers.front()));
         state.ResumeTiming();
         benchmark::DoNotOptimize(preflight(d, evaluator));
@@ -31,7 +31,7 @@ BENCHMARK(whole)->Unit(benchmark::kMillisecond);
 
 void after_one_move(benchmark::State& state) {
     Document d = sheet();
-    Evaluator evaluator;
+    Planner evaluator;
     benchmark::DoNotOptimize(preflight(d, evaluator));
     double by = 0.01;
     for (auto _ : state) {

@@ -2,7 +2,7 @@
 // and contours of the same picture; and the full outline that follows in the background.
 
 #include "bench/ratio.h"
-#include "core/document/plan.h"
+#include "core/plan/planner.h"
 #include "tests/support/exact_coverage.h"
 
 #include <opencv2/imgproc.hpp>
@@ -40,7 +40,7 @@ Sticker at_threshold(double threshold) {
 }
 
 void fusuma_preview(benchmark::State& state) {
-    Evaluator evaluator;
+    Planner evaluator;
     evaluator.preview(at_threshold(127.5));
     double threshold = 60;
     for (auto _ : state)
@@ -49,7 +49,7 @@ void fusuma_preview(benchmark::State& state) {
 BENCHMARK(fusuma_preview)->Unit(benchmark::kMillisecond);
 
 void fusuma_full_result(benchmark::State& state) {
-    Evaluator evaluator;
+    Planner evaluator;
     evaluator.evaluate(at_threshold(127.5));
     double threshold = 60;
     for (auto _ : state)

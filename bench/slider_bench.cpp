@@ -3,8 +3,8 @@
 // 1/60 s. Usage: bench-slider PROJECT.fusuma
 
 #include "app/common/theme.h"
-#include "app/shell/main_window.h"
-#include "formats/project_file.h"
+#include "app/frame/main_window.h"
+#include "formats/project/project_file.h"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -27,8 +27,8 @@ struct Paints : QObject {
     }
 };
 
-void wait_for(Session& session) {
-    while (!session.is_settled())
+void wait_for(Model& model) {
+    while (!model.working_out.is_settled())
         QTest::qWait(5);
 }
 
@@ -46,32 +46,32 @@ int main(int argc, char** argv) {
         std::cerr << project.problem().text() << '\n';
         return 2;
     }
-    Session session;
-    MainWindow window(session);
-    session.adopt(std::move(*project), QStringLiteral("bench"));
+    Model model;
+    MainWindow window(model);
+    model.project.adopt(std::move(*project), QStringLiteral("bench"));
     window.resize(1280, 800);
     window.show();
-    wait_for(session);
+    wait_for(model);
     // As many steps as the window can show: each goes off as soon as the preview of the one before has come, and is
     // worked out while that is painted.
     constexpr int steps = 120;
     std::vector<std::pair<std::string, double>> frame_seconds;
-    for (const auto& sticker : session.document().stickers)
+    for (const auto& sticker : model.document().stickers)
         benchmark::RegisterBenchmark(
             sticker->name.c_str(),
             [&, id = sticker->id](benchmark::State& state) {
-                session.choose_sticker(id);
-                wait_for(session);
+                model.in_hand.choose_sticker(id);
+                wait_for(model);
                 Paints paints;
                 window.findChild<QWidget*>(QStringLiteral("benchView"))->installEventFilter(&paints);
                 for (auto _ : state) {
                     int shown = 0;
                     paints.count = 0;
                     const auto step = [&] {
-                        session.edit_sticker(
+                        model.in_hand.edit_sticker(
                             "Border width", [&](Sticker& s) { s.border.width = 1 + 0.05 * (shown % 80); }, "bench");
                     };
-                    const auto connection = QObject::connect(&session, &Session::previewed, &window, [&] {
+                    const auto connection = QObject::connect(&model.working_out, &WorkingOut::previewed, &window, [&] {
                         if (++shown < steps)
                             step();
                     });
@@ -83,9 +83,9 @@ int main(int argc, char** argv) {
                     const double seconds = static_cast<double>(clock.nsecsElapsed()) * 1e-9;
                     QObject::disconnect(connection);
                     state.SetIterationTime(seconds / steps);
-                    frame_seconds.emplace_back(session.sticker()->name, seconds / steps);
+                    frame_seconds.emplace_back(model.in_hand.sticker()->name, seconds / steps);
                 }
-                wait_for(session);
+                wait_for(model);
             })
             ->UseManualTime()
             ->Iterations(1)

@@ -25,7 +25,7 @@ inline Document star_sheet(double pitch, const std::function<void(Sticker&)>& ch
     d.sheet.marks.kind = MarkKind::none;
     d.sheet.gap = 1;
     for (int i = 0; i < 500; ++i)
-        d.placements.push_back({.sticker = 1, .centre = {14 + pitch * (i % 22), 16 + pitch * (i / 22)}});
+        d.put({.sticker = 1, .centre = {14 + pitch * (i % 22), 16 + pitch * (i / 22)}});
     return d;
 }
 

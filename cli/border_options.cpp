@@ -106,9 +106,10 @@ std::optional<Fill> parse_fill(const std::string& text) {
     const auto first = parts.size() > 1 ? parse_colour(parts[0]) : std::nullopt;
     const auto second = parts.size() > 1 ? parse_colour(parts[1]) : std::nullopt;
     const auto pitch = parts.size() > 2 ? number_of(parts[2], least_pitch, 100) : std::optional(fill.pitch);
-    if ((kind != "dots" && kind != "stripes") || !first || !second || !pitch || parts.size() > 3)
+    const auto pattern = value_of<Pattern>(kind);
+    if (!pattern || *pattern == Pattern::plain || !first || !second || !pitch || parts.size() > 3)
         return std::nullopt;
-    fill.pattern = kind == "dots" ? Pattern::dots : Pattern::stripes;
+    fill.pattern = *pattern;
     fill.colour = *first;
     fill.second = *second;
     fill.pitch = *pitch;
@@ -137,7 +138,7 @@ Outcome apply_holes(const StickerOptions& o, BorderSettings& border) {
             const auto points = points_of(text);
             if (!points || points->size() != 1)
                 return Problem{std::string(option) + " " + text + ": give X,Y in pixels, such as 100,80."};
-            border.by_hand.push_back({points->front(), is_kept});
+            border.by_hand.push_back({{points->front().x, points->front().y}, is_kept});
         }
         return Done{};
     };
@@ -164,7 +165,7 @@ Outcome apply_rims(const StickerOptions& o, Sticker& s) {
     }
     if (o.bleed) {
         s.bleed.width = *o.bleed;
-        s.bleed.kind = o.bleed_with == "rim" ? Bleed::Kind::rim : Bleed::Kind::art;
+        s.bleed.kind = value_of<Bleed::Kind>(o.bleed_with).value_or(Bleed::Kind::art);
     } else if (!o.bleed_with.empty()) {
         return Problem{"--bleed-with " + o.bleed_with + ": give the width of the bleed with --bleed too."};
     }
@@ -194,9 +195,7 @@ Outcome apply_lines(const StickerOptions& o, Sticker& s) {
 Outcome apply_border(const StickerOptions& o, Sticker& s) {
     s.border.width = o.border.value_or(s.border.width);
     if (!o.corners.empty())
-        s.border.corners = o.corners == "round"   ? Corners::round
-                           : o.corners == "mitre" ? Corners::mitre
-                                                  : Corners::bevel;
+        s.border.corners = *value_of<Corners>(o.corners);
     s.border.mitre_limit = o.mitre_limit.value_or(s.border.mitre_limit);
     s.border.scales_with_art = o.scale_border;
     s.border.join = o.join.value_or(0);

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/document/plan.h"
+#include "core/plan/plan.h"
 #include "core/preflight/preflight.h"
 #include "core/result.h"
 

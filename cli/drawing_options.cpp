@@ -1,7 +1,7 @@
 #include "cli/drawing_options.h"
 
 #include "cli/border_options.h"
-#include "formats/picture_read.h"
+#include "formats/picture/picture_read.h"
 
 #include <CLI/CLI.hpp>
 #include <QString>
@@ -86,13 +86,9 @@ Outcome apply_use(const Drawing& drawing, Parts& parts, const std::string& text)
     PartUse wanted;
     wanted.is_printed = use == "printed" || use == "both";
     const bool is_cut = use == "cut" || use == "both";
-    wanted.cut = !is_cut           ? PartCut::none
-                 : kind.empty()    ? PartCut::outline
-                 : kind == "kiss"  ? PartCut::kiss
-                 : kind == "score" ? PartCut::score
-                                   : PartCut::through;
+    wanted.cut = !is_cut ? PartCut::none : kind.empty() ? PartCut::outline : value_of<PartCut>(kind).value_or(PartCut::none);
     const bool known_use = use == "printed" || use == "cut" || use == "both" || use == "neither";
-    const bool known_kind = kind.empty() || kind == "kiss" || kind == "score" || kind == "through";
+    const bool known_kind = kind.empty() || value_of<CutKind>(kind);
     if (!known_use || !known_kind)
         return Problem{"--part " + text +
                        ": give WHICH=printed, cut, both or neither, with :kiss, :score or :through."};
@@ -104,13 +100,10 @@ Outcome apply_use(const Drawing& drawing, Parts& parts, const std::string& text)
 }
 
 Outcome apply_combination(const Drawing& drawing, Parts& parts, const std::string& text) {
-    static const std::pair<const char*, Combining> ways[] = {
-        {"join", Combining::join},       {"take-out", Combining::take_out}, {"overlap-only", Combining::overlap_only},
-        {"exclude", Combining::exclude}, {"split", Combining::split},       {"pieces", Combining::pieces}};
     const auto colon = text.find(':');
     const std::string name = text.substr(0, colon);
-    const auto way = std::ranges::find(ways, name, [](const auto& w) { return std::string(w.first); });
-    if (colon == std::string::npos || way == std::end(ways))
+    const auto way = value_of<Combining>(name);
+    if (colon == std::string::npos || !way || *way == Combining::visible) // that has an option of its own
         return Problem{"--combine " + text +
                        ": give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts."};
     ShapeIds ids;
@@ -120,7 +113,7 @@ Outcome apply_combination(const Drawing& drawing, Parts& parts, const std::strin
             return no_such_part("--combine", text, which);
         ids.insert(more.begin(), more.end());
     }
-    auto done = combined(drawing, parts, ids, way->second);
+    auto done = combined(drawing, parts, ids, *way);
     if (!done)
         return Problem{"--combine " + text + ": nothing comes of it.", "Do the parts overlap?"};
     parts = std::move(*done);

@@ -1,11 +1,11 @@
 #include "cli/label_options.h"
 
 #include "cli/border_options.h"
-#include "formats/file.h"
-#include "formats/fonts.h"
-#include "formats/label_json.h"
-#include "formats/picture_read.h"
-#include "formats/table_read.h"
+#include "formats/basics/file.h"
+#include "formats/fonts/fonts.h"
+#include "formats/label/label_json.h"
+#include "formats/picture/picture_read.h"
+#include "formats/label/table_read.h"
 
 #include <CLI/CLI.hpp>
 #include <QDate>
@@ -47,24 +47,18 @@ void add_label_options(CLI::App& app, LabelOptions& o) {
 
 namespace {
 
-constexpr std::pair<const char*, LabelShape> shapes[] = {
-    {"rectangle", LabelShape::rectangle}, {"rounded", LabelShape::rounded}, {"oval", LabelShape::oval},
-    {"notched", LabelShape::notched},     {"arch", LabelShape::arch},       {"tag", LabelShape::tag},
-    {"star", LabelShape::star},           {"banner", LabelShape::banner},   {"lettering", LabelShape::lettering}};
-
 Outcome apply_shape(const LabelOptions& o, LabelDesign& design) {
     if (o.shape.empty())
         return Done{};
     const auto colon = o.shape.find(':');
-    const auto known =
-        std::ranges::find(shapes, o.shape.substr(0, colon), [](const auto& s) { return std::string(s.first); });
+    const auto known = value_of<LabelShape>(o.shape.substr(0, colon));
     double w = 0, h = 0;
     char extra = 0;
-    if (known == std::end(shapes) || colon == std::string::npos ||
+    if (!known || colon == std::string::npos ||
         std::sscanf(o.shape.c_str() + colon + 1, "%lfx%lf%c", &w, &h, &extra) != 2 ||
         !(w >= 2 && w <= 1000 && h >= 2 && h <= 1000))
         return Problem{"--label " + o.shape + ": give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30."};
-    design.shape.kind = known->second;
+    design.shape.kind = *known;
     design.shape.width = w;
     design.shape.height = h;
     return Done{};
@@ -122,12 +116,10 @@ Outcome apply_style(const std::string& text, LabelText& style) {
             is_right = take(style.line_spacing, 0.5, 5);
         else if (key == "letters")
             is_right = take(style.letter_spacing, -0.3, 3);
-        else if (key == "align" && (value == "left" || value == "centre" || value == "right"))
-            style.align = value == "left" ? TextAlign::left : value == "right" ? TextAlign::right : TextAlign::centre;
-        else if (key == "run" && (value == "straight" || value == "top" || value == "bottom"))
-            style.run = value == "top"      ? TextRun::along_top
-                        : value == "bottom" ? TextRun::along_bottom
-                                            : TextRun::straight;
+        else if (key == "align" && value_of<TextAlign>(value))
+            style.align = *value_of<TextAlign>(value);
+        else if (key == "run" && value_of<TextRun>(value == "straight" ? value : "along-" + value))
+            style.run = *value_of<TextRun>(value == "straight" ? value : "along-" + value);
         else if (key == "colour" && parse_colour(value))
             style.colour = parse_colour(value);
         else
@@ -191,9 +183,7 @@ Outcome apply_looks(const LabelOptions& o, LabelDesign& design) {
     design.shape.hole = o.hole.value_or(design.shape.hole);
     design.shape.points = o.points.value_or(design.shape.points);
     if (!o.letters_cut.empty())
-        design.letters_cut = o.letters_cut == "kiss"    ? CutKind::kiss
-                             : o.letters_cut == "score" ? CutKind::score
-                                                        : CutKind::through;
+        design.letters_cut = *value_of<CutKind>(o.letters_cut);
     return Done{};
 }
 
@@ -206,15 +196,10 @@ Outcome apply_pictures(const LabelOptions& o, LabelDesign& design) {
         design.picture.picture = *picture;
     }
     if (pieces.size() > 1) {
-        static const std::pair<const char*, PicturePlace> places[] = {{"left", PicturePlace::left},
-                                                                      {"right", PicturePlace::right},
-                                                                      {"above", PicturePlace::above},
-                                                                      {"below", PicturePlace::below},
-                                                                      {"behind", PicturePlace::behind}};
-        const auto place = std::ranges::find(places, pieces[1], [](const auto& p) { return std::string(p.first); });
-        if (place == std::end(places))
+        const auto place = value_of<PicturePlace>(pieces[1]);
+        if (!place)
             return Problem{"--label-picture " + o.picture + ": give left, right, above, below or behind."};
-        design.picture.place = place->second;
+        design.picture.place = *place;
     }
     if (pieces.size() > 2)
         design.picture.share = std::clamp(QString::fromStdString(pieces[2]).toDouble(), 0.05, 0.9);

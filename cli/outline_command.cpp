@@ -1,14 +1,15 @@
 #include "cli/report.h"
 #include "core/geometry/measure.h"
-#include "formats/file.h"
-#include "formats/svg.h"
+#include "core/steps/evaluator.h"
+#include "formats/basics/file.h"
+#include "formats/cut_files/svg_write.h"
 
 #include <algorithm>
 
 namespace fusuma {
 
 ExitCode run(const OutlineCommand& command) {
-    double decode = 0, coverage = 0, trace_seconds = 0, border_seconds = 0;
+    double decode = 0, coverage = 0, trace_seconds = 0, border_seconds = 0, rest = 0;
     StickerOptions options = command.sticker;
     if (!options.border)
         options.border = 0; // the bare outline unless a border is asked for
@@ -16,49 +17,51 @@ ExitCode run(const OutlineCommand& command) {
     if (!stickers)
         return stickers.problem();
     const Sticker* sticker = &stickers->front();
-    const auto* picture = std::get_if<PictureArtwork>(&sticker->artwork);
-    const auto isolation = std::make_shared<const Isolation>(timed(coverage, [&] {
-        return picture ? isolate(*picture, sticker->framing.crop, sticker->background)
-                       : isolate(sticker->artwork, *Evaluator().drawn(sticker->artwork));
-    }));
-    const Tracing tracing = timed(trace_seconds, [&] { return traced(*isolation, sticker->trace); });
+    Evaluator evaluator;
+    const StepTable steps = steps_of(*sticker, sticker->width);
+    const auto made = [&]<typename Step, typename... Before>(const Step& step, double& seconds, const Before&... before) {
+        return std::make_shared<const typename Step::Result>(
+            timed(seconds, [&] { return step.make(evaluator, {}, before...); }));
+    };
+    const auto isolation = made(std::get<IsolateStep>(steps), coverage);
     if (isolation->content == AlphaContent::clear)
         return nothing_left(sticker->artwork, *isolation);
-    const auto found = std::make_shared<const Outlined>(outlined(*isolation, tracing, *sticker, sticker->width));
-    const Cut cut = timed(border_seconds, [&] {
-        return cut_of(
-            *found, std::make_shared<const Border>(border(found->outline, border_at(*found, *sticker, sticker->width))),
-            *sticker, sticker->width);
-    });
-    const Outlined& outline = *found;
-    std::vector<Contour> open = cut.open();
-    for (const OwnLine& line : cut.own)
+    const auto tracing = made(std::get<TraceStep>(steps), trace_seconds, isolation);
+    const auto sized = made(std::get<OutlineStep>(steps), rest, isolation, tracing);
+    const SizedOutline& outline = *sized;
+    const auto derived = made(std::get<BorderStep>(steps), border_seconds, sized);
+    const auto made_cut = made(std::get<CutStep>(steps), rest, sized, derived);
+    const Cut& cut = *made_cut;
+    border_seconds += rest;
+    std::vector<Contour> open;
+    for (const StickerLine& line : cut.lines)
         if (line.is_open)
             open.push_back(line.path);
+    const auto own = std::ranges::count(cut.lines, StickerLine::Origin::artwork, &StickerLine::origin);
 
     if (!command.out.empty())
         if (const Outcome written =
                 write_file(QString::fromStdString(command.out),
-                           QByteArray::fromStdString(outline_svg(cut.closed, open, outline.artwork)));
+                           QByteArray::fromStdString(outline_svg(cut.region, open, outline.artwork)));
             !written)
             return written.problem();
 
-    const auto& contours = cut.closed.contours;
+    const auto& contours = cut.region.contours;
     const auto holes =
         std::count_if(contours.begin(), contours.end(), [](const Contour& c) { return signed_area(c) < 0; });
-    const Rect box = bounds(cut.closed);
+    const Rect box = bounds(cut.region);
     nlohmann::json report{
         {"contours", contours.size()},
         {"holes", holes},
-        {"segments", node_count(cut.closed)},
-        {"nodes", node_count(cut.closed)},
-        {"length_mm", length(cut.closed)},
-        {"area_mm2", area(cut.closed)},
+        {"segments", node_count(cut.region)},
+        {"nodes", node_count(cut.region)},
+        {"length_mm", length(cut.region)},
+        {"area_mm2", area(cut.region)},
         {"width_mm", box.width()},
         {"height_mm", box.height()},
         {"pieces", static_cast<std::ptrdiff_t>(contours.size()) - holes},
         {"open_lines", open.size()},
-        {"own_lines", cut.own.size()},
+        {"own_lines", own},
         {"closed_holes", cut.derived->closed_holes.contours.size()},
         {"bleed_mm", bleeds(sticker->border, sticker->rims, sticker->bleed) ? sticker->bleed.width : 0},
         {"artwork_mm", {outline.artwork.width, outline.artwork.height}},
@@ -66,7 +69,7 @@ ExitCode run(const OutlineCommand& command) {
         {"left_out", outline.left_out},
         {"coarsened", outline.coarsened},
         {"thinnest_mm", outline.thinnest ? nlohmann::json(outline.thinnest->width) : nlohmann::json(nullptr)},
-        {"source", source_word(isolation->chosen.source)},
+        {"source", word_of(isolation->chosen.source)},
         {"why", isolation->why},
         {"seconds",
          {{"decode", decode}, {"coverage", coverage}, {"trace", trace_seconds}, {"border", border_seconds}}}};

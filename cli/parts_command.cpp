@@ -1,7 +1,7 @@
 #include "cli/drawing_options.h"
 #include "cli/report.h"
 #include "core/geometry/measure.h"
-#include "formats/drawing_read.h"
+#include "formats/drawing/drawing_read.h"
 
 #include <iostream>
 

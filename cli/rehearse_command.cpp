@@ -1,8 +1,8 @@
 #include "cli/report.h"
-#include "devices/rehearsal.h"
-#include "formats/file.h"
-#include "formats/pdf.h"
-#include "formats/project_file.h"
+#include "devices/practice/rehearsal.h"
+#include "formats/basics/file.h"
+#include "formats/pdf/pdf_write.h"
+#include "formats/project/project_file.h"
 
 #include <QBuffer>
 #include <algorithm>
@@ -36,9 +36,8 @@ RehearsalSetup setup_of(const RehearseCommand& command, const Ticket& ticket) {
     f.machine.blade_offset = command.blade.value_or(ticket.document->material.blade_offset);
     f.machine.backlash = command.backlash;
     const bool has_marks = !ticket.pages.front().marks.empty();
-    setup.method = command.method == "hand"                                             ? MarkMethod::by_hand
-                   : command.method == "edge" || (command.method.empty() && !has_marks) ? MarkMethod::paper_edge
-                                                                                        : MarkMethod::sensor;
+    setup.method =
+        value_of<MarkMethod>(command.method).value_or(has_marks ? MarkMethod::sensor : MarkMethod::paper_edge);
     return setup;
 }
 
@@ -55,11 +54,14 @@ nlohmann::json page_json(const Rehearsal& r, const Ticket& ticket, const SlipShe
     nlohmann::json page{{"accepted", r.registration.accepted},       {"reason", r.registration.reason},
                         {"marks_found", r.registration.marks_found}, {"fit", fit_json(r.registration, ticket.paper)},
                         {"residuals_mm", r.registration.residuals},  {"worst_error_mm", nullptr},
-                        {"copies", slips.copies().size()},           {"faulty_copies", nullptr}};
+                        {"copies", slips.size()},           {"faulty_copies", nullptr}};
     if (r.registration.accepted) {
         page["worst_error_mm"] = r.judgement.worst_error;
         page["faulty_copies"] = r.faulty.size();
-        page["faulty"] = r.faulty;
+        nlohmann::json& faulty = page["faulty"] = nlohmann::json::array(); // by their place among the ticket's copies
+        const auto& copies = ticket.document->placements;
+        for (const CopyId id : r.faulty)
+            faulty.push_back(std::ranges::find(copies, id, &Placement::id) - copies.begin());
         page["cut_mm"] = r.job.cut_mm;
         page["travel_mm"] = r.job.travel_mm;
         page["cutting_s"] =
@@ -122,10 +124,10 @@ ExitCode run(const RehearseCommand& command) {
         return document.problem();
     if (document->placements.empty())
         return Problem{"“" + command.project + "” has no copies on its sheet, so there is nothing to rehearse."};
-    Evaluator evaluator;
+    Planner planner;
     Ticket ticket;
     if (command.ticket.empty()) {
-        ticket = frozen(*document, *evaluator.plan(*document), "");
+        ticket = frozen(*document, *planner.plan(*document), "");
     } else {
         const auto known = find_ticket(*document, command.ticket);
         if (!known)
@@ -143,12 +145,12 @@ ExitCode run(const RehearseCommand& command) {
     for (const double mm : command.shift)
         if (!(std::abs(mm) <= 1000))
             return Problem{"--shift takes up to 1000 mm either way."};
-    const auto plan = evaluator.plan(*ticket.document);
+    const auto plan = planner.plan(*ticket.document);
     const QByteArray pdf =
         QByteArray::fromStdString(print_pdf(with_code(*plan, *ticket.document, ticket.code), {false, {}}));
     nlohmann::json pages = nlohmann::json::array();
     for (std::size_t page = 0; page < ticket.pages.size(); ++page) {
-        const SlipSheet slips(*plan, page, evaluator);
+        const SlipSheet slips(*plan, page, planner);
         const RehearsalSetup setup = setup_of(command, ticket);
         const auto rehearsed = rehearse(pdf, page, ticket, slips, setup);
         if (!rehearsed)

@@ -1,7 +1,7 @@
 #include "cli/report.h"
 
 #include "core/document/cluster.h"
-#include "formats/file.h"
+#include "formats/basics/file.h"
 
 #include <algorithm>
 #include <iostream>
@@ -73,20 +73,6 @@ json sheet_json(const Document& document, const JobPlan& plan, const std::vector
             {"cuts", sum.cuts},
             {"cut_length_mm", sum.kiss_mm + sum.through_mm},
             {"findings", findings_json(findings)}};
-}
-
-std::string source_word(Source source) {
-    switch (source) {
-    case Source::automatic:
-        return "auto";
-    case Source::alpha:
-        return "alpha";
-    case Source::brightness:
-        return "brightness";
-    case Source::colour:
-        return "colour";
-    }
-    return {};
 }
 
 Problem nothing_left(const Artwork& artwork, const Isolation& isolation) {

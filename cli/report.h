@@ -18,8 +18,6 @@ Outcome write_report(const nlohmann::json& report, const std::string& path);
 [[nodiscard]] nlohmann::json sheet_json(const Document& document, const JobPlan& plan,
                                         const std::vector<Finding>& findings);
 
-/// "alpha", "brightness" or "colour".
-[[nodiscard]] std::string source_word(Source source);
 
 /// Why an artwork of which nothing is left cannot be used.
 [[nodiscard]] Problem nothing_left(const Artwork& artwork, const Isolation& isolation);

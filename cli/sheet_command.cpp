@@ -1,19 +1,19 @@
 #include "cli/border_options.h"
 #include "cli/label_options.h"
 #include "cli/report.h"
-#include "core/document/cluster.h"
-#include "core/document/cut_page.h"
-#include "core/document/label_list.h"
-#include "core/document/test_prints.h"
+#include "core/arrange/clusters.h"
+#include "core/plan/cut_page.h"
+#include "core/arrange/label_list.h"
+#include "core/plan/test_prints.h"
 #include "core/sheet/paper.h"
-#include "devices/practice_printer.h"
-#include "formats/dxf.h"
-#include "formats/file.h"
-#include "formats/hpgl.h"
-#include "formats/mark_scheme.h"
-#include "formats/pdf.h"
-#include "formats/project_file.h"
-#include "formats/svg.h"
+#include "devices/practice/practice_printer.h"
+#include "formats/cut_files/dxf_write.h"
+#include "formats/basics/file.h"
+#include "formats/cut_files/hpgl.h"
+#include "formats/machine/mark_scheme.h"
+#include "formats/pdf/pdf_write.h"
+#include "formats/project/project_file.h"
+#include "formats/cut_files/svg_write.h"
 
 #include <QBuffer>
 #include <algorithm>
@@ -29,9 +29,7 @@ bool is_project(const std::string& path) {
 
 Outcome apply_marks(const SheetCommand& command, MarkSettings& marks) {
     if (!command.marks.empty())
-        marks.kind = command.marks == "dots"      ? MarkKind::dots
-                     : command.marks == "crosses" ? MarkKind::crosses
-                                                  : MarkKind::none;
+        marks.kind = *value_of<MarkKind>(command.marks);
     if (command.mark_scheme.empty())
         return Done{};
     const auto bytes = read_file(QString::fromStdString(command.mark_scheme), 1 << 20);
@@ -58,9 +56,7 @@ Outcome apply_division(const SheetCommand& command, Division& division) {
         division.rows = rows;
     }
     if (!command.divide_cut.empty())
-        division.cut = command.divide_cut == "none"      ? Division::Cut::none
-                       : command.divide_cut == "through" ? Division::Cut::through
-                                                         : Division::Cut::score;
+        division.cut = *value_of<Division::Cut>(command.divide_cut);
     division.gutter = command.gutter.value_or(division.gutter);
     return Done{};
 }
@@ -81,13 +77,10 @@ Outcome apply_cutting(const SheetCommand& command, Document& document) {
     document.material.overcut = command.overcut.value_or(document.material.overcut);
     for (const std::string& ink : command.inks) {
         const std::string kind = ink.substr(0, ink.find('=')), name = ink.substr(kind.size());
-        std::string* of = kind == "kiss"      ? &document.inks.kiss
-                          : kind == "score"   ? &document.inks.score
-                          : kind == "through" ? &document.inks.through
-                                              : nullptr;
+        const auto of = value_of<CutKind>(kind);
         if (!of || name.size() < 2)
             return Problem{"--ink " + ink + ": give kiss=NAME, score=NAME or through=NAME."};
-        *of = name.substr(1);
+        document.inks.of(*of) = name.substr(1);
     }
     return Done{};
 }
@@ -130,34 +123,28 @@ Result<Document> starting_document(const SheetCommand& command) {
 }
 
 /// What was added lies on each other, middles together, and becomes one.
-Result<int> clustered_as(const std::string& how, Document& document, Evaluator& evaluator,
+Result<int> clustered_as(const std::string& how, Document& document, Planner& planner,
                          const std::vector<int>& ids) {
-    const ClusterCut cut = how == "take-out"       ? ClusterCut::take_out
-                           : how == "overlap-only" ? ClusterCut::overlap_only
-                           : how == "exclude"      ? ClusterCut::exclude
-                           : how == "visible"      ? ClusterCut::visible
-                                                   : ClusterCut::outer;
     Document alone = document;
     alone.placements.clear();
     Selection all;
     for (const int id : ids) {
-        all.insert(alone.placements.size());
-        alone.placements.push_back(
-            {.sticker = id, .centre = {document.sheet.paper.width / 2, document.sheet.paper.height / 2}});
+        all.insert(alone.put(
+            {.sticker = id, .centre = {document.sheet.paper.width / 2, document.sheet.paper.height / 2}}));
     }
-    const auto done = clustered(alone, evaluator, all, cut);
+    const auto done = clustered(alone, planner, all, *value_of<ClusterCut>(how));
     if (!done)
         return Problem{"--cluster: give at least two pictures, drawings or labels."};
     const int id = done->document.stickers.back()->id;
     document.stickers = done->document.stickers;
-    document.next_id = done->document.next_id;
+    document.sticker_ids = done->document.sticker_ids;
     for (const int member : ids)
         document = with_sticker_removed(std::move(document), member);
     return id;
 }
 
 /// Adds the artwork named on the command line; returns the new stickers' ids.
-Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& document, Evaluator& evaluator) {
+Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& document, Planner& planner) {
     std::vector<Sticker> added;
     for (const std::string& input : command.inputs) {
         if (is_project(input))
@@ -180,18 +167,18 @@ Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& docu
         if (const Outcome done = apply_border(command.sticker, **label); !done)
             return done.problem();
         if (!command.sticker.cut.empty())
-            (*label)->cut = command.sticker.cut == "through" ? CutKind::through : CutKind::kiss;
+            (*label)->cut = *value_of<CutKind>(command.sticker.cut);
         added.push_back(std::move(**label));
     }
     if (added.empty() && std::ranges::none_of(command.inputs, is_project))
         return Problem{"Give a project, a picture or a drawing, or a label to make.", "See fusuma-cli sheet --help."};
     std::vector<int> ids;
     for (Sticker& sticker : added) {
-        ids.push_back(document.next_id);
         document = with_sticker_added(std::move(document), std::move(sticker));
+        ids.push_back(document.stickers.back()->id);
     }
     if (!command.cluster.empty()) {
-        const auto id = clustered_as(command.cluster, document, evaluator, ids);
+        const auto id = clustered_as(command.cluster, document, planner, ids);
         if (!id)
             return id.problem();
         return std::vector<int>{*id};
@@ -212,7 +199,7 @@ std::optional<Finding> missing_copies(const Document& document, int id, int plac
 }
 
 std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> ids, Document& document,
-                                  Evaluator& evaluator) {
+                                  Planner& planner) {
     const bool is_filling = !command.fill.empty();
     if (ids.empty() && is_filling)
         for (const auto& sticker : document.stickers)
@@ -223,7 +210,7 @@ std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> 
         if (!label || !label->design->table)
             return false;
         const int rows = static_cast<int>(label->design->rows()), each = command.copies.value_or(1);
-        FillReport report = place_list(document, evaluator, id, each, 0);
+        FillReport report = place_list(document, planner, id, each, 0);
         document = std::move(report.document);
         if (auto missing = missing_copies(document, id, report.placed[0], rows * each))
             findings.push_back(std::move(*missing));
@@ -235,15 +222,15 @@ std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> 
     const int wanted = is_filling && !command.copies ? -1 : command.copies.value_or(1);
     for (const int id : ids)
         request.orders.push_back({.sticker = id, .wanted = wanted});
-    request.way = command.fill == "snug" ? FillWay::snug : command.fill == "turned" ? FillWay::turned : FillWay::rows;
-    request.turns = command.turns == "half" ? Turns::half : command.turns == "quarters" ? Turns::quarters : Turns::any;
+    request.way = value_of<FillWay>(command.fill).value_or(FillWay::rows);
+    request.turns = *value_of<Turns>(command.turns);
     request.seed = command.seed;
     request.rounds = command.rounds;
     request.pages = command.pages;
-    FillReport report = fill_sheet(document, evaluator, request);
+    FillReport report = fill_sheet(document, planner, request);
     document = std::move(report.document);
     for (int page = 0; page < document.pages && command.spread; ++page)
-        document = spread_on_page(document, evaluator, page);
+        document = spread_on_page(document, planner, page);
     for (std::size_t i = 0; i < ids.size(); ++i)
         if (auto missing = missing_copies(document, ids[i], report.placed[i], wanted < 0 ? 1 : wanted))
             findings.push_back(std::move(*missing));
@@ -306,19 +293,19 @@ ExitCode run(const SheetCommand& command) {
     auto document = starting_document(command);
     if (!document)
         return document.problem();
-    Evaluator evaluator;
-    const auto ids = add_artwork(command, *document, evaluator);
+    Planner planner;
+    const auto ids = add_artwork(command, *document, planner);
     if (!ids)
         return ids.problem();
 
     for (const auto& sticker : document->stickers) {
-        const auto result = timed(evaluate, [&] { return evaluator.evaluate(*sticker); });
+        const auto result = timed(evaluate, [&] { return planner.evaluate(*sticker); });
         if (result->isolation->content == AlphaContent::clear)
             return nothing_left(sticker->artwork, *result->isolation);
     }
-    std::vector<Finding> findings = timed(fill, [&] { return place_copies(command, *ids, *document, evaluator); });
-    const auto plan = timed(plan_seconds, [&] { return evaluator.plan(*document); });
-    std::ranges::move(preflight(*document, evaluator), std::back_inserter(findings));
+    std::vector<Finding> findings = timed(fill, [&] { return place_copies(command, *ids, *document, planner); });
+    const auto plan = timed(plan_seconds, [&] { return planner.plan(*document); });
+    std::ranges::move(preflight(*document, planner), std::back_inserter(findings));
 
     if (const Outcome written = write_outputs(command, *document, *plan); !written)
         return written.problem();
@@ -333,9 +320,9 @@ ExitCode run(const CheckCommand& command) {
     const auto document = load_project(QString::fromStdString(command.project));
     if (!document)
         return document.problem();
-    Evaluator evaluator;
-    const auto findings = preflight(*document, evaluator);
-    const auto report = sheet_json(*document, *evaluator.plan(*document), findings);
+    Planner planner;
+    const auto findings = preflight(*document, planner);
+    const auto report = sheet_json(*document, *planner.plan(*document), findings);
     if (const Outcome written = write_report(report, command.report); !written)
         return written.problem();
     return exit_code(findings);

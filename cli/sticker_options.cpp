@@ -1,7 +1,7 @@
 #include "cli/border_options.h"
 #include "cli/drawing_options.h"
-#include "formats/drawing_read.h"
-#include "formats/picture_read.h"
+#include "formats/drawing/drawing_read.h"
+#include "formats/picture/picture_read.h"
 
 #include <CLI/CLI.hpp>
 #include <QFile>
@@ -58,11 +58,9 @@ Outcome apply_source(const StickerOptions& o, BackgroundSettings& background) {
     if (kind == "colour" || (kind == "keep" && names_colours)) {
         background.source = Source::colour;
         background.use = kind == "keep" ? ColourUse::keep_only : ColourUse::take_away;
-    } else if (o.source == "alpha") {
-        background.source = Source::alpha;
-    } else if (o.source == "brightness") {
-        background.source = Source::brightness;
-    } else if (o.source != "auto") {
+    } else if (const auto source = value_of<Source>(o.source)) {
+        background.source = *source;
+    } else {
         return Problem{"--source " + o.source +
                        ": give auto, alpha, brightness, colour, colour=#RRGGBB or keep=#RRGGBB."};
     }
@@ -101,9 +99,10 @@ Outcome apply_hand_work(const StickerOptions& o, BackgroundSettings& background)
     }
     for (const std::string& text : o.strokes) {
         const std::vector<std::string> parts = parts_of(text);
-        Stroke stroke{.kind = parts[0] == "erase" ? Stroke::Kind::erase : Stroke::Kind::add, .points = {}};
+        const auto kind = value_of<Stroke::Kind>(parts[0]);
+        Stroke stroke{.kind = kind.value_or(Stroke::Kind::add), .points = {}};
         std::vector<double> numbers;
-        bool is_right = (parts[0] == "add" || parts[0] == "erase") && parts.size() >= 4 && parts.size() % 2 == 0;
+        bool is_right = kind && parts.size() >= 4 && parts.size() % 2 == 0;
         for (std::size_t i = 1; is_right && i < parts.size(); ++i) {
             numbers.push_back(QString::fromStdString(parts[i]).toDouble(&is_right));
             is_right = is_right && std::abs(numbers.back()) < 1e6;
@@ -133,7 +132,7 @@ Outcome apply_to_any(const StickerOptions& o, Sticker& s) {
     s.clean.outer_only = o.outer_only;
     s.clean.gaps = o.close_gaps.value_or(0);
     if (!o.cut.empty())
-        s.cut = o.cut == "through" ? CutKind::through : CutKind::kiss;
+        s.cut = *value_of<CutKind>(o.cut);
     if (const Outcome border = apply_border(o, s); !border)
         return border;
     if (!o.left_out.empty())

@@ -1,8 +1,8 @@
 // Cut files that are read back: SVG and DXF. HP-GL has a target of its own.
 
-#include "formats/cut_file.h"
-#include "formats/dxf.h"
-#include "formats/svg.h"
+#include "formats/cut_files/cut_file.h"
+#include "formats/cut_files/dxf_write.h"
+#include "formats/cut_files/svg_write.h"
 #include "fuzz/target.h"
 
 using namespace fusuma;
@@ -17,7 +17,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
 std::vector<std::string> fuzz_seeds() {
     JobPlan plan{{100, 100}, {{}}};
     plan.pages[0].cuts = {
-        {{{10, 20}, {Segment::line_to({30, 20}), Segment::cubic_to({40, 20}, {40, 30}, {10, 20})}}, CutKind::kiss, 0},
-        {{{50, 50}, {Segment::line_to({60, 60})}}, CutKind::score, 0, true}};
+        {{{10, 20}, {Segment::line_to({30, 20}), Segment::cubic_to({40, 20}, {40, 30}, {10, 20})}}, CutKind::kiss, CopyId{1}},
+        {{{50, 50}, {Segment::line_to({60, 60})}}, CutKind::score, CopyId{1}, true}};
     return {cut_svg(plan), cut_dxf(plan), cut_dxf(plan, DxfCurves::splines)};
 }

@@ -1,4 +1,4 @@
-#include "formats/hpgl.h"
+#include "formats/cut_files/hpgl.h"
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {

@@ -1,6 +1,6 @@
-#include "formats/cmyk_jpeg.h"
-#include "formats/colour_profile.h"
-#include "formats/picture_read.h"
+#include "formats/picture/cmyk_jpeg.h"
+#include "formats/picture/colour_profile.h"
+#include "formats/picture/picture_read.h"
 #include "fuzz/target.h"
 
 #include <QBuffer>

@@ -1,7 +1,7 @@
-#include "core/document/ticket.h"
-#include "formats/picture_read.h"
-#include "formats/project_file.h"
-#include "formats/zip_archive.h"
+#include "core/plan/ticket.h"
+#include "formats/picture/picture_read.h"
+#include "formats/project/project_file.h"
+#include "formats/project/zip_archive.h"
 #include "fuzz/target.h"
 
 #include <QBuffer>
@@ -15,7 +15,7 @@ void use(const fusuma::Result<fusuma::Document>& read) {
     if (!read)
         return;
     static const Outline art{{contour_of({{0, 0}, {0, 8}, {8, 8}, {8, 0}})}};
-    static const DerivedLine derived{border(art, {.width = 1}).line, art, 1, Transform::scale(0.1, 0.1)};
+    static const DerivedLine derived{border(art, {.reach = 1}).line, art, 1, Transform::scale(0.1, 0.1)};
     for (const auto& sticker : read->stickers) {
         const HandResult result = applied(sticker->hand, derived);
         static_cast<void>(recorded(result.lines, derived, sticker->hand, result.does_not_apply));
@@ -26,7 +26,7 @@ void use(const fusuma::Result<fusuma::Document>& read) {
 fusuma::HandWork handwork() {
     using namespace fusuma;
     const Outline art{{contour_of({{0, 0}, {0, 8}, {8, 8}, {8, 0}})}};
-    const DerivedLine derived{border(art, {.width = 1}).line, art, 1, Transform::scale(0.1, 0.1)};
+    const DerivedLine derived{border(art, {.reach = 1}).line, art, 1, Transform::scale(0.1, 0.1)};
     CutLines lines = with_nodes_moved(applied({}, derived).lines, {{0, 1}}, {1, 1});
     lines = broken_at(std::move(lines), {0, 3});
     lines.push_back(drawn_line({{0, 0}, {2, 1}, {4, 0}}, true, 0.1));
@@ -47,12 +47,12 @@ fusuma::Document small_project() {
     sticker.border.by_hand.push_back({});
     sticker.hand = handwork();
     auto document = fusuma::with_sticker_added({}, sticker);
-    document.placements.push_back({.sticker = 1, .centre = {50, 50}});
+    document.put({.sticker = 1, .centre = {50, 50}});
     fusuma::Ticket ticket{"K4M7", "2026-11-24T10:00:00", {210, 297}, {}, nullptr};
     ticket.pages.push_back(
         {fusuma::marks(document.sheet),
          {{{{10, 10}, {fusuma::Segment::line_to({20, 10}), fusuma::Segment::line_to({10, 10})}}},
-          {{{5, 5}, {fusuma::Segment::line_to({9, 9})}}, fusuma::CutKind::score, fusuma::no_copy, true}}});
+          {{{5, 5}, {fusuma::Segment::line_to({9, 9})}}, fusuma::CutKind::score, fusuma::CopyId::none, true}}});
     ticket.document = std::make_shared<const fusuma::Document>(document);
     return fusuma::with_ticket_added(std::move(document), std::move(ticket));
 }

@@ -1,4 +1,4 @@
-#include "formats/mark_scheme.h"
+#include "formats/machine/mark_scheme.h"
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {

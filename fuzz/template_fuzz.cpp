@@ -1,5 +1,5 @@
 #include "core/label/label.h"
-#include "formats/label_json.h"
+#include "formats/label/label_json.h"
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {

@@ -13,14 +13,14 @@ constexpr double degree = std::numbers::pi / 180;
 
 } // namespace
 
-ArtworkStep::ArtworkStep(Session& project, BenchTools& tools) : session(project) {
+ArtworkStep::ArtworkStep(Model& project, BenchTools& tools) : model(project) {
     auto* layout = step_layout(this);
     name = new QLineEdit;
     name->setObjectName(QStringLiteral("stickerName"));
     connect(name, &QLineEdit::editingFinished, this, [this] {
-        if (session.sticker() && name->text().toStdString() != session.sticker()->name &&
+        if (model.in_hand.sticker() && name->text().toStdString() != model.in_hand.sticker()->name &&
             !name->text().trimmed().isEmpty())
-            session.edit_sticker(tr("Rename"), [this](Sticker& s) { s.name = name->text().trimmed().toStdString(); });
+            model.in_hand.edit_sticker(tr("Rename"), [this](Sticker& s) { s.name = name->text().trimmed().toStdString(); });
     });
     layout->addWidget(row(tr("Name"), name, 170));
     facts = label({}, "dim");
@@ -31,7 +31,7 @@ ArtworkStep::ArtworkStep(Session& project, BenchTools& tools) : session(project)
     resolution = plain_field(20, 2400, 50, "pageResolution", QStringLiteral("dpi"),
                              tr("How finely the page is drawn. 300 dpi is plenty for printing at its own size."));
     resolution_row = row(tr("Drawn at"), resolution, 100);
-    connect(resolution, &NumberField::edited, &session, &Session::set_page_resolution);
+    connect(resolution, &NumberField::edited, &model.importer, &Importer::set_page_resolution);
     layout->addWidget(resolution_row);
 
     crop = tool_button(tools, Tool::crop, tr("Crop"), QStringLiteral("crop"),
@@ -69,7 +69,7 @@ ArtworkStep::ArtworkStep(Session& project, BenchTools& tools) : session(project)
 }
 
 void ArtworkStep::reframe(const QString& text, const std::function<void(Framing&)>& change, const QString& stroke) {
-    session.edit_sticker(
+    model.in_hand.edit_sticker(
         text,
         [&](Sticker& s) {
             Framing framing = s.framing;

@@ -11,12 +11,12 @@ namespace fusuma::app {
 class ArtworkStep : public QWidget {
     Q_OBJECT
   public:
-    ArtworkStep(Session& project, BenchTools& tools);
+    ArtworkStep(Model& project, BenchTools& tools);
     void refresh(const Sticker& sticker);
     [[nodiscard]] static QString state_of(const Sticker& sticker);
 
   private:
-    Session& session;
+    Model& model;
     QLineEdit* name;
     QLabel* facts;
     NumberField *turn, *resolution;

@@ -1,5 +1,6 @@
 #include "app/bench/background_step.h"
 
+#include "app/common/enum_words.h"
 #include "app/common/theme.h"
 
 #include <QCheckBox>
@@ -16,12 +17,12 @@ QString hex(Rgb colour) {
 
 } // namespace
 
-BackgroundStep::BackgroundStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+BackgroundStep::BackgroundStep(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     auto* layout = step_layout(this);
-    source = new Choices({tr("Offered"), tr("Alpha"), tr("Brightness"), tr("Colour")});
+    source = new Choices(labels<Source>());
     source->setToolTip(tr("What tells the art from its background."));
     connect(source, &Choices::picked, this, [this](int i) {
-        edit(tr("Background"), [i](BackgroundSettings& b) { b.source = static_cast<Source>(i); });
+        edit(tr("Background"), [i](BackgroundSettings& b) { b.source = choice_at<Source>(i); });
     });
     layout->addWidget(source);
     why = label({}, "dim");
@@ -91,13 +92,13 @@ QWidget* BackgroundStep::brightness_part() {
 QWidget* BackgroundStep::colour_part() {
     colour_rows = new QWidget;
     auto* layout = column(colour_rows, 0, 6);
-    use = new Choices({tr("Take away"), tr("Keep only")});
+    use = new Choices(labels<ColourUse>());
     use->setToolTip(tr("Whether the picked colours are the background, or all there is of the art."));
     connect(use, &Choices::picked, this, [this](int i) {
         // What was offered is the background, so keeping starts from what is picked next.
         edit(tr("Colours"), [i](BackgroundSettings& b) {
             b.source = Source::colour;
-            b.use = static_cast<ColourUse>(i);
+            b.use = choice_at<ColourUse>(i);
         });
     });
     layout->addWidget(use);
@@ -174,13 +175,13 @@ QWidget* BackgroundStep::brush_part() {
 
 void BackgroundStep::edit(const QString& text, const std::function<void(BackgroundSettings&)>& change,
                           const QString& stroke) {
-    session.edit_sticker(
+    model.in_hand.edit_sticker(
         text, [&](Sticker& s) { change(s.background); }, stroke);
 }
 
 void BackgroundStep::edit_chosen_stroke(const QString& text, const std::function<void(Stroke&)>& change) {
     const int chosen = strokes->currentRow();
-    const auto s = session.sticker();
+    const auto s = model.in_hand.sticker();
     if (s && chosen >= 0 && static_cast<std::size_t>(chosen) < s->background.strokes.size())
         edit(text, [&](BackgroundSettings& b) { change(b.strokes[static_cast<std::size_t>(chosen)]); });
 }
@@ -226,7 +227,7 @@ void BackgroundStep::refresh_strokes(const std::vector<Stroke>& all) {
 void BackgroundStep::refresh(const Sticker& s, const Isolation& isolation) {
     const QSignalBlocker quiet_brightness(brightness), quiet_tolerance(tolerance);
     const BackgroundSettings& chosen = isolation.chosen;
-    source->set_chosen(static_cast<int>(s.background.source));
+    source->set_chosen(place_of(s.background.source));
     why->setText(QString::fromStdString(isolation.why));
     why->setVisible(!isolation.why.empty());
     brightness_rows->setVisible(chosen.source == Source::brightness);
@@ -234,7 +235,7 @@ void BackgroundStep::refresh(const Sticker& s, const Isolation& isolation) {
     tolerance_rows->setVisible(chosen.source == Source::colour || !s.background.pockets_at.empty());
     brightness->setValue(static_cast<int>(std::lround(chosen.brightness.value_or(127))));
     tolerance->setValue(static_cast<int>(std::lround(chosen.tolerance)));
-    use->set_chosen(static_cast<int>(chosen.use));
+    use->set_chosen(place_of(chosen.use));
     pockets->setChecked(chosen.pockets);
     pockets->setVisible(chosen.use == ColourUse::take_away);
     fill_inside->setChecked(s.background.fill_inside);

@@ -12,12 +12,12 @@ namespace fusuma::app {
 class BackgroundStep : public QWidget {
     Q_OBJECT
   public:
-    BackgroundStep(Session& project, BenchTools& bench_tools);
+    BackgroundStep(Model& project, BenchTools& bench_tools);
     void refresh(const Sticker& sticker, const Isolation& isolation);
     [[nodiscard]] static QString state_of(const Sticker& sticker, const Isolation& isolation);
 
   private:
-    Session& session;
+    Model& model;
     BenchTools& tools;
     Choices *source, *use;
     QLabel* why;

@@ -3,23 +3,21 @@
 #include "app/bench/bench_view.h"
 #include "app/bench/edge_ribbon.h"
 #include "app/bench/steps_panel.h"
-#include "app/shell/tray.h"
 
 #include <QHBoxLayout>
 
 namespace fusuma::app {
 
-BenchPage::BenchPage(Session& session) {
+BenchPage::BenchPage(Model& model, QWidget* tray) {
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    auto* tray = new Tray(session);
-    tools = new BenchTools(session);
+    tools = new BenchTools(model);
     tools->setParent(this);
-    auto* view = new BenchView(session, *tools);
-    steps = new StepsPanel(session, *tools);
+    auto* view = new BenchView(model, *tools);
+    steps = new StepsPanel(model, *tools);
     layout->addWidget(tray);
-    auto* ribbon = new EdgeRibbon(session, *tools);
+    auto* ribbon = new EdgeRibbon(model, *tools);
     auto* middle = new QVBoxLayout;
     middle->setSpacing(0);
     middle->addWidget(view, 1);
@@ -32,8 +30,6 @@ BenchPage::BenchPage(Session& session) {
     connect(ribbon, &EdgeRibbon::left, view, [view] { view->point_at(std::nullopt); });
     layout->addWidget(steps);
     setFocusProxy(view);
-    connect(tray, &Tray::add_artwork_wanted, this, &BenchPage::add_artwork_wanted);
-    connect(tray, &Tray::new_label_wanted, this, &BenchPage::new_label_wanted);
     connect(steps, &StepsPanel::put_on_sheet_wanted, this, &BenchPage::put_on_sheet_wanted);
 }
 

@@ -12,15 +12,14 @@ class StepsPanel;
 class BenchPage : public QWidget {
     Q_OBJECT
   public:
-    explicit BenchPage(Session& session);
+    /// @param tray  shown at its left, which it takes over
+    BenchPage(Model& model, QWidget* tray);
 
     /// Opens the step that a tool belongs to and takes it.
     void take(Tool tool);
     void open_source(); ///< the step about what the artwork is made of
 
   signals:
-    void add_artwork_wanted();
-    void new_label_wanted();
     void put_on_sheet_wanted();
 
   private:

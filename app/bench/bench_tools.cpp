@@ -10,7 +10,7 @@
 
 namespace fusuma::app {
 
-BenchTools::BenchTools(Session& project) : lines(project), session(project) {
+BenchTools::BenchTools(Model& project) : lines(project), model(project) {
     connect(&lines, &LineTools::changed, this, &BenchTools::changed);
 }
 
@@ -62,26 +62,21 @@ bool BenchTools::key(QKeyEvent* event) {
 
 /// Closes the hole of the cut line at a place, or opens one that was closed there.
 void BenchTools::toggle_hole(Point mm) {
-    const auto result = session.snapshot().result(session.sticker()->id);
+    const auto result = model.snapshot().result(model.in_hand.sticker()->id);
     if (!result)
         return;
-    const auto hole_at = [&](const Outline& outline) {
-        return std::any_of(outline.contours.begin(), outline.contours.end(), [&](const Contour& contour) {
-            return signed_area(contour) < 0 && contains({flatten(contour, 0.05)}, mm);
-        });
-    };
     const Border& border = *result->cut->derived;
-    const bool is_closed = hole_at(border.closed_holes);
-    if (!is_closed && !hole_at(border.line))
+    const bool is_closed = has_hole_at(border.closed_holes, mm);
+    if (!is_closed && !has_hole_at(border.line, mm))
         return;
-    const Point px = picture_to_mm(*session.sticker()).inverted().apply(mm);
-    session.edit_sticker(is_closed ? tr("Open a hole") : tr("Close a hole"), [&](Sticker& s) {
+    const PicturePoint px = on_picture(mm, picture_to_mm(*model.in_hand.sticker()).inverted());
+    model.in_hand.edit_sticker(is_closed ? tr("Open a hole") : tr("Close a hole"), [&](Sticker& s) {
         s.border.by_hand.push_back({px, is_closed});
     });
 }
 
 void BenchTools::press(Point mm, double px_per_mm, Qt::KeyboardModifiers keys) {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     if (!sticker || taken == Tool::none)
         return;
     if (is_line_tool()) {
@@ -102,7 +97,7 @@ void BenchTools::press(Point mm, double px_per_mm, Qt::KeyboardModifiers keys) {
 }
 
 void BenchTools::use_place(PixelPlace place) {
-    const auto colour = colour_at(session.sticker()->artwork, place);
+    const auto colour = colour_at(model.in_hand.sticker()->artwork, place);
     if (!colour)
         return;
     if (colour_taker) {
@@ -112,10 +107,10 @@ void BenchTools::use_place(PixelPlace place) {
         return;
     }
     if (taken == Tool::pocket) {
-        session.edit_sticker(tr("Take a patch away"), [&](Sticker& s) { s.background.pockets_at.push_back(place); });
+        model.in_hand.edit_sticker(tr("Take a patch away"), [&](Sticker& s) { s.background.pockets_at.push_back(place); });
         return;
     }
-    session.edit_sticker(tr("Pick a colour"), [&](Sticker& s) {
+    model.in_hand.edit_sticker(tr("Pick a colour"), [&](Sticker& s) {
         auto& colours = s.background.colours;
         s.background.source = Source::colour;
         if (colours.size() < most_colours && std::find(colours.begin(), colours.end(), *colour) == colours.end())
@@ -143,12 +138,12 @@ Stroke BenchTools::stroke_of(const std::vector<Point>& mm) const {
                   .size = brush_size,
                   .hardness = brush_hardness,
                   .points = {}};
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     const Transform to_picture = picture_to_mm(*sticker).inverted();
     for (const Point p : mm) {
-        const Point px = to_picture.apply(p);
+        const PicturePoint px = on_picture(p, to_picture);
         // Points nearer than the brush can tell apart would only make the project large.
-        if (stroke.points.empty() || distance(stroke.points.back(), px) > std::max(0.5, brush_size / 12))
+        if (stroke.points.empty() || std::hypot(stroke.points.back().x - px.x, stroke.points.back().y - px.y) > std::max(0.5, brush_size / 12))
             stroke.points.push_back(px);
     }
     return stroke;
@@ -159,31 +154,31 @@ void BenchTools::release() {
         lines.release();
         return;
     }
-    if (drawn.empty() || !session.sticker())
+    if (drawn.empty() || !model.in_hand.sticker())
         return;
     const std::vector<Point> line = drawn;
     if (is_brush()) {
         const Stroke stroke = stroke_of(line);
         drawn.clear();
-        session.edit_sticker(stroke.kind == Stroke::Kind::add ? tr("Brush: add") : tr("Brush: erase"),
+        model.in_hand.edit_sticker(stroke.kind == Stroke::Kind::add ? tr("Brush: add") : tr("Brush: erase"),
                              [&](Sticker& s) { s.background.strokes.push_back(stroke); });
         emit changed();
         return; // the brush stays in hand for the next stroke
     }
-    const PixelBox box = pixels_under(*session.sticker(), line.front(), line.back());
+    const PixelBox box = pixels_under(*model.in_hand.sticker(), line.front(), line.back());
     const bool is_drawn = box.width > 1 && box.height > 1;
     drawn.clear();
     if (taken == Tool::focus_box && is_drawn)
-        session.edit_sticker(tr("Focus box"), [&](Sticker& s) { s.background.focus = box; });
+        model.in_hand.edit_sticker(tr("Focus box"), [&](Sticker& s) { s.background.focus = box; });
     else if (taken == Tool::crop && is_drawn)
-        session.edit_sticker(tr("Crop"), [&](Sticker& s) {
+        model.in_hand.edit_sticker(tr("Crop"), [&](Sticker& s) {
             Framing framing = s.framing;
             const PixelPlace size = size_px(s.artwork);
             framing.crop = on_picture(box, size.x, size.y);
             s = reframed(s, framing);
         });
     else if (taken == Tool::straighten && distance(line.front(), line.back()) > 0.2)
-        session.edit_sticker(tr("Straighten"), [&](Sticker& s) {
+        model.in_hand.edit_sticker(tr("Straighten"), [&](Sticker& s) {
             Framing framing = s.framing;
             framing.turn = straightened(framing.turn, line.front(), line.back());
             s = reframed(s, framing);
@@ -193,7 +188,7 @@ void BenchTools::release() {
 
 /// Holes that a click would close or open, the closed ones dashed.
 void BenchTools::paint_holes(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const {
-    const auto result = session.shown();
+    const auto result = model.working_out.shown();
     if (!result)
         return;
     const auto draw = [&](const Outline& outline, Qt::PenStyle style) {
@@ -213,7 +208,7 @@ void BenchTools::paint_holes(QPainter& painter, const QTransform& mm_to_view, QP
 }
 
 void BenchTools::paint(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     if (!sticker)
         return;
     if (is_line_tool()) {
@@ -228,8 +223,8 @@ void BenchTools::paint(QPainter& painter, const QTransform& mm_to_view, QPointF 
     const double px_scale = std::sqrt(std::abs(px_to_view.determinant()));
     const auto draw_stroke = [&](const Stroke& stroke, double opacity) {
         QPolygonF line;
-        for (const Point p : stroke.points)
-            line << px_to_view.map(to_qt(p));
+        for (const PicturePoint p : stroke.points)
+            line << px_to_view.map(QPointF(p.x, p.y));
         if (line.size() == 1)
             line << line.front() + QPointF(0.01, 0);
         QColor colour = stroke.kind == Stroke::Kind::add ? theme().accent : theme().attention;
@@ -291,21 +286,15 @@ void BenchTools::show_slivers(std::vector<Sliver> found) {
 }
 
 void BenchTools::choose_part_at(Point mm, bool more) {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     const auto* art = sticker ? std::get_if<DrawingArtwork>(&sticker->artwork) : nullptr;
     if (!art)
         return;
     const double px = size_px(sticker->artwork).x / art->drawing->size.width;
     const Point at = Transform::scale(px, px).then(picture_to_mm(*sticker)).inverted().apply(mm);
     ShapeIds ids = more ? parts : ShapeIds{};
-    for (auto shape = art->parts->shapes.rbegin(); shape != art->parts->shapes.rend(); ++shape) {
-        const Outline& region = region_of(*art->drawing, *shape);
-        if (!bounds(region).contains(at) || !contains(flatten(region, 0.05), at))
-            continue;
-        if (!ids.erase(shape->id))
-            ids.insert(shape->id);
-        break;
-    }
+    if (const auto id = shape_at(*art->drawing, *art->parts, at); id && !ids.erase(*id))
+        ids.insert(*id);
     choose_parts(std::move(ids));
 }
 

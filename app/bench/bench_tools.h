@@ -30,7 +30,7 @@ enum class Tool {
 class BenchTools : public QObject {
     Q_OBJECT
   public:
-    explicit BenchTools(Session& project);
+    explicit BenchTools(Model& project);
 
     [[nodiscard]] Tool tool() const { return taken; }
     void take(Tool next);
@@ -73,7 +73,7 @@ class BenchTools : public QObject {
     void place_wanted(Point mm); ///< to be brought into view
 
   private:
-    Session& session;
+    Model& model;
     Tool taken = Tool::none;
     std::vector<Point> drawn; ///< mm
     ShapeIds parts;

@@ -14,8 +14,8 @@
 
 namespace fusuma::app {
 
-BenchView::BenchView(Session& project, BenchTools& bench_tools, QWidget* parent)
-    : ZoomView(parent), session(project), tools(bench_tools) {
+BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
+    : ZoomView(parent), model(project), tools(bench_tools) {
     setObjectName(QStringLiteral("benchView"));
     set_fit_margins({28, 56, 28, 40}); // the tools above, the ruler below
     setAccessibleName(tr("The sticker with its cut line"));
@@ -34,12 +34,12 @@ BenchView::BenchView(Session& project, BenchTools& bench_tools, QWidget* parent)
         look = static_cast<Look>(i);
         refresh();
     });
-    connect(&session, &Session::changed, this, [this] {
-        if (!session.awaits_preview()) // else there is nothing new to see before it comes
+    connect(&model, &Model::changed, this, [this] {
+        if (!model.working_out.awaits_preview()) // else there is nothing new to see before it comes
             refresh();
     });
-    connect(&session, &Session::worked_out, this, &BenchView::refresh);
-    connect(&session, &Session::previewed, this, &BenchView::refresh);
+    connect(&model.working_out, &WorkingOut::worked_out, this, &BenchView::refresh);
+    connect(&model.working_out, &WorkingOut::previewed, this, &BenchView::refresh);
     connect(&tools, &BenchTools::parts_chosen, this, qOverload<>(&QWidget::update));
     connect(&tools, &BenchTools::place_wanted, this, [this](Point mm) {
         centre_on(mm);
@@ -59,9 +59,9 @@ void BenchView::look_at(Look next) {
 }
 
 void BenchView::refresh() {
-    const auto sticker = session.sticker();
-    const auto result = session.shown();
-    if (result && !session.shows_preview()) { // the preview's box is only nearly the same
+    const auto sticker = model.in_hand.sticker();
+    const auto result = model.working_out.shown();
+    if (result && !model.working_out.shows_preview()) { // the preview's box is only nearly the same
         Rect box{{0, 0}, {result->outlined->artwork.width, result->outlined->artwork.height}};
         box.include(result->cut->box());
         set_content(box);
@@ -75,7 +75,7 @@ void BenchView::refresh() {
 }
 
 QString BenchView::figures_of(const StickerResult& result) const {
-    const Unit unit = session.document().unit;
+    const Unit unit = model.document().unit;
     const auto distance_words = [&](double mm) { return QString::fromStdString(format_distance(mm, unit)); };
     const bool of_outline = look == Look::outline || look == Look::difference || look == Look::coverage;
     const Outline& shown = of_outline ? result.outline() : result.cut_line();
@@ -144,12 +144,12 @@ void BenchView::paint_art(QPainter& painter, const Sticker& sticker, const Stick
 }
 
 void BenchView::paint(QPainter& painter) {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     if (!sticker) {
         paint_empty(painter);
         return;
     }
-    const auto result = session.shown();
+    const auto result = model.working_out.shown();
     if (!result)
         return;
     painter.setRenderHint(QPainter::Antialiasing);
@@ -168,12 +168,7 @@ void BenchView::paint(QPainter& painter) {
     if (shows_result) {
         if (!tools.is_for_picture())
             paint_waste(painter, cut);
-        if (result->cut->is_cut)
-            draw_cut_line(painter, cut, sticker->cut);
-        for (const OwnLine& line : result->cut->own)
-            draw_cut_line(painter, to_view().map(line.is_open ? open_path(line.path) : to_qt(line.path)), line.kind);
-        for (const Contour& line : result->cut->open())
-            draw_cut_line(painter, to_view().map(open_path(line)), sticker->cut);
+        draw_cut_lines(painter, result->cut->lines, to_view());
         paint_ruler(painter, bounds(result->cut_line()));
     }
     if (look == Look::outline)
@@ -300,7 +295,7 @@ void BenchView::paint_legend(QPainter& painter, double left_out_mm2, double take
     entry(height() - 22, theme().accent, tr("taken in though it is no art: %1 mm²").arg(taken_in_mm2, 0, 'f', 2));
 }
 
-void BenchView::paint_outline(QPainter& painter, const Outlined& outlined) const {
+void BenchView::paint_outline(QPainter& painter, const SizedOutline& outlined) const {
     const QTransform view = to_view();
     painter.setPen(QPen(theme().ink, 1.4));
     painter.setBrush(Qt::NoBrush);
@@ -325,7 +320,7 @@ void BenchView::paint_outline(QPainter& painter, const Outlined& outlined) const
 }
 
 /// A ring round everything that is about to be left out, and how many there are.
-void BenchView::paint_specks(QPainter& painter, const Outlined& outlined) const {
+void BenchView::paint_specks(QPainter& painter, const SizedOutline& outlined) const {
     const auto& specks = outlined.dropped.contours;
     constexpr std::size_t most_rings = 400;
     const QTransform view = to_view();
@@ -408,7 +403,7 @@ void BenchView::paint_ruler(QPainter& painter, const Rect& cut_box) const {
     painter.drawLine(left, right);
     for (const QPointF end : {left, right})
         painter.drawLine(end - QPointF(0, 4), end + QPointF(0, 4));
-    const QString text = QString::fromStdString(format_length(cut_box.width(), session.document().unit));
+    const QString text = QString::fromStdString(format_length(cut_box.width(), model.document().unit));
     const QRectF place((left.x() + right.x()) / 2 - 50, left.y() - 9, 100, 18);
     const double wide = QFontMetricsF(font()).horizontalAdvance(text) + 12;
     painter.fillRect(QRectF(place.center().x() - wide / 2, place.y(), wide, 18), theme().canvas);

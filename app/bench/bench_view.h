@@ -12,7 +12,7 @@ namespace fusuma::app {
 class BenchView : public ZoomView {
     Q_OBJECT
   public:
-    BenchView(Session& project, BenchTools& bench_tools, QWidget* parent = nullptr);
+    BenchView(Model& project, BenchTools& bench_tools, QWidget* parent = nullptr);
 
     enum class Look { result, artwork, coverage, outline, difference };
     void look_at(Look next);
@@ -36,7 +36,7 @@ class BenchView : public ZoomView {
     void resizeEvent(QResizeEvent* event) override;
 
   private:
-    Session& session;
+    Model& model;
     BenchTools& tools;
     Look look = Look::result;
     QComboBox* looks;
@@ -53,8 +53,8 @@ class BenchView : public ZoomView {
     void paint_pointed_at(QPainter& painter) const;
     void paint_chosen_parts(QPainter& painter, const Sticker& sticker, const DrawingArtwork& art) const;
     void paint_legend(QPainter& painter, double left_out_mm2, double taken_in_mm2) const;
-    void paint_outline(QPainter& painter, const Outlined& outlined) const;
-    void paint_specks(QPainter& painter, const Outlined& outlined) const;
+    void paint_outline(QPainter& painter, const SizedOutline& outlined) const;
+    void paint_specks(QPainter& painter, const SizedOutline& outlined) const;
     void paint_ruler(QPainter& painter, const Rect& cut_box) const;
     void paint_empty(QPainter& painter) const;
 };

@@ -1,15 +1,16 @@
 #include "app/bench/bleed_step.h"
 
+#include "app/common/enum_words.h"
 #include <cmath>
 
 namespace fusuma::app {
 
-BleedStep::BleedStep(Session& project) : session(project) {
+BleedStep::BleedStep(Model& project) : model(project) {
     auto* layout = step_layout(this);
-    kinds = new Choices({tr("None"), tr("Art's colours"), tr("Rim's colour")});
+    kinds = new Choices(labels<Bleed::Kind>());
     kinds->setToolTip(tr("What prints past the cut line, so that a cut that slips shows colour instead of paper."));
     connect(kinds, &Choices::picked, this, [this](int i) {
-        session.edit_sticker(tr("Bleed"), [i](Sticker& s) { s.bleed.kind = static_cast<Bleed::Kind>(i); });
+        model.in_hand.edit_sticker(tr("Bleed"), [i](Sticker& s) { s.bleed.kind = choice_at<Bleed::Kind>(i); });
     });
     layout->addWidget(kinds);
     const QString why = tr("How far colour goes past the cut. 1 mm covers what most printers and cutters are off.");
@@ -20,12 +21,12 @@ BleedStep::BleedStep(Session& project) : session(project) {
     slider_width = slider(0, 50, "bleedSlider", tr("Bleed"), why); // tenths of a millimetre
     layout->addWidget(slider_width);
     const auto set_width = [this](double mm) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             tr("Bleed width"), [&](Sticker& s) { s.bleed.width = mm; }, QStringLiteral("bleed"));
     };
     connect(width, &NumberField::edited, this, set_width);
     connect(slider_width, &QSlider::valueChanged, this, [set_width](int tenths) { set_width(tenths / 10.0); });
-    connect(slider_width, &QSlider::sliderReleased, this, [this] { session.end_stroke(); });
+    connect(slider_width, &QSlider::sliderReleased, this, [this] { model.project.end_stroke(); });
     words = label({}, "dim");
     words->setObjectName(QStringLiteral("bleedWords"));
     words->setWordWrap(true);
@@ -34,7 +35,7 @@ BleedStep::BleedStep(Session& project) : session(project) {
 
 void BleedStep::refresh(const Sticker& s, Unit unit) {
     const QSignalBlocker quiet(slider_width);
-    kinds->set_chosen(static_cast<int>(s.bleed.kind));
+    kinds->set_chosen(place_of(s.bleed.kind));
     width->set_unit(unit);
     width->set_value(s.bleed.width);
     slider_width->setValue(static_cast<int>(std::lround(s.bleed.width * 10)));

@@ -8,12 +8,12 @@ namespace fusuma::app {
 class BleedStep : public QWidget {
     Q_OBJECT
   public:
-    explicit BleedStep(Session& project);
+    explicit BleedStep(Model& project);
     void refresh(const Sticker& sticker, Unit unit);
     [[nodiscard]] static QString state_of(const Sticker& sticker, Unit unit);
 
   private:
-    Session& session;
+    Model& model;
     Choices* kinds;
     NumberField* width;
     QSlider* slider_width;

@@ -1,5 +1,6 @@
 #include "app/bench/border_step.h"
 
+#include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
 #include "core/geometry/measure.h"
 
@@ -20,7 +21,7 @@ QString length_words(double mm, Unit unit) {
 template <typename Change>
 void BorderStep::edit_on(NumberField* field, const QString& text, const char* stroke, Change change) {
     connect(field, &NumberField::edited, this, [this, text, stroke, change](double value) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             text, [&](Sticker& s) { change(s, value); }, QLatin1String(stroke));
     });
 }
@@ -32,7 +33,7 @@ NumberField* BorderStep::length(double least, double most, double step, const ch
     return field;
 }
 
-BorderStep::BorderStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+BorderStep::BorderStep(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     auto* layout = step_layout(this);
     add_width(layout);
     add_corners_and_holes(layout);
@@ -55,26 +56,26 @@ void BorderStep::add_width(QVBoxLayout* layout) {
     line->addWidget(width);
     layout->addLayout(line);
     const auto set_width = [this](double mm) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             tr("Border width"), [&](Sticker& s) { s.border.width = mm; }, QStringLiteral("border"));
     };
     connect(width, &NumberField::edited, this, set_width);
     connect(slider_width, &QSlider::valueChanged, this, [set_width](int tenths) { set_width(tenths / 10.0); });
-    connect(slider_width, &QSlider::sliderReleased, this, [this] { session.end_stroke(); });
+    connect(slider_width, &QSlider::sliderReleased, this, [this] { model.project.end_stroke(); });
     scales = new QCheckBox(tr("Grows with larger copies"));
     scales->setObjectName(QStringLiteral("scaleBorder"));
     scales->setToolTip(tr("Off, the border is the same millimetres on every copy, large or small."));
     connect(scales, &QCheckBox::clicked, this, [this](bool on) {
-        session.edit_sticker(tr("Scale the border"), [on](Sticker& s) { s.border.scales_with_art = on; });
+        model.in_hand.edit_sticker(tr("Scale the border"), [on](Sticker& s) { s.border.scales_with_art = on; });
     });
     layout->addWidget(scales);
 }
 
 void BorderStep::add_corners_and_holes(QVBoxLayout* layout) {
     layout->addWidget(label(tr("Corners")));
-    corners = new Choices({tr("Round"), tr("Mitre"), tr("Bevel")});
+    corners = new Choices(labels<Corners>());
     connect(corners, &Choices::picked, this, [this](int i) {
-        session.edit_sticker(tr("Corners"), [&](Sticker& s) { s.border.corners = static_cast<Corners>(i); });
+        model.in_hand.edit_sticker(tr("Corners"), [&](Sticker& s) { s.border.corners = choice_at<Corners>(i); });
     });
     corners->setProperty("name", "corners");
     layout->addWidget(corners);
@@ -84,10 +85,10 @@ void BorderStep::add_corners_and_holes(QVBoxLayout* layout) {
     mitre_row = row(tr("Points up to"), mitre_limit, 90);
     layout->addWidget(mitre_row);
     layout->addWidget(label(tr("Holes")));
-    holes = new Choices({tr("Keep"), tr("Close all"), tr("Close small")});
+    holes = new Choices(labels<Holes>());
     connect(holes, &Choices::picked, this, [this](int i) {
-        session.edit_sticker(tr("Holes"), [&](Sticker& s) {
-            s.border.holes = static_cast<Holes>(i);
+        model.in_hand.edit_sticker(tr("Holes"), [&](Sticker& s) {
+            s.border.holes = choice_at<Holes>(i);
             s.border.by_hand.clear();
         });
     });
@@ -112,7 +113,7 @@ void BorderStep::add_joining(QVBoxLayout* layout) {
     one_border->setToolTip(
         tr("Bridges all pieces the shortest way, however far apart, so the sticker comes off in one."));
     connect(one_border, &QCheckBox::clicked, this, [this](bool on) {
-        session.edit_sticker(tr("One border"), [on](Sticker& s) { s.border.one_border = on; });
+        model.in_hand.edit_sticker(tr("One border"), [on](Sticker& s) { s.border.one_border = on; });
     });
     layout->addWidget(one_border);
     least_gap =
@@ -132,7 +133,7 @@ void BorderStep::add_rims(QVBoxLayout* layout) {
     layout->addWidget(label(tr("Printed with"), "section"));
     fill = new FillField(tools, QStringLiteral("borderFill"), tr("The border is printed with"));
     connect(fill, &FillField::edited, this, [this](const Fill& next) {
-        session.edit_sticker(tr("Border colour"), [&](Sticker& s) { s.rims.border = next; });
+        model.in_hand.edit_sticker(tr("Border colour"), [&](Sticker& s) { s.rims.border = next; });
     });
     layout->addWidget(fill);
     auto* list = new QWidget;
@@ -142,7 +143,7 @@ void BorderStep::add_rims(QVBoxLayout* layout) {
         button(tr("Add a rim inside"), "", QStringLiteral("addRim"),
                tr("A printed rim between the art and the border, such as a coloured line inside a white edge."));
     connect(more, &QPushButton::clicked, this, [this] {
-        session.edit_sticker(tr("Add a rim"), [](Sticker& s) {
+        model.in_hand.edit_sticker(tr("Add a rim"), [](Sticker& s) {
             if (s.rims.inner.size() < most_rims)
                 s.rims.inner.push_back({1, {.kind = Fill::Kind::colour}});
         });
@@ -170,7 +171,7 @@ void BorderStep::add_rim_row() {
     layout->addWidget(rim.fill);
     rim_list->addWidget(rim.whole);
     connect(rim.width, &NumberField::edited, this, [this, index](double mm) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             tr("Rim width"),
             [&](Sticker& s) {
                 if (index < s.rims.inner.size())
@@ -179,13 +180,13 @@ void BorderStep::add_rim_row() {
             QStringLiteral("rim%1-").arg(index));
     });
     connect(rim.fill, &FillField::edited, this, [this, index](const Fill& next) {
-        session.edit_sticker(tr("Rim colour"), [&](Sticker& s) {
+        model.in_hand.edit_sticker(tr("Rim colour"), [&](Sticker& s) {
             if (index < s.rims.inner.size())
                 s.rims.inner[index].fill = next;
         });
     });
     connect(gone, &QPushButton::clicked, this, [this, index] {
-        session.edit_sticker(tr("Remove a rim"), [&](Sticker& s) {
+        model.in_hand.edit_sticker(tr("Remove a rim"), [&](Sticker& s) {
             if (index < s.rims.inner.size())
                 s.rims.inner.erase(s.rims.inner.begin() + static_cast<std::ptrdiff_t>(index));
         });
@@ -202,10 +203,10 @@ void BorderStep::refresh(const Sticker& s, Unit unit) {
     width->set_value(s.border.width);
     slider_width->setValue(static_cast<int>(std::lround(s.border.width * 10)));
     scales->setChecked(s.border.scales_with_art);
-    corners->set_chosen(static_cast<int>(s.border.corners));
+    corners->set_chosen(place_of(s.border.corners));
     mitre_limit->set_value(s.border.mitre_limit);
     mitre_row->setVisible(s.border.corners == Corners::mitre);
-    holes->set_chosen(static_cast<int>(s.border.holes));
+    holes->set_chosen(place_of(s.border.holes));
     close_under->set_value(s.border.close_under);
     close_under_row->setVisible(s.border.holes == Holes::close_small);
     join->set_value(s.border.join);
@@ -231,10 +232,9 @@ void BorderStep::refresh_result(const StickerResult& result, Unit) {
 }
 
 QString BorderStep::state_of(const Sticker& s, Unit unit) {
-    static const QStringList corner_words{tr("round"), tr("mitre"), tr("bevel")};
     QString text = s.border.width == 0
                        ? tr("none, cut on the outline")
-                       : length_words(s.border.width, unit) + ", " + corner_words[static_cast<int>(s.border.corners)];
+                       : length_words(s.border.width, unit) + ", " + label_text(s.border.corners).toLower();
     if (!s.rims.inner.empty())
         text += s.rims.inner.size() == 1 ? tr(", 1 rim") : tr(", %1 rims").arg(s.rims.inner.size());
     if (s.border.one_border || s.border.join > 0)

@@ -12,7 +12,7 @@ class FillField;
 class BorderStep : public QWidget {
     Q_OBJECT
   public:
-    BorderStep(Session& project, BenchTools& bench_tools);
+    BorderStep(Model& project, BenchTools& bench_tools);
     void refresh(const Sticker& sticker, Unit unit);
     void refresh_result(const StickerResult& result, Unit unit);
     [[nodiscard]] static QString state_of(const Sticker& sticker, Unit unit);
@@ -23,7 +23,7 @@ class BorderStep : public QWidget {
         NumberField* width;
         FillField* fill;
     };
-    Session& session;
+    Model& model;
     BenchTools& tools;
     QSlider* slider_width;
     NumberField *width, *mitre_limit, *close_under, *join, *least_gap, *least_tip;

@@ -1,5 +1,6 @@
 #include "app/bench/cluster_step.h"
 
+#include "app/common/enum_words.h"
 #include "core/document/cluster.h"
 
 #include <QCheckBox>
@@ -7,18 +8,17 @@
 
 namespace fusuma::app {
 
-ClusterStep::ClusterStep(Session& project) : session(project) {
+ClusterStep::ClusterStep(Model& project) : model(project) {
     auto* layout = step_layout(this);
     members = label({}, "dim");
     members->setWordWrap(true);
     layout->addWidget(members);
     how = new QComboBox;
     how->setObjectName(QStringLiteral("clusterCut"));
-    how->addItems({tr("One cut round all"), tr("The lowest less the others"), tr("Where all overlap"),
-                   tr("Where an odd number overlap"), tr("What is visible of each")});
+    how->addItems(labels<ClusterCut>());
     how->setToolTip(tr("How the cut lines of the members become one."));
     connect(how, &QComboBox::activated, this,
-            [this](int i) { edit(tr("Cluster's cut"), [i](Cluster& c) { c.cut = static_cast<ClusterCut>(i); }); });
+            [this](int i) { edit(tr("Cluster's cut"), [i](Cluster& c) { c.cut = choice_at<ClusterCut>(i); }); });
     layout->addWidget(row(tr("Cut"), how, 190));
     inner = new QCheckBox(tr("Cut the inner lines, too"));
     inner->setObjectName(QStringLiteral("innerLines"));
@@ -32,7 +32,7 @@ ClusterStep::ClusterStep(Session& project) : session(project) {
 }
 
 void ClusterStep::edit(const QString& words, const std::function<void(Cluster&)>& change) {
-    session.edit_sticker(words, [&](Sticker& s) {
+    model.in_hand.edit_sticker(words, [&](Sticker& s) {
         auto* art = std::get_if<ClusterArtwork>(&s.artwork);
         if (!art)
             return;
@@ -47,7 +47,7 @@ void ClusterStep::refresh(const Cluster& cluster) {
     for (const Cluster::Member& member : cluster.members)
         names << QString::fromStdString(member.sticker->name);
     members->setText(tr("%1 stickers in one: %2.").arg(names.size()).arg(names.join(tr(", "))));
-    how->setCurrentIndex(static_cast<int>(cluster.cut));
+    how->setCurrentIndex(place_of(cluster.cut));
     inner->setChecked(cluster.inner_lines_are_cut);
 }
 

@@ -11,12 +11,12 @@ namespace fusuma::app {
 class ClusterStep : public QWidget {
     Q_OBJECT
   public:
-    explicit ClusterStep(Session& project);
+    explicit ClusterStep(Model& project);
     void refresh(const Cluster& cluster);
     [[nodiscard]] static QString state_of(const Cluster& cluster);
 
   private:
-    Session& session;
+    Model& model;
     QLabel* members;
     QComboBox* how;
     QCheckBox* inner;

@@ -8,19 +8,19 @@
 
 namespace fusuma::app {
 
-CutStep::CutStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+CutStep::CutStep(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     auto* layout = step_layout(this);
     kind = new Choices({tr("Kiss cut"), tr("Through cut")});
     kind->setToolTip(
         tr("Kiss cut leaves the backing whole, so stickers stay on the sheet. Through cut frees each one."));
     connect(kind, &Choices::picked, this, [this](int i) {
-        session.edit_sticker(tr("Cut"), [&](Sticker& s) { s.cut = i == 0 ? CutKind::kiss : CutKind::through; });
+        model.in_hand.edit_sticker(tr("Cut"), [&](Sticker& s) { s.cut = i == 0 ? CutKind::kiss : CutKind::through; });
     });
     layout->addWidget(kind);
     add_tools(layout);
     add_list(layout);
-    connect(&tools.lines, &LineTools::changed, this, [this] { refresh_nodes(session.document().unit); });
-    refresh_nodes(session.document().unit);
+    connect(&tools.lines, &LineTools::changed, this, [this] { refresh_nodes(model.document().unit); });
+    refresh_nodes(model.document().unit);
 }
 
 void CutStep::add_tools(QVBoxLayout* layout) {

@@ -10,7 +10,7 @@ namespace fusuma::app {
 class CutStep : public QWidget {
     Q_OBJECT
   public:
-    CutStep(Session& project, BenchTools& bench_tools);
+    CutStep(Model& project, BenchTools& bench_tools);
     void refresh(const Sticker& sticker, Unit unit);
     void refresh_result(const Sticker& sticker, const StickerResult& result, Unit unit);
     [[nodiscard]] static QString state_of(const Sticker& sticker);
@@ -23,7 +23,7 @@ class CutStep : public QWidget {
         Point at;
         bool operator==(const Entry&) const = default;
     };
-    Session& session;
+    Model& model;
     BenchTools& tools;
     Choices* kind;
     QWidget *node_tools, *snap_row, *lost;

@@ -24,7 +24,7 @@ QString distance_words(double mm, Unit unit) {
 
 } // namespace
 
-EdgeRibbon::EdgeRibbon(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+EdgeRibbon::EdgeRibbon(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     setObjectName(QStringLiteral("edgeRibbon"));
     setAccessibleName(tr("Edge ribbon: the cut line unrolled"));
     setToolTip(tr("The cut line unrolled: paper above, the sticker below. Click a place to see it; the wheel zooms, "
@@ -70,15 +70,15 @@ EdgeRibbon::EdgeRibbon(Session& project, BenchTools& bench_tools) : session(proj
         if (ribbon.widest)
             go_to(*ribbon.widest);
     });
-    connect(&session, &Session::changed, this, [this] {
-        if (!session.awaits_preview())
+    connect(&model, &Model::changed, this, [this] {
+        if (!model.working_out.awaits_preview())
             refresh();
     });
-    connect(&session, &Session::worked_out, this, &EdgeRibbon::refresh);
+    connect(&model.working_out, &WorkingOut::worked_out, this, &EdgeRibbon::refresh);
     live.setSingleShot(true);
     live.setInterval(25);
     connect(&live, &QTimer::timeout, this, &EdgeRibbon::refresh);
-    connect(&session, &Session::previewed, this, [this] {
+    connect(&model.working_out, &WorkingOut::previewed, this, [this] {
         if (!live.isActive())
             live.start();
     });
@@ -94,16 +94,16 @@ QRect EdgeRibbon::overview() const {
 }
 
 void EdgeRibbon::refresh() {
-    const auto sticker = session.sticker();
-    const auto result = session.shown();
-    slip->set_unit(session.document().unit);
+    const auto sticker = model.in_hand.sticker();
+    const auto result = model.working_out.shown();
+    slip->set_unit(model.document().unit);
     if (!sticker || !result) {
         ribbon = {};
         shown_result.reset();
     } else if (result != shown_result) {
         shown_result = result;
         // About a pixel of the strip; while a slider is dragged every other will do.
-        const double spacing = session.shows_preview() ? 0.2 : 0.08; // mm
+        const double spacing = model.working_out.shows_preview() ? 0.2 : 0.08; // mm
         ribbon = ribbon_along(result->cut_line(), result->outline(), spacing);
         if (std::exchange(shown_sticker, sticker->id) != sticker->id) {
             offset = 0;
@@ -120,9 +120,9 @@ void EdgeRibbon::refresh() {
     narrowest->setVisible(has_art);
     widest->setVisible(has_art);
     if (sticker && has_art) {
-        const Unit unit = session.document().unit;
+        const Unit unit = model.document().unit;
         kind = sticker->cut;
-        limits.reach = border_at(*result->outlined, *sticker, result->outlined->artwork.width).width;
+        limits.reach = reach_at(*sticker, result->outlined->artwork.width);
         limits.is_paper_seen = sticker->rims.inner.empty() && sticker->rims.border.kind == Fill::Kind::clear;
         narrowest->setText(tr("narrowest %1").arg(distance_words(ribbon.samples[*ribbon.narrowest].art, unit)));
         widest->setText(tr("widest %1").arg(distance_words(ribbon.samples[*ribbon.widest].art, unit)));
@@ -303,7 +303,7 @@ void EdgeRibbon::paint_strip(QPainter& painter) const {
             painter.drawText(QPointF(std::max(x, double(place.left())) + 6, place.top() + 14), tr("hole"));
         }
     }
-    const Unit unit = session.document().unit;
+    const Unit unit = model.document().unit;
     if (ribbon.widest)
         paint_mark(painter, *ribbon.widest, distance_words(ribbon.samples[*ribbon.widest].art, unit), 1);
     if (ribbon.narrowest)

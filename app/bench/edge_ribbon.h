@@ -19,7 +19,7 @@ class NumberField;
 class EdgeRibbon : public QWidget {
     Q_OBJECT
   public:
-    EdgeRibbon(Session& project, BenchTools& bench_tools);
+    EdgeRibbon(Model& project, BenchTools& bench_tools);
 
     /// Marks the place of the line nearest to a point of the sticker.
     void point_at(Point mm);
@@ -41,7 +41,7 @@ class EdgeRibbon : public QWidget {
     void resizeEvent(QResizeEvent* event) override;
 
   private:
-    Session& session;
+    Model& model;
     BenchTools& tools;
     Ribbon ribbon;
     FlawLimits limits;

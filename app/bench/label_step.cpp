@@ -1,13 +1,14 @@
 #include "app/bench/label_step.h"
 
+#include "app/common/enum_words.h"
 #include "app/common/colour_button.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
-#include "core/document/label_list.h"
-#include "formats/file.h"
-#include "formats/fonts.h"
-#include "formats/picture_read.h"
-#include "formats/table_read.h"
+#include "core/arrange/label_list.h"
+#include "formats/basics/file.h"
+#include "formats/fonts/fonts.h"
+#include "formats/picture/picture_read.h"
+#include "formats/label/table_read.h"
 
 #include <QCheckBox>
 #include <QClipboard>
@@ -28,17 +29,9 @@ namespace {
 
 constexpr double mm_per_pt = 25.4 / 72;
 
-QStringList shape_names() {
-    return {LabelStep::tr("Rectangle"),    LabelStep::tr("Rounded"),
-            LabelStep::tr("Oval"),         LabelStep::tr("Notched corners"),
-            LabelStep::tr("Arch"),         LabelStep::tr("Tag"),
-            LabelStep::tr("Star"),         LabelStep::tr("Banner"),
-            LabelStep::tr("Letters alone")};
-}
-
 } // namespace
 
-LabelStep::LabelStep(Session& project) : session(project) {
+LabelStep::LabelStep(Model& project) : model(project) {
     auto* layout = step_layout(this);
     layout->addWidget(text_part());
     layout->addWidget(shape_part());
@@ -74,7 +67,7 @@ QWidget* LabelStep::text_part() {
         if (is_refreshing || i < 0)
             return;
         text = static_cast<std::size_t>(i);
-        refresh_text(session.document().unit);
+        refresh_text(model.document().unit);
     });
     connect(add, &QPushButton::clicked, this, [this] {
         text = shown.design->texts.size();
@@ -171,16 +164,16 @@ QWidget* LabelStep::text_part() {
             tr("Least size"), [pt](LabelText& t) { t.least_size = pt * mm_per_pt; }, QStringLiteral("least size"));
     });
     layout->addWidget(row(tr("May shrink to"), least, 80));
-    align = new Choices({tr("Left"), tr("Centre"), tr("Right")});
+    align = new Choices(labels<TextAlign>());
     align->setToolTip(tr("By the ink itself, so that what looks centred is."));
     connect(align, &Choices::picked, this,
-            [this](int i) { edit_text(tr("Align"), [i](LabelText& t) { t.align = static_cast<TextAlign>(i); }); });
+            [this](int i) { edit_text(tr("Align"), [i](LabelText& t) { t.align = choice_at<TextAlign>(i); }); });
     layout->addWidget(align);
     run = new QComboBox;
     run->setObjectName(QStringLiteral("labelRun"));
-    run->addItems({tr("Straight"), tr("Along the top edge"), tr("Along the bottom edge")});
+    run->addItems(labels<TextRun>());
     connect(run, &QComboBox::activated, this, [this](int i) {
-        edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = static_cast<TextRun>(i); });
+        edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = choice_at<TextRun>(i); });
     });
     layout->addWidget(row(tr("Runs"), run, 160));
     line_spacing =
@@ -227,9 +220,9 @@ QWidget* LabelStep::shape_part() {
     auto* layout = column(body, 0, 6);
     shape = new QComboBox;
     shape->setObjectName(QStringLiteral("labelShape"));
-    shape->addItems(shape_names());
+    shape->addItems(labels<LabelShape>());
     connect(shape, &QComboBox::activated, this,
-            [this](int i) { edit(tr("Shape"), [i](LabelDesign& d) { d.shape.kind = static_cast<LabelShape>(i); }); });
+            [this](int i) { edit(tr("Shape"), [i](LabelDesign& d) { d.shape.kind = choice_at<LabelShape>(i); }); });
     layout->addWidget(row(tr("Shape"), shape, 160));
     const auto bind = [this](NumberField* field, const QString& words_of_edit, double ShapeNumbers::*number) {
         connect(field, &NumberField::edited, this, [this, words_of_edit, number](double v) {
@@ -335,10 +328,9 @@ QWidget* LabelStep::picture_part() {
     auto* rows = column(picture_rows, 0, 6);
     picture_place = new QComboBox;
     picture_place->setObjectName(QStringLiteral("picturePlace"));
-    picture_place->addItems(
-        {tr("Left of the words"), tr("Right of them"), tr("Above them"), tr("Below them"), tr("Behind them")});
+    picture_place->addItems(labels<PicturePlace>());
     connect(picture_place, &QComboBox::activated, this, [this](int i) {
-        edit(tr("Place of the picture"), [i](LabelDesign& d) { d.picture.place = static_cast<PicturePlace>(i); });
+        edit(tr("Place of the picture"), [i](LabelDesign& d) { d.picture.place = choice_at<PicturePlace>(i); });
     });
     rows->addWidget(row(tr("Stands"), picture_place, 160));
     share = plain_field(5, 90, 5, "pictureShare", QStringLiteral("%"), tr("Of the room that words and picture share."));
@@ -369,7 +361,7 @@ QWidget* LabelStep::list_part() {
     auto* rows = column(list_rows, 0, 6);
     row_field = plain_field(1, most_rows, 1, "listRow", {}, tr("Which row's label is shown here."));
     connect(row_field, &NumberField::edited, this, [this](double v) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             tr("Show a row"),
             [v](Sticker& s) { std::get<LabelArtwork>(s.artwork).row = static_cast<std::size_t>(std::lround(v)) - 1; },
             QStringLiteral("row"));
@@ -378,14 +370,14 @@ QWidget* LabelStep::list_part() {
     put_list = button(tr("Put the whole list on the sheet"), "primary", QStringLiteral("putList"),
                       tr("One label for every row, over as many pages as it takes."));
     connect(put_list, &QPushButton::clicked, this, [this] {
-        const auto sticker = session.sticker();
+        const auto sticker = model.in_hand.sticker();
         if (!sticker)
             return;
-        session.search(tr("Placing the list"), [id = sticker->id,
-                                                page = session.page()](const Document& d, Evaluator& evaluator,
-                                                                       const Work& work, const Session::Improved&) {
+        model.searches.search(tr("Placing the list"), [id = sticker->id,
+                                                page = model.in_hand.page()](const Document& d, Planner& evaluator,
+                                                                       const Work& work, const Searches::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
-            return Session::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
+            return Searches::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
         });
     });
     rows->addWidget(put_list);
@@ -407,7 +399,7 @@ void LabelStep::edit(const QString& words_of_edit, const std::function<void(Labe
                      const QString& stroke) {
     if (is_refreshing)
         return;
-    session.edit_sticker(
+    model.in_hand.edit_sticker(
         words_of_edit,
         [&](Sticker& s) {
             auto* art = std::get_if<LabelArtwork>(&s.artwork);
@@ -435,7 +427,7 @@ void LabelStep::choose_picture() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Picture on the label"), {},
                                                       tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
     if (!path.isEmpty())
-        session.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
+        model.importer.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
             edit(tr("Picture on the label"), [&](LabelDesign& d) { d.picture.picture = picture; });
         });
 }
@@ -445,7 +437,7 @@ void LabelStep::paste_list() {
     if (read)
         take_cells(read->cells);
     else
-        emit session.note(tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
+        emit model.messages.note(tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
 }
 
 void LabelStep::list_from_file() {
@@ -455,7 +447,7 @@ void LabelStep::list_from_file() {
     const auto file = read_file(path, largest_table_bytes);
     const auto read = file ? cells_of(*file) : Result<ReadCells>(file.problem());
     if (!read)
-        emit session.problem(QString::fromStdString(quoted_name(path) + ": " + read.problem().text()));
+        emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + read.problem().text()));
     else
         take_cells(read->cells);
 }
@@ -473,7 +465,7 @@ void LabelStep::choose_picture_column(int entry) {
     }
     const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder with the pictures"));
     if (folder.isEmpty()) {
-        refresh(shown, session.document().unit);
+        refresh(shown, model.document().unit);
         return;
     }
     const std::string field = shown.design->table->columns[static_cast<std::size_t>(entry - 1)];
@@ -483,7 +475,7 @@ void LabelStep::choose_picture_column(int entry) {
         names.insert(cells[static_cast<std::size_t>(entry - 1)]);
     names.erase("");
     for (const std::string& name : names) // names only: a list does not reach into other folders
-        session.read_picture_for(folder + QLatin1Char('/') + QFileInfo(QString::fromStdString(name)).fileName(),
+        model.importer.read_picture_for(folder + QLatin1Char('/') + QFileInfo(QString::fromStdString(name)).fileName(),
                                  [this, name](const std::shared_ptr<const Picture>& picture) {
                                      edit(
                                          tr("Pictures by column"),
@@ -515,7 +507,7 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     for (NumberField* field : lengths)
         field->set_unit(unit);
     const ShapeNumbers& s = d.shape;
-    shape->setCurrentIndex(static_cast<int>(s.kind));
+    shape->setCurrentIndex(place_of(s.kind));
     width->set_value(s.width);
     height->set_value(s.height);
     corner->set_value(s.corner);
@@ -536,7 +528,7 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     ground->set_colour(d.ground);
     picture_rows->setVisible(d.picture.picture != nullptr || !d.picture.by_name.empty());
     no_picture->setEnabled(d.picture.picture != nullptr);
-    picture_place->setCurrentIndex(static_cast<int>(d.picture.place));
+    picture_place->setCurrentIndex(place_of(d.picture.place));
     share->set_value(std::round(d.picture.share * 100));
     day_row->setVisible(
         std::ranges::any_of(d.texts, [](const LabelText& t) { return t.words.find("{date") != std::string::npos; }));
@@ -594,8 +586,8 @@ void LabelStep::refresh_text(Unit) {
     size->setEnabled(!t.fits_room);
     fits->setChecked(t.fits_room);
     least->set_value(std::round(t.least_size / mm_per_pt * 10) / 10);
-    align->set_chosen(static_cast<int>(t.align));
-    run->setCurrentIndex(static_cast<int>(t.run));
+    align->set_chosen(place_of(t.align));
+    run->setCurrentIndex(place_of(t.run));
     line_spacing->set_value(std::round(t.line_spacing * 100));
     letter_spacing->set_value(std::round(t.letter_spacing * 100));
     colour->set_colour(t.colour);
@@ -604,7 +596,7 @@ void LabelStep::refresh_text(Unit) {
 
 QString LabelStep::state_of(const LabelArtwork& art) {
     const LabelDesign& d = *art.design;
-    const QString name = shape_names()[static_cast<int>(d.shape.kind)].toLower();
+    const QString name = label_text(d.shape.kind).toLower();
     return d.table ? tr("%1, list of %2").arg(name).arg(d.table->rows.size()) : name;
 }
 

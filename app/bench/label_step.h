@@ -17,12 +17,12 @@ class ColourButton;
 class LabelStep : public QWidget {
     Q_OBJECT
   public:
-    explicit LabelStep(Session& project);
+    explicit LabelStep(Model& project);
     void refresh(const LabelArtwork& art, Unit unit);
     [[nodiscard]] static QString state_of(const LabelArtwork& art);
 
   private:
-    Session& session;
+    Model& model;
     LabelArtwork shown;
     std::vector<NumberField*> lengths;
     QComboBox *shape, *family, *run, *picture_place;

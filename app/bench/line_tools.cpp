@@ -16,23 +16,23 @@ constexpr double reach_px = 9; // how near to a node or handle a press must be
 
 } // namespace
 
-LineTools::LineTools(Session& project) : session(project) {
-    connect(&session, &Session::worked_out, this, &LineTools::find_selection_again);
+LineTools::LineTools(Model& project) : model(project) {
+    connect(&model.working_out, &WorkingOut::worked_out, this, &LineTools::find_selection_again);
 }
 
 std::shared_ptr<const StickerResult> LineTools::result() const {
-    const auto s = session.sticker();
-    return s ? session.snapshot().result(s->id) : nullptr;
+    const auto s = model.in_hand.sticker();
+    return s ? model.snapshot().result(s->id) : nullptr;
 }
 
 bool LineTools::is_worked_out() const {
-    const auto s = session.sticker();
-    return s && result() && session.snapshot().document.find(s->id) == s;
+    const auto s = model.in_hand.sticker();
+    return s && result() && model.snapshot().document.find(s->id) == s;
 }
 
 /// Has nothing but handwork changed since the base?
 bool LineTools::goes_on_from_base() const {
-    const auto s = session.sticker();
+    const auto s = model.in_hand.sticker();
     if (!s || !base_sticker || !ahead)
         return false;
     Sticker same = *s;
@@ -68,14 +68,14 @@ void LineTools::put_down() {
 
 void LineTools::edit(const QString& label, const CutLines& next, const QString& stroke_name) {
     if (is_worked_out()) {
-        base_sticker = session.sticker();
+        base_sticker = model.in_hand.sticker();
         base_result = result();
     } else if (!goes_on_from_base()) {
         return; // something else is being worked out; its lines are not there yet
     }
     ahead = next;
     const HandWork hand = hand_for(*base_sticker, *base_result, next);
-    session.edit_sticker(
+    model.in_hand.edit_sticker(
         label, [&](Sticker& sticker) { sticker.hand = hand; }, stroke_name);
 }
 
@@ -505,14 +505,14 @@ void LineTools::take_back(std::size_t left_out) {
 
 void LineTools::drop_lost() {
     if (const auto r = result())
-        session.edit_sticker(tr("Drop what does not fit"), [&](Sticker& s) {
+        model.in_hand.edit_sticker(tr("Drop what does not fit"), [&](Sticker& s) {
             s.hand = without_stretches(std::move(s.hand), r->cut->hand.does_not_apply);
         });
 }
 
 void LineTools::hold_lost() {
     if (const auto r = result())
-        session.edit_sticker(tr("Keep as it was"), [&](Sticker& s) {
+        model.in_hand.edit_sticker(tr("Keep as it was"), [&](Sticker& s) {
             s.hand = held_as_they_were(std::move(s.hand), r->cut->hand.does_not_apply);
         });
 }

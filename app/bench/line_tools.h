@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/session.h"
+#include "app/model/model.h"
 #include "core/hand/cut_line.h"
 
 #include <QObject>
@@ -19,7 +19,7 @@ class LineTools : public QObject {
   public:
     enum class Kind { nodes, free_hand, pen };
 
-    explicit LineTools(Session& project);
+    explicit LineTools(Model& project);
 
     void take(Kind next);
     void put_down();
@@ -60,7 +60,7 @@ class LineTools : public QObject {
   private:
     enum class Grip { none, nodes, handle, band, stroke, pen_handle };
 
-    Session& session;
+    Model& model;
     Kind kind = Kind::nodes;
     bool is_taken = false;
     std::set<NodePlace> selected;

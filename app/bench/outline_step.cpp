@@ -10,12 +10,12 @@ namespace fusuma::app {
 template <typename Change>
 void OutlineStep::edit_on(NumberField* field, const QString& text, const char* stroke, Change change) {
     connect(field, &NumberField::edited, this, [this, text, stroke, change](double value) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             text, [&](Sticker& s) { change(s, value); }, QLatin1String(stroke));
     });
 }
 
-OutlineStep::OutlineStep(Session& project) : session(project) {
+OutlineStep::OutlineStep(Model& project) : model(project) {
     auto* layout = step_layout(this);
     threshold = slider(1, 99, "threshold", tr("Threshold"),
                        tr("How solid a pixel must be to count as art. Raise it to leave out faint haze and shadows."));
@@ -23,10 +23,10 @@ OutlineStep::OutlineStep(Session& project) : session(project) {
     layout->addWidget(row(tr("Counts as art when solid over"), threshold_text));
     layout->addWidget(threshold);
     connect(threshold, &QSlider::valueChanged, this, [this](int percent) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             tr("Threshold"), [&](Sticker& s) { s.trace.threshold = percent * 2.55; }, QStringLiteral("threshold"));
     });
-    connect(threshold, &QSlider::sliderReleased, this, [this] { session.end_stroke(); });
+    connect(threshold, &QSlider::sliderReleased, this, [this] { model.project.end_stroke(); });
 
     const QString detail_why =
         tr("How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut.");
@@ -47,7 +47,7 @@ OutlineStep::OutlineStep(Session& project) : session(project) {
     edges = new Choices({tr("With holes"), tr("Outer edge only")});
     edges->setToolTip(tr("Whether holes in the art become holes in the sticker."));
     connect(edges, &Choices::picked, this,
-            [this](int i) { session.edit_sticker(tr("Holes"), [i](Sticker& s) { s.clean.outer_only = i == 1; }); });
+            [this](int i) { model.in_hand.edit_sticker(tr("Holes"), [i](Sticker& s) { s.clean.outer_only = i == 1; }); });
     layout->addWidget(edges);
     gaps =
         plain_field(0, 20, 0.1, "closeGaps", QStringLiteral("mm"),
@@ -85,7 +85,7 @@ void OutlineStep::refresh(const Sticker& s) {
     holes->setEnabled(!s.clean.outer_only);
 }
 
-void OutlineStep::refresh_result(const Outlined& outlined) {
+void OutlineStep::refresh_result(const SizedOutline& outlined) {
     const auto& contours = outlined.dropped.contours;
     const auto pinholes =
         std::count_if(contours.begin(), contours.end(), [](const Contour& c) { return signed_area(c) < 0; });

@@ -8,13 +8,13 @@ namespace fusuma::app {
 class OutlineStep : public QWidget {
     Q_OBJECT
   public:
-    explicit OutlineStep(Session& project);
+    explicit OutlineStep(Model& project);
     void refresh(const Sticker& sticker);
-    void refresh_result(const Outlined& outlined);
+    void refresh_result(const SizedOutline& outlined);
     [[nodiscard]] static QString state_of(const Sticker& sticker);
 
   private:
-    Session& session;
+    Model& model;
     std::vector<QWidget*> of_pixels; ///< what only pictures need
     QSlider* threshold;
     QLabel *threshold_text, *dropped;

@@ -1,11 +1,12 @@
 #include "app/bench/parts_step.h"
 
+#include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
 #include "app/common/colour_button.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "core/geometry/measure.h"
-#include "formats/picture_read.h"
+#include "formats/picture/picture_read.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -95,7 +96,7 @@ class PartItem : public QTreeWidgetItem {
 
 } // namespace
 
-PartsStep::PartsStep(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+PartsStep::PartsStep(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     auto* layout = step_layout(this);
     layout->addWidget(quick_part());
     order = new Choices({tr("File"), tr("Layer"), tr("Colour")});
@@ -184,7 +185,7 @@ QWidget* PartsStep::quick_part() {
                }),
          quick(tr("Cut the bottom"), "cutBottom",
                tr("The bottom shape is cut and not printed; the rest is only printed."), [this] {
-                   session.edit_sticker(tr("Cut the bottom shape"), [](Sticker& s) {
+                   model.in_hand.edit_sticker(tr("Cut the bottom shape"), [](Sticker& s) {
                        auto& art = std::get<DrawingArtwork>(s.artwork);
                        art.parts = std::make_shared<const Parts>(cut_bottom_shape(*art.drawing, *art.parts));
                        s.border.width = 0; // the shape's own edge
@@ -214,14 +215,13 @@ QWidget* PartsStep::use_part() {
     cut->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     cut->setAccessibleName(tr("How the parts are cut"));
     cut->setToolTip(tr("Not at all; as part of what the border goes round; or along their own edge."));
-    cut->addItems({tr("Do not cut"), tr("Cut round it"), tr("Kiss cut its edge"), tr("Score its edge"),
-                   tr("Cut its edge through")});
+    cut->addItems(labels<PartCut>());
     layout->addWidget(printed);
     layout->addWidget(cut, 1);
     connect(printed, &QCheckBox::clicked, this,
             [this](bool on) { edit_use(tr("Print parts"), [on](PartUse& use) { use.is_printed = on; }); });
     connect(cut, &QComboBox::activated, this,
-            [this](int i) { edit_use(tr("Cut parts"), [i](PartUse& use) { use.cut = static_cast<PartCut>(i); }); });
+            [this](int i) { edit_use(tr("Cut parts"), [i](PartUse& use) { use.cut = choice_at<PartCut>(i); }); });
     return body;
 }
 
@@ -308,16 +308,16 @@ QWidget* PartsStep::colour_part() {
 void PartsStep::edit(const QString& text,
                      const std::function<std::optional<Parts>(const Drawing&, const Parts&)>& change,
                      const QString& stroke) {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     const auto* art = sticker ? std::get_if<DrawingArtwork>(&sticker->artwork) : nullptr;
     if (!art)
         return;
     auto parts = change(*art->drawing, *art->parts);
     if (!parts) {
-        emit session.note(tr("Nothing comes of that: do the parts overlap?"));
+        emit model.messages.note(tr("Nothing comes of that: do the parts overlap?"));
         return;
     }
-    session.edit_sticker(
+    model.in_hand.edit_sticker(
         text,
         [&](Sticker& s) {
             std::get<DrawingArtwork>(s.artwork).parts = std::make_shared<const Parts>(std::move(*parts));
@@ -336,7 +336,7 @@ void PartsStep::edit_use(const QString& text, const std::function<void(PartUse&)
 }
 
 void PartsStep::combine(const QString& text, Combining how) {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     if (!sticker || !shown.parts)
         return;
     ShapeIds ids = tools.chosen_parts();
@@ -345,9 +345,9 @@ void PartsStep::combine(const QString& text, Combining how) {
             ids.insert(shape.id);
     constexpr std::size_t many = 40; // more take longer than people should wait for a click
     if (ids.size() > many) {
-        session.search(text,
+        model.searches.search(text,
                        [id = sticker->id, ids, how](const Document& now, Evaluator&, const Work&,
-                                                    const Session::Improved&) -> Session::Searched {
+                                                    const Searches::Improved&) -> Searches::Searched {
                            const auto current = now.find(id);
                            const auto* art = current ? std::get_if<DrawingArtwork>(&current->artwork) : nullptr;
                            auto parts = art ? combined(*art->drawing, *art->parts, ids, how) : std::nullopt;
@@ -374,16 +374,16 @@ void PartsStep::combine(const QString& text, Combining how) {
 }
 
 void PartsStep::each_colour_its_own() {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     if (!sticker)
         return;
     const auto& art = std::get<DrawingArtwork>(sticker->artwork);
     auto pieces_by_colour = by_colour(*art.drawing, *art.parts);
     if (pieces_by_colour.size() < 2) {
-        emit session.note(tr("The drawing has only one plain colour."));
+        emit model.messages.note(tr("The drawing has only one plain colour."));
         return;
     }
-    session.edit(tr("Each colour alone"), [&](Document d) {
+    model.project.edit(tr("Each colour alone"), [&](Document d) {
         for (auto& [colour, parts] : pieces_by_colour) {
             Sticker piece = *sticker;
             piece.name += " " + to_qt(colour).name().toUpper().toStdString();
@@ -393,7 +393,7 @@ void PartsStep::each_colour_its_own() {
         }
         return d;
     });
-    emit session.note(tr("%1 stickers were added to the tray, one for each colour.").arg(pieces_by_colour.size()));
+    emit model.messages.note(tr("%1 stickers were added to the tray, one for each colour.").arg(pieces_by_colour.size()));
 }
 
 void PartsStep::fill_with_picture() {
@@ -401,7 +401,7 @@ void PartsStep::fill_with_picture() {
                                                       tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
     if (path.isEmpty())
         return;
-    session.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
+    model.importer.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
         edit(tr("Fill with a picture"), [&](const Drawing&, const Parts& p) {
             return with_fill(p, tools.chosen_parts(), PartFill{Fill{.kind = Fill::Kind::colour}, picture});
         });
@@ -499,7 +499,7 @@ void PartsStep::refresh_chosen() {
         return;
     const QSignalBlocker quiet_printed(printed), quiet_cut(cut);
     printed->setChecked(chosen.front()->use.is_printed);
-    cut->setCurrentIndex(static_cast<int>(chosen.front()->use.cut));
+    cut->setCurrentIndex(place_of(chosen.front()->use.cut));
     Fill now{.kind = Fill::Kind::colour};
     if (chosen.front()->fill)
         now = chosen.front()->fill->plain;

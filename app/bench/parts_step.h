@@ -20,12 +20,12 @@ class NumberField;
 class PartsStep : public QWidget {
     Q_OBJECT
   public:
-    PartsStep(Session& project, BenchTools& bench_tools);
+    PartsStep(Model& project, BenchTools& bench_tools);
     void refresh(const DrawingArtwork& art, Unit unit);
     [[nodiscard]] static QString state_of(const DrawingArtwork& art);
 
   private:
-    Session& session;
+    Model& model;
     BenchTools& tools;
     DrawingArtwork shown;
     Choices* order;

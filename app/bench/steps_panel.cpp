@@ -34,7 +34,7 @@ NumberField* StepsPanel::length_field(double least, double most, double step, co
     return field;
 }
 
-StepsPanel::StepsPanel(Session& project, BenchTools& bench_tools) : session(project), tools(bench_tools) {
+StepsPanel::StepsPanel(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     setObjectName(QStringLiteral("panel"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedWidth(300);
@@ -51,12 +51,12 @@ StepsPanel::StepsPanel(Session& project, BenchTools& bench_tools) : session(proj
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     steps = new QWidget;
     auto* list = column(steps, 0, 6);
-    add_card(tr("Artwork"), artwork = new ArtworkStep(session, tools));
+    add_card(tr("Artwork"), artwork = new ArtworkStep(model, tools));
     add_card(tr("Background"), source_step());
-    add_card(tr("Outline"), outline = new OutlineStep(session));
-    add_card(tr("Border"), border = new BorderStep(session, tools));
-    add_card(tr("Bleed"), bleed = new BleedStep(session));
-    add_card(tr("Cut"), cut = new CutStep(session, tools));
+    add_card(tr("Outline"), outline = new OutlineStep(model));
+    add_card(tr("Border"), border = new BorderStep(model, tools));
+    add_card(tr("Bleed"), bleed = new BleedStep(model));
+    add_card(tr("Cut"), cut = new CutStep(model, tools));
     add_card(tr("Size"), size_step());
     for (StepCard* card : cards)
         list->addWidget(card);
@@ -81,9 +81,9 @@ StepsPanel::StepsPanel(Session& project, BenchTools& bench_tools) : session(proj
     layout->addWidget(put_on_sheet);
 
     open_card(3);
-    connect(&session, &Session::changed, this, &StepsPanel::refresh);
-    connect(&session, &Session::worked_out, this, &StepsPanel::refresh);
-    connect(&session, &Session::previewed, this, &StepsPanel::refresh);
+    connect(&model, &Model::changed, this, &StepsPanel::refresh);
+    connect(&model.working_out, &WorkingOut::worked_out, this, &StepsPanel::refresh);
+    connect(&model.working_out, &WorkingOut::previewed, this, &StepsPanel::refresh);
     connect(&tools, &BenchTools::changed, this, &StepsPanel::refresh);
     refresh();
 }
@@ -111,10 +111,10 @@ void StepsPanel::open_step_of(Tool tool) {
 QWidget* StepsPanel::source_step() {
     auto* body = new QWidget;
     auto* layout = column(body, 0, 0);
-    layout->addWidget(background = new BackgroundStep(session, tools));
-    layout->addWidget(parts = new PartsStep(session, tools));
-    layout->addWidget(label_step = new LabelStep(session));
-    layout->addWidget(cluster = new ClusterStep(session));
+    layout->addWidget(background = new BackgroundStep(model, tools));
+    layout->addWidget(parts = new PartsStep(model, tools));
+    layout->addWidget(label_step = new LabelStep(model));
+    layout->addWidget(cluster = new ClusterStep(model));
     return body;
 }
 
@@ -132,11 +132,11 @@ void StepsPanel::refresh_source(const Sticker& s) {
     }
     if (const auto* drawing = std::get_if<DrawingArtwork>(&s.artwork)) {
         show_only(parts, tr("Parts"));
-        parts->refresh(*drawing, session.document().unit);
+        parts->refresh(*drawing, model.document().unit);
         card.set_state(PartsStep::state_of(*drawing));
     } else if (const auto* label_art = std::get_if<LabelArtwork>(&s.artwork)) {
         show_only(label_step, tr("Label"));
-        label_step->refresh(*label_art, session.document().unit);
+        label_step->refresh(*label_art, model.document().unit);
         card.set_state(LabelStep::state_of(*label_art));
     } else if (const auto* members = std::get_if<ClusterArtwork>(&s.artwork)) {
         show_only(cluster, tr("Cluster"));
@@ -164,12 +164,12 @@ QWidget* StepsPanel::size_step() {
     layout->addWidget(row(tr("Finished height"), finished_height, 100));
     connect(width, &NumberField::edited, this, [this](double mm) { resize_sticker(mm, QStringLiteral("size")); });
     connect(height, &NumberField::edited, this, [this](double mm) {
-        if (const auto s = session.sticker())
+        if (const auto s = model.in_hand.sticker())
             resize_sticker(s->width * mm / artwork_size(*s).height, QStringLiteral("size"));
     });
     const auto finish = [this](double mm, Side side) {
-        const auto s = session.sticker();
-        const auto result = s ? session.snapshot().result(s->id) : nullptr;
+        const auto s = model.in_hand.sticker();
+        const auto result = s ? model.snapshot().result(s->id) : nullptr;
         if (const auto fitting = result ? width_for_finished(*result, *s, side, mm) : std::nullopt)
             resize_sticker(*fitting, QStringLiteral("size"));
     };
@@ -178,7 +178,7 @@ QWidget* StepsPanel::size_step() {
     auto* natural = button(tr("Size as in the file"), "", QStringLiteral("naturalSize"),
                            tr("Back to the size that the picture's own density gives it."));
     connect(natural, &QPushButton::clicked, this, [this] {
-        if (const auto s = session.sticker())
+        if (const auto s = model.in_hand.sticker())
             resize_sticker(natural_size(s->artwork).width / size_px(s->artwork).x * frame_of(*s).size.width, {});
     });
     layout->addWidget(natural);
@@ -186,12 +186,12 @@ QWidget* StepsPanel::size_step() {
 }
 
 void StepsPanel::resize_sticker(double width_mm, const QString& stroke) {
-    session.edit_sticker(
+    model.in_hand.edit_sticker(
         tr("Size"), [&](Sticker& s) { s = resized(std::move(s), std::clamp(width_mm, 0.5, 2000.0)); }, stroke);
 }
 
 void StepsPanel::refresh() {
-    const auto sticker = session.sticker();
+    const auto sticker = model.in_hand.sticker();
     steps->setEnabled(sticker != nullptr);
     put_on_sheet->setEnabled(sticker != nullptr);
     if (!sticker) {
@@ -202,14 +202,14 @@ void StepsPanel::refresh() {
     }
     title->setText(QFontMetrics(title->font()).elidedText(QString::fromStdString(sticker->name), Qt::ElideRight, 165));
     for (NumberField* field : lengths)
-        field->set_unit(session.document().unit);
+        field->set_unit(model.document().unit);
     refresh_values(*sticker);
-    if (const auto result = session.shown())
+    if (const auto result = model.working_out.shown())
         refresh_results(*sticker, *result);
 }
 
 void StepsPanel::refresh_values(const Sticker& s) {
-    const Unit unit = session.document().unit;
+    const Unit unit = model.document().unit;
     artwork->refresh(s);
     refresh_source(s);
     outline->refresh(s);
@@ -234,9 +234,9 @@ void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& re
         cards[1]->set_state(BackgroundStep::state_of(sticker, *result.isolation));
     }
     outline->refresh_result(*result.outlined);
-    const Unit unit = session.document().unit;
+    const Unit unit = model.document().unit;
     border->refresh_result(result, unit);
-    if (!session.shows_preview())
+    if (!model.working_out.shows_preview())
         cut->refresh_result(sticker, result, unit);
     const Rect box = bounds(result.cut_line());
     finished_width->set_value(box.width());

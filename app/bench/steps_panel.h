@@ -27,7 +27,7 @@ class PartsStep;
 class StepsPanel : public QWidget {
     Q_OBJECT
   public:
-    StepsPanel(Session& project, BenchTools& bench_tools);
+    StepsPanel(Model& project, BenchTools& bench_tools);
 
     /// Opens the step whose tools work on the cut line.
     void open_step_of(Tool tool);
@@ -39,7 +39,7 @@ class StepsPanel : public QWidget {
     void step_opened(int step); ///< by its place from 0; -1 when all are closed
 
   private:
-    Session& session;
+    Model& model;
     BenchTools& tools;
     QLabel *title, *finished_text, *finished_words;
     ArtworkStep* artwork;

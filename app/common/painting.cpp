@@ -4,110 +4,11 @@
 
 #include <QPainter>
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <list>
-#include <mutex>
 
 namespace fusuma::app {
 
-QPointF to_qt(Point p) {
-    return {p.x, p.y};
-}
-
-Point from_qt(QPointF p) {
-    return {p.x(), p.y()};
-}
-
-QTransform to_qt(const Transform& map) {
-    return {map.a, map.b, map.c, map.d, map.dx, map.dy};
-}
-
-QPainterPath open_path(const Contour& line) {
-    QPainterPath path(to_qt(line.start));
-    for (const Segment& s : line.segments)
-        s.kind == Segment::Kind::line ? path.lineTo(to_qt(s.end))
-                                      : path.cubicTo(to_qt(s.control1), to_qt(s.control2), to_qt(s.end));
-    return path;
-}
-
-QPainterPath to_qt(const Contour& contour) {
-    QPainterPath path = open_path(contour);
-    path.closeSubpath();
-    return path;
-}
-
-QPainterPath to_qt(const Outline& outline) {
-    QPainterPath path;
-    for (const Contour& contour : outline.contours)
-        path.addPath(to_qt(contour));
-    path.setFillRule(Qt::OddEvenFill);
-    return path;
-}
-
-QPainterPath to_qt(const Polygons& polygons) {
-    QPainterPath path;
-    for (const Polygon& polygon : polygons)
-        path.addPath(to_qt(contour_of(polygon)));
-    path.setFillRule(Qt::OddEvenFill);
-    return path;
-}
-
 namespace {
-
-QImage image_of(const std::shared_ptr<const Image>& pixels) {
-    return {pixels->rgba.data(), pixels->width, pixels->height, pixels->width * 4, QImage::Format_RGBA8888};
-}
-
-QImage shown_at(const Image& pixels, int most_px) {
-    const int longer = std::max(pixels.width, pixels.height);
-    if (longer <= most_px)
-        return QImage(pixels.rgba.data(), pixels.width, pixels.height, pixels.width * 4, QImage::Format_RGBA8888)
-            .convertToFormat(QImage::Format_ARGB32_Premultiplied);
-    const Image small = reduced(pixels, std::max(1, longer / most_px));
-    return QImage(small.rgba.data(), small.width, small.height, small.width * 4, QImage::Format_RGBA8888)
-        .convertToFormat(QImage::Format_ARGB32_Premultiplied)
-        .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
-}
-
-QImage shown_at(const DrawnArt& art, int most_px) {
-    const double scale = most_px / std::max(art.size.width, art.size.height);
-    const QSize px(std::max(1, static_cast<int>(std::ceil(scale * art.size.width))),
-                   std::max(1, static_cast<int>(std::ceil(scale * art.size.height))));
-    QImage image(px, QImage::Format_ARGB32_Premultiplied);
-    image.fill(Qt::transparent);
-    QPainter painter(&image);
-    draw_curves(painter, art, QTransform::fromScale(px.width(), px.height()));
-    return image;
-}
-
-constexpr std::array shown_sizes{200, 500, 1600}; // px, longer side
-
-/// The art as a picture of at most `most_px` along its longer side, remembered.
-QImage art_image(const PrintArt& art, int most_px) {
-    struct Entry {
-        PrintArt art;
-        int most_px;
-        QImage image;
-    };
-    static std::list<Entry> remembered;
-    static std::mutex mutex;
-    constexpr std::size_t most_remembered = 200;
-    {
-        const std::scoped_lock lock(mutex);
-        for (auto it = remembered.begin(); it != remembered.end(); ++it)
-            if (it->most_px == most_px && it->art == art) {
-                remembered.splice(remembered.begin(), remembered, it);
-                return remembered.front().image;
-            }
-    }
-    const QImage image = std::visit([most_px](const auto& a) { return shown_at(*a, most_px); }, art);
-    const std::scoped_lock lock(mutex);
-    remembered.push_front({art, most_px, image});
-    if (remembered.size() > most_remembered)
-        remembered.pop_back();
-    return image;
-}
 
 /// Draws what is seen of the art from its own pixels, as for a close look.
 void draw_from_pixels(QPainter& painter, const QImage& image, const QTransform& to_view) {
@@ -124,38 +25,6 @@ void draw_from_pixels(QPainter& painter, const QImage& image, const QTransform& 
 
 } // namespace
 
-void prepare_art(const PrintArt& art) {
-    for (const int size : shown_sizes)
-        art_image(art, size);
-}
-
-void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view) {
-    painter.save();
-    painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
-    painter.setTransform(QTransform::fromScale(1 / art.size.width, 1 / art.size.height) * to_view, true);
-    painter.setClipRect(QRectF(0, 0, art.size.width, art.size.height), Qt::IntersectClip);
-    for (const Painted& painted : art.shapes) {
-        QPainterPath path;
-        if (painted.area) {
-            path = to_qt(painted.area->curves);
-            path.setFillRule(painted.area->rule == FillRule::even_odd ? Qt::OddEvenFill : Qt::WindingFill);
-        }
-        if (const Rgb* colour = std::get_if<Rgb>(&painted.ink)) {
-            QColor ink = to_qt(*colour);
-            ink.setAlphaF(static_cast<float>(painted.opacity));
-            painter.fillPath(path, ink);
-            continue;
-        }
-        painter.save();
-        if (painted.area)
-            painter.setClipPath(path, Qt::IntersectClip);
-        painter.setTransform(to_qt(painted.from_unit), true);
-        painter.drawImage(QRectF(0, 0, 1, 1), image_of(std::get<std::shared_ptr<const Image>>(painted.ink)));
-        painter.restore();
-    }
-    painter.restore();
-}
-
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view) {
     // Take the smallest prepared size that still has a pixel for every pixel on the screen.
     const double shown = std::max(std::hypot(to_view.m11(), to_view.m12()), std::hypot(to_view.m21(), to_view.m22())) *
@@ -170,7 +39,7 @@ void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view)
             draw_curves(painter, *std::get<std::shared_ptr<const DrawnArt>>(art), to_view);
     } else {
         painter.setTransform(to_view, true);
-        painter.drawImage(QRectF(0, 0, 1, 1), art_image(art, *size));
+        painter.drawImage(QRectF(0, 0, 1, 1), shown_art(art, *size));
     }
     painter.restore();
 }
@@ -184,16 +53,6 @@ void draw_in_full(QPainter& painter, const PrintArt& art, const QTransform& to_v
     painter.setTransform(to_view, true);
     painter.drawImage(QRectF(0, 0, 1, 1), image_of(std::get<std::shared_ptr<const Image>>(art)));
     painter.restore();
-}
-
-void prepare_print(const std::vector<PrintLayer>& layers) {
-    for (const PrintLayer& layer : layers)
-        if (const auto* art = std::get_if<PrintArt>(&layer.ink))
-            prepare_art(*art);
-}
-
-QColor to_qt(Rgb colour) {
-    return {colour.red, colour.green, colour.blue};
 }
 
 void draw_layer(QPainter& painter, const PrintLayer& layer, const QTransform& to_view) {
@@ -233,6 +92,29 @@ void draw_cut_line(QPainter& painter, const QPainterPath& path, CutKind kind) {
     painter.setPen(line);
     painter.drawPath(path);
     painter.restore();
+}
+
+namespace {
+
+template <typename Lines> void draw_lines(QPainter& painter, const Lines& lines, const QTransform& to_view) {
+    for (const CutKind kind : {CutKind::kiss, CutKind::score, CutKind::through}) {
+        QPainterPath path;
+        for (const auto& line : lines)
+            if (line.kind == kind)
+                path.addPath(line.is_open ? open_path(line.path) : to_qt(line.path));
+        if (!path.isEmpty())
+            draw_cut_line(painter, to_view.map(path), kind);
+    }
+}
+
+} // namespace
+
+void draw_cut_lines(QPainter& painter, const std::vector<StickerLine>& lines, const QTransform& to_view) {
+    draw_lines(painter, lines, to_view);
+}
+
+void draw_cut_lines(QPainter& painter, const PlacedCopy& copy, const QTransform& to_view) {
+    draw_lines(painter, copy.lines, to_view);
 }
 
 } // namespace fusuma::app

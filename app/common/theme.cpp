@@ -1,6 +1,6 @@
 #include "app/common/theme.h"
 
-#include "formats/fonts.h"
+#include "formats/fonts/fonts.h"
 
 #include <QApplication>
 #include <QFontDatabase>

@@ -7,8 +7,8 @@
 
 namespace fusuma::app {
 
-ActCard::ActCard(Session& project, OutputJob& output_job, int number, const QString& title, const char* name)
-    : session(project), job(output_job) {
+ActCard::ActCard(Model& project, OutputRun& output_run, int number, const QString& title, const char* name)
+    : model(project), run(output_run) {
     setObjectName(QStringLiteral("card"));
     setAccessibleName(title);
     setAttribute(Qt::WA_StyledBackground);

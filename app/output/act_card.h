@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/common/widgets.h"
-#include "app/output/output_job.h"
+#include "app/output/output_run.h"
 
 class QComboBox;
 class QLabel;
@@ -16,11 +16,11 @@ namespace fusuma::app {
 class ActCard : public QWidget {
     Q_OBJECT
   public:
-    ActCard(Session& project, OutputJob& output_job, int number, const QString& title, const char* name);
+    ActCard(Model& project, OutputRun& output_run, int number, const QString& title, const char* name);
 
   protected:
-    Session& session;
-    OutputJob& job;
+    Model& model;
+    OutputRun& run;
     QVBoxLayout* rows;
 
     virtual void refresh() = 0;
@@ -36,7 +36,7 @@ class ActCard : public QWidget {
 class PrintAct : public ActCard {
     Q_OBJECT
   public:
-    PrintAct(Session& project, OutputJob& output_job);
+    PrintAct(Model& project, OutputRun& output_run);
     void print_on_printer();
     void save_pdf();
 
@@ -54,7 +54,7 @@ class PrintAct : public ActCard {
 class LoadAct : public ActCard {
     Q_OBJECT
   public:
-    LoadAct(Session& project, OutputJob& output_job, QWidget* pointing_view);
+    LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view);
 
   signals:
     void faults_wanted();
@@ -72,7 +72,7 @@ class LoadAct : public ActCard {
 class CutAct : public ActCard {
     Q_OBJECT
   public:
-    CutAct(Session& project, OutputJob& output_job);
+    CutAct(Model& project, OutputRun& output_run);
 
   signals:
     void material_wanted();

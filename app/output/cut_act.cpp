@@ -1,6 +1,6 @@
 #include "app/output/act_card.h"
 
-#include "app/sheet/profiles.h"
+#include "app/model/profiles.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -19,7 +19,7 @@ enum Connection { practice, practice_serial, elsewhere };
 
 } // namespace
 
-CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, output_job, 3, tr("Cut"), "cut") {
+CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_run, 3, tr("Cut"), "cut") {
     material = new QComboBox;
     material->setObjectName(QStringLiteral("material"));
     material->setAccessibleName(tr("Material"));
@@ -77,24 +77,24 @@ CutAct::CutAct(Session& project, OutputJob& output_job) : ActCard(project, outpu
         std::vector<Material> all = usual_materials();
         std::ranges::move(saved_materials(), std::back_inserter(all));
         if (i >= 0 && i < static_cast<int>(all.size()))
-            session.edit(tr("Material"), [chosen = all[static_cast<std::size_t>(i)]](Document d) {
+            model.project.edit(tr("Material"), [chosen = all[static_cast<std::size_t>(i)]](Document d) {
                 d.material = chosen;
                 return d;
             });
     });
     connect(connection, &QComboBox::activated, this, &CutAct::take_connection);
     connect(address, &QLineEdit::editingFinished, this, &CutAct::take_connection);
-    connect(speed, &Choices::picked, this, [this](int i) { job.set_speed(i == 0 ? 250 : 2500); });
-    connect(start, &QPushButton::clicked, this, [this] { job.start_cutting(); });
+    connect(speed, &Choices::picked, this, [this](int i) { run.cutting.set_speed(i == 0 ? 250 : 2500); });
+    connect(start, &QPushButton::clicked, this, [this] { run.cutting.start(); });
     connect(pause, &QPushButton::clicked, this,
-            [this] { job.stage() == OutputJob::Stage::cutting ? job.pause() : job.go_on(); });
-    connect(stop, &QPushButton::clicked, this, [this] { job.stop_cutting(); });
+            [this] { run.stage() == RunStage::Stage::cutting ? run.cutting.pause() : run.cutting.go_on(); });
+    connect(stop, &QPushButton::clicked, this, [this] { run.cutting.stop(); });
     connect(travel, &QCheckBox::toggled, this, &CutAct::shows_travel);
     connect(order, &QCheckBox::toggled, this, &CutAct::shows_order);
     connect(edit, &QPushButton::clicked, this, &CutAct::material_wanted);
     connect(test, &QPushButton::clicked, this, &CutAct::machine_test_wanted);
-    connect(&job, &OutputJob::changed, this, [this] { refresh(); });
-    connect(&session, &Session::changed, this, [this] { refresh(); });
+    connect(&run.progress, &RunStage::changed, this, [this] { refresh(); });
+    connect(&model, &Model::changed, this, [this] { refresh(); });
     refresh();
 }
 
@@ -102,11 +102,11 @@ void CutAct::take_connection() {
     const int chosen = connection->currentIndex();
     if (chosen == elsewhere)
         QSettings().setValue(QStringLiteral("cutter/address"), address->text());
-    job.set_address(chosen == practice          ? QString()
-                    : chosen == practice_serial ? OutputJob::serial_address
+    run.cutting.set_address(chosen == practice          ? QString()
+                    : chosen == practice_serial ? Cutting::serial_address
                                                 : address->text().trimmed());
     // A machine that may not answer is told its tool; what has left the computer counts as cut.
-    job.set_options({.sets_tool = chosen == elsewhere, .asks_back = chosen != elsewhere});
+    run.cutting.set_options({.sets_tool = chosen == elsewhere, .asks_back = chosen != elsewhere});
     refresh();
 }
 
@@ -116,7 +116,7 @@ void CutAct::refresh_materials() {
         names << QString::fromStdString(m.name);
     for (const Material& m : saved_materials())
         names << QString::fromStdString(m.name);
-    const QString now = QString::fromStdString(session.document().material.name);
+    const QString now = QString::fromStdString(model.document().material.name);
     if (!names.contains(now))
         names << now;
     if (material->count() != names.size() || material->currentText() != now) {
@@ -128,13 +128,13 @@ void CutAct::refresh_materials() {
 }
 
 void CutAct::refresh() {
-    using Stage = OutputJob::Stage;
-    const Stage stage = job.stage();
+    using Stage = RunStage::Stage;
+    const Stage stage = run.stage();
     refresh_materials();
     address->setVisible(connection->currentIndex() == elsewhere);
     speed->setVisible(connection->currentIndex() != elsewhere);
-    const auto all = job.job().runs.size();
-    const auto done = job.runs_done();
+    const auto all = run.cutting.job().runs.size();
+    const auto done = run.cutting.runs_done();
     set_state(stage < Stage::found      ? tr("load first")
               : stage == Stage::found   ? tr("ready")
               : stage == Stage::paused  ? tr("paused")
@@ -144,11 +144,11 @@ void CutAct::refresh() {
               stage >= Stage::found && stage != Stage::cut);
     QStringList lines;
     if (stage >= Stage::found) {
-        const Material& m = session.document().material;
+        const Material& m = model.document().material;
         for (const auto& [kind, name] :
              std::array{std::pair{CutKind::kiss, tr("Kiss")}, std::pair{CutKind::score, tr("Score")},
                         std::pair{CutKind::through, tr("Through")}}) {
-            const auto runs = std::ranges::count(job.job().runs, kind, &CutRun::kind) / m.tooling(kind).passes;
+            const auto runs = std::ranges::count(run.cutting.job().runs, kind, &CutRun::kind) / m.tooling(kind).passes;
             if (runs > 0)
                 lines << tr("%1: %2 lines, %3 g, %4 mm/s, %5")
                              .arg(name)
@@ -159,23 +159,23 @@ void CutAct::refresh() {
                                                               : tr("%1 passes").arg(m.tooling(kind).passes));
         }
         lines << tr("About %1: %2 of cut, %3 of travel")
-                     .arg(minutes(job.seconds()),
-                          QString::fromStdString(format_distance(job.job().cut_mm, session.document().unit)),
-                          QString::fromStdString(format_distance(job.job().travel_mm, session.document().unit)));
+                     .arg(minutes(run.cutting.seconds()),
+                          QString::fromStdString(format_distance(run.cutting.job().cut_mm, model.document().unit)),
+                          QString::fromStdString(format_distance(run.cutting.job().travel_mm, model.document().unit)));
     }
     facts->setText(lines.join('\n'));
     facts->setVisible(!lines.isEmpty());
-    material->setEnabled(!job.is_cutting());
-    connection->setEnabled(!job.is_cutting());
-    start->setVisible(!job.is_cutting());
+    material->setEnabled(!run.is_cutting());
+    connection->setEnabled(!run.is_cutting());
+    start->setVisible(!run.is_cutting());
     start->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0);
     start->setText(stage == Stage::cut ? tr("Cut it once more") : tr("Start cutting"));
     restyle(start, "role", stage == Stage::found ? "primary" : "");
-    pause->setVisible(job.is_cutting());
+    pause->setVisible(run.is_cutting());
     pause->setText(stage == Stage::cutting ? tr("Pause") : tr("Go on"));
     restyle(pause, "role", stage == Stage::dropped || stage == Stage::paused ? "primary" : "");
-    stop->setVisible(job.is_cutting());
-    progress->setVisible(job.is_cutting() || stage == Stage::cut);
+    stop->setVisible(run.is_cutting());
+    progress->setVisible(run.is_cutting() || stage == Stage::cut);
     progress->setRange(0, std::max(1, static_cast<int>(all)));
     progress->setValue(static_cast<int>(done));
 }

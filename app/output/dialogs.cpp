@@ -2,12 +2,12 @@
 
 #include "app/output/form.h"
 #include "app/output/print_sheet.h"
-#include "app/sheet/profiles.h"
-#include "core/document/cut_page.h"
-#include "core/document/test_prints.h"
-#include "formats/file.h"
-#include "formats/hpgl.h"
-#include "formats/pdf.h"
+#include "app/model/profiles.h"
+#include "core/plan/cut_page.h"
+#include "core/plan/test_prints.h"
+#include "formats/basics/file.h"
+#include "formats/cut_files/hpgl.h"
+#include "formats/pdf/pdf_write.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -44,18 +44,18 @@ std::vector<std::size_t> chosen_mark(const QComboBox* box) {
                                    : std::vector<std::size_t>{};
 }
 
-void write_or_tell(Session& session, const QString& path, const std::string& bytes) {
+void write_or_tell(Model& model, const QString& path, const std::string& bytes) {
     if (path.isEmpty())
         return;
     const Outcome written = write_file(path, QByteArray::fromStdString(bytes));
     if (written)
-        emit session.note(text("Saved %1.").arg(QFileInfo(path).fileName()));
+        emit model.messages.note(text("Saved %1.").arg(QFileInfo(path).fileName()));
     else
-        emit session.problem(QString::fromStdString(written.problem().text()));
+        emit model.messages.problem(QString::fromStdString(written.problem().text()));
 }
 
 /// Two buttons that print a test page or save it.
-QWidget* ways_to_print(Session& session, Form& form, const std::function<JobPlan()>& plan, const QString& file) {
+QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>& plan, const QString& file) {
     auto* line = new QWidget;
     auto* layout = new QHBoxLayout(line);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -64,15 +64,15 @@ QWidget* ways_to_print(Session& session, Form& form, const std::function<JobPlan
                         text("To print it elsewhere, at actual size"));
     layout->addWidget(print);
     layout->addWidget(save);
-    QObject::connect(print, &QPushButton::clicked, &form, [&session, &form, plan] {
+    QObject::connect(print, &QPushButton::clicked, &form, [&model, &form, plan] {
         QPrinter printer(QPrinter::HighResolution);
         const JobPlan page = plan();
         if (ask_for_printer(printer, page.paper, &form))
             if (const Outcome done = paint_sheets(printer, page); !done)
-                emit session.problem(QString::fromStdString(done.problem().text()));
+                emit model.messages.problem(QString::fromStdString(done.problem().text()));
     });
-    QObject::connect(save, &QPushButton::clicked, &form, [&session, &form, plan, file] {
-        write_or_tell(session, QFileDialog::getSaveFileName(&form, text("Save as"), file, QStringLiteral("*.pdf")),
+    QObject::connect(save, &QPushButton::clicked, &form, [&model, &form, plan, file] {
+        write_or_tell(model, QFileDialog::getSaveFileName(&form, text("Save as"), file, QStringLiteral("*.pdf")),
                       print_pdf(plan(), {.with_cut_lines = false}));
     });
     return line;
@@ -80,10 +80,10 @@ QWidget* ways_to_print(Session& session, Form& form, const std::function<JobPlan
 
 } // namespace
 
-void ask_for_faults(OutputJob& job, QWidget* parent) {
-    PracticeFaults f = job.faults();
+void ask_for_faults(OutputRun& run, QWidget* parent) {
+    PracticeFaults f = run.faults();
     const auto marks =
-        job.ticket() ? job.ticket()->pages[static_cast<std::size_t>(job.page())].marks : std::vector<Mark>{};
+        run.printed.ticket() ? run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks : std::vector<Mark>{};
     Form form(text("What may go wrong"), "faultsDialog", Unit::mm, parent);
     form.add_words(text(
         "The practice devices behave as badly as you ask, so that everything can be tried without spoiling a sheet."));
@@ -140,12 +140,12 @@ void ask_for_faults(OutputJob& job, QWidget* parent) {
     f.machine.blade_offset = blade->value();
     f.machine.backlash = backlash->value();
     f.machine.drop_after = static_cast<int>(drop->value());
-    job.set_faults(f);
+    run.set_faults(f);
 }
 
-void ask_for_material(Session& session, QWidget* parent) {
-    Material m = session.document().material;
-    Form form(text("Material"), "materialDialog", session.document().unit, parent);
+void ask_for_material(Model& model, QWidget* parent) {
+    Material m = model.document().material;
+    Form form(text("Material"), "materialDialog", model.document().unit, parent);
     auto* name = new QLineEdit(QString::fromStdString(m.name));
     name->setObjectName(QStringLiteral("materialName"));
     form.add(text("Name"), name);
@@ -195,15 +195,15 @@ void ask_for_material(Session& session, QWidget* parent) {
                         tab->value()};
     };
     QObject::connect(square, &QPushButton::clicked, &form, [&] {
-        const Size paper = session.document().sheet.paper;
+        const Size paper = model.document().sheet.paper;
         const auto at = [](double side, CutKind kind) {
             const Point middle{40, 40}, half{side / 2, side / 2};
-            return CutPath{contour_of(corners_of({middle - half, middle + half})), kind, no_copy};
+            return CutPath{contour_of(corners_of({middle - half, middle + half})), kind, CopyId::none};
         };
         const Material now = read();
         const CutJob job = cut_page({at(20, CutKind::kiss), at(30, CutKind::through)}, paper, {}, now);
         write_or_tell(
-            session,
+            model,
             QFileDialog::getSaveFileName(&form, text("Save as"), text("test square.plt"), QStringLiteral("*.plt")),
             cut_hpgl(job, now, paper, {.sets_tool = true}));
     });
@@ -214,19 +214,19 @@ void ask_for_material(Session& session, QWidget* parent) {
         return;
     if (keep->isChecked())
         save_profile(chosen);
-    session.edit(text("Material"), [chosen](Document d) {
+    model.project.edit(text("Material"), [chosen](Document d) {
         d.material = chosen;
         return d;
     });
 }
 
-void set_printer_right(Session& session, QWidget* parent) {
-    const SheetSettings sheet = session.document().sheet;
+void set_printer_right(Model& model, QWidget* parent) {
+    const SheetSettings sheet = model.document().sheet;
     const PrintMeasures wanted = wanted_measures(sheet);
-    Form form(text("Set the printer right"), "printerRightDialog", session.document().unit, parent);
+    Form form(text("Set the printer right"), "printerRightDialog", model.document().unit, parent);
     form.add_words(text("1. Print this page on the paper you use, at actual size."));
     form.add_wide(ways_to_print(
-        session, form, [sheet] { return measuring_page(sheet); }, text("measuring page.pdf")));
+        model, form, [sheet] { return measuring_page(sheet); }, text("measuring page.pdf")));
     form.add_words(text("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on "
                         "the page: when yours agree, "
                         "nothing needs setting."));
@@ -252,14 +252,14 @@ void set_printer_right(Session& session, QWidget* parent) {
     if (!form.run(text("Use it")))
         return;
     if (const auto printer = result())
-        session.edit(text("Set the printer right"), [printer](Document d) {
+        model.project.edit(text("Set the printer right"), [printer](Document d) {
             d.sheet.printer = *printer;
             return d;
         });
 }
 
-void set_machine_right(Session& session, QWidget* parent) {
-    const Document& document = session.document();
+void set_machine_right(Model& model, QWidget* parent) {
+    const Document& document = model.document();
     const SheetSettings sheet = document.sheet;
     const auto places = machine_test_places(sheet);
     Form form(text("Set the machine right"), "machineRightDialog", document.unit, parent);
@@ -270,14 +270,14 @@ void set_machine_right(Session& session, QWidget* parent) {
     }
     form.add_words(text("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
     form.add_wide(ways_to_print(
-        session, form, [sheet] { return machine_test(sheet); }, text("machine test.pdf")));
+        model, form, [sheet] { return machine_test(sheet); }, text("machine test.pdf")));
     auto* cut = button(text("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"), text("For your cutter"));
     form.add_wide(cut);
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
         const JobPlan plan = machine_test(sheet);
         const CutJob job = cut_page(plan.pages.front().cuts, plan.paper, sheet.cutter, document.material);
         write_or_tell(
-            session,
+            model,
             QFileDialog::getSaveFileName(&form, text("Save as"), text("machine test.plt"), QStringLiteral("*.plt")),
             cut_hpgl(job, document.material, plan.paper));
     });
@@ -315,14 +315,14 @@ void set_machine_right(Session& session, QWidget* parent) {
     }
     show();
     if (form.run(text("Use it")))
-        session.edit(text("Set the machine right"), [cutter = result()](Document d) {
+        model.project.edit(text("Set the machine right"), [cutter = result()](Document d) {
             d.sheet.cutter = cutter;
             return d;
         });
 }
 
-void ask_for_inks(Session& session, QWidget* parent) {
-    InkNames inks = session.document().inks;
+void ask_for_inks(Model& model, QWidget* parent) {
+    InkNames inks = model.document().inks;
     Form form(text("Inks of cut lines"), "inksDialog", Unit::mm, parent);
     form.add_words(
         text("In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names."));
@@ -343,7 +343,7 @@ void ask_for_inks(Session& session, QWidget* parent) {
         return typed.isEmpty() ? before : typed.toStdString();
     };
     inks = {name(kiss, inks.kiss), name(score, inks.score), name(through, inks.through)};
-    session.edit(text("Inks of cut lines"), [inks](Document d) {
+    model.project.edit(text("Inks of cut lines"), [inks](Document d) {
         d.inks = inks;
         return d;
     });

@@ -1,13 +1,14 @@
 #include "app/output/act_card.h"
 
+#include "app/common/enum_words.h"
 #include <QVBoxLayout>
 #include <numbers>
 
 namespace fusuma::app {
 
-LoadAct::LoadAct(Session& project, OutputJob& output_job, QWidget* pointing_view)
-    : ActCard(project, output_job, 2, tr("Load and find"), "load"), view(pointing_view) {
-    method = new Choices({tr("Sensor"), tr("By hand"), tr("Paper edge")});
+LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
+    : ActCard(project, output_run, 2, tr("Load and find"), "load"), view(pointing_view) {
+    method = new Choices(labels<MarkMethod>());
     method->setToolTip(
         tr("How the cutter learns where the print lies: its sensor looks for the marks, you drive a pointer "
            "over them, or the sheet lies square in its corner."));
@@ -33,15 +34,15 @@ LoadAct::LoadAct(Session& project, OutputJob& output_job, QWidget* pointing_view
     faults = button(tr("What may go wrong…"), "link", QStringLiteral("practiceFaults"),
                     tr("Make the practice devices lie: crooked sheets, stretched prints, smudged marks, dull blades."));
     rows->addWidget(faults, 0, Qt::AlignLeft);
-    connect(method, &Choices::picked, this, [this](int i) { job.set_method(static_cast<MarkMethod>(i)); });
-    connect(load, &QPushButton::clicked, this, [this] { job.load(); });
-    connect(take, &QPushButton::clicked, this, [this] { job.take_mark(); });
-    connect(skip, &QPushButton::clicked, this, [this] { job.skip_mark(); });
-    connect(enough, &QPushButton::clicked, this, [this] { job.end_pointing(); });
-    connect(anyway, &QPushButton::clicked, this, [this] { job.accept_found(); });
-    connect(by_hand, &QPushButton::clicked, this, [this] { job.set_method(MarkMethod::by_hand); });
+    connect(method, &Choices::picked, this, [this](int i) { run.finder.set_method(choice_at<MarkMethod>(i)); });
+    connect(load, &QPushButton::clicked, this, [this] { run.finder.load(); });
+    connect(take, &QPushButton::clicked, this, [this] { run.finder.take_mark(); });
+    connect(skip, &QPushButton::clicked, this, [this] { run.finder.skip_mark(); });
+    connect(enough, &QPushButton::clicked, this, [this] { run.finder.end_pointing(); });
+    connect(anyway, &QPushButton::clicked, this, [this] { run.finder.accept_found(); });
+    connect(by_hand, &QPushButton::clicked, this, [this] { run.finder.set_method(MarkMethod::by_hand); });
     connect(faults, &QPushButton::clicked, this, &LoadAct::faults_wanted);
-    connect(&job, &OutputJob::changed, this, [this] { refresh(); });
+    connect(&run.progress, &RunStage::changed, this, [this] { refresh(); });
     refresh();
 }
 
@@ -56,52 +57,52 @@ QString figure(double value, int decimals) {
 } // namespace
 
 void LoadAct::refresh() {
-    using Stage = OutputJob::Stage;
-    const Stage stage = job.stage();
-    const Registration& r = job.registration();
+    using Stage = RunStage::Stage;
+    const Stage stage = run.stage();
+    const Registration& r = run.finder.registration();
     const bool is_found = stage >= Stage::found;
     const auto marks =
-        job.ticket() ? job.ticket()->pages[static_cast<std::size_t>(job.page())].marks : std::vector<Mark>{};
+        run.printed.ticket() ? run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks : std::vector<Mark>{};
     const int all = static_cast<int>(marks.size());
-    method->set_chosen(static_cast<int>(job.method()));
-    method->setEnabled(!job.is_cutting());
+    method->set_chosen(place_of(run.finder.method()));
+    method->setEnabled(!run.is_cutting());
     set_state(stage < Stage::printed                   ? tr("print first")
               : stage == Stage::loading                ? tr("looking…")
               : stage == Stage::refused                ? tr("not found")
-              : stage == Stage::pointing               ? tr("mark %1 of %2").arg(job.wanted_mark() + 1).arg(all)
+              : stage == Stage::pointing               ? tr("mark %1 of %2").arg(run.finder.wanted_mark() + 1).arg(all)
               : !is_found                              ? tr("ready")
-              : job.method() == MarkMethod::paper_edge ? tr("by its edge")
+              : run.finder.method() == MarkMethod::paper_edge ? tr("by its edge")
                                                        : tr("found %1 of %2").arg(r.marks_found).arg(all),
               stage >= Stage::printed && stage < Stage::found);
     QString text;
     if (stage == Stage::pointing)
         text = tr("Drive the pointer over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return "
                   "takes it.")
-                   .arg(QString::fromStdString(name_of(marks, job.wanted_mark())));
+                   .arg(QString::fromStdString(name_of(marks, run.finder.wanted_mark())));
     else if (stage == Stage::refused || is_found)
         text = QString::fromStdString(r.reason);
     else
-        text = job.method() == MarkMethod::sensor    ? tr("The sensor looks for all marks, however the sheet lies.")
-               : job.method() == MarkMethod::by_hand ? tr("You show three marks or more with a pointer.")
+        text = run.finder.method() == MarkMethod::sensor    ? tr("The sensor looks for all marks, however the sheet lies.")
+               : run.finder.method() == MarkMethod::by_hand ? tr("You show three marks or more with a pointer.")
                                                      : tr("The sheet lies in the corner, against the mat's edge.");
     words->setText(text);
     words->setVisible(!text.isEmpty());
     restyle(words, "role", stage == Stage::refused ? "attention" : "dim");
     figures->setVisible(is_found);
-    if (is_found && job.ticket()) {
-        const Size paper = job.ticket()->paper;
+    if (is_found && run.printed.ticket()) {
+        const Size paper = run.printed.ticket()->paper;
         const Pose pose = pose_of(r.fit, {paper.width / 2, paper.height / 2});
         QStringList lines;
-        if (job.method() != MarkMethod::paper_edge) {
+        if (run.finder.method() != MarkMethod::paper_edge) {
             lines << tr("Turned %1°, shifted %2, %3 mm\nStretched %4 % across, %5 % down")
                          .arg(figure(pose.turn * 180 / std::numbers::pi, 2), figure(pose.shift.x, 1),
                               figure(pose.shift.y, 1), figure(100 * (pose.stretch_x - 1), 2),
                               figure(100 * (pose.stretch_y - 1), 2));
             lines << tr("Left-over error %1 mm").arg(r.residual, 0, 'f', 2);
         }
-        const auto faulty = static_cast<int>(job.faulty().size());
+        const auto faulty = static_cast<int>(run.cutting.faulty().size());
         lines << tr("Cuts within %1 mm of their print%2")
-                     .arg(job.judgement().worst_error, 0, 'f', 2)
+                     .arg(run.cutting.judgement().worst_error, 0, 'f', 2)
                      .arg(faulty == 0   ? QString()
                           : faulty == 1 ? tr("; 1 sticker would show it")
                                         : tr("; %1 stickers would show it").arg(faulty));
@@ -110,16 +111,16 @@ void LoadAct::refresh() {
     }
     const bool is_pointing = stage == Stage::pointing;
     load->setVisible(!is_pointing);
-    load->setEnabled(stage >= Stage::printed && stage != Stage::loading && !job.is_cutting());
+    load->setEnabled(stage >= Stage::printed && stage != Stage::loading && !run.is_cutting());
     load->setText(stage == Stage::refused ? tr("Try again") : is_found ? tr("Load it again") : tr("Load the sheet"));
     restyle(load, "role", stage == Stage::printed ? "primary" : "");
     for (auto* b : {take, skip, enough})
         b->setVisible(is_pointing);
-    enough->setEnabled(std::ranges::count_if(job.pointed(), [](const auto& p) { return p.has_value(); }) >= 3);
-    anyway->setVisible(stage == Stage::refused && job.method() == MarkMethod::sensor && r.marks_found >= 3);
+    enough->setEnabled(std::ranges::count_if(run.finder.pointed(), [](const auto& p) { return p.has_value(); }) >= 3);
+    anyway->setVisible(stage == Stage::refused && run.finder.method() == MarkMethod::sensor && r.marks_found >= 3);
     anyway->setText(tr("Use the %1 that were found").arg(r.marks_found));
-    by_hand->setVisible(stage == Stage::refused && job.method() != MarkMethod::by_hand);
-    faults->setEnabled(!job.is_cutting());
+    by_hand->setVisible(stage == Stage::refused && run.finder.method() != MarkMethod::by_hand);
+    faults->setEnabled(!run.is_cutting());
     if (is_pointing && !view->hasFocus() && isVisible())
         view->setFocus(); // its keys drive the pointer
 }

@@ -3,12 +3,12 @@
 #include "app/common/widgets.h"
 #include "app/output/dialogs.h"
 #include "app/output/slip_panel.h"
-#include "core/document/cut_page.h"
-#include "formats/cut_file.h"
-#include "formats/dxf.h"
-#include "formats/file.h"
-#include "formats/pdf.h"
-#include "formats/svg.h"
+#include "core/plan/cut_page.h"
+#include "formats/cut_files/cut_file.h"
+#include "formats/cut_files/dxf_write.h"
+#include "formats/basics/file.h"
+#include "formats/pdf/pdf_write.h"
+#include "formats/cut_files/svg_write.h"
 
 #include <QDateTime>
 #include <QFileDialog>
@@ -31,12 +31,12 @@ QString when(const Ticket& ticket) {
 
 } // namespace
 
-OutputPage::OutputPage(Session& project) : session(project), job(project) {
-    job.setParent(this);
+OutputPage::OutputPage(Model& project) : model(project), run(project) {
+    run.setParent(this);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
-    auto* view = new RehearsalView(job);
+    auto* view = new RehearsalView(run);
     auto* acts = new QWidget;
     acts->setObjectName(QStringLiteral("actsPanel"));
     acts->setAttribute(Qt::WA_StyledBackground);
@@ -48,9 +48,9 @@ OutputPage::OutputPage(Session& project) : session(project), job(project) {
     auto* inner = new QWidget;
     auto* list = column(inner, 12, 8);
     list->addWidget(ticket_head());
-    print = new PrintAct(session, job);
-    auto* load = new LoadAct(session, job, view);
-    auto* cut = new CutAct(session, job);
+    print = new PrintAct(model, run);
+    auto* load = new LoadAct(model, run, view);
+    auto* cut = new CutAct(model, run);
     for (QWidget* act : std::initializer_list<QWidget*>{print, load, cut})
         list->addWidget(act);
     list->addWidget(exports());
@@ -59,15 +59,15 @@ OutputPage::OutputPage(Session& project) : session(project), job(project) {
     frame->addWidget(scroll);
     layout->addWidget(acts);
     layout->addWidget(view, 1);
-    layout->addWidget(new SlipPanel(session, job, *view));
+    layout->addWidget(new SlipPanel(model, run, *view));
     setFocusProxy(view);
-    connect(load, &LoadAct::faults_wanted, this, [this] { ask_for_faults(job, this); });
-    connect(cut, &CutAct::material_wanted, this, [this] { ask_for_material(session, this); });
-    connect(cut, &CutAct::machine_test_wanted, this, [this] { set_machine_right(session, this); });
+    connect(load, &LoadAct::faults_wanted, this, [this] { ask_for_faults(run, this); });
+    connect(cut, &CutAct::material_wanted, this, [this] { ask_for_material(model, this); });
+    connect(cut, &CutAct::machine_test_wanted, this, [this] { set_machine_right(model, this); });
     connect(cut, &CutAct::shows_travel, view, &RehearsalView::set_shows_travel);
     connect(cut, &CutAct::shows_order, view, &RehearsalView::set_shows_order);
-    connect(&job, &OutputJob::changed, this, &OutputPage::refresh);
-    connect(&session, &Session::changed, this, &OutputPage::refresh);
+    connect(&run.progress, &RunStage::changed, this, &OutputPage::refresh);
+    connect(&model, &Model::changed, this, &OutputPage::refresh);
     refresh();
 }
 
@@ -105,13 +105,13 @@ QWidget* OutputPage::ticket_head() {
         cuts_what_was_printed = true;
         refresh();
     });
-    connect(again, &QPushButton::clicked, this, [this] { job.freeze_soon(); });
+    connect(again, &QPushButton::clicked, this, [this] { run.printed.freeze_soon(); });
     return head;
 }
 
 void OutputPage::fill_ticket_menu(QMenu& menu) {
     menu.clear();
-    const auto all = session.document().tickets;
+    const auto all = model.document().tickets;
     for (auto it = all.rbegin(); it != all.rend(); ++it) { // the newest first
         const auto ticket = *it;
         std::size_t lines = 0;
@@ -121,23 +121,24 @@ void OutputPage::fill_ticket_menu(QMenu& menu) {
             menu.addMenu(tr("%1, %2, %3 lines").arg(QString::fromStdString(ticket->code), when(*ticket)).arg(lines));
         sub->addAction(tr("Cut it"), this, [this, ticket] {
             cuts_what_was_printed = true;
-            job.take(ticket);
+            run.printed.take(ticket);
         });
         const auto open = [this, ticket] {
-            session.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
+            model.project.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
                 Document then = *ticket->document;
                 then.tickets = now.tickets;
-                then.next_id = std::max(then.next_id, now.next_id);
+                then.sticker_ids.next = std::max(then.sticker_ids.next, now.sticker_ids.next);
+                then.copy_ids.next = std::max(then.copy_ids.next, now.copy_ids.next);
                 return then;
             });
         };
         sub->addAction(tr("Print it again"), this, [this, open] {
             open();
-            job.freeze_soon(); // what is printed now is frozen anew, so that the cut follows this print
+            run.printed.freeze_soon(); // what is printed now is frozen anew, so that the cut follows this print
         });
         sub->addAction(tr("Open it on the sheet"), this, open);
         sub->addSeparator();
-        sub->addAction(tr("Delete"), this, [this, code = ticket->code] { session.remove_ticket(code); });
+        sub->addAction(tr("Delete"), this, [this, code = ticket->code] { model.project.remove_ticket(code); });
     }
     if (all.empty())
         menu.addAction(tr("Nothing was printed yet"))->setEnabled(false);
@@ -172,8 +173,8 @@ QWidget* OutputPage::exports() {
     auto* printer = button(tr("Set the printer right…"), "link", QStringLiteral("printerRight"),
                            tr("Print a page, measure three lengths, and later prints are moved by it."));
     connect(check, &QPushButton::clicked, this, &OutputPage::check_file);
-    connect(inks, &QPushButton::clicked, this, [this] { ask_for_inks(session, this); });
-    connect(printer, &QPushButton::clicked, this, [this] { set_printer_right(session, this); });
+    connect(inks, &QPushButton::clicked, this, [this] { ask_for_inks(model, this); });
+    connect(printer, &QPushButton::clicked, this, [this] { set_printer_right(model, this); });
     links->addWidget(check);
     links->addWidget(inks);
     links->addStretch();
@@ -183,7 +184,7 @@ QWidget* OutputPage::exports() {
 }
 
 std::shared_ptr<const JobPlan> OutputPage::plan_in_hand() const {
-    return job.plan() ? job.plan() : session.snapshot().plan;
+    return run.printed.plan() ? run.printed.plan() : model.snapshot().plan;
 }
 
 void OutputPage::export_file(File kind) {
@@ -193,30 +194,30 @@ void OutputPage::export_file(File kind) {
     static const QString suffixes[] = {QStringLiteral(".pdf"), QStringLiteral(".svg"), QStringLiteral(".dxf"),
                                        QStringLiteral(".plt")};
     const QString suffix = suffixes[static_cast<int>(kind)];
-    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + suffix,
+    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), model.project.name() + suffix,
                                                 QStringLiteral("*") + suffix);
     if (path.isEmpty())
         return;
     if (path.endsWith(suffix, Qt::CaseInsensitive))
         path.chop(suffix.size());
-    const Material& material = session.document().material;
-    const CutterProfile& cutter = session.document().sheet.cutter;
+    const Material& material = model.document().material;
+    const CutterProfile& cutter = model.document().sheet.cutter;
     const std::size_t files = kind == File::pdf ? 1 : plan->pages.size(); // a PDF holds all pages
     for (std::size_t page = 0; page < files; ++page) {
         const QString name = path + (page > 0 ? QStringLiteral("-%1").arg(page + 1) : QString()) + suffix;
         const auto hpgl = [&] {
             return cut_hpgl(cut_page(plan->pages[page].cuts, plan->paper, cutter, material), material, plan->paper);
         };
-        const std::string text = kind == File::pdf   ? print_pdf(*plan, {true, session.document().inks, false})
+        const std::string text = kind == File::pdf   ? print_pdf(*plan, {true, model.document().inks, false})
                                  : kind == File::svg ? cut_svg(*plan, page)
                                  : kind == File::dxf ? cut_dxf(*plan, DxfCurves::polylines, page)
                                                      : hpgl();
         if (const Outcome written = write_file(name, QByteArray::fromStdString(text)); !written) {
-            emit session.problem(QString::fromStdString(written.problem().text()));
+            emit model.messages.problem(QString::fromStdString(written.problem().text()));
             return;
         }
     }
-    emit session.note(files == 1 ? tr("Saved %1.").arg(QFileInfo(path + suffix).fileName())
+    emit model.messages.note(files == 1 ? tr("Saved %1.").arg(QFileInfo(path + suffix).fileName())
                                  : tr("Saved %1 pages.").arg(plan->pages.size()));
 }
 
@@ -231,28 +232,28 @@ void OutputPage::check_file() {
     const auto lines =
         bytes ? read_cut_file(*bytes, path, plan->paper) : Result<std::vector<ReadLine>>(bytes.problem());
     if (!lines) {
-        emit session.problem(QString::fromStdString(lines.problem().text()));
+        emit model.messages.problem(QString::fromStdString(lines.problem().text()));
         return;
     }
-    const auto page = static_cast<std::size_t>(job.plan() ? job.page() : session.page());
+    const auto page = static_cast<std::size_t>(run.printed.plan() ? run.printed.page() : model.in_hand.page());
     const FileCheck check = compare(*lines, plan->pages[page].cuts);
     const QString name = QFileInfo(path).fileName();
     if (check.agrees())
-        emit session.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.")
+        emit model.messages.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.")
                               .arg(name)
                               .arg(check.lines)
                               .arg(check.worst, 0, 'f', 3));
     else
-        emit session.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
+        emit model.messages.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
                                  .arg(name)
                                  .arg(check.worst, 0, 'f', 2));
 }
 
 void OutputPage::refresh() {
-    const auto& ticket = job.ticket();
+    const auto& ticket = run.printed.ticket();
     ticket_title->setText(ticket ? tr("Ticket %1").arg(QString::fromStdString(ticket->code)) : tr("No ticket yet"));
     ticket_time->setText(ticket ? tr("printed %1").arg(when(*ticket)) : QString());
-    const auto differences = job.changes();
+    const auto differences = run.printed.changes();
     if (differences.empty())
         cuts_what_was_printed = false;
     const bool asks = !differences.empty() && !cuts_what_was_printed;
@@ -268,7 +269,7 @@ void OutputPage::refresh() {
     restyle(changes, "role", asks ? "attention" : "dim");
     keep->setVisible(asks);
     again->setVisible(asks);
-    again->setEnabled(!job.is_cutting());
+    again->setEnabled(!run.is_cutting());
 }
 
 } // namespace fusuma::app

@@ -14,7 +14,7 @@ namespace fusuma::app {
 class OutputPage : public QWidget {
     Q_OBJECT
   public:
-    explicit OutputPage(Session& project);
+    explicit OutputPage(Model& project);
 
     enum class File { pdf, svg, dxf, hpgl };
     /// Asks for a name and writes the cut lines of the ticket in hand, else of the sheet as it is; a file for each
@@ -25,8 +25,8 @@ class OutputPage : public QWidget {
     [[nodiscard]] PrintAct& print_act() { return *print; }
 
   private:
-    Session& session;
-    OutputJob job;
+    Model& model;
+    OutputRun run;
     PrintAct* print;
     QLabel *ticket_title, *ticket_time, *changes;
     QPushButton *tickets, *keep, *again;

@@ -1,9 +1,9 @@
 #include "app/output/act_card.h"
 
 #include "app/output/print_sheet.h"
-#include "core/document/test_prints.h"
-#include "formats/file.h"
-#include "formats/pdf.h"
+#include "core/plan/test_prints.h"
+#include "formats/basics/file.h"
+#include "formats/pdf/pdf_write.h"
 
 #include <QFileDialog>
 #include <QMessageBox>
@@ -12,7 +12,7 @@
 
 namespace fusuma::app {
 
-PrintAct::PrintAct(Session& project, OutputJob& output_job) : ActCard(project, output_job, 1, tr("Print"), "print") {
+PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, output_run, 1, tr("Print"), "print") {
     facts = add_words("dim", "printFacts");
     warning = add_words("attention", "printWarning");
     practice =
@@ -27,50 +27,50 @@ PrintAct::PrintAct(Session& project, OutputJob& output_job) : ActCard(project, o
         button(tr("Test…"), "", QStringLiteral("plainPaperTest"),
                tr("Outlines, marks and rulers for plain paper: hold it against the sticker paper before you print."));
     add_line({real, pdf, test});
-    connect(practice, &QPushButton::clicked, this, [this] { job.freeze_soon(); });
+    connect(practice, &QPushButton::clicked, this, [this] { run.printed.freeze_soon(); });
     connect(real, &QPushButton::clicked, this, &PrintAct::print_on_printer);
     connect(pdf, &QPushButton::clicked, this, &PrintAct::save_pdf);
     connect(test, &QPushButton::clicked, this, &PrintAct::print_test);
-    connect(&job, &OutputJob::changed, this, [this] { refresh(); });
-    connect(&session, &Session::changed, this, [this] { refresh(); });
-    connect(&session, &Session::worked_out, this, [this] { refresh(); });
+    connect(&run.progress, &RunStage::changed, this, [this] { refresh(); });
+    connect(&model, &Model::changed, this, [this] { refresh(); });
+    connect(&model.working_out, &WorkingOut::worked_out, this, [this] { refresh(); });
     refresh();
 }
 
 void PrintAct::print_on_printer() {
     QPrinter printer(QPrinter::HighResolution);
-    if (!ask_for_printer(printer, session.document().sheet.paper, this))
+    if (!ask_for_printer(printer, model.document().sheet.paper, this))
         return;
-    if (const auto plan = job.freeze())
+    if (const auto plan = run.printed.freeze())
         if (const Outcome printed = paint_sheets(printer, *plan); !printed) {
-            emit session.problem(QString::fromStdString(printed.problem().text()));
-            session.remove_ticket(job.ticket()->code); // nothing was printed
+            emit model.messages.problem(QString::fromStdString(printed.problem().text()));
+            model.project.remove_ticket(run.printed.ticket()->code); // nothing was printed
         }
 }
 
 void PrintAct::save_pdf() {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), session.project_name() + QStringLiteral(".pdf"),
+    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), model.project.name() + QStringLiteral(".pdf"),
                                                 QStringLiteral("*.pdf"));
     if (path.isEmpty())
         return;
     if (!path.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive))
         path += QStringLiteral(".pdf");
-    const auto plan = job.freeze();
+    const auto plan = run.printed.freeze();
     if (!plan)
         return;
     const Outcome written = write_file(
-        path, QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = true, .inks = session.document().inks})));
+        path, QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = true, .inks = model.document().inks})));
     if (written) {
-        emit session.note(tr("Saved %1 as ticket %2. Print it at actual size.")
-                              .arg(QFileInfo(path).fileName(), QString::fromStdString(job.ticket()->code)));
+        emit model.messages.note(tr("Saved %1 as ticket %2. Print it at actual size.")
+                              .arg(QFileInfo(path).fileName(), QString::fromStdString(run.printed.ticket()->code)));
     } else {
-        emit session.problem(QString::fromStdString(written.problem().text()));
-        session.remove_ticket(job.ticket()->code);
+        emit model.messages.problem(QString::fromStdString(written.problem().text()));
+        model.project.remove_ticket(run.printed.ticket()->code);
     }
 }
 
 void PrintAct::print_test() {
-    const auto& snapshot = session.snapshot();
+    const auto& snapshot = model.snapshot();
     if (!snapshot.plan)
         return;
     QMessageBox ask(
@@ -87,7 +87,7 @@ void PrintAct::print_test() {
         QPrinter printer(QPrinter::HighResolution);
         if (ask_for_printer(printer, plan.paper, this))
             if (const Outcome printed = paint_sheets(printer, plan); !printed)
-                emit session.problem(QString::fromStdString(printed.problem().text()));
+                emit model.messages.problem(QString::fromStdString(printed.problem().text()));
     } else if (ask.clickedButton() == to_pdf) {
         const QString path =
             QFileDialog::getSaveFileName(this, tr("Save as"), tr("plain paper test.pdf"), QStringLiteral("*.pdf"));
@@ -95,17 +95,17 @@ void PrintAct::print_test() {
             if (const Outcome written =
                     write_file(path, QByteArray::fromStdString(print_pdf(plan, {.with_cut_lines = false})));
                 !written)
-                emit session.problem(QString::fromStdString(written.problem().text()));
+                emit model.messages.problem(QString::fromStdString(written.problem().text()));
     }
 }
 
 void PrintAct::refresh() {
-    using Stage = OutputJob::Stage;
-    const Document& document = session.document();
+    using Stage = RunStage::Stage;
+    const Document& document = model.document();
     const bool is_empty = document.placements.empty();
-    const bool is_printed = job.stage() > Stage::printing;
+    const bool is_printed = run.stage() > Stage::printing;
     const PrinterProfile& printer = document.sheet.printer;
-    set_state(job.stage() == Stage::printing ? tr("printing…")
+    set_state(run.stage() == Stage::printing ? tr("printing…")
               : is_printed                   ? tr("done")
               : is_empty                     ? tr("the sheet is empty")
                                              : tr("ready"),
@@ -121,10 +121,10 @@ void PrintAct::refresh() {
         printer.borderless
             ? tr("This printer is set to borderless, which enlarges the page: no cut would meet its print.")
             : tr("This printer is set to scale pages: no cut would meet its print."));
-    const bool may_print = !is_empty && !job.is_cutting() && job.stage() != Stage::printing;
+    const bool may_print = !is_empty && !run.is_cutting() && run.stage() != Stage::printing;
     practice->setEnabled(may_print);
     for (auto* b : {real, pdf})
-        b->setEnabled(may_print && session.is_settled());
+        b->setEnabled(may_print && model.working_out.is_settled());
     practice->setText(is_printed ? tr("Print again") : tr("Print on the practice printer"));
     restyle(practice, "role", is_printed ? "" : "primary");
 }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/session.h"
+#include "app/model/model.h"
 
 class QPrinter;
 class QWidget;

@@ -13,7 +13,7 @@
 
 namespace fusuma::app {
 
-using Stage = OutputJob::Stage;
+using Stage = RunStage::Stage;
 
 namespace {
 
@@ -29,7 +29,7 @@ QPainterPath path_of(const std::vector<Point>& line, const QTransform& view) {
 
 } // namespace
 
-RehearsalView::RehearsalView(OutputJob& output_job) : job(output_job) {
+RehearsalView::RehearsalView(OutputRun& output_run) : run(output_run) {
     setObjectName(QStringLiteral("rehearsalView"));
     setAccessibleName(tr("The sheet in the cutter"));
     set_fit_margins({20, 50, 20, 64});
@@ -63,9 +63,9 @@ RehearsalView::RehearsalView(OutputJob& output_job) : job(output_job) {
     page_bar->layout()->addWidget(before);
     page_bar->layout()->addWidget(page_text);
     page_bar->layout()->addWidget(after);
-    connect(before, &QPushButton::clicked, this, [this] { job.go_to_page(job.page() - 1); });
-    connect(after, &QPushButton::clicked, this, [this] { job.go_to_page(job.page() + 1); });
-    connect(&job, &OutputJob::changed, this, &RehearsalView::refresh);
+    connect(before, &QPushButton::clicked, this, [this] { run.printed.go_to_page(run.printed.page() - 1); });
+    connect(after, &QPushButton::clicked, this, [this] { run.printed.go_to_page(run.printed.page() + 1); });
+    connect(&run.progress, &RunStage::changed, this, &RehearsalView::refresh);
     refresh();
 }
 
@@ -79,7 +79,7 @@ void RehearsalView::set_shows_order(bool on) {
     update();
 }
 
-void RehearsalView::set_slip(const std::optional<Transform>& moved, const std::vector<std::size_t>& damaged) {
+void RehearsalView::set_slip(const std::optional<Transform>& moved, const std::vector<CopyId>& damaged) {
     slip = moved;
     slip_damaged = damaged;
     update();
@@ -90,9 +90,9 @@ std::size_t RehearsalView::shown_runs() const {
 }
 
 void RehearsalView::refresh() {
-    const Stage stage = job.stage();
+    const Stage stage = run.stage();
     const bool has_job = stage == Stage::found || is_live();
-    const auto runs = static_cast<int>(job.job().runs.size());
+    const auto runs = static_cast<int>(run.cutting.job().runs.size());
     if (has_job && time->maximum() != runs) {
         const QSignalBlocker quiet(time);
         time->setRange(0, runs);
@@ -100,13 +100,13 @@ void RehearsalView::refresh() {
     }
     if (is_live()) {
         const QSignalBlocker quiet(time);
-        time->setValue(static_cast<int>(job.runs_done()));
+        time->setValue(static_cast<int>(run.cutting.runs_done()));
     }
     time->setEnabled(!is_live());
     time_bar->setVisible(has_job && runs > 0);
     double seconds = 0; // by the share of the way, good enough to read along
     if (runs > 0)
-        seconds = job.seconds() * time->value() / runs;
+        seconds = run.cutting.seconds() * time->value() / runs;
     time_text->setText(tr("line %1 of %2 · %3").arg(time->value()).arg(runs).arg(minutes(seconds)));
     caption->setText(stage == Stage::nothing    ? tr("Nothing printed yet")
                      : stage == Stage::printing ? tr("Printing…")
@@ -119,10 +119,10 @@ void RehearsalView::refresh() {
                      : stage == Stage::dropped  ? tr("The line dropped")
                      : stage == Stage::cutting  ? tr("Cutting")
                                                 : tr("Cut"));
-    page_text->setText(tr("Page %1 of %2").arg(job.page() + 1).arg(job.pages()));
-    page_bar->setVisible(job.pages() > 1);
-    if (job.ticket())
-        set_content({{0, 0}, {job.ticket()->paper.width, job.ticket()->paper.height}});
+    page_text->setText(tr("Page %1 of %2").arg(run.printed.page() + 1).arg(run.printed.pages()));
+    page_bar->setVisible(run.printed.pages() > 1);
+    if (run.printed.ticket())
+        set_content({{0, 0}, {run.printed.ticket()->paper.width, run.printed.ticket()->paper.height}});
     lay_out();
     update();
 }
@@ -143,17 +143,17 @@ void RehearsalView::resizeEvent(QResizeEvent* event) {
 void RehearsalView::paint(QPainter& painter) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    if (!job.ticket() || job.sheet().isNull()) {
+    if (!run.printed.ticket() || run.printed.picture().isNull()) {
         painter.setPen(theme().dim);
-        const QString words = job.stage() == Stage::printing ? tr("Printing…")
+        const QString words = run.stage() == Stage::printing ? tr("Printing…")
                                                              : tr("Print, and the sheet is rehearsed here:\nas it lies "
                                                                   "in the cutter, marks found, cut line by line.");
         painter.drawText(rect().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap, words);
         return;
     }
-    const bool has_job = job.stage() == Stage::found || is_live();
-    const std::vector<CutTrace> live = is_live() ? job.cut_so_far() : std::vector<CutTrace>{};
-    const std::vector<CutTrace>& traces = is_live() ? live : job.rehearsed();
+    const bool has_job = run.stage() == Stage::found || is_live();
+    const std::vector<CutTrace> live = is_live() ? run.cutting.cut_so_far() : std::vector<CutTrace>{};
+    const std::vector<CutTrace>& traces = is_live() ? live : run.cutting.foreseen();
     const std::size_t shown = !has_job || (slip && !is_live()) ? 0
                               : is_live()                      ? live.size()
                                                                : std::min(shown_runs(), traces.size());
@@ -168,7 +168,7 @@ void RehearsalView::paint(QPainter& painter) {
         paint_way(painter, shown);
     paint_marks(painter);
     paint_slip(painter);
-    if (job.stage() == Stage::pointing)
+    if (run.stage() == Stage::pointing)
         paint_pointer(painter);
 }
 
@@ -179,14 +179,14 @@ void RehearsalView::paint_trace(QPainter& painter, const CutTrace& trace) const 
 void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole) {
     const QTransform view = to_view();
     const double ratio = devicePixelRatioF();
-    const bool in_machine = job.stage() > Stage::loading;
-    const Transform place = in_machine ? job.sheet_place() : Transform{};
-    const void* runs = is_live() ? nullptr : static_cast<const void*>(&job.rehearsed());
-    const bool is_same = drawn.view == view && drawn.sheet == job.sheet().cacheKey() && drawn.place == place &&
+    const bool in_machine = run.stage() > Stage::loading;
+    const Transform place = in_machine ? run.sheet_place() : Transform{};
+    const void* runs = is_live() ? nullptr : static_cast<const void*>(&run.cutting.foreseen());
+    const bool is_same = drawn.view == view && drawn.sheet == run.printed.picture().cacheKey() && drawn.place == place &&
                          drawn.runs == runs && drawn.is_live == is_live() && drawn.count <= whole &&
                          drawn.picture.size() == size() * ratio;
     if (!is_same) {
-        drawn = {view, job.sheet().cacheKey(), place, runs, 0, is_live(), QPixmap(size() * ratio)};
+        drawn = {view, run.printed.picture().cacheKey(), place, runs, 0, is_live(), QPixmap(size() * ratio)};
         drawn.picture.setDevicePixelRatio(ratio);
         drawn.picture.fill(Qt::transparent);
     }
@@ -194,13 +194,13 @@ void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& 
     p.setRenderHint(QPainter::Antialiasing);
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!is_same) {
-        const Size paper = job.ticket()->paper;
+        const Size paper = run.printed.ticket()->paper;
         const QPolygonF edge = view.map(to_qt(place).map(QPolygonF(QRectF(0, 0, paper.width, paper.height))));
         p.setPen(Qt::NoPen);
         p.setBrush(QColor(38, 50, 61, 40));
         p.drawPolygon(edge.translated(4, 4));
         p.setTransform(to_qt(place) * view);
-        p.drawImage(QRectF(0, 0, paper.width, paper.height), job.sheet());
+        p.drawImage(QRectF(0, 0, paper.width, paper.height), run.printed.picture());
         p.resetTransform();
     }
     for (; drawn.count < whole; ++drawn.count)
@@ -210,12 +210,12 @@ void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& 
 }
 
 void RehearsalView::paint_way(QPainter& painter, std::size_t runs) const {
-    const auto& all = job.job().runs;
+    const auto& all = run.cutting.job().runs;
     const QTransform view = to_view();
     QFont small = font();
     small.setPointSizeF(8);
     painter.setFont(small);
-    Point at{0, job.ticket()->paper.height};
+    Point at{0, run.printed.ticket()->paper.height};
     for (std::size_t i = 0; i < std::min(runs, all.size()); ++i) {
         const QPointF from = view.map(to_qt(at)), to = view.map(to_qt(all[i].axis.front()));
         if (shows_travel) {
@@ -249,16 +249,16 @@ void RehearsalView::paint_way(QPainter& painter, std::size_t runs) const {
 }
 
 void RehearsalView::paint_marks(QPainter& painter) const {
-    if (job.stage() <= Stage::loading || job.registration().found.empty() || job.stage() == Stage::pointing)
+    if (run.stage() <= Stage::loading || run.finder.registration().found.empty() || run.stage() == Stage::pointing)
         return;
-    const auto& marks = job.ticket()->pages[static_cast<std::size_t>(job.page())].marks;
-    const Registration& r = job.registration();
+    const auto& marks = run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks;
+    const Registration& r = run.finder.registration();
     const QTransform view = to_view();
     std::vector<QRectF> labels;
     for (std::size_t i = 0; i < marks.size(); ++i) {
         const double radius = (marks[i].radius + 2) * px_per_mm();
         const QColor colour = r.found[i] ? theme().fine : theme().attention;
-        const QPointF at = view.map(to_qt(r.found[i] ? *r.found[i] : job.place().apply(marks[i].centre)));
+        const QPointF at = view.map(to_qt(r.found[i] ? *r.found[i] : run.place().apply(marks[i].centre)));
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(theme().casing, 4));
         painter.drawEllipse(at, radius, radius);
@@ -266,7 +266,7 @@ void RehearsalView::paint_marks(QPainter& painter) const {
         painter.drawEllipse(at, radius, radius);
         const QString words = r.found[i] ? tr("%1 mm").arg(r.residuals[i], 0, 'f', 2) : tr("not found");
         const QRectF box = QRectF(painter.fontMetrics().boundingRect(words)).adjusted(-5, -2, 5, 2);
-        const bool is_low = marks[i].centre.y > job.ticket()->paper.height / 2;
+        const bool is_low = marks[i].centre.y > run.printed.ticket()->paper.height / 2;
         const QPointF middle = at - QPointF(box.center().x(), box.top());
         const QRectF above = box.translated(middle - QPointF(0, radius + 3 + box.height())),
                      below = box.translated(middle + QPointF(0, radius + 3));
@@ -284,16 +284,16 @@ void RehearsalView::paint_marks(QPainter& painter) const {
 }
 
 void RehearsalView::paint_slip(QPainter& painter) const {
-    const auto& plan = job.plan();
+    const auto& plan = run.printed.plan();
     if (!slip || !plan)
         return;
-    const bool in_machine = job.stage() > Stage::loading;
-    const QTransform view = to_qt(slip->then(in_machine ? job.place() : Transform{})) * to_view();
-    for (std::size_t i = 0; i < plan->copies.size(); ++i) {
-        if (!plan->copies[i] || plan->page_of[i] != job.page())
+    const bool in_machine = run.stage() > Stage::loading;
+    const QTransform view = to_qt(slip->then(in_machine ? run.place() : Transform{})) * to_view();
+    for (const PlannedCopy& copy : plan->copies) {
+        if (copy.page != run.printed.page())
             continue;
-        const bool is_bad = std::ranges::binary_search(slip_damaged, i);
-        const QPainterPath line = view.map(to_qt(plan->copies[i]->line));
+        const bool is_bad = std::ranges::find(slip_damaged, copy.id) != slip_damaged.end();
+        const QPainterPath line = view.map(to_qt(copy->region));
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(theme().casing, 3));
         painter.drawPath(line);
@@ -304,25 +304,25 @@ void RehearsalView::paint_slip(QPainter& painter) const {
 
 void RehearsalView::paint_pointer(QPainter& painter) const {
     const QTransform view = to_view();
-    for (const auto& taken : job.pointed())
+    for (const auto& taken : run.finder.pointed())
         if (taken) {
             painter.setPen(QPen(theme().fine, 2));
             painter.setBrush(Qt::NoBrush);
             painter.drawEllipse(view.map(to_qt(*taken)), 9, 9);
         }
-    const QPointF at = view.map(to_qt(job.pointer()));
+    const QPointF at = view.map(to_qt(run.finder.pointer()));
     for (const QPen& pen : {QPen(theme().casing, 4), QPen(theme().accent, 1.6)}) {
         painter.setPen(pen);
         painter.drawLine(at - QPointF(14, 0), at + QPointF(14, 0));
         painter.drawLine(at - QPointF(0, 14), at + QPointF(0, 14));
     }
     // The loupe: what the sensor sees about the pointer.
-    const Scan& scan = job.scan();
+    const Scan& scan = run.finder.scan();
     if (scan.grey.empty())
         return;
     constexpr double across = 12; // mm
     const int side = static_cast<int>(across * scan.px_per_mm);
-    const Point px = scan.px_per_mm * (job.pointer() - scan.origin);
+    const Point px = scan.px_per_mm * (run.finder.pointer() - scan.origin);
     const QImage whole(scan.grey.data(), scan.width, scan.height, scan.width, QImage::Format_Grayscale8);
     const QRectF loupe(width() - 192, height() - 192 - 12, 180, 180);
     painter.fillRect(loupe.adjusted(-3, -3, 3, 3), theme().panel);
@@ -339,13 +339,13 @@ void RehearsalView::paint_pointer(QPainter& painter) const {
 }
 
 void RehearsalView::press(QMouseEvent* event) {
-    if (job.stage() == Stage::pointing)
-        job.move_pointer(to_mm(event->position()));
+    if (run.stage() == Stage::pointing)
+        run.finder.move_pointer(to_mm(event->position()));
 }
 
 void RehearsalView::drag(QMouseEvent* event) {
-    if (job.stage() == Stage::pointing && (event->buttons() & Qt::LeftButton))
-        job.move_pointer(to_mm(event->position()));
+    if (run.stage() == Stage::pointing && (event->buttons() & Qt::LeftButton))
+        run.finder.move_pointer(to_mm(event->position()));
 }
 
 bool RehearsalView::claims(const QKeyEvent& event) const {
@@ -355,32 +355,32 @@ bool RehearsalView::claims(const QKeyEvent& event) const {
     case Qt::Key_Up:
     case Qt::Key_Down:
     case Qt::Key_Return:
-        return job.stage() == Stage::pointing;
+        return run.stage() == Stage::pointing;
     default:
         return false;
     }
 }
 
 bool RehearsalView::key(QKeyEvent* event) {
-    if (job.stage() != Stage::pointing)
+    if (run.stage() != Stage::pointing)
         return false;
     const double step = event->modifiers() & Qt::ShiftModifier ? 5 : event->modifiers() & Qt::AltModifier ? 0.05 : 0.5;
     switch (event->key()) {
     case Qt::Key_Left:
-        job.move_pointer(job.pointer() - Point{step, 0});
+        run.finder.move_pointer(run.finder.pointer() - Point{step, 0});
         return true;
     case Qt::Key_Right:
-        job.move_pointer(job.pointer() + Point{step, 0});
+        run.finder.move_pointer(run.finder.pointer() + Point{step, 0});
         return true;
     case Qt::Key_Up:
-        job.move_pointer(job.pointer() - Point{0, step});
+        run.finder.move_pointer(run.finder.pointer() - Point{0, step});
         return true;
     case Qt::Key_Down:
-        job.move_pointer(job.pointer() + Point{0, step});
+        run.finder.move_pointer(run.finder.pointer() + Point{0, step});
         return true;
     case Qt::Key_Return:
     case Qt::Key_Enter:
-        job.take_mark();
+        run.finder.take_mark();
         return true;
     default:
         return false;

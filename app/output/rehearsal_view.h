@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/common/zoom_view.h"
-#include "app/output/output_job.h"
+#include "app/output/output_run.h"
 
 #include <QPixmap>
 
@@ -16,11 +16,11 @@ namespace fusuma::app {
 class RehearsalView : public ZoomView {
     Q_OBJECT
   public:
-    explicit RehearsalView(OutputJob& output_job);
+    explicit RehearsalView(OutputRun& output_run);
     void set_shows_travel(bool on);
     void set_shows_order(bool on);
     /// A slip to be shown on top of the sheet: the cut lines moved by it.
-    void set_slip(const std::optional<Transform>& moved, const std::vector<std::size_t>& damaged);
+    void set_slip(const std::optional<Transform>& moved, const std::vector<CopyId>& damaged);
 
   protected:
     void paint(QPainter& painter) override;
@@ -31,13 +31,13 @@ class RehearsalView : public ZoomView {
     void resizeEvent(QResizeEvent* event) override;
 
   private:
-    OutputJob& job;
+    OutputRun& run;
     QLabel *caption, *time_text, *page_text;
     QWidget *time_bar, *page_bar;
     QSlider* time;
     bool shows_travel = false, shows_order = false;
     std::optional<Transform> slip;
-    std::vector<std::size_t> slip_damaged;
+    std::vector<CopyId> slip_damaged;
     /// The sheet, and the runs that are cut whole, drawn once.
     struct Drawn {
         QTransform view;
@@ -51,7 +51,7 @@ class RehearsalView : public ZoomView {
 
     void refresh();
     void lay_out();
-    [[nodiscard]] bool is_live() const { return job.is_cutting() || job.stage() == OutputJob::Stage::cut; }
+    [[nodiscard]] bool is_live() const { return run.is_cutting() || run.stage() == RunStage::Stage::cut; }
     [[nodiscard]] std::size_t shown_runs() const;
     void paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole);
     void paint_trace(QPainter& painter, const CutTrace& trace) const;

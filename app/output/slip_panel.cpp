@@ -25,7 +25,7 @@ constexpr int loupe_times = 8;
 
 } // namespace
 
-Loupe::Loupe(OutputJob& output_job) : job(output_job) {
+Loupe::Loupe(OutputRun& output_run) : run(output_run) {
     setObjectName(QStringLiteral("slipLoupe"));
     setAccessibleName(tr("Loupe on the weakest place"));
     setFixedHeight(150);
@@ -47,17 +47,16 @@ void Loupe::paintEvent(QPaintEvent*) {
     const QTransform view =
         QTransform::fromScale(px_per_mm, px_per_mm) *
         QTransform::fromTranslate(width() / 2.0 - px_per_mm * at.x, height() / 2.0 - px_per_mm * at.y);
-    if (const auto& plan = job.plan(); plan && !job.sheet().isNull()) {
+    if (const auto& plan = run.printed.plan(); plan && !run.printed.picture().isNull()) {
         painter.setTransform(view);
         // The print as the plan has it; where the printer puts it is part of the slip.
         painter.setTransform(
-            to_qt(map_of(job.faults().print.pose, {plan->paper.width / 2, plan->paper.height / 2}).inverted()) * view);
-        painter.drawImage(QRectF(0, 0, plan->paper.width, plan->paper.height), job.sheet());
+            to_qt(map_of(run.faults().print.pose, {plan->paper.width / 2, plan->paper.height / 2}).inverted()) * view);
+        painter.drawImage(QRectF(0, 0, plan->paper.width, plan->paper.height), run.printed.picture());
         painter.resetTransform();
-        for (std::size_t i = 0; i < plan->copies.size(); ++i)
-            if (const auto& copy = plan->copies[i];
-                copy && plan->page_of[i] == job.page() && copy->cut_box.grown(10).contains(at))
-                draw_cut_line(painter, view.map(to_qt(slip).map(to_qt(copy->line))), copy->sticker->cut);
+        for (const PlannedCopy& copy : plan->copies)
+            if (copy.page == run.printed.page() && copy->cut_box.grown(10).contains(at))
+                draw_cut_lines(painter, *copy.placed, to_qt(slip) * view);
     }
     painter.setPen(theme().line);
     painter.setBrush(Qt::NoBrush);
@@ -67,8 +66,8 @@ void Loupe::paintEvent(QPaintEvent*) {
                      tr("Weakest place, %1 ×").arg(loupe_times));
 }
 
-SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& rehearsal_view)
-    : session(project), job(output_job), view(rehearsal_view) {
+SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehearsal_view)
+    : model(project), run(output_run), view(rehearsal_view) {
     setObjectName(QStringLiteral("slipPanel"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedWidth(300);
@@ -85,7 +84,7 @@ SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& reh
     right = slide(list, tr("Shift right"), "slipRight", 30);
     down = slide(list, tr("Shift down"), "slipDown", 30);
     turn = slide(list, tr("Turn"), "slipTurn", 50);
-    loupe = new Loupe(job);
+    loupe = new Loupe(run);
     list->addWidget(loupe);
     verdict = label({}, "strong");
     verdict->setObjectName(QStringLiteral("slipVerdict"));
@@ -132,8 +131,8 @@ SlipPanel::SlipPanel(Session& project, OutputJob& output_job, RehearsalView& reh
     frame->addWidget(scroll);
     connect(remedy_button, &QPushButton::clicked, this, &SlipPanel::apply_remedy);
     connect(try_button, &QPushButton::clicked, this, &SlipPanel::try_sheets);
-    connect(&job, &OutputJob::changed, this, &SlipPanel::refresh);
-    connect(&session, &Session::worked_out, this, &SlipPanel::refresh);
+    connect(&run.progress, &RunStage::changed, this, &SlipPanel::refresh);
+    connect(&model.working_out, &WorkingOut::worked_out, this, &SlipPanel::refresh);
     refresh();
 }
 
@@ -157,11 +156,11 @@ SlipPanel::Slide SlipPanel::slide(QVBoxLayout* into, const QString& caption, con
 }
 
 std::shared_ptr<const JobPlan> SlipPanel::plan() const {
-    return job.plan() ? job.plan() : session.snapshot().plan;
+    return run.printed.plan() ? run.printed.plan() : model.snapshot().plan;
 }
 
 int SlipPanel::page() const {
-    return job.plan() ? job.page() : session.page();
+    return run.printed.plan() ? run.printed.page() : model.in_hand.page();
 }
 
 Transform SlipPanel::slip() const {
@@ -177,7 +176,7 @@ void SlipPanel::refresh() {
         return;
     if (const auto now = plan(); now != sheet_of || page() != sheet_page)
         work_out_sheet();
-    const bool has_copies = sheet && !sheet->copies().empty();
+    const bool has_copies = sheet && sheet->size() > 0;
     try_button->setEnabled(has_copies);
     for (auto* slider : {right.slider, down.slider, turn.slider})
         slider->setEnabled(has_copies);
@@ -188,10 +187,10 @@ void SlipPanel::work_out_sheet() {
     sheet_page = page();
     if (!sheet_of)
         return;
-    const std::uint64_t mine = ++run;
+    const std::uint64_t mine = ++wanted;
     // What to change is said about the sheet as it is now: a ticket is printed and stays as it was.
-    workers.start([this, mine, now = sheet_of, number = sheet_page, document = session.document(),
-                   &evaluator = session.working_out()] {
+    workers.start([this, mine, now = sheet_of, number = sheet_page, document = model.document(),
+                   &evaluator = model.working_out.planner()] {
         auto made = std::make_shared<const SlipSheet>(*now, static_cast<std::size_t>(number), evaluator);
         std::optional<Remedy> best;
         double mm = 0;
@@ -203,7 +202,7 @@ void SlipPanel::work_out_sheet() {
                     best = std::move(r);
             }
         QMetaObject::invokeMethod(this, [this, mine, made, best = std::move(best), mm] {
-            if (mine != run)
+            if (mine != wanted)
                 return;
             sheet = made;
             remedy = best;
@@ -220,7 +219,7 @@ void SlipPanel::show_slip() {
     right.value->setText(tr("%1 mm").arg(right.slider->value() * per_step, 0, 'f', 2));
     down.value->setText(tr("%1 mm").arg(down.slider->value() * per_step, 0, 'f', 2));
     turn.value->setText(tr("%1°").arg(turn.slider->value() * deg_per_step, 0, 'f', 2));
-    const std::size_t all = sheet ? sheet->copies().size() : 0;
+    const std::size_t all = sheet ? sheet->size() : 0;
     for (std::size_t i = 0; i < bars.size(); ++i) {
         const auto count = sheet ? static_cast<int>(sheet->damaged_by(tried_mm[i])) : 0;
         bars[i].first->setRange(0, std::max(1, static_cast<int>(all)));
@@ -230,7 +229,7 @@ void SlipPanel::show_slip() {
     }
     const bool is_still =
         moved == slip() && right.slider->value() == 0 && down.slider->value() == 0 && turn.slider->value() == 0;
-    const auto damaged = sheet ? sheet->damaged(moved) : std::vector<std::size_t>{};
+    const auto damaged = sheet ? sheet->damaged(moved) : std::vector<CopyId>{};
     view.set_slip(is_still ? std::nullopt : std::optional(moved), damaged);
     verdict->setText(all == 0              ? tr("The sheet is empty.")
                      : is_still            ? tr("No slip.")
@@ -241,7 +240,7 @@ void SlipPanel::show_slip() {
     if (sheet && all > 0)
         loupe->look_at(sheet->weakest_place(), moved);
     QStringList parts;
-    const Unit unit = session.document().unit;
+    const Unit unit = model.document().unit;
     if (remedy && remedy->widest_border > 0)
         parts << tr("borders up to %1").arg(QString::fromStdString(format_length(remedy->widest_border, unit)));
     if (remedy && remedy->widest_bleed > 0)
@@ -263,11 +262,11 @@ void SlipPanel::apply_remedy() {
     if (!remedy)
         return;
     const double mm = remedied_mm;
-    session.edit(tr("Make safe for a slip of %1 mm").arg(mm, 0, 'f', 1), [this, mm](const Document& document) {
-        return made_safe(document, session.working_out(), mm + 0.05).document;
+    model.project.edit(tr("Make safe for a slip of %1 mm").arg(mm, 0, 'f', 1), [this, mm](const Document& document) {
+        return made_safe(document, model.working_out.planner(), mm + 0.05).document;
     });
-    if (job.ticket())
-        emit session.note(tr("Changed. Print again to use it: the ticket in hand stays as it was printed."));
+    if (run.printed.ticket())
+        emit model.messages.note(tr("Changed. Print again to use it: the ticket in hand stays as it was printed."));
 }
 
 void SlipPanel::try_sheets() {
@@ -286,7 +285,7 @@ void SlipPanel::try_sheets() {
                 tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
                     .arg(100 * chances.all_good, 0, 'f', 1)
                     .arg(chances.mean, 0, 'f', 2)
-                    .arg(tried->copies().size()));
+                    .arg(tried->size()));
         });
     });
 }

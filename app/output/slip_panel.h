@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/output/output_job.h"
+#include "app/output/output_run.h"
 #include "app/output/rehearsal_view.h"
 
 class QLabel;
@@ -15,14 +15,14 @@ namespace fusuma::app {
 class Loupe : public QWidget {
     Q_OBJECT
   public:
-    explicit Loupe(OutputJob& output_job);
+    explicit Loupe(OutputRun& output_run);
     void look_at(Point paper_mm, const Transform& moved);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
 
   private:
-    OutputJob& job;
+    OutputRun& run;
     Point at;
     Transform slip;
 };
@@ -32,12 +32,12 @@ class Loupe : public QWidget {
 class SlipPanel : public QWidget {
     Q_OBJECT
   public:
-    SlipPanel(Session& project, OutputJob& output_job, RehearsalView& rehearsal_view);
+    SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehearsal_view);
     ~SlipPanel() override;
 
   private:
-    Session& session;
-    OutputJob& job;
+    Model& model;
+    OutputRun& run;
     RehearsalView& view;
     Loupe* loupe;
     struct Slide {
@@ -53,7 +53,7 @@ class SlipPanel : public QWidget {
     std::optional<Remedy> remedy;
     double remedied_mm = 0;
     QThreadPool workers;
-    std::uint64_t run = 0;
+    std::uint64_t wanted = 0;
 
     void refresh();
     void show_slip();

@@ -1,6 +1,6 @@
 #include "app/sheet/fill_card.h"
 
-#include "core/document/fill_sheet.h"
+#include "core/arrange/fill_sheet.h"
 
 #include <QComboBox>
 #include <QVBoxLayout>
@@ -36,13 +36,13 @@ QString words_of(const FillReport& report, Unit unit) {
 
 } // namespace
 
-FillCard::FillCard(Session& project) : SheetCard(project) {
+FillCard::FillCard(Model& project) : SheetCard(project) {
     copies = plain(1, 999, "copyCount");
     copies->set_value(3);
     place = button(tr("Add copies"), "", QStringLiteral("placeCopies"),
                    tr("Put that many copies of the sticker in hand into free places, without moving anything."));
     connect(place, &QPushButton::clicked, this,
-            [this] { session.place_copies(static_cast<int>(std::lround(copies->value()))); });
+            [this] { model.copies.place(static_cast<int>(std::lround(copies->value()))); });
     copies->setAccessibleName(tr("Copies to add"));
     add_line({copies, place});
     gap = length(0, 100, 0.5, "gap");
@@ -85,29 +85,29 @@ FillCard::FillCard(Session& project) : SheetCard(project) {
     connect(how_many, &QComboBox::currentIndexChanged, this, &FillCard::refresh);
     connect(fill, &QPushButton::clicked, this, &FillCard::start_filling);
     connect(spread, &QPushButton::clicked, this, [this] {
-        session.search(tr("Spread evenly"), [page = session.page()](const Document& d, Evaluator& evaluator,
-                                                                    const Work& work, const Session::Improved&) {
-            return Session::Searched{spread_on_page(d, evaluator, page, work), tr("Spread evenly.")};
+        model.searches.search(tr("Spread evenly"), [page = model.in_hand.page()](const Document& d, Planner& evaluator,
+                                                                    const Work& work, const Searches::Improved&) {
+            return Searches::Searched{spread_on_page(d, evaluator, page, work), tr("Spread evenly.")};
         });
     });
     connect(close_up, &QPushButton::clicked, this, [this] {
-        session.search(tr("Close up"), [page = session.page()](const Document& d, Evaluator& evaluator,
-                                                               const Work& work, const Session::Improved&) {
+        model.searches.search(tr("Close up"), [page = model.in_hand.page()](const Document& d, Planner& evaluator,
+                                                               const Work& work, const Searches::Improved&) {
             auto closed = closed_up(d, evaluator, page, work);
             const QString words = closed ? tr("Closed up.") : tr("The copies lie as close as they can.");
-            return Session::Searched{std::move(closed), words};
+            return Searches::Searched{std::move(closed), words};
         });
     });
-    connect(&session, &Session::searched, this, &FillCard::refresh);
+    connect(&model.searches, &Searches::searched, this, &FillCard::refresh);
 }
 
 void FillCard::start_filling() {
-    if (session.is_searching()) {
-        session.cancel_business();
+    if (model.searches.is_searching()) {
+        model.business.cancel();
         return;
     }
     FillRequest request;
-    request.page = session.page();
+    request.page = model.in_hand.page();
     request.is_fresh = how_many->currentIndex() == as_many_as_fit;
     const int wanted = how_many->currentIndex() == exactly ? static_cast<int>(std::lround(count->value())) : -1;
     if (wanted >= 0)
@@ -116,46 +116,46 @@ void FillCard::start_filling() {
     request.way = chosen.way;
     request.turns = chosen.turns;
     const auto size_of = [this](int sticker) { // of the copy selected, if it is one of these
-        for (const std::size_t i : session.selection())
-            if (const Placement& p = session.document().placements[i]; p.sticker == sticker)
+        for (const Placement& p : model.document().placements)
+            if (p.sticker == sticker && model.in_hand.copies().contains(p.id))
                 return std::pair{p.scale, p.stretch};
         return std::pair{1.0, 1.0};
     };
-    for (const auto& sticker : session.document().stickers)
-        if (which->currentIndex() == 1 || sticker == session.sticker()) {
+    for (const auto& sticker : model.document().stickers)
+        if (which->currentIndex() == 1 || sticker == model.in_hand.sticker()) {
             const auto [scale, stretch] = size_of(sticker->id);
             request.orders.push_back({sticker->id, scale, stretch, wanted});
         }
-    session.search(tr("Fill the page"), [request](const Document& d, Evaluator& evaluator, const Work& work,
-                                                  const Session::Improved& improved) {
+    model.searches.search(tr("Fill the page"), [request](const Document& d, Planner& evaluator, const Work& work,
+                                                  const Searches::Improved& improved) {
         FillReport found = fill_sheet(d, evaluator, request, work, improved);
         if (found.copies() == 0 && !request.is_fresh)
-            return Session::Searched{std::nullopt, tr("No free place on the page is large enough.")};
+            return Searches::Searched{std::nullopt, tr("No free place on the page is large enough.")};
         const QString words = words_of(found, d.unit);
-        return Session::Searched{std::move(found.document), words};
+        return Searches::Searched{std::move(found.document), words};
     });
 }
 
 void FillCard::refresh() {
     refresh_bound();
-    const auto in_hand = session.sticker();
-    const bool is_busy = session.is_searching();
+    const auto in_hand = model.in_hand.sticker();
+    const bool is_busy = model.searches.is_searching();
     place->setEnabled(in_hand && !is_busy);
     fill->setEnabled(in_hand != nullptr);
     fill->setText(is_busy ? tr("Stop and keep this") : tr("Fill the page"));
     which->setItemText(0, in_hand ? QString::fromStdString(in_hand->name) : tr("Sticker in hand"));
     count_row->setVisible(how_many->currentIndex() == exactly);
-    const bool has_copies = !session.document().placements.empty();
+    const bool has_copies = !model.document().placements.empty();
     spread->setEnabled(has_copies && !is_busy);
     close_up->setEnabled(has_copies && !is_busy);
-    const QString words = is_busy && session.so_far() ? tr("%1 copies so far…").arg(session.so_far()->placements.size())
-                                                      : session.search_report();
+    const QString words = is_busy && model.searches.so_far() ? tr("%1 copies so far…").arg(model.searches.so_far()->placements.size())
+                                                      : model.searches.report();
     report->setText(words);
     report->setVisible(!words.isEmpty());
 }
 
 QString FillCard::state() const {
-    const auto in_hand = session.sticker();
+    const auto in_hand = model.in_hand.sticker();
     return in_hand ? QString::fromStdString(in_hand->name) : tr("no sticker yet");
 }
 

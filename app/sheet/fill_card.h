@@ -10,7 +10,7 @@ namespace fusuma::app {
 class FillCard : public SheetCard {
     Q_OBJECT
   public:
-    explicit FillCard(Session& project);
+    explicit FillCard(Model& project);
     void refresh() override;
     [[nodiscard]] QString state() const override;
 

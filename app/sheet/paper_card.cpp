@@ -1,9 +1,10 @@
 #include "app/sheet/paper_card.h"
 
-#include "app/sheet/profiles.h"
+#include "app/common/enum_words.h"
+#include "app/model/profiles.h"
 #include "core/sheet/paper.h"
-#include "formats/file.h"
-#include "formats/mark_scheme.h"
+#include "formats/basics/file.h"
+#include "formats/machine/mark_scheme.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -39,7 +40,7 @@ QWidget* rows_below(QVBoxLayout* into) {
 
 } // namespace
 
-PaperCard::PaperCard(Session& project) : SheetCard(project) {
+PaperCard::PaperCard(Model& project) : SheetCard(project) {
     paper = new QComboBox;
     paper->setObjectName(QStringLiteral("paper"));
     for (const Paper& known : papers())
@@ -98,16 +99,16 @@ PaperCard::PaperCard(Session& project) : SheetCard(project) {
     bind(gutter, tr("Small sheets"), [](SheetSettings& s) -> double& { return s.division.gutter; });
     division_cut = new QComboBox;
     division_cut->setObjectName(QStringLiteral("divisionCut"));
-    division_cut->addItems({tr("Not cut"), tr("Through cut"), tr("Score")});
+    division_cut->addItems(labels<Division::Cut>());
     small_sheet_rows->layout()->addWidget(row(tr("Their outline"), division_cut, 160));
     connect(division_cut, &QComboBox::activated, this, [this](int i) {
-        edit_sheet(tr("Small sheets"), [i](SheetSettings& s) { s.division.cut = static_cast<Division::Cut>(i); });
+        edit_sheet(tr("Small sheets"), [i](SheetSettings& s) { s.division.cut = choice_at<Division::Cut>(i); });
     });
 }
 
 void PaperCard::refresh() {
     refresh_bound();
-    const SheetSettings& sheet = session.document().sheet;
+    const SheetSettings& sheet = model.document().sheet;
     const int known = paper->findData(QSizeF(sheet.paper.width, sheet.paper.height));
     if (!paper->hasFocus() || known >= 0)
         paper->setCurrentIndex(known >= 0 ? known : paper->count() - 1);
@@ -120,18 +121,18 @@ void PaperCard::refresh() {
     small_sheet_rows->setVisible(kind > 0);
     columns->set_value(d.columns);
     rows->set_value(d.rows);
-    division_cut->setCurrentIndex(static_cast<int>(d.cut));
+    division_cut->setCurrentIndex(place_of(d.cut));
 }
 
 QString PaperCard::state() const {
-    const SheetSettings& sheet = session.document().sheet;
+    const SheetSettings& sheet = model.document().sheet;
     const QString name = QString::fromStdString(paper_name(sheet.paper));
     return sheet.division.is_whole()
                ? name
                : tr("%1, %2 small sheets").arg(name).arg(sheet.division.columns * sheet.division.rows);
 }
 
-PrinterCard::PrinterCard(Session& project) : SheetCard(project) {
+PrinterCard::PrinterCard(Model& project) : SheetCard(project) {
     printer = new QComboBox;
     printer->setObjectName(QStringLiteral("printer"));
     add_row(tr("Printer"), printer, 180);
@@ -185,11 +186,11 @@ PrinterCard::PrinterCard(Session& project) : SheetCard(project) {
     connect(keep, &QPushButton::clicked, this, [this] {
         bool ok = false;
         const QString name = QInputDialog::getText(this, tr("Save this printer"), tr("Name"), QLineEdit::Normal,
-                                                   QString::fromStdString(session.document().sheet.printer.name), &ok);
+                                                   QString::fromStdString(model.document().sheet.printer.name), &ok);
         if (!ok || name.trimmed().isEmpty())
             return;
         edit_sheet(tr("Printer"), [&](SheetSettings& s) { s.printer.name = name.trimmed().toStdString(); });
-        save_profile(session.document().sheet.printer);
+        save_profile(model.document().sheet.printer);
         list_printers();
         refresh();
     });
@@ -218,7 +219,7 @@ void PrinterCard::take(int index) {
 
 void PrinterCard::refresh() {
     refresh_bound();
-    const PrinterProfile& p = session.document().sheet.printer;
+    const PrinterProfile& p = model.document().sheet.printer;
     const int at = printer->findText(QString::fromStdString(p.name));
     if (at < 0 && !p.name.empty())
         printer->addItem(QString::fromStdString(p.name), true);
@@ -230,19 +231,16 @@ void PrinterCard::refresh() {
 }
 
 QString PrinterCard::state() const {
-    return name_or(session.document().sheet.printer.name, tr("any printer"));
+    return name_or(model.document().sheet.printer.name, tr("any printer"));
 }
 
-CutterCard::CutterCard(Session& project) : SheetCard(project) {
+CutterCard::CutterCard(Model& project) : SheetCard(project) {
     kind = new QComboBox;
     kind->setObjectName(QStringLiteral("markKind"));
-    kind->addItem(tr("Round dots, 5"), static_cast<int>(MarkKind::dots));
-    kind->addItem(tr("Crosses, 4"), static_cast<int>(MarkKind::crosses));
-    kind->addItem(tr("None: by paper edge"), static_cast<int>(MarkKind::none));
-    kind->addItem(tr("From a scheme file…"), static_cast<int>(MarkKind::scheme));
+    kind->addItems(labels<MarkKind>());
     add_row(tr("Marks"), kind, 180);
     connect(kind, &QComboBox::activated, this, [this](int i) {
-        const auto chosen = static_cast<MarkKind>(kind->itemData(i).toInt());
+        const auto chosen = choice_at<MarkKind>(i);
         if (chosen == MarkKind::scheme)
             load_scheme();
         else
@@ -306,11 +304,11 @@ CutterCard::CutterCard(Session& project) : SheetCard(project) {
     connect(keep, &QPushButton::clicked, this, [this] {
         bool ok = false;
         const QString name = QInputDialog::getText(this, tr("Save this cutter"), tr("Name"), QLineEdit::Normal,
-                                                   QString::fromStdString(session.document().sheet.cutter.name), &ok);
+                                                   QString::fromStdString(model.document().sheet.cutter.name), &ok);
         if (!ok || name.trimmed().isEmpty())
             return;
         edit_sheet(tr("Cutter"), [&](SheetSettings& s) { s.cutter.name = name.trimmed().toStdString(); });
-        save_profile(session.document().sheet.cutter);
+        save_profile(model.document().sheet.cutter);
         list_cutters();
         refresh();
     });
@@ -332,7 +330,7 @@ void CutterCard::load_scheme() {
     const auto bytes = read_file(path, 1 << 20);
     const auto scheme = bytes ? read_mark_scheme(bytes->toStdString()) : Result<MarkScheme>(bytes.problem());
     if (!scheme) {
-        emit session.problem(QString::fromStdString(quoted_name(path) + ": " + scheme.problem().text()));
+        emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + scheme.problem().text()));
         return;
     }
     edit_sheet(tr("Marks"), [&](SheetSettings& s) {
@@ -343,11 +341,12 @@ void CutterCard::load_scheme() {
 
 void CutterCard::refresh() {
     refresh_bound();
-    const SheetSettings& sheet = session.document().sheet;
+    const SheetSettings& sheet = model.document().sheet;
     const MarkKind now = sheet.marks.kind;
-    kind->setCurrentIndex(kind->findData(static_cast<int>(now)));
-    kind->setItemText(3, now == MarkKind::scheme ? QString::fromStdString(sheet.marks.scheme.name)
-                                                 : tr("From a scheme file…"));
+    kind->setCurrentIndex(place_of(now));
+    kind->setItemText(place_of(MarkKind::scheme), now == MarkKind::scheme
+                                                      ? QString::fromStdString(sheet.marks.scheme.name)
+                                                      : label_text(MarkKind::scheme));
     size->set_value(2 * sheet.marks.radius);
     const bool is_ours = now == MarkKind::dots || now == MarkKind::crosses;
     size_row->setVisible(is_ours);
@@ -363,7 +362,7 @@ void CutterCard::refresh() {
 }
 
 QString CutterCard::state() const {
-    const SheetSettings& sheet = session.document().sheet;
+    const SheetSettings& sheet = model.document().sheet;
     switch (sheet.marks.kind) {
     case MarkKind::dots:
         return tr("5 round dots");

@@ -11,7 +11,7 @@ namespace fusuma::app {
 class PaperCard : public SheetCard {
     Q_OBJECT
   public:
-    explicit PaperCard(Session& project);
+    explicit PaperCard(Model& project);
     void refresh() override;
     [[nodiscard]] QString state() const override;
 
@@ -25,7 +25,7 @@ class PaperCard : public SheetCard {
 class PrinterCard : public SheetCard {
     Q_OBJECT
   public:
-    explicit PrinterCard(Session& project);
+    explicit PrinterCard(Model& project);
     void refresh() override;
     [[nodiscard]] QString state() const override;
 
@@ -42,7 +42,7 @@ class PrinterCard : public SheetCard {
 class CutterCard : public SheetCard {
     Q_OBJECT
   public:
-    explicit CutterCard(Session& project);
+    explicit CutterCard(Model& project);
     void refresh() override;
     [[nodiscard]] QString state() const override;
 

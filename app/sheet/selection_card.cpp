@@ -1,11 +1,13 @@
 #include "app/sheet/selection_card.h"
 
 #include "app/common/theme.h"
+#include "core/arrange/align.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QToolButton>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
@@ -53,7 +55,7 @@ QToolButton* icon_button(const QIcon& icon, const QString& name, const QString& 
 
 } // namespace
 
-SelectionCard::SelectionCard(Session& project) : SheetCard(project) {
+SelectionCard::SelectionCard(Model& project) : SheetCard(project) {
     hint =
         label(tr("Click a copy to select it, drag a frame round several, or press Ctrl+A for all of the page."), "dim");
     hint->setWordWrap(true);
@@ -70,9 +72,9 @@ SelectionCard::SelectionCard(Session& project) : SheetCard(project) {
     fields.push_back(add_row(tr("Turn"), turn));
     width->setToolTip(tr("Of the cut line. The border keeps its millimetres, the art makes up the rest."));
     const auto place = [this](double Point::*axis, double mm) {
-        session.edit_selection(tr("Move"), [axis, mm](const Document& d, const Selection& s) {
+        model.copies.edit(tr("Move"), [this, axis, mm](const Document& d, const Selection& s) {
             Point by;
-            by.*axis = mm - d.placements[*s.begin()].centre.*axis;
+            by.*axis = mm - model.in_hand.first_copy()->centre.*axis;
             return moved(d, s, by);
         });
     };
@@ -90,10 +92,10 @@ SelectionCard::SelectionCard(Session& project) : SheetCard(project) {
 }
 
 void SelectionCard::size_to(Side side, double mm) {
-    session.edit_selection(tr("Resize copies"), [&](const Document& d, const Selection& s) {
+    model.copies.edit(tr("Resize copies"), [&](const Document& d, const Selection& s) {
         Document result = d;
-        for (const std::size_t i : s)
-            if (auto sized_one = sized(result, session.working_out(), i, side, mm))
+        for (const CopyId id : s)
+            if (auto sized_one = sized(result, model.working_out.planner(), id, side, mm))
                 result = std::move(*sized_one);
         return result;
     });
@@ -101,10 +103,11 @@ void SelectionCard::size_to(Side side, double mm) {
 }
 
 void SelectionCard::turn_to(double deg) {
-    session.edit_selection(tr("Turn"), [deg](const Document& d, const Selection& s) {
+    model.copies.edit(tr("Turn"), [deg](const Document& d, const Selection& s) {
         Document result = d;
-        for (const std::size_t i : s)
-            result = turned(std::move(result), {i}, d.placements[i].centre, deg / degrees - d.placements[i].turn);
+        for (const Placement& p : d.placements)
+            if (s.contains(p.id))
+                result = turned(std::move(result), {p.id}, p.centre, deg / degrees - p.turn);
         return result;
     });
 }
@@ -116,27 +119,27 @@ void SelectionCard::add_doing() {
         return result;
     };
     const auto mirror = [this](Across across) {
-        session.edit_selection(tr("Mirror"), [this, across](const Document& d, const Selection& s) {
-            return mirrored(d, s, box_of(d, session.working_out(), s).centre(), across);
+        model.copies.edit(tr("Mirror"), [this, across](const Document& d, const Selection& s) {
+            return mirrored(d, s, box_of(d, model.working_out.planner(), s).centre(), across);
         });
     };
     const auto order = [this](Order to) {
-        session.rearrange(tr("Order"), [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
+        model.copies.edit(tr("Order"), [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
     };
     add_line(
         {does(tr("Duplicate"), "duplicate", tr("Another copy in the nearest free place (Ctrl+D). Or drag with Ctrl."),
-              [this] { session.duplicate_selection(); }),
+              [this] { model.copies.duplicate(); }),
          does(tr("Remove"), "removeCopies",
               tr("Take the selected copies off the sheet (Delete). The sticker stays in the tray."),
-              [this] { session.remove_selection(); })});
+              [this] { model.copies.remove(); })});
     lock = does(tr("Lock"), "lockCopies", tr("Locked copies stay where they are, when filling too."), [this] {
         const bool locked = !is_every([](const Placement& p) { return p.locked; });
-        session.edit_selection(locked ? tr("Lock") : tr("Unlock"),
+        model.copies.edit(locked ? tr("Lock") : tr("Unlock"),
                                [locked](const Document& d, const Selection& s) { return with_lock(d, s, locked); });
     });
     group = does(tr("Group"), "groupCopies", tr("Grouped copies are selected and moved together (Ctrl+G)."), [this] {
         const bool apart = is_every([](const Placement& p) { return p.group > 0; });
-        session.edit_selection(apart ? tr("Ungroup") : tr("Group"), [apart](const Document& d, const Selection& s) {
+        model.copies.edit(apart ? tr("Ungroup") : tr("Group"), [apart](const Document& d, const Selection& s) {
             return apart ? ungrouped(d, s) : grouped(d, s);
         });
     });
@@ -168,8 +171,8 @@ void SelectionCard::add_aligning() {
         auto* align = icon_button(bars_icon(kinds[i].is_upright, kinds[i].where, false), QLatin1String(kinds[i].name),
                                   kinds[i].why + tr("; a single copy with the cut zone."));
         connect(align, &QToolButton::clicked, this, [this, i] {
-            session.edit_selection(tr("Align"), [this, i](const Document& d, const Selection& s) {
-                return aligned(d, session.working_out(), s, static_cast<Align>(i));
+            model.copies.edit(tr("Align"), [this, i](const Document& d, const Selection& s) {
+                return aligned(d, model.working_out.planner(), s, static_cast<Align>(i));
             });
         });
         buttons.push_back(align);
@@ -180,8 +183,8 @@ void SelectionCard::add_aligning() {
                                    is_level ? tr("Equal room between, from left to right")
                                             : tr("Equal room between, from top to bottom"));
         connect(spread, &QToolButton::clicked, this, [this, across] {
-            session.edit_selection(tr("Distribute"), [this, across](const Document& d, const Selection& s) {
-                return distributed(d, session.working_out(), s, across);
+            model.copies.edit(tr("Distribute"), [this, across](const Document& d, const Selection& s) {
+                return distributed(d, model.working_out.planner(), s, across);
             });
         });
         buttons.push_back(spread);
@@ -199,8 +202,8 @@ void SelectionCard::add_repeating() {
     auto* run = button(tr("Repeat"), "", QStringLiteral("repeat"),
                        tr("Copies of what is selected in so many columns and rows, a gap apart."));
     connect(run, &QPushButton::clicked, this, [this] {
-        session.rearrange(tr("Repeat"), [this](const Document& d, const Selection& s) {
-            return repeated(d, session.working_out(), s, static_cast<int>(repeat_columns->value()),
+        model.copies.rearrange(tr("Repeat"), [this](const Document& d, const Selection& s) {
+            return repeated(d, model.working_out.planner(), s, static_cast<int>(repeat_columns->value()),
                             static_cast<int>(repeat_rows->value()), d.sheet.gap);
         });
     });
@@ -210,24 +213,24 @@ void SelectionCard::add_repeating() {
 }
 
 bool SelectionCard::is_every(bool (*holds)(const Placement&)) const {
-    for (const std::size_t i : session.selection())
-        if (!holds(session.document().placements[i]))
-            return false;
-    return !session.selection().empty();
+    const auto& all = model.document().placements;
+    return !model.in_hand.copies().empty() && std::ranges::all_of(all, [&](const Placement& p) {
+        return !model.in_hand.copies().contains(p.id) || holds(p);
+    });
 }
 
 void SelectionCard::refresh() {
-    const auto& selection = session.selection();
+    const auto& selection = model.in_hand.copies();
     hint->setVisible(selection.empty());
     for (QWidget* field : fields)
         field->setVisible(!selection.empty());
     if (selection.empty())
         return;
-    const Placement& first = session.document().placements[*selection.begin()];
+    const Placement& first = *model.in_hand.first_copy();
     left->set_value(first.centre.x);
     top->set_value(first.centre.y);
     turn->set_value(first.turn * degrees);
-    const Rect box = box_of(session.document(), session.working_out(), {*selection.begin()});
+    const Rect box = box_of(model.document(), model.working_out.planner(), {first.id});
     width->set_value(box.width());
     height->set_value(box.height());
     lock->setText(is_every([](const Placement& p) { return p.locked; }) ? tr("Unlock") : tr("Lock"));
@@ -236,12 +239,12 @@ void SelectionCard::refresh() {
 }
 
 QString SelectionCard::state() const {
-    const auto& selection = session.selection();
+    const auto& selection = model.in_hand.copies();
     if (selection.empty())
         return tr("nothing selected");
     if (selection.size() > 1)
         return tr("%1 copies").arg(selection.size());
-    const auto sticker = session.document().find(session.document().placements[*selection.begin()].sticker);
+    const auto sticker = model.document().find(model.in_hand.first_copy()->sticker);
     return sticker ? QString::fromStdString(sticker->name) : QString();
 }
 

@@ -8,7 +8,7 @@ namespace fusuma::app {
 class SelectionCard : public SheetCard {
     Q_OBJECT
   public:
-    explicit SelectionCard(Session& project);
+    explicit SelectionCard(Model& project);
     void refresh() override;
     [[nodiscard]] QString state() const override;
 

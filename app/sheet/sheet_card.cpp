@@ -5,7 +5,7 @@
 
 namespace fusuma::app {
 
-SheetCard::SheetCard(Session& project) : session(project), rows_of_card(column(this, 10, 6)) {}
+SheetCard::SheetCard(Model& project) : model(project), rows_of_card(column(this, 10, 6)) {}
 
 NumberField* SheetCard::length(double least, double most, double step, const char* name) {
     auto* field = new NumberField(NumberField::Kind::length, least, most, step, QLatin1String(name));
@@ -35,7 +35,7 @@ void SheetCard::add_line(const std::vector<QWidget*>& widgets) {
 
 void SheetCard::edit_sheet(const QString& text, const std::function<void(SheetSettings&)>& change,
                            const QString& stroke) {
-    session.edit(
+    model.project.edit(
         text,
         [&](Document d) {
             change(d.sheet);
@@ -53,14 +53,14 @@ void SheetCard::bind(NumberField* field, const QString& text, const std::functio
 }
 
 void SheetCard::refresh_bound() {
-    SheetSettings sheet = session.document().sheet;
+    SheetSettings sheet = model.document().sheet;
     for (const auto& [field, of] : bound)
         field->set_value(of(sheet));
 }
 
 void SheetCard::refresh_units() {
     for (NumberField* field : lengths)
-        field->set_unit(session.document().unit);
+        field->set_unit(model.document().unit);
 }
 
 } // namespace fusuma::app

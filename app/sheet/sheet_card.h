@@ -2,7 +2,7 @@
 
 #include "app/common/number_field.h"
 #include "app/common/widgets.h"
-#include "app/shell/session.h"
+#include "app/model/model.h"
 
 namespace fusuma::app {
 
@@ -10,14 +10,14 @@ namespace fusuma::app {
 class SheetCard : public QWidget {
     Q_OBJECT
   public:
-    explicit SheetCard(Session& project);
+    explicit SheetCard(Model& project);
 
     virtual void refresh() = 0;                      ///< shows what is
     [[nodiscard]] virtual QString state() const = 0; ///< in a few words, for the head
     void refresh_units();
 
   protected:
-    Session& session;
+    Model& model;
     QVBoxLayout* rows_of_card;
 
     NumberField* length(double least, double most, double step, const char* name);

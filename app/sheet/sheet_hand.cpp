@@ -28,27 +28,26 @@ void SheetHand::set_measuring(bool on) {
     said.clear();
 }
 
-std::optional<std::size_t> SheetHand::copy_at(Point at) const {
-    const Snapshot& s = session.snapshot();
-    const auto& placements = session.document().placements;
-    if (!s.plan || s.plan->copies.size() != placements.size())
-        return std::nullopt;
-    for (std::size_t i = placements.size(); i-- > 0;) {
-        const auto& copy = s.plan->copies[i];
-        if (!copy || placements[i].page != session.page())
+const Placement* SheetHand::copy_at(Point at) const {
+    const auto& plan = model.snapshot().plan;
+    const auto& placements = model.document().placements;
+    for (auto copy = placements.rbegin(); plan && copy != placements.rend(); ++copy) {
+        const PlannedCopy* planned = copy->page == model.in_hand.page() ? plan->find(copy->id) : nullptr;
+        if (!planned)
             continue;
         // Where it was when it was worked out; nearly always where it is.
-        const Point there = at - (placements[i].centre - copy->placement.centre);
-        if (copy->cut_box.contains(there) && (contains(copy->cut, there) || copy->cut.empty()))
-            return i;
+        const PlacedCopy& then = *planned->placed;
+        const Point there = at - (copy->centre - then.placement.centre);
+        if (then.cut_box.contains(there) && (then.room.empty() || then.inside().contains(there)))
+            return &*copy;
     }
-    return std::nullopt;
+    return nullptr;
 }
 
 std::optional<SheetHand::Handles> SheetHand::handles(double px_per_mm) const {
-    if (session.selection().empty() || measures)
+    if (model.in_hand.copies().empty() || measures)
         return std::nullopt;
-    const Rect box = box_of(session.document(), session.working_out(), session.selection());
+    const Rect box = box_of(model.document(), model.working_out.planner(), model.in_hand.copies());
     if (box.empty())
         return std::nullopt;
     const Rect frame = box.grown(4 / px_per_mm);
@@ -64,7 +63,7 @@ void SheetHand::press(Point at, double px_per_mm, Qt::KeyboardModifiers modifier
     has_moved = false;
     offset = {};
     ++stroke;
-    before = session.document();
+    before = model.document();
     if (measures) {
         now = Act::measuring;
         return;
@@ -76,37 +75,38 @@ void SheetHand::press(Point at, double px_per_mm, Qt::KeyboardModifiers modifier
         if (is_hit(grips->turn) || hit != grips->scale.end()) {
             now = is_hit(grips->turn) ? Act::turning : Act::scaling;
             handle = static_cast<int>(hit - grips->scale.begin());
-            holding = session.selection();
+            holding = model.in_hand.copies();
             return;
         }
     }
-    const auto hit = copy_at(at);
-    if (!hit) {
+    const Placement* copy = copy_at(at);
+    if (!copy) {
         if (!(modifiers & Qt::ShiftModifier))
-            session.select({});
+            model.in_hand.select({});
         now = Act::banding;
         return;
     }
-    Selection next = session.selection();
+    const CopyId hit = copy->id;
+    Selection next = model.in_hand.copies();
     if (modifiers & Qt::ShiftModifier) {
-        const Selection group = with_groups(session.document(), {*hit});
-        if (next.contains(*hit))
-            std::erase_if(next, [&](std::size_t i) { return group.contains(i); });
+        const Selection group = with_groups(model.document(), {hit});
+        if (next.contains(hit))
+            std::erase_if(next, [&](CopyId id) { return group.contains(id); });
         else
             next.insert(group.begin(), group.end());
-        session.select(next);
-    } else if (!next.contains(*hit)) {
-        session.select({*hit});
+        model.in_hand.select(next);
+    } else if (!next.contains(hit)) {
+        model.in_hand.select({hit});
     }
     now = Act::moving;
-    holding = session.selection();
-    frame_before = box_of(session.document(), session.working_out(), holding);
+    holding = model.in_hand.copies();
+    frame_before = box_of(model.document(), model.working_out.planner(), holding);
 }
 
 void SheetHand::drag(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers) {
     at_hand = at;
     if (now == Act::measuring) {
-        const Unit unit = session.document().unit;
+        const Unit unit = model.document().unit;
         const Point by = at - grabbed;
         said = QStringLiteral("%1   (%2 × %3)")
                    .arg(in_unit(norm(by), unit), in_unit(std::abs(by.x), unit), in_unit(std::abs(by.y), unit));
@@ -117,10 +117,10 @@ void SheetHand::drag(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
     if (!has_moved && distance(at, grabbed) * px_per_mm < still_px)
         return;
     if (!has_moved && now == Act::moving && (modifiers & Qt::ControlModifier)) { // drag off a duplicate
-        session.rearrange(QObject::tr("Duplicate"),
+        model.copies.rearrange(QObject::tr("Duplicate"),
                           [](const Document& d, const Selection& s) { return duplicated(d, s, {}); });
-        before = session.document();
-        holding = session.selection();
+        before = model.document();
+        holding = model.in_hand.copies();
     }
     has_moved = true;
     if (now == Act::moving)
@@ -135,14 +135,14 @@ void SheetHand::move(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
     offset = at - grabbed;
     shown_guides.clear();
     if (!(modifiers & Qt::AltModifier)) {
-        const auto& plan = session.snapshot().plan;
+        const auto& plan = model.snapshot().plan;
         std::vector<Rect> others, frames{{{0, 0}, {before.sheet.paper.width, before.sheet.paper.height}}};
-        if (plan && plan->copies.size() == before.placements.size())
-            for (std::size_t i = 0; i < before.placements.size(); ++i)
-                if (plan->copies[i] && before.placements[i].page == session.page() && !holding.contains(i))
-                    others.push_back(plan->copies[i]->cut_box);
-        if (plan && static_cast<std::size_t>(session.page()) < plan->pages.size()) {
-            const PagePlan& page = plan->pages[static_cast<std::size_t>(session.page())];
+        if (plan)
+            for (const PlannedCopy& copy : plan->copies)
+                if (copy.page == model.in_hand.page() && !holding.contains(copy.id))
+                    others.push_back(copy->cut_box);
+        if (plan && static_cast<std::size_t>(model.in_hand.page()) < plan->pages.size()) {
+            const PagePlan& page = plan->pages[static_cast<std::size_t>(model.in_hand.page())];
             frames.push_back(bounds(page.zone));
             frames.insert(frames.end(), page.small_sheets.begin(), page.small_sheets.end());
         }
@@ -154,7 +154,7 @@ void SheetHand::move(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
     const Unit unit = before.unit;
     said = QStringLiteral("%1, %2").arg(in_unit(frame_before.min.x + offset.x, unit),
                                         in_unit(frame_before.min.y + offset.y, unit));
-    session.edit(
+    model.project.edit(
         QObject::tr("Move"), [&](const Document&) { return moved(before, holding, offset); }, stroke_name());
 }
 
@@ -179,7 +179,7 @@ void SheetHand::scale(Point at, Qt::KeyboardModifiers modifiers) {
         tall = ky / kx;
     }
     said = QStringLiteral("%1 %").arg(qRound(100 * factor));
-    session.edit(
+    model.project.edit(
         QObject::tr("Resize copies"), [&](const Document&) { return scaled(before, holding, fixed, factor, tall); },
         stroke_name());
 }
@@ -193,7 +193,7 @@ void SheetHand::turn(Point at, Qt::KeyboardModifiers modifiers) {
         radians = std::round(radians / step) * step;
     }
     said = QStringLiteral("%1°").arg(std::remainder(radians, 2 * std::numbers::pi) * 180 / std::numbers::pi, 0, 'f', 1);
-    session.edit(
+    model.project.edit(
         QObject::tr("Turn"), [&](const Document&) { return turned(before, holding, c, radians); }, stroke_name());
 }
 
@@ -209,16 +209,16 @@ Rect SheetHand::band() const {
 void SheetHand::release(Qt::KeyboardModifiers) {
     if (now == Act::banding) {
         const Rect area = band();
-        const auto& plan = session.snapshot().plan;
-        Selection inside = session.selection();
-        for (std::size_t i = 0; plan && i < plan->copies.size() && i < before.placements.size(); ++i)
-            if (const auto& copy = plan->copies[i];
-                copy && before.placements[i].page == session.page() && overlap(copy->cut_box, area) == copy->cut_box)
-                inside.insert(i);
-        if (inside != session.selection())
-            session.select(std::move(inside));
+        const auto& plan = model.snapshot().plan;
+        Selection inside = model.in_hand.copies();
+        if (plan)
+            for (const PlannedCopy& copy : plan->copies)
+                if (copy.page == model.in_hand.page() && overlap(copy->cut_box, area) == copy->cut_box)
+                    inside.insert(copy.id);
+        if (inside != model.in_hand.copies())
+            model.in_hand.select(std::move(inside));
     }
-    session.end_stroke();
+    model.project.end_stroke();
     if (now != Act::measuring) { // a measure stays to be read
         now = Act::none;
         said.clear();
@@ -230,7 +230,7 @@ void SheetHand::release(Qt::KeyboardModifiers) {
 
 void SheetHand::cancel() {
     if (has_moved && (now == Act::moving || now == Act::scaling || now == Act::turning))
-        session.edit(
+        model.project.edit(
             QObject::tr("Move"), [&](const Document&) { return before; }, stroke_name());
     release({});
     now = Act::none;
@@ -239,7 +239,7 @@ void SheetHand::cancel() {
 
 bool SheetHand::nudge(Point way, Qt::KeyboardModifiers modifiers) {
     const double by = modifiers & Qt::ShiftModifier ? 10 : modifiers & Qt::AltModifier ? 0.1 : 1;
-    session.move_selection(by * way, QStringLiteral("nudge%1").arg(stroke));
+    model.copies.move(by * way, QStringLiteral("nudge%1").arg(stroke));
     return true;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "app/shell/session.h"
+#include "app/model/model.h"
+#include "core/arrange/align.h"
 #include "core/sheet/snap.h"
 
 #include <array>
@@ -12,7 +13,7 @@ namespace fusuma::app {
 /// view draws what is told here.
 class SheetHand {
   public:
-    explicit SheetHand(Session& project) : session(project) {}
+    explicit SheetHand(Model& project) : model(project) {}
 
     enum class Act { none, banding, moving, scaling, turning, measuring };
     [[nodiscard]] Act act() const { return now; }
@@ -26,8 +27,8 @@ class SheetHand {
     bool nudge(Point way, Qt::KeyboardModifiers modifiers);
     void cancel(); ///< what is being done, back to how it was
 
-    /// The copy on top at a place of the page.
-    [[nodiscard]] std::optional<std::size_t> copy_at(Point at) const;
+    /// The copy on top at a place of the page, in the present document; null when there is none.
+    [[nodiscard]] const Placement* copy_at(Point at) const;
 
     /// Handles of the selection: eight round its frame, clockwise from the top left, and the one to turn by.
     struct Handles {
@@ -47,7 +48,7 @@ class SheetHand {
     [[nodiscard]] QString words() const { return said; }
 
   private:
-    Session& session;
+    Model& model;
     Act now = Act::none;
     bool measures = false, has_moved = false;
     Point grabbed, at_hand, offset;

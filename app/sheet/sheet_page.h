@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/session.h"
+#include "app/model/model.h"
 
 #include <QWidget>
 
@@ -12,14 +12,13 @@ class SheetView;
 class SheetPage : public QWidget {
     Q_OBJECT
   public:
-    explicit SheetPage(Session& session);
+    /// @param tray  shown at its left, which it takes over
+    SheetPage(Model& model, QWidget* tray);
     void show_finding(const Finding& finding);
     void show_true_size();
     void start_measuring();
 
   signals:
-    void add_artwork_wanted();
-    void new_label_wanted();
     void sticker_opened(int id);
 
   private:

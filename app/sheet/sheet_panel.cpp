@@ -10,7 +10,7 @@
 
 namespace fusuma::app {
 
-SheetPanel::SheetPanel(Session& project) : session(project) {
+SheetPanel::SheetPanel(Model& project) : model(project) {
     setObjectName(QStringLiteral("panel"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedWidth(316);
@@ -28,11 +28,11 @@ SheetPanel::SheetPanel(Session& project) : session(project) {
         list->addWidget(card);
         cards.emplace_back(card, body);
     };
-    add(tr("Paper"), new PaperCard(session), false);
-    add(tr("Copies"), new FillCard(session), true);
-    add(tr("Selection"), new SelectionCard(session), true);
-    add(tr("Marks and cutter"), new CutterCard(session), false);
-    add(tr("Printer"), new PrinterCard(session), false);
+    add(tr("Paper"), new PaperCard(model), false);
+    add(tr("Copies"), new FillCard(model), true);
+    add(tr("Selection"), new SelectionCard(model), true);
+    add(tr("Marks and cutter"), new CutterCard(model), false);
+    add(tr("Printer"), new PrinterCard(model), false);
     list->addStretch();
     scroll->setWidget(inner);
     layout->addWidget(scroll, 1);
@@ -49,8 +49,8 @@ SheetPanel::SheetPanel(Session& project) : session(project) {
     summary_layout->addWidget(zone_text);
     layout->addWidget(summary);
 
-    connect(&session, &Session::changed, this, &SheetPanel::refresh);
-    connect(&session, &Session::worked_out, this, &SheetPanel::refresh);
+    connect(&model, &Model::changed, this, &SheetPanel::refresh);
+    connect(&model.working_out, &WorkingOut::worked_out, this, &SheetPanel::refresh);
     refresh();
 }
 
@@ -67,10 +67,10 @@ void SheetPanel::refresh() {
         body->refresh();
         card->set_state(body->state());
     }
-    const Snapshot& s = session.snapshot();
+    const Snapshot& s = model.snapshot();
     if (!s.plan)
         return;
-    const Document& document = session.document();
+    const Document& document = model.document();
     const Rect& most = s.plan->pages.front().largest_place;
     const QString w = QString::fromStdString(format_length(most.width(), document.unit));
     zone_size->setText(most.empty() ? tr("nothing")

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/session.h"
+#include "app/model/model.h"
 
 #include <QWidget>
 #include <vector>
@@ -16,13 +16,13 @@ class StepCard;
 class SheetPanel : public QWidget {
     Q_OBJECT
   public:
-    explicit SheetPanel(Session& project);
+    explicit SheetPanel(Model& project);
 
   protected:
     void showEvent(QShowEvent* event) override;
 
   private:
-    Session& session;
+    Model& model;
     QLabel *zone_size, *zone_text;
     std::vector<std::pair<StepCard*, SheetCard*>> cards;
 

@@ -17,7 +17,7 @@ namespace {
 constexpr int ruler_px = 18;
 }
 
-SheetView::SheetView(Session& project, QWidget* parent) : ZoomView(parent), session(project), hand(project) {
+SheetView::SheetView(Model& project, QWidget* parent) : ZoomView(parent), model(project), hand(project) {
     setObjectName(QStringLiteral("sheetView"));
     setAccessibleName(tr("Sheet"));
     set_fit_margins({28 + ruler_px, 28 + ruler_px, 28, 52});
@@ -27,9 +27,9 @@ SheetView::SheetView(Session& project, QWidget* parent) : ZoomView(parent), sess
         zoom_text->setText(QStringLiteral("%1 %").arg(qRound(100 * px_per_mm() / screen_px_per_mm(*this))));
         zoom_bar->adjustSize();
     });
-    connect(&session, &Session::changed, this, &SheetView::refresh);
-    connect(&session, &Session::worked_out, this, &SheetView::refresh);
-    connect(&session, &Session::searched, this, qOverload<>(&QWidget::update));
+    connect(&model, &Model::changed, this, &SheetView::refresh);
+    connect(&model.working_out, &WorkingOut::worked_out, this, &SheetView::refresh);
+    connect(&model.searches, &Searches::searched, this, qOverload<>(&QWidget::update));
     refresh();
 }
 
@@ -76,22 +76,22 @@ void SheetView::add_page_bar() {
     page_text->setAlignment(Qt::AlignCenter);
     for (QWidget* w : std::initializer_list<QWidget*>{page_before, page_text, page_after, add})
         layout->addWidget(w);
-    connect(page_before, &QPushButton::clicked, this, [this] { session.go_to_page(session.page() - 1); });
-    connect(page_after, &QPushButton::clicked, this, [this] { session.go_to_page(session.page() + 1); });
+    connect(page_before, &QPushButton::clicked, this, [this] { model.in_hand.go_to_page(model.in_hand.page() - 1); });
+    connect(page_after, &QPushButton::clicked, this, [this] { model.in_hand.go_to_page(model.in_hand.page() + 1); });
     connect(add, &QPushButton::clicked, this, [this] {
-        session.edit(tr("Add page"), with_page_added);
-        session.go_to_page(session.document().pages - 1);
+        model.project.edit(tr("Add page"), with_page_added);
+        model.in_hand.go_to_page(model.document().pages - 1);
     });
 }
 
 void SheetView::refresh() {
-    const Document& document = session.document();
+    const Document& document = model.document();
     set_content({{0, 0}, {document.sheet.paper.width, document.sheet.paper.height}});
-    page_text->setText(tr("Page %1 of %2").arg(session.page() + 1).arg(document.pages));
+    page_text->setText(tr("Page %1 of %2").arg(model.in_hand.page() + 1).arg(document.pages));
     page_before->setVisible(document.pages > 1);
     page_after->setVisible(document.pages > 1);
-    page_before->setEnabled(session.page() > 0);
-    page_after->setEnabled(session.page() + 1 < document.pages);
+    page_before->setEnabled(model.in_hand.page() > 0);
+    page_after->setEnabled(model.in_hand.page() + 1 < document.pages);
     page_bar->adjustSize();
     page_bar->move(width() - page_bar->width() - 12, height() - page_bar->height() - 12);
     update();
@@ -105,8 +105,8 @@ void SheetView::resizeEvent(QResizeEvent* event) {
 }
 
 void SheetView::show_finding(const Finding& finding) {
-    session.go_to_page(finding.page - 1);
-    session.select({finding.copies.begin(), finding.copies.end()});
+    model.in_hand.go_to_page(finding.page - 1);
+    model.in_hand.select({finding.copies.begin(), finding.copies.end()});
     centre_on(finding.at);
     if (px_per_mm() < 5)
         zoom_by(5 / px_per_mm());
@@ -128,14 +128,7 @@ namespace {
 
 /// From where the plan has a copy to where it is now, mm on the paper.
 QTransform since_planned(const PlacedCopy& copy, const Placement& now) {
-    return to_qt(placed(*copy.sticker, copy.placement).inverted().then(placed(*copy.sticker, now)));
-}
-
-QPainterPath cut_path(const PlacedCopy& copy) {
-    QPainterPath path = to_qt(copy.line);
-    for (const Contour& line : copy.open)
-        path.addPath(open_path(line));
-    return path;
+    return to_qt(map_of_copy(*copy.sticker, copy.placement).inverted().then(map_of_copy(*copy.sticker, now)));
 }
 
 bool lies_where_planned(const Placement& a, const Placement& b) {
@@ -147,17 +140,16 @@ bool lies_where_planned(const Placement& a, const Placement& b) {
 
 Selection SheetView::live_copies() const {
     Selection live = hand.held();
-    const auto &now = session.document().placements, &then = session.snapshot().document.placements;
-    if (now.size() == then.size())
-        for (std::size_t i = 0; i < now.size(); ++i)
-            if (!lies_where_planned(now[i], then[i]))
-                live.insert(i);
+    const Document& then = model.snapshot().document;
+    for (const Placement& now : model.document().placements)
+        if (const Placement* planned = then.copy(now.id); planned && !lies_where_planned(now, *planned))
+            live.insert(now.id);
     return live;
 }
 
 void SheetView::paint(QPainter& painter) {
     painter.setRenderHint(QPainter::Antialiasing);
-    const bool is_searching = session.so_far().has_value();
+    const bool is_searching = model.searches.so_far().has_value();
     const Selection live = is_searching ? Selection{} : live_copies();
     if (is_searching) {
         paint_paper(painter);
@@ -173,14 +165,14 @@ void SheetView::paint(QPainter& painter) {
 
 void SheetView::paint_paper(QPainter& painter) const {
     const Theme& t = theme();
-    const SheetSettings& sheet = session.document().sheet;
+    const SheetSettings& sheet = model.document().sheet;
     const QTransform view = to_view();
     const QRectF paper = view.mapRect(QRectF(0, 0, sheet.paper.width, sheet.paper.height));
     painter.fillRect(paper.translated(4, 4), QColor(38, 50, 61, 40));
     painter.fillRect(paper, t.paper);
-    const auto& plan = session.snapshot().plan;
-    const auto page = static_cast<std::size_t>(session.page());
-    if (plan && session.snapshot().document.sheet == sheet && page < plan->pages.size()) {
+    const auto& plan = model.snapshot().plan;
+    const auto page = static_cast<std::size_t>(model.in_hand.page());
+    if (plan && model.snapshot().document.sheet == sheet && page < plan->pages.size()) {
         painter.setPen(QPen(QColor(0x4F7A52), 1));
         painter.setBrush(t.zone);
         painter.drawPath(view.map(to_qt(plan->pages[page].zone)));
@@ -205,63 +197,60 @@ void SheetView::paint_paper(QPainter& painter) const {
 }
 
 void SheetView::paint_resting(QPainter& painter, const Selection& without) {
-    const auto& plan = session.snapshot().plan;
+    const auto& plan = model.snapshot().plan;
     const QTransform view = to_view();
-    const SheetSettings& sheet = session.document().sheet;
+    const SheetSettings& sheet = model.document().sheet;
     const double ratio = devicePixelRatioF();
     const bool is_known = resting.plan == plan && resting.view == view && resting.without == without &&
-                          resting.page == session.page() && resting.sheet == sheet &&
+                          resting.page == model.in_hand.page() && resting.sheet == sheet &&
                           resting.picture.size() == size() * ratio;
     // While something is in hand a newer plan only moves that, so what rests need not be drawn anew for every step.
     const bool is_held = hand.act() != SheetHand::Act::none && !hand.held().empty() && resting.view == view &&
-                         resting.without == without && resting.page == session.page() &&
+                         resting.without == without && resting.page == model.in_hand.page() &&
                          resting.picture.size() == size() * ratio && resting.plan && plan &&
                          resting.plan->copies.size() == plan->copies.size();
     if (!is_known && !is_held) {
-        resting = {plan, view, without, sheet, session.page(), QPixmap(size() * ratio)};
+        resting = {plan, view, without, sheet, model.in_hand.page(), QPixmap(size() * ratio)};
         resting.picture.setDevicePixelRatio(ratio);
         resting.picture.fill(Qt::transparent);
         QPainter p(&resting.picture);
         p.setRenderHint(QPainter::Antialiasing);
         paint_paper(p);
-        const auto page = static_cast<std::size_t>(session.page());
+        const auto page = static_cast<std::size_t>(model.in_hand.page());
         if (plan && page < plan->pages.size()) {
-            const Document& then = session.snapshot().document;
             const auto each_copy = [&](auto&& draw) {
-                for (std::size_t i = 0; i < plan->copies.size(); ++i)
-                    if (plan->copies[i] && !without.contains(i) && then.placements[i].page == session.page())
-                        draw(*plan->copies[i]);
+                for (const PlannedCopy& copy : plan->copies)
+                    if (!without.contains(copy.id) && copy.page == model.in_hand.page())
+                        draw(*copy.placed);
             };
             // Under all print, so that no copy's paper hides its neighbour's bleed.
             p.setPen(Qt::NoPen);
             p.setBrush(theme().paper);
-            each_copy([&](const PlacedCopy& copy) { p.drawPath(view.map(to_qt(copy.line))); });
+            each_copy([&](const PlacedCopy& copy) { p.drawPath(view.map(to_qt(copy.region))); });
             for (const PrintItem& item : plan->pages[page].prints)
-                if (!without.contains(item.placement))
+                if (!without.contains(item.copy))
                     draw_layer(p, item.layer, view);
-            each_copy([&](const PlacedCopy& copy) { draw_cut_line(p, view.map(cut_path(copy)), copy.sticker->cut); });
+            each_copy([&](const PlacedCopy& copy) { draw_cut_lines(p, copy, view); });
         }
     }
     painter.drawPixmap(0, 0, resting.picture);
 }
 
 void SheetView::paint_live(QPainter& painter, const Selection& copies) {
-    const auto& plan = session.snapshot().plan;
-    const auto& now = session.document().placements;
-    if (copies.empty() || !plan || plan->copies.size() != now.size())
+    const auto& plan = model.snapshot().plan;
+    if (copies.empty() || !plan)
         return;
     const QTransform view = to_view();
-    const auto draw = [&](QPainter& p, std::size_t i, const QTransform& since) {
-        const PlacedCopy& copy = *plan->copies[i];
+    const auto draw = [&](QPainter& p, const PlacedCopy& copy, const QTransform& since) {
         const QTransform to_screen = since * view;
         p.setPen(Qt::NoPen);
         p.setBrush(theme().paper);
         p.setOpacity(0.75); // what lies under it shows through
-        p.drawPath(to_screen.map(to_qt(copy.line)));
+        p.drawPath(to_screen.map(to_qt(copy.region)));
         for (const PrintLayer& layer : copy.result->print)
             draw_layer(p, layer, to_qt(copy.map) * to_screen);
         p.setOpacity(1);
-        draw_cut_line(p, to_screen.map(cut_path(copy)), copy.sticker->cut);
+        draw_cut_lines(p, copy, to_screen);
     };
     constexpr std::size_t few = 4;
     if (hand.act() == SheetHand::Act::moving && copies == hand.held() && copies.size() > few) {
@@ -273,11 +262,11 @@ void SheetView::paint_live(QPainter& painter, const Selection& copies) {
             floating.picture.fill(Qt::transparent);
             QPainter p(&floating.picture);
             p.setRenderHint(QPainter::Antialiasing);
-            for (const std::size_t i : copies)
-                if (plan->copies[i])
-                    draw(p, i,
+            for (const Placement& now : model.document().placements)
+                if (const PlannedCopy* then = copies.contains(now.id) ? plan->find(now.id) : nullptr)
+                    draw(p, *then->placed,
                          QTransform::fromTranslate(-hand.moved_by().x, -hand.moved_by().y) *
-                             since_planned(*plan->copies[i], now[i]));
+                             since_planned(*then->placed, now));
         }
         const QPointF by =
             hand.moved_by().x * px_per_mm() * QPointF(1, 0) + hand.moved_by().y * px_per_mm() * QPointF(0, 1);
@@ -285,22 +274,23 @@ void SheetView::paint_live(QPainter& painter, const Selection& copies) {
         return;
     }
     floating = {};
-    for (const std::size_t i : copies)
-        if (plan->copies[i] && now[i].page == session.page())
-            draw(painter, i, since_planned(*plan->copies[i], now[i]));
+    for (const Placement& now : model.document().placements)
+        if (now.page == model.in_hand.page() && copies.contains(now.id))
+            if (const PlannedCopy* then = plan->find(now.id))
+                draw(painter, *then->placed, since_planned(*then->placed, now));
 }
 
 void SheetView::paint_search(QPainter& painter) const {
     const QTransform view = to_view();
-    const Document& found = *session.so_far();
+    const Document& found = *model.searches.so_far();
     for (const Placement& p : found.placements) {
         const auto sticker = found.find(p.sticker);
-        const auto result = session.snapshot().result(p.sticker);
-        if (p.page != session.page() || !sticker || !result)
+        const auto result = model.snapshot().result(p.sticker);
+        if (p.page != model.in_hand.page() || !sticker || !result)
             continue;
         const QTransform map =
             QTransform::fromScale(1 / result->outlined->artwork.width, 1 / result->outlined->artwork.height) *
-            to_qt(placed(*sticker, p)) * view;
+            to_qt(map_of_copy(*sticker, p)) * view;
         painter.setPen(Qt::NoPen);
         painter.setBrush(theme().paper);
         const QPainterPath line = map.map(to_qt(result->cut_line()));
@@ -312,16 +302,16 @@ void SheetView::paint_search(QPainter& painter) const {
 }
 
 void SheetView::paint_findings(QPainter& painter) const {
-    const Snapshot& snapshot = session.snapshot();
-    if (snapshot.document.placements.size() != session.document().placements.size())
-        return; // stale: the next result is a moment away
+    const Snapshot& snapshot = model.snapshot();
+    const auto has_gone = [&](CopyId id) { return !model.document().copy(id); };
     const QTransform view = to_view();
     QColor tint = theme().attention;
     tint.setAlpha(110);
     painter.setPen(QPen(theme().attention, 2));
     painter.setBrush(tint);
     for (const Finding& f : snapshot.findings) {
-        if (f.sticker > 0 || f.copies.empty() || f.page != session.page() + 1)
+        if (f.sticker > 0 || f.copies.empty() || f.page != model.in_hand.page() + 1 ||
+            std::ranges::any_of(f.copies, has_gone))
             continue; // about a sticker or the sheet, not a place on it
         if (f.region.empty())
             painter.drawEllipse(view.map(to_qt(f.at)), 7, 7);
@@ -346,8 +336,8 @@ void SheetView::paint_hand(QPainter& painter) const {
         painter.drawRect(frame);
         painter.setPen(QPen(indigo, 1.4, Qt::DashLine));
         painter.drawRect(frame);
-        const bool is_locked = std::ranges::all_of(
-            session.selection(), [&](std::size_t i) { return session.document().placements[i].locked; });
+        const bool is_locked = std::ranges::all_of(model.in_hand.copies(),
+                                                   [&](CopyId id) { return model.document().copy(id)->locked; });
         if (is_locked) {
             painter.setPen(indigo);
             painter.drawText(frame.topLeft() + QPointF(0, -6), tr("locked"));
@@ -387,7 +377,7 @@ void SheetView::paint_hand(QPainter& painter) const {
 
 void SheetView::paint_rulers(QPainter& painter) const {
     const Theme& t = theme();
-    const Unit unit = session.document().unit;
+    const Unit unit = model.document().unit;
     // The finest division that leaves at least five pixels, numbered where there is room for the figures.
     const double base = unit == Unit::inch ? mm_per_inch : unit == Unit::cm ? 10 : 1;
     double step = unit == Unit::inch ? base / 16 : 1;
@@ -455,10 +445,10 @@ void SheetView::release(QMouseEvent* event) {
 }
 
 bool SheetView::double_click(QMouseEvent* event) {
-    const auto hit = hand.copy_at(to_mm(event->position()));
+    const Placement* hit = hand.copy_at(to_mm(event->position()));
     if (hit)
-        emit sticker_opened(session.document().placements[*hit].sticker);
-    return hit.has_value();
+        emit sticker_opened(hit->sticker);
+    return hit != nullptr;
 }
 
 bool SheetView::key(QKeyEvent* event) {
@@ -472,10 +462,10 @@ bool SheetView::key(QKeyEvent* event) {
     case Qt::Key_Down:
         return hand.nudge({0, 1}, event->modifiers());
     case Qt::Key_PageUp:
-        session.go_to_page(session.page() - 1);
+        model.in_hand.go_to_page(model.in_hand.page() - 1);
         return true;
     case Qt::Key_PageDown:
-        session.go_to_page(session.page() + 1);
+        model.in_hand.go_to_page(model.in_hand.page() + 1);
         return true;
     case Qt::Key_M:
         set_measuring(!hand.is_measuring());
@@ -486,7 +476,7 @@ bool SheetView::key(QKeyEvent* event) {
         else if (hand.act() != SheetHand::Act::none)
             hand.cancel();
         else
-            session.select({});
+            model.in_hand.select({});
         update();
         return true;
     default:

@@ -14,7 +14,7 @@ namespace fusuma::app {
 class SheetView : public ZoomView {
     Q_OBJECT
   public:
-    explicit SheetView(Session& project, QWidget* parent = nullptr);
+    explicit SheetView(Model& project, QWidget* parent = nullptr);
     void show_finding(const Finding& finding);
     void set_measuring(bool on);
     void show_true_size();
@@ -32,7 +32,7 @@ class SheetView : public ZoomView {
     void resizeEvent(QResizeEvent* event) override;
 
   private:
-    Session& session;
+    Model& model;
     SheetHand hand;
     QWidget *zoom_bar, *page_bar;
     QLabel *zoom_text, *page_text;

@@ -1,22 +1,27 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/geometry/boolean.h"
-#include "core/geometry/transform.h"
+#include "core/raster/picture_point.h"
 
 #include <vector>
 
 namespace fusuma {
 
 enum class Holes { keep, close, close_small };
+template <> inline constexpr std::array words<Holes>{
+    Word{Holes::keep, "keep", "Keep"},
+    Word{Holes::close, "close", "Close all"},
+    Word{Holes::close_small, "close-small", "Close small"}};
 
 /// What a person decided about one hole by clicking it, whatever holds for the others.
 struct HoleChoice {
-    Point at; ///< inside the hole; pixels of the whole picture in a document, mm when handed to `border`
+    PicturePoint at; ///< inside the hole
     bool is_kept = false;
     bool operator==(const HoleChoice&) const = default;
 };
 
-/// How the cut line follows from the outline. Lengths in mm.
+/// How the cut line follows from the outline, as people set it. Lengths in mm.
 struct BorderSettings {
     /// Outward when positive, inward when negative, 0 cuts on the outline itself. The default is 1/8 inch, the usual
     /// border (common practice).
@@ -37,8 +42,29 @@ struct BorderSettings {
 /// The same border round art that is `factor` times as large.
 [[nodiscard]] BorderSettings scaled(BorderSettings settings, double factor);
 
-/// The same with its places mapped, as from pixels to millimetres.
-[[nodiscard]] BorderSettings mapped(BorderSettings settings, const Transform& map);
+/// A border to be made at one size, all of it in mm.
+struct BorderTask {
+    /// From the outline to the cut line, the widths of inner rims included; outward when positive.
+    double reach = 0;
+    Corners corners = Corners::round;
+    double mitre_limit = 3;
+    Holes holes = Holes::keep;
+    double close_under = 9.0;
+    struct Decided {
+        Point at;
+        bool is_kept = false;
+    };
+    std::vector<Decided> by_hand;
+    double join = 0;
+    bool one_border = false;
+    double least_gap = 0;
+    double least_tip = 0;
+};
+
+/// @param lengths       at the size at which the border is to be made
+/// @param reach         mm, as `reach_of` says
+/// @param from_picture  from the whole picture's pixels to mm
+[[nodiscard]] BorderTask task_of(const BorderSettings& lengths, double reach, const Transform& from_picture);
 
 /// How exactly: for cutting, or at once for a preview, in straight lines and within a tenth of a millimetre.
 enum class Care { exact, preview };
@@ -63,7 +89,10 @@ struct Border {
 /// shortest tree of such bridges.
 ///
 /// @param outline  closed contours in mm, filled by the even-odd rule
-/// Source: the offset of a convex shape follows Steiner's formula; see tests/border_test.cpp
-[[nodiscard]] Border border(const Outline& outline, const BorderSettings& settings, Care care = Care::exact);
+/// Source: the offset of a convex shape follows Steiner's formula; see tests/core/border/border_test.cpp
+[[nodiscard]] Border border(const Outline& outline, const BorderTask& task, Care care = Care::exact);
+
+/// Does a hole of the outline hold the place? @param place  mm
+[[nodiscard]] bool has_hole_at(const Outline& outline, Point place);
 
 } // namespace fusuma

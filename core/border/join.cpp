@@ -2,40 +2,13 @@
 
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/geometry/region.h"
 
 #include <algorithm>
 
 namespace fusuma {
 
 namespace {
-
-/// One piece: its outer polygon and the holes that lie directly in it.
-struct Piece {
-    Polygons edges;
-    Rect box;
-};
-
-std::vector<Piece> pieces_of(const Polygons& region) {
-    std::vector<Piece> pieces;
-    std::vector<double> areas;
-    for (const Polygon& polygon : region)
-        if (const double area = signed_area(polygon); area > 0) {
-            pieces.push_back({{polygon}, bounds(Polygons{polygon})});
-            areas.push_back(area);
-        }
-    for (const Polygon& polygon : region) {
-        if (signed_area(polygon) > 0)
-            continue;
-        std::size_t home = pieces.size();
-        for (std::size_t i = 0; i < pieces.size(); ++i)
-            if ((home == pieces.size() || areas[i] < areas[home]) && pieces[i].box.contains(polygon.front()) &&
-                contains({pieces[i].edges.front()}, polygon.front()))
-                home = i;
-        if (home < pieces.size())
-            pieces[home].edges.push_back(polygon);
-    }
-    return pieces;
-}
 
 double distance_between(const Rect& a, const Rect& b) {
     const double x = std::max({0.0, a.min.x - b.max.x, b.min.x - a.max.x});
@@ -49,15 +22,15 @@ struct Link {
     double length = HUGE_VAL;
 };
 
-Link link_between(const Piece& a, const Piece& b, double shorter_than) {
-    if (distance_between(a.box, b.box) >= shorter_than)
+Link link_between(const Region& a, const Region& b, double shorter_than) {
+    if (distance_between(a.box(), b.box()) >= shorter_than)
         return {};
-    const Nearest nearest = closest_approach(a.edges, b.edges);
-    return {nearest.at, nearest_on(b.edges, nearest.at).at, nearest.distance};
+    const Nearest nearest = closest_approach(a.polygons(), b.polygons());
+    return {nearest.at, nearest_on(b.polygons(), nearest.at).at, nearest.distance};
 }
 
 /// The links of the shortest tree through the pieces that are no longer than `most`.
-std::vector<Link> shortest_links(const std::vector<Piece>& pieces, double most) {
+std::vector<Link> shortest_links(const std::vector<Region>& pieces, double most) {
     std::vector<Link> nearest(pieces.size()), chosen;
     std::vector<char> in_tree(pieces.size());
     std::size_t latest = 0;
@@ -91,7 +64,7 @@ Polygon bar(const Link& link, double width) {
 } // namespace
 
 Polygons with_bridges(Polygons region, const Bridging& bridging) {
-    const std::vector<Link> links = shortest_links(pieces_of(region), bridging.closer_than);
+    const std::vector<Link> links = shortest_links(Regions(region).pieces(), bridging.closer_than);
     if (links.empty())
         return region;
     Polygons bars;

@@ -2,6 +2,7 @@
 
 #include "core/geometry/edge_grid.h"
 #include "core/geometry/measure.h"
+#include "core/geometry/region.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,36 +13,6 @@ namespace {
 
 constexpr double flat_mm = 0.01;
 constexpr double most_samples = 20'000;
-
-/// Even-odd inside of polygons, told for many points in turn: rows of the box know which edges cross them.
-class Inside {
-  public:
-    explicit Inside(const Polygons& polygons) : box(bounds(polygons)), rows(512) {
-        for (const Polygon& polygon : polygons)
-            for (std::size_t i = 0; i < polygon.size(); ++i) {
-                const Point a = polygon[i], b = polygon[(i + 1) % polygon.size()];
-                for (std::size_t r = row_of(std::min(a.y, b.y)); r <= row_of(std::max(a.y, b.y)); ++r)
-                    rows[r].push_back({a, b});
-            }
-    }
-    [[nodiscard]] bool contains(Point p) const {
-        bool inside = false;
-        if (box.empty() || !box.contains(p))
-            return false;
-        for (const auto& [a, b] : rows[row_of(p.y)])
-            if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (b.x - a.x) * (p.y - a.y) / (b.y - a.y))
-                inside = !inside;
-        return inside;
-    }
-
-  private:
-    Rect box;
-    std::vector<std::vector<std::pair<Point, Point>>> rows;
-    [[nodiscard]] std::size_t row_of(double y) const {
-        const double share = box.height() > 0 ? (y - box.min.y) / box.height() : 0;
-        return static_cast<std::size_t>(std::clamp(share, 0.0, 1.0) * static_cast<double>(rows.size() - 1));
-    }
-};
 
 /// The directions as they are over a third of a millimetre, so that the strip does not shake with every flattened side.
 void smooth_normals(std::vector<RibbonSample>& samples, const RibbonRun& run, double spacing) {
@@ -118,7 +89,7 @@ Ribbon ribbon_along(const Outline& cut, const Outline& art, double spacing) {
 
     const Polygons edges = flatten(art, flat_mm);
     const EdgeGrid grid(edges);
-    const Inside inside(edges);
+    const Regions inside(edges);
     const Rect reach = bounds(edges);
     for (const auto& [area, contour] : order) {
         const Polygon points = flatten(*contour, flat_mm);

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/border/border.h"
 #include "core/raster/lab.h"
 
@@ -9,6 +10,10 @@
 namespace fusuma {
 
 enum class Pattern { plain, dots, stripes };
+template <> inline constexpr std::array words<Pattern>{
+    Word{Pattern::plain, "plain"},
+    Word{Pattern::dots, "dots"},
+    Word{Pattern::stripes, "stripes"}};
 
 /// What a rim is printed with.
 struct Fill {
@@ -24,6 +29,10 @@ struct Fill {
     double pitch = 2; ///< mm from the middle of one dot or stripe to the next, ≥ `least_pitch`
     bool operator==(const Fill&) const = default;
 };
+template <> inline constexpr std::array words<Fill::Kind>{
+    Word{Fill::Kind::clear, "clear"},
+    Word{Fill::Kind::colour, "colour"},
+    Word{Fill::Kind::art, "art"}};
 inline constexpr double least_pitch = 0.4; ///< mm
 
 /// The dots or stripes of a fill within an area (even-odd, mm), which are printed in its second colour.
@@ -56,6 +65,10 @@ struct Bleed {
         1; ///< mm past the cut line, ≥ 0. Covers the shift between print and cut of usual trays (common practice)
     bool operator==(const Bleed&) const = default;
 };
+template <> inline constexpr std::array words<Bleed::Kind>{
+    Word{Bleed::Kind::none, "none", "None"},
+    Word{Bleed::Kind::art, "art", "Art's colours"},
+    Word{Bleed::Kind::rim, "rim", "Rim's colour"}};
 
 /// How far the cut line lies from the outline: the border and all rims inside it, mm.
 [[nodiscard]] double reach_of(const BorderSettings& border, const Rims& rims);

@@ -4,8 +4,8 @@
 #include "core/cutting/drag_blade.h"
 #include "core/cutting/route.h"
 #include "core/cutting/walk.h"
-#include "core/geometry/box_grid.h"
 #include "core/geometry/measure.h"
+#include "core/geometry/region.h"
 
 #include <algorithm>
 #include <map>
@@ -14,10 +14,10 @@ namespace fusuma {
 
 namespace {
 
-struct Line {
+struct JobLine {
     Walk walk;
     CutKind kind;
-    std::size_t placement;
+    CopyId copy;
     std::vector<double> starts;
     Rect box;
     int inside = 0;   ///< how many other lines of its copy are round it
@@ -38,81 +38,85 @@ struct Line {
 };
 
 /// Lines that are cut one after the other.
-using Unit = std::vector<std::size_t>;
+using LineGroup = std::vector<std::size_t>;
 
-std::vector<Line> lines_of(std::vector<FlatPath> paths) {
-    std::vector<Line> lines;
+std::vector<JobLine> lines_of(std::vector<FlatPath> paths) {
+    std::vector<JobLine> lines;
     lines.reserve(paths.size());
     for (FlatPath& path : paths) {
         Walk walk(std::move(path.points), path.is_closed);
         std::vector<double> starts = gentle_starts(walk);
-        lines.push_back({std::move(walk), path.kind, path.placement, std::move(starts), {}});
+        lines.push_back({std::move(walk), path.kind, path.copy, std::move(starts), {}});
         lines.back().box = bounds(Polygons{lines.back().walk.line()});
     }
     return lines;
 }
 
-std::vector<Unit> by_copy(const std::vector<Line>& lines, CutKind kind, bool dividing) {
-    std::map<std::size_t, Unit> copies;
+std::vector<LineGroup> by_copy(const std::vector<JobLine>& lines, CutKind kind, bool dividing) {
+    std::vector<LineGroup> units;
+    std::map<CopyId, std::size_t> unit_of;
     for (std::size_t i = 0; i < lines.size(); ++i)
-        if (lines[i].kind == kind && (lines[i].placement == no_copy) == dividing)
-            copies[lines[i].placement].push_back(i);
-    std::vector<Unit> units;
-    for (auto& [copy, unit] : copies)
-        units.push_back(std::move(unit));
+        if (lines[i].kind == kind && (lines[i].copy == CopyId::none) == dividing) {
+            const auto [it, is_new] = unit_of.try_emplace(lines[i].copy, units.size());
+            if (is_new)
+                units.emplace_back();
+            units[it->second].push_back(i);
+        }
     return units;
 }
 
-/// Counts for each line how many of its unit's are round it.
-void nest(std::vector<Line>& lines, const Unit& unit) {
-    for (const std::size_t inner : unit)
-        for (const std::size_t outer : unit) {
-            const Line &in = lines[inner], &out = lines[outer];
-            if (inner != outer && out.walk.is_closed() && out.box.contains(in.box.min) &&
-                out.box.contains(in.box.max) && contains({out.walk.line()}, in.walk.line().front()))
-                ++lines[inner].inside;
+/// A unit's pieces: each line that nothing is round, with all that lies in it. Every line learns how many are round it.
+std::vector<LineGroup> pieces_of(std::vector<JobLine>& lines, const LineGroup& unit) {
+    Polygons points;
+    std::vector<char> is_open;
+    for (const std::size_t i : unit) {
+        points.push_back(lines[i].walk.line());
+        is_open.push_back(!lines[i].walk.is_closed());
+    }
+    const auto nesting = nesting_of(points, is_open);
+    const std::vector<int> depths = depths_of(nesting);
+    std::vector<LineGroup> pieces;
+    std::vector<std::size_t> piece_of(unit.size());
+    for (std::size_t k = 0; k < unit.size(); ++k) {
+        lines[unit[k]].inside = depths[k];
+        if (!nesting[k]) {
+            piece_of[k] = pieces.size();
+            pieces.push_back({unit[k]});
         }
-}
-
-/// A unit's pieces: each line that nothing is round, with all that lies in it.
-std::vector<Unit> pieces_of(const std::vector<Line>& lines, const Unit& unit) {
-    std::vector<Unit> pieces;
-    for (const std::size_t i : unit)
-        if (lines[i].inside == 0)
-            pieces.push_back({i});
-    for (const std::size_t i : unit)
-        for (Unit& piece : pieces)
-            if (lines[i].inside > 0 && lines[piece.front()].box.contains(lines[i].box.min) &&
-                contains({lines[piece.front()].walk.line()}, lines[i].walk.line().front())) {
-                piece.push_back(i);
-                break;
-            }
+    }
+    for (std::size_t k = 0; k < unit.size(); ++k)
+        if (nesting[k]) {
+            std::size_t outermost = *nesting[k];
+            while (nesting[outermost])
+                outermost = *nesting[outermost];
+            pieces[piece_of[outermost]].push_back(unit[k]);
+        }
     return pieces;
 }
 
 /// Puts a unit's lines into the order in which they are cut, coming from `at` and going on towards `next`, and chooses
 /// where each is entered: the innermost first, otherwise the nearest.
-void arrange(std::vector<Line>& lines, Unit& unit, Point at, Point next) {
+void arrange(std::vector<JobLine>& lines, LineGroup& unit, Point at, Point next) {
     for (std::size_t k = 0; k < unit.size(); ++k) {
         const auto is_better = [&](std::size_t a, std::size_t b) {
-            const Line &l = lines[a], &r = lines[b];
-            const auto rank = [](const Line& line) { return line.walk.is_closed() ? -line.inside : -1000; };
+            const JobLine &l = lines[a], &r = lines[b];
+            const auto rank = [](const JobLine& line) { return line.walk.is_closed() ? -line.inside : -1000; };
             if (rank(l) != rank(r))
                 return rank(l) < rank(r);
             return distance(at, l.box.centre()) < distance(at, r.box.centre());
         };
         const auto from = unit.begin() + static_cast<std::ptrdiff_t>(k);
         std::iter_swap(from, std::min_element(from, unit.end(), is_better));
-        Line& line = lines[unit[k]];
+        JobLine& line = lines[unit[k]];
         line.start_near(at, k + 1 < unit.size() ? line.box.centre() : next);
         at = line.out();
     }
 }
 
 /// The units in a short order, their lines arranged. Returns the travel from `home`.
-double put_in_order(std::vector<Line>& lines, std::vector<Unit>& units, Point home) {
+double put_in_order(std::vector<JobLine>& lines, std::vector<LineGroup>& units, Point home) {
     std::vector<Stop> stops;
-    for (const Unit& unit : units) {
+    for (const LineGroup& unit : units) {
         Rect box;
         for (const std::size_t i : unit)
             box.include(lines[i].box);
@@ -122,11 +126,11 @@ double put_in_order(std::vector<Line>& lines, std::vector<Unit>& units, Point ho
     constexpr int rounds = 2; // around the middles first, then around the real starts
     for (int round = 0; round < rounds; ++round) {
         const std::vector<std::size_t> order = short_route(stops, home);
-        std::vector<Unit> ordered;
+        std::vector<LineGroup> ordered;
         for (const std::size_t i : order)
             ordered.push_back(units[i]);
         std::vector<double> starts_before;
-        for (const Line& line : lines)
+        for (const JobLine& line : lines)
             starts_before.push_back(line.start);
         Point at = home;
         double length = 0;
@@ -152,27 +156,25 @@ double put_in_order(std::vector<Line>& lines, std::vector<Unit>& units, Point ho
 }
 
 /// All lines in the order in which they are cut.
-Unit ordered(std::vector<Line>& lines, Point home) {
-    Unit order;
+LineGroup ordered(std::vector<JobLine>& lines, Point home) {
+    LineGroup order;
     for (const CutKind kind : {CutKind::kiss, CutKind::score, CutKind::through})
         for (const bool dividing : {false, true}) {
-            std::vector<Unit> units = by_copy(lines, kind, dividing);
+            std::vector<LineGroup> units = by_copy(lines, kind, dividing);
             if (units.empty())
                 continue;
-            std::vector<Unit> pieces;
-            for (const Unit& unit : units) {
-                nest(lines, unit);
+            std::vector<LineGroup> pieces;
+            for (const LineGroup& unit : units)
                 std::ranges::move(pieces_of(lines, unit), std::back_inserter(pieces));
-            }
             const double by_units = put_in_order(lines, units, home);
             if (pieces.size() > units.size()) {
-                std::vector<Line> other = lines;
+                std::vector<JobLine> other = lines;
                 if (put_in_order(other, pieces, home) < by_units / 2) {
                     lines = std::move(other);
                     units = std::move(pieces);
                 }
             }
-            for (const Unit& unit : units)
+            for (const LineGroup& unit : units)
                 order.insert(order.end(), unit.begin(), unit.end());
             home = lines[order.back()].out();
         }
@@ -180,7 +182,7 @@ Unit ordered(std::vector<Line>& lines, Point home) {
 }
 
 /// The stretches of a line that are cut, from its start on.
-std::vector<std::pair<double, double>> spans(const Line& line, const Material& material) {
+std::vector<std::pair<double, double>> spans(const JobLine& line, const Material& material) {
     const double from = line.start, all = line.walk.length();
     const double end = from + all;
     std::vector<std::pair<double, double>> result;
@@ -205,10 +207,10 @@ std::vector<std::pair<double, double>> spans(const Line& line, const Material& m
 } // namespace
 
 CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup) {
-    std::vector<Line> lines = lines_of(without_doubled(flattened(paths, setup.to_machine)));
+    std::vector<JobLine> lines = lines_of(without_doubled(flattened(paths, setup.to_machine)));
     CutJob job;
     Point at = setup.home, facing{1, 0};
-    const auto run = [&](const Line& line, std::vector<Point> tip) {
+    const auto run = [&](const JobLine& line, std::vector<Point> tip) {
         std::vector<Point> axis =
             setup.material.blade_offset > 0 ? axis_path(tip, setup.material.blade_offset, facing) : tip;
         const double way = distance(at, axis.front());
@@ -216,10 +218,10 @@ CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup) {
         for (std::size_t i = 1; i < axis.size(); ++i)
             job.cut_mm += distance(axis[i - 1], axis[i]);
         at = axis.back();
-        job.runs.push_back({std::move(tip), std::move(axis), line.kind, line.placement});
+        job.runs.push_back({std::move(tip), std::move(axis), line.kind, line.copy});
     };
     for (const std::size_t i : ordered(lines, setup.home)) {
-        const Line& line = lines[i];
+        const JobLine& line = lines[i];
         for (int pass = 0; pass < setup.material.tooling(line.kind).passes; ++pass)
             for (const auto& [from, to] : spans(line, setup.material))
                 if (std::vector<Point> tip = line.walk.stretch(from, to); tip.size() > 1 && to > from)

@@ -10,7 +10,7 @@ struct CutRun {
     std::vector<Point> tip;  ///< where its tip is to go, mm; at least two points
     std::vector<Point> axis; ///< where the machine must go for that
     CutKind kind = CutKind::kiss;
-    std::size_t placement = 0;
+    CopyId copy = CopyId::none;
 };
 
 /// All that a machine does for one page, in order.

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/words.h"
+#include "core/copy_id.h"
 #include "core/geometry/outline.h"
 
 #include <vector>
@@ -7,16 +9,17 @@
 namespace fusuma {
 
 enum class CutKind { kiss, score, through }; ///< in the order in which they are cut
-
-/// In place of a copy's index for lines that divide the sheet.
-constexpr std::size_t no_copy = static_cast<std::size_t>(-1);
+template <> inline constexpr std::array words<CutKind>{
+    Word{CutKind::kiss, "kiss", "Kiss cut"},
+    Word{CutKind::score, "score", "Score"},
+    Word{CutKind::through, "through", "Through cut"}};
 
 /// One line to cut.
 struct CutPath {
     Contour line; ///< mm on the paper
     CutKind kind = CutKind::kiss;
-    std::size_t placement = 0; ///< index of the copy it belongs to, into Document::placements; or no_copy
-    bool is_open = false;      ///< the line ends where its last segment does
+    CopyId copy = CopyId::none; ///< that it belongs to; none when it divides the sheet
+    bool is_open = false;       ///< the line ends where its last segment does
     bool operator==(const CutPath&) const = default;
 };
 

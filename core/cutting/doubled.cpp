@@ -100,7 +100,7 @@ std::vector<FlatPath> left_of(const FlatPath& path, const std::vector<const Know
         double to = runs[i].to;
         while (i + 1 < runs.size() && !(runs[i + 1].is_doubled && runs[i + 1].to - runs[i + 1].from >= least_run))
             to = runs[++i].to;
-        left.push_back({walk.stretch(from, to), false, path.kind, path.placement});
+        left.push_back({walk.stretch(from, to), false, path.kind, path.copy});
     }
     return left;
 }
@@ -112,7 +112,7 @@ std::vector<FlatPath> flattened(const std::vector<CutPath>& paths, const Transfo
     std::vector<FlatPath> flat;
     flat.reserve(paths.size());
     for (const CutPath& path : paths) {
-        FlatPath f{flatten_line(path.line, tolerance), !path.is_open, path.kind, path.placement};
+        FlatPath f{flatten_line(path.line, tolerance), !path.is_open, path.kind, path.copy};
         for (Point& p : f.points)
             p = map.apply(p);
         if (f.points.size() > 1)

@@ -10,7 +10,7 @@ struct FlatPath {
     std::vector<Point> points; ///< mm; closed ones end where they begin
     bool is_closed = true;
     CutKind kind = CutKind::kiss;
-    std::size_t placement = 0;
+    CopyId copy = CopyId::none;
 };
 
 /// The paths flattened within 0.005 mm after mapping them.

@@ -9,9 +9,9 @@ namespace {
 
 /// The way under improvement. Position 0 is home; sums of link lengths in both directions make the gain of turning a
 /// stretch round a matter of four look-ups.
-class Way {
+class Tour {
   public:
-    Way(const std::vector<Stop>& all, std::vector<std::size_t> order, Point home)
+    Tour(const std::vector<Stop>& all, std::vector<std::size_t> order, Point home)
         : stops(all), visits(std::move(order)) {
         start = {home, home};
         measure();
@@ -159,7 +159,7 @@ std::vector<std::size_t> nearest_first(const std::vector<Stop>& stops, Point hom
     return order;
 }
 
-bool improve_round(Way& way, std::size_t stop, std::size_t near) {
+bool improve_round(Tour& way, std::size_t stop, std::size_t near) {
     const std::size_t i = way.place_of(stop), k = way.place_of(near);
     // So that `near` comes right after `stop`, or right before it.
     if (i < k ? way.turn_round(i + 1, k) : way.turn_round(k, i - 1))
@@ -189,7 +189,7 @@ double travel(const std::vector<Stop>& stops, const std::vector<std::size_t>& or
 std::vector<std::size_t> short_route(const std::vector<Stop>& stops, Point home) {
     constexpr int most_rounds = 60;
     const auto near = neighbours(stops);
-    Way way(stops, nearest_first(stops, home, near), home);
+    Tour way(stops, nearest_first(stops, home, near), home);
     bool is_better = true;
     for (int round = 0; is_better && round < most_rounds; ++round) {
         is_better = false;

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "core/document/copies.h"
+#include "core/words.h"
+#include "core/document/document.h"
 
 namespace fusuma {
 
@@ -12,6 +13,12 @@ enum class ClusterCut {
     exclude,      ///< what an odd number of them cover
     visible,      ///< each less what lies over it, so that all abut
 };
+template <> inline constexpr std::array words<ClusterCut>{
+    Word{ClusterCut::outer, "outer", "One cut round all"},
+    Word{ClusterCut::take_out, "take-out", "The lowest less the others"},
+    Word{ClusterCut::overlap_only, "overlap-only", "Where all overlap"},
+    Word{ClusterCut::exclude, "exclude", "Where an odd number overlap"},
+    Word{ClusterCut::visible, "visible", "What is visible of each"}};
 
 /// Several stickers that became one, each as it was, so that they can be parted again.
 struct Cluster {
@@ -26,17 +33,5 @@ struct Cluster {
     bool inner_lines_are_cut = false; ///< the members' own lines are kept anyway; this cuts them, too
     bool operator==(const Cluster&) const = default;
 };
-
-/// The copies as one sticker, which takes their place on their page; their stickers stay in the tray. Nothing when
-/// there are fewer than two, or they lie on several pages.
-[[nodiscard]] std::optional<Edited> clustered(const Document& document, Evaluator& evaluator, const Selection& copies,
-                                              ClusterCut how);
-
-/// Copies of clusters as copies of what they were made of, where these lie. Stickers that have gone from the tray come
-/// back to it.
-[[nodiscard]] Edited parted(const Document& document, const Selection& copies);
-
-/// What a cluster comes to.
-[[nodiscard]] Drawn drawn(const Cluster& cluster, Evaluator& evaluator, const Work& work = {});
 
 } // namespace fusuma

@@ -1,20 +1,21 @@
 #pragma once
 
-#include "core/document/plan.h"
+#include "core/document/document.h"
+#include "core/geometry/point.h"
 
 #include <set>
 
 namespace fusuma {
 
-/// Edits of copies on the sheet: each returns the changed document. Locked copies stay as they are.
-using Selection = std::set<std::size_t>; ///< indices into Document::placements
+// Edits of copies on the sheet that need not know what they look like: each returns the changed document. Locked copies
+// stay as they are, and ids of copies that are gone are passed over.
+
+/// Copies by their ids.
+using Selection = std::set<CopyId>;
 
 /// The copies with all others of their groups.
 [[nodiscard]] Selection with_groups(const Document& document, const Selection& copies);
 [[nodiscard]] Selection copies_of_sticker(const Document& document, int sticker, int page);
-
-/// The box round the cut lines of the copies, mm; empty when there are none.
-[[nodiscard]] Rect box_of(const Document& document, Evaluator& evaluator, const Selection& copies);
 
 [[nodiscard]] Document moved(Document document, const Selection& copies, Point by);
 /// Turned about a place. @param radians  clockwise on screen
@@ -25,31 +26,19 @@ using Selection = std::set<std::size_t>; ///< indices into Document::placements
 enum class Across { left_right, up_down };
 [[nodiscard]] Document mirrored(Document document, const Selection& copies, Point about, Across across);
 
-/// One copy made so that its cut line's box has a width or a height; the border keeps its millimetres. Nothing when no
-/// size does.
-[[nodiscard]] std::optional<Document> sized(const Document& document, Evaluator& evaluator, std::size_t copy, Side side,
-                                            double mm);
+enum class Order { front, back };
+[[nodiscard]] Document ordered(Document document, const Selection& copies, Order order);
+[[nodiscard]] Document removed(Document document, const Selection& copies); ///< all but the locked ones
 
-enum class Align { left, centre, right, top, middle, bottom };
-/// Lines up the boxes of cut lines with the box round them all; a single copy with the cut zone's.
-[[nodiscard]] Document aligned(const Document& document, Evaluator& evaluator, const Selection& copies, Align how);
-/// Makes the distances between neighbouring boxes equal, the outermost staying where they are.
-[[nodiscard]] Document distributed(const Document& document, Evaluator& evaluator, const Selection& copies,
-                                   Across across);
-
-/// The result of an edit that makes or reorders copies, with what is to be selected after it.
+/// The result of an edit that makes copies, with what is to be selected after it.
 struct Edited {
     Document document;
     Selection selection;
 };
-enum class Order { front, back };
-[[nodiscard]] Edited ordered(const Document& document, const Selection& copies, Order order);
-[[nodiscard]] Edited removed(const Document& document, const Selection& copies); ///< all but the locked ones
+/// Adds copies, with ids of their own; those that were grouped are a group of their own.
+void add_copies(Edited& edited, const std::vector<Placement>& fresh);
 /// Copies of the copies, moved by some mm.
 [[nodiscard]] Edited duplicated(const Document& document, const Selection& copies, Point by);
-/// The copies and further ones in rows and columns to the right and below, with a gap between the boxes round them.
-[[nodiscard]] Edited repeated(const Document& document, Evaluator& evaluator, const Selection& copies, int columns,
-                              int rows, double gap);
 
 [[nodiscard]] Document grouped(Document document, const Selection& copies);
 [[nodiscard]] Document ungrouped(Document document, const Selection& copies);

@@ -15,6 +15,17 @@ int Document::copies_of(int id) const {
         std::count_if(placements.begin(), placements.end(), [id](const Placement& p) { return p.sticker == id; }));
 }
 
+const Placement* Document::copy(CopyId id) const {
+    const auto it = std::ranges::find(placements, id, &Placement::id);
+    return it == placements.end() ? nullptr : &*it;
+}
+
+CopyId Document::put(Placement copy) {
+    copy.id = CopyId{copy_ids.take()};
+    placements.push_back(copy);
+    return copy.id;
+}
+
 namespace {
 
 /// A shape's edge is the cut line; letters get a border that joins them.
@@ -110,7 +121,7 @@ Sticker in_proportions_of(Sticker sticker, const Placement& placement) {
     return sticker;
 }
 
-Transform placed(const Sticker& sticker, const Placement& placement) {
+Transform map_of_copy(const Sticker& sticker, const Placement& placement) {
     const auto* label = std::get_if<LabelArtwork>(&sticker.artwork);
     const bool is_lettering = label && label->design->shape.kind == LabelShape::lettering;
     Size size = artwork_size(is_lettering ? in_proportions_of(sticker, placement) : sticker, placement.scale);
@@ -123,7 +134,7 @@ Transform placed(const Sticker& sticker, const Placement& placement) {
 }
 
 Document with_sticker_added(Document document, Sticker sticker) {
-    sticker.id = document.next_id++;
+    sticker.id = document.sticker_ids.take();
     document.stickers.push_back(std::make_shared<const Sticker>(std::move(sticker)));
     return document;
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/border/rims.h"
+#include "core/copy_id.h"
 #include "core/cutting/material.h"
 #include "core/document/artwork.h"
 #include "core/document/framing.h"
@@ -14,6 +15,7 @@
 #include <memory>
 #include <set>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace fusuma {
@@ -39,7 +41,8 @@ struct Sticker {
 
 /// One copy on the sheet.
 struct Placement {
-    int sticker = 0; ///< id
+    CopyId id = CopyId::none; ///< given by Document::put
+    int sticker = 0;          ///< id
     Point centre;    ///< mm on the paper, middle of the artwork
     double turn = 0; ///< radians, clockwise on screen
     bool mirrored = false;
@@ -54,6 +57,13 @@ struct Placement {
 
 struct Ticket;
 
+/// Hands out numbers that were not used before. How many were handed out makes no difference between two documents.
+struct IdSource {
+    int next = 1;
+    int take() { return next++; }
+    bool operator==(const IdSource&) const { return true; }
+};
+
 /// What the inks of cut lines are called in PDF files.
 struct InkNames {
     std::string kiss = "Kiss cut", score = "Score", through = "Through cut";
@@ -62,6 +72,7 @@ struct InkNames {
     [[nodiscard]] const std::string& of(CutKind kind) const {
         return kind == CutKind::kiss ? kiss : kind == CutKind::score ? score : through;
     }
+    [[nodiscard]] std::string& of(CutKind kind) { return const_cast<std::string&>(std::as_const(*this).of(kind)); }
 };
 
 /// Everything a project holds, as a value. Stickers are shared between versions, so a list of documents is cheap.
@@ -75,12 +86,15 @@ struct Document {
     InkNames inks;
     std::vector<std::shared_ptr<const Ticket>> tickets; ///< of what was printed, oldest first
     Unit unit = Unit::mm;
-    int next_id = 1;
+    IdSource sticker_ids, copy_ids;
     std::string carried; ///< as Sticker::carried
     bool operator==(const Document&) const = default;
 
     [[nodiscard]] std::shared_ptr<const Sticker> find(int id) const; ///< null when there is none
     [[nodiscard]] int copies_of(int id) const;
+    [[nodiscard]] const Placement* copy(CopyId id) const; ///< null when there is none
+    /// Adds a copy in front of the others, with an id of its own.
+    CopyId put(Placement copy);
 };
 constexpr int most_pages = 100;
 
@@ -117,7 +131,7 @@ constexpr int most_pages = 100;
 [[nodiscard]] Sticker in_proportions_of(Sticker sticker, const Placement& placement);
 
 /// From the unit square (0,0)–(1,1) of the framed artwork to millimetres on the paper.
-[[nodiscard]] Transform placed(const Sticker& sticker, const Placement& placement);
+[[nodiscard]] Transform map_of_copy(const Sticker& sticker, const Placement& placement);
 
 // Edits: each returns the changed document. Unknown ids or positions leave it as it is.
 

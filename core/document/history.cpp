@@ -1,5 +1,7 @@
 #include "core/document/history.h"
 
+#include <algorithm>
+
 namespace fusuma {
 
 void History::apply(std::string label, Document next, std::string stroke) {
@@ -15,6 +17,15 @@ void History::apply(std::string label, Document next, std::string stroke) {
     if (steps.size() > most)
         steps.erase(steps.begin());
     now = steps.size() - 1;
+}
+
+/// Ids that were handed out stay handed out, or an undone copy's would come to mean another.
+void History::go_to(std::size_t step) {
+    const IdSource stickers = current().sticker_ids, copies = current().copy_ids;
+    now = step;
+    Document& document = steps[now].document;
+    document.sticker_ids.next = std::max(document.sticker_ids.next, stickers.next);
+    document.copy_ids.next = std::max(document.copy_ids.next, copies.next);
 }
 
 } // namespace fusuma

@@ -25,8 +25,8 @@ class History {
 
     [[nodiscard]] bool can_undo() const { return now > 0; }
     [[nodiscard]] bool can_redo() const { return now + 1 < steps.size(); }
-    void undo() { now -= can_undo(); }
-    void redo() { now += can_redo(); }
+    void undo() { go_to(now - can_undo()); }
+    void redo() { go_to(now + can_redo()); }
     [[nodiscard]] const std::string& undo_label() const { return steps[now].label; }
     [[nodiscard]] const std::string& redo_label() const { return steps[now + can_redo()].label; }
 
@@ -37,6 +37,8 @@ class History {
     };
     std::vector<Step> steps; // never empty
     std::size_t now = 0;
+
+    void go_to(std::size_t step);
 };
 
 } // namespace fusuma

@@ -1,7 +1,7 @@
 #include "core/drawing/drawing.h"
 
 #include "core/geometry/measure.h"
-#include "core/geometry/region.h"
+#include "core/geometry/combine_curves.h"
 
 #include <cmath>
 

@@ -1,7 +1,7 @@
 #include "core/drawing/drawn_art.h"
 
 #include "core/geometry/measure.h"
-#include "core/geometry/region.h"
+#include "core/geometry/combine_curves.h"
 
 #include <algorithm>
 #include <cmath>
@@ -26,7 +26,7 @@ namespace {
 
 constexpr int lines_per_px = 4;
 
-struct Crossing {
+struct RowCrossing {
     double x;
     int turn; ///< +1 where the edge goes down, −1 where it goes up
 };
@@ -65,7 +65,7 @@ void scan(const Polygons& polygons, FillRule rule, int width, int height, const 
     const int last = std::clamp(static_cast<int>(std::ceil(box.max.y)), 0, height);
     std::vector<float> row(static_cast<std::size_t>(width));
     std::vector<Edge> active;
-    std::vector<Crossing> crossings;
+    std::vector<RowCrossing> crossings;
     std::size_t next = 0;
     for (int y = first; y < last; ++y) {
         for (; next < edges.size() && edges[next].top < y + 1; ++next)
@@ -78,7 +78,7 @@ void scan(const Polygons& polygons, FillRule rule, int width, int height, const 
             for (const Edge& e : active)
                 if (e.top <= at && at < e.bottom)
                     crossings.push_back({e.x + (at - e.top) * e.slope, e.turn});
-            std::ranges::sort(crossings, {}, &Crossing::x);
+            std::ranges::sort(crossings, {}, &RowCrossing::x);
             int winding = 0;
             for (std::size_t i = 0; i + 1 < crossings.size(); ++i) {
                 winding += crossings[i].turn;

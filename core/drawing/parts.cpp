@@ -2,6 +2,7 @@
 
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
+#include "core/geometry/combine_curves.h"
 
 #include <algorithm>
 #include <cmath>
@@ -438,7 +439,7 @@ Outline ground_of(const std::vector<OwnLine>& lines) {
 
 } // namespace
 
-Drawn drawn(const Drawing& drawing, const Parts& parts) {
+Drawn art_of(const Drawing& drawing, const Parts& parts) {
     Drawn result;
     auto art = std::make_shared<DrawnArt>();
     art->size = drawing.size;
@@ -464,6 +465,15 @@ Drawn drawn(const Drawing& drawing, const Parts& parts) {
         result.is_outline_cut = false;
     }
     return result;
+}
+
+std::optional<int> shape_at(const Drawing& drawing, const Parts& parts, Point at) {
+    for (auto shape = parts.shapes.rbegin(); shape != parts.shapes.rend(); ++shape) {
+        const Outline& region = region_of(drawing, *shape);
+        if (bounds(region).contains(at) && Regions(flatten(region, 0.05)).contains(at))
+            return shape->id;
+    }
+    return std::nullopt;
 }
 
 } // namespace fusuma

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/border/rims.h"
 #include "core/drawing/drawing.h"
 #include "core/raster/picture.h"
@@ -17,6 +18,12 @@ enum class PartCut {
     score,
     through
 };
+template <> inline constexpr std::array words<PartCut>{
+    Word{PartCut::none, "none", "Do not cut"},
+    Word{PartCut::outline, "outline", "Cut round it"},
+    Word{PartCut::kiss, "kiss", "Kiss cut its edge"},
+    Word{PartCut::score, "score", "Score its edge"},
+    Word{PartCut::through, "through", "Cut its edge through"}};
 
 struct PartUse {
     bool is_printed = true;
@@ -41,6 +48,14 @@ enum class Combining {
     visible,      ///< each less what lies over it
     pieces        ///< each piece of them by itself
 };
+template <> inline constexpr std::array words<Combining>{
+    Word{Combining::join, "join"},
+    Word{Combining::take_out, "take-out"},
+    Word{Combining::overlap_only, "overlap-only"},
+    Word{Combining::exclude, "exclude"},
+    Word{Combining::split, "split"},
+    Word{Combining::visible, "visible"},
+    Word{Combining::pieces, "pieces"}};
 
 class Combination;
 
@@ -137,6 +152,9 @@ struct Sliver {
 };
 [[nodiscard]] std::vector<Sliver> slivers(const Drawing& drawing, const Parts& parts, double thickness);
 
-[[nodiscard]] Drawn drawn(const Drawing& drawing, const Parts& parts);
+[[nodiscard]] Drawn art_of(const Drawing& drawing, const Parts& parts);
+
+/// The id of the topmost shape that covers a place; nothing where none does. @param at  mm on the drawing
+[[nodiscard]] std::optional<int> shape_at(const Drawing& drawing, const Parts& parts, Point at);
 
 } // namespace fusuma

@@ -38,10 +38,10 @@ bool look_alike(const Posture& a, const Posture& b) {
 class Search {
   public:
     Search(const FillTask& given, const Work& job, const std::function<void(const Filled&)>& tell)
-        : task(given), work(job), improved(tell), ground(given, cell_for(given)), random(given.seed) {
+        : task(given), work(job), improved(tell), page(given, cell_for(given)), random(given.seed) {
         pieces.reserve(task.items.size());
         for (const FillItem& item : task.items)
-            pieces.push_back(std::make_unique<Piece>(item, task.gap, ground.cell_size()));
+            pieces.push_back(std::make_unique<ReadyItem>(item, task.gap, page.cell_size()));
         for (std::size_t i = 0; i < pieces.size(); ++i) {
             const std::size_t first = postures.size();
             for (const double turn : turns_of(task)) {
@@ -54,8 +54,8 @@ class Search {
         }
         hunting.resize(postures.size());
         for (Hunt& hunt : hunting)
-            hunt.unseen = {ground.extent().grown(Ground::sight * 4)};
-        fixed = ground.standing().size();
+            hunt.unseen = {page.extent().grown(FillPage::sight * 4)};
+        fixed = page.standing().size();
         counts.assign(task.items.size(), 0);
     }
 
@@ -94,8 +94,8 @@ class Search {
     const FillTask& task;
     const Work& work;
     const std::function<void(const Filled&)>& improved;
-    Ground ground;
-    std::vector<std::unique_ptr<Piece>> pieces;
+    FillPage page;
+    std::vector<std::unique_ptr<ReadyItem>> pieces;
     std::vector<Posture> postures;
     std::vector<Hunt> hunting; ///< by posture
     std::vector<int> counts;   ///< by item
@@ -133,27 +133,27 @@ class Search {
     /// What is covered; a little for lying towards the top, so that what is left is left in one place.
     double value() const {
         double covered = 0, low = 0;
-        for (std::size_t i = fixed; i < ground.standing().size(); ++i) {
-            const auto& copy = ground.standing()[i];
+        for (std::size_t i = fixed; i < page.standing().size(); ++i) {
+            const auto& copy = page.standing()[i];
             covered += copy.posture->piece->area;
-            low += copy.posture->piece->area * (copy.at.y - ground.extent().min.y);
+            low += copy.posture->piece->area * (copy.at.y - page.extent().min.y);
         }
-        return covered - 0.02 * low / std::max(1.0, ground.extent().height());
+        return covered - 0.02 * low / std::max(1.0, page.extent().height());
     }
 
     /// Places in the window at which a posture touches something.
     void scan(std::size_t which, const Rect& window) {
         const Posture& posture = postures[which];
-        const Rect room = overlap(ground.room_for(posture), window);
+        const Rect room = overlap(page.room_for(posture), window);
         if (room.empty())
             return;
-        const double step = std::clamp(posture.piece->radius / 14, ground.cell_size(), 1.5);
+        const double step = std::clamp(posture.piece->radius / 14, page.cell_size(), 1.5);
         const double touch = 1.3 * step;
         const int lines = std::max(1, static_cast<int>(room.height() / step) + 1);
         for (int line = 0; line <= lines; ++line) {
             const double y = std::min(room.min.y + line * step, room.max.y);
             for (double x = room.min.x; x <= room.max.x;) {
-                const Ground::Fit fit = ground.fit(posture, {x, y}, 0);
+                const FillPage::Fit fit = page.fit(posture, {x, y}, 0);
                 if (fit.clearance < 0) {
                     x += std::max(step / 2, -fit.clearance);
                 } else if (fit.clearance > touch) {
@@ -167,7 +167,7 @@ class Search {
     }
 
     [[nodiscard]] double pulled(Point at) const {
-        const Rect& box = ground.extent();
+        const Rect& box = page.extent();
         return (pull_x * (at.x - box.min.x) / std::max(1.0, box.width()) +
                 pull_y * (at.y - box.min.y) / std::max(1.0, box.height())) /
                (std::abs(pull_x) + std::abs(pull_y) + 1e-9);
@@ -206,14 +206,14 @@ class Search {
 
     /// Slides a copy into the corner it lies near, to make up for the coarse scan.
     Point settled(const Posture& posture, Point at) const {
-        double most = worth_of({at, ground.fit(posture, at, 0).snugness});
+        double most = worth_of({at, page.fit(posture, at, 0).snugness});
         for (double step = 0.8; step > 0.02; step /= 2)
             for (int tries = 0; tries < 4; ++tries) {
                 Point to = at;
                 for (const Point way : {Point{-1, 0}, Point{0, -1}, Point{1, 0}, Point{0, 1}, Point{-0.7, -0.7},
                                         Point{0.7, -0.7}, Point{-0.7, 0.7}, Point{0.7, 0.7}}) {
                     const Point p = at + step * way;
-                    const Ground::Fit fit = ground.fit(posture, p, 0);
+                    const FillPage::Fit fit = page.fit(posture, p, 0);
                     if (fit.clearance < 0)
                         continue;
                     if (const double worth = worth_of({p, fit.snugness}); worth > most + 1e-6) {
@@ -236,10 +236,10 @@ class Search {
                 for (int way = 0; way < (away == 0 ? 1 : 8); ++way) {
                     const double angle = std::numbers::pi / 4 * way;
                     const Point q = p + away * Point{std::cos(angle), std::sin(angle)};
-                    if (away > 0 && ground.fit(posture, q, -0.05).clearance < -0.05)
+                    if (away > 0 && page.fit(posture, q, -0.05).clearance < -0.05)
                         continue;
-                    if (ground.is_allowed(posture, q)) {
-                        ground.put(posture, q);
+                    if (page.is_allowed(posture, q)) {
+                        page.put(posture, q);
                         ++counts[posture.item];
                         return true;
                     }
@@ -263,7 +263,7 @@ class Search {
 
     /// Puts copies until none fits.
     void grow() {
-        std::size_t since_told = ground.standing().size();
+        std::size_t since_told = page.standing().size();
         for (bool progress = true; progress;) {
             progress = false;
             for (const std::size_t item : next_items()) {
@@ -271,8 +271,8 @@ class Search {
                 if (!put_best(item))
                     continue;
                 progress = true;
-                if (best_value < 0 && ground.standing().size() >= since_told + 5) { // the first layout, as it comes
-                    since_told = ground.standing().size();
+                if (best_value < 0 && page.standing().size() >= since_told + 5) { // the first layout, as it comes
+                    since_told = page.standing().size();
                     tell(current());
                 }
                 break;
@@ -302,7 +302,7 @@ class Search {
             places[index] = places.back();
             places.pop_back();
             if (try_to_put(postures[which], at)) {
-                note_change(ground.standing().back().box);
+                note_change(page.standing().back().box);
                 return true;
             }
         }
@@ -310,8 +310,8 @@ class Search {
 
     Filled current() const {
         Filled filled;
-        for (std::size_t i = fixed; i < ground.standing().size(); ++i) {
-            const auto& copy = ground.standing()[i];
+        for (std::size_t i = fixed; i < page.standing().size(); ++i) {
+            const auto& copy = page.standing()[i];
             filled.copies.push_back({copy.posture->item, copy.at, copy.posture->turn});
             filled.covered_mm2 += copy.posture->piece->area;
         }
@@ -335,32 +335,32 @@ class Search {
         const std::vector<Lattice> lattices = dense_lattices(postures, work.part(0, 0.05));
         std::vector<std::pair<std::size_t, Point>> most;
         for (const Lattice& lattice : lattices)
-            if (auto found = best_phase(lattice, postures, ground); found.size() > most.size())
+            if (auto found = best_phase(lattice, postures, page); found.size() > most.size())
                 most = std::move(found);
         // From the top, so that a limited number lies together.
         std::stable_sort(most.begin(), most.end(),
                          [](const auto& l, const auto& r) { return l.second.y < r.second.y; });
         for (const auto& [which, at] : most)
-            if (is_wanted(0) && ground.is_allowed(postures[which], at)) {
-                ground.put(postures[which], at);
+            if (is_wanted(0) && page.is_allowed(postures[which], at)) {
+                page.put(postures[which], at);
                 ++counts[0];
             }
     }
 
     /// Takes out what stands round a place and fills it anew; goes back when that covers less.
     void shake() {
-        const auto& standing = ground.standing();
+        const auto& standing = page.standing();
         if (standing.size() <= fixed)
             return;
         const double value_before = value();
-        const Rect box = ground.extent();
+        const Rect box = page.extent();
         // Where there is most room to gain, or anywhere.
         Point middle = box.min + Point{chance() * box.width(), chance() * box.height()};
         if (chance() < 0.6) {
             double most = -HUGE_VAL;
             for (int i = 0; i < 24; ++i) {
                 const Point p = box.min + Point{chance() * box.width(), chance() * box.height()};
-                if (const double room = ground.room_at(p); room > most) {
+                if (const double room = page.room_at(p); room > most) {
                     most = room;
                     middle = p;
                 }
@@ -376,14 +376,14 @@ class Search {
                 gone.push_back(i);
         if (gone.empty())
             return;
-        const Ground ground_before = ground;
+        const FillPage ground_before = page;
         const std::vector<Hunt> hunting_before = hunting;
         const std::vector<int> counts_before = counts;
         for (const std::size_t i : gone)
             --counts[standing[i].posture->item];
         pull_x = 2 * chance() - 0.8;
         pull_y = 2 * chance() - 0.6;
-        note_change(ground.take(gone).grown(-Ground::sight));
+        note_change(page.take(gone).grown(-FillPage::sight));
         grow();
         const double now = value();
         const bool is_worth_it = now >= value_before - 1e-9 || chance() < 0.02;
@@ -391,7 +391,7 @@ class Search {
             keep_if_better();
             return;
         }
-        ground = ground_before;
+        page = ground_before;
         hunting = hunting_before;
         counts = counts_before;
     }

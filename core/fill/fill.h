@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/geometry/outline.h"
 #include "core/sheet/marks.h"
 #include "core/work.h"
@@ -14,7 +15,15 @@ enum class FillWay {
     snug,   ///< real outlines nest into each other, all upright
     turned, ///< snug, and copies may be turned
 };
+template <> inline constexpr std::array words<FillWay>{
+    Word{FillWay::rows, "rows"},
+    Word{FillWay::snug, "snug"},
+    Word{FillWay::turned, "turned"}};
 enum class Turns { half, quarters, any };
+template <> inline constexpr std::array words<Turns>{
+    Word{Turns::half, "half"},
+    Word{Turns::quarters, "quarters"},
+    Word{Turns::any, "any"}};
 
 /// One sticker to place copies of.
 struct FillItem {

@@ -153,8 +153,8 @@ std::vector<Lattice> dense_lattices(const std::vector<Posture>& postures, const 
 }
 
 std::vector<std::pair<std::size_t, Point>> best_phase(const Lattice& lattice, const std::vector<Posture>& postures,
-                                                      const Ground& ground) {
-    const Rect box = ground.extent();
+                                                      const FillPage& page) {
+    const Rect box = page.extent();
     const double det = cross(lattice.along, lattice.across);
     const auto places_at = [&](Point phase) {
         // Cells whose origin may lie in the box, from its corners in steps of the lattice.
@@ -177,8 +177,8 @@ std::vector<std::pair<std::size_t, Point>> best_phase(const Lattice& lattice, co
         constexpr double rough = -0.15; // what fields may be off by; checked on the outlines at the end
         std::erase_if(places, [&](const auto& place) {
             const Posture& posture = postures[place.first];
-            const Rect room = ground.room_for(posture).grown(1e-6);
-            return !room.contains(place.second) || ground.fit(posture, place.second, rough).clearance < rough;
+            const Rect room = page.room_for(posture).grown(1e-6);
+            return !room.contains(place.second) || page.fit(posture, place.second, rough).clearance < rough;
         });
         return places;
     };
@@ -190,7 +190,7 @@ std::vector<std::pair<std::size_t, Point>> best_phase(const Lattice& lattice, co
                              (static_cast<double>(v) / steps) * lattice.across);
     // Against the edges, where a tidy grid fits best.
     for (const std::size_t which : {lattice.first, lattice.second}) {
-        const Rect room = ground.room_for(postures[which]);
+        const Rect room = page.room_for(postures[which]);
         const Point back = which == lattice.first ? Point{} : lattice.between;
         constexpr double hair = 2e-3;
         for (const Point corner : corners_of(room.grown(-hair)))

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/fill/ground.h"
+#include "core/fill/fill_page.h"
 
 namespace fusuma {
 
@@ -18,8 +18,8 @@ struct Lattice {
 /// @param postures  all of one piece
 [[nodiscard]] std::vector<Lattice> dense_lattices(const std::vector<Posture>& postures, const Work& work);
 
-/// The places of a lattice that are free on the ground, for the phase at which most are.
+/// The places of a lattice that are free on the page, for the phase at which most are.
 [[nodiscard]] std::vector<std::pair<std::size_t, Point>>
-best_phase(const Lattice& lattice, const std::vector<Posture>& postures, const Ground& ground);
+best_phase(const Lattice& lattice, const std::vector<Posture>& postures, const FillPage& page);
 
 } // namespace fusuma

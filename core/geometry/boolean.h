@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/geometry/outline.h"
 
 namespace fusuma {
@@ -19,6 +20,10 @@ enum class FillRule { even_odd, nonzero };
 inline constexpr double boolean_step = 1e-5;
 
 enum class Corners { round, mitre, bevel };
+template <> inline constexpr std::array words<Corners>{
+    Word{Corners::round, "round", "Round"},
+    Word{Corners::mitre, "mitre", "Mitre"},
+    Word{Corners::bevel, "bevel", "Bevel"}};
 
 struct Growth {
     double width = 0; ///< mm, outward when positive, inward when negative

@@ -160,15 +160,6 @@ Rect bounds(const Polygons& polygons) {
     return box;
 }
 
-bool contains(const Polygons& polygons, Point p) {
-    bool inside = false;
-    for_each_edge(polygons, [&](Point a, Point b) {
-        if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (b.x - a.x) * (p.y - a.y) / (b.y - a.y))
-            inside = !inside;
-    });
-    return inside;
-}
-
 Nearest nearest_on(const Polygons& polygons, Point p) {
     Nearest best;
     for_each_edge(polygons, [&](Point a, Point b) {

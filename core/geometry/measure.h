@@ -20,9 +20,6 @@ namespace fusuma {
 [[nodiscard]] Rect bounds(const Outline& outline);
 [[nodiscard]] Rect bounds(const Polygons& polygons);
 
-/// True when the point lies inside by the even-odd rule. On the edge either answer may come.
-[[nodiscard]] bool contains(const Polygons& polygons, Point p);
-
 /// The nearest point to `p` on the edges of the polygons, and how far it is (HUGE_VAL when there are no edges).
 struct Nearest {
     double distance = HUGE_VAL;

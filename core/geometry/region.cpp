@@ -1,355 +1,188 @@
 #include "core/geometry/region.h"
 
+#include "core/geometry/boolean.h"
 #include "core/geometry/box_grid.h"
 #include "core/geometry/measure.h"
 
 #include <algorithm>
-#include <cstdint>
+#include <cassert>
 #include <memory>
-#include <optional>
-#include <span>
+#include <numeric>
 
 namespace fusuma {
 
 namespace {
 
-/// A segment of some input's boundary with the point it begins at.
-struct Source {
-    Point from;
-    Segment segment;
-};
-
-/// One straight piece of a flattened source, between two of its parameters.
-struct Edge {
-    Point from, to;
-    std::size_t source = 0;
-    double t_from = 0, t_to = 1;
-};
-
-/// A stretch along a source, in either direction.
-struct Run {
-    std::optional<std::size_t> source; ///< none: a straight line
-    double t_from = 0, t_to = 1;
-    Point from, to;
-};
-
-Point rounded(Point p) {
-    return {std::round(p.x / boolean_step) * boolean_step, std::round(p.y / boolean_step) * boolean_step};
+bool cross_properly(Point a, Point b, Point c, Point d) {
+    return cross(b - a, c - a) * cross(b - a, d - a) < 0 && cross(d - c, a - c) * cross(d - c, b - c) < 0;
 }
 
-/// The flattened boundaries of all inputs, and the way back from a polygon's edge to the curve it lies on.
-class Boundaries {
-  public:
-    /// The contour's polygon, its pieces remembered.
-    Polygon add(const Contour& contour) {
-        Polygon polygon;
-        Point from = contour.start;
-        for (std::size_t i = 0; i <= contour.segments.size(); ++i) {
-            const bool closes = i == contour.segments.size();
-            const Segment segment = closes ? Segment::line_to(contour.start) : contour.segments[i];
-            if (segment.kind == Segment::Kind::line && segment.end == from)
-                continue;
-            add_segment(from, segment, polygon);
-            from = segment.end;
-        }
-        return polygon;
-    }
-
-    Polygons add(const Outline& outline) {
-        Polygons polygons;
-        for (const Contour& contour : outline.contours)
-            polygons.push_back(add(contour));
-        return polygons;
-    }
-
-    void finish() { std::ranges::sort(ends, {}, &End::key); }
-
-    /// The polygon with its curves back.
-    [[nodiscard]] Contour curved(const Polygon& polygon) const {
-        std::vector<Run> runs;
-        for (std::size_t i = 0; i < polygon.size(); ++i) {
-            const Run next =
-                run_of(polygon[i], polygon[(i + 1) % polygon.size()], runs.empty() ? nullptr : &runs.back());
-            if (!runs.empty() && continues(runs.back(), next)) {
-                runs.back().t_to = next.t_to;
-                runs.back().to = next.to;
-            } else {
-                runs.push_back(next);
-            }
-        }
-        if (runs.size() > 1 && continues(runs.back(), runs.front())) {
-            runs.front().t_from = runs.back().t_from;
-            runs.front().from = runs.back().from;
-            runs.pop_back();
-        }
-        Contour contour{place_of(runs.front().source, runs.front().t_from, runs.front().from), {}};
-        for (std::size_t i = 0; i < runs.size(); ++i) {
-            // Where two runs meet both take the same place: that of a source's own end when there is one.
-            const Run &run = runs[i], &after = runs[(i + 1) % runs.size()];
-            Point end = place_of(run.source, run.t_to, run.to);
-            if (!is_end(run.source, run.t_to))
-                end = place_of(after.source, after.t_from, end);
-            contour.segments.push_back(segment_of(run, end));
-        }
-        contour.start = contour.segments.back().end;
-        return contour;
-    }
-
-    [[nodiscard]] Outline curved(const Polygons& polygons) const {
-        Outline outline;
-        for (const Polygon& polygon : polygons)
-            if (std::abs(signed_area(polygon)) > least_mm2)
-                outline.contours.push_back(curved(polygon));
-        return outline;
-    }
-
-  private:
-    struct End {
-        std::uint64_t key;
-        std::size_t edge;
+/// Do any two edges cross, other than by touching?
+bool have_crossings(const Polygons& polygons) {
+    struct Edge {
+        Point from, to;
     };
-    static constexpr double near = 6 * boolean_step; ///< that the clipper moves points by
-    static constexpr double least_mm2 = 1e-7;        ///< what is left of edges that lie on each other
-    std::vector<Source> sources;
     std::vector<Edge> edges;
-    std::vector<End> ends;
-    mutable std::unique_ptr<BoxGrid> grid;
-
-    static std::uint64_t key_of(Point p) {
-        const auto x = static_cast<std::uint64_t>(std::llround(p.x / boolean_step));
-        const auto y = static_cast<std::uint64_t>(std::llround(p.y / boolean_step));
-        return x * 0x9E3779B97F4A7C15ULL ^ (y + 0x7F4A7C15ULL) * 0xC2B2AE3D27D4EB4FULL;
-    }
-
-    void add_segment(Point from, const Segment& segment, Polygon& polygon) {
-        const std::vector<Point> points = flatten_line({from, {segment}}, region_tolerance);
-        const double steps = static_cast<double>(points.size() - 1);
-        for (std::size_t k = 0; k + 1 < points.size(); ++k) {
-            const Point a = rounded(points[k]), b = rounded(points[k + 1]);
-            polygon.push_back(a);
-            ends.push_back({key_of(a), edges.size()});
-            ends.push_back({key_of(b), edges.size()});
-            edges.push_back({a, b, sources.size(), static_cast<double>(k) / steps, static_cast<double>(k + 1) / steps});
-        }
-        sources.push_back({from, segment});
-    }
-
-    /// Where along the edge, 0–1, the point lies; nothing when it does not lie on it.
-    static std::optional<double> along(const Edge& edge, Point p) {
-        const Point way = edge.to - edge.from;
-        const double length = norm(way);
-        if (length == 0)
-            return distance(p, edge.from) <= near ? std::optional(0.0) : std::nullopt;
-        const double at = dot(p - edge.from, way) / length;
-        if (at < -near || at > length + near || std::abs(cross(p - edge.from, way)) / length > near)
-            return std::nullopt;
-        return std::clamp(at / length, 0.0, 1.0);
-    }
-
-    static bool continues(const Run& run, const Run& next) {
-        if (!run.source || run.source != next.source)
-            return false;
-        const bool rises = run.t_to > run.t_from;
-        return rises == (next.t_to > next.t_from) && std::abs(run.t_to - next.t_from) < 1e-6;
-    }
-
-    std::optional<Run> on_edge(const Edge& edge, Point a, Point b) const {
-        const auto at_a = along(edge, a), at_b = along(edge, b);
-        if (!at_a || !at_b || *at_a == *at_b)
-            return std::nullopt;
-        const double span = edge.t_to - edge.t_from;
-        return Run{edge.source, edge.t_from + *at_a * span, edge.t_from + *at_b * span, a, b};
-    }
-
-    Run run_of(Point a, Point b, const Run* before) const {
-        std::optional<Run> best;
-        const auto consider = [&](const Edge& edge) {
-            const auto run = on_edge(edge, a, b);
-            if (run && (!best || (before && continues(*before, *run))))
-                best = run;
-            return best && (!before || continues(*before, *best));
-        };
-        for (const Point p : {a, b}) {
-            const std::uint64_t key = key_of(p);
-            for (auto it = std::ranges::lower_bound(ends, key, {}, &End::key); it != ends.end() && it->key == key; ++it)
-                if (consider(edges[it->edge]))
-                    return *best;
-        }
-        if (best)
-            return *best;
-        Rect box; // both ends are places where boundaries cross
-        box.include(a);
-        box.include(b);
-        for (const std::size_t index : edge_grid().overlapping(box.grown(near)))
-            if (consider(edges[index]))
-                return *best;
-        return best.value_or(Run{std::nullopt, 0, 1, a, b});
-    }
-
-    const BoxGrid& edge_grid() const {
-        if (!grid) {
-            std::vector<Rect> boxes;
-            boxes.reserve(edges.size());
-            for (const Edge& edge : edges) {
-                Rect box;
-                box.include(edge.from);
-                box.include(edge.to);
-                boxes.push_back(box);
-            }
-            grid = std::make_unique<BoxGrid>(std::move(boxes));
-        }
-        return *grid;
-    }
-
-    static bool is_end(const std::optional<std::size_t>& source, double t) { return source && (t == 0 || t == 1); }
-
-    /// The place where a run ends: the source's own end, or where the clipper put it.
-    Point place_of(const std::optional<std::size_t>& source, double t, Point put) const {
-        if (!is_end(source, t))
-            return put;
-        return t == 0 ? sources[*source].from : sources[*source].segment.end;
-    }
-
-    Segment segment_of(const Run& run, Point end) const {
-        if (!run.source || sources[*run.source].segment.kind == Segment::Kind::line)
-            return Segment::line_to(end);
-        const Source& source = sources[*run.source];
-        const double low = std::min(run.t_from, run.t_to), high = std::max(run.t_from, run.t_to);
-        Segment part = low == 0 && high == 1 ? source.segment : part_of(source.from, source.segment, low, high);
-        if (run.t_from > run.t_to)
-            std::swap(part.control1, part.control2);
-        part.end = end;
-        return part;
-    }
-};
-
-void append(Polygons& all, Polygons more) {
-    std::ranges::move(more, std::back_inserter(all));
-}
-
-} // namespace
-
-Outline region_of(const std::vector<Contour>& path, FillRule rule) {
-    Boundaries boundaries;
-    Polygons polygons;
-    for (const Contour& contour : path)
-        polygons.push_back(boundaries.add(contour));
-    boundaries.finish();
-    return boundaries.curved(combine(polygons, {}, Combine::join, rule, true));
-}
-
-Outline combined(const std::vector<const Outline*>& a, const std::vector<const Outline*>& b, Combine how) {
-    Boundaries boundaries;
-    Polygons first, second;
-    for (const Outline* outline : a)
-        append(first, boundaries.add(*outline));
-    for (const Outline* outline : b)
-        append(second, boundaries.add(*outline));
-    boundaries.finish();
-    return boundaries.curved(combine(first, second, how, FillRule::nonzero, true));
-}
-
-Outline combined(const Outline& a, const Outline& b, Combine how) {
-    return combined(std::vector{&a}, std::vector{&b}, how);
-}
-
-namespace {
-
-/// Regions that lie near each other first: their inner edges are gone before they meet those far away.
-Polygons united(std::span<Polygons*> shapes, bool along_x) {
-    if (shapes.size() == 1)
-        return combine(*shapes[0], {}, Combine::join, FillRule::nonzero, true);
-    const auto middle = shapes.begin() + static_cast<std::ptrdiff_t>(shapes.size() / 2);
-    std::nth_element(shapes.begin(), middle, shapes.end(), [along_x](const Polygons* a, const Polygons* b) {
-        const auto place = [along_x](const Polygons& p) {
-            return p.empty() || p[0].empty() ? 0 : along_x ? p[0][0].x : p[0][0].y;
-        };
-        return place(*a) < place(*b);
-    });
-    const Polygons left = united({shapes.begin(), middle}, !along_x), right = united({middle, shapes.end()}, !along_x);
-    return combine(left, right, Combine::join, FillRule::nonzero, true);
-}
-
-} // namespace
-
-Outline united(const std::vector<const Outline*>& regions) {
-    if (regions.empty())
-        return {};
-    Boundaries boundaries;
-    std::vector<Polygons> shapes;
-    for (const Outline* region : regions)
-        shapes.push_back(boundaries.add(*region));
-    boundaries.finish();
-    std::vector<Polygons*> all;
-    for (Polygons& shape : shapes)
-        all.push_back(&shape);
-    return boundaries.curved(united(all, true));
-}
-
-Outline united(const std::vector<Outline>& regions) {
-    std::vector<const Outline*> all;
-    for (const Outline& region : regions)
-        all.push_back(&region);
-    return united(all);
-}
-
-std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front) {
-    Boundaries boundaries;
-    std::vector<Polygons> shapes;
     std::vector<Rect> boxes;
-    for (const Outline& region : back_to_front) {
-        shapes.push_back(boundaries.add(region));
-        boxes.push_back(bounds(shapes.back()));
-    }
-    boundaries.finish();
+    for (const Polygon& polygon : polygons)
+        for (std::size_t i = 0; i < polygon.size(); ++i) {
+            edges.push_back({polygon[i], polygon[i + 1 < polygon.size() ? i + 1 : 0]});
+            Rect& box = boxes.emplace_back();
+            box.include(edges.back().from);
+            box.include(edges.back().to);
+        }
     const BoxGrid grid(std::move(boxes));
-    std::vector<Outline> seen(back_to_front.size());
-    // From the front: what is seen of those over a region covers as much of it as they do themselves, with less edge.
-    for (std::size_t i = back_to_front.size(); i-- > 0;) {
-        Polygons over;
-        for (const std::size_t k : grid.overlapping(grid.box(i)))
-            if (k > i)
-                std::ranges::copy(shapes[k], std::back_inserter(over));
-        if (over.empty()) {
-            seen[i] = back_to_front[i];
-            continue;
-        }
-        shapes[i] = combine(shapes[i], over, Combine::take_out, FillRule::nonzero, true);
-        seen[i] = boundaries.curved(shapes[i]);
-    }
-    return seen;
+    for (std::size_t a = 0; a < edges.size(); ++a)
+        for (const std::size_t b : grid.overlapping(grid.box(a)))
+            if (b > a && cross_properly(edges[a].from, edges[a].to, edges[b].from, edges[b].to))
+                return true;
+    return false;
 }
 
-std::vector<Outline> pieces_of(const Outline& region) {
-    std::vector<Outline> pieces;
-    std::vector<Polygon> outers;
-    for (const Contour& contour : region.contours)
-        if (signed_area(contour) > 0) {
-            pieces.push_back({{contour}});
-            outers.push_back(flatten(contour, 10 * region_tolerance));
-        }
-    for (const Contour& contour : region.contours) {
-        if (signed_area(contour) > 0)
-            continue;
-        // The smallest outer contour round the hole. A point of the hole may touch it, so its middle is asked for, too.
-        const Polygon hole = flatten(contour, 10 * region_tolerance);
-        std::optional<std::size_t> around;
-        for (std::size_t i = 0; i < outers.size(); ++i) {
-            std::size_t inside = 0;
-            for (const Point p : {hole.front(), hole[hole.size() / 3], hole[2 * hole.size() / 3]})
-                inside += contains({outers[i]}, p);
-            if (inside >= 2 && (!around || signed_area(outers[i]) < signed_area(outers[*around])))
-                around = i;
-        }
-        if (around)
-            pieces[*around].contours.push_back(contour);
-    }
-    return pieces;
+/// Does a line lie in a region that goes round it? One of its points may touch the edge, so three are asked.
+bool lies_in(const Polygon& line, const Regions& region) {
+    std::size_t inside = 0;
+    for (const std::size_t i : {std::size_t{0}, line.size() / 3, 2 * line.size() / 3})
+        inside += region.contains(line[i]);
+    return inside >= 2;
 }
 
-bool is_sliver(const Outline& piece, double thickness) {
-    constexpr double flat = 0.005; // mm
-    return grown(flatten(piece, flat), {.width = -thickness / 2, .arc_tolerance = flat}).empty();
+bool is_flat(const Polygon& polygon) {
+    return polygon.size() < 3 || signed_area(polygon) == 0;
+}
+
+} // namespace
+
+Region::Region(Polygon outer, Polygons holes) {
+    if (signed_area(outer) < 0)
+        std::ranges::reverse(outer);
+    contours.push_back(std::move(outer));
+    for (Polygon& hole : holes) {
+        if (signed_area(hole) > 0)
+            std::ranges::reverse(hole);
+        contours.push_back(std::move(hole));
+    }
+    extent = bounds(contours);
+    std::size_t count = 0;
+    for (const Polygon& polygon : contours) {
+        inside += signed_area(polygon);
+        count += polygon.size();
+    }
+    // About four edges to a bin; long upright ones stand in many, so there are never more bins than edges.
+    const std::size_t bins = std::max<std::size_t>(1, count / 4);
+    bin_end.assign(bins, 0);
+    const auto for_each_edge = [this](auto&& visit) {
+        for (const Polygon& polygon : contours)
+            for (std::size_t i = 0; i < polygon.size(); ++i) {
+                const Point from = polygon[i], to = polygon[i + 1 < polygon.size() ? i + 1 : 0];
+                visit(Edge{from, to}, bin_of(std::min(from.y, to.y)), bin_of(std::max(from.y, to.y)));
+            }
+    };
+    for_each_edge([this](const Edge&, std::size_t first, std::size_t last) {
+        for (std::size_t bin = first; bin <= last; ++bin)
+            ++bin_end[bin];
+    });
+    std::partial_sum(bin_end.begin(), bin_end.end(), bin_end.begin());
+    edges.resize(bin_end.back());
+    std::vector<std::uint32_t> next(bins);
+    std::copy(bin_end.begin(), bin_end.end() - 1, next.begin() + 1);
+    for_each_edge([&](const Edge& edge, std::size_t first, std::size_t last) {
+        for (std::size_t bin = first; bin <= last; ++bin)
+            edges[next[bin]++] = edge;
+    });
+    assert(is_valid(*this));
+}
+
+std::size_t Region::bin_of(double y) const {
+    const double bins = static_cast<double>(bin_end.size());
+    const double at = extent.height() > 0 ? (y - extent.min.y) / extent.height() * bins : 0;
+    return static_cast<std::size_t>(std::clamp(at, 0.0, bins - 1));
+}
+
+bool Region::contains(Point p) const {
+    if (!extent.contains(p))
+        return false;
+    const std::size_t bin = bin_of(p.y);
+    bool is_inside = false;
+    for (std::size_t i = bin == 0 ? 0 : bin_end[bin - 1]; i < bin_end[bin]; ++i) {
+        const auto& [a, b] = edges[i];
+        if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (b.x - a.x) * (p.y - a.y) / (b.y - a.y))
+            is_inside = !is_inside;
+    }
+    return is_inside;
+}
+
+bool is_valid(const Region& region) {
+    const Polygons& polygons = region.polygons();
+    if (std::ranges::any_of(polygons, is_flat) || signed_area(polygons.front()) <= 0 || !(region.area() > 0))
+        return false;
+    const Rect around = bounds(Polygons{polygons.front()});
+    for (std::size_t i = 1; i < polygons.size(); ++i) {
+        const Rect hole = bounds(Polygons{polygons[i]});
+        if (signed_area(polygons[i]) > 0 || overlap(hole, around) != hole)
+            return false;
+    }
+    return !have_crossings(polygons);
+}
+
+Regions::Regions(const Polygons& polygons) {
+    const Polygons clean =
+        have_crossings(polygons) ? combine(polygons, {}, Combine::join) : polygons; // the clipper leaves none
+    const auto nesting = nesting_of(clean);
+    const std::vector<int> depths = depths_of(nesting);
+    std::vector<Polygons> holes(clean.size());
+    for (std::size_t i = 0; i < clean.size(); ++i)
+        if (depths[i] % 2 == 1 && !is_flat(clean[i]))
+            holes[*nesting[i]].push_back(clean[i]);
+    for (std::size_t i = 0; i < clean.size(); ++i)
+        if (depths[i] % 2 == 0 && !is_flat(clean[i]))
+            all.emplace_back(clean[i], std::move(holes[i]));
+}
+
+double Regions::area() const {
+    return std::accumulate(all.begin(), all.end(), 0.0,
+                           [](double sum, const Region& region) { return sum + region.area(); });
+}
+
+bool Regions::contains(Point p) const {
+    return std::ranges::any_of(all, [p](const Region& region) { return region.contains(p); });
+}
+
+std::vector<std::optional<std::size_t>> nesting_of(const Polygons& lines, const std::vector<char>& is_open) {
+    std::vector<std::optional<std::size_t>> nesting(lines.size());
+    std::vector<Rect> boxes;
+    std::vector<double> sizes;
+    for (const Polygon& line : lines) {
+        boxes.push_back(bounds(Polygons{line}));
+        sizes.push_back(std::abs(signed_area(line)));
+    }
+    const BoxGrid grid(boxes);
+    std::vector<std::unique_ptr<const Regions>> known(lines.size()); // made when something is asked of it
+    const auto can_hold = [&](std::size_t i) { return !is_flat(lines[i]) && (is_open.empty() || !is_open[i]); };
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        if (lines[i].empty())
+            continue;
+        const bool is_line = !is_open.empty() && is_open[i];
+        for (const std::size_t k : grid.overlapping(boxes[i])) {
+            const bool is_larger = is_line || sizes[k] > sizes[i] || (sizes[k] == sizes[i] && k < i);
+            if (k == i || !is_larger || !can_hold(k) || overlap(boxes[i], boxes[k]) != boxes[i] ||
+                (nesting[i] && sizes[*nesting[i]] <= sizes[k]))
+                continue;
+            if (!known[k])
+                known[k] = std::make_unique<const Regions>(Polygons{lines[k]});
+            if (lies_in(lines[i], *known[k]))
+                nesting[i] = k;
+        }
+    }
+    return nesting;
+}
+
+std::vector<int> depths_of(const std::vector<std::optional<std::size_t>>& nesting) {
+    std::vector<int> depths(nesting.size());
+    for (std::size_t i = 0; i < nesting.size(); ++i)
+        for (auto around = nesting[i]; around; around = nesting[*around])
+            ++depths[i];
+    return depths;
 }
 
 } // namespace fusuma

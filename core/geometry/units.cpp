@@ -41,9 +41,9 @@ struct Quantity {
 
 /// Recursive descent over: sum = product {(+|−) product}, product = factor {(*|/) factor},
 /// factor = [−] (number | "(" sum ")") [unit]. A unit after a fraction belongs to the whole fraction (1/8in).
-class Reader {
+class LengthReader {
   public:
-    Reader(std::string_view text, Unit bare) : rest(text), bare_mm(mm_per(bare)) {}
+    LengthReader(std::string_view text, Unit bare) : rest(text), bare_mm(mm_per(bare)) {}
 
     std::optional<double> length() {
         const auto q = sum();
@@ -150,7 +150,7 @@ class Reader {
 } // namespace
 
 std::optional<double> parse_length(std::string_view text, Unit bare) {
-    return Reader(text, bare).length();
+    return LengthReader(text, bare).length();
 }
 
 std::string format_distance(double mm, Unit unit) {

@@ -1,6 +1,7 @@
 #include "core/hand/hand_work.h"
 
 #include "core/geometry/measure.h"
+#include "core/geometry/region.h"
 
 #include <algorithm>
 #include <cmath>
@@ -10,7 +11,7 @@ namespace fusuma {
 namespace {
 
 /// A place on a contour of the derived line.
-struct Spot {
+struct LineSpot {
     std::size_t contour = 0, segment = 0;
     double t = 0;
     Point at; ///< mm
@@ -18,10 +19,10 @@ struct Spot {
 };
 
 /// The derived line with what it takes to find places on it.
-class Ground {
+class HandReference {
   public:
-    explicit Ground(const DerivedLine& derived_line)
-        : derived(derived_line), art(flatten(derived_line.art, 0.005)),
+    explicit HandReference(const DerivedLine& derived_line)
+        : derived(derived_line), art(flatten(derived_line.art, 0.005)), inside_art(art),
           to_picture(derived_line.from_picture.inverted()), px_per_mm(std::sqrt(std::abs(to_picture.determinant()))) {
         for (std::size_t i = 0; i < derived.line.contours.size(); ++i) {
             const Contour& contour = derived.line.contours[i];
@@ -37,22 +38,22 @@ class Ground {
     [[nodiscard]] double scale() const { return px_per_mm; }
     [[nodiscard]] bool is_mirrored() const { return to_picture.determinant() < 0; }
 
-    [[nodiscard]] std::optional<Spot> nearest(Point p, std::optional<std::size_t> contour = std::nullopt) const {
+    [[nodiscard]] std::optional<LineSpot> nearest(Point p, std::optional<std::size_t> contour = std::nullopt) const {
         const auto place = contour ? nearest_place({lines[*contour]}, p) : nearest_place(lines, p);
         if (!place)
             return std::nullopt;
         const std::size_t on = contour.value_or(place->line);
         constexpr double end = 1 - 1e-9;
         if (place->t > end) // the end of one segment is the beginning of the next
-            return Spot{on, (place->segment + 1) % lines[on].path.segments.size(), 0, place->at};
-        return Spot{on, place->segment, place->t, place->at};
+            return LineSpot{on, (place->segment + 1) % lines[on].path.segments.size(), 0, place->at};
+        return LineSpot{on, place->segment, place->t, place->at};
     }
 
     [[nodiscard]] Foothold foothold(Point on_line) const {
         const Nearest edge = nearest_on(art, on_line);
         const Point foot = edge.distance < HUGE_VAL ? edge.at : on_line;
         const double far = distance(foot, on_line);
-        const bool is_inside = contains(art, on_line);
+        const bool is_inside = inside_art.contains(on_line);
         Foothold hold;
         hold.foot = px(foot);
         hold.outward = unit(px(on_line) - hold.foot) * (is_inside ? -1.0 : 1.0);
@@ -62,7 +63,7 @@ class Ground {
     }
 
     /// Where the foothold is now.
-    [[nodiscard]] std::optional<Spot> find(const Foothold& hold,
+    [[nodiscard]] std::optional<LineSpot> find(const Foothold& hold,
                                            std::optional<std::size_t> contour = std::nullopt) const {
         const double reach = derived.reach * px_per_mm;
         // A place beyond the plain distance, as on a mitre, moves in proportion; one on a bridge by the difference.
@@ -70,7 +71,7 @@ class Ground {
         if (std::abs(hold.reach) > 1e-6)
             guesses.push_back(hold.distance * reach / hold.reach);
         const double allowed = 0.4 + 0.15 * std::abs(derived.reach) + 0.2 * std::abs(reach - hold.reach) / px_per_mm;
-        std::optional<Spot> best;
+        std::optional<LineSpot> best;
         double least = allowed;
         for (const double guess : guesses) {
             const Point wanted = mm(hold.foot + guess * hold.outward);
@@ -84,6 +85,7 @@ class Ground {
 
   private:
     Polygons art;
+    Regions inside_art;
     Transform to_picture;
     double px_per_mm;
 };
@@ -107,7 +109,7 @@ Stretch reversed(const Stretch& stretch) {
 }
 
 /// A segment of a contour on its way to becoming a line.
-struct Piece {
+struct HandPiece {
     Segment to;
     bool is_kept = false, is_lifted = false;
 };
@@ -115,8 +117,8 @@ struct Piece {
 /// A stretch with its place on a contour.
 struct Fitted {
     std::size_t index = 0;
-    Spot from, to;
-    std::vector<Piece> pieces;
+    LineSpot from, to;
+    std::vector<HandPiece> pieces;
     [[nodiscard]] double begin() const { return from.along(); }
 };
 
@@ -125,7 +127,7 @@ constexpr double hair = 1e-9;
 /// Calls `visit(from, part)` for the parts of a contour's segments on the way from one spot to another;
 /// all the way round when they are the same and `all_round`.
 template <typename Visit>
-void walk_between(const Contour& contour, const Spot& from, const Spot& to, bool all_round, Visit&& visit) {
+void walk_between(const Contour& contour, const LineSpot& from, const LineSpot& to, bool all_round, Visit&& visit) {
     const std::size_t n = contour.segments.size();
     std::size_t i = from.segment;
     double t = from.t;
@@ -148,7 +150,7 @@ void walk_between(const Contour& contour, const Spot& from, const Spot& to, bool
     }
 }
 
-double length_between(const Contour& contour, const Spot& from, const Spot& to) {
+double length_between(const Contour& contour, const LineSpot& from, const LineSpot& to) {
     double sum = 0;
     walk_between(contour, from, to, false, [&](Point start, const Segment& part) {
         sum += length(Contour{start, {part}});
@@ -157,18 +159,18 @@ double length_between(const Contour& contour, const Spot& from, const Spot& to) 
 }
 
 /// The steps in mm, each moved along with its place of the derived line.
-std::vector<Piece> moved_along(const Stretch& stretch, const Ground& ground, Point from, Point to) {
+std::vector<HandPiece> moved_along(const Stretch& stretch, const HandReference& reference, Point from, Point to) {
     const std::size_t n = stretch.steps.size();
     std::vector<std::optional<Point>> shift(n + 1);
-    shift[0] = from - ground.mm(stretch.from_at);
+    shift[0] = from - reference.mm(stretch.from_at);
     for (std::size_t i = 0; i < n; ++i) {
         const auto& step = stretch.steps[i];
         if (stretch.as_it_was)
             shift[i + 1] = Point{};
         else if (i + 1 == n && !stretch.is_whole)
-            shift[i + 1] = to - ground.mm(stretch.to_at);
-        else if (const auto spot = step.holds ? ground.find(*step.holds) : std::nullopt)
-            shift[i + 1] = spot->at - ground.mm(step.held_at);
+            shift[i + 1] = to - reference.mm(stretch.to_at);
+        else if (const auto spot = step.holds ? reference.find(*step.holds) : std::nullopt)
+            shift[i + 1] = spot->at - reference.mm(step.held_at);
     }
     if (stretch.as_it_was)
         shift[0] = Point{};
@@ -181,9 +183,9 @@ std::vector<Piece> moved_along(const Stretch& stretch, const Ground& ground, Poi
             const Point before = *shift[i - 1], after = next <= n ? *shift[next] : before;
             shift[i] = before + (after - before) * (1.0 / static_cast<double>(next - i + 1));
         }
-    std::vector<Piece> pieces;
+    std::vector<HandPiece> pieces;
     for (std::size_t i = 0; i < n; ++i) {
-        Segment s = transformed(stretch.steps[i].to, ground.derived.from_picture);
+        Segment s = transformed(stretch.steps[i].to, reference.derived.from_picture);
         if (s.kind == Segment::Kind::cubic) {
             s.control1 = s.control1 + *shift[i];
             s.control2 = s.control2 + *shift[i + 1];
@@ -194,35 +196,35 @@ std::vector<Piece> moved_along(const Stretch& stretch, const Ground& ground, Poi
     return pieces;
 }
 
-std::optional<Fitted> fitted(const Stretch& stored, std::size_t index, const Ground& ground) {
-    const Stretch stretch = ground.is_mirrored() ? reversed(stored) : stored;
+std::optional<Fitted> fitted(const Stretch& stored, std::size_t index, const HandReference& reference) {
+    const Stretch stretch = reference.is_mirrored() ? reversed(stored) : stored;
     Fitted result{index, {}, {}, {}};
     if (stretch.as_it_was) {
-        const auto from = ground.nearest(ground.mm(stretch.from_at));
-        const auto to = from ? ground.nearest(ground.mm(stretch.to_at), from->contour) : std::nullopt;
+        const auto from = reference.nearest(reference.mm(stretch.from_at));
+        const auto to = from ? reference.nearest(reference.mm(stretch.to_at), from->contour) : std::nullopt;
         if (!to)
             return std::nullopt;
         result.from = *from;
         result.to = *to;
-        result.pieces = moved_along(stretch, ground, from->at, to->at);
-        const Point begins = ground.mm(stretch.from_at);
+        result.pieces = moved_along(stretch, reference, from->at, to->at);
+        const Point begins = reference.mm(stretch.from_at);
         if (!stretch.is_whole) {
             result.pieces.insert(result.pieces.begin(), {Segment::line_to(begins), false, false});
             result.pieces.push_back({Segment::line_to(to->at), false, false});
         }
         return result;
     }
-    const auto from = ground.find(stretch.from);
-    const auto to = from ? (stretch.is_whole ? from : ground.find(stretch.to, from->contour)) : std::nullopt;
+    const auto from = reference.find(stretch.from);
+    const auto to = from ? (stretch.is_whole ? from : reference.find(stretch.to, from->contour)) : std::nullopt;
     if (!to)
         return std::nullopt;
     result.from = *from;
     result.to = *to;
-    result.pieces = moved_along(stretch, ground, from->at, to->at);
+    result.pieces = moved_along(stretch, reference, from->at, to->at);
     if (!stretch.is_whole) {
         // It must span about what it did, lest it be laid round the other side of the contour.
-        const double then = stretch.spanned / ground.scale();
-        const double now = length_between(ground.derived.line.contours[from->contour], *from, *to);
+        const double then = stretch.spanned / reference.scale();
+        const double now = length_between(reference.derived.line.contours[from->contour], *from, *to);
         constexpr double slack = 3; // mm
         if (now > 2.5 * then + slack || then > 2.5 * now + slack)
             return std::nullopt;
@@ -231,14 +233,14 @@ std::optional<Fitted> fitted(const Stretch& stored, std::size_t index, const Gro
 }
 
 /// One contour with its stretches in place.
-void append_lines(CutLines& lines, const Ground& ground, std::size_t index, std::vector<Fitted>& stretches,
+void append_lines(CutLines& lines, const HandReference& reference, std::size_t index, std::vector<Fitted>& stretches,
                   const HandWork& work) {
-    const Contour& contour = ground.derived.line.contours[index];
+    const Contour& contour = reference.derived.line.contours[index];
     if (stretches.empty()) {
-        lines.push_back(ground.lines[index]);
+        lines.push_back(reference.lines[index]);
         return;
     }
-    std::vector<Piece> pieces;
+    std::vector<HandPiece> pieces;
     Point begin = stretches.front().from.at;
     if (work.stretches[stretches.front().index].is_whole) {
         pieces = stretches.front().pieces;
@@ -255,7 +257,7 @@ void append_lines(CutLines& lines, const Ground& ground, std::size_t index, std:
                          });
         }
     }
-    const auto lifted = std::find_if(pieces.begin(), pieces.end(), [](const Piece& p) { return p.is_lifted; });
+    const auto lifted = std::find_if(pieces.begin(), pieces.end(), [](const HandPiece& p) { return p.is_lifted; });
     const bool is_open = lifted != pieces.end();
     if (is_open) { // start where the blade is set down
         begin = lifted->to.end;
@@ -266,7 +268,7 @@ void append_lines(CutLines& lines, const Ground& ground, std::size_t index, std:
         if (!line.path.segments.empty())
             lines.push_back(line);
     };
-    for (const Piece& piece : pieces) {
+    for (const HandPiece& piece : pieces) {
         if (piece.is_lifted) {
             finish();
             line.path = {piece.to.end, {}};
@@ -326,20 +328,20 @@ HandWork held_as_they_were(HandWork work, const std::vector<std::size_t>& stretc
 
 HandResult applied(const HandWork& work, const DerivedLine& derived) {
     HandResult result;
-    const Ground ground(derived);
+    const HandReference reference(derived);
     if (work.empty()) {
-        result.lines = ground.lines;
+        result.lines = reference.lines;
         return result;
     }
     const std::size_t n = derived.line.contours.size();
     std::vector<char> is_out(n);
     for (const LeftOut& out : work.left_out)
-        if (const auto spot = ground.find(out.on))
+        if (const auto spot = reference.find(out.on))
             if ((signed_area(derived.line.contours[spot->contour]) < 0) == out.is_hole)
                 is_out[spot->contour] = 1;
     std::vector<std::vector<Fitted>> by_contour(n);
     for (std::size_t i = 0; i < work.stretches.size(); ++i) {
-        auto place = fitted(work.stretches[i], i, ground);
+        auto place = fitted(work.stretches[i], i, reference);
         if (place)
             by_contour[place->from.contour].push_back(std::move(*place));
         else
@@ -372,16 +374,17 @@ HandResult applied(const HandWork& work, const DerivedLine& derived) {
             else
                 apart.push_back(std::move(f));
         }
-        append_lines(result.lines, ground, c, apart, work);
+        append_lines(result.lines, reference, c, apart, work);
     }
     std::sort(result.does_not_apply.begin(), result.does_not_apply.end());
+    const Regions inside(work.lines.empty() ? Polygons{} : flatten(derived.line, 0.05));
     for (const FreeLine& free : work.lines) {
         CutLine line{free.path, free.is_open, -1, std::vector<char>(free.path.segments.size(), 0)};
-        line.path.start = ground.mm(free.path.start);
+        line.path.start = reference.mm(free.path.start);
         for (Segment& s : line.path.segments)
             s = transformed(s, derived.from_picture);
         if (!line.is_open) { // a hole inside a piece, a piece of its own elsewhere
-            const bool is_hole = contains(flatten(derived.line, 0.05), line.path.start);
+            const bool is_hole = inside.contains(line.path.start);
             if ((signed_area(line.path) < 0) != is_hole)
                 line.path = reversed(line.path);
         }
@@ -393,13 +396,13 @@ HandResult applied(const HandWork& work, const DerivedLine& derived) {
 namespace {
 
 /// The lines that follow one contour, walked round it as one: what is between two of them is a lift.
-struct Walk {
+struct ContourRound {
     Point start; ///< mm
-    std::vector<Piece> pieces;
+    std::vector<HandPiece> pieces;
 };
 
-Walk walk_round(const std::vector<const CutLine*>& parts) {
-    Walk walk{parts.front()->path.start, {}};
+ContourRound walk_round(const std::vector<const CutLine*>& parts) {
+    ContourRound walk{parts.front()->path.start, {}};
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const CutLine& part = *parts[i];
         if (i > 0)
@@ -414,18 +417,18 @@ Walk walk_round(const std::vector<const CutLine*>& parts) {
 
 class Recorder {
   public:
-    explicit Recorder(const Ground& the_ground, std::size_t on_contour) : ground(the_ground), contour(on_contour) {}
+    explicit Recorder(const HandReference& the_ground, std::size_t on_contour) : reference(the_ground), contour(on_contour) {}
 
-    [[nodiscard]] std::vector<Stretch> stretches(Walk walk) const {
+    [[nodiscard]] std::vector<Stretch> stretches(ContourRound walk) const {
         std::vector<Stretch> result;
         const auto kept =
-            std::find_if(walk.pieces.begin(), walk.pieces.end(), [](const Piece& p) { return p.is_kept; });
-        if (std::all_of(walk.pieces.begin(), walk.pieces.end(), [](const Piece& p) { return p.is_kept; }))
+            std::find_if(walk.pieces.begin(), walk.pieces.end(), [](const HandPiece& p) { return p.is_kept; });
+        if (std::all_of(walk.pieces.begin(), walk.pieces.end(), [](const HandPiece& p) { return p.is_kept; }))
             return result;
         if (kept == walk.pieces.end()) {
             Stretch whole = begun_at(walk.start);
             whole.is_whole = true;
-            for (const Piece& piece : walk.pieces)
+            for (const HandPiece& piece : walk.pieces)
                 whole.steps.push_back(step_of(piece));
             finish(whole, walk.start);
             result.push_back(oriented(std::move(whole)));
@@ -436,7 +439,7 @@ class Recorder {
         std::rotate(walk.pieces.begin(), kept + 1, walk.pieces.end());
         Point at = walk.start;
         std::optional<Stretch> running;
-        for (const Piece& piece : walk.pieces) {
+        for (const HandPiece& piece : walk.pieces) {
             if (!piece.is_kept) {
                 if (!running)
                     running = begun_at(at);
@@ -452,37 +455,37 @@ class Recorder {
     }
 
   private:
-    const Ground& ground;
+    const HandReference& reference;
     std::size_t contour;
 
     [[nodiscard]] Point on_line(Point p) const {
-        const auto spot = ground.nearest(p, contour);
+        const auto spot = reference.nearest(p, contour);
         return spot ? spot->at : p;
     }
     [[nodiscard]] Stretch begun_at(Point p) const {
         Stretch stretch;
-        stretch.from = ground.foothold(on_line(p));
-        stretch.from_at = ground.px(p);
+        stretch.from = reference.foothold(on_line(p));
+        stretch.from_at = reference.px(p);
         return stretch;
     }
     void finish(Stretch& stretch, Point p) const {
         const Point on = on_line(p);
-        stretch.to = ground.foothold(on);
-        stretch.to_at = ground.px(p);
-        const auto from = ground.nearest(ground.mm(stretch.from_at), contour), to = ground.nearest(on, contour);
+        stretch.to = reference.foothold(on);
+        stretch.to_at = reference.px(p);
+        const auto from = reference.nearest(reference.mm(stretch.from_at), contour), to = reference.nearest(on, contour);
         if (from && to && !stretch.is_whole)
-            stretch.spanned = length_between(ground.derived.line.contours[contour], *from, *to) * ground.scale();
+            stretch.spanned = length_between(reference.derived.line.contours[contour], *from, *to) * reference.scale();
     }
-    [[nodiscard]] Stretch::Step step_of(const Piece& piece) const {
+    [[nodiscard]] Stretch::Step step_of(const HandPiece& piece) const {
         const Point near = on_line(piece.to.end);
         Stretch::Step step;
-        step.to = transformed(piece.to, ground.derived.from_picture.inverted());
+        step.to = transformed(piece.to, reference.derived.from_picture.inverted());
         step.is_lifted = piece.is_lifted;
-        step.holds = ground.foothold(near);
-        step.held_at = ground.px(near);
+        step.holds = reference.foothold(near);
+        step.held_at = reference.px(near);
         return step;
     }
-    [[nodiscard]] Stretch oriented(Stretch stretch) const { return ground.is_mirrored() ? reversed(stretch) : stretch; }
+    [[nodiscard]] Stretch oriented(Stretch stretch) const { return reference.is_mirrored() ? reversed(stretch) : stretch; }
 };
 
 } // namespace
@@ -490,7 +493,7 @@ class Recorder {
 HandWork recorded(const CutLines& lines, const DerivedLine& derived, const HandWork& before,
                   const std::vector<std::size_t>& does_not_apply) {
     HandWork work;
-    const Ground ground(derived);
+    const HandReference reference(derived);
     for (const std::size_t i : does_not_apply)
         if (i < before.stretches.size())
             work.stretches.push_back(before.stretches[i]);
@@ -503,19 +506,19 @@ HandWork recorded(const CutLines& lines, const DerivedLine& derived, const HandW
             const auto kept = std::find(line.kept.begin(), line.kept.end(), 1);
             const auto k = static_cast<std::size_t>(kept - line.kept.begin());
             const Point at = kept == line.kept.end() ? line.path.start : node_at(line, k);
-            const auto spot = ground.nearest(at, c);
+            const auto spot = reference.nearest(at, c);
             parts.emplace_back(spot ? spot->along() : 0, &line);
         }
         if (parts.empty()) {
             const Contour& contour = derived.line.contours[c];
-            work.left_out.push_back({ground.foothold(contour.start), signed_area(contour) < 0});
+            work.left_out.push_back({reference.foothold(contour.start), signed_area(contour) < 0});
             continue;
         }
         std::sort(parts.begin(), parts.end());
         std::vector<const CutLine*> in_order;
         for (const auto& [along, line] : parts)
             in_order.push_back(line);
-        std::ranges::move(Recorder(ground, c).stretches(walk_round(in_order)), std::back_inserter(work.stretches));
+        std::ranges::move(Recorder(reference, c).stretches(walk_round(in_order)), std::back_inserter(work.stretches));
     }
     for (const CutLine& line : lines)
         if (line.follows < 0) {

@@ -1,7 +1,7 @@
 #include "core/label/label.h"
 
 #include "core/geometry/measure.h"
-#include "core/geometry/region.h"
+#include "core/geometry/combine_curves.h"
 #include "core/label/set_text.h"
 
 #include <algorithm>

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/drawing/drawn_art.h"
 #include "core/label/font.h"
 #include "core/label/label_shape.h"
@@ -25,7 +26,15 @@ struct FontChoice {
 };
 
 enum class TextAlign { left, centre, right };
+template <> inline constexpr std::array words<TextAlign>{
+    Word{TextAlign::left, "left", "Left"},
+    Word{TextAlign::centre, "centre", "Centre"},
+    Word{TextAlign::right, "right", "Right"}};
 enum class TextRun { straight, along_top, along_bottom }; ///< or curved along the label's edge
+template <> inline constexpr std::array words<TextRun>{
+    Word{TextRun::straight, "straight", "Straight"},
+    Word{TextRun::along_top, "along-top", "Along the top edge"},
+    Word{TextRun::along_bottom, "along-bottom", "Along the bottom edge"}};
 
 struct LabelText {
     std::string words = "Your words"; ///< UTF-8 with line breaks and fields (table.h)
@@ -43,6 +52,12 @@ struct LabelText {
 inline constexpr std::size_t most_texts = 8;
 
 enum class PicturePlace { left, right, above, below, behind };
+template <> inline constexpr std::array words<PicturePlace>{
+    Word{PicturePlace::left, "left", "Left of the words"},
+    Word{PicturePlace::right, "right", "Right of them"},
+    Word{PicturePlace::above, "above", "Above them"},
+    Word{PicturePlace::below, "below", "Below them"},
+    Word{PicturePlace::behind, "behind", "Behind them"}};
 
 struct LabelPicture {
     std::shared_ptr<const Picture> picture; ///< null for none

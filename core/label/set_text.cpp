@@ -59,15 +59,15 @@ struct Measured {
     }
 };
 
-struct Line {
+struct TextLine {
     std::string words;
     double width = 0;           ///< at size 1
     double top = 0, bottom = 0; ///< of the ink from the baseline, at size 1
 };
 
 /// Broken so that no line is wider than `width` at that size, where blanks allow it.
-std::vector<Line> broken(const Measured& text, double size, double width) {
-    std::vector<Line> lines;
+std::vector<TextLine> broken(const Measured& text, double size, double width) {
+    std::vector<TextLine> lines;
     for (const auto& paragraph : text.paragraphs) {
         lines.emplace_back();
         for (const Word& word : paragraph) {
@@ -75,7 +75,7 @@ std::vector<Line> broken(const Measured& text, double size, double width) {
             const double wider = lines.back().width + (is_first ? 0 : text.blank) + word.advance;
             if (!is_first && wider * size > width)
                 lines.emplace_back();
-            Line& line = lines.back();
+            TextLine& line = lines.back();
             line.width += (line.words.empty() ? 0 : text.blank) + word.advance;
             line.words += (line.words.empty() ? "" : " ") + word.letters;
             if (!word.ink.empty()) {
@@ -88,7 +88,7 @@ std::vector<Line> broken(const Measured& text, double size, double width) {
 }
 
 struct Stack {
-    std::vector<std::vector<Line>> texts;
+    std::vector<std::vector<TextLine>> texts;
     std::vector<double> sizes;
     double width = 0, height = 0; ///< mm
 };
@@ -110,7 +110,7 @@ Stack stacked(const std::vector<Measured>& texts, const std::vector<double>& siz
         before = sizes[i];
         stack.height += sizes[i] * (lines.back().bottom - lines.front().top +
                                     texts[i].style->line_spacing * static_cast<double>(lines.size() - 1));
-        for (const Line& line : lines)
+        for (const TextLine& line : lines)
             stack.width = std::max(stack.width, line.width * sizes[i]);
     }
     return stack;
@@ -190,7 +190,7 @@ std::vector<SetText> set_in_room(const std::vector<TextToSet>& texts, const Rect
             top += gap_between(before, set.size);
         before = set.size;
         double baseline = top - lines.front().top * set.size;
-        for (const Line& line : lines) {
+        for (const TextLine& line : lines) {
             const SetLine placed = line_of(style, line.words, set.size);
             const Rect box = placed.ink();
             double x = 0;
@@ -227,9 +227,9 @@ std::vector<SetText> set_in_room(const std::vector<TextToSet>& texts, const Rect
 namespace {
 
 /// A closed line walked by its length.
-class Walk {
+class EdgeWalk {
   public:
-    explicit Walk(Polygon polygon) : points(std::move(polygon)) {
+    explicit EdgeWalk(Polygon polygon) : points(std::move(polygon)) {
         points.push_back(points.front());
         lengths.push_back(0);
         for (std::size_t i = 1; i < points.size(); ++i)
@@ -290,7 +290,7 @@ SetText set_along_edge(const TextToSet& text, const Outline& edge, double safety
         const double in = safety + set.size * (is_top ? capital_height(*style.font.font) : 0.22);
         auto line = main_part(grown(whole, {.width = -in, .arc_tolerance = 0.005}));
         const SetLine set_out = line_of(style, words, set.size);
-        const double room = line ? share * Walk(*line).length() : 0;
+        const double room = line ? share * EdgeWalk(*line).length() : 0;
         if (set_out.advance > room && set.size > least) {
             set.size = std::max(least, set.size * std::clamp(room / set_out.advance, 0.5, 0.98));
             continue;
@@ -301,7 +301,7 @@ SetText set_along_edge(const TextToSet& text, const Outline& edge, double safety
             break;
         if (is_top)
             std::ranges::reverse(*line); // left to right along the top is clockwise on screen
-        const Walk walk(std::move(*line));
+        const EdgeWalk walk(std::move(*line));
         const Rect ink = set_out.ink();
         const double start = walk.crossing(middle, is_top) - (ink.empty() ? set_out.advance / 2 : ink.centre().x);
         for (const PlacedGlyph& glyph : set_out.glyphs) {

@@ -4,7 +4,7 @@ namespace fusuma {
 
 namespace {
 
-struct Crossing {
+struct LineCrossing {
     bool is_there = false;
     Point at; ///< mm on the paper
 };
@@ -15,14 +15,17 @@ bool cross_each_other(Point a, Point b, Point c, Point d) {
 }
 
 /// The first place where two lines of a copy, or one with itself, cross.
-Crossing crossing_of(const PlacedCopy& copy) {
+LineCrossing crossing_of(const PlacedCopy& copy) {
     struct Edge {
         Point from, to;
         std::size_t line, index;
     };
     std::vector<Edge> edges;
-    std::vector<std::vector<Point>> lines = copy.open_points;
-    for (const Polygon& polygon : copy.cut) {
+    std::vector<std::vector<Point>> lines;
+    for (const CopyLine& line : copy.lines)
+        if (line.is_open && line.origin == StickerLine::Origin::derived)
+            lines.push_back(line.points);
+    for (const Polygon& polygon : copy.room) {
         lines.push_back(polygon);
         lines.back().push_back(polygon.front());
     }
@@ -46,14 +49,14 @@ Crossing crossing_of(const PlacedCopy& copy) {
 } // namespace
 
 void crossing_lines(const PreflightInput& input, Findings& findings) {
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
         const auto crossing =
-            input.evaluator.facts.get<Crossing>({input.plan.copies[copies.front()]}, [&] { return crossing_of(copy); });
+            input.planner.facts.get<LineCrossing>({copies.front()->placed}, [&] { return crossing_of(copy); });
         if (!crossing->is_there)
             return;
         Finding finding =
             about_sticker("crossing-lines", Severity::to_look_at,
-                          sticker.name + ": its cut lines cross, which tears the corners between", input, copies);
+                          sticker.name + ": its cut lines cross, which tears the corners between", copies);
         finding.at = crossing->at;
         if (!sticker.hand.lines.empty())
             finding.fix =

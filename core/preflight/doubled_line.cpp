@@ -1,3 +1,4 @@
+#include "core/document/copies.h"
 #include "core/preflight/rules.h"
 
 namespace fusuma {
@@ -18,14 +19,15 @@ void doubled_line(const PreflightInput& input, Findings& findings) {
                                 .message = name_of_copy(input, i) + " and " + name_of_copy(input, k) +
                                            ": their cut lines lie on each other for " +
                                            format_length(pair->doubled_mm, input.document.unit),
-                                .page = input.document.placements[i].page + 1,
+                                .page = input.plan.copies[i].page + 1,
                                 .at = pair->doubled_at,
-                                .copies = {i, k},
-                                .fix = Fix{"Remove one", [k](const Document& now) -> std::optional<Document> {
-                                               Document fewer = now;
-                                               fewer.placements.erase(fewer.placements.begin() +
-                                                                      static_cast<std::ptrdiff_t>(k));
-                                               return fewer;
+                                .copies = {input.plan.copies[i].id, input.plan.copies[k].id},
+                                .fix = Fix{"Remove one", [one = input.plan.copies[i].id, other = input.plan.copies[k].id](
+                                                             const Document& now) -> std::optional<Document> {
+                                               for (const CopyId id : {other, one})
+                                                   if (const Placement* copy = now.copy(id); copy && !copy->locked)
+                                                       return removed(now, {id});
+                                               return std::nullopt;
                                            }}});
         });
 }

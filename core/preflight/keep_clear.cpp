@@ -1,4 +1,4 @@
-#include "core/document/arrange.h"
+#include "core/arrange/free_place.h"
 #include "core/geometry/boolean.h"
 #include "core/preflight/rules.h"
 
@@ -17,17 +17,20 @@ Invaded invaded_by(const PlacedCopy& copy, const std::vector<Mark>& marks) {
     for (const Mark& mark : marks) {
         if (!Rect{mark.centre, mark.centre}.grown(mark.keep_clear).overlaps(copy.cut_box))
             continue;
-        const bool covers = contains(copy.cut, mark.centre);
-        Nearest nearest = nearest_on(copy.cut, mark.centre);
-        for (const auto& line : copy.open_points)
-            for (const Point p : line)
+        const bool covers = copy.inside().contains(mark.centre);
+        Nearest nearest = nearest_on(copy.room, mark.centre);
+        for (const CopyLine& line : copy.lines) {
+            if (!line.is_open || line.origin == StickerLine::Origin::artwork)
+                continue;
+            for (const Point p : line.points)
                 if (const double far = distance(p, mark.centre); far < nearest.distance)
                     nearest = {far, p};
+        }
         const double depth = covers ? mark.keep_clear : mark.keep_clear - nearest.distance;
         if (depth <= found.depth)
             continue;
         found = {depth, covers ? mark.centre : nearest.at,
-                 combine(copy.cut, {keep_clear_area(mark)}, Combine::overlap_only)};
+                 combine(copy.room, {keep_clear_area(mark)}, Combine::overlap_only)};
     }
     return found;
 }
@@ -36,26 +39,24 @@ Invaded invaded_by(const PlacedCopy& copy, const std::vector<Mark>& marks) {
 
 void keep_clear(const PreflightInput& input, Findings& findings) {
     constexpr double rounding_mm = 0.02;
-    for (std::size_t i = 0; i < input.plan.copies.size(); ++i) {
-        const auto& copy = input.plan.copies[i];
-        if (!copy || copy->cut_box.empty())
+    for (const PlannedCopy& copy : input.plan.copies) {
+        if (copy->cut_box.empty())
             continue;
-        const int number = input.document.placements[i].page;
-        const PagePlan& page = input.plan.pages[static_cast<std::size_t>(number)];
+        const PagePlan& page = input.plan.pages[static_cast<std::size_t>(copy.page)];
         const auto invaded =
-            input.evaluator.facts.get<Invaded>({copy, page.sheet}, [&] { return invaded_by(*copy, page.marks); });
+            input.planner.facts.get<Invaded>({copy.placed, page.sheet}, [&] { return invaded_by(*copy.placed, page.marks); });
         if (invaded->depth < rounding_mm)
             continue;
         findings.push_back({.rule = "keep-clear",
                             .message = copy->sticker->name + ": reaches " +
                                        format_length(std::fmax(0.1, invaded->depth), input.document.unit) +
                                        " into a mark's keep-clear area",
-                            .page = number + 1,
+                            .page = copy.page + 1,
                             .at = invaded->at,
-                            .copies = {i},
+                            .copies = {copy.id},
                             .region = invaded->region,
-                            .fix = Fix{"Move it away", [&evaluator = input.evaluator, i](const Document& now) {
-                                           return moved_to_free_place(now, evaluator, i);
+                            .fix = Fix{"Move it away", [&planner = input.planner, id = copy.id](const Document& now) {
+                                           return moved_to_free_place(now, planner, id);
                                        }}});
     }
 }

@@ -1,4 +1,4 @@
-#include "core/document/label_list.h"
+#include "core/arrange/label_list.h"
 #include "core/preflight/rules.h"
 
 namespace fusuma {
@@ -38,11 +38,11 @@ std::optional<Document> with_smaller_text(const Document& document, int id) {
 } // namespace
 
 void label_text(const PreflightInput& input, Findings& findings) {
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy&, const std::vector<std::size_t>& copies) {
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy&, const StickerCopies& copies) {
         const auto* label = std::get_if<LabelArtwork>(&sticker.artwork);
         if (!label)
             return;
-        const auto troubles = input.evaluator.facts.get<std::vector<RowTrouble>>(
+        const auto troubles = input.planner.facts.get<std::vector<RowTrouble>>(
             {label->design}, [&] { return troubles_of(*label->design); });
         if (troubles->empty())
             return;
@@ -52,13 +52,13 @@ void label_text(const PreflightInput& input, Findings& findings) {
                                                        : "the text ";
         const std::string more =
             troubles->size() > 1 ? " (and " + std::to_string(troubles->size() - 1) + " more rows)" : "";
-        std::vector<std::size_t> shown;
-        for (const std::size_t i : copies)
-            if (!label->design->table || input.document.placements[i].row == first.row)
-                shown.push_back(i);
+        StickerCopies shown;
+        for (const PlannedCopy* copy : copies)
+            if (!label->design->table || (*copy)->placement.row == first.row)
+                shown.push_back(copy);
         Finding finding =
             about_sticker("label-text", Severity::to_fix, sticker.name + ": " + which + what_is_wrong(first) + more,
-                          input, shown.empty() ? copies : shown);
+                          shown.empty() ? copies : shown);
         if (first.overflows && with_smaller_text(input.document, sticker.id))
             finding.fix = Fix{"Let it shrink to 4 pt",
                               [id = sticker.id](const Document& now) { return with_smaller_text(now, id); }};

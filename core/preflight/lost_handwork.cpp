@@ -3,7 +3,7 @@
 namespace fusuma {
 
 void lost_handwork(const PreflightInput& input, Findings& findings) {
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
         const auto& lost = copy.result->cut->hand.does_not_apply;
         if (lost.empty())
             return;
@@ -12,7 +12,7 @@ void lost_handwork(const PreflightInput& input, Findings& findings) {
             sticker.name + ": " +
                 (lost.size() == 1 ? "a change made by hand no longer fits its cut line"
                                   : std::to_string(lost.size()) + " changes made by hand no longer fit its cut line"),
-            input, copies);
+            copies);
         finding.fix = Fix{"Drop what does not fit",
                           [id = sticker.id, gone = lost](const Document& now) -> std::optional<Document> {
                               const auto s = now.find(id);

@@ -21,10 +21,10 @@ std::optional<double> printed_dpi(const Sticker& sticker, double scale) {
 
 void low_resolution(const PreflightInput& input, Findings& findings) {
     const Document& document = input.document;
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy&, const std::vector<std::size_t>& copies) {
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy&, const StickerCopies& copies) {
         double scale = 0; // of its largest copy
-        for (const std::size_t i : copies)
-            scale = std::max(scale, document.placements[i].scale * std::max(1.0, document.placements[i].stretch));
+        for (const PlannedCopy* copy : copies)
+            scale = std::max(scale, (*copy)->placement.scale * std::max(1.0, (*copy)->placement.stretch));
         const auto dpi = printed_dpi(sticker, scale);
         if (!dpi || *dpi >= wanted_dpi * 0.995)
             return;
@@ -32,7 +32,7 @@ void low_resolution(const PreflightInput& input, Findings& findings) {
         Finding finding = about_sticker("low-resolution", *dpi < soft_dpi ? Severity::to_fix : Severity::to_look_at,
                                         sticker.name + ": printed at " + std::to_string(std::lround(*dpi)) + " dpi, " +
                                             std::to_string(std::lround(wanted_dpi)) + " wanted",
-                                        input, copies);
+                                        copies);
         finding.fix = Fix{"Make " + format_length(width, document.unit) + " wide",
                           [id = sticker.id, width](const Document& now) -> std::optional<Document> {
                               const auto current = now.find(id);

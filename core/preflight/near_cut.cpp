@@ -74,18 +74,18 @@ Detail detail_of(const StickerResult& result) {
 
 void near_cut(const PreflightInput& input, Findings& findings) {
     constexpr double noticeable_share = 0.02;
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
-        if (border_at(*copy.result->outlined, sticker, sticker.width).width > 0.3)
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
+        if (reach_at(sticker, sticker.width) > 0.3)
             return; // the border keeps the art away from the cut
         if (copy.result->isolation->drawn && copy.result->isolation->drawn->ground)
             return; // its texts keep their safety distance
-        const auto detail = input.evaluator.facts.get<Detail>({copy.result}, [&] { return detail_of(*copy.result); });
+        const auto detail = input.planner.facts.get<Detail>({copy.result}, [&] { return detail_of(*copy.result); });
         if (detail->share < noticeable_share)
             return;
         Finding finding = about_sticker("near-cut", Severity::to_look_at,
                                         sticker.name + ": detail " + format_length(detail->depth, input.document.unit) +
                                             " inside the cut line, where a slip shows",
-                                        input, copies);
+                                        copies);
         finding.at = copy.map.apply(detail->at);
         finding.fix = Fix{"Give it a border", [id = sticker.id](const Document& now) -> std::optional<Document> {
                               const auto current = now.find(id);

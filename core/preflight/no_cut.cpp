@@ -1,10 +1,14 @@
 #include "core/preflight/rules.h"
 
+#include <algorithm>
+
 namespace fusuma {
 
 void no_cut(const PreflightInput& input, Findings& findings) {
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
-        const bool is_cut = !copy.line.empty() || !copy.open.empty();
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
+        const bool is_cut = !copy.region.empty() || std::ranges::any_of(copy.lines, [](const CopyLine& line) {
+            return line.origin == StickerLine::Origin::derived;
+        });
         const bool is_printed = copy.result->isolation->content != AlphaContent::clear && !copy.result->print.empty();
         if (is_cut && is_printed)
             return;
@@ -12,7 +16,7 @@ void no_cut(const PreflightInput& input, Findings& findings) {
                                         sticker.name + (is_cut       ? ": is cut but prints nothing"
                                                         : is_printed ? ": prints but has no line to cut"
                                                                      : ": nothing of it prints or is cut"),
-                                        input, copies);
+                                        copies);
         finding.fix = Fix{"Take it off the sheet", [id = sticker.id](const Document& now) -> std::optional<Document> {
                               Document without = now;
                               std::erase_if(without.placements, [id](const Placement& p) { return p.sticker == id; });

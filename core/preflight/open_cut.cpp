@@ -1,19 +1,24 @@
 #include "core/preflight/rules.h"
 
+#include <algorithm>
+
 namespace fusuma {
 
 void open_cut(const PreflightInput& input, Findings& findings) {
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
-        if (copy.open.empty())
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
+        const auto is_open = [](const CopyLine& line) {
+            return line.is_open && line.origin == StickerLine::Origin::derived;
+        };
+        const auto count = std::ranges::count_if(copy.lines, is_open);
+        if (count == 0)
             return;
-        const std::size_t count = copy.open.size();
         Finding finding = about_sticker(
             "open-cut", Severity::to_look_at,
             sticker.name + ": " +
                 (count == 1 ? "a cut line does not close" : std::to_string(count) + " cut lines do not close"),
-            input, copies);
-        finding.at = copy.open.front().start;
-        finding.fix = fix_of_lines(count == 1 ? "Close it" : "Close them", input, sticker, copies.front(),
+            copies);
+        finding.at = std::ranges::find_if(copy.lines, is_open)->path.start;
+        finding.fix = fix_of_lines(count == 1 ? "Close it" : "Close them", input, sticker, copies.front()->id,
                                    [](CutLines& lines, const StickerResult&) {
                                        for (CutLine& line : lines)
                                            if (line.is_open) {

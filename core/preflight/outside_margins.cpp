@@ -1,4 +1,4 @@
-#include "core/document/arrange.h"
+#include "core/arrange/free_place.h"
 #include "core/geometry/boolean.h"
 #include "core/preflight/rules.h"
 
@@ -13,7 +13,7 @@ struct Clipped {
 };
 
 Clipped clipped_of(const PlacedCopy& copy, const Rect& printable) {
-    Polygons printed = copy.cut;
+    Polygons printed = copy.room;
     for (const PrintLayer& layer : copy.result->print) {
         if (layer.area.empty())
             continue; // a picture's clear edges are no print; what shows of it lies within cut line and bleed
@@ -39,16 +39,15 @@ Clipped clipped_of(const PlacedCopy& copy, const Rect& printable) {
 void outside_margins(const PreflightInput& input, Findings& findings) {
     constexpr double noticeable_mm = 0.05;
     const Rect room = printable(input.document.sheet);
-    for (std::size_t i = 0; i < input.plan.copies.size(); ++i) {
-        const auto& copy = input.plan.copies[i];
-        const Rect all = copy ? copy->cut_box.grown(copy->least_gap / 2 + 1) : Rect{};
+    for (const PlannedCopy& copy : input.plan.copies) {
+        const Rect all = copy->cut_box.grown(copy->least_gap / 2 + 1);
         // A cut line out there is outside the cut zone too, and that rule's.
-        if (!copy || room.empty() || copy->cut_box.empty() || overlap(all, room) == all ||
+        if (room.empty() || copy->cut_box.empty() || overlap(all, room) == all ||
             overlap(copy->cut_box, room) != copy->cut_box)
             continue;
-        const int number = input.document.placements[i].page;
-        const auto clipped = input.evaluator.facts.get<Clipped>(
-            {copy, input.plan.pages[static_cast<std::size_t>(number)].sheet}, [&] { return clipped_of(*copy, room); });
+        const auto clipped = input.planner.facts.get<Clipped>(
+            {copy.placed, input.plan.pages[static_cast<std::size_t>(copy.page)].sheet},
+            [&] { return clipped_of(*copy.placed, room); });
         if (clipped->depth < noticeable_mm)
             continue;
         findings.push_back({.rule = "outside-margins",
@@ -56,12 +55,12 @@ void outside_margins(const PreflightInput& input, Findings& findings) {
                             .message = copy->sticker->name + ": " +
                                        format_length(std::fmax(0.1, clipped->depth), input.document.unit) +
                                        " of its bleed lie where the printer cannot print",
-                            .page = number + 1,
+                            .page = copy.page + 1,
                             .at = bounds(clipped->region).centre(),
-                            .copies = {i},
+                            .copies = {copy.id},
                             .region = clipped->region,
-                            .fix = Fix{"Move it in", [&evaluator = input.evaluator, i](const Document& now) {
-                                           return moved_to_free_place(now, evaluator, i);
+                            .fix = Fix{"Move it in", [&planner = input.planner, id = copy.id](const Document& now) {
+                                           return moved_to_free_place(now, planner, id);
                                        }}});
     }
 }

@@ -1,6 +1,9 @@
-#include "core/document/arrange.h"
+#include "core/arrange/free_place.h"
 #include "core/geometry/boolean.h"
+#include "core/geometry/region.h"
 #include "core/preflight/rules.h"
+
+#include <algorithm>
 
 namespace fusuma {
 
@@ -21,7 +24,7 @@ double area_of(const Polygons& polygons) {
 Outside outside_of(const PlacedCopy& copy, const Polygons& zone) {
     constexpr double noticeable_mm2 = 0.02;
     Outside found;
-    found.region = combine(copy.cut, zone, Combine::take_out);
+    found.region = combine(copy.room, zone, Combine::take_out);
     if (area_of(found.region) < noticeable_mm2)
         found.region.clear();
     const auto look_at = [&](Point p) {
@@ -31,10 +34,12 @@ Outside outside_of(const PlacedCopy& copy, const Polygons& zone) {
     for (const Polygon& polygon : found.region)
         for (const Point p : polygon)
             look_at(p);
-    for (const auto& line : copy.open_points)
-        for (const Point p : line)
-            if (!contains(zone, p))
-                look_at(p);
+    const Regions inside(zone);
+    for (const CopyLine& line : copy.lines)
+        if (line.is_open && line.origin == StickerLine::Origin::derived)
+            for (const Point p : line.points)
+                if (!inside.contains(p))
+                    look_at(p);
     return found;
 }
 
@@ -44,14 +49,16 @@ double scale_to_fit(const Rect& box, const Rect& place) {
 }
 
 /// Makes one copy small enough for the zone, with a little to spare, and puts it in.
-std::optional<Document> made_to_fit(const Document& document, Evaluator& evaluator, std::size_t index) {
-    const Rect place =
-        evaluator.plan(document)->pages[static_cast<std::size_t>(document.placements[index].page)].largest_place;
+std::optional<Document> made_to_fit(const Document& document, Planner& planner, CopyId id) {
     Document made = document;
-    Placement& copy = made.placements[index];
+    const auto found = std::ranges::find(made.placements, id, &Placement::id);
+    if (found == made.placements.end() || found->locked)
+        return std::nullopt;
+    Placement& copy = *found;
+    const Rect place = planner.plan(document)->pages[static_cast<std::size_t>(copy.page)].largest_place;
     // The border keeps its width, so the first guess is off; each next one is nearer.
     for (int tries = 0; tries < 8; ++tries) {
-        const Rect box = evaluator.placed_copy(made, copy)->cut_box;
+        const Rect box = planner.placed_copy(made, copy)->cut_box;
         const double scale = scale_to_fit(box, place);
         if (scale >= 1) {
             copy.centre = copy.centre + (place.centre() - box.centre());
@@ -67,15 +74,14 @@ std::optional<Document> made_to_fit(const Document& document, Evaluator& evaluat
 void outside_zone(const PreflightInput& input, Findings& findings) {
     constexpr double noticeable_mm = 0.01;
     const Document& document = input.document;
-    for (std::size_t i = 0; i < input.plan.copies.size(); ++i) {
-        const auto& copy = input.plan.copies[i];
-        if (!copy || copy->cut_box.empty())
+    for (const PlannedCopy& copy : input.plan.copies) {
+        if (copy->cut_box.empty())
             continue;
-        const PagePlan& page = input.plan.pages[static_cast<std::size_t>(document.placements[i].page)];
+        const PagePlan& page = input.plan.pages[static_cast<std::size_t>(copy.page)];
         if (page.zone.empty())
             continue; // another rule's
         const auto outside =
-            input.evaluator.facts.get<Outside>({copy, page.sheet}, [&] { return outside_of(*copy, page.zone); });
+            input.planner.facts.get<Outside>({copy.placed, page.sheet}, [&] { return outside_of(*copy.placed, page.zone); });
         const Nearest& worst = outside->worst;
         if (worst.distance < noticeable_mm)
             continue;
@@ -85,23 +91,23 @@ void outside_zone(const PreflightInput& input, Findings& findings) {
         if (is_near_mark)
             continue;
         Finding finding{.rule = "outside-zone",
-                        .page = document.placements[i].page + 1,
+                        .page = copy.page + 1,
                         .at = worst.at,
-                        .copies = {i},
+                        .copies = {copy.id},
                         .region = outside->region};
         const Rect& most = page.largest_place;
         if (copy->cut_box.width() > most.width() || copy->cut_box.height() > most.height()) {
             finding.message = copy->sticker->name + ": larger than the cut zone, which takes " +
                               format_length(most.width(), document.unit) + " × " +
                               format_length(most.height(), document.unit);
-            finding.fix = Fix{"Make it fit", [&evaluator = input.evaluator, i](const Document& now) {
-                                  return made_to_fit(now, evaluator, i);
+            finding.fix = Fix{"Make it fit", [&planner = input.planner, id = copy.id](const Document& now) {
+                                  return made_to_fit(now, planner, id);
                               }};
         } else {
             finding.message = copy->sticker->name + ": " +
                               format_length(std::fmax(0.1, worst.distance), document.unit) + " outside the cut zone";
-            finding.fix = Fix{"Move it in", [&evaluator = input.evaluator, i](const Document& now) {
-                                  return moved_to_free_place(now, evaluator, i);
+            finding.fix = Fix{"Move it in", [&planner = input.planner, id = copy.id](const Document& now) {
+                                  return moved_to_free_place(now, planner, id);
                               }};
         }
         findings.push_back(std::move(finding));

@@ -7,9 +7,8 @@
 
 namespace fusuma {
 
-std::string name_of_copy(const PreflightInput& input, std::size_t placement) {
-    const auto& copy = input.plan.copies[placement];
-    return copy ? copy->sticker->name : std::string();
+std::string name_of_copy(const PreflightInput& input, std::size_t copy) {
+    return input.plan.copies[copy]->sticker->name;
 }
 
 namespace {
@@ -38,53 +37,96 @@ std::string key_of(const Document& document, const Finding& f) {
     if (f.sticker > 0)
         return key + "/sticker " + std::to_string(f.sticker);
     key += "/page " + std::to_string(f.page);
-    for (const std::size_t i : f.copies) {
-        const Placement& p = document.placements[i];
+    for (const CopyId id : f.copies) {
+        const Placement& p = *document.copy(id);
         key += "/sticker " + std::to_string(p.sticker) + " at " + std::to_string(std::lround(p.centre.x * 10)) + "," +
                std::to_string(std::lround(p.centre.y * 10));
     }
     return key;
 }
 
+/// A sticker's problem is the same wherever its copies lie; others are about certain copies.
+FoundOn found_on(const Document& document, const Finding& f) {
+    FoundOn found{{}, {}, document.sheet, document.pages};
+    const auto add_sticker = [&](int id) {
+        const auto sticker = document.find(id);
+        if (sticker && std::ranges::find(found.stickers, sticker) == found.stickers.end())
+            found.stickers.push_back(sticker);
+    };
+    if (f.sticker > 0) {
+        add_sticker(f.sticker);
+        return found;
+    }
+    for (const CopyId id : f.copies) {
+        found.copies.push_back(*document.copy(id));
+        add_sticker(found.copies.back().sticker);
+    }
+    return found;
+}
+
 } // namespace
 
+bool FoundOn::holds(const Document& document) const {
+    return document.sheet == sheet && document.pages == pages &&
+           std::ranges::all_of(copies,
+                               [&](const Placement& then) {
+                                   const Placement* now = document.copy(then.id);
+                                   return now && *now == then;
+                               }) &&
+           std::ranges::all_of(stickers, [&](const auto& then) {
+               const auto now = document.find(then->id);
+               return now && (now == then || *now == *then);
+           });
+}
+
+Result<Document> repaired(const Document& document, const Finding& finding) {
+    if (!finding.fix || !finding.fix->found_on.holds(document))
+        return Problem{"The sheet has changed; look again.", ""};
+    if (auto edited = finding.fix->edit(document))
+        return std::move(*edited);
+    return Problem{finding.message + " — no free place is large enough.", ""};
+}
+
 std::shared_ptr<const Beside> beside(const PreflightInput& input, std::size_t a, std::size_t b) {
-    const auto &first = input.plan.copies[a], &second = input.plan.copies[b];
-    return input.evaluator.facts.get<Beside>({first, second}, [&] {
+    const auto &first = input.plan.copies[a].placed, &second = input.plan.copies[b].placed;
+    return input.planner.facts.get<Beside>({first, second}, [&] {
         Beside found;
-        found.nearest = closest_approach(first->cut, second->cut);
-        const Point some = first->cut.empty() || first->cut.front().empty() ? Point{} : first->cut.front().front();
-        const Point other = second->cut.empty() || second->cut.front().empty() ? Point{} : second->cut.front().front();
+        found.nearest = closest_approach(first->room, second->room);
+        const auto holds = [](const PlacedCopy& copy, const PlacedCopy& other) {
+            return !other.room.empty() && !other.room.front().empty() && copy.inside().contains(other.room.front().front());
+        };
         // Lines apart share something only when one lies inside the other.
-        if (found.nearest.distance < 0.01 || contains(second->cut, some) || contains(first->cut, other))
-            found.shared = combine(first->cut, second->cut, Combine::overlap_only);
+        if (found.nearest.distance < 0.01 || holds(*second, *first) || holds(*first, *second))
+            found.shared = combine(first->room, second->room, Combine::overlap_only);
         if (found.nearest.distance < 0.05)
-            find_doubled(first->cut, second->cut, found);
+            find_doubled(first->room, second->room, found);
         return found;
     });
 }
 
-Finding about_sticker(const char* rule, Severity severity, std::string message, const PreflightInput& input,
-                      const std::vector<std::size_t>& copies) {
-    const Placement& first = input.document.placements[copies.front()];
-    return {.rule = rule,
-            .severity = severity,
-            .message = std::move(message),
-            .page = first.page + 1,
-            .at = first.centre,
-            .copies = copies,
-            .sticker = first.sticker};
+Finding about_sticker(const char* rule, Severity severity, std::string message, const StickerCopies& copies) {
+    const PlannedCopy& first = *copies.front();
+    Finding finding{.rule = rule,
+                    .severity = severity,
+                    .message = std::move(message),
+                    .page = first.page + 1,
+                    .at = first->placement.centre,
+                    .sticker = first->sticker->id};
+    for (const PlannedCopy* copy : copies)
+        finding.copies.push_back(copy->id);
+    return finding;
 }
 
-Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, std::size_t copy,
+Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, CopyId copy,
                  std::function<void(CutLines&, const StickerResult&)> change) {
     return {std::move(label),
-            [&evaluator = input.evaluator, id = sticker.id, copy,
+            [&planner = input.planner, id = sticker.id, copy,
              change = std::move(change)](const Document& now) -> std::optional<Document> {
                 const auto current = now.find(id);
-                if (!current || copy >= now.placements.size())
+                const Placement* placement = now.copy(copy);
+                if (!current || !placement)
                     return std::nullopt;
-                const auto result = evaluator.evaluate(*current, now.placements[copy]);
+                const auto result = planner.evaluate(*current, *placement);
                 CutLines lines = result->cut->hand.lines;
                 change(lines, *result);
                 Sticker changed = *current;
@@ -93,18 +135,18 @@ Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& 
             }};
 }
 
-std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
+std::vector<Finding> preflight(const Document& document, Planner& planner) {
     static constexpr std::array<Rule, 20> rules{
         no_zone,   other_paper,     scaled_print,  clipped_marks,  outside_zone,   keep_clear, doubled_line,
         too_close, outside_margins, no_cut,        crossing_lines, small_contour,  open_cut,   short_bleed,
         near_cut,  many_nodes,      lost_handwork, label_text,     low_resolution, empty_page};
 
-    const auto plan = evaluator.plan(document);
-    PreflightInput input{document, *plan, evaluator, {}};
+    const auto plan = planner.plan(document);
+    PreflightInput input{document, *plan, planner, {}};
     for (int page = 0; page < document.pages; ++page) {
         std::vector<Rect> boxes(plan->copies.size());
         for (std::size_t i = 0; i < boxes.size(); ++i)
-            if (plan->copies[i] && document.placements[i].page == page)
+            if (plan->copies[i].page == page)
                 boxes[i] = plan->copies[i]->cut_box;
         input.cut_boxes.emplace_back(std::move(boxes));
     }
@@ -115,6 +157,9 @@ std::vector<Finding> preflight(const Document& document, Evaluator& evaluator) {
         f.key = key_of(document, f);
         return document.silenced.contains(f.key);
     });
+    for (Finding& f : findings)
+        if (f.fix)
+            f.fix->found_on = found_on(document, f);
     std::stable_sort(findings.begin(), findings.end(),
                      [](const Finding& l, const Finding& r) { return l.severity < r.severity; });
     return findings;

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "core/document/plan.h"
+#include "core/plan/planner.h"
+#include "core/result.h"
 
 #include <functional>
 #include <optional>
@@ -14,10 +15,22 @@ enum class Severity {
     to_look_at, ///< may be meant
 };
 
-/// An offered repair: a label in words, and the edit itself. The edit returns nothing when it no longer can help.
+/// What a finding is about, as it was when it was found.
+struct FoundOn {
+    std::vector<Placement> copies;
+    std::vector<std::shared_ptr<const Sticker>> stickers;
+    SheetSettings sheet;
+    int pages = 1;
+
+    /// Is all of it still so?
+    [[nodiscard]] bool holds(const Document& document) const;
+};
+
+/// An offered repair: a label in words, and the edit itself. The edit returns nothing when it cannot help.
 struct Fix {
     std::string label;
-    std::function<std::optional<Document>(const Document&)> apply;
+    std::function<std::optional<Document>(const Document&)> edit;
+    FoundOn found_on{}; ///< filled in by `preflight`
 };
 
 /// One problem on the sheet.
@@ -27,7 +40,7 @@ struct Finding {
     std::string message;
     int page = 1;                    ///< counted from 1
     Point at;                        ///< mm on the paper, where to look
-    std::vector<std::size_t> copies; ///< indices into Document::placements
+    std::vector<CopyId> copies;
     Polygons region;                 ///< mm on the paper, the offending part; may be empty
     std::optional<Fix> fix;
     int sticker = 0; ///< id, when it is about a sticker wherever its copies lie
@@ -35,7 +48,11 @@ struct Finding {
 };
 
 /// All findings that have not been silenced, those to fix first.
-[[nodiscard]] std::vector<Finding> preflight(const Document& document, Evaluator& evaluator);
+[[nodiscard]] std::vector<Finding> preflight(const Document& document, Planner& planner);
+
+/// The document with the finding's fix made; a problem when the sheet is no longer as the finding saw it, or it cannot
+/// help.
+[[nodiscard]] Result<Document> repaired(const Document& document, const Finding& finding);
 
 /// The document with a finding said to be meant, so that it is not found again.
 [[nodiscard]] Document silenced(Document document, const Finding& finding);

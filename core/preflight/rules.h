@@ -10,8 +10,9 @@ namespace fusuma {
 struct PreflightInput {
     const Document& document;
     const JobPlan& plan;
-    Evaluator& evaluator;
-    std::vector<BoxGrid> cut_boxes; ///< by page: the boxes of copies' cut lines, empty for copies on other pages
+    Planner& planner;
+    /// By page: the boxes of cut lines by the copy's place in the plan, empty for copies on other pages.
+    std::vector<BoxGrid> cut_boxes;
 };
 
 /// One rule: appends what it finds.
@@ -45,7 +46,7 @@ void scaled_print(const PreflightInput& input, Findings& findings);  ///< the pr
 void empty_page(const PreflightInput& input, Findings& findings);
 
 /// The sticker's name for use in a message.
-[[nodiscard]] std::string name_of_copy(const PreflightInput& input, std::size_t placement);
+[[nodiscard]] std::string name_of_copy(const PreflightInput& input, std::size_t copy);
 
 /// How two copies lie to each other, remembered while neither changes.
 struct Beside {
@@ -59,7 +60,7 @@ struct Beside {
 /// Do their cut lines lie on each other for more than a crossing?
 [[nodiscard]] bool is_doubled(const Beside& pair);
 
-/// Calls `visit(a, b)` for every pair of copies on one page whose cut lines' boxes come within `reach(a, b)` mm; at
+/// Calls `visit(a, b)`, places in the plan's copies, for every pair of copies on one page whose cut lines' boxes come within `reach(a, b)` mm; at
 /// most `most_reach`.
 template <typename Reach, typename Visit>
 void for_neighbours(const PreflightInput& input, double most_reach, Reach&& reach, Visit&& visit) {
@@ -73,24 +74,27 @@ void for_neighbours(const PreflightInput& input, double most_reach, Reach&& reac
     }
 }
 
-/// Calls `visit(sticker, result, copies)` for every sticker with copies, with its result in the size of its first copy.
+/// A sticker's copies, back to front; at least one.
+using StickerCopies = std::vector<const PlannedCopy*>;
+
+/// Calls `visit(sticker, first, copies)` for every sticker with copies, with the first of them.
 template <typename Visit> void for_stickers(const PreflightInput& input, Visit&& visit) {
     for (const auto& sticker : input.document.stickers) {
-        std::vector<std::size_t> copies;
-        for (std::size_t i = 0; i < input.plan.copies.size(); ++i)
-            if (input.plan.copies[i] && input.document.placements[i].sticker == sticker->id)
-                copies.push_back(i);
+        StickerCopies copies;
+        for (const PlannedCopy& copy : input.plan.copies)
+            if (copy->sticker->id == sticker->id)
+                copies.push_back(&copy);
         if (!copies.empty())
-            visit(*sticker, *input.plan.copies[copies.front()], copies);
+            visit(*sticker, *copies.front()->placed, copies);
     }
 }
 
 /// A finding about one sticker, shown at its first copy.
 [[nodiscard]] Finding about_sticker(const char* rule, Severity severity, std::string message,
-                                    const PreflightInput& input, const std::vector<std::size_t>& copies);
+                                    const StickerCopies& copies);
 
 /// A fix that changes a sticker's cut lines by hand, as its first copy has them.
-[[nodiscard]] Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, std::size_t copy,
+[[nodiscard]] Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, CopyId copy,
                                std::function<void(CutLines&, const StickerResult&)> change);
 
 } // namespace fusuma

@@ -1,4 +1,4 @@
-#include "core/document/arrange.h"
+#include "core/arrange/free_place.h"
 #include "core/preflight/rules.h"
 
 namespace fusuma {
@@ -10,15 +10,14 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
         double mm = 0;
         Point at;
         std::string beside;
-        std::vector<std::size_t> copies;
+        std::vector<CopyId> copies;
     };
     std::vector<Left> left(input.plan.copies.size());
     double most = 0;
-    for (std::size_t i = 0; i < left.size(); ++i)
-        if (input.plan.copies[i]) {
-            left[i] = {input.plan.copies[i]->least_gap / 2, {}, {}, {i}};
-            most = std::max(most, input.plan.copies[i]->least_gap);
-        }
+    for (std::size_t i = 0; i < left.size(); ++i) {
+        left[i] = {input.plan.copies[i]->least_gap / 2, {}, {}, {input.plan.copies[i].id}};
+        most = std::max(most, input.plan.copies[i]->least_gap);
+    }
     const auto needs = [&](std::size_t i, std::size_t k) {
         return std::max(input.plan.copies[i]->least_gap, input.plan.copies[k]->least_gap);
     };
@@ -29,21 +28,21 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
                 return;
             for (const auto& [of, other] : {std::pair{i, k}, {k, i}})
                 if (nearest.distance / 2 < left[of].mm)
-                    left[of] = {nearest.distance / 2, nearest.at, name_of_copy(input, other), {of, other}};
+                    left[of] = {nearest.distance / 2, nearest.at, name_of_copy(input, other),
+                                {input.plan.copies[of].id, input.plan.copies[other].id}};
         });
     for (std::size_t i = 0; i < left.size(); ++i) {
-        const auto& copy = input.plan.copies[i];
-        if (!copy || copy->least_gap == 0)
+        const PlannedCopy& copy = input.plan.copies[i];
+        if (copy->least_gap == 0)
             continue;
-        const int number = document.placements[i].page;
         const double asked = copy->least_gap / 2;
-        for (const Mark& mark : input.plan.pages[static_cast<std::size_t>(number)].marks) {
+        for (const Mark& mark : input.plan.pages[static_cast<std::size_t>(copy.page)].marks) {
             if (!Rect{mark.centre, mark.centre}.grown(mark.keep_clear + asked).overlaps(copy->cut_box))
                 continue;
-            const Nearest nearest = nearest_on(copy->cut, mark.centre);
+            const Nearest nearest = nearest_on(copy->room, mark.centre);
             const double room = nearest.distance - mark.keep_clear;
             if (room > 0 && room < left[i].mm)
-                left[i] = {room, nearest.at, "a mark", {i}};
+                left[i] = {room, nearest.at, "a mark", {copy.id}};
         }
         if (left[i].mm > asked - rounding_mm)
             continue;
@@ -52,11 +51,11 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
                             .message = copy->sticker->name + ": " + format_length(left[i].mm, document.unit) +
                                        " of bleed remain beside " + left[i].beside + ", " +
                                        format_length(asked, document.unit) + " wanted",
-                            .page = number + 1,
+                            .page = copy.page + 1,
                             .at = left[i].at,
                             .copies = left[i].copies,
-                            .fix = Fix{"Move it away", [&evaluator = input.evaluator, i](const Document& now) {
-                                           return moved_to_free_place(now, evaluator, i);
+                            .fix = Fix{"Move it away", [&planner = input.planner, id = copy.id](const Document& now) {
+                                           return moved_to_free_place(now, planner, id);
                                        }}});
     }
 }

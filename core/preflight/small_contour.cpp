@@ -11,14 +11,14 @@ constexpr double least_mm2 = 1;     // common practice: smaller, and the blade t
 constexpr double least_width = 0.8; // mm; common practice
 
 /// The closed lines of a copy that are too small to cut, by their index among the sticker's lines.
-struct Small {
+struct SmallLines {
     std::vector<std::size_t> lines;
     Point at; ///< on the sticker, mm
     double mm2 = 0;
 };
 
-Small small_of(const StickerResult& result) {
-    Small found;
+SmallLines small_of(const StickerResult& result) {
+    SmallLines found;
     const CutLines& lines = result.cut->hand.lines;
     for (std::size_t i = 0; i < lines.size(); ++i) {
         if (lines[i].is_open)
@@ -45,8 +45,8 @@ Small small_of(const StickerResult& result) {
 } // namespace
 
 void small_contour(const PreflightInput& input, Findings& findings) {
-    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const std::vector<std::size_t>& copies) {
-        const auto small = input.evaluator.facts.get<Small>({copy.result}, [&] { return small_of(*copy.result); });
+    for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
+        const auto small = input.planner.facts.get<SmallLines>({copy.result}, [&] { return small_of(*copy.result); });
         if (small->lines.empty())
             return;
         const std::size_t count = small->lines.size();
@@ -55,11 +55,11 @@ void small_contour(const PreflightInput& input, Findings& findings) {
                           sticker.name + ": " +
                               (count == 1 ? "a cut line is too small for the blade to turn"
                                           : std::to_string(count) + " cut lines are too small for the blade to turn"),
-                          input, copies);
+                          copies);
         finding.at = copy.map.apply(small->at);
-        finding.fix = fix_of_lines(count == 1 ? "Leave it out" : "Leave them out", input, sticker, copies.front(),
+        finding.fix = fix_of_lines(count == 1 ? "Leave it out" : "Leave them out", input, sticker, copies.front()->id,
                                    [](CutLines& lines, const StickerResult& result) {
-                                       const Small gone = small_of(result);
+                                       const SmallLines gone = small_of(result);
                                        for (auto it = gone.lines.rbegin(); it != gone.lines.rend(); ++it)
                                            lines.erase(lines.begin() + static_cast<std::ptrdiff_t>(*it));
                                    });

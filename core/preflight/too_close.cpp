@@ -1,4 +1,4 @@
-#include "core/document/arrange.h"
+#include "core/arrange/free_place.h"
 #include "core/preflight/rules.h"
 
 namespace fusuma {
@@ -20,12 +20,15 @@ void too_close(const PreflightInput& input, Findings& findings) {
                             (overlap ? ": their cut lines overlap"
                                      : ": " + format_length(pair->nearest.distance, input.document.unit) + " apart, " +
                                            format_length(gap, input.document.unit) + " wanted"),
-                 .page = input.document.placements[i].page + 1,
+                 .page = input.plan.copies[i].page + 1,
                  .at = pair->nearest.at,
-                 .copies = {i, k},
+                 .copies = {input.plan.copies[i].id, input.plan.copies[k].id},
                  .region = pair->shared,
-                 .fix = Fix{"Move one away", [&evaluator = input.evaluator, i, k](const Document& now) {
-                                return moved_to_free_place(now, evaluator, now.placements[k].locked ? i : k);
+                 .fix = Fix{"Move one away",
+                            [&planner = input.planner, one = input.plan.copies[i].id,
+                             other = input.plan.copies[k].id](const Document& now) {
+                                const auto moved = moved_to_free_place(now, planner, other); // not when it is locked
+                                return moved ? moved : moved_to_free_place(now, planner, one);
                             }}});
         });
 }

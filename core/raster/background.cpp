@@ -134,9 +134,9 @@ Coverage by_brightness(const Image& image, double threshold, const Work& work) {
 }
 
 /// Which of a few colours a pixel is nearly. Pictures repeat their colours, so the last answers are remembered.
-class Nearest {
+class NearestArt {
   public:
-    Nearest(const std::vector<Rgb>& colours, double tolerance) : limit(tolerance), answers(slots) {
+    NearestArt(const std::vector<Rgb>& colours, double tolerance) : limit(tolerance), answers(slots) {
         for (const Rgb c : colours)
             known.push_back(to_lab(c));
     }
@@ -181,7 +181,7 @@ class ColourParting {
         colours = wanted;
         const auto width = static_cast<std::size_t>(image.width);
         for_bands(image.height, work, [&](int first, int last) {
-            Nearest nearest(colours, tolerance);
+            NearestArt nearest(colours, tolerance);
             for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width;
                  ++i)
                 colour_at[i] = image.rgba[4 * i + 3] == 0 ? 1 : nearest(pixel(image, i));
@@ -199,7 +199,7 @@ class ColourParting {
         if (place.x < 0 || place.y < 0 || place.x >= image.width || place.y >= image.height || colours.size() > 250)
             return;
         const std::size_t start = at(place.x, place.y);
-        Nearest nearest({pixel(image, start)}, tolerance);
+        NearestArt nearest({pixel(image, start)}, tolerance);
         const auto reached = flooded(image.width, image.height, {start}, [&](std::size_t i) {
             return colour_at[i] == 0 && image.rgba[4 * i + 3] > 0 && nearest(pixel(image, i)) != 0;
         });
@@ -322,7 +322,7 @@ class ColourParting {
 
 /// Is there anything in the picture besides its edge's colour?
 bool is_one_colour(const Image& image, Rgb colour, double tolerance) {
-    Nearest nearest({colour}, tolerance);
+    NearestArt nearest({colour}, tolerance);
     for (std::size_t i = 0; i < image.pixels(); ++i)
         if (nearest(pixel(image, i)) == 0)
             return false;
@@ -374,8 +374,8 @@ BackgroundSettings seen_from(BackgroundSettings settings, PixelPlace origin, dou
         p = {place(p.x, origin.x), place(p.y, origin.y)};
     for (Stroke& stroke : settings.strokes) {
         stroke.size /= factor;
-        for (Point& p : stroke.points)
-            p = (1 / factor) * (p - Point{double(origin.x), double(origin.y)});
+        for (PicturePoint& p : stroke.points)
+            p = {(p.x - origin.x) / factor, (p.y - origin.y) / factor};
     }
     if (settings.focus) {
         const PixelBox& f = *settings.focus;

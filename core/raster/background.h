@@ -1,8 +1,10 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/geometry/point.h"
 #include "core/raster/image.h"
 #include "core/raster/lab.h"
+#include "core/raster/picture_point.h"
 
 #include <optional>
 #include <string>
@@ -17,9 +19,17 @@ enum class Source {
     brightness, ///< dark art on light paper
     colour,     ///< picked colours
 };
+template <> inline constexpr std::array words<Source>{
+    Word{Source::automatic, "auto", "Offered"},
+    Word{Source::alpha, "alpha", "Alpha"},
+    Word{Source::brightness, "brightness", "Brightness"},
+    Word{Source::colour, "colour", "Colour"}};
 
 /// What picked colours stand for.
 enum class ColourUse { take_away, keep_only };
+template <> inline constexpr std::array words<ColourUse>{
+    Word{ColourUse::take_away, "take-away", "Take away"},
+    Word{ColourUse::keep_only, "keep-only", "Keep only"}};
 
 /// A place in a picture, in pixels.
 struct PixelPlace {
@@ -27,15 +37,18 @@ struct PixelPlace {
     bool operator==(const PixelPlace&) const = default;
 };
 
-/// One stroke of the brush over the coverage, in the picture's pixels.
+/// One stroke of the brush over the coverage.
 struct Stroke {
     enum class Kind { add, erase };
     Kind kind = Kind::add;
     double size = 40;      ///< px across, > 0
     double hardness = 0.8; ///< share of the radius that takes full effect, 0–1; the rest fades out
-    std::vector<Point> points;
+    std::vector<PicturePoint> points;
     bool operator==(const Stroke&) const = default;
 };
+template <> inline constexpr std::array words<Stroke::Kind>{
+    Word{Stroke::Kind::add, "add"},
+    Word{Stroke::Kind::erase, "erase"}};
 
 inline constexpr std::size_t most_colours = 100; ///< that can be picked at once
 

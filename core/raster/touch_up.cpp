@@ -44,8 +44,8 @@ void brush(Coverage& coverage, const Stroke& stroke) {
     const double radius = std::max(0.5, stroke.size / 2);
     const double full = std::min(radius * std::clamp(stroke.hardness, 0.0, 1.0), radius - 0.5);
     Rect box;
-    for (const Point p : stroke.points)
-        box.include(p);
+    for (const PicturePoint p : stroke.points)
+        box.include(Point{p.x, p.y});
     if (stroke.points.empty())
         return;
     box = box.grown(radius + 1);
@@ -57,7 +57,8 @@ void brush(Coverage& coverage, const Stroke& stroke) {
         return;
     // How strongly the whole stroke touches each pixel, so that going over a place twice is going over it once.
     Coverage touch(right - left, bottom - top);
-    const auto touch_along = [&](Point a, Point b) {
+    const auto touch_along = [&](PicturePoint from, PicturePoint to) {
+        const Point a{from.x, from.y}, b{to.x, to.y};
         const Point along = b - a;
         const double squared = dot(along, along);
         const int x0 = std::max(left, static_cast<int>(std::floor(std::min(a.x, b.x) - radius - 1)));

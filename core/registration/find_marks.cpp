@@ -36,13 +36,13 @@ std::vector<Look> looks_of(const std::vector<Mark>& marks, double px_per_mm) {
 }
 
 /// The scan with factor × factor pixels averaged into one.
-struct Small {
+struct SmallScan {
     int width = 0, height = 0, factor = 1;
     std::vector<std::uint8_t> grey;
 };
 
-Small made_small(const Scan& scan, int factor) {
-    Small small{scan.width / factor, scan.height / factor, factor, {}};
+SmallScan made_small(const Scan& scan, int factor) {
+    SmallScan small{scan.width / factor, scan.height / factor, factor, {}};
     small.grey.resize(static_cast<std::size_t>(small.width) * static_cast<std::size_t>(small.height));
     const unsigned share = 65536u / static_cast<unsigned>(factor * factor);
     std::vector<std::uint16_t> sums(static_cast<std::size_t>(small.width * factor));
@@ -68,7 +68,7 @@ Small made_small(const Scan& scan, int factor) {
 /// The grey below which a place counts as ink, by tiles: a share of the paper's white round about.
 class Threshold {
   public:
-    Threshold(const Small& small, int tile_px) : tile(tile_px) {
+    Threshold(const SmallScan& small, int tile_px) : tile(tile_px) {
         columns = small.width / tile + 1;
         rows = small.height / tile + 1;
         std::vector<int> white(static_cast<std::size_t>(columns * rows));
@@ -94,7 +94,7 @@ class Threshold {
 
     [[nodiscard]] std::size_t index(int c, int r) const { return static_cast<std::size_t>(r * columns + c); }
     /// Brighter than nine tenths of a tile.
-    [[nodiscard]] int white_of(const Small& small, int c, int r) const {
+    [[nodiscard]] int white_of(const SmallScan& small, int c, int r) const {
         std::array<int, 256> counts{};
         int all = 0;
         for (int y = r * tile; y < std::min(small.height, (r + 1) * tile); y += 2)
@@ -125,7 +125,7 @@ struct Patch {
 };
 
 /// Patches of ink, joined along and across rows by the runs they are made of.
-std::vector<Patch> patches_of(const Small& small, const Threshold& threshold) {
+std::vector<Patch> patches_of(const SmallScan& small, const Threshold& threshold) {
     struct Run {
         int from, to, patch;
     };
@@ -335,7 +335,7 @@ std::vector<Spot> find_spots(const Scan& scan, const std::vector<Mark>& marks, d
             factor = std::clamp(static_cast<int>(look.line / 2), 1, factor);
         if (scan.width < 4 * factor || scan.height < 4 * factor)
             continue;
-        const Small small = made_small(scan, factor);
+        const SmallScan small = made_small(scan, factor);
         const Threshold threshold(small, std::max(8, static_cast<int>(6 * look.radius / factor)));
         Close close(scan, look);
         for (const Patch& patch : patches_of(small, threshold))

@@ -72,19 +72,17 @@ Damage SlipCheck::damage(const Transform& moved) const {
 
 SlipSheet::SlipSheet(const JobPlan& plan, std::size_t page, Evaluator& evaluator, const Work& work)
     : middle{plan.paper.width / 2, plan.paper.height / 2} {
-    for (std::size_t i = 0; i < plan.copies.size(); ++i) {
-        work.at(static_cast<double>(i) / static_cast<double>(plan.copies.size()));
-        const auto& copy = plan.copies[i];
-        if (!copy || plan.page_of[i] != static_cast<int>(page))
+    for (const PlannedCopy& copy : plan.copies) {
+        work.at(static_cast<double>(&copy - plan.copies.data()) / static_cast<double>(plan.copies.size()));
+        if (copy.page != static_cast<int>(page))
             continue;
-        indices.push_back(i);
-        placed.push_back(copy);
+        copies.push_back(copy);
         checks.push_back(evaluator.facts.get<SlipCheck>({copy->result}, [&copy] { return SlipCheck(*copy->result); }));
     }
 }
 
 Damage SlipSheet::damage(std::size_t k, const Transform& moved) const {
-    const PlacedCopy& copy = *placed[k];
+    const PlacedCopy& copy = *copies[k].placed;
     // No place of the copy moves farther than its middle does, and by what is turned and stretched on the way there.
     const Point here = copy.cut_box.centre();
     const double half = norm({copy.cut_box.width() / 2, copy.cut_box.height() / 2});
@@ -94,17 +92,17 @@ Damage SlipSheet::damage(std::size_t k, const Transform& moved) const {
     return checks[k]->damage(copy.map.then(moved).then(copy.map.inverted()));
 }
 
-std::vector<std::size_t> SlipSheet::damaged(const Transform& moved) const {
-    std::vector<std::size_t> result;
-    for (std::size_t k = 0; k < indices.size(); ++k)
+std::vector<CopyId> SlipSheet::damaged(const Transform& moved) const {
+    std::vector<CopyId> result;
+    for (std::size_t k = 0; k < copies.size(); ++k)
         if (damage(k, moved) != Damage::none)
-            result.push_back(indices[k]);
+            result.push_back(copies[k].id);
     return result;
 }
 
 Point SlipSheet::weakest_place() const {
     const auto weakest = std::ranges::min_element(checks, {}, [](const auto& check) { return check->tolerance(); });
-    return placed[static_cast<std::size_t>(weakest - checks.begin())]->map.apply((*weakest)->weak_spot());
+    return copies[static_cast<std::size_t>(weakest - checks.begin())]->map.apply((*weakest)->weak_spot());
 }
 
 std::size_t SlipSheet::damaged_by(double mm) const {
@@ -122,13 +120,13 @@ SlipSheet::Chances SlipSheet::chances(const Spread& spread, int sheets, std::uin
         return sum;
     };
     Chances chances;
-    chances.of_copy.assign(indices.size(), 0);
+    chances.of_copy.assign(copies.size(), 0);
     for (int i = 0; i < sheets; ++i) {
         work.at(static_cast<double>(i) / sheets);
         const double x = spread.shift * normal(), y = spread.shift * normal(), turn = spread.turn * normal();
         const Transform moved = map_of({{x, y}, turn}, middle);
         std::size_t damaged = 0;
-        for (std::size_t k = 0; k < indices.size(); ++k)
+        for (std::size_t k = 0; k < copies.size(); ++k)
             if (damage(k, moved) != Damage::none) {
                 ++damaged;
                 chances.of_copy[k] += 1.0 / sheets;

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "core/document/plan.h"
+#include "core/plan/plan.h"
+#include "core/steps/evaluator.h"
 #include "core/registration/fit.h"
 
 #include <cstdint>
@@ -47,10 +48,11 @@ class SlipSheet {
     /// @param page  counted from 0
     SlipSheet(const JobPlan& plan, std::size_t page, Evaluator& evaluator, const Work& work = {});
 
-    [[nodiscard]] const std::vector<std::size_t>& copies() const { return indices; } ///< on the page
+    [[nodiscard]] std::size_t size() const { return copies.size(); } ///< copies on the page
+    [[nodiscard]] CopyId copy(std::size_t k) const { return copies[k].id; }
     [[nodiscard]] const SlipCheck& check(std::size_t k) const { return *checks[k]; }
     /// @param moved  on the paper: where cuts really lie, over where they should
-    [[nodiscard]] std::vector<std::size_t> damaged(const Transform& moved) const; ///< indices of copies
+    [[nodiscard]] std::vector<CopyId> damaged(const Transform& moved) const;
     [[nodiscard]] std::size_t damaged_by(double mm) const; ///< copies that a shift by that much can damage
     [[nodiscard]] Damage damage(std::size_t k, const Transform& moved) const;
     [[nodiscard]] Point weakest_place() const; ///< on the paper, of the copy that bears least; there must be one
@@ -68,8 +70,7 @@ class SlipSheet {
     [[nodiscard]] Chances chances(const Spread& spread, int sheets, std::uint32_t seed, const Work& work = {}) const;
 
   private:
-    std::vector<std::size_t> indices;
-    std::vector<std::shared_ptr<const PlacedCopy>> placed;
+    std::vector<PlannedCopy> copies;
     std::vector<std::shared_ptr<const SlipCheck>> checks;
     Point middle; ///< of the paper, about which sheets turn
 };

@@ -8,8 +8,8 @@ namespace fusuma {
 namespace {
 
 Point from_corner(Size paper, const SchemeMark& mark) {
-    const bool right = mark.from == Corner::top_right || mark.from == Corner::bottom_right;
-    const bool bottom = mark.from == Corner::bottom_left || mark.from == Corner::bottom_right;
+    const bool right = mark.from == PaperCorner::top_right || mark.from == PaperCorner::bottom_right;
+    const bool bottom = mark.from == PaperCorner::bottom_left || mark.from == PaperCorner::bottom_right;
     return {right ? paper.width - mark.inward.x : mark.inward.x, bottom ? paper.height - mark.inward.y : mark.inward.y};
 }
 
@@ -38,13 +38,13 @@ std::vector<Mark> marks_on(Size paper, const MarkSettings& m) {
         listed = m.scheme.marks;
     } else if (m.kind != MarkKind::none) {
         const MarkShape shape = m.kind == MarkKind::dots ? MarkShape::dot : MarkShape::cross;
-        const auto add = [&](Corner corner, Point inward) {
+        const auto add = [&](PaperCorner corner, Point inward) {
             listed.push_back({shape, corner, inward, m.radius, m.line});
         };
-        for (const Corner corner : {Corner::top_left, Corner::top_right, Corner::bottom_right, Corner::bottom_left})
+        for (const PaperCorner corner : {PaperCorner::top_left, PaperCorner::top_right, PaperCorner::bottom_right, PaperCorner::bottom_left})
             add(corner, {m.inset, m.inset});
         if (m.kind == MarkKind::dots)
-            add(Corner::top_left, {m.inset + std::min(30.0, (paper.width - 2 * m.inset) / 3), m.inset});
+            add(PaperCorner::top_left, {m.inset + std::min(30.0, (paper.width - 2 * m.inset) / 3), m.inset});
     }
     std::vector<Mark> marks;
     for (const SchemeMark& mark : listed)

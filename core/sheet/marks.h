@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/geometry/outline.h"
 
 #include <string>
@@ -8,12 +9,19 @@
 namespace fusuma {
 
 enum class MarkShape { dot, cross, ring };
-enum class Corner { top_left, top_right, bottom_left, bottom_right };
+template <> inline constexpr std::array words<MarkShape>{
+    Word{MarkShape::dot, "dot"},
+    Word{MarkShape::cross, "cross"},
+    Word{MarkShape::ring, "ring"}};
+enum class PaperCorner { top_left, top_right, bottom_left, bottom_right };
+template <> inline constexpr std::array words<PaperCorner>{
+    Word{PaperCorner::top_left, "top-left"}, Word{PaperCorner::top_right, "top-right"},
+    Word{PaperCorner::bottom_left, "bottom-left"}, Word{PaperCorner::bottom_right, "bottom-right"}};
 
 /// One mark of a scheme, placed from a corner of the paper.
 struct SchemeMark {
     MarkShape shape = MarkShape::dot;
-    Corner from = Corner::top_left;
+    PaperCorner from = PaperCorner::top_left;
     Point inward; ///< mm from that corner towards the middle of the paper
     double radius = 2.5;
     double line = 0.3; ///< mm, of crosses and rings
@@ -34,6 +42,11 @@ enum class MarkKind {
     scheme,  ///< as a scheme file lists them
     none,    ///< the sheet is found by the paper's edge
 };
+template <> inline constexpr std::array words<MarkKind>{
+    Word{MarkKind::dots, "dots", "Round dots, 5"},
+    Word{MarkKind::crosses, "crosses", "Crosses, 4"},
+    Word{MarkKind::none, "none", "None: by paper edge"},
+    Word{MarkKind::scheme, "scheme", "From a scheme file…"}};
 
 struct MarkSettings {
     MarkKind kind = MarkKind::dots;

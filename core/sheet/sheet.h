@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/words.h"
 #include "core/cutting/material.h"
 #include "core/geometry/outline.h"
 #include "core/result.h"
@@ -56,6 +57,10 @@ struct Division {
 
     [[nodiscard]] bool is_whole() const { return columns == 1 && rows == 1; }
 };
+template <> inline constexpr std::array words<Division::Cut>{
+    Word{Division::Cut::none, "none", "Not cut"},
+    Word{Division::Cut::through, "through", "Through cut"},
+    Word{Division::Cut::score, "score", "Score"}};
 constexpr int most_divisions = 20; ///< columns or rows
 
 struct SheetSettings {

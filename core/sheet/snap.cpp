@@ -22,7 +22,7 @@ Span along_y(const Rect& r) {
     return {r.min.y, r.max.y, r.min.x, r.max.x};
 }
 
-struct Candidate {
+struct SnapCandidate {
     double by;
     double at;        ///< of the guide
     double low, high; ///< its ends
@@ -32,9 +32,9 @@ bool lie_beside(const Span& a, const Span& b) {
     return a.low < b.high && b.low < a.high;
 }
 
-std::optional<Candidate> best_along(const Span& box, const std::vector<Span>& others, const std::vector<Span>& frames,
+std::optional<SnapCandidate> best_along(const Span& box, const std::vector<Span>& others, const std::vector<Span>& frames,
                                     double gap, double reach) {
-    std::optional<Candidate> best;
+    std::optional<SnapCandidate> best;
     const auto offer = [&](double by, double at, const Span& other) {
         if (std::abs(by) <= reach && (!best || std::abs(by) < std::abs(best->by) - 1e-9))
             best = {by, at, std::min(box.low, other.low), std::max(box.high, other.high)};

@@ -11,9 +11,9 @@ namespace {
 constexpr double middle = 127.5; // half covered
 
 /// The coverage with one empty pixel on every side, and a mark on every lattice edge already walked downwards.
-class Lattice {
+class SampleLattice {
   public:
-    Lattice(const Coverage& coverage, double level_value)
+    SampleLattice(const Coverage& coverage, double level_value)
         : width(coverage.width + 2), height(coverage.height + 2), level(std::clamp(level_value, 0.5, 254.5)),
           least_inside(static_cast<std::uint8_t>(std::floor(level) + 1)),
           values(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)), walked(values.size() / 8 + 1) {
@@ -179,7 +179,7 @@ class Lattice {
 
 void find_contours(const Coverage& coverage, double level, const Work& work,
                    const std::function<void(Polygon&&)>& found) {
-    Lattice(coverage, level).contours(work, found);
+    SampleLattice(coverage, level).contours(work, found);
 }
 
 Polygons iso_contours(const Coverage& coverage, double level) {

@@ -24,7 +24,7 @@ struct Parabola {
     [[nodiscard]] Point tangent(double s) const { return slope + 2 * s * bend; }
 };
 
-struct Sample {
+struct EdgeSample {
     double s;
     Point p;
 };
@@ -43,17 +43,17 @@ constexpr std::array far_windows{Window{11.0, 11.0, true}, Window{7.0, 8.0, true
 constexpr double near_look = 6;
 constexpr double far_look = 22;
 
-std::optional<Parabola> fit_line(const std::vector<Sample>& samples) {
+std::optional<Parabola> fit_line(const std::vector<EdgeSample>& samples) {
     if (samples.size() < 2)
         return std::nullopt;
     const double n = static_cast<double>(samples.size());
     double mean = 0, squares = 0;
     Point middle, slope;
-    for (const Sample& q : samples) {
+    for (const EdgeSample& q : samples) {
         mean += q.s / n;
         middle = middle + (1 / n) * q.p;
     }
-    for (const Sample& q : samples) {
+    for (const EdgeSample& q : samples) {
         squares += (q.s - mean) * (q.s - mean);
         slope = slope + (q.s - mean) * q.p;
     }
@@ -63,16 +63,16 @@ std::optional<Parabola> fit_line(const std::vector<Sample>& samples) {
     return Parabola{middle - mean * slope, slope, {}};
 }
 
-std::optional<Parabola> fit_parabola(const std::vector<Sample>& samples) {
+std::optional<Parabola> fit_parabola(const std::vector<EdgeSample>& samples) {
     if (samples.size() < 4)
         return std::nullopt;
     // Normal equations about the mean of s, which keeps them well conditioned.
     double mean = 0;
-    for (const Sample& q : samples)
+    for (const EdgeSample& q : samples)
         mean += q.s / static_cast<double>(samples.size());
     double m2 = 0, m3 = 0, m4 = 0;
     Point b0, b1, b2;
-    for (const Sample& q : samples) {
+    for (const EdgeSample& q : samples) {
         const double s = q.s - mean;
         m2 += s * s;
         m3 += s * s * s;
@@ -114,7 +114,7 @@ double turn_between(Point u, Point v) {
 }
 
 constexpr double certain_turn = 4; // more than any single corner's: the two corners of a bar's end
-struct Candidate {
+struct CornerCandidate {
     std::size_t index;
     double turn;
     Point position;
@@ -130,7 +130,7 @@ class Finder {
         std::vector<double> turn(n);
         for (std::size_t i = 0; i < n; ++i)
             turn[i] = bend_at(i);
-        std::vector<Candidate> candidates;
+        std::vector<CornerCandidate> candidates;
         for (std::size_t i = 0; i < n; ++i) {
             if (turn[i] < least_bend)
                 continue;
@@ -147,7 +147,7 @@ class Finder {
     }
 
   private:
-    using Run = std::vector<Sample>;
+    using Run = std::vector<EdgeSample>;
 
     const Polygon& points;
     const Coverage& coverage;
@@ -198,11 +198,11 @@ class Finder {
     [[nodiscard]] std::optional<Parabola> continuation(const Run& run, const Window& w) {
         stretch.clear();
         std::copy_if(run.begin(), run.end(), std::back_inserter(stretch),
-                     [&](const Sample& q) { return std::abs(q.s) >= w.skip && std::abs(q.s) <= w.skip + w.reach; });
+                     [&](const EdgeSample& q) { return std::abs(q.s) >= w.skip && std::abs(q.s) <= w.skip + w.reach; });
         const bool is_long_enough = !stretch.empty() && std::abs(stretch.back().s) > w.skip + 0.7 * w.reach;
         const auto curve = !is_long_enough ? std::nullopt : w.straight ? fit_line(stretch) : fit_parabola(stretch);
         const double limit = w.straight && w.reach < 3 ? believable / 2 : believable * std::max(1.0, w.reach / 3);
-        const bool is_believable = curve && std::all_of(stretch.begin(), stretch.end(), [&](const Sample& q) {
+        const bool is_believable = curve && std::all_of(stretch.begin(), stretch.end(), [&](const EdgeSample& q) {
                                        return distance(curve->at(q.s), q.p) < limit;
                                    });
         return is_believable ? curve : std::nullopt;
@@ -241,7 +241,7 @@ class Finder {
             if (-q->s <= reach)
                 stretch.push_back(*q);
         stretch.push_back({0, points[i]});
-        for (const Sample& q : after)
+        for (const EdgeSample& q : after)
             if (q.s <= reach)
                 stretch.push_back(q);
         const auto arc = fit_parabola(stretch);
@@ -253,18 +253,18 @@ class Finder {
         const double half_turn = turn_between(in, out) / 2;
         const Point across = unit(out - in);
         double left_over = 0;
-        for (const Sample& q : stretch)
+        for (const EdgeSample& q : stretch)
             left_over = std::max(left_over, std::abs(dot(arc->at(q.s) - q.p, across)));
         return left_over < corner_like * std::sin(half_turn) * reach / 8;
     }
 
-    [[nodiscard]] std::optional<Candidate> examine(std::size_t i) {
+    [[nodiscard]] std::optional<CornerCandidate> examine(std::size_t i) {
         run_from(i, -1, near_look, before);
         run_from(i, +1, near_look, after);
         if (is_round(i))
             return std::nullopt;
         const auto near_before = nearest_continuation(before), near_after = nearest_continuation(after);
-        std::optional<Candidate> corner;
+        std::optional<CornerCandidate> corner;
         if (near_before && near_after) {
             if (turn_between(near_before->tangent(0), near_after->tangent(0)) < least_turn)
                 return std::nullopt; // smooth: nothing farther out can make it a corner
@@ -287,7 +287,7 @@ class Finder {
     /// The two corners of a bar's square end, which lie too close together for a stretch between them: both long sides
     /// are known from farther back, and the end is the straight line that leaves the same area, and the same share of
     /// it on either side of the middle. Round ends stick out beyond that line and have no corners.
-    void examine_end(std::size_t i, std::vector<Candidate>& found) {
+    void examine_end(std::size_t i, std::vector<CornerCandidate>& found) {
         run_from(i, -1, far_look, before);
         run_from(i, +1, far_look, after);
         for (const Window& w : far_windows) {
@@ -301,7 +301,7 @@ class Finder {
         }
     }
 
-    void add_end(std::size_t i, const Parabola& in, const Parabola& out, std::vector<Candidate>& found) const {
+    void add_end(std::size_t i, const Parabola& in, const Parabola& out, std::vector<CornerCandidate>& found) const {
         constexpr double parallel = 2.8;                           // 160°, the sides' turn from one to the other
         constexpr double thinnest = 1.8, thickest = 7, back = 4.5; // px
         const Point up = unit(in.tangent(0)), down = unit(out.tangent(0));
@@ -369,7 +369,7 @@ class Finder {
     }
 
     /// The corner where the two continued sides meet, when the blunted points between agree with it.
-    [[nodiscard]] std::optional<Candidate> corner_of(std::size_t i, const Parabola& in, const Parabola& out) const {
+    [[nodiscard]] std::optional<CornerCandidate> corner_of(std::size_t i, const Parabola& in, const Parabola& out) const {
         const auto meet = meeting_point(in, out);
         const double turn = turn_between(in.tangent(0), out.tangent(0));
         if (!meet || turn < least_turn)
@@ -379,7 +379,7 @@ class Finder {
         // Points that were skipped must lie along one side or the other, or a second corner hides among them.
         constexpr double blunting = 0.75;
         const auto along_sides = [&](const Run& run) {
-            return std::all_of(run.begin(), run.end(), [&](const Sample& q) {
+            return std::all_of(run.begin(), run.end(), [&](const EdgeSample& q) {
                 if (std::abs(q.s) > 2)
                     return true;
                 const auto off_side = [&](const Parabola& side) {
@@ -390,25 +390,25 @@ class Finder {
         };
         if (!along_sides(before) || !along_sides(after))
             return std::nullopt;
-        return Candidate{i, turn, *meet};
+        return CornerCandidate{i, turn, *meet};
     }
 
     /// One corner per place. Where candidates crowd, the sharper turn counts (a spike's blurred flanks look like
     /// blunter corners), and then how near the point lies to its corner.
-    [[nodiscard]] std::vector<Corner> strongest(std::vector<Candidate> candidates) const {
-        const auto doubt = [this](const Candidate& c) {
+    [[nodiscard]] std::vector<Corner> strongest(std::vector<CornerCandidate> candidates) const {
+        const auto doubt = [this](const CornerCandidate& c) {
             return distance(c.position, points[c.index]) / most_blunted(c.turn) - c.turn;
         };
         std::sort(candidates.begin(), candidates.end(),
-                  [&](const Candidate& l, const Candidate& r) { return doubt(l) < doubt(r); });
+                  [&](const CornerCandidate& l, const CornerCandidate& r) { return doubt(l) < doubt(r); });
         // Only what lies close along the contour can crowd; two corners are at least half a pixel apart there.
         constexpr std::size_t look = 12;
-        std::vector<const Candidate*> taken(n);
-        std::vector<Candidate> kept;
-        for (const Candidate& c : candidates) {
+        std::vector<const CornerCandidate*> taken(n);
+        std::vector<CornerCandidate> kept;
+        for (const CornerCandidate& c : candidates) {
             bool crowded = false;
             for (std::size_t k = 0; k <= 2 * look && !crowded; ++k)
-                if (const Candidate* other = taken[(c.index + n + k - look) % n]) {
+                if (const CornerCandidate* other = taken[(c.index + n + k - look) % n]) {
                     const bool both_ends = other->turn == certain_turn && c.turn == certain_turn;
                     crowded = both_ends
                                   ? other->index == c.index || distance(other->position, c.position) < crowded_end_px
@@ -419,9 +419,9 @@ class Finder {
                 kept.push_back(c);
             }
         }
-        std::sort(kept.begin(), kept.end(), [](const Candidate& l, const Candidate& r) { return l.index < r.index; });
+        std::sort(kept.begin(), kept.end(), [](const CornerCandidate& l, const CornerCandidate& r) { return l.index < r.index; });
         std::vector<Corner> result;
-        for (const Candidate& c : kept)
+        for (const CornerCandidate& c : kept)
             result.push_back({c.index, c.position, blunted_length(c.turn)});
         return result;
     }

@@ -37,7 +37,7 @@ bool handles_cross(Point p0, const Segment& s) {
 
 /// A point's two handles and what they enclose with the chord, in a frame whose x axis runs from the curve's start (0)
 /// to its end (1).
-struct Handles {
+struct TangentLengths {
     double first = 0, second = 0; ///< lengths over the chord's
 };
 
@@ -54,7 +54,7 @@ struct EndDirections {
 
 /// ∫ y dx and ∫ x y dx along the curve. Both are polynomials of degree 8 at most, which five nodes integrate exactly
 /// (Gauss–Legendre; Abramowitz & Stegun 25.4.30).
-Enclosed enclosed(const EndDirections& d, Handles h) {
+Enclosed enclosed(const EndDirections& d, TangentLengths h) {
     struct Node {
         double weight, b1, b2, b3, d0, d1, d2; // Bernstein weights of the point and of its derivative
     };
@@ -89,10 +89,10 @@ Enclosed enclosed(const EndDirections& d, Handles h) {
     return sum;
 }
 
-/// Handles that enclose the wanted area and moment, by Newton's method, held near a third of the arc where nearly
+/// TangentLengths that enclose the wanted area and moment, by Newton's method, held near a third of the arc where nearly
 /// straight curves leave them open.
-Handles handles_enclosing(const EndDirections& d, double area, double moment, double arc) {
-    Handles h{arc / 3, arc / 3};
+TangentLengths handles_enclosing(const EndDirections& d, double area, double moment, double arc) {
+    TangentLengths h{arc / 3, arc / 3};
     for (int round = 0; round < 6; ++round) {
         const Enclosed now = enclosed(d, h);
         const double a = now.area_by_first, b = now.area_by_second, c = now.moment_by_first, e = now.moment_by_second;
@@ -113,9 +113,9 @@ Handles handles_enclosing(const EndDirections& d, double area, double moment, do
 }
 
 /// A stretch of points between two corners (or once round a smooth contour), with the fitting done on index ranges.
-class Stretch {
+class PointRun {
   public:
-    Stretch(Polygon run, const FitSettings& fit_settings, std::optional<Point> closing_direction)
+    PointRun(Polygon run, const FitSettings& fit_settings, std::optional<Point> closing_direction)
         : points(std::move(run)), settings(fit_settings), closing(closing_direction), sums(points.size()) {
         for (std::size_t i = 1; i < points.size(); ++i) {
             const Point a = points[i - 1] - points[0], b = points[i] - points[0];
@@ -292,7 +292,7 @@ class Stretch {
             sums[to].moment - sums[from].moment - (closing_area / 3) * (a + b) - area * a; // about the start
         const EndDirections d{dot(leave, axis), cross(axis, leave), dot(arrive, axis), -cross(axis, arrive)};
         const double bow = length / chord;
-        const Handles h =
+        const TangentLengths h =
             handles_enclosing(d, -area / (chord * chord), -dot(moment, axis) / (chord * chord * chord), bow);
         if (!(h.first > 0.02 * bow && h.second > 0.02 * bow && h.first < 1.5 * bow && h.second < 1.5 * bow))
             return std::nullopt;
@@ -493,12 +493,12 @@ Polygon between(const Polygon& points, const Corner& a, const Corner& b) {
     return run;
 }
 
-struct Line {
+struct StraightFit {
     Point through, direction;
 };
 
 /// The line that a run between two corners follows all along, by least squares over the points between them.
-std::optional<Line> line_along(const Polygon& run, double tolerance) {
+std::optional<StraightFit> line_along(const Polygon& run, double tolerance) {
     if (run.size() < 8)
         return std::nullopt;
     const double n = static_cast<double>(run.size() - 2);
@@ -513,7 +513,7 @@ std::optional<Line> line_along(const Polygon& run, double tolerance) {
         yy += p.y * p.y;
     }
     const double angle = std::atan2(2 * xy, xx - yy) / 2;
-    const Line line{middle, {std::cos(angle), std::sin(angle)}};
+    const StraightFit line{middle, {std::cos(angle), std::sin(angle)}};
     const bool holds = std::all_of(run.begin() + 1, run.end() - 1,
                                    [&](Point p) { return std::abs(cross(line.direction, p - middle)) <= tolerance; });
     return holds ? std::optional(line) : std::nullopt;
@@ -522,7 +522,7 @@ std::optional<Line> line_along(const Polygon& run, double tolerance) {
 /// Corners between two straight runs lie where the lines along the whole runs meet, which is more certain than what the
 /// few points next to them say.
 void sharpen_between_lines(std::vector<Polygon>& runs, double tolerance) {
-    std::vector<std::optional<Line>> lines;
+    std::vector<std::optional<StraightFit>> lines;
     for (const Polygon& run : runs)
         lines.push_back(line_along(run, tolerance));
     for (std::size_t i = 0; i < runs.size(); ++i) {
@@ -586,7 +586,7 @@ Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, co
             along = along + static_cast<double>(k) * (points[(open + k) % n] - points[(open + n - k) % n]);
         const Point direction = unit(along);
         contour.start = run.front();
-        Stretch(std::move(run), settings, direction).append_fit(contour.segments);
+        PointRun(std::move(run), settings, direction).append_fit(contour.segments);
         return contour;
     }
     std::vector<Polygon> runs;
@@ -599,7 +599,7 @@ Contour fit_closed(const Polygon& points, const std::vector<Corner>& corners, co
     }
     contour.start = runs.front().front();
     for (Polygon& run : runs)
-        Stretch(std::move(run), settings, std::nullopt).append_fit(contour.segments);
+        PointRun(std::move(run), settings, std::nullopt).append_fit(contour.segments);
     return contour;
 }
 
@@ -609,7 +609,7 @@ Contour straightened_run(const Polygon& points, double tolerance) {
     Polygon run = points;
     run.push_back(points.front());
     Contour contour{points.front(), {}};
-    Stretch(std::move(run), {.line_tolerance = tolerance}, std::nullopt).append_lines(contour.segments);
+    PointRun(std::move(run), {.line_tolerance = tolerance}, std::nullopt).append_lines(contour.segments);
     return contour;
 }
 

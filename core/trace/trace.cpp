@@ -97,7 +97,7 @@ double allowance_for_noise(const Polygon& points) {
     return points.size() < too_short ? 0 : std::min(3 * noise(points), 0.35);
 }
 
-Contour fitted(const Polygon& points, const Coverage& coverage, const TraceSettings& settings) {
+Contour contour_fit(const Polygon& points, const Coverage& coverage, const TraceSettings& settings) {
     if (settings.smoothing_px > 0)
         return fitted_smoothly(points, settings);
     const bool is_hard = hard_share(points) > 0.6;
@@ -121,7 +121,7 @@ Coverage halved(const Coverage& coverage) {
     return half;
 }
 
-/// Contours on their way to being fitted: found by one core, fitted by all, as soon as there are any.
+/// Contours on their way to being contour_fit: found by one core, contour_fit by all, as soon as there are any.
 class Fitting {
   public:
     Fitting(const Coverage& picture, const TraceSettings& trace_settings, const Work& the_work)
@@ -221,7 +221,7 @@ class Fitting {
             Item& item = contours[next++];
             lock.unlock();
             if (!item.points.empty())
-                item.fit = fitted(item.points, coverage, settings);
+                item.fit = contour_fit(item.points, coverage, settings);
             item.points = {};
             lock.lock();
         }

@@ -2,7 +2,7 @@
 
 #include "app/bench/bench_view.h"
 #include "app/common/painting.h"
-#include "app/shell/pages_dialog.h"
+#include "app/frame/pages_dialog.h"
 #include "tests/app/window.h"
 
 #include <QBuffer>
@@ -22,7 +22,7 @@ using testing::HasSubstr;
 
 class Bench : public Window {
   protected:
-    std::shared_ptr<const StickerResult> result() { return session.snapshot().result(session.sticker()->id); }
+    std::shared_ptr<const StickerResult> result() { return model.snapshot().result(model.in_hand.sticker()->id); }
     double art_area() { return area(result()->outline()); }
     BenchView* view() { return find<BenchView>("benchView"); }
     QPoint on_screen(double x_mm, double y_mm) { return view()->to_view().map(QPointF(x_mm, y_mm)).toPoint(); }
@@ -39,11 +39,11 @@ TEST_F(Bench, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
     click("pickColour");
     QTest::mouseClick(view(), Qt::LeftButton, {}, on_screen(40, 33));
     settle();
-    EXPECT_EQ(session.sticker()->background.source, Source::colour);
-    EXPECT_GT(session.sticker()->background.colours.at(0).red, 180);
-    EXPECT_LT(session.sticker()->background.colours.at(0).blue, 90);
+    EXPECT_EQ(model.in_hand.sticker()->background.source, Source::colour);
+    EXPECT_GT(model.in_hand.sticker()->background.colours.at(0).red, 180);
+    EXPECT_LT(model.in_hand.sticker()->background.colours.at(0).blue, 90);
     click("undo");
-    EXPECT_EQ(session.sticker()->background.source, Source::automatic);
+    EXPECT_EQ(model.in_hand.sticker()->background.source, Source::automatic);
 
     // Pockets of the paper's colour, by tolerance and tick.
     find<QSlider>("tolerance")->setFocus();
@@ -51,13 +51,13 @@ TEST_F(Bench, BackgroundIsPickedPocketedBoxedAndUndoneByMouse) {
     auto* tick = find<QCheckBox>("pockets");
     QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
     settle();
-    EXPECT_TRUE(session.sticker()->background.pockets);
+    EXPECT_TRUE(model.in_hand.sticker()->background.pockets);
     EXPECT_GT(result()->outline().contours.size(), before);
 
     // A focus box round the flag makes the flag alone the sticker.
     click("focusBox");
     drag(view(), on_screen(58.5, 6), on_screen(70, 18));
-    ASSERT_TRUE(session.sticker()->background.focus);
+    ASSERT_TRUE(model.in_hand.sticker()->background.focus);
     EXPECT_LT(bounds(result()->outline()).width(), 12);
     click("wholePicture");
     EXPECT_GT(bounds(result()->outline()).width(), 70);
@@ -74,11 +74,11 @@ TEST_F(Bench, ColoursAreCollectedDroppedAndTurnedRound) {
     pick(5, 5); // the paper
     const double without_paper = art_area();
     pick(40, 33); // the hull's red, which the waves and windows surround
-    EXPECT_EQ(session.sticker()->background.colours.size(), 2u);
+    EXPECT_EQ(model.in_hand.sticker()->background.colours.size(), 2u);
     click("swatch0");
-    ASSERT_EQ(session.sticker()->background.colours.size(), 1u);
+    ASSERT_EQ(model.in_hand.sticker()->background.colours.size(), 1u);
     choose("Keep only");
-    EXPECT_EQ(session.sticker()->background.use, ColourUse::keep_only);
+    EXPECT_EQ(model.in_hand.sticker()->background.use, ColourUse::keep_only);
     EXPECT_LT(art_area(), 0.5 * without_paper) << "only the red is left";
     EXPECT_GT(art_area(), 100);
 }
@@ -90,7 +90,7 @@ TEST_F(Bench, PatchesAreFloodedAwayByClicks) {
     click("pocket");
     QTest::mouseClick(view(), Qt::LeftButton, {}, on_screen(40, 33)); // the hull
     settle();
-    ASSERT_EQ(session.sticker()->background.pockets_at.size(), 1u);
+    ASSERT_EQ(model.in_hand.sticker()->background.pockets_at.size(), 1u);
     EXPECT_LT(art_area(), before - 100);
     key(Qt::Key_Escape);
     EXPECT_FALSE(find<QPushButton>("pocket")->isChecked()) << "Esc puts the tool down";
@@ -104,12 +104,12 @@ TEST_F(Bench, TheBrushAddsErasesAndKeepsItsStrokes) {
     const double before = art_area();
     click("brushErase");
     drag(view(), on_screen(2, 20), on_screen(36, 20));
-    ASSERT_EQ(session.sticker()->background.strokes.size(), 1u);
-    EXPECT_GT(session.sticker()->background.strokes[0].points.size(), 3u);
+    ASSERT_EQ(model.in_hand.sticker()->background.strokes.size(), 1u);
+    EXPECT_GT(model.in_hand.sticker()->background.strokes[0].points.size(), 3u);
     const double erased = art_area();
     EXPECT_LT(erased, before - 5);
     drag(view(), on_screen(2, 30), on_screen(36, 10), Qt::ShiftModifier);
-    EXPECT_EQ(session.sticker()->background.strokes.at(1).points.size(), 2u) << "straight with Shift";
+    EXPECT_EQ(model.in_hand.sticker()->background.strokes.at(1).points.size(), 2u) << "straight with Shift";
 
     // The strokes stay: choose the first, make it wider, turn it round, remove it.
     auto* list = find<QListWidget>("strokes");
@@ -117,12 +117,12 @@ TEST_F(Bench, TheBrushAddsErasesAndKeepsItsStrokes) {
     QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(list->item(0)).center());
     settle();
     type("brushSize", "60");
-    EXPECT_EQ(session.sticker()->background.strokes[0].size, 60);
+    EXPECT_EQ(model.in_hand.sticker()->background.strokes[0].size, 60);
     click("strokeKind");
-    EXPECT_EQ(session.sticker()->background.strokes[0].kind, Stroke::Kind::add);
+    EXPECT_EQ(model.in_hand.sticker()->background.strokes[0].kind, Stroke::Kind::add);
     EXPECT_GT(art_area(), erased);
     click("removeStroke");
-    EXPECT_EQ(session.sticker()->background.strokes.size(), 1u);
+    EXPECT_EQ(model.in_hand.sticker()->background.strokes.size(), 1u);
     for (int i = 0; i < 5; ++i)
         click("undo");
     EXPECT_NEAR(art_area(), before, 0.01) << "every step of it undoes";
@@ -141,22 +141,22 @@ TEST_F(Bench, FillingMakesTheSketchSolid) {
     auto* tick = find<QCheckBox>("fillInside");
     QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
     settle();
-    EXPECT_TRUE(session.sticker()->background.fill_inside);
+    EXPECT_TRUE(model.in_hand.sticker()->background.fill_inside);
 }
 
 TEST_F(Bench, ArtworkIsCroppedTurnedAndStraightened) {
     drop_artwork({test::demo_art("puffin.png")});
     click("stepArtwork");
-    const double scale = mm_per_px(*session.sticker());
+    const double scale = mm_per_px(*model.in_hand.sticker());
     const Rect whole = bounds(result()->outline());
     click("crop");
     drag(view(), on_screen(whole.min.x - 1, whole.min.y - 1),
          on_screen(whole.max.x + 1, whole.min.y + whole.height() / 2));
-    ASSERT_TRUE(session.sticker()->framing.crop);
+    ASSERT_TRUE(model.in_hand.sticker()->framing.crop);
     EXPECT_NEAR(bounds(result()->outline()).height(), whole.height() / 2 + 1, 1.5);
-    EXPECT_NEAR(mm_per_px(*session.sticker()), scale, 1e-9) << "cropping does not scale";
+    EXPECT_NEAR(mm_per_px(*model.in_hand.sticker()), scale, 1e-9) << "cropping does not scale";
     click("uncrop");
-    EXPECT_FALSE(session.sticker()->framing.crop);
+    EXPECT_FALSE(model.in_hand.sticker()->framing.crop);
 
     click("quarterRight");
     EXPECT_NEAR(bounds(result()->outline()).width(), whole.height(), 0.05);
@@ -164,11 +164,11 @@ TEST_F(Bench, ArtworkIsCroppedTurnedAndStraightened) {
     click("straighten");
     const Point from{10, 20}, to{30, 24}; // a line that falls by 11.3°
     drag(view(), on_screen(from.x, from.y), on_screen(to.x, to.y));
-    EXPECT_NEAR(session.sticker()->framing.turn, -std::atan2(4, 20), 0.02);
+    EXPECT_NEAR(model.in_hand.sticker()->framing.turn, -std::atan2(4, 20), 0.02);
     auto* tick = find<QCheckBox>("artMirrored");
     QTest::mouseClick(tick, Qt::LeftButton, {}, QPoint(8, tick->height() / 2));
     settle();
-    EXPECT_TRUE(session.sticker()->framing.mirrored);
+    EXPECT_TRUE(model.in_hand.sticker()->framing.mirrored);
 }
 
 TEST_F(Bench, EveryDemoPictureIsGoodWithItsOfferedStart) {
@@ -210,9 +210,9 @@ TEST_F(Bench, AnImageOnTheClipboardIsPasted) {
     QPainter(&image).fillRect(10, 10, 40, 20, Qt::red);
     QApplication::clipboard()->setImage(image);
     key(Qt::Key_V, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 5000));
     settle();
-    EXPECT_EQ(session.sticker()->name, "Pasted picture");
+    EXPECT_EQ(model.in_hand.sticker()->name, "Pasted picture");
     EXPECT_EQ(result()->outline().contours.size(), 1u);
     QApplication::clipboard()->clear();
 }
@@ -246,14 +246,14 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
     drop({path});
     EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 20000)) << "no dialog asked for pages";
     window.activateWindow();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 2; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 2; }, 10000));
     settle();
-    EXPECT_EQ(session.sticker()->name, "Cards 3");
+    EXPECT_EQ(model.in_hand.sticker()->name, "Cards 3");
     EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.2);
     click("stepArtwork");
-    const int before = size_px(session.sticker()->artwork).x;
+    const int before = size_px(model.in_hand.sticker()->artwork).x;
     type("pageResolution", "150");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return size_px(session.sticker()->artwork).x < before; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return size_px(model.in_hand.sticker()->artwork).x < before; }, 10000));
     settle();
     EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.3) << "finer or coarser, the size stays";
 }

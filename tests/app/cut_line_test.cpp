@@ -19,7 +19,7 @@ using testing::HasSubstr;
 
 class CutLineByHand : public Window {
   protected:
-    std::shared_ptr<const StickerResult> result() { return session.snapshot().result(session.sticker()->id); }
+    std::shared_ptr<const StickerResult> result() { return model.snapshot().result(model.in_hand.sticker()->id); }
     const CutLines& lines() { return result()->cut->hand.lines; }
     BenchView* view() { return find<BenchView>("benchView"); }
     QPoint on_screen(Point mm) { return view()->to_view().map(QPointF(mm.x, mm.y)).toPoint(); }
@@ -83,7 +83,7 @@ TEST_F(CutLineByHand, TheOctopusGetsOneSmoothBorderWithoutAWiderRim) {
     EXPECT_NEAR(after.height(), before.height(), 0.02);
     // No inlet is narrower than asked: closing it again by nearly as much adds nothing.
     const Outline& line = result()->cut_line();
-    EXPECT_NEAR(area(border(line, {.width = 0, .least_gap = 6.5}).line), area(line), 1);
+    EXPECT_NEAR(area(border(line, {.reach = 0, .least_gap = 6.5}).line), area(line), 1);
     click("undo");
     click("undo");
     EXPECT_GT(result()->cut_line().contours.size(), 1u);
@@ -123,9 +123,9 @@ TEST_F(CutLineByHand, TheWhiteMoonGetsAColouredRimAndABleed) {
     QTest::mouseClick(swatch, Qt::LeftButton);
     QTest::mouseClick(view(), Qt::LeftButton, {}, on_screen({10, 21}));
     settle();
-    ASSERT_EQ(session.sticker()->rims.inner.size(), 1u);
-    EXPECT_GT(session.sticker()->rims.inner[0].fill.second.red, 230);
-    EXPECT_EQ(session.sticker()->rims.inner[0].fill.pattern, Pattern::dots);
+    ASSERT_EQ(model.in_hand.sticker()->rims.inner.size(), 1u);
+    EXPECT_GT(model.in_hand.sticker()->rims.inner[0].fill.second.red, 230);
+    EXPECT_EQ(model.in_hand.sticker()->rims.inner[0].fill.pattern, Pattern::dots);
 
     click("stepBleed");
     EXPECT_THAT(find<QLabel>("bleedWords")->text().toStdString(), HasSubstr("smallest slip shows paper"));
@@ -145,7 +145,7 @@ TEST_F(CutLineByHand, TheWhiteMoonGetsAColouredRimAndABleed) {
                 return p.y;
         return 0.0;
     }();
-    const Rgb colour = session.sticker()->rims.border.colour;
+    const Rgb colour = model.in_hand.sticker()->rims.border.colour;
     EXPECT_EQ(shown_at({left - 1.8, y}), to_qt(colour));
     EXPECT_NE(shown_at({left - 3.4, y}), theme().canvas);
     EXPECT_NE(shown_at({left - 3.4, y}), to_qt(colour));
@@ -160,7 +160,7 @@ TEST_F(CutLineByHand, AnEditSurvivesAChangeOfWidthAndIsUndone) {
     const Point side = rightmost();
     QTest::mouseDClick(view(), Qt::LeftButton, {}, on_screen(beside_nodes_near(side)));
     settle();
-    ASSERT_EQ(session.sticker()->hand.stretches.size(), 1u);
+    ASSERT_EQ(model.in_hand.sticker()->hand.stretches.size(), 1u);
     ASSERT_EQ(find<QLineEdit>("nodeX")->isEnabled(), true) << "the new node is selected";
     const Point node = *find<EdgeRibbon>("edgeRibbon")->parentWidget()->findChild<BenchTools*>()->lines.single_node();
     drag(view(), on_screen(node), on_screen(node + Point{4, 0}));
@@ -180,7 +180,7 @@ TEST_F(CutLineByHand, AnEditSurvivesAChangeOfWidthAndIsUndone) {
     EXPECT_TRUE(result()->cut->hand.does_not_apply.empty());
     EXPECT_NEAR(rightmost().x, side.x + 2 + by_hand, 0.4);
     click("stepCut");
-    while (!session.sticker()->hand.empty())
+    while (!model.in_hand.sticker()->hand.empty())
         click("undo");
     EXPECT_NEAR(rightmost().x, side.x, 0.2);
 }
@@ -282,10 +282,10 @@ TEST_F(CutLineByHand, LinesAreDrawnFreelyWithThePenAndLeftOut) {
     EXPECT_EQ(lines()[3].path.segments.size(), 3u);
     EXPECT_EQ(lines()[3].path.segments[0].kind, Segment::Kind::line);
     EXPECT_EQ(lines()[3].path.segments[1].kind, Segment::Kind::cubic);
-    const auto& cuts = session.snapshot().plan->pages[0].cuts;
+    const auto& cuts = model.snapshot().plan->pages[0].cuts;
     EXPECT_TRUE(cuts.empty()) << "nothing lies on the sheet yet";
     click("putOnSheet");
-    const auto& placed = session.snapshot().plan->pages[0].cuts;
+    const auto& placed = model.snapshot().plan->pages[0].cuts;
     EXPECT_EQ(placed.size(), 4u);
     EXPECT_EQ(std::count_if(placed.begin(), placed.end(), [](const CutPath& c) { return c.is_open; }), 1);
 }
@@ -337,19 +337,19 @@ TEST_F(CutLineByHand, WhatNoLongerFitsIsListedAndDroppedOrKept) {
     ASSERT_NE(hole, lines().end());
     const Point node = node_at(*hole, 1);
     drag(view(), on_screen(node), on_screen(node + Point{0.8, 0.8}));
-    ASSERT_EQ(session.sticker()->hand.stretches.size(), 1u);
+    ASSERT_EQ(model.in_hand.sticker()->hand.stretches.size(), 1u);
     click("stepBorder");
     choose("Close all");
     click("stepCut");
     EXPECT_THAT(find<QLabel>("lostWork")->text().toStdString(), HasSubstr("finds no place"));
-    EXPECT_EQ(session.sticker()->hand.stretches.size(), 1u) << "not lost";
+    EXPECT_EQ(model.in_hand.sticker()->hand.stretches.size(), 1u) << "not lost";
     click("holdLost");
     EXPECT_TRUE(result()->cut->hand.does_not_apply.empty());
     click("undo");
     click("dropLost");
-    EXPECT_TRUE(session.sticker()->hand.empty());
+    EXPECT_TRUE(model.in_hand.sticker()->hand.empty());
     click("undo");
-    EXPECT_EQ(session.sticker()->hand.stretches.size(), 1u);
+    EXPECT_EQ(model.in_hand.sticker()->hand.stretches.size(), 1u);
 }
 
 TEST_F(CutLineByHand, TheRibbonFollowsTheSliderAndIsLinkedBothWays) {
@@ -424,26 +424,26 @@ TEST_F(CutLineByHand, BleedTooNearANeighbourIsFoundMovedAwayAndUndone) {
     click("putOnSheet");
     click("placeCopies");
     const auto short_ones = [&] {
-        const auto& findings = session.snapshot().findings;
+        const auto& findings = model.snapshot().findings;
         return std::count_if(findings.begin(), findings.end(),
                              [](const Finding& f) { return f.rule == "short-bleed"; });
     };
     EXPECT_EQ(short_ones(), 0) << "copies are put far enough apart for their bleed";
-    ASSERT_GE(session.document().placements.size(), 2u);
-    const Point first = session.document().placements[0].centre, second = session.document().placements[1].centre;
-    session.select({1});
+    ASSERT_GE(model.document().placements.size(), 2u);
+    const Point first = model.document().placements[0].centre, second = model.document().placements[1].centre;
+    model.in_hand.select({CopyId{2}});
     const Point towards = unit(first - second);
-    session.move_selection(1.6 * towards, {});
+    model.copies.move(1.6 * towards, {});
     settle();
     ASSERT_EQ(short_ones(), 2) << "one for each of the two";
-    const Document before = session.document();
-    const auto& findings = session.snapshot().findings;
-    session.apply_fix(
+    const Document before = model.document();
+    const auto& findings = model.snapshot().findings;
+    model.copies.apply_fix(
         *std::find_if(findings.begin(), findings.end(), [](const Finding& f) { return f.rule == "short-bleed"; }));
     settle();
     EXPECT_EQ(short_ones(), 0);
     click("undo");
-    EXPECT_EQ(session.document(), before);
+    EXPECT_EQ(model.document(), before);
     EXPECT_EQ(short_ones(), 2);
 }
 

@@ -15,10 +15,14 @@
 namespace fusuma::app {
 namespace {
 
+std::ptrdiff_t own_lines(const StickerResult& result) {
+    return std::ranges::count(result.cut->lines, StickerLine::Origin::artwork, &StickerLine::origin);
+}
+
 class DrawingStory : public Window {
   protected:
-    const DrawingArtwork& drawing() { return std::get<DrawingArtwork>(session.sticker()->artwork); }
-    const LabelDesign& label_design() { return *std::get<LabelArtwork>(session.sticker()->artwork).design; }
+    const DrawingArtwork& drawing() { return std::get<DrawingArtwork>(model.in_hand.sticker()->artwork); }
+    const LabelDesign& label_design() { return *std::get<LabelArtwork>(model.in_hand.sticker()->artwork).design; }
 
     /// Takes the template that begins with these words in the dialog of new labels.
     void make_label(const char* words) {
@@ -45,17 +49,17 @@ class DrawingStory : public Window {
 
 TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     with_file_dialog(test::demo_art("fair-badge.svg"), [&] { click("addArtwork"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
     settle();
     ASSERT_EQ(drawing().parts->shapes.size(), 11u);
-    EXPECT_NEAR(session.sticker()->width, 58, 1e-6) << "as large as its file says";
+    EXPECT_NEAR(model.in_hand.sticker()->width, 58, 1e-6) << "as large as its file says";
 
     // Only the bottom shape is cut.
     click("cutBottom");
     EXPECT_EQ(drawing().parts->shapes[0].use, (PartUse{false, PartCut::outline}));
     EXPECT_EQ(drawing().parts->shapes[1].use, (PartUse{true, PartCut::none}));
     const double plate = area(region_of(*drawing().drawing, drawing().parts->shapes[0]));
-    EXPECT_NEAR(area(session.snapshot().result(1)->cut_line()), plate, 0.05);
+    EXPECT_NEAR(area(model.snapshot().result(1)->cut_line()), plate, 0.05);
 
     // A part is chosen by clicking it in the picture, and given a line of its own.
     auto* view = find<BenchView>("benchView");
@@ -68,7 +72,7 @@ TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     cut->setCurrentIndex(static_cast<int>(PartCut::score));
     emit cut->activated(cut->currentIndex());
     settle();
-    EXPECT_EQ(session.snapshot().result(1)->cut->own.size(), 1u);
+    EXPECT_EQ(own_lines(*model.snapshot().result(1)), 1);
     click("undo");
 
     // Only what is visible, and back.
@@ -86,7 +90,7 @@ TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     click("undo");
     EXPECT_TRUE(drawing().parts->shapes[0].of);
     click("putOnSheet");
-    EXPECT_EQ(session.document().placements.size(), 1u);
+    EXPECT_EQ(model.document().placements.size(), 1u);
 
     // A label: its words, then a list.
     make_label("Small jar");
@@ -101,40 +105,40 @@ TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     ASSERT_TRUE(label_design().table);
     EXPECT_EQ(label_design().table->rows.size(), 3u);
     type("listRow", "2");
-    EXPECT_EQ(std::get<LabelArtwork>(session.sticker()->artwork).row, 1u);
+    EXPECT_EQ(std::get<LabelArtwork>(model.in_hand.sticker()->artwork).row, 1u);
     click("putList");
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !session.is_searching(); }, 20000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 20000));
     settle();
-    EXPECT_EQ(session.document().placements.size(), 4u);
-    EXPECT_EQ(session.document().copies_of(session.sticker()->id), 3);
-    const auto& plan = *session.snapshot().plan;
+    EXPECT_EQ(model.document().placements.size(), 4u);
+    EXPECT_EQ(model.document().copies_of(model.in_hand.sticker()->id), 3);
+    const auto& plan = *model.snapshot().plan;
     EXPECT_EQ(plan.pages[0].cuts.size(), 2u + 3u) << "what is seen of the plate is a ring; and three labels";
-    EXPECT_TRUE(session.snapshot().findings.empty()) << session.snapshot().findings.front().message;
+    EXPECT_TRUE(model.snapshot().findings.empty()) << model.snapshot().findings.front().message;
 }
 
 TEST_F(DrawingStory, ChangesALabelsLooksAndKeepsItLive) {
     make_label("Gift tag");
-    ASSERT_EQ(session.document().stickers.size(), 1u);
-    EXPECT_EQ(session.snapshot().result(1)->cut_line().contours.size(), 2u) << "the tag and its hole";
+    ASSERT_EQ(model.document().stickers.size(), 1u);
+    EXPECT_EQ(model.snapshot().result(1)->cut_line().contours.size(), 2u) << "the tag and its hole";
     click("swatch1");
     EXPECT_EQ(*label_design().ground, swatches()[1].ground);
     type("labelWidth", "3 in");
-    EXPECT_NEAR(session.sticker()->width, 76.2, 0.05);
+    EXPECT_NEAR(model.in_hand.sticker()->width, 76.2, 0.05);
     type("labelHole", "0");
-    EXPECT_EQ(session.snapshot().result(1)->cut_line().contours.size(), 1u);
+    EXPECT_EQ(model.snapshot().result(1)->cut_line().contours.size(), 1u);
     auto* shape = find<QComboBox>("labelShape");
     shape->setCurrentIndex(static_cast<int>(LabelShape::oval));
     emit shape->activated(shape->currentIndex());
     settle();
-    EXPECT_NEAR(area(session.snapshot().result(1)->cut_line()), 3.14159 * 76.2 * 40 / 4, 5);
+    EXPECT_NEAR(area(model.snapshot().result(1)->cut_line()), 3.14159 * 76.2 * 40 / 4, 5);
     click("lettersCut");
-    EXPECT_GT(session.snapshot().result(1)->cut->own.size(), 5u);
+    EXPECT_GT(own_lines(*model.snapshot().result(1)), 5);
     click("undo");
-    EXPECT_TRUE(session.snapshot().result(1)->cut->own.empty());
+    EXPECT_TRUE(own_lines(*model.snapshot().result(1)) == 0);
 }
 
 TEST_F(DrawingStory, MakesOneOfSeveralCopiesAndPartsThemAgain) {
-    session.adopt(test::disc_document({{80, 100}, {100, 100}}), QStringLiteral("Discs"));
+    model.project.adopt(test::disc_document({{80, 100}, {100, 100}}), QStringLiteral("Discs"));
     settle();
     window.go_to(Place::sheet);
     settle();
@@ -142,12 +146,12 @@ TEST_F(DrawingStory, MakesOneOfSeveralCopiesAndPartsThemAgain) {
     settle();
     QTest::keyClick(&window, Qt::Key_J, Qt::ControlModifier);
     settle();
-    ASSERT_EQ(session.document().placements.size(), 1u);
-    EXPECT_TRUE(std::holds_alternative<ClusterArtwork>(session.document().stickers.back()->artwork));
-    EXPECT_EQ(session.snapshot().plan->pages[0].cuts.size(), 1u);
+    ASSERT_EQ(model.document().placements.size(), 1u);
+    EXPECT_TRUE(std::holds_alternative<ClusterArtwork>(model.document().stickers.back()->artwork));
+    EXPECT_EQ(model.snapshot().plan->pages[0].cuts.size(), 1u);
     QTest::keyClick(&window, Qt::Key_J, Qt::ControlModifier | Qt::ShiftModifier);
     settle();
-    EXPECT_EQ(session.document().placements.size(), 2u);
+    EXPECT_EQ(model.document().placements.size(), 2u);
 }
 
 } // namespace

@@ -1,8 +1,8 @@
 // How the window looks and reads: contrast, names for screen readers, reachability by keyboard.
 
 #include "app/common/theme.h"
-#include "app/shell/doors.h"
-#include "app/shell/main_window.h"
+#include "app/frame/doors.h"
+#include "app/frame/main_window.h"
 #include "tests/support/samples.h"
 
 #include <QApplication>
@@ -55,8 +55,8 @@ TEST_P(Look, TextStandsOutFourAndAHalfToOne) { // WCAG 2.1, 1.4.3
 }
 
 TEST_P(Look, EverythingThatCanBeUsedHasANameAndSaysWhy) {
-    Session session;
-    MainWindow window(session);
+    Model model;
+    MainWindow window(model);
     window.show();
     for (QPushButton* b : window.findChildren<QPushButton*>()) {
         EXPECT_FALSE(b->text().isEmpty() && b->accessibleName().isEmpty()) << b->objectName().toStdString();
@@ -77,8 +77,8 @@ INSTANTIATE_TEST_SUITE_P(Tones, Look, testing::Values(Tone::light, Tone::dark),
 
 class Frame : public testing::Test {
   protected:
-    Session session;
-    MainWindow window{session};
+    Model model;
+    MainWindow window{model};
 
     void SetUp() override {
         window.resize(1280, 800);
@@ -86,7 +86,7 @@ class Frame : public testing::Test {
         settle();
     }
     void settle() {
-        EXPECT_TRUE(QTest::qWaitFor([this] { return session.is_settled(); }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 20000));
         QTest::qWait(260);
     }
     Door& door(int number) { return *window.findChild<Door*>(QStringLiteral("door%1").arg(number)); }
@@ -113,10 +113,10 @@ TEST_F(Frame, DoorsStandOnTheSideWhereTheirPlacesLie) {
 
 TEST_F(Frame, DoorsSayHowThingsStand) {
     EXPECT_THAT(door(2).accessibleName().toStdString(), testing::HasSubstr("not started"));
-    session.adopt(test::disc_document({{60, 100}}), "Test");
+    model.project.adopt(test::disc_document({{60, 100}}), "Test");
     settle();
     EXPECT_THAT(door(2).accessibleName().toStdString(), testing::HasSubstr("fine"));
-    session.adopt(test::disc_document({{5, 100}}), "Test");
+    model.project.adopt(test::disc_document({{5, 100}}), "Test");
     settle();
     EXPECT_THAT(door(2).accessibleName().toStdString(), testing::HasSubstr("something to fix"));
 }
@@ -146,13 +146,13 @@ TEST_F(Frame, MenusHoldEveryCommandAndNoShortcutTwice) {
 TEST_F(Frame, TheTrayShowsEveryStickerAndChoosesByClick) {
     Document d = test::disc_document({{60, 100}});
     d = with_sticker_added(d, test::disc_sticker(20));
-    session.adopt(d, "Test");
+    model.project.adopt(d, "Test");
     settle();
     auto* second = window.findChild<QWidget*>(QStringLiteral("trayCard2"));
     ASSERT_TRUE(second);
     QTest::mouseClick(second, Qt::LeftButton);
     settle();
-    EXPECT_EQ(session.sticker()->id, 2);
+    EXPECT_EQ(model.in_hand.sticker()->id, 2);
 }
 
 TEST_F(Frame, AnEmptyProjectSaysWhatToDoNext) {

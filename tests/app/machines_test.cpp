@@ -1,6 +1,6 @@
 // Paper, printer, cutter and marks by their fields; measuring and true size.
 
-#include "app/sheet/profiles.h"
+#include "app/model/profiles.h"
 #include "app/sheet/screen_size.h"
 #include "app/sheet/sheet_view.h"
 #include "tests/app/window.h"
@@ -22,7 +22,7 @@ class Machines : public Window {
         drop_artwork({test::demo_art("white-moon.png")});
         click("putOnSheet");
     }
-    const SheetSettings& sheet() { return session.document().sheet; }
+    const SheetSettings& sheet() { return model.document().sheet; }
     void pick(const char* combo, int index) {
         auto* box = find<QComboBox>(combo);
         ASSERT_TRUE(box) << combo;
@@ -36,7 +36,7 @@ TEST_F(Machines, PaperAndSmallSheetsByTheirFields) {
     click("stepPaper");
     pick("division", 2);
     EXPECT_EQ(sheet().division.columns * sheet().division.rows, 4);
-    EXPECT_EQ(session.snapshot().plan->pages[0].small_sheets.size(), 4u);
+    EXPECT_EQ(model.snapshot().plan->pages[0].small_sheets.size(), 4u);
     pick("division", 3);
     type("divisionColumns", "4");
     type("gutter", "3");
@@ -108,25 +108,25 @@ TEST_F(Machines, MarksAndMatByTheirFieldsAndSchemesFromFiles) {
     write(wrong, "{\"name\": \"Wrong\",\n\"marks\": []}");
     write(right,
           R"({"name": "One ring", "marks": [{"shape": "ring", "from": "top-left", "x": 20, "y": 20, "radius": 4}]})");
-    const Document before = session.document();
+    const Document before = model.document();
     with_file_dialog(wrong, [&] { pick("markKind", 3); });
     EXPECT_THAT(notice(), testing::AllOf(testing::HasSubstr("Line 2"), testing::HasSubstr("marks")));
-    EXPECT_EQ(session.document(), before);
+    EXPECT_EQ(model.document(), before);
     with_file_dialog(right, [&] { pick("markKind", 3); });
     EXPECT_EQ(sheet().marks.kind, MarkKind::scheme);
     EXPECT_EQ(sheet().marks.scheme.name, "One ring");
-    EXPECT_EQ(session.snapshot().plan->pages[0].marks.size(), 1u);
+    EXPECT_EQ(model.snapshot().plan->pages[0].marks.size(), 1u);
 }
 
 TEST_F(Machines, MeasuringAndTrueSize) {
     auto* view = find<SheetView>("sheetView");
     view->setFocus();
     key(Qt::Key_M);
-    const Document before = session.document();
+    const Document before = model.document();
     const QImage unmeasured = view->grab().toImage();
     drag(view, view->to_view().map(QPointF(20, 100)).toPoint(), view->to_view().map(QPointF(120, 100)).toPoint());
     EXPECT_NE(view->grab().toImage(), unmeasured);
-    EXPECT_EQ(session.document(), before) << "measuring changes nothing";
+    EXPECT_EQ(model.document(), before) << "measuring changes nothing";
     key(Qt::Key_Escape);
     QTimer answer;
     QObject::connect(&answer, &QTimer::timeout, &window, [&] {

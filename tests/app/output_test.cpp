@@ -1,14 +1,14 @@
 // Output in the real window: print, load crooked, find, cut; refusals and ways on; tickets; settings; files.
 
-#include "app/output/output_job.h"
+#include "app/output/output_run.h"
 #include "app/output/print_sheet.h"
 #include "app/output/rehearsal_view.h"
-#include "app/sheet/profiles.h"
-#include "devices/practice_printer.h"
-#include "formats/file.h"
-#include "formats/pdf.h"
-#include "formats/picture_read.h"
-#include "formats/project_file.h"
+#include "app/model/profiles.h"
+#include "devices/practice/practice_printer.h"
+#include "formats/basics/file.h"
+#include "formats/pdf/pdf_write.h"
+#include "formats/picture/picture_read.h"
+#include "formats/project/project_file.h"
 #include "tests/app/window.h"
 
 #include <QComboBox>
@@ -27,32 +27,32 @@ using testing::HasSubstr;
 
 class Output : public Window {
   protected:
-    OutputJob* job = nullptr;
+    OutputRun* run = nullptr;
 
     void SetUp() override {
         Window::SetUp();
-        job = window.findChild<OutputJob*>();
-        ASSERT_TRUE(job);
+        run = window.findChild<OutputRun*>();
+        ASSERT_TRUE(run);
     }
     /// Four puffins on the Output page.
     void open_puffins() {
         Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(test::demo_art("puffin.png"))}));
         for (int i = 0; i < 4; ++i)
-            d.placements.push_back(
+            d.put(
                 {.sticker = 1, .centre = {60.0 + 80 * (i % 2), 90.0 + 100 * (i / 2)}, .turn = 0.3 * i, .scale = 0.9});
-        session.adopt(d, "Tide Fair");
+        model.project.adopt(d, "Tide Fair");
         window.go_to(Place::output);
         settle();
     }
-    void reach(OutputJob::Stage stage) {
-        ASSERT_TRUE(QTest::qWaitFor([&] { return job->stage() == stage; }, 60000))
-            << "stage " << static_cast<int>(job->stage());
+    void reach(RunStage::Stage stage) {
+        ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == stage; }, 60000))
+            << "stage " << static_cast<int>(run->stage());
         settle();
     }
     void print() {
         open_puffins();
         click("practicePrint");
-        reach(OutputJob::Stage::printed);
+        reach(RunStage::Stage::printed);
     }
     /// Fills in the next dialog of that name and takes it.
     void in_dialog(const char* name, const std::function<void(QDialog&)>& fill, const std::function<void()>& open,
@@ -98,11 +98,11 @@ class Output : public Window {
     /// The farthest that any cut lies from its line in the print, mm.
     double worst_cut() {
         double worst = 0;
-        const Transform back = job->place().inverted();
+        const Transform back = run->place().inverted();
         Polygons lines;
-        for (const CutPath& cut : job->ticket()->pages[0].cuts)
+        for (const CutPath& cut : run->printed.ticket()->pages[0].cuts)
             lines.push_back(flatten(cut.line, 0.005));
-        for (const CutTrace& trace : job->cut_so_far())
+        for (const CutTrace& trace : run->cutting.cut_so_far())
             for (std::size_t i = 0; i < trace.tip.size(); i += 7)
                 worst = std::max(worst, nearest_on(lines, back.apply(trace.tip[i])).distance);
         return worst;
@@ -123,115 +123,115 @@ class Output : public Window {
 TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     auto demo = load_project(QStringLiteral(DEMO_PROJECT));
     ASSERT_TRUE(demo) << demo.problem().text();
-    session.adopt(std::move(*demo), "Tide Fair");
+    model.project.adopt(std::move(*demo), "Tide Fair");
     window.go_to(Place::output);
     settle();
     click("practicePrint");
-    reach(OutputJob::Stage::printed);
+    reach(RunStage::Stage::printed);
     make_crooked("2.4", "-1.7");
     click("loadSheet");
-    reach(OutputJob::Stage::found);
+    reach(RunStage::Stage::found);
     EXPECT_EQ(find<QLabel>("loadState")->text(), "found 5 of 5");
     EXPECT_THAT(find<QLabel>("loadFigures")->text().toStdString(), HasSubstr("Turned -1.70°, shifted 2.4"));
     choose("Quick");
     click("startCutting");
-    reach(OutputJob::Stage::cut);
-    EXPECT_EQ(job->cut_so_far().size(), job->job().runs.size());
+    reach(RunStage::Stage::cut);
+    EXPECT_EQ(run->cutting.cut_so_far().size(), run->cutting.job().runs.size());
     EXPECT_LT(worst_cut(), 0.15);
-    EXPECT_TRUE(job->faulty().empty());
+    EXPECT_TRUE(run->cutting.faulty().empty());
     // The command line tells the same of the same ticket.
     const QString saved = folder.filePath("demo.fusuma"), told = folder.filePath("r.json");
-    ASSERT_TRUE(session.save(saved));
+    ASSERT_TRUE(model.project.save(saved));
     QProcess cli;
-    cli.start(QStringLiteral(FUSUMA_CLI), {"rehearse", saved, "--ticket", QString::fromStdString(job->ticket()->code),
+    cli.start(QStringLiteral(FUSUMA_CLI), {"rehearse", saved, "--ticket", QString::fromStdString(run->printed.ticket()->code),
                                            "--shift", "2.4,0", "--turn", "-1.7", "--report", told});
     ASSERT_TRUE(cli.waitForFinished(120000));
     EXPECT_EQ(cli.exitCode(), 0) << cli.readAllStandardError().toStdString();
     const auto report = nlohmann::json::parse(read_file(told, 1 << 20)->toStdString());
-    EXPECT_NEAR(report["worst_error_mm"].get<double>(), job->judgement().worst_error, 1e-6);
-    EXPECT_NEAR(report["fit"]["residual_mm"].get<double>(), job->registration().residual, 1e-6);
-    EXPECT_EQ(report["faulty_copies"].get<std::size_t>(), job->faulty().size());
+    EXPECT_NEAR(report["worst_error_mm"].get<double>(), run->cutting.judgement().worst_error, 1e-6);
+    EXPECT_NEAR(report["fit"]["residual_mm"].get<double>(), run->finder.registration().residual, 1e-6);
+    EXPECT_EQ(report["faulty_copies"].get<std::size_t>(), run->cutting.faulty().size());
     // Smudge a mark: refused with the reason; finish by hand, with keys.
     make_crooked("1", "0.8", 4);
-    EXPECT_EQ(job->stage(), OutputJob::Stage::printed);
+    EXPECT_EQ(run->stage(), RunStage::Stage::printed);
     click("loadSheet");
-    reach(OutputJob::Stage::refused);
+    reach(RunStage::Stage::refused);
     EXPECT_THAT(find<QLabel>("loadWords")->text().toStdString(), HasSubstr("The dot at the bottom left was not found"));
     EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled());
     click("findByHand");
-    reach(OutputJob::Stage::pointing);
+    reach(RunStage::Stage::pointing);
     auto* view = find<RehearsalView>("rehearsalView");
     view->setFocus();
-    const auto& marks = job->ticket()->pages[0].marks;
-    while (job->stage() == OutputJob::Stage::pointing) {
-        if (job->wanted_mark() == 3) { // the smudged one
+    const auto& marks = run->printed.ticket()->pages[0].marks;
+    while (run->stage() == RunStage::Stage::pointing) {
+        if (run->finder.wanted_mark() == 3) { // the smudged one
             click("skipMark");
             continue;
         }
-        const Point goal = job->place().apply(marks[job->wanted_mark()].centre);
+        const Point goal = run->place().apply(marks[run->finder.wanted_mark()].centre);
         const auto drive = [&](double step, Qt::KeyboardModifiers with) {
-            for (int i = 0; i < 200 && std::abs(goal.x - job->pointer().x) > step / 2; ++i)
-                QTest::keyClick(view, goal.x > job->pointer().x ? Qt::Key_Right : Qt::Key_Left, with);
-            for (int i = 0; i < 200 && std::abs(goal.y - job->pointer().y) > step / 2; ++i)
-                QTest::keyClick(view, goal.y > job->pointer().y ? Qt::Key_Down : Qt::Key_Up, with);
+            for (int i = 0; i < 200 && std::abs(goal.x - run->finder.pointer().x) > step / 2; ++i)
+                QTest::keyClick(view, goal.x > run->finder.pointer().x ? Qt::Key_Right : Qt::Key_Left, with);
+            for (int i = 0; i < 200 && std::abs(goal.y - run->finder.pointer().y) > step / 2; ++i)
+                QTest::keyClick(view, goal.y > run->finder.pointer().y ? Qt::Key_Down : Qt::Key_Up, with);
         };
         drive(5, Qt::ShiftModifier);
         drive(0.5, {});
         drive(0.05, Qt::AltModifier);
         QTest::keyClick(view, Qt::Key_Return);
     }
-    reach(OutputJob::Stage::found);
-    EXPECT_EQ(job->registration().marks_found, 4u);
+    reach(RunStage::Stage::found);
+    EXPECT_EQ(run->finder.registration().marks_found, 4u);
     click("startCutting");
-    reach(OutputJob::Stage::cut);
+    reach(RunStage::Stage::cut);
     EXPECT_LT(worst_cut(), 0.15);
     // Change the sheet after printing: what changed is said, and the ticket is offered.
-    session.select({0});
-    session.move_selection({5, 0}, {});
+    model.in_hand.select({CopyId{1}});
+    model.copies.move({5, 0}, {});
     settle();
     EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("1 copy was moved."));
     click("cutPrinted");
     EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("Cutting what was printed"));
     click("loadSheet");
-    reach(OutputJob::Stage::pointing);
+    reach(RunStage::Stage::pointing);
     choose("Paper edge");
-    reach(OutputJob::Stage::found);
-    EXPECT_GT(job->judgement().worst_error, 0.5) << "nothing corrects how it lies";
+    reach(RunStage::Stage::found);
+    EXPECT_GT(run->cutting.judgement().worst_error, 0.5) << "nothing corrects how it lies";
 }
 
 TEST_F(Output, TicketsStayThroughUndoAndCanBeCutPrintedOpenedAndDeleted) {
     print();
-    const std::string first = job->ticket()->code;
-    session.select({0});
-    session.move_selection({7, 0}, {});
+    const std::string first = run->printed.ticket()->code;
+    model.in_hand.select({CopyId{1}});
+    model.copies.move({7, 0}, {});
     settle();
     click("printAgain");
-    reach(OutputJob::Stage::printed);
-    EXPECT_NE(job->ticket()->code, first);
-    EXPECT_EQ(session.document().tickets.size(), 2u);
-    session.undo();
+    reach(RunStage::Stage::printed);
+    EXPECT_NE(run->printed.ticket()->code, first);
+    EXPECT_EQ(model.document().tickets.size(), 2u);
+    model.project.undo();
     settle();
-    EXPECT_EQ(session.document().tickets.size(), 2u) << "paper cannot be undone";
-    EXPECT_FALSE(job->changes().empty());
-    session.redo();
+    EXPECT_EQ(model.document().tickets.size(), 2u) << "paper cannot be undone";
+    EXPECT_FALSE(run->printed.changes().empty());
+    model.project.redo();
     settle();
-    EXPECT_TRUE(job->changes().empty());
+    EXPECT_TRUE(run->printed.changes().empty());
     // The newest is listed first.
     run_action("Delete");
-    EXPECT_EQ(session.document().tickets.size(), 1u);
-    EXPECT_EQ(job->stage(), OutputJob::Stage::nothing) << "it was in hand";
+    EXPECT_EQ(model.document().tickets.size(), 1u);
+    EXPECT_EQ(run->stage(), RunStage::Stage::nothing) << "it was in hand";
     run_action("Cut it");
-    reach(OutputJob::Stage::printed);
-    EXPECT_EQ(job->ticket()->code, first);
-    const double moved = session.document().placements[0].centre.x;
+    reach(RunStage::Stage::printed);
+    EXPECT_EQ(run->printed.ticket()->code, first);
+    const double moved = model.document().placements[0].centre.x;
     run_action("Open it on the sheet");
-    EXPECT_NEAR(session.document().placements[0].centre.x, moved - 7, 1e-9);
-    EXPECT_EQ(session.document().tickets.size(), 1u);
+    EXPECT_NEAR(model.document().placements[0].centre.x, moved - 7, 1e-9);
+    EXPECT_EQ(model.document().tickets.size(), 1u);
     run_action("Print it again");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().tickets.size() == 2; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().tickets.size() == 2; }, 20000));
     // They are saved with the project.
     const QString path = folder.filePath("t.fusuma");
-    ASSERT_TRUE(session.save(path));
+    ASSERT_TRUE(model.project.save(path));
     EXPECT_EQ(load_project(path)->tickets.size(), 2u);
 }
 
@@ -240,30 +240,30 @@ TEST_F(Output, PausesStopsAndGoesOnAfterTheLineDropped) {
     in_dialog(
         "faultsDialog", [](QDialog& d) { type_in(d, "faultDrop", "2"); }, [&] { click("practiceFaults"); });
     click("loadSheet");
-    reach(OutputJob::Stage::found);
+    reach(RunStage::Stage::found);
     choose("Quick");
     click("startCutting");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return job->stage() == OutputJob::Stage::dropped; }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::dropped; }, 30000));
     settle();
     EXPECT_THAT(notice(), HasSubstr("lines are cut"));
     EXPECT_EQ(find<QPushButton>("pauseCutting")->text(), "Go on");
     click("pauseCutting");
-    reach(OutputJob::Stage::cut);
-    EXPECT_GE(job->cut_so_far().size(), 4u);
+    reach(RunStage::Stage::cut);
+    EXPECT_GE(run->cutting.cut_so_far().size(), 4u);
     // Over the practice cutter's serial port, slowly: pause and stop.
     find<QComboBox>("connection")->setCurrentIndex(1);
     emit find<QComboBox>("connection")->activated(1);
     choose("As a machine");
     click("startCutting");
     click("pauseCutting");
-    EXPECT_EQ(job->stage(), OutputJob::Stage::paused);
+    EXPECT_EQ(run->stage(), RunStage::Stage::paused);
     click("pauseCutting");
-    EXPECT_EQ(job->stage(), OutputJob::Stage::cutting);
+    EXPECT_EQ(run->stage(), RunStage::Stage::cutting);
     click("stopCutting");
-    EXPECT_EQ(job->stage(), OutputJob::Stage::printed);
+    EXPECT_EQ(run->stage(), RunStage::Stage::printed);
     // An address that is none is said so.
     click("loadSheet");
-    reach(OutputJob::Stage::found);
+    reach(RunStage::Stage::found);
     find<QComboBox>("connection")->setCurrentIndex(2);
     emit find<QComboBox>("connection")->activated(2);
     auto* address = find<QLineEdit>("cutterAddress");
@@ -276,10 +276,10 @@ TEST_F(Output, PausesStopsAndGoesOnAfterTheLineDropped) {
 
 TEST_F(Output, SlipsShowWhoWouldSufferAndOneClickMakesThemSafe) {
     open_puffins();
-    session.choose_sticker(1);
-    session.edit_sticker("Border", [](Sticker& s) { s.border.width = 0.5; });
+    model.in_hand.choose_sticker(1);
+    model.in_hand.edit_sticker("Border", [](Sticker& s) { s.border.width = 0.5; });
     click("practicePrint");
-    reach(OutputJob::Stage::printed);
+    reach(RunStage::Stage::printed);
     ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipVerdict")->text() == "No slip."; }, 20000));
     auto* right = find<QSlider>("slipRight");
     right->setFocus();
@@ -294,9 +294,9 @@ TEST_F(Output, SlipsShowWhoWouldSufferAndOneClickMakesThemSafe) {
     EXPECT_THAT(find<QLabel>("slipAdvice")->text().toStdString(),
                 HasSubstr("would keep every sticker clean up to a slip of 0.6 mm"));
     click("slipRemedy");
-    EXPECT_NEAR(session.sticker()->border.width, 0.75, 0.06);
+    EXPECT_NEAR(model.in_hand.sticker()->border.width, 0.75, 0.06);
     click("printAgain");
-    reach(OutputJob::Stage::printed);
+    reach(RunStage::Stage::printed);
     ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipAdvice")->text().contains("1.0 mm"); }, 20000));
     click("trySheets");
     ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipChances")->text().contains("% of sheets"); }, 60000));
@@ -307,7 +307,7 @@ TEST_F(Output, MaterialPrinterMachineAndInksAreSetInDialogs) {
     find<QComboBox>("material")->setCurrentIndex(3);
     emit find<QComboBox>("material")->activated(3);
     settle();
-    EXPECT_EQ(session.document().material.name, usual_materials()[3].name);
+    EXPECT_EQ(model.document().material.name, usual_materials()[3].name);
     in_dialog(
         "materialDialog",
         [](QDialog& d) {
@@ -317,10 +317,10 @@ TEST_F(Output, MaterialPrinterMachineAndInksAreSetInDialogs) {
             d.findChild<QAbstractButton*>("keepMaterial")->click();
         },
         [&] { click("materialSettings"); });
-    EXPECT_EQ(session.document().material.name, "Quay vinyl");
-    EXPECT_EQ(session.document().material.kiss.passes, 2);
-    EXPECT_NEAR(session.document().material.blade_offset, 0.3, 1e-9);
-    EXPECT_EQ(saved_materials().back(), session.document().material) << "for other projects too";
+    EXPECT_EQ(model.document().material.name, "Quay vinyl");
+    EXPECT_EQ(model.document().material.kiss.passes, 2);
+    EXPECT_NEAR(model.document().material.blade_offset, 0.3, 1e-9);
+    EXPECT_EQ(saved_materials().back(), model.document().material) << "for other projects too";
     in_dialog(
         "printerRightDialog",
         [](QDialog& d) {
@@ -329,7 +329,7 @@ TEST_F(Output, MaterialPrinterMachineAndInksAreSetInDialogs) {
             EXPECT_THAT(d.findChild<QLabel*>("measureEffect")->text().toStdString(), HasSubstr("-1.00 mm right"));
         },
         [&] { click("printerRight"); });
-    EXPECT_NEAR(session.document().sheet.printer.shift.x, -1, 1e-6);
+    EXPECT_NEAR(model.document().sheet.printer.shift.x, -1, 1e-6);
     in_dialog(
         "machineRightDialog",
         [](QDialog& d) {
@@ -337,17 +337,17 @@ TEST_F(Output, MaterialPrinterMachineAndInksAreSetInDialogs) {
                 type_in(d, ("offDown" + std::to_string(i)).c_str(), "0.4");
         },
         [&] { click("machineTest"); });
-    EXPECT_NEAR(session.document().sheet.cutter.shift.y, -0.4, 1e-6);
+    EXPECT_NEAR(model.document().sheet.cutter.shift.y, -0.4, 1e-6);
     in_dialog(
         "inksDialog", [](QDialog& d) { type_in(d, "inkKiss", "Anriss"); }, [&] { click("inkNames"); });
-    EXPECT_EQ(session.document().inks.kiss, "Anriss");
+    EXPECT_EQ(model.document().inks.kiss, "Anriss");
     click("undo");
-    EXPECT_EQ(session.document().inks.kiss, "Kiss cut");
+    EXPECT_EQ(model.document().inks.kiss, "Kiss cut");
 }
 
 TEST_F(Output, WritesCutFilesOfEveryPageAndChecksThem) {
     open_puffins();
-    session.edit("Page", [](Document d) {
+    model.project.edit("Page", [](Document d) {
         d = with_page_added(d);
         d.placements[3].page = 1;
         return d;
@@ -367,18 +367,18 @@ TEST_F(Output, WritesCutFilesOfEveryPageAndChecksThem) {
     }
     // The ticket has both pages, too.
     click("practicePrint");
-    reach(OutputJob::Stage::printed);
-    EXPECT_EQ(job->pages(), 2);
+    reach(RunStage::Stage::printed);
+    EXPECT_EQ(run->printed.pages(), 2);
     click("outputPageAfter");
-    reach(OutputJob::Stage::printed);
+    reach(RunStage::Stage::printed);
     click("loadSheet");
-    reach(OutputJob::Stage::found);
-    EXPECT_EQ(job->job().runs.size(), 1u);
+    reach(RunStage::Stage::found);
+    EXPECT_EQ(run->cutting.job().runs.size(), 1u);
 }
 
 TEST_F(Output, RealPrintersGetThePageAtTrueSizeOrASentence) {
     open_puffins();
-    const auto plan = session.snapshot().plan;
+    const auto plan = model.snapshot().plan;
     QPrinter printer(QPrinter::HighResolution);
     printer.setOutputFormat(QPrinter::PdfFormat); // the system's print support, writing to a file
     const QString path = folder.filePath("printed.pdf");
@@ -403,7 +403,7 @@ TEST_F(Output, RealPrintersGetThePageAtTrueSizeOrASentence) {
 TEST_F(Output, TheRehearsalShowsTimeTravelAndOrder) {
     print();
     click("loadSheet");
-    reach(OutputJob::Stage::found);
+    reach(RunStage::Stage::found);
     auto* view = find<RehearsalView>("rehearsalView");
     auto* time = find<QSlider>("timeSlider");
     EXPECT_EQ(time->maximum(), 4);
@@ -429,9 +429,9 @@ TEST_F(Output, APdfIsATicketAndAPlainPaperTestIsNot) {
     open_puffins();
     const QString path = folder.filePath("s.pdf");
     with_file_dialog(path, [&] { click("savePdf"); });
-    EXPECT_EQ(session.document().tickets.size(), 1u);
-    EXPECT_THAT(notice(), HasSubstr(session.document().tickets[0]->code));
-    reach(OutputJob::Stage::printed);
+    EXPECT_EQ(model.document().tickets.size(), 1u);
+    EXPECT_THAT(notice(), HasSubstr(model.document().tickets[0]->code));
+    reach(RunStage::Stage::printed);
     // Both ways to the plain-paper test: its PDF needs no ticket.
     const QString test = folder.filePath("test.pdf");
     bool asked = false;
@@ -452,7 +452,7 @@ TEST_F(Output, APdfIsATicketAndAPlainPaperTestIsNot) {
     with_file_dialog(test, [&] { QTest::mouseClick(find<QPushButton>("plainPaperTest"), Qt::LeftButton); });
     EXPECT_TRUE(asked);
     EXPECT_GT(QFile(test).size(), 1000);
-    EXPECT_EQ(session.document().tickets.size(), 1u);
+    EXPECT_EQ(model.document().tickets.size(), 1u);
 }
 
 TEST_F(Output, AnEmptySheetCannotBePrinted) {

@@ -2,9 +2,9 @@
 
 #include "app/bench/bench_view.h"
 #include "app/common/theme.h"
-#include "app/shell/main_window.h"
-#include "core/document/fill_sheet.h"
-#include "formats/project_file.h"
+#include "app/frame/main_window.h"
+#include "core/arrange/fill_sheet.h"
+#include "formats/project/project_file.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -25,10 +25,10 @@ using namespace fusuma::app;
 
 namespace {
 
-void settle(Session& session) {
+void settle(Model& model) {
     QElapsedTimer clock;
     clock.start();
-    while ((!session.is_settled() || clock.elapsed() < 400) && clock.elapsed() < 20000)
+    while ((!model.working_out.is_settled() || clock.elapsed() < 400) && clock.elapsed() < 20000)
         QTest::qWait(30);
     QTest::qWait(150); // what the result sets off: texts, layouts, the bar that goes
 }
@@ -48,25 +48,25 @@ int main(int argc, char** argv) {
         std::cerr << project.problem().text() << '\n';
         return 2;
     }
-    Session session;
-    MainWindow window(session);
-    session.adopt(std::move(*project), QStringLiteral("Tide Fair"));
+    Model model;
+    MainWindow window(model);
+    model.project.adopt(std::move(*project), QStringLiteral("Tide Fair"));
     window.resize(1280, 800);
     window.show();
     const QString folder = QString::fromLocal8Bit(argv[2]);
     const auto shoot = [&](const char* name) {
-        settle(session);
+        settle(model);
         window.grab().save(folder + "/" + QLatin1String(name) + ".png");
     };
     const auto click = [&](const char* name) {
         QTest::mouseClick(window.findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
-        settle(session);
+        settle(model);
     };
     const auto choose = [&](const char* name) {
-        for (const auto& sticker : session.document().stickers)
+        for (const auto& sticker : model.document().stickers)
             if (sticker->name == name)
-                session.choose_sticker(sticker->id);
-        settle(session);
+                model.in_hand.choose_sticker(sticker->id);
+        settle(model);
     };
     choose("Fair badge");
     click("stepBackground");
@@ -87,29 +87,29 @@ int main(int argc, char** argv) {
     look.start(300);
     click("newLabel");
     click("stepBorder");
-    session.choose_sticker(session.document().stickers[2]->id);
+    model.in_hand.choose_sticker(model.document().stickers[2]->id);
     shoot("bench");
-    session.choose_sticker(session.document().stickers[4]->id);
+    model.in_hand.choose_sticker(model.document().stickers[4]->id);
     click("stepBleed");
     shoot("bench-bleed");
-    session.choose_sticker(session.document().stickers[3]->id);
+    model.in_hand.choose_sticker(model.document().stickers[3]->id);
     click("stepCut");
     click("toolNodes");
     auto* bench = window.findChild<BenchView*>();
-    const auto result = session.snapshot().result(session.sticker()->id);
+    const auto result = model.snapshot().result(model.in_hand.sticker()->id);
     const Point node = node_at(result->cut->hand.lines.front(), 4);
     bench->zoom_by(2);
     bench->centre_on(node);
-    settle(session);
+    settle(model);
     QTest::mouseClick(bench, Qt::LeftButton, {}, bench->to_view().map(QPointF(node.x, node.y)).toPoint());
     shoot("bench-nodes");
     bench->fit();
-    session.choose_sticker(session.document().stickers[0]->id);
+    model.in_hand.choose_sticker(model.document().stickers[0]->id);
     auto* look_at = window.findChild<QComboBox*>(QStringLiteral("lookAt"));
     click("stepOutline");
     look_at->setCurrentIndex(3);
     shoot("bench-outline");
-    session.choose_sticker(session.document().stickers[7]->id);
+    model.in_hand.choose_sticker(model.document().stickers[7]->id);
     click("stepBackground");
     look_at->setCurrentIndex(2);
     shoot("bench-background");
@@ -121,37 +121,37 @@ int main(int argc, char** argv) {
         QTest::mouseMove(view, middle + QPoint(-150 + 11 * i, -110 + 2 * i));
     shoot("bench-brush");
     QTest::mouseRelease(view, Qt::LeftButton, {}, middle);
-    settle(session);
-    session.undo();
+    settle(model);
+    model.project.undo();
     look_at->setCurrentIndex(0);
-    session.choose_sticker(session.document().stickers[1]->id);
+    model.in_hand.choose_sticker(model.document().stickers[1]->id);
     click("stepArtwork");
-    session.edit_sticker("Turn", [](Sticker& s) { s = reframed(s, {.turn = 0.2}); });
+    model.in_hand.edit_sticker("Turn", [](Sticker& s) { s = reframed(s, {.turn = 0.2}); });
     shoot("bench-artwork");
-    session.undo();
+    model.project.undo();
     window.go_to(Place::sheet);
-    settle(session);
-    session.go_to_page(1);
-    session.select({});
+    settle(model);
+    model.in_hand.go_to_page(1);
+    model.in_hand.select({});
     shoot("sheet-labels");
-    session.go_to_page(0);
-    session.select({4});
+    model.in_hand.go_to_page(0);
+    model.in_hand.select({model.document().placements[4].id});
     shoot("sheet");
-    session.search("Fill", [](const Document& d, Evaluator& evaluator, const Work& work, const Session::Improved&) {
+    model.searches.search("Fill", [](const Document& d, Planner& evaluator, const Work& work, const Searches::Improved&) {
         FillRequest request{.is_fresh = true, .way = FillWay::turned, .turns = Turns::any, .rounds = 40};
         for (const auto& sticker : d.stickers)
             if (sticker->name != "Tide bell")
                 request.orders.push_back({.sticker = sticker->id, .scale = 0.62});
         FillReport report = fill_sheet(d, evaluator, request, work);
-        return Session::Searched{std::move(report.document), {}};
+        return Searches::Searched{std::move(report.document), {}};
     });
-    static_cast<void>(QTest::qWaitFor([&] { return !session.is_searching(); }, 120000));
-    session.select({});
+    static_cast<void>(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 120000));
+    model.in_hand.select({});
     click("stepSelection");
     click("stepMarks and cutter");
     shoot("sheet-full");
-    session.undo();
-    settle(session);
+    model.project.undo();
+    settle(model);
     window.go_to(Place::output);
     click("practicePrint");
     auto* load = window.findChild<QPushButton*>(QStringLiteral("loadSheet"));
@@ -193,7 +193,7 @@ int main(int argc, char** argv) {
     shoot("output-hand");
     apply_theme(application, Tone::dark);
     window.go_to(Place::bench);
-    session.choose_sticker(session.document().stickers[1]->id);
+    model.in_hand.choose_sticker(model.document().stickers[1]->id);
     shoot("bench-dark");
     return 0;
 }

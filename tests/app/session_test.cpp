@@ -1,10 +1,10 @@
-// The session behind the window, and the small widgets everything is made of.
+// The model behind the window, and the small widgets everything is made of.
 
 #include "app/common/number_field.h"
 #include "app/common/widgets.h"
-#include "app/shell/session.h"
+#include "app/model/model.h"
 #include "core/geometry/measure.h"
-#include "formats/project_file.h"
+#include "formats/project/project_file.h"
 #include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
@@ -20,18 +20,18 @@ namespace {
 
 class SessionTest : public testing::Test {
   protected:
-    Session session;
+    Model model;
     QTemporaryDir folder;
 
     void SetUp() override {
-        session.adopt(test::disc_document({{60, 60}, {120, 60}}), "Discs");
+        model.project.adopt(test::disc_document({{60, 60}, {120, 60}}), "Discs");
         settle();
     }
     void settle() {
-        EXPECT_TRUE(QTest::qWaitFor([this] { return session.is_settled(); }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 20000));
     }
     void set_gap(double gap, const QString& stroke = {}) {
-        session.edit(
+        model.project.edit(
             "Gap",
             [gap](Document d) {
                 d.sheet.gap = gap;
@@ -42,23 +42,23 @@ class SessionTest : public testing::Test {
 };
 
 TEST_F(SessionTest, ResultsBelongToTheDocumentShown) {
-    EXPECT_EQ(session.snapshot().document, session.document());
-    EXPECT_EQ(session.snapshot().plan->pages[0].cuts.size(), 2u);
-    EXPECT_TRUE(session.snapshot().result(1));
-    EXPECT_FALSE(session.snapshot().result(7));
+    EXPECT_EQ(model.snapshot().document, model.document());
+    EXPECT_EQ(model.snapshot().plan->pages[0].cuts.size(), 2u);
+    EXPECT_TRUE(model.snapshot().result(1));
+    EXPECT_FALSE(model.snapshot().result(7));
 }
 
 TEST_F(SessionTest, ManyQuickEditsEndWithTheLastAndSkipWhatIsStale) {
-    QSignalSpy worked(&session, &Session::worked_out);
+    QSignalSpy worked(&model.working_out, &WorkingOut::worked_out);
     for (int i = 0; i < 200; ++i)
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             "Border", [i](Sticker& s) { s.border.width = 1 + i / 100.0; }, "drag");
     settle();
-    EXPECT_NEAR(session.snapshot().document.find(1)->border.width, 2.99, 1e-9);
+    EXPECT_NEAR(model.snapshot().document.find(1)->border.width, 2.99, 1e-9);
     EXPECT_LT(worked.count(), 200) << "runs between were skipped";
-    session.undo();
+    model.project.undo();
     settle();
-    EXPECT_NEAR(session.snapshot().document.find(1)->border.width, 2, 1e-9) << "one stroke, one step";
+    EXPECT_NEAR(model.snapshot().document.find(1)->border.width, 2, 1e-9) << "one stroke, one step";
 }
 
 /// A sticker of 6 megapixels, half of it noise: long to work out, quick to preview.
@@ -71,119 +71,119 @@ Sticker large_sticker() {
 }
 
 TEST_F(SessionTest, LargePicturesArePreviewedAndSettle) {
-    session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
-    session.choose_sticker(2);
+    model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
+    model.in_hand.choose_sticker(2);
     settle();
-    QSignalSpy previewed(&session, &Session::previewed), worked(&session, &Session::worked_out);
+    QSignalSpy previewed(&model.working_out, &WorkingOut::previewed), worked(&model.working_out, &WorkingOut::worked_out);
     for (int i = 0; i < 20; ++i) {
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             "Threshold", [i](Sticker& s) { s.trace.threshold = 100 + i; }, "drag");
         QTest::qWait(5);
     }
     EXPECT_TRUE(QTest::qWaitFor([&] { return previewed.count() > 0; }, 20000));
-    EXPECT_TRUE(session.shows_preview() || session.is_settled());
+    EXPECT_TRUE(model.working_out.shows_preview() || model.working_out.is_settled());
     settle();
     EXPECT_LT(worked.count(), 20) << "what was stale was dropped";
-    EXPECT_EQ(session.snapshot().document.find(2)->trace.threshold, 119);
-    EXPECT_FALSE(session.shows_preview());
-    EXPECT_EQ(session.shown(), session.snapshot().result(2));
+    EXPECT_EQ(model.snapshot().document.find(2)->trace.threshold, 119);
+    EXPECT_FALSE(model.working_out.shows_preview());
+    EXPECT_EQ(model.working_out.shown(), model.snapshot().result(2));
 }
 
 TEST_F(SessionTest, PreviewsComeForwardOnlyAndDoNotWaitForTheFullResult) {
     // Every preview belongs to a newer edit than the one before, and to the sticker in hand.
     std::vector<double> seen;
-    const auto watching = QObject::connect(&session, &Session::previewed, &session,
-                                           [&] { seen.push_back(bounds(session.shown()->cut_line()).width()); });
+    const auto watching = QObject::connect(&model.working_out, &WorkingOut::previewed, &model,
+                                           [&] { seen.push_back(bounds(model.working_out.shown()->cut_line()).width()); });
     double width = 1;
     for (int i = 0; i < 4000 && seen.size() < 6; ++i) {
         width += 0.005;
-        session.edit_sticker(
+        model.in_hand.edit_sticker(
             "Border", [width](Sticker& s) { s.border.width = width; }, "drag");
         QTest::qWait(4);
     }
     EXPECT_GE(seen.size(), 6u) << "while edits keep coming";
     settle();
     EXPECT_TRUE(std::is_sorted(seen.begin(), seen.end()));
-    EXPECT_NEAR(bounds(session.shown()->cut_line()).width(), 30 + 2 * width, 0.03);
+    EXPECT_NEAR(bounds(model.working_out.shown()->cut_line()).width(), 30 + 2 * width, 0.03);
     QObject::disconnect(watching);
     // Taking up another sticker leaves no preview of the first behind.
-    session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), test::disc_sticker(12)); });
-    session.edit_sticker("Border", [](Sticker& s) { s.border.width = 1; });
-    session.choose_sticker(2);
+    model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), test::disc_sticker(12)); });
+    model.in_hand.edit_sticker("Border", [](Sticker& s) { s.border.width = 1; });
+    model.in_hand.choose_sticker(2);
     settle();
-    EXPECT_NEAR(bounds(session.shown()->outline()).width(), 12, 0.02);
+    EXPECT_NEAR(bounds(model.working_out.shown()->outline()).width(), 12, 0.02);
 }
 
 TEST_F(SessionTest, StoppingLongWorkUndoesWhatItWasFor) {
-    session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
-    ASSERT_TRUE(session.business());
-    EXPECT_FALSE(session.business()->words.isEmpty());
-    session.cancel_business();
+    model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
+    ASSERT_TRUE(model.business.now());
+    EXPECT_FALSE(model.business.now()->words.isEmpty());
+    model.business.cancel();
     settle();
-    EXPECT_EQ(session.document().stickers.size(), 1u);
-    EXPECT_EQ(session.snapshot().document, session.document());
-    EXPECT_FALSE(session.business());
+    EXPECT_EQ(model.document().stickers.size(), 1u);
+    EXPECT_EQ(model.snapshot().document, model.document());
+    EXPECT_FALSE(model.business.now());
 }
 
 TEST_F(SessionTest, KnowsWhatIsSavedAndWhatIsNot) {
-    EXPECT_FALSE(session.is_changed());
+    EXPECT_FALSE(model.project.is_changed());
     set_gap(5);
-    EXPECT_TRUE(session.is_changed());
+    EXPECT_TRUE(model.project.is_changed());
     const QString path = folder.filePath("discs.fusuma");
-    ASSERT_TRUE(save_project(session.document(), path)); // the discs have no original bytes to be read back from
-    EXPECT_TRUE(session.is_changed()) << "not by the session";
-    EXPECT_TRUE(session.save(path));
-    EXPECT_FALSE(session.is_changed());
-    EXPECT_EQ(session.project_name(), "discs");
-    session.undo();
-    EXPECT_TRUE(session.is_changed());
-    session.redo();
-    EXPECT_FALSE(session.is_changed()) << "back at what is on disk";
+    ASSERT_TRUE(save_project(model.document(), path)); // the discs have no original bytes to be read back from
+    EXPECT_TRUE(model.project.is_changed()) << "not by the model";
+    EXPECT_TRUE(model.project.save(path));
+    EXPECT_FALSE(model.project.is_changed());
+    EXPECT_EQ(model.project.name(), "discs");
+    model.project.undo();
+    EXPECT_TRUE(model.project.is_changed());
+    model.project.redo();
+    EXPECT_FALSE(model.project.is_changed()) << "back at what is on disk";
 }
 
 TEST_F(SessionTest, SelectionFollowsWhatHappensToTheCopies) {
-    session.select({0, 1});
-    session.duplicate_selection();
-    EXPECT_EQ(session.document().placements.size(), 4u);
-    EXPECT_EQ(session.selection(), (std::set<std::size_t>{2, 3})) << "the fresh ones";
-    session.undo();
-    EXPECT_TRUE(session.selection().empty()) << "they are gone";
-    session.select({1});
-    session.move_selection({10, -5}, "");
-    EXPECT_EQ(session.document().placements[1].centre, (Point{130, 55}));
-    session.remove_selection();
-    EXPECT_EQ(session.document().placements.size(), 1u);
-    EXPECT_TRUE(session.selection().empty());
+    model.in_hand.select({CopyId{1}, CopyId{2}});
+    model.copies.duplicate();
+    EXPECT_EQ(model.document().placements.size(), 4u);
+    EXPECT_EQ(model.in_hand.copies(), (Selection{CopyId{3}, CopyId{4}})) << "the fresh ones";
+    model.project.undo();
+    EXPECT_TRUE(model.in_hand.copies().empty()) << "they are gone";
+    model.in_hand.select({CopyId{2}});
+    model.copies.move({10, -5}, "");
+    EXPECT_EQ(model.document().placements[1].centre, (Point{130, 55}));
+    model.copies.remove();
+    EXPECT_EQ(model.document().placements.size(), 1u);
+    EXPECT_TRUE(model.in_hand.copies().empty());
 }
 
 TEST_F(SessionTest, RemovingTheStickerInHandTakesUpAnother) {
-    session.edit("Add", [](Document d) { return with_sticker_added(std::move(d), test::disc_sticker(12)); });
-    session.choose_sticker(2);
-    EXPECT_EQ(session.sticker()->id, 2);
-    session.edit("Remove", [](Document d) { return with_sticker_removed(std::move(d), 2); });
-    EXPECT_EQ(session.sticker()->id, 1);
-    session.start_new();
-    EXPECT_FALSE(session.sticker());
+    model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), test::disc_sticker(12)); });
+    model.in_hand.choose_sticker(2);
+    EXPECT_EQ(model.in_hand.sticker()->id, 2);
+    model.project.edit("Remove", [](Document d) { return with_sticker_removed(std::move(d), 2); });
+    EXPECT_EQ(model.in_hand.sticker()->id, 1);
+    model.project.start_new();
+    EXPECT_FALSE(model.in_hand.sticker());
 }
 
 TEST_F(SessionTest, AsksForMoreCopiesThanFitAreToldAndTheRestPlaced) {
-    QSignalSpy told(&session, &Session::problem);
-    session.place_copies(500);
+    QSignalSpy told(&model.messages, &Messages::problem);
+    model.copies.place(500);
     settle();
     ASSERT_EQ(told.count(), 1);
     EXPECT_THAT(told[0][0].toString().toStdString(), testing::HasSubstr("of 500 copies fit"));
-    EXPECT_GT(session.document().placements.size(), 20u);
-    EXPECT_TRUE(session.snapshot().findings.empty());
-    session.place_copies(-1);
+    EXPECT_GT(model.document().placements.size(), 20u);
+    EXPECT_TRUE(model.snapshot().findings.empty());
+    model.copies.place(-1);
     EXPECT_THAT(told.back()[0].toString().toStdString(), testing::HasSubstr("no free place"));
 }
 
 TEST_F(SessionTest, AProjectThatCannotBeReadLeavesTheOpenOne) {
-    QSignalSpy told(&session, &Session::problem);
-    const Document before = session.document();
-    session.open(folder.filePath("missing.fusuma"));
+    QSignalSpy told(&model.messages, &Messages::problem);
+    const Document before = model.document();
+    model.project.open(folder.filePath("missing.fusuma"));
     ASSERT_TRUE(told.wait(10000));
-    EXPECT_EQ(session.document(), before);
+    EXPECT_EQ(model.document(), before);
 }
 
 struct Typed {

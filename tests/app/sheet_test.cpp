@@ -36,8 +36,8 @@ TEST_F(OnTheSheet, AFullPageOfEightStickersWithNoFindingIsMadeByMouse) {
         art << test::demo_art(name);
     drop_artwork(art);
     // Fine enough for their pixels, small enough for two of each.
-    for (const auto& sticker : session.document().stickers) {
-        session.choose_sticker(sticker->id);
+    for (const auto& sticker : model.document().stickers) {
+        model.in_hand.choose_sticker(sticker->id);
         click("stepSize");
         type("finishedWidth", "42");
         click("stepSize");
@@ -46,81 +46,81 @@ TEST_F(OnTheSheet, AFullPageOfEightStickersWithNoFindingIsMadeByMouse) {
     pick("fillWith", 1);
     pick("fillWay", 2);
     QTest::mouseClick(find<QPushButton>("fillSheet"), Qt::LeftButton);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.so_far() || !session.is_searching(); }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.searches.so_far() || !model.searches.is_searching(); }, 60000));
     QTest::qWait(1500); // watching it improve
-    if (session.is_searching())
+    if (model.searches.is_searching())
         QTest::mouseClick(find<QPushButton>("fillSheet"), Qt::LeftButton); // stop, and keep this
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !session.is_searching(); }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 60000));
     settle();
-    EXPECT_GE(session.document().placements.size(), 14u);
-    EXPECT_GT(session.snapshot().totals.used_share, 0.5);
+    EXPECT_GE(model.document().placements.size(), 14u);
+    EXPECT_GT(model.snapshot().totals.used_share, 0.5);
     EXPECT_THAT(find<QLabel>("fillReport")->text().toStdString(), testing::HasSubstr("copies placed"));
     // Specks that these pictures have are repaired from the strip.
     int repairs = 0;
-    for (; repairs < 4 && !session.snapshot().findings.empty() && session.snapshot().findings.front().fix; ++repairs)
+    for (; repairs < 4 && !model.snapshot().findings.empty() && model.snapshot().findings.front().fix; ++repairs)
         click("fixFinding");
-    for (const Finding& finding : session.snapshot().findings)
+    for (const Finding& finding : model.snapshot().findings)
         ADD_FAILURE() << finding.rule << ": " << finding.message;
     for (int i = 0; i <= repairs; ++i)
         click("undo");
-    EXPECT_TRUE(session.document().placements.empty()) << "filling is one step";
+    EXPECT_TRUE(model.document().placements.empty()) << "filling is one step";
 }
 
 TEST_F(OnTheSheet, HandlesTurnAndScaleAndCtrlDragDuplicates) {
-    session.adopt(test::disc_document({{60, 100}, {140, 200}}), QStringLiteral("test"));
+    model.project.adopt(test::disc_document({{60, 100}, {140, 200}}), QStringLiteral("test"));
     settle();
     key(Qt::Key_2, Qt::ControlModifier);
     auto* view = find<SheetView>("sheetView");
     QTest::mouseClick(view, Qt::LeftButton, {}, on_screen({60, 100}));
     settle();
-    ASSERT_EQ(session.selection().size(), 1u);
+    ASSERT_EQ(model.in_hand.copies().size(), 1u);
     // The lower right corner, away from the middle.
     const double frame = 17 + 4 / view->px_per_mm();
     drag(view, on_screen({60 + frame, 100 + frame}), on_screen({60 + 1.5 * frame, 100 + 1.5 * frame}));
-    EXPECT_NEAR(session.document().placements[0].scale, 1.25, 0.03);
+    EXPECT_NEAR(model.document().placements[0].scale, 1.25, 0.03);
     click("undo");
     // The knob above turns; with Shift by steps of 15°.
     const double knob = frame + 26 / view->px_per_mm();
     drag(view, on_screen({60, 100 - knob}), on_screen({60 + knob, 100 + 2}), Qt::ShiftModifier);
-    EXPECT_NEAR(session.document().placements[0].turn, 1.5708, 1e-3);
+    EXPECT_NEAR(model.document().placements[0].turn, 1.5708, 1e-3);
     click("undo");
     drag(view, on_screen({60, 100}), on_screen({60, 160}), Qt::ControlModifier);
-    ASSERT_EQ(session.document().placements.size(), 3u);
-    EXPECT_NEAR(session.document().placements[2].centre.y, 160, 1.5);
-    EXPECT_EQ(session.document().placements[0].centre, (Point{60, 100}));
+    ASSERT_EQ(model.document().placements.size(), 3u);
+    EXPECT_NEAR(model.document().placements[2].centre.y, 160, 1.5);
+    EXPECT_EQ(model.document().placements[0].centre, (Point{60, 100}));
     // Snapping: dragged to nearly the same height as the other, it takes just that.
     drag(view, on_screen({60, 160}), on_screen({90, 200.6}));
-    EXPECT_NEAR(session.document().placements[2].centre.y, 200, 0.02);
+    EXPECT_NEAR(model.document().placements[2].centre.y, 200, 0.02);
 }
 
 TEST_F(OnTheSheet, ArrangingByButtonsFieldsAndKeys) {
-    session.adopt(test::disc_document({{60, 100}, {140, 180}}), QStringLiteral("test"));
+    model.project.adopt(test::disc_document({{60, 100}, {140, 180}}), QStringLiteral("test"));
     settle();
     key(Qt::Key_2, Qt::ControlModifier);
     find<SheetView>("sheetView")->setFocus();
     key(Qt::Key_A, Qt::ControlModifier);
-    EXPECT_EQ(session.selection().size(), 2u);
+    EXPECT_EQ(model.in_hand.copies().size(), 2u);
     click("alignLeft");
-    EXPECT_NEAR(session.document().placements[1].centre.x, 60, 0.02);
+    EXPECT_NEAR(model.document().placements[1].centre.x, 60, 0.02);
     click("groupCopies");
-    session.select({0});
-    EXPECT_EQ(session.selection().size(), 2u) << "a group is selected together";
+    model.in_hand.select({CopyId{1}});
+    EXPECT_EQ(model.in_hand.copies().size(), 2u) << "a group is selected together";
     click("lockCopies");
     find<SheetView>("sheetView")->setFocus();
     key(Qt::Key_Right);
-    EXPECT_NEAR(session.document().placements[0].centre.x, 60, 1e-9) << "locked";
+    EXPECT_NEAR(model.document().placements[0].centre.x, 60, 1e-9) << "locked";
     click("lockCopies");
     click("groupCopies");
-    session.select({0});
+    model.in_hand.select({CopyId{1}});
     settle();
     type("copyWidth", "20");
-    EXPECT_NEAR(box_of(session.document(), session.working_out(), {0}).width(), 20, 0.02);
+    EXPECT_NEAR(box_of(model.document(), model.working_out.planner(), {CopyId{1}}).width(), 20, 0.02);
     click("mirrorAcross");
-    EXPECT_TRUE(session.document().placements[0].mirrored);
+    EXPECT_TRUE(model.document().placements[0].mirrored);
     type("repeatColumns", "4");
     type("repeatRows", "1");
     click("repeat");
-    EXPECT_EQ(session.document().placements.size(), 5u);
+    EXPECT_EQ(model.document().placements.size(), 5u);
 }
 
 TEST_F(OnTheSheet, CopiesArePastedOnAnotherPage) {
@@ -130,31 +130,31 @@ TEST_F(OnTheSheet, CopiesArePastedOnAnotherPage) {
     key(Qt::Key_A, Qt::ControlModifier);
     key(Qt::Key_C, Qt::ControlModifier);
     click("addPage");
-    EXPECT_EQ(session.page(), 1);
+    EXPECT_EQ(model.in_hand.page(), 1);
     find<SheetView>("sheetView")->setFocus();
     key(Qt::Key_V, Qt::ControlModifier);
-    ASSERT_EQ(session.document().placements.size(), 2u);
-    EXPECT_EQ(session.document().placements.back().page, 1);
-    EXPECT_EQ(session.document().stickers.size(), 1u);
+    ASSERT_EQ(model.document().placements.size(), 2u);
+    EXPECT_EQ(model.document().placements.back().page, 1);
+    EXPECT_EQ(model.document().stickers.size(), 1u);
     find<SheetView>("sheetView")->setFocus();
     key(Qt::Key_PageUp);
-    EXPECT_EQ(session.page(), 0);
-    EXPECT_TRUE(session.selection().empty());
+    EXPECT_EQ(model.in_hand.page(), 0);
+    EXPECT_TRUE(model.in_hand.copies().empty());
 }
 
 TEST_F(OnTheSheet, EveryFindingIsShownRepairedAndTakenBack) {
     for (const test::Trouble& trouble : test::every_trouble()) {
         SCOPED_TRACE(trouble.rule);
-        session.adopt(trouble.document, QStringLiteral("test"));
+        model.project.adopt(trouble.document, QStringLiteral("test"));
         settle();
         const auto count = [&] {
-            return std::ranges::count(session.snapshot().findings, trouble.rule, &Finding::rule);
+            return std::ranges::count(model.snapshot().findings, trouble.rule, &Finding::rule);
         };
         const auto found = count();
         ASSERT_GT(found, 0);
         click("toFix");
         auto* list = find<QListWidget>("findingList");
-        const auto& findings = session.snapshot().findings;
+        const auto& findings = model.snapshot().findings;
         const auto at = std::ranges::find(findings, trouble.rule, &Finding::rule) - findings.begin();
         list->setCurrentRow(static_cast<int>(at));
         click("showFinding");

@@ -4,9 +4,9 @@
 #include "app/common/number_field.h"
 #include "app/output/rehearsal_view.h"
 #include "app/sheet/sheet_view.h"
-#include "app/shell/recovery.h"
-#include "formats/hpgl.h"
-#include "formats/project_file.h"
+#include "app/model/autosave.h"
+#include "formats/cut_files/hpgl.h"
+#include "formats/project/project_file.h"
 #include "tests/app/window.h"
 
 #include <QComboBox>
@@ -21,9 +21,9 @@ namespace {
 TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     // Open a picture with the button and the dialog.
     with_file_dialog(test::demo_art("puffin.png"), [&] { click("addArtwork"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
     settle();
-    EXPECT_NEAR(session.sticker()->border.width, 3.175, 1e-9) << "the usual border (common practice)";
+    EXPECT_NEAR(model.in_hand.sticker()->border.width, 3.175, 1e-9) << "the usual border (common practice)";
     type("borderWidth", "2 mm");
     const double at_two = cut_width();
 
@@ -34,13 +34,13 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     slider->setFocus();
     QTest::keyClick(slider, Qt::Key_Right);
     settle();
-    EXPECT_NEAR(session.sticker()->border.width, 3.3, 1e-9);
+    EXPECT_NEAR(model.in_hand.sticker()->border.width, 3.3, 1e-9);
     choose("Bevel");
-    EXPECT_EQ(session.sticker()->border.corners, Corners::bevel);
+    EXPECT_EQ(model.in_hand.sticker()->border.corners, Corners::bevel);
     click("undo");
-    EXPECT_EQ(session.sticker()->border.corners, Corners::round);
+    EXPECT_EQ(model.in_hand.sticker()->border.corners, Corners::round);
     click("redo");
-    EXPECT_EQ(session.sticker()->border.corners, Corners::bevel);
+    EXPECT_EQ(model.in_hand.sticker()->border.corners, Corners::bevel);
 
     // Size: the finished width is the one that counts on the sheet, the border stays 3.3 mm.
     click("stepSize");
@@ -51,29 +51,29 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     click("putOnSheet");
     type("copyCount", "2");
     click("placeCopies");
-    EXPECT_EQ(session.document().placements.size(), 3u);
+    EXPECT_EQ(model.document().placements.size(), 3u);
     click("stepPaper");
     auto* paper = find<QComboBox>("paper");
     paper->setFocus();
     QTest::keyClick(paper, Qt::Key_L); // goes to "Letter, upright"
     emit paper->activated(paper->currentIndex());
     settle();
-    EXPECT_EQ(session.document().sheet.paper, (Size{215.9, 279.4}));
-    EXPECT_THAT(session.snapshot().findings, testing::IsEmpty());
+    EXPECT_EQ(model.document().sheet.paper, (Size{215.9, 279.4}));
+    EXPECT_THAT(model.snapshot().findings, testing::IsEmpty());
 
     // Save with the keyboard, start anew, open again.
     const QString project = folder.filePath("story.fusuma");
     with_file_dialog(project, [&] { key(Qt::Key_S, Qt::ControlModifier); });
     ASSERT_TRUE(QFile::exists(project));
-    EXPECT_FALSE(session.is_changed());
-    const Document saved = session.document();
+    EXPECT_FALSE(model.project.is_changed());
+    const Document saved = model.document();
     key(Qt::Key_N, Qt::ControlModifier);
-    EXPECT_TRUE(session.document().stickers.empty());
+    EXPECT_TRUE(model.document().stickers.empty());
     with_file_dialog(project, [&] { key(Qt::Key_O, Qt::ControlModifier); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
     settle();
-    EXPECT_EQ(session.document().placements, saved.placements);
-    EXPECT_EQ(session.document().sheet, saved.sheet);
+    EXPECT_EQ(model.document().placements, saved.placements);
+    EXPECT_EQ(model.document().sheet, saved.sheet);
 
     // Export.
     key(Qt::Key_3, Qt::ControlModifier);
@@ -102,7 +102,7 @@ TEST_F(Window, SheetIsWorkedByMouseAndKeys) {
     drop_artwork({test::demo_art("white-moon.png")});
     click("putOnSheet");
     auto* view = find<SheetView>("sheetView");
-    const Point start = session.document().placements[0].centre;
+    const Point start = model.document().placements[0].centre;
     const auto on_screen = [&](Point mm) { return view->to_view().map(QPointF(mm.x, mm.y)).toPoint(); };
 
     // Drag it 60 mm to the right and 80 down: one step of undo.
@@ -112,21 +112,21 @@ TEST_F(Window, SheetIsWorkedByMouseAndKeys) {
         QTest::mouseMove(view, from + (to - from) * i / 10);
     QTest::mouseRelease(view, Qt::LeftButton, {}, to);
     settle();
-    EXPECT_LT(distance(session.document().placements[0].centre, start + Point{60, 80}), 1.5);
+    EXPECT_LT(distance(model.document().placements[0].centre, start + Point{60, 80}), 1.5);
     key(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(session.document().placements[0].centre, start);
+    EXPECT_EQ(model.document().placements[0].centre, start);
 
     // Select by click, nudge, duplicate, delete.
     QTest::mouseClick(view, Qt::LeftButton, {}, on_screen(start));
     settle();
     view->setFocus();
     key(Qt::Key_Right, Qt::ShiftModifier);
-    EXPECT_EQ(session.document().placements[0].centre, (start + Point{10, 0}));
+    EXPECT_EQ(model.document().placements[0].centre, (start + Point{10, 0}));
     key(Qt::Key_D, Qt::ControlModifier);
-    ASSERT_EQ(session.document().placements.size(), 2u);
-    EXPECT_THAT(session.snapshot().findings, testing::IsEmpty()) << "a duplicate lands in a free place";
+    ASSERT_EQ(model.document().placements.size(), 2u);
+    EXPECT_THAT(model.snapshot().findings, testing::IsEmpty()) << "a duplicate lands in a free place";
     key(Qt::Key_Delete);
-    EXPECT_EQ(session.document().placements.size(), 1u);
+    EXPECT_EQ(model.document().placements.size(), 1u);
 
     // Zoom at the pointer keeps what lies under it in place.
     const QPointF pointer(300, 250);
@@ -148,16 +148,16 @@ TEST_F(Window, PreflightShowsAndRepairsAndUndoTakesItBack) {
     click("toFix");
     EXPECT_EQ(find<QListWidget>("findingList")->count(), 1);
     click("showFinding");
-    EXPECT_EQ(session.selection().size(), 1u);
+    EXPECT_EQ(model.in_hand.copies().size(), 1u);
     click("fixFinding");
-    EXPECT_THAT(session.snapshot().findings, testing::IsEmpty());
+    EXPECT_THAT(model.snapshot().findings, testing::IsEmpty());
     click("undo");
-    EXPECT_EQ(session.snapshot().findings.size(), 1u);
+    EXPECT_EQ(model.snapshot().findings.size(), 1u);
 }
 
 TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     drop_artwork({test::demo_art("puffin.png")});
-    const Document before = session.document();
+    const Document before = model.document();
     const QString text = folder.filePath("notes.png"), project = folder.filePath("damaged.fusuma"),
                   clear = folder.filePath("clear.png");
     for (const QString& path : {text, project}) {
@@ -168,14 +168,14 @@ TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     QImage image(30, 30, QImage::Format_ARGB32);
     image.fill(Qt::transparent);
     image.save(clear);
-    session.save(folder.filePath("kept.fusuma"));
+    model.project.save(folder.filePath("kept.fusuma"));
     for (const auto& [path, words] :
          {std::pair{text, "not a picture"}, {project, "cannot be opened"}, {clear, "fully transparent"}}) {
         drop({path});
         EXPECT_TRUE(QTest::qWaitFor([&, w = words] { return notice().find(w) != std::string::npos; }, 5000)) << words;
-        EXPECT_EQ(session.document(), before);
+        EXPECT_EQ(model.document(), before);
     }
-    EXPECT_FALSE(session.save(folder.filePath("no/such/folder.fusuma")));
+    EXPECT_FALSE(model.project.save(folder.filePath("no/such/folder.fusuma")));
     EXPECT_THAT(notice(), testing::HasSubstr("cannot be written"));
 }
 
@@ -185,17 +185,17 @@ TEST_F(Window, NumberFieldsTakeUnitsAndSayWhatTheyCannotRead) {
     click("unit");
     EXPECT_EQ(find<QLineEdit>("borderWidth")->text(), "0.125 in");
     type("borderWidth", "1.5mm*2");
-    EXPECT_NEAR(session.sticker()->border.width, 3, 1e-9);
+    EXPECT_NEAR(model.in_hand.sticker()->border.width, 3, 1e-9);
     auto* field = find<QLineEdit>("borderWidth");
     field->selectAll();
     QTest::keyClicks(field, "wide");
     QTest::keyClick(field, Qt::Key_Return);
     EXPECT_TRUE(field->property("wrong").toBool());
-    EXPECT_NEAR(session.sticker()->border.width, 3, 1e-9);
+    EXPECT_NEAR(model.in_hand.sticker()->border.width, 3, 1e-9);
     QTest::keyClick(field, Qt::Key_Escape);
     EXPECT_EQ(field->text(), "0.118 in");
     QTest::keyClick(field, Qt::Key_Up);
-    EXPECT_GT(session.sticker()->border.width, 3);
+    EXPECT_GT(model.in_hand.sticker()->border.width, 3);
 }
 
 TEST_F(Window, CommandFinderRunsACommandByItsWords) {
@@ -219,25 +219,25 @@ TEST_F(Window, DraggingTheBorderSliderIsOneStepAndEndsAtTheLastValue) {
     for (int tenths = 20; tenths <= 60; ++tenths)
         slider->setValue(tenths); // faster than any result can come
     settle();
-    EXPECT_NEAR(session.snapshot().document.stickers[0]->border.width, 6, 1e-9) << "stale results are dropped";
-    session.end_stroke();
+    EXPECT_NEAR(model.snapshot().document.stickers[0]->border.width, 6, 1e-9) << "stale results are dropped";
+    model.project.end_stroke();
     click("undo");
-    EXPECT_NEAR(session.sticker()->border.width, 3.175, 1e-9);
+    EXPECT_NEAR(model.in_hand.sticker()->border.width, 3.175, 1e-9);
 }
 
 TEST_F(Window, UnsavedWorkComesBackAfterACrash) {
     drop_artwork({test::demo_art("puffin.png")});
     const QString kept = folder.filePath("unsaved.fusuma");
     {
-        Recovery recovery(session, folder.path());
+        Autosave recovery(model.project, folder.path());
         ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(kept); }, 9000));
         QTest::qWait(100);
         ASSERT_TRUE(QFile::copy(kept, folder.filePath("as-after-a-crash")));
     }
     EXPECT_FALSE(QFile::exists(kept)) << "a clean end leaves nothing behind";
     ASSERT_TRUE(QFile::rename(folder.filePath("as-after-a-crash"), kept));
-    Session fresh;
-    Recovery recovery(fresh, folder.path());
+    Model fresh;
+    Autosave recovery(fresh.project, folder.path());
     ASSERT_TRUE(recovery.has_left_behind());
     EXPECT_EQ(recovery.left_behind()->stickers.front()->name, "Puffin");
 }

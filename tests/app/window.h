@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/shell/main_window.h"
+#include "app/frame/main_window.h"
 #include "core/geometry/measure.h"
 #include "tests/support/samples.h"
 
@@ -22,8 +22,8 @@ namespace fusuma::app {
 /// The real window, driven by clicks and keys.
 class Window : public testing::Test {
   protected:
-    Session session;
-    MainWindow window{session};
+    Model model;
+    MainWindow window{model};
     QTemporaryDir folder;
 
     void SetUp() override {
@@ -34,7 +34,7 @@ class Window : public testing::Test {
     /// Waits for the workers and for doors to stop sliding.
     void settle() {
         QTest::qWait(20);
-        EXPECT_TRUE(QTest::qWaitFor([this] { return session.is_settled(); }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 20000));
         QTest::qWait(220);
     }
     template <typename W> W* find(const char* name) {
@@ -114,9 +114,9 @@ class Window : public testing::Test {
         QApplication::sendEvent(&window, &event);
     }
     void drop_artwork(const QStringList& paths) {
-        const std::size_t wanted = session.document().stickers.size() + static_cast<std::size_t>(paths.size());
+        const std::size_t wanted = model.document().stickers.size() + static_cast<std::size_t>(paths.size());
         drop(paths);
-        EXPECT_TRUE(QTest::qWaitFor([&] { return session.document().stickers.size() == wanted; }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == wanted; }, 20000));
         settle();
     }
     std::string notice() {
@@ -135,7 +135,7 @@ class Window : public testing::Test {
         QTest::mouseRelease(on, Qt::LeftButton, modifiers, to);
         settle();
     }
-    double cut_width() { return bounds(session.snapshot().result(session.sticker()->id)->cut_line()).width(); }
+    double cut_width() { return bounds(model.snapshot().result(model.in_hand.sticker()->id)->cut_line()).width(); }
 };
 
 } // namespace fusuma::app

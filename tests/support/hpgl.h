@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/document/cut_page.h"
-#include "core/document/plan.h"
-#include "formats/hpgl.h"
+#include "core/plan/cut_page.h"
+#include "core/plan/plan.h"
+#include "formats/cut_files/hpgl.h"
 
 namespace fusuma::test {
 

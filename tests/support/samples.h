@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/document/copies.h"
 #include "core/preflight/preflight.h"
 #include "tests/support/exact_coverage.h"
 
@@ -39,12 +40,12 @@ inline Sticker disc_sticker(double diameter) {
 inline Document disc_document(const std::vector<Point>& centres) {
     Document document = with_sticker_added({}, disc_sticker(30));
     for (const Point centre : centres)
-        document.placements.push_back({.sticker = 1, .centre = centre});
+        document.put({.sticker = 1, .centre = centre});
     return document;
 }
 
 /// All that preflight says, one finding a line.
-inline std::string preflight_messages(const Document& document, Evaluator& evaluator) {
+inline std::string preflight_messages(const Document& document, Planner& evaluator) {
     std::string all;
     for (const Finding& finding : preflight(document, evaluator))
         all += finding.rule + ": " + finding.message + "\n";
@@ -53,6 +54,11 @@ inline std::string preflight_messages(const Document& document, Evaluator& evalu
 
 inline QString demo_art(const char* name) {
     return QStringLiteral(SOURCE_DIR "/demo/artwork/") + QLatin1String(name);
+}
+
+/// Copies by their numbers, which count from 1 in a sample.
+template <typename... Number> Selection ids(Number... number) {
+    return {CopyId{number}...};
 }
 
 } // namespace fusuma::test

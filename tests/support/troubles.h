@@ -55,7 +55,7 @@ inline Sticker ringed() {
 
 inline Document lost_hand() {
     Document d = disc_document({{60, 150}});
-    Evaluator evaluator;
+    Planner evaluator;
     Sticker s = *d.find(1);
     const auto result = evaluator.evaluate(s);
     s.hand = hand_for(s, *result, with_nodes_moved(result->cut->hand.lines, {{0, 1}}, {2, 1}));
@@ -66,7 +66,7 @@ inline Document lost_hand() {
 
 inline Document placed(Sticker sticker) {
     Document d = with_sticker_added({}, std::move(sticker));
-    d.placements.push_back({.sticker = 1, .centre = {105, 150}});
+    d.put({.sticker = 1, .centre = {105, 150}});
     return d;
 }
 

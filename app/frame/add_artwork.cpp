@@ -1,0 +1,81 @@
+#include "app/frame/add_artwork.h"
+
+#include "app/frame/new_label_dialog.h"
+#include "app/frame/pages_dialog.h"
+#include "formats/basics/file.h"
+
+#include <QBuffer>
+#include <QClipboard>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QGuiApplication>
+#include <QMimeData>
+
+namespace fusuma::app {
+
+AddArtwork::AddArtwork(Model& to, QWidget& over, ProjectFiles& opened) : model(to), window(over), files(opened) {
+    connect(&model.importer, &Importer::pages_wanted, this, &AddArtwork::ask_for_pages);
+}
+
+void AddArtwork::choose_files() {
+    files.open_files(QFileDialog::getOpenFileNames(&window, tr("Add artwork"), {},
+                                             tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.tif *.tiff "
+                                                "*.bmp *.gif *.pdf *.svg *.svgz *.dxf)")));
+}
+
+void AddArtwork::ask_for_pages(const QString& path, int pages) {
+    PagesDialog dialog(QFileInfo(path).fileName(), pages, &window);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    if (!dialog.as_drawing())
+        model.importer.add_pages(path, dialog.chosen(), dialog.dpi());
+    else
+        for (const int page : dialog.chosen())
+            model.importer.add_drawing(path, page);
+}
+
+void AddArtwork::new_label() {
+    NewLabelDialog dialog(&window);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    const LabelTemplate chosen = dialog.chosen();
+    const QString name = QString::fromStdString(chosen.name);
+    model.importer.add_label(chosen.design, name.section(QLatin1Char(','), 0, 0).section(QLatin1String(" ("), 0, 0));
+}
+
+void AddArtwork::save_template() {
+    const auto sticker = model.in_hand.sticker();
+    const auto* art = sticker ? std::get_if<LabelArtwork>(&sticker->artwork) : nullptr;
+    if (!art) {
+        emit model.messages.note(tr("Choose a label in the tray first."));
+        return;
+    }
+    QString path = QFileDialog::getSaveFileName(&window, tr("Save the label as a template"),
+                                                QString::fromStdString(sticker->name) + QStringLiteral(".json"),
+                                                tr("Label templates (*.json)"));
+    if (path.isEmpty())
+        return;
+    const std::string text = templates_text(model.project.name().toStdString(), {{"", sticker->name, *art->design}});
+    if (const Outcome written = write_file(path, QByteArray::fromStdString(text)); !written)
+        emit model.messages.note(QString::fromStdString(written.problem().text()));
+}
+
+void AddArtwork::paste() {
+    const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
+    QStringList paths;
+    for (const QUrl& url : clip ? clip->urls() : QList<QUrl>())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    if (!paths.isEmpty()) {
+        files.open_files(paths);
+    } else if (const auto image = clip ? qvariant_cast<QImage>(clip->imageData()) : QImage(); !image.isNull()) {
+        QByteArray png;
+        QBuffer buffer(&png);
+        image.save(&buffer, "PNG");
+        model.importer.add_picture(png, tr("pasted-picture.png"));
+    } else {
+        emit model.messages.note(tr("There is no picture on the clipboard. Copy one, or a file, then paste."));
+    }
+}
+
+} // namespace fusuma::app

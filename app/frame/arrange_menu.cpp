@@ -1,0 +1,90 @@
+#include "app/frame/menus.h"
+
+#include "core/arrange/clusters.h"
+
+#include <algorithm>
+
+namespace fusuma::app {
+
+void add_arrange_menu(Commands& commands, const MenuTargets& on) {
+    commands.begin_menu(QObject::tr("&Arrange"));
+    commands.duplicate =
+        commands.add(QObject::tr("Duplicate"), QKeySequence(QObject::tr("Ctrl+D")), [on] { on.model.copies.duplicate(); });
+    commands.remove =
+        commands.add(QObject::tr("Remove copies"), QKeySequence(Qt::Key_Delete), [on] { on.model.copies.remove(); });
+    commands.add_separator();
+    const auto of_selection = [&](const QString& text, const QString& keys,
+                                  Document (*change)(Document, const Selection&)) {
+        commands.add(text, QKeySequence(keys), [on, text, change] {
+            on.model.copies.edit(text, [change](const Document& d, const Selection& s) { return change(d, s); });
+        });
+    };
+    of_selection(QObject::tr("Group"), QObject::tr("Ctrl+G"), grouped);
+    of_selection(QObject::tr("Ungroup"), QObject::tr("Ctrl+Shift+G"), ungrouped);
+    of_selection(QObject::tr("Lock"), QObject::tr("Ctrl+L"),
+                 [](Document d, const Selection& s) { return with_lock(std::move(d), s, true); });
+    of_selection(QObject::tr("Unlock"), QObject::tr("Ctrl+Shift+L"),
+                 [](Document d, const Selection& s) { return with_lock(std::move(d), s, false); });
+    commands.add_separator();
+    const auto cluster = [&](const QString& text, const QString& keys, ClusterCut how) {
+        commands.add(text, QKeySequence(keys), [on, text, how] {
+            on.model.copies.rearrange(text, [on, how](const Document& d, const Selection& s) {
+                auto done = clustered(d, on.model.working_out.planner(), s, how);
+                if (!done)
+                    emit on.model.messages.note(QObject::tr("Choose two or more copies on this page first."));
+                return done ? std::move(*done) : Edited{d, s};
+            });
+        });
+    };
+    cluster(QObject::tr("Make one, cut round all of it"), QObject::tr("Ctrl+J"), ClusterCut::outer);
+    cluster(QObject::tr("Make one, take the upper out"), {}, ClusterCut::take_out);
+    cluster(QObject::tr("Make one of where they overlap"), {}, ClusterCut::overlap_only);
+    cluster(QObject::tr("Make one of where only one of them is"), {}, ClusterCut::exclude);
+    cluster(QObject::tr("Make one of what is visible"), {}, ClusterCut::visible);
+    commands.add(QObject::tr("Make one, split along every edge"), {}, [on] {
+        on.model.copies.rearrange(QObject::tr("Split along every edge"), [on](const Document& d, const Selection& s) {
+            auto done = clustered(d, on.model.working_out.planner(), s, ClusterCut::outer);
+            if (!done) {
+                emit on.model.messages.note(QObject::tr("Choose two or more copies on this page first."));
+                return Edited{d, s};
+            }
+            Sticker whole = *done->document.stickers.back();
+            auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
+            split->inner_lines_are_cut = true;
+            whole.artwork = ClusterArtwork{std::move(split)};
+            done->document = with_sticker_changed(std::move(done->document), std::move(whole));
+            return std::move(*done);
+        });
+    });
+    commands.add(QObject::tr("Part the cluster"), QKeySequence(QObject::tr("Ctrl+Shift+J")), [on] {
+        on.model.copies.rearrange(QObject::tr("Part the cluster"), [](const Document& d, const Selection& s) { return parted(d, s); });
+    });
+    commands.add_separator();
+    const auto order = [&](const QString& text, const QString& keys, Order to) {
+        commands.add(text, QKeySequence(keys), [on, text, to] {
+            on.model.copies.edit(text, [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
+        });
+    };
+    order(QObject::tr("To the front"), QObject::tr("Ctrl+Home"), Order::front);
+    order(QObject::tr("To the back"), QObject::tr("Ctrl+End"), Order::back);
+    commands.add_separator();
+    commands.add(QObject::tr("Add a page"), {}, [on] {
+        on.model.project.edit(QObject::tr("Add page"), with_page_added);
+        on.model.in_hand.go_to_page(on.model.document().pages - 1);
+    });
+    commands.add(QObject::tr("Remove this page"), {}, [on] {
+        on.model.project.edit(QObject::tr("Remove page"),
+                     [page = on.model.in_hand.page()](Document d) { return with_page_removed(std::move(d), page); });
+    });
+    commands.add(QObject::tr("Move to the next page"), {}, [on] {
+        const int next = on.model.in_hand.page() + 1;
+        if (on.model.in_hand.copies().empty() || next >= most_pages)
+            return;
+        const Selection kept = on.model.in_hand.copies();
+        on.model.copies.edit(QObject::tr("Move to the next page"),
+                               [next](const Document& d, const Selection& s) { return on_page(d, s, next); });
+        on.model.in_hand.select(kept);
+    });
+}
+
+} // namespace fusuma::app

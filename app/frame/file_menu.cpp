@@ -1,0 +1,27 @@
+#include "app/frame/menus.h"
+
+namespace fusuma::app {
+
+void add_file_menu(Commands& commands, const MenuTargets& on) {
+    commands.begin_menu(QObject::tr("&File"));
+    commands.add(QObject::tr("New project"), QKeySequence::New, [on] {
+        if (on.files.may_discard())
+            on.model.project.start_new();
+    });
+    commands.add(QObject::tr("Open project…"), QKeySequence::Open, [on] { on.files.open_project(); });
+    commands.add(QObject::tr("Add artwork…"), QKeySequence(QObject::tr("Ctrl+Shift+O")), [on] { on.artwork.choose_files(); });
+    commands.add_separator();
+    commands.add(QObject::tr("Save"), QKeySequence::Save, [on] { on.files.save(); });
+    commands.add(QObject::tr("Save as…"), QKeySequence(QObject::tr("Ctrl+Shift+S")), [on] { on.files.save_as(); });
+    commands.add_separator();
+    commands.add(QObject::tr("Print…"), QKeySequence::Print, [on] { on.output.print_act().print_on_printer(); });
+    commands.add(QObject::tr("Save the PDF to print…"), {}, [on] { on.output.print_act().save_pdf(); });
+    commands.add(QObject::tr("Save the cut lines as SVG…"), {}, [on] { on.output.export_file(OutputPage::File::svg); });
+    commands.add(QObject::tr("Save the cut lines as DXF…"), {}, [on] { on.output.export_file(OutputPage::File::dxf); });
+    commands.add(QObject::tr("Save the cut lines as HP-GL…"), {}, [on] { on.output.export_file(OutputPage::File::hpgl); });
+    commands.add(QObject::tr("Check a cut file…"), {}, [on] { on.output.check_file(); });
+    commands.add_separator();
+    commands.add(QObject::tr("Quit"), QKeySequence::Quit, [on] { on.window.close(); });
+}
+
+} // namespace fusuma::app

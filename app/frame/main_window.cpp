@@ -1,0 +1,189 @@
+#include "app/frame/main_window.h"
+
+#include "app/common/notice.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+#include "app/frame/busy_bar.h"
+#include "app/frame/doors.h"
+#include "app/frame/menus.h"
+#include "app/frame/preflight_strip.h"
+#include "app/frame/tray.h"
+
+#include <QCloseEvent>
+#include <QHBoxLayout>
+#include <QMimeData>
+#include <QSettings>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace fusuma::app {
+
+MainWindow::MainWindow(Model& project)
+    : model(project), files(project, *this), artwork(project, *this, files), commands(*this) {
+    setObjectName(QStringLiteral("mainWindow"));
+    setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));
+    setAcceptDrops(true);
+    setMinimumSize(1024, 700);
+    auto* middle = new QWidget;
+    auto* layout = column(middle, 0, 0);
+    bench = new BenchPage(model, new_tray());
+    sheet = new SheetPage(model, new_tray());
+    output = new OutputPage(model);
+    add_menus();
+    layout->addWidget(top_bar());
+    doors = new Doors({{{tr("Bench"), bench}, {tr("Sheet"), sheet}, {tr("Output"), output}}});
+    layout->addWidget(doors, 1);
+    auto* strip = new PreflightStrip(model, middle);
+    layout->addWidget(strip);
+    setCentralWidget(middle);
+    notice = new Notice(middle);
+    new BusyBar(model, middle);
+
+    connect(bench, &BenchPage::put_on_sheet_wanted, this, [this] {
+        model.copies.place(1);
+        go_to(Place::sheet);
+    });
+    connect(sheet, &SheetPage::sticker_opened, this, &MainWindow::open_sticker);
+    connect(strip, &PreflightStrip::show_wanted, this, [this](const Finding& finding) {
+        go_to(Place::sheet);
+        sheet->show_finding(finding);
+    });
+    connect(doors, &Doors::opened, this, &MainWindow::refresh);
+    connect(&model.messages, &Messages::problem, notice, &Notice::tell);
+    connect(&model.messages, &Messages::note, notice, &Notice::tell);
+    connect(&model.importer, &Importer::artwork_added, this, [this] {
+        go_to(Place::bench);
+        if (model.in_hand.sticker() && is_drawn(model.in_hand.sticker()->artwork))
+            bench->open_source(); // a picture's border comes first, a drawing's parts and a label's words
+    });
+    connect(&model, &Model::changed, this, &MainWindow::refresh);
+    connect(&model.project, &Project::replaced, this, [this] {
+        notice->hide();
+        refresh();
+    });
+    connect(&model.working_out, &WorkingOut::worked_out, this, &MainWindow::refresh_doors);
+
+    resize(1280, 800);
+    restoreGeometry(QSettings().value(QStringLiteral("geometry")).toByteArray());
+    refresh();
+}
+
+Tray* MainWindow::new_tray() {
+    auto* tray = new Tray(model);
+    connect(tray, &Tray::add_artwork_wanted, &artwork, &AddArtwork::choose_files);
+    connect(tray, &Tray::new_label_wanted, &artwork, &AddArtwork::new_label);
+    connect(tray, &Tray::sticker_opened, this, &MainWindow::open_sticker);
+    return tray;
+}
+
+void MainWindow::open_sticker(int id) {
+    model.in_hand.choose_sticker(id);
+    go_to(Place::bench);
+}
+
+void MainWindow::add_menus() {
+    const MenuTargets on{model,   *this, *bench,  *sheet,
+                         *output, files, artwork, [this](Place place) { go_to(place); }};
+    for (const auto add :
+         {add_file_menu, add_edit_menu, add_sticker_menu, add_arrange_menu, add_view_menu, add_help_menu})
+        add(commands, on);
+}
+
+QWidget* MainWindow::top_bar() {
+    auto* bar = new QWidget;
+    bar->setObjectName(QStringLiteral("topBar"));
+    bar->setAttribute(Qt::WA_StyledBackground);
+    bar->setFixedHeight(44);
+    auto* layout = new QHBoxLayout(bar);
+    layout->setContentsMargins(14, 0, 14, 0);
+    layout->setSpacing(10);
+    auto* icon = new QLabel;
+    icon->setPixmap(QIcon(QStringLiteral(":/icons/fusuma.svg")).pixmap(22, 22));
+    project_name = label({}, "title");
+    saved_state = label({}, "dim");
+    place_words = label({}, "place");
+    undo_button = button(tr("Undo"), "flat", QStringLiteral("undo"), {});
+    redo_button = button(tr("Redo"), "flat", QStringLiteral("redo"), {});
+    unit_button = button({}, "flat", QStringLiteral("unit"),
+                         tr("The unit of all lengths: millimetres, centimetres or inches. Click for the next."));
+    connect(undo_button, &QPushButton::clicked, &model.project, &Project::undo);
+    connect(redo_button, &QPushButton::clicked, &model.project, &Project::redo);
+    connect(unit_button, &QPushButton::clicked, this, [this] { next_unit(model); });
+    for (QWidget* w : std::initializer_list<QWidget*>{icon, project_name, saved_state, commands.menu_bar()})
+        layout->addWidget(w);
+    layout->addStretch();
+    layout->addWidget(place_words);
+    layout->addStretch();
+    for (QWidget* w : {undo_button, redo_button, unit_button})
+        layout->addWidget(w);
+    return bar;
+}
+
+void MainWindow::go_to(Place place) {
+    doors->go_to(static_cast<int>(place));
+}
+
+void MainWindow::refresh() {
+    static const QStringList words{tr("Bench — one sticker, from artwork to cut line"),
+                                   tr("Sheet — what will print and what will be cut"), tr("Output — print, load, cut")};
+    place_words->setText(words[doors->open_place()]);
+    project_name->setText(QFontMetrics(project_name->font()).elidedText(model.project.name(), Qt::ElideMiddle, 180));
+    saved_state->setText(model.project.is_changed()       ? tr("not saved yet")
+                         : model.project.path().isEmpty() ? QString()
+                                                    : tr("saved"));
+    setWindowTitle(model.project.name() +
+                   (model.project.is_changed() ? QStringLiteral("* — Fusuma") : QStringLiteral(" — Fusuma")));
+    const History& steps = model.project.steps();
+    commands.undo->setEnabled(steps.can_undo());
+    undo_button->setEnabled(steps.can_undo());
+    commands.redo->setEnabled(steps.can_redo());
+    redo_button->setEnabled(steps.can_redo());
+    undo_button->setToolTip(steps.can_undo() ? tr("Undo: %1 (Ctrl+Z)").arg(QString::fromStdString(steps.undo_label()))
+                                             : tr("Nothing to undo"));
+    redo_button->setToolTip(steps.can_redo()
+                                ? tr("Redo: %1 (Ctrl+Shift+Z)").arg(QString::fromStdString(steps.redo_label()))
+                                : tr("Nothing to redo"));
+    unit_button->setText(QString::fromUtf8(symbol(model.document().unit).data()));
+    commands.duplicate->setEnabled(!model.in_hand.copies().empty());
+    commands.remove->setEnabled(!model.in_hand.copies().empty());
+    refresh_doors();
+}
+
+void MainWindow::refresh_doors() {
+    const Snapshot& s = model.snapshot();
+    const bool to_fix = std::any_of(s.findings.begin(), s.findings.end(),
+                                    [](const Finding& f) { return f.severity == Severity::to_fix; });
+    const auto& d = model.document();
+    doors->door(0).set_state(d.stickers.empty() ? DoorState::not_started : DoorState::fine);
+    doors->door(1).set_state(d.placements.empty() ? DoorState::not_started
+                             : to_fix             ? DoorState::to_fix
+                                                  : DoorState::fine);
+    doors->door(2).set_state(d.placements.empty() ? DoorState::not_started
+                             : to_fix             ? DoorState::to_fix
+                                                  : DoorState::fine);
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (!files.may_discard()) {
+        event->ignore();
+        return;
+    }
+    QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
+    event->accept();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList paths;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    files.open_files(paths);
+    event->acceptProposedAction();
+}
+
+} // namespace fusuma::app

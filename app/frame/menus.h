@@ -1,0 +1,39 @@
+#pragma once
+
+#include "app/bench/bench_page.h"
+#include "app/frame/add_artwork.h"
+#include "app/frame/commands.h"
+#include "app/frame/project_files.h"
+#include "app/output/output_page.h"
+#include "app/sheet/sheet_page.h"
+
+#include <functional>
+
+namespace fusuma::app {
+
+enum class Place { bench, sheet, output };
+
+/// What menus act on.
+struct MenuTargets {
+    Model& model;
+    QWidget& window;
+    BenchPage& bench;
+    SheetPage& sheet;
+    OutputPage& output;
+    ProjectFiles& files;
+    AddArtwork& artwork;
+    std::function<void(Place)> go_to;
+};
+
+// One function and one file for each menu.
+void add_file_menu(Commands& commands, const MenuTargets& on);
+void add_edit_menu(Commands& commands, const MenuTargets& on);
+void add_sticker_menu(Commands& commands, const MenuTargets& on);
+void add_arrange_menu(Commands& commands, const MenuTargets& on);
+void add_view_menu(Commands& commands, const MenuTargets& on);
+void add_help_menu(Commands& commands, const MenuTargets& on);
+
+/// Goes from millimetres to centimetres to inches and back.
+void next_unit(Model& model);
+
+} // namespace fusuma::app

@@ -1,0 +1,127 @@
+#include "app/frame/new_label_dialog.h"
+
+#include "app/common/painting.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+#include "formats/basics/file.h"
+#include "formats/fonts/fonts.h"
+
+#include <QDate>
+#include <QDialogButtonBox>
+#include <QFileDialog>
+#include <QListWidget>
+#include <QMessageBox>
+#include <QPainter>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr QSize picture_size(150, 96);
+
+/// The label as it would look with its fields' names for words.
+QPixmap picture_of(const LabelDesign& design) {
+    QPixmap pixmap(picture_size);
+    pixmap.fill(theme().window);
+    const SetLabel set = set_label(design, 0);
+    const DrawnArt& art = *set.drawn.art;
+    const double scale =
+        std::min((picture_size.width() - 16) / art.size.width, (picture_size.height() - 16) / art.size.height);
+    QPainter painter(&pixmap);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.translate((picture_size.width() - scale * art.size.width) / 2,
+                      (picture_size.height() - scale * art.size.height) / 2);
+    const QTransform view = QTransform::fromScale(scale, scale);
+    painter.fillPath(view.map(to_qt(set.drawn.outline)), theme().paper);
+    draw_curves(painter, art, QTransform::fromScale(scale * art.size.width, scale * art.size.height));
+    draw_cut_line(painter, view.map(to_qt(set.drawn.outline)), CutKind::kiss);
+    return pixmap;
+}
+
+LabelTemplate words_alone() {
+    LabelTemplate letters{"Letters", NewLabelDialog::tr("Letters alone, with a border").toStdString(), {}};
+    letters.design.shape = {.kind = LabelShape::lettering, .width = 120, .height = 60};
+    letters.design.ground.reset();
+    LabelText& text = letters.design.texts.front();
+    text.words = "Tide Fair";
+    text.size = 14;
+    text.font.family = "Lobster Two";
+    text.font.is_bold = true;
+    text.font.font = find_font(text.font.family, true, false);
+    text.colour = Rgb{30, 78, 102};
+    return letters;
+}
+
+} // namespace
+
+NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
+    setWindowTitle(tr("New label"));
+    resize(760, 520);
+    auto* layout = column(this, 16, 10);
+    auto* about =
+        label(tr("Start from a template. Its shape, size, colours and words can all be changed afterwards, for ever."));
+    about->setWordWrap(true);
+    layout->addWidget(about);
+    list = new QListWidget;
+    list->setObjectName(QStringLiteral("templateList"));
+    list->setAccessibleName(tr("Templates"));
+    list->setViewMode(QListView::IconMode);
+    list->setIconSize(picture_size);
+    list->setGridSize(QSize(178, 140));
+    list->setResizeMode(QListView::Adjust);
+    list->setMovement(QListView::Static);
+    list->setWordWrap(true);
+    layout->addWidget(list, 1);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    make = buttons->button(QDialogButtonBox::Ok);
+    make->setText(tr("Make this label"));
+    make->setObjectName(QStringLiteral("makeLabel"));
+    make->setProperty("role", "primary");
+    auto* more = buttons->addButton(tr("From a template file…"), QDialogButtonBox::ActionRole);
+    connect(more, &QPushButton::clicked, this, &NewLabelDialog::add_from_file);
+    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    connect(list, &QListWidget::itemDoubleClicked, this, &QDialog::accept);
+    layout->addWidget(buttons);
+    for (const LabelTemplate& one : shipped_templates())
+        add(one);
+    add(words_alone());
+    list->setCurrentRow(0);
+    list->setFocus();
+}
+
+void NewLabelDialog::add(const LabelTemplate& one) {
+    templates.push_back(one);
+    auto* item = new QListWidgetItem(QIcon(picture_of(one.design)), QString::fromStdString(one.name));
+    item->setToolTip(tr("%1: %2").arg(QString::fromStdString(one.family), QString::fromStdString(one.name)));
+    list->addItem(item);
+}
+
+void NewLabelDialog::add_from_file() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Template file"), {}, tr("Label templates (*.json)"));
+    if (path.isEmpty())
+        return;
+    constexpr qint64 largest = 4 << 20;
+    const auto file = read_file(path, largest);
+    const auto read = file ? read_templates(file->toStdString()) : Result<std::vector<LabelTemplate>>(file.problem());
+    if (!read) {
+        QMessageBox::warning(this, tr("Template file"),
+                             QString::fromStdString(quoted_name(path) + " cannot be used. " + read.problem().text()));
+        return;
+    }
+    const int first = list->count();
+    for (const LabelTemplate& one : *read)
+        add(one);
+    list->setCurrentRow(first);
+}
+
+LabelTemplate NewLabelDialog::chosen() const {
+    LabelTemplate one = templates[static_cast<std::size_t>(std::max(0, list->currentRow()))];
+    const QDate today = QDate::currentDate();
+    one.design.day = {today.year(), today.month(), today.day()};
+    return one;
+}
+
+} // namespace fusuma::app

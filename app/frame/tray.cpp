@@ -1,0 +1,245 @@
+#include "app/frame/tray.h"
+
+#include "app/common/painting.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+
+#include <QAction>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QScrollArea>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace fusuma::app {
+
+namespace {
+
+enum class State { fine, look_at, to_fix };
+
+} // namespace
+
+/// One sticker in the tray: picture, name, size, copies and state.
+class TrayCard : public QWidget {
+  public:
+    TrayCard(Model& project, const Sticker& shown, State shown_state) : model(project) {
+        setFixedHeight(76);
+        setFocusPolicy(Qt::TabFocus);
+        setObjectName(QStringLiteral("trayCard%1").arg(shown.id));
+        show_sticker(shown, shown_state);
+    }
+    void show_sticker(const Sticker& shown, State shown_state) {
+        // Painting a card takes as long as painting the sticker, so it waits until something about it is new.
+        const auto result = model.snapshot().result(shown.id);
+        const bool is_in_hand = model.in_hand.sticker() && model.in_hand.sticker()->id == shown.id;
+        const QString copies = QString::number(model.document().copies_of(shown.id)) +
+                               QString::number(static_cast<int>(model.document().unit));
+        if (sticker.id == shown.id && sticker.name == shown.name && artwork_size(sticker) == artwork_size(shown) &&
+            state == shown_state && result == painted_result && is_in_hand == painted_in_hand &&
+            copies == painted_copies)
+            return;
+        painted_result = result;
+        painted_in_hand = is_in_hand;
+        painted_copies = copies;
+        sticker = shown;
+        state = shown_state;
+        const QString words = state == State::to_fix    ? tr("something to fix")
+                              : state == State::look_at ? tr("something to look at")
+                                                        : tr("fine");
+        setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
+        setToolTip(
+            tr("%1 — %2. Double-click to open it on the Bench.").arg(QString::fromStdString(sticker.name), words));
+        update();
+    }
+    [[nodiscard]] int id() const { return sticker.id; }
+
+    std::function<void()> opened;
+
+  protected:
+    /// The sticker as it will be, once that is worked out; its artwork until then.
+    void paint_picture(QPainter& painter, const QRectF& frame) const {
+        const auto result = model.snapshot().result(sticker.id);
+        const Size artwork = artwork_size(sticker);
+        Rect box{{0, 0}, {artwork.width, artwork.height}};
+        if (result && !result->cut->box().empty())
+            box = result->cut->box();
+        const double scale = 54 / std::max(box.width(), box.height());
+        const QPointF corner = frame.center() - scale * to_qt(box.centre());
+        const QTransform view(scale, 0, 0, scale, corner.x(), corner.y());
+        painter.save();
+        QPainterPath inside;
+        if (result) {
+            inside = view.map(to_qt(result->cut_line()));
+            painter.fillPath(inside, theme().paper);
+            painter.setClipPath(inside);
+            for (const PrintLayer& layer : result->print)
+                draw_layer(painter, layer, view);
+        } else {
+            const QTransform from_picture = to_qt(picture_to_mm(sticker)) * view;
+            const PixelBox crop = frame_of(sticker).crop;
+            inside.addPolygon(from_picture.map(QPolygonF(QRectF(crop.x, crop.y, crop.width, crop.height))));
+            painter.setClipPath(inside);
+            const PixelPlace px = size_px(sticker.artwork);
+            if (const auto original = original_art(sticker.artwork))
+                draw_art(painter, *original, QTransform::fromScale(px.x, px.y) * from_picture);
+        }
+        painter.restore();
+    }
+
+    void paintEvent(QPaintEvent*) override {
+        const Theme& t = theme();
+        const bool chosen = model.in_hand.sticker() && model.in_hand.sticker()->id == sticker.id;
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setPen(QPen(chosen || hasFocus() ? t.accent : t.line, chosen ? 1.6 : 1));
+        painter.setBrush(chosen ? t.selection : t.field);
+        painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(t.window);
+        const QRectF frame(8, 8, 60, 60);
+        painter.drawRoundedRect(frame, 4, 4);
+        paint_picture(painter, frame);
+
+        const Size size = artwork_size(sticker);
+        const int left = 78, right = width() - 10;
+        QFont bold = font();
+        bold.setWeight(QFont::DemiBold);
+        painter.setFont(bold);
+        painter.setPen(t.ink);
+        const QString name = QString::fromStdString(sticker.name);
+        painter.drawText(QRect(left, 10, right - left, 18), Qt::AlignVCenter,
+                         QFontMetrics(bold).elidedText(name, Qt::ElideRight, right - left));
+        painter.drawText(QRect(left, 50, right - left, 18), Qt::AlignVCenter,
+                         QStringLiteral("× %1").arg(model.document().copies_of(sticker.id)));
+        QFont small = font();
+        small.setPixelSize(11);
+        painter.setFont(small);
+        painter.setPen(t.dim);
+        const Unit unit = model.document().unit;
+        painter.drawText(QRect(left, 29, right - left, 18), Qt::AlignVCenter,
+                         QStringLiteral("%1 × %2").arg(bare(size.width, unit),
+                                                       QString::fromStdString(format_length(size.height, unit))));
+        draw_state(painter, QPointF(right - 4, 59));
+    }
+    void mousePressEvent(QMouseEvent*) override { model.in_hand.choose_sticker(sticker.id); }
+    void mouseDoubleClickEvent(QMouseEvent*) override { opened(); }
+    void keyPressEvent(QKeyEvent* event) override {
+        if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Space)
+            model.in_hand.choose_sticker(sticker.id);
+        else
+            QWidget::keyPressEvent(event);
+    }
+
+  private:
+    std::shared_ptr<const StickerResult> painted_result;
+    bool painted_in_hand = false;
+    QString painted_copies;
+    Model& model;
+    Sticker sticker;
+    State state;
+
+    static QString bare(double mm, Unit unit) {
+        const QString text = QString::fromStdString(format_length(mm, unit));
+        return text.left(text.lastIndexOf(' '));
+    }
+    /// A dot for fine, a triangle for something to look at, a square for something to fix: shape as well as colour.
+    void draw_state(QPainter& painter, QPointF at) const {
+        painter.setPen(Qt::NoPen);
+        if (state == State::fine) {
+            painter.setBrush(theme().fine);
+            painter.drawEllipse(at, 5, 5);
+        } else if (state == State::look_at) {
+            painter.setBrush(QColor(0xB08A2E));
+            painter.drawPolygon(QPolygonF{{at.x(), at.y() - 6}, {at.x() + 6, at.y() + 5}, {at.x() - 6, at.y() + 5}});
+        } else {
+            painter.setBrush(theme().attention);
+            painter.drawRoundedRect(QRectF(at.x() - 5, at.y() - 5, 10, 10), 2, 2);
+        }
+    }
+};
+
+namespace {
+
+State state_of(const Snapshot& snapshot, int sticker) {
+    State worst = State::fine;
+    for (const Finding& f : snapshot.findings)
+        for (const CopyId id : f.copies)
+            if (const Placement* copy = snapshot.document.copy(id); copy && copy->sticker == sticker)
+                worst = std::max(worst, f.severity == Severity::to_fix ? State::to_fix : State::look_at);
+    return worst;
+}
+
+} // namespace
+
+Tray::Tray(Model& project, QWidget* parent) : QWidget(parent), model(project) {
+    setObjectName(QStringLiteral("tray"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedWidth(204);
+    auto* layout = column(this, 10, 8);
+    auto* head = new QWidget;
+    auto* head_layout = new QHBoxLayout(head);
+    head_layout->setContentsMargins(6, 4, 6, 0);
+    head_layout->addWidget(label(tr("Tray"), "title"));
+    head_layout->addStretch();
+    counts = label({}, "dim");
+    head_layout->addWidget(counts);
+    layout->addWidget(head);
+    scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inner = new QWidget;
+    list = column(inner, 0, 8);
+    list->addStretch();
+    scroll->setWidget(inner);
+    layout->addWidget(scroll, 1);
+    auto* add = button(tr("Add artwork…"), "primary", QStringLiteral("addArtwork"),
+                       tr("Bring in a picture or a drawing as a new sticker. You can also drop files on the window."));
+    connect(add, &QPushButton::clicked, this, &Tray::add_artwork_wanted);
+    layout->addWidget(add);
+    auto* make = button(tr("New label…"), "", QStringLiteral("newLabel"),
+                        tr("A label with words on it, or words as a sticker; one, or a whole list."));
+    connect(make, &QPushButton::clicked, this, &Tray::new_label_wanted);
+    layout->addWidget(make);
+    connect(&model, &Model::changed, this, &Tray::refresh);
+    connect(&model.working_out, &WorkingOut::worked_out, this, &Tray::refresh);
+    refresh();
+}
+
+void Tray::refresh() {
+    const Document& document = model.document();
+    counts->setText(tr("%n sticker(s)", nullptr, static_cast<int>(document.stickers.size()))
+                        .replace("(s)", document.stickers.size() == 1 ? "" : "s") +
+                    QStringLiteral(" · ") +
+                    (document.placements.size() == 1 ? tr("1 copy") : tr("%1 copies").arg(document.placements.size())));
+    // Cards stay where they are while the stickers do: one of them may be handling the very click that led here.
+    const auto& stickers = document.stickers;
+    const bool same = std::equal(cards.begin(), cards.end(), stickers.begin(), stickers.end(),
+                                 [](const TrayCard* card, const auto& sticker) { return card->id() == sticker->id; });
+    if (!same)
+        rebuild();
+    for (std::size_t i = 0; i < cards.size(); ++i)
+        cards[i]->show_sticker(*stickers[i], state_of(model.snapshot(), stickers[i]->id));
+    if (const auto in_hand = model.in_hand.sticker(); in_hand && in_hand->id != brought_into_sight) {
+        brought_into_sight = in_hand->id;
+        for (TrayCard* card : cards)
+            if (card->id() == brought_into_sight)
+                scroll->ensureWidgetVisible(card, 0, 8);
+    }
+}
+
+void Tray::rebuild() {
+    for (TrayCard* card : cards) {
+        list->removeWidget(card);
+        card->hide();
+        card->deleteLater();
+    }
+    cards.clear();
+    for (const auto& sticker : model.document().stickers) {
+        auto* card = new TrayCard(model, *sticker, State::fine);
+        card->opened = [this, id = sticker->id] { emit sticker_opened(id); };
+        list->insertWidget(static_cast<int>(cards.size()), card);
+        cards.push_back(card);
+    }
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,174 @@
+#include "app/model/importer.h"
+
+#include "core/steps/small_picture.h"
+#include "formats/drawing/drawing_read.h"
+#include "formats/picture/picture_read.h"
+
+#include <QFileInfo>
+#include <algorithm>
+
+namespace fusuma::app {
+
+Importer::Importer(Messages& told, Project& open_project, InHand& hand)
+    : messages(told), project(open_project), in_hand(hand) {
+    reader.setMaxThreadCount(1);
+}
+
+Importer::~Importer() {
+    reader.clear();
+    reader.waitForDone();
+}
+
+QString Importer::reading() const {
+    return waiting.empty() ? QString() : waiting.front().second;
+}
+
+void Importer::cancel() {
+    waiting.clear(); // their results find nobody waiting
+}
+
+template <typename Read, typename Use> void Importer::read_in_background(const QString& name, Read read, Use use) {
+    const std::uint64_t number = next_number++;
+    waiting.emplace_back(number, name);
+    reader.start([this, number, read, use] {
+        const auto result = read();
+        QMetaObject::invokeMethod(this, [this, number, result, use] {
+            if (std::erase_if(waiting, [&](const auto& r) { return r.first == number; }) == 0)
+                return; // cancelled
+            if (!result)
+                emit messages.problem(QString::fromStdString(result.problem().text()));
+            else
+                use(*result);
+        });
+    });
+}
+
+void Importer::add_as_sticker(Sticker s, const QString& words) {
+    const QString name = QString::fromStdString(s.name);
+    project.edit(tr("Add %1").arg(name), [&](Document d) { return with_sticker_added(std::move(d), std::move(s)); });
+    in_hand.choose_sticker(project.document().stickers.back()->id);
+    if (!words.isEmpty())
+        emit messages.note(words);
+    emit artwork_added();
+}
+
+namespace {
+
+bool is_drawing_file(const QString& path) {
+    QFile file(path);
+    constexpr qint64 enough_to_tell = 4096;
+    return file.open(QIODevice::ReadOnly) && is_drawing(file.read(enough_to_tell));
+}
+
+} // namespace
+
+void Importer::add_artwork(const QStringList& paths) {
+    for (const QString& path : paths)
+        reader.start([this, path] { // even counting pages reads the file
+            const bool is_drawn = is_drawing_file(path);
+            const auto pages = is_drawn ? Result<int>(0) : page_count(path);
+            QMetaObject::invokeMethod(this, [this, path, pages, is_drawn] {
+                if (is_drawn)
+                    add_drawing(path, 1);
+                else if (!pages)
+                    emit messages.problem(QString::fromStdString(pages.problem().text()));
+                else if (*pages > 0)
+                    emit pages_wanted(path, *pages);
+                else
+                    add_pages(path, {1}, PageChoice{}.dpi);
+            });
+        });
+}
+
+void Importer::add_drawing(const QString& path, int page) {
+    read_in_background(
+        QFileInfo(path).fileName(), [path, page] { return read_drawing(path, page); },
+        [this](const std::shared_ptr<const Drawing>& drawing) {
+            Sticker s = new_sticker(
+                DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
+            if (drawing->page > 0)
+                s.name += " " + std::to_string(drawing->page);
+            const bool has_paint = std::ranges::any_of(drawing->parts, [](const Part& p) { return !p.paints.empty(); });
+            if (!has_paint) { // lines to cut and nothing else
+                auto& art = std::get<DrawingArtwork>(s.artwork);
+                art.parts = std::make_shared<const Parts>(as_in_file(*drawing, *art.parts));
+                s.border.width = 0;
+            }
+            add_as_sticker(std::move(s), QString::fromStdString(drawing->note));
+        });
+}
+
+void Importer::add_label(const LabelDesign& design, const QString& name) {
+    Sticker s = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0});
+    s.name = name.toStdString();
+    add_as_sticker(std::move(s), {});
+}
+
+void Importer::read_picture_for(const QString& path,
+                               const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
+    read_in_background(
+        QFileInfo(path).fileName(), [path] { return read_picture(path); }, use);
+}
+
+void Importer::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {
+    for (const int page : pages)
+        add_read(QFileInfo(path).fileName(), [path, page, dpi] { return read_picture(path, {page, dpi}); });
+}
+
+void Importer::add_picture(const QByteArray& file, const QString& name) {
+    add_read(name, [file, name] { return decode_picture(file, name); });
+}
+
+void Importer::add_read(const QString& name, const Reader& read) {
+    // Looking for the best start is part of reading: it goes over the whole picture.
+    struct Read {
+        std::shared_ptr<const Picture> picture;
+        AlphaContent content;
+        std::string why;
+    };
+    read_in_background(
+        name,
+        [read]() -> Result<Read> {
+            auto picture = read();
+            if (!picture)
+                return picture.problem();
+            const AlphaContent whole = alpha_content((*picture)->pixels);
+            return Read{*picture, whole, whole == AlphaContent::opaque ? offer((*picture)->pixels, {}).why : ""};
+        },
+        [this, name](const Read& fresh) {
+            if (fresh.content == AlphaContent::clear) {
+                emit messages.problem(tr("“%1” is fully transparent, so there is nothing to outline.").arg(name));
+                return;
+            }
+            Sticker s = new_sticker(PictureArtwork{fresh.picture});
+            if (fresh.picture->page > 0)
+                s.name += " " + std::to_string(fresh.picture->page);
+            const QString why = QString::fromStdString(fresh.why);
+            add_as_sticker(std::move(s),
+                           !fresh.picture->note.empty() ? QString::fromStdString(fresh.picture->note)
+                           : why.isEmpty()              ? QString()
+                                           : tr("“%1”: %2").arg(QString::fromStdString(fresh.picture->file_name), why));
+        });
+}
+
+void Importer::set_page_resolution(double dpi) {
+    const auto s = in_hand.sticker();
+    const auto* art = s ? std::get_if<PictureArtwork>(&s->artwork) : nullptr;
+    if (!art || art->picture->page == 0)
+        return;
+    read_in_background(
+        QString::fromStdString(art->picture->file_name),
+        [picture = art->picture, dpi] {
+            return decode_picture(picture->original, QString::fromStdString(picture->file_name), {picture->page, dpi});
+        },
+        [this, id = s->id, before = art->picture](const std::shared_ptr<const Picture>& picture) {
+            const auto now = project.document().find(id);
+            if (!now || std::get<PictureArtwork>(now->artwork).picture != before)
+                return;
+            project.edit(tr("Resolution"), [&](Document d) {
+                return with_sticker_changed(std::move(d), with_picture(*now, picture, before->dpi / picture->dpi));
+            });
+        });
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,49 @@
+#pragma once
+
+#include "app/model/in_hand.h"
+#include "core/result.h"
+
+#include <QStringList>
+
+namespace fusuma::app {
+
+/// Reads artwork and adds it to the project. Reading happens in the background, one file after the other in the order
+/// in which they were added; a failure is told and changes nothing.
+class Importer : public QObject {
+    Q_OBJECT
+  public:
+    Importer(Messages& told, Project& open_project, InHand& hand);
+    ~Importer() override;
+
+    void add_artwork(const QStringList& paths);
+    void add_pages(const QString& path, const std::vector<int>& pages, double dpi);
+    void add_drawing(const QString& path, int page);
+    void add_picture(const QByteArray& file, const QString& name); ///< as pasted
+    void add_label(const LabelDesign& design, const QString& name);
+    /// A picture for something other than a sticker of its own.
+    void read_picture_for(const QString& path, const std::function<void(const std::shared_ptr<const Picture>&)>& use);
+    /// Draws the page that the sticker in hand comes from anew.
+    void set_page_resolution(double dpi);
+
+    [[nodiscard]] QString reading() const; ///< the name of what is being read; empty when nothing is
+    void cancel();                         ///< leaves out what is being read
+
+  signals:
+    void pages_wanted(QString path, int pages); ///< a document with pages was to be added: which, and as what?
+    void artwork_added();
+
+  private:
+    Messages& messages;
+    Project& project;
+    InHand& in_hand;
+    QThreadPool reader; ///< one thread
+    std::vector<std::pair<std::uint64_t, QString>> waiting; ///< what is being read: number and name
+    std::uint64_t next_number = 1;
+
+    using Reader = std::function<Result<std::shared_ptr<const Picture>>()>;
+    template <typename Read, typename Use> void read_in_background(const QString& name, Read read, Use use);
+    void add_read(const QString& name, const Reader& read);
+    void add_as_sticker(Sticker sticker, const QString& words);
+};
+
+} // namespace fusuma::app

@@ -1,0 +1,31 @@
+#pragma once
+
+#include "app/model/business.h"
+#include "app/model/copy_edits.h"
+
+namespace fusuma::app {
+
+/// All that the window shows and changes, each part a class of its own. Parts know only those above them here. Widgets
+/// read them and ask them for edits; all heavy work happens on the parts' threads.
+class Model : public QObject {
+    Q_OBJECT
+  public:
+    Model();
+
+    Messages messages;
+    Project project{messages};
+    InHand in_hand{project};
+    WorkingOut working_out{project, in_hand};
+    Searches searches{project, working_out};
+    CopyEdits copies{messages, project, in_hand, working_out};
+    Importer importer{messages, project, in_hand};
+    Business business{importer, searches, working_out, in_hand};
+
+    [[nodiscard]] const Document& document() const { return project.document(); }
+    [[nodiscard]] const Snapshot& snapshot() const { return working_out.snapshot(); }
+
+  signals:
+    void changed(); ///< the document or what is in hand, after every part has taken notice
+};
+
+} // namespace fusuma::app

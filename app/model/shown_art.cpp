@@ -1,0 +1,130 @@
+#include "app/model/shown_art.h"
+
+#include "app/model/to_qt.h"
+
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+#include <list>
+#include <mutex>
+
+namespace fusuma::app {
+
+namespace {
+
+QImage shown_at(const Image& pixels, int most_px) {
+    const int longer = std::max(pixels.width, pixels.height);
+    if (longer <= most_px)
+        return QImage(pixels.rgba.data(), pixels.width, pixels.height, pixels.width * 4, QImage::Format_RGBA8888)
+            .convertToFormat(QImage::Format_ARGB32_Premultiplied);
+    const Image small = reduced(pixels, std::max(1, longer / most_px));
+    return QImage(small.rgba.data(), small.width, small.height, small.width * 4, QImage::Format_RGBA8888)
+        .convertToFormat(QImage::Format_ARGB32_Premultiplied)
+        .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+}
+
+QImage shown_at(const DrawnArt& art, int most_px) {
+    const double scale = most_px / std::max(art.size.width, art.size.height);
+    const QSize px(std::max(1, static_cast<int>(std::ceil(scale * art.size.width))),
+                   std::max(1, static_cast<int>(std::ceil(scale * art.size.height))));
+    QImage image(px, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    QPainter painter(&image);
+    draw_curves(painter, art, QTransform::fromScale(px.width(), px.height()));
+    return image;
+}
+
+/// Pictures by the art that they are of. Art is told by its address and held weakly, so that no picture of a stroke long
+/// undone stays because it was shown once.
+class ShownArt {
+  public:
+    QImage get(const PrintArt& art, int most_px) {
+        const std::weak_ptr<const void> held =
+            std::visit([](const auto& a) { return std::weak_ptr<const void>(a); }, art);
+        {
+            const std::scoped_lock lock(mutex);
+            for (auto it = entries.begin(); it != entries.end(); ++it)
+                if (it->most_px == most_px && !it->art.owner_before(held) && !held.owner_before(it->art)) {
+                    entries.splice(entries.begin(), entries, it);
+                    return entries.front().image;
+                }
+        }
+        const QImage image = std::visit([most_px](const auto& a) { return shown_at(*a, most_px); }, art);
+        const std::scoped_lock lock(mutex);
+        entries.push_front({held, most_px, image});
+        bytes += image.sizeInBytes();
+        entries.remove_if([this](const Entry& entry) { return entry.art.expired() && forget(entry); });
+        while (bytes > budget && entries.size() > 1) {
+            forget(entries.back());
+            entries.pop_back();
+        }
+        return image;
+    }
+
+  private:
+    struct Entry {
+        std::weak_ptr<const void> art;
+        int most_px;
+        QImage image;
+    };
+    static constexpr qsizetype budget = qsizetype{512} << 20;
+    std::list<Entry> entries; // most recently used first
+    qsizetype bytes = 0;
+    std::mutex mutex;
+
+    bool forget(const Entry& entry) {
+        bytes -= entry.image.sizeInBytes();
+        return true;
+    }
+};
+
+} // namespace
+
+QImage image_of(const std::shared_ptr<const Image>& pixels) {
+    return {pixels->rgba.data(), pixels->width, pixels->height, pixels->width * 4, QImage::Format_RGBA8888};
+}
+
+QImage shown_art(const PrintArt& art, int most_px) {
+    static ShownArt known;
+    return known.get(art, most_px);
+}
+
+void prepare_art(const PrintArt& art) {
+    for (const int size : shown_sizes)
+        (void)shown_art(art, size);
+}
+
+void prepare_print(const std::vector<PrintLayer>& layers) {
+    for (const PrintLayer& layer : layers)
+        if (const auto* art = std::get_if<PrintArt>(&layer.ink))
+            prepare_art(*art);
+}
+
+void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view) {
+    painter.save();
+    painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+    painter.setTransform(QTransform::fromScale(1 / art.size.width, 1 / art.size.height) * to_view, true);
+    painter.setClipRect(QRectF(0, 0, art.size.width, art.size.height), Qt::IntersectClip);
+    for (const Painted& painted : art.shapes) {
+        QPainterPath path;
+        if (painted.area) {
+            path = to_qt(painted.area->curves);
+            path.setFillRule(painted.area->rule == FillRule::even_odd ? Qt::OddEvenFill : Qt::WindingFill);
+        }
+        if (const Rgb* colour = std::get_if<Rgb>(&painted.ink)) {
+            QColor ink = to_qt(*colour);
+            ink.setAlphaF(static_cast<float>(painted.opacity));
+            painter.fillPath(path, ink);
+            continue;
+        }
+        painter.save();
+        if (painted.area)
+            painter.setClipPath(path, Qt::IntersectClip);
+        painter.setTransform(to_qt(painted.from_unit), true);
+        painter.drawImage(QRectF(0, 0, 1, 1), image_of(std::get<std::shared_ptr<const Image>>(painted.ink)));
+        painter.restore();
+    }
+    painter.restore();
+}
+
+} // namespace fusuma::app

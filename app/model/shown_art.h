@@ -1,0 +1,32 @@
+#pragma once
+
+#include "core/steps/sticker_print.h"
+
+#include <QImage>
+#include <QTransform>
+#include <array>
+
+class QPainter;
+
+namespace fusuma::app {
+
+// Art in the few sizes in which it is shown. They are made on workers, so that drawing them takes no time, and kept as
+// long as their art is and within a budget of bytes.
+
+inline constexpr std::array shown_sizes{200, 500, 1600}; ///< px, longer side
+
+/// The art as a picture of at most `most_px` along its longer side.
+[[nodiscard]] QImage shown_art(const PrintArt& art, int most_px);
+
+/// Makes all of its sizes. For worker threads.
+void prepare_art(const PrintArt& art);
+/// The same for all that a sticker or a copy prints.
+void prepare_print(const std::vector<PrintLayer>& layers);
+
+/// All of the art's own pixels; they must outlive what is returned.
+[[nodiscard]] QImage image_of(const std::shared_ptr<const Image>& pixels);
+
+/// Draws vector art at its full detail into the unit square of `to_view`.
+void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view);
+
+} // namespace fusuma::app

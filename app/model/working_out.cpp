@@ -1,0 +1,155 @@
+#include "app/model/working_out.h"
+
+#include "app/model/shown_art.h"
+
+#include <set>
+#include <utility>
+
+namespace fusuma::app {
+
+std::shared_ptr<const StickerResult> Snapshot::result(int sticker) const {
+    const auto it = results.find(sticker);
+    return it == results.end() ? nullptr : it->second;
+}
+
+WorkingOut::WorkingOut(Project& open_project, InHand& hand) : project(open_project), in_hand(hand) {
+    full_soon.setSingleShot(true);
+    full_soon.setInterval(40);
+    connect(&full_soon, &QTimer::timeout, this, &WorkingOut::work_out);
+    connect(&project, &Project::edited, this, &WorkingOut::after_edit);
+    connect(&in_hand, &InHand::sticker_chosen, this, [this] {
+        preview.reset();
+        if (awaits_preview())
+            work_out_preview();
+    });
+    after_edit();
+}
+
+WorkingOut::~WorkingOut() {
+    stop.request_stop();
+    preview_stop.request_stop();
+    workers.waitForDone();
+}
+
+bool WorkingOut::awaits_preview() const {
+    const auto after = in_hand.sticker();
+    const auto before = after ? latest->document.find(after->id) : nullptr;
+    return before && before != after;
+}
+
+void WorkingOut::after_edit() {
+    ++latest_edit;
+    if (working && may_stop)
+        stop.request_stop();
+    if (awaits_preview()) {
+        work_out_preview();
+        full_soon.start();
+    } else {
+        work_out();
+    }
+}
+
+std::shared_ptr<const StickerResult> WorkingOut::shown() const {
+    const auto sticker = in_hand.sticker();
+    const int id = sticker ? sticker->id : 0;
+    return preview && preview_of == id ? preview : latest->result(id);
+}
+
+/// A quick result of the sticker in hand, on a thread of its own, so that it never waits for a full one.
+void WorkingOut::work_out_preview() {
+    if (previewing)
+        return; // the newest edit is taken up when this one is done
+    previewing = true;
+    preview_stop = std::stop_source();
+    workers.start(
+        [this, run = latest_edit, shown = in_hand.sticker(), work = Work{preview_stop.get_token(), nullptr}] {
+            std::shared_ptr<const StickerResult> quick;
+            try {
+                quick = steps.preview(*shown, work);
+                prepare_print(quick->print);
+            } catch (const Stopped&) { // then there is none
+            }
+            QMetaObject::invokeMethod(this, [this, run, quick, id = shown->id] {
+                previewing = false;
+                if (quick && worked_edit < run) {
+                    preview = quick;
+                    preview_of = id;
+                    preview_edit = run;
+                    emit previewed();
+                }
+                if (latest_edit != run && awaits_preview())
+                    work_out_preview();
+            });
+        });
+}
+
+void WorkingOut::work_out() {
+    if (working || worked_edit == latest_edit)
+        return; // picked up when the present run ends
+    working = true;
+    may_stop = awaits_preview();
+    done = 0;
+    stop = std::stop_source();
+    workers.start([this, run = latest_edit, now = project.document(), work = Work{stop.get_token(), &done}] {
+        try {
+            work_on(run, now, work);
+        } catch (const Stopped&) {
+            QMetaObject::invokeMethod(this, [this, run] {
+                working = false;
+                if (std::exchange(is_cancelled, false) && latest_edit == run) {
+                    worked_edit = run;
+                    project.undo(); // works out the document before
+                } else if (!full_soon.isActive()) {
+                    work_out();
+                }
+            });
+        }
+    });
+}
+
+void WorkingOut::work_on(std::uint64_t run, const Document& now, const Work& work) {
+    auto fresh = std::make_shared<Snapshot>();
+    fresh->document = now;
+    const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
+    for (std::size_t i = 0; i < now.stickers.size(); ++i) {
+        const Sticker& s = *now.stickers[i];
+        const auto result = steps.evaluate(
+            s, std::nullopt, work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count));
+        fresh->results[s.id] = result;
+        if (const auto original = original_art(s.artwork))
+            prepare_art(*original);
+    }
+    fresh->plan = steps.plan(now);
+    std::set<const StickerResult*> shown;
+    for (const auto& [id, result] : fresh->results)
+        if (shown.insert(result.get()).second)
+            prepare_print(result->print);
+    for (const PlannedCopy& copy : fresh->plan->copies)
+        if (shown.insert(copy->result.get()).second)
+            prepare_print(copy->result->print);
+    fresh->findings = preflight(now, steps);
+    fresh->totals = totals(*fresh->plan);
+    QMetaObject::invokeMethod(this, [this, run, fresh] {
+        working = false;
+        worked_edit = run;
+        latest = fresh;
+        if (preview_edit <= run)
+            preview.reset();
+        is_cancelled = false;
+        emit worked_out();
+        if (latest_edit != run && !full_soon.isActive())
+            work_out();
+    });
+}
+
+std::optional<double> WorkingOut::progress() const {
+    return working ? std::optional<double>(done) : std::nullopt;
+}
+
+void WorkingOut::cancel() {
+    is_cancelled = working;
+    stop.request_stop();
+    preview_stop.request_stop();
+}
+
+} // namespace fusuma::app

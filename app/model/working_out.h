@@ -1,0 +1,78 @@
+#pragma once
+
+#include "app/model/in_hand.h"
+#include "core/plan/planner.h"
+#include "core/preflight/preflight.h"
+
+#include <QTimer>
+#include <atomic>
+#include <map>
+#include <stop_token>
+
+namespace fusuma::app {
+
+/// What has been worked out for one document.
+struct Snapshot {
+    Document document;
+    std::map<int, std::shared_ptr<const StickerResult>> results; ///< by sticker id, at its own size
+    std::shared_ptr<const JobPlan> plan;
+    std::vector<Finding> findings;
+    PlanTotals totals;
+
+    [[nodiscard]] std::shared_ptr<const StickerResult> result(int sticker) const;
+};
+
+/// Has every version of the document worked out on threads of its own, and decides when: a quick preview of the sticker
+/// in hand at once, the full result when edits pause for a moment. While one run is at work only the newest document
+/// waits; what comes too late is dropped.
+class WorkingOut : public QObject {
+    Q_OBJECT
+  public:
+    WorkingOut(Project& open_project, InHand& hand);
+    ~WorkingOut() override;
+
+    [[nodiscard]] const Snapshot& snapshot() const { return *latest; }
+    [[nodiscard]] bool is_settled() const { return !working && latest_edit == worked_edit; }
+    /// The sticker in hand as far as it is worked out: a quick preview of the last edit while the full result is on its
+    /// way, else the snapshot's.
+    [[nodiscard]] std::shared_ptr<const StickerResult> shown() const;
+    [[nodiscard]] bool shows_preview() const { return preview != nullptr; }
+    /// Has the sticker in hand been edited since it was worked out, so that a preview or the full result is on its way?
+    [[nodiscard]] bool awaits_preview() const;
+    [[nodiscard]] Planner& planner() { return steps; }
+
+    /// How far the full result is, 0–1; nothing when none is on its way.
+    [[nodiscard]] std::optional<double> progress() const;
+    void cancel(); ///< stops it and undoes the edit that asked for it
+    /// Which edit is the latest: another number for every version of the document.
+    [[nodiscard]] std::uint64_t version() const { return latest_edit; }
+
+  signals:
+    void worked_out(); ///< a new snapshot
+    void previewed();  ///< a new preview of the sticker in hand
+
+  private:
+    Project& project;
+    InHand& in_hand;
+    Planner steps;
+    std::shared_ptr<const Snapshot> latest = std::make_shared<Snapshot>();
+    QThreadPool workers;
+    bool working = false;
+    std::uint64_t latest_edit = 0, worked_edit = 0;
+    std::shared_ptr<const StickerResult> preview;
+    int preview_of = 0;             ///< sticker
+    std::uint64_t preview_edit = 0; ///< the edit that it shows
+    bool previewing = false;
+    QTimer full_soon; ///< the full result waits until edits pause for a moment
+    std::stop_source stop, preview_stop;
+    bool may_stop = false; ///< previews are shown meanwhile, so the full result can wait
+    std::atomic<double> done = 0;
+    bool is_cancelled = false;
+
+    void after_edit();
+    void work_out_preview();
+    void work_out();
+    void work_on(std::uint64_t run, const Document& now, const Work& work);
+};
+
+} // namespace fusuma::app

@@ -1,0 +1,31 @@
+#pragma once
+
+#include "app/output/cutting.h"
+
+namespace fusuma::app {
+
+/// One run of a sheet from print to cut: its stage and its three acts, each of which knows those before it. Printing,
+/// loading and finding happen on the practice devices, so that the cut can be rehearsed before ink and paper are spent.
+class OutputRun : public QObject {
+    Q_OBJECT
+  private:
+    PracticeFaults wrong;
+    LatestOnly work;
+
+  public:
+    explicit OutputRun(Model& model);
+
+    RunStage progress;
+    PrintedSheet printed;
+    PrintFinder finder;
+    Cutting cutting;
+
+    [[nodiscard]] RunStage::Stage stage() const { return progress.now(); }
+    [[nodiscard]] bool is_cutting() const { return progress.is_cutting(); }
+    [[nodiscard]] const PracticeFaults& faults() const { return wrong; }
+    void set_faults(const PracticeFaults& what); ///< the sheet must be loaded again
+    [[nodiscard]] Transform place() const;       ///< from the plan to where the print truly lies in the machine
+    [[nodiscard]] Transform sheet_place() const; ///< the same of the sheet of paper
+};
+
+} // namespace fusuma::app

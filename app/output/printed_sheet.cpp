@@ -1,0 +1,107 @@
+#include "app/output/printed_sheet.h"
+
+#include "devices/practice/practice_printer.h"
+#include "devices/practice/practice_sheet.h"
+#include "formats/pdf/pdf_write.h"
+
+#include <QDateTime>
+
+namespace fusuma::app {
+
+using Stage = RunStage::Stage;
+
+PrintedSheet::PrintedSheet(Model& project, RunStage& run_stage, LatestOnly& background,
+                           const PracticeFaults& practice_faults)
+    : model(project), stage(run_stage), work(background), faults(practice_faults) {
+    connect(&model.working_out, &WorkingOut::worked_out, this, [this] {
+        if (is_wanted)
+            freeze_soon();
+    });
+    const auto has_gone = [this] { return in_hand && !find_ticket(model.document(), in_hand->code); };
+    connect(&model.project, &Project::replaced, this, [this, has_gone] {
+        is_wanted = false;
+        if (has_gone())
+            put_down();
+    });
+    connect(&model, &Model::changed, this, [this, has_gone] {
+        if (!stage.is_cutting() && has_gone())
+            put_down();
+    });
+}
+
+std::vector<std::string> PrintedSheet::changes() const {
+    return in_hand ? changes_since(*in_hand, model.document()) : std::vector<std::string>{};
+}
+
+std::shared_ptr<const JobPlan> PrintedSheet::freeze() {
+    const Snapshot& snapshot = model.snapshot();
+    if (stage.is_cutting() || !snapshot.plan || snapshot.document.placements.empty() ||
+        !model.working_out.is_settled())
+        return nullptr;
+    const Ticket ticket =
+        frozen(snapshot.document, *snapshot.plan, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
+    model.project.add_ticket(ticket);
+    take(find_ticket(model.document(), ticket.code));
+    return printed_plan;
+}
+
+void PrintedSheet::freeze_soon() {
+    is_wanted = !model.working_out.is_settled();
+    if (!is_wanted)
+        freeze();
+}
+
+void PrintedSheet::take(const std::shared_ptr<const Ticket>& ticket) {
+    if (stage.is_cutting() || !ticket)
+        return;
+    in_hand = ticket;
+    shown_page = 0;
+    printed_plan = std::make_shared<const JobPlan>(
+        with_code(*model.working_out.planner().plan(*ticket->document), *ticket->document, ticket->code));
+    print_for_practice();
+}
+
+void PrintedSheet::put_down() {
+    work.drop();
+    in_hand.reset();
+    printed_plan.reset();
+    printed = {};
+    stage.enter(Stage::nothing);
+}
+
+void PrintedSheet::go_to_page(int page) {
+    if (stage.is_cutting() || page < 0 || page >= pages() || page == shown_page)
+        return;
+    shown_page = page;
+    print_for_practice();
+}
+
+void PrintedSheet::print_for_practice() {
+    constexpr double printer_dpi = 300;
+    stage.enter(Stage::printing);
+    struct Printed {
+        Result<QImage> sheet;
+        std::shared_ptr<const SlipSheet> slips;
+    };
+    work.start(
+        [plan = printed_plan, page = shown_page, wrong = faults.print, &planner = model.working_out.planner()] {
+            auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})),
+                                        printer_dpi, page);
+            if (sheet)
+                *sheet = with_faults(*sheet, plan->paper, wrong);
+            return Printed{std::move(sheet),
+                           std::make_shared<const SlipSheet>(*plan, static_cast<std::size_t>(page), planner)};
+        },
+        [this](Printed fresh) {
+            if (!fresh.sheet) {
+                emit model.messages.problem(QString::fromStdString(fresh.sheet.problem().text()));
+                put_down();
+                return;
+            }
+            printed = *fresh.sheet;
+            slip_sheet = fresh.slips;
+            stage.enter(Stage::printed);
+        });
+}
+
+} // namespace fusuma::app

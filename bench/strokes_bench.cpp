@@ -1,0 +1,62 @@
+// Sixty brush strokes on a picture of 24 megapixels, each worked out in full as after every stroke in the window: what
+// is remembered must stay within its budget, and no stroke may take longer for those before it. Fails when either is
+// not so.
+
+#include "core/plan/planner.h"
+#include "tests/support/exact_coverage.h"
+
+#include <chrono>
+#include <cstdio>
+#include <sys/resource.h>
+
+namespace {
+
+using namespace fusuma;
+
+std::shared_ptr<const Picture> picture() {
+    const Coverage coverage = test::exact_coverage({test::ellipse({3000, 2000}, 2600, 1700)}, 6000, 4000);
+    auto made = std::make_shared<Picture>();
+    made->pixels = Image(coverage.width, coverage.height);
+    for (std::size_t i = 0; i < coverage.values.size(); ++i) {
+        made->pixels.rgba[4 * i] = 200;
+        made->pixels.rgba[4 * i + 3] = coverage.values[i];
+    }
+    return made;
+}
+
+} // namespace
+
+int main() {
+    constexpr int strokes = 60;
+    Sticker s = new_sticker(PictureArtwork{picture()});
+    Planner planner;
+    Document document = with_sticker_added({}, s);
+    document.put({.sticker = 1, .centre = {105, 150}});
+    const auto stroke = [&](int i) {
+        Sticker next = *document.find(1);
+        const double x = 1000 + 4000.0 * (i % 10) / 10, y = 900 + 350.0 * static_cast<double>(i / 10);
+        next.background.strokes.push_back({Stroke::Kind::erase, 60, 0.8, {{x, y}, {x + 120, y + 200}}});
+        document = with_sticker_changed(std::move(document), std::move(next));
+        const auto begin = std::chrono::steady_clock::now();
+        static_cast<void>(planner.plan(document));
+        return std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count();
+    };
+    const double first = stroke(0);
+    double slowest = 0, sum = 0;
+    std::size_t most = planner.bytes_remembered();
+    for (int i = 1; i < strokes; ++i) {
+        const double seconds = stroke(i);
+        slowest = std::max(slowest, seconds);
+        sum += seconds;
+        most = std::max(most, planner.bytes_remembered());
+    }
+    rusage usage{};
+    getrusage(RUSAGE_SELF, &usage);
+    const double mib = 1 << 20, budget = static_cast<double>(usual_budget());
+    const double mean = sum / (strokes - 1);
+    std::printf("first stroke %.2f s, mean of the others %.2f s (%.2f of the first), slowest %.2f s\n", first, mean,
+                mean / first, slowest);
+    std::printf("remembered at most %.0f MiB of %.0f MiB; the process took %.0f MiB at most\n",
+                static_cast<double>(most) / mib, budget / mib, static_cast<double>(usage.ru_maxrss) / 1024);
+    return static_cast<double>(most) <= budget && mean <= 1.3 * first ? 0 : 1;
+}

@@ -1,0 +1,52 @@
+#pragma once
+
+#include "core/plan/planner.h"
+#include "core/fill/fill.h"
+
+#include <functional>
+
+namespace fusuma {
+
+/// Copies of one sticker in one size that are wanted.
+struct FillOrder {
+    int sticker = 0;
+    double scale = 1, stretch = 1;
+    int wanted = -1;     ///< as many as fit when negative
+    std::size_t row = 0; ///< of a list of labels
+};
+
+struct FillRequest {
+    std::vector<FillOrder> orders;
+    int page = 0;
+    bool is_fresh = false; ///< copies of the same stickers on the page that are not locked are placed anew
+    int pages = 1;         ///< that copies may flow on to, from that page on; missing ones are added
+    FillWay way = FillWay::snug;
+    Turns turns = Turns::half;
+    unsigned seed = 1;
+    int rounds = 400; ///< of searching for something better
+};
+
+struct FillReport {
+    Document document;
+    std::vector<int> placed; ///< by order
+    double used_share = 0;   ///< of the page's zone, 0–1
+    double left_mm2 = 0;     ///< of the zone, outside all cut lines
+    Rect largest_rest;       ///< the largest rectangle that is still free on the page
+
+    [[nodiscard]] int copies() const;
+};
+
+/// Fills the sheet. Everything on the page that is not placed anew stays where it is.
+/// @param improved  called with the document as it is so far
+[[nodiscard]] FillReport fill_sheet(const Document& document, Planner& planner, const FillRequest& request,
+                                    const Work& work = {}, const std::function<void(const Document&)>& improved = {});
+
+/// The copies of a page that are not locked, spread so that each has about as much room on all sides.
+[[nodiscard]] Document spread_on_page(const Document& document, Planner& planner, int page, const Work& work = {});
+
+/// The copies of a page that are not locked, moved up as close as they may be, so that one big rest is left for the
+/// next job. Nothing when that would leave less than there is.
+[[nodiscard]] std::optional<Document> closed_up(const Document& document, Planner& planner, int page,
+                                                const Work& work = {});
+
+} // namespace fusuma

@@ -1,0 +1,77 @@
+#include "core/arrange/free_place.h"
+
+#include "core/geometry/measure.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+namespace {
+
+double bleed_of(const Document& document, int sticker) {
+    const auto s = document.find(sticker);
+    return s && bleeds(s->border, s->rims, s->bleed) ? s->bleed.width : 0;
+}
+
+} // namespace
+
+double gap_round(const Document& document, int sticker) {
+    return std::max(document.sheet.gap, 2 * bleed_of(document, sticker));
+}
+
+Room free_room(const Document& document, Planner& planner, int sticker, int page,
+               const Selection& except) {
+    const double own = gap_round(document, sticker);
+    Room room(planner.plan(document)->pages[static_cast<std::size_t>(page)].zone);
+    if (const double bleed = bleed_of(document, sticker); bleed > 0 && !printable(document.sheet).empty())
+        room.keep_inside(printable(document.sheet).grown(-bleed));
+    if (const double bleed = bleed_of(document, sticker); bleed > 0)
+        for (const Mark& mark : marks(document.sheet)) // the zone keeps cut lines away, not what prints past them
+            room.block(Rect{mark.centre, mark.centre}.grown(mark.keep_clear + bleed));
+    for (const Placement& placement : document.placements) {
+        if (placement.page != page || !document.find(placement.sticker) || except.contains(placement.id))
+            continue;
+        const Rect box = planner.placed_copy(document, placement)->cut_box;
+        if (!box.empty())
+            room.block(box.grown(std::max(own, gap_round(document, placement.sticker))));
+    }
+    return room;
+}
+
+Arranged place_in_rows(const Document& document, Planner& planner, int sticker_id, int copies, int page) {
+    Arranged result{document, 0};
+    const auto sticker = document.find(sticker_id);
+    if (!sticker)
+        return result;
+    const Rect box = planner.evaluate(*sticker)->cut->box();
+    if (box.empty())
+        return result;
+    const Size artwork = artwork_size(*sticker);
+    Room room = free_room(document, planner, sticker_id, page);
+    const double gap = gap_round(document, sticker_id);
+    while (result.placed < copies) {
+        const auto at = room.first_place({box.width(), box.height()});
+        if (!at)
+            break;
+        const Point centre = *at - box.min + Point{artwork.width / 2, artwork.height / 2};
+        result.document.put({.sticker = sticker_id, .centre = centre, .page = page});
+        room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(gap));
+        ++result.placed;
+    }
+    return result;
+}
+
+std::optional<Document> moved_to_free_place(const Document& document, Planner& planner, CopyId id) {
+    const Placement* copy = document.copy(id);
+    if (!copy || copy->locked)
+        return std::nullopt;
+    const Placement& placement = *copy;
+    const Rect box = planner.placed_copy(document, placement)->cut_box;
+    const auto at = free_room(document, planner, placement.sticker, placement.page, {id})
+                        .nearest_place({box.width(), box.height()}, box.min);
+    if (!at)
+        return std::nullopt;
+    return moved(document, {id}, *at - box.min);
+}
+
+} // namespace fusuma

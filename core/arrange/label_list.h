@@ -1,0 +1,24 @@
+#pragma once
+
+#include "core/arrange/fill_sheet.h"
+
+namespace fusuma {
+
+/// Puts every row's label of a list on the sheet, in the list's order from the top left: `copies` of each, from a page
+/// on and over as many pages as it takes. Copies of the sticker that are not locked are placed anew.
+/// `placed` of the report has one number, all labels that found room.
+[[nodiscard]] FillReport place_list(const Document& document, Planner& planner, int sticker, int copies, int page,
+                                    FillWay way = FillWay::rows, const Work& work = {});
+
+/// What is wrong with a label of a list.
+struct RowTrouble {
+    std::size_t row = 0; ///< from 0
+    std::string words;   ///< what the label begins with
+    bool overflows = false, lacks_letters = false;
+    std::string unknown_field, missing_picture;
+};
+/// Rows whose texts do not fit, ask for letters that their font lacks or for columns that the table has not, or name
+/// pictures that nobody brought.
+[[nodiscard]] std::vector<RowTrouble> troubles_of(const LabelDesign& design, const Work& work = {});
+
+} // namespace fusuma

@@ -1,0 +1,112 @@
+#pragma once
+
+#include "core/fill/distance_field.h"
+#include "core/fill/fill.h"
+#include "core/geometry/region.h"
+#include "core/geometry/transform.h"
+
+#include <memory>
+#include <optional>
+
+namespace fusuma {
+
+/// An item made ready for many quick questions.
+struct ReadyItem {
+    ReadyItem(const FillItem& item, double gap, double cell);
+
+    Polygons outline;
+    Regions inside;  ///< of the outline
+    double need = 0; ///< mm to any other cut line
+    double bleed = 0;
+    double area = 0;            ///< mm²
+    double radius = 0;          ///< mm from the middle to the farthest point
+    DistanceField field;        ///< of the outline
+    std::vector<Point> samples; ///< of its edge, and some inside
+};
+
+/// A piece at one turn.
+struct Posture {
+    Posture(const ReadyItem& piece, std::size_t item, double turn);
+
+    const ReadyItem* piece;
+    std::size_t item;
+    double turn;
+    double cosine, sine;
+    Polygons outline;           ///< turned
+
+    /// Does it cover a place, seen from its own middle?
+    [[nodiscard]] bool covers(Point p) const {
+        return piece->inside.contains({cosine * p.x + sine * p.y, -sine * p.x + cosine * p.y});
+    }
+    std::vector<Point> samples; ///< turned
+    Rect box;                   ///< of the outline
+};
+
+/// The page while it is being filled: the zone, what stands on it, and how far every place is from it.
+class FillPage {
+  public:
+    FillPage(const FillTask& task, double cell);
+
+    /// Where the middle of a posture may lie at all.
+    [[nodiscard]] Rect room_for(const Posture& posture) const;
+
+    /// How a posture lies at a place.
+    struct Fit {
+        double clearance = 0; ///< mm farther from everything than it must be; negative when it is too near
+        double snugness = 0;  ///< the share of its edge that lies close to something, 0–1
+    };
+    /// Stops looking once the clearance is known to be below `enough`.
+    [[nodiscard]] Fit fit(const Posture& posture, Point at, double enough) const;
+
+    /// Does the posture keep every distance at this place, on the outlines themselves?
+    [[nodiscard]] bool is_allowed(const Posture& posture, Point at) const;
+
+    struct Standing {
+        const Posture* posture = nullptr; ///< null for a fixed copy
+        Point at;
+        Polygons outline; ///< on the paper
+        Rect box;
+        double need = 0;
+        Regions fixed{}; ///< of a fixed copy's outline
+
+        /// Does the copy cover a place of the paper?
+        [[nodiscard]] bool covers(Point p) const;
+    };
+    void put(const Posture& posture, Point at);
+    /// Takes copies away, given by rising indices; returns the box within which places may have come free.
+    Rect take(const std::vector<std::size_t>& standing);
+    [[nodiscard]] const std::vector<Standing>& standing() const { return all; }
+
+    /// The farthest that anything looks round itself, mm.
+    static constexpr double sight = 12;
+
+    [[nodiscard]] const Rect& extent() const { return box; }
+    [[nodiscard]] double cell_size() const { return cell; }
+    /// How much farther from every copy than that needs, and from the zone's edge, a place is; negative where nothing
+    /// may be.
+    [[nodiscard]] double room_at(Point p) const;
+
+  private:
+    struct ZoneFor {
+        Polygons zone;
+        Regions inside;
+        DistanceField field; ///< negative where lines may lie
+    };
+    double gap, cell;
+    Rect box;
+    struct Layer {
+        std::shared_ptr<const ZoneFor> zone;
+        std::vector<float> spare; ///< the least of the distances to copies, less what they need, and to the zone's edge
+    };
+    std::vector<std::pair<double, Layer>> layers; ///< by bleed
+    std::vector<Standing> all;
+    Point origin;
+    int columns = 0, rows = 0;
+    std::vector<float> to_copy; ///< distance to the nearest copy
+
+    [[nodiscard]] const Layer& layer_for(double bleed) const;
+    [[nodiscard]] double between(const std::vector<float>& nodes, Point p) const;
+    void stamp(const Standing& copy, const Rect& within);
+};
+
+} // namespace fusuma

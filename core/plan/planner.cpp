@@ -1,0 +1,87 @@
+#include "core/plan/planner.h"
+
+#include "core/geometry/box_grid.h"
+#include "core/geometry/measure.h"
+#include "core/plan/print_apart.h"
+#include "core/sheet/room.h"
+
+namespace fusuma {
+
+std::shared_ptr<const JobPlan> Planner::plan(const Document& document) {
+    return plans.get(document, [&] { return make_plan(document); });
+}
+
+namespace {
+
+Transform correction_of(const SheetSettings& sheet) {
+    const PrinterProfile& printer = sheet.printer;
+    const Point middle{sheet.paper.width / 2, sheet.paper.height / 2};
+    return Transform::shift(-middle)
+        .then(Transform::scale(printer.stretch_x, printer.stretch_y))
+        .then(Transform::shift(middle + printer.shift));
+}
+
+CutPath rectangle(const Rect& r, CutKind kind) {
+    return {contour_of(corners_of(r)), kind, CopyId::none};
+}
+
+} // namespace
+
+Planner::Zone Planner::zone_of(const SheetSettings& sheet) {
+    Polygons polygons = cut_zone(sheet);
+    const Rect largest = Room(polygons).largest_rectangle();
+    return {std::move(polygons), largest,
+            sheet.division.is_whole() ? std::vector<Rect>{} : small_sheets(sheet), marks(sheet)};
+}
+
+PagePlan Planner::make_page(const Document& document, const JobPlan& plan, int number) {
+    const auto zone = zones.get(document.sheet, [&] { return zone_of(document.sheet); });
+    PagePlan page;
+    page.marks = zone->marks;
+    page.zone = zone->polygons;
+    page.largest_place = zone->largest_place;
+    page.small_sheets = zone->small_sheets;
+    page.sheet = zone;
+
+    std::vector<const PlannedCopy*> copies; // of this page
+    std::vector<Rect> rooms;
+    for (const PlannedCopy& copy : plan.copies)
+        if (copy.page == number) {
+            copies.push_back(&copy);
+            rooms.push_back(copy->room_box);
+        }
+    const BoxGrid grid(std::move(rooms));
+    for (std::size_t i = 0; i < copies.size(); ++i) {
+        const PlannedCopy& copy = *copies[i];
+        for (const CopyLine& line : copy->lines)
+            page.cuts.push_back({line.path, line.kind, copy.id, line.is_open});
+        std::vector<std::shared_ptr<const PlacedCopy>> near{copy.placed};
+        for (const std::size_t k : grid.overlapping(copy->print_box.grown(copy->past_cut)))
+            if (k != i)
+                near.push_back(copies[k]->placed);
+        Facts::Things about(near.begin(), near.end());
+        about.push_back(zone);
+        const auto layers =
+            facts.get<std::vector<PrintLayer>>(about, [&] { return printed_apart(near, page.marks); });
+        for (const PrintLayer& layer : *layers)
+            page.prints.push_back({layer, copy.id});
+    }
+    if (document.sheet.division.cut != Division::Cut::none)
+        for (const Rect& small : page.small_sheets)
+            page.cuts.push_back(rectangle(
+                small, document.sheet.division.cut == Division::Cut::score ? CutKind::score : CutKind::through));
+    return page;
+}
+
+JobPlan Planner::make_plan(const Document& document) {
+    JobPlan plan{document.sheet.paper, {}, {}, correction_of(document.sheet)};
+    for (const Placement& placement : document.placements)
+        if (document.find(placement.sticker))
+            plan.copies.push_back({placement.id, placement.page, placed_copy(document, placement)});
+    for (int page = 0; page < document.pages; ++page)
+        plan.pages.push_back(make_page(document, plan, page));
+    next_round();
+    return plan;
+}
+
+} // namespace fusuma

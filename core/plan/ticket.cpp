@@ -1,0 +1,159 @@
+#include "core/plan/ticket.h"
+
+#include "core/geometry/boolean.h"
+#include "core/geometry/measure.h"
+#include "core/sheet/lettering.h"
+
+#include <algorithm>
+#include <bit>
+
+namespace fusuma {
+
+namespace {
+
+/// FNV-1a, 64 bits. Source: Fowler, Noll and Vo's published constants (from memory).
+class Fingerprint {
+  public:
+    void add(std::uint64_t value) {
+        for (int i = 0; i < 8; ++i, value >>= 8)
+            sum = (sum ^ (value & 255)) * 1099511628211ULL;
+    }
+    void add(Point p) {
+        add(std::bit_cast<std::uint64_t>(p.x));
+        add(std::bit_cast<std::uint64_t>(p.y));
+    }
+    std::uint64_t sum = 14695981039346656037ULL;
+};
+
+std::string code_of(std::uint64_t number) {
+    // Without those that are easily mistaken for others.
+    static constexpr std::string_view letters = "ACDEFHJKLMNPRTUVWXY3479";
+    std::string code;
+    for (int i = 0; i < 4; ++i, number /= letters.size())
+        code += letters[number % letters.size()];
+    return code;
+}
+
+Document without_tickets(Document document) {
+    document.tickets.clear();
+    return document;
+}
+
+/// Is all that is printed or cut of a page out of this place?
+bool is_free(const JobPlan& plan, std::size_t page, const Rect& place) {
+    for (const Mark& mark : plan.pages[page].marks) {
+        const double clear = std::max(mark.radius, mark.keep_clear);
+        if (place.overlaps({mark.centre - Point{clear, clear}, mark.centre + Point{clear, clear}}))
+            return false;
+    }
+    for (const PlannedCopy& copy : plan.copies)
+        if (copy.page == static_cast<int>(page)) {
+            Rect taken = copy->cut_box;
+            taken.include(copy->print_box);
+            if (place.overlaps(taken))
+                return false;
+        }
+    return true;
+}
+
+std::optional<Point> place_for_code(const JobPlan& plan, std::size_t page, const Rect& room, Size size) {
+    std::optional<Point> in_zone;
+    constexpr double step = 3; // mm
+    for (const bool at_bottom : {true, false})
+        for (double x = room.max.x - size.width; x >= room.min.x; x -= step) {
+            const Point at{x, at_bottom ? room.max.y - size.height : room.min.y};
+            const Rect place{at, at + Point{size.width, size.height}};
+            if (!is_free(plan, page, place))
+                continue;
+            if (combine(plan.pages[page].zone, {corners_of(place)}, Combine::overlap_only).empty())
+                return at;
+            in_zone = in_zone.value_or(at);
+        }
+    return in_zone;
+}
+
+} // namespace
+
+Ticket frozen(const Document& document, const JobPlan& plan, std::string when) {
+    Ticket ticket{{}, std::move(when), plan.paper, {}, std::make_shared<const Document>(without_tickets(document))};
+    Fingerprint print;
+    for (const char c : ticket.printed)
+        print.add(static_cast<std::uint64_t>(c));
+    for (const PagePlan& page : plan.pages) {
+        ticket.pages.push_back({page.marks, page.cuts});
+        for (const CutPath& cut : page.cuts) {
+            print.add(cut.line.start);
+            print.add(cut.line.segments.size());
+        }
+    }
+    do {
+        ticket.code = code_of(print.sum >> 8);
+        print.add(1);
+    } while (find_ticket(document, ticket.code));
+    return ticket;
+}
+
+JobPlan with_code(JobPlan plan, const Document& document, const std::string& code) {
+    constexpr double height = 2; // mm
+    const Rect room = printable(document.sheet).grown(-0.3);
+    for (std::size_t page = 0; page < plan.pages.size() && !room.empty(); ++page) {
+        std::string words = code;
+        if (plan.pages.size() > 1)
+            words += " " + std::to_string(page + 1) + "/" + std::to_string(plan.pages.size());
+        if (const auto at = place_for_code(plan, page, room, {lettering_width(words, height), height}))
+            plan.pages[page].prints.push_back({{Rgb{90, 90, 90}, {}, lettering(words, *at, height)}, CopyId::none});
+    }
+    return plan;
+}
+
+std::vector<std::string> changes_since(const Ticket& ticket, const Document& now) {
+    const Document& then = *ticket.document;
+    std::vector<std::string> changes;
+    if (now.sheet.paper != then.sheet.paper)
+        changes.emplace_back("The paper is another.");
+    if (marks(now.sheet) != marks(then.sheet))
+        changes.emplace_back("The marks lie elsewhere.");
+    if (now.sheet.division != then.sheet.division)
+        changes.emplace_back("The page is divided differently.");
+    if (now.pages != then.pages)
+        changes.emplace_back("There are other pages.");
+    for (const auto& sticker : then.stickers)
+        if (const auto same = now.find(sticker->id); then.copies_of(sticker->id) > 0 && same && *same != *sticker)
+            changes.push_back("“" + sticker->name + "” was changed.");
+    if (now.placements.size() != then.placements.size()) {
+        const bool more = now.placements.size() > then.placements.size();
+        const auto count =
+            more ? now.placements.size() - then.placements.size() : then.placements.size() - now.placements.size();
+        changes.push_back(std::to_string(count) + (count == 1 ? " copy was " : " copies were ") +
+                          (more ? "added." : "taken away."));
+    } else {
+        std::size_t moved = 0;
+        for (Placement a : now.placements) {
+            const Placement* before = then.copy(a.id);
+            Placement b = before ? *before : Placement{};
+            a.locked = b.locked = false;
+            a.group = b.group = 0;
+            moved += a == b ? 0 : 1;
+        }
+        if (moved > 0)
+            changes.push_back(std::to_string(moved) + (moved == 1 ? " copy was moved." : " copies were moved."));
+    }
+    return changes;
+}
+
+Document with_ticket_added(Document document, Ticket ticket) {
+    document.tickets.push_back(std::make_shared<const Ticket>(std::move(ticket)));
+    return document;
+}
+
+Document with_ticket_removed(Document document, const std::string& code) {
+    std::erase_if(document.tickets, [&](const auto& ticket) { return ticket->code == code; });
+    return document;
+}
+
+std::shared_ptr<const Ticket> find_ticket(const Document& document, const std::string& code) {
+    const auto it = std::ranges::find_if(document.tickets, [&](const auto& ticket) { return ticket->code == code; });
+    return it == document.tickets.end() ? nullptr : *it;
+}
+
+} // namespace fusuma

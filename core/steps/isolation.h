@@ -1,0 +1,39 @@
+#pragma once
+
+#include "core/document/document.h"
+#include "core/raster/alpha.h"
+
+#include <mutex>
+
+namespace fusuma {
+
+/// An artwork parted from its background.
+struct Isolation {
+    BackgroundSettings chosen; ///< the settings with everything filled in
+    std::string why;           ///< in one line, when the choice was Fusuma's; else empty
+    PixelPlace origin;         ///< where in the whole picture the coverage and the art begin
+    PixelPlace size;           ///< of the art, in pixels
+    Coverage coverage;         ///< as large; empty for drawn artwork
+    PrintArt art;              ///< what is left to print
+    bool is_as_it_came = false; ///< the art is the artwork's own pixels, not a copy
+    AlphaContent content = AlphaContent::cut_out;
+    std::optional<Drawn> drawn; ///< of drawn artwork, with lines in pixels of its lattice
+
+    /// The art as pixels, as many as `size` says; those of drawn art are made when they are first asked for.
+    [[nodiscard]] std::shared_ptr<const Image> pixels() const;
+
+  private:
+    struct Pixels {
+        std::once_flag once;
+        std::shared_ptr<const Image> image;
+    };
+    std::shared_ptr<Pixels> made = std::make_shared<Pixels>();
+};
+
+/// A picture parted from its background. Throws Stopped when asked to stop.
+[[nodiscard]] Isolation isolate(const PictureArtwork& artwork, const std::optional<PixelBox>& crop,
+                                const BackgroundSettings& settings, const Work& work = {});
+/// Drawn artwork, which has none.
+[[nodiscard]] Isolation isolate(const Artwork& artwork, const Drawn& drawn);
+
+} // namespace fusuma

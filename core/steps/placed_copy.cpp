@@ -1,0 +1,71 @@
+#include "core/steps/placed_copy.h"
+
+#include "core/geometry/measure.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+namespace {
+
+constexpr double tolerance = 0.02; // mm
+
+Rect box_of(const PrintLayer& layer, const Transform& map) {
+    Rect box;
+    if (layer.area.empty()) {
+        const Transform whole = layer.from_unit.then(map);
+        for (const Point corner : {Point{0, 0}, Point{1, 0}, Point{1, 1}, Point{0, 1}})
+            box.include(whole.apply(corner));
+        return box;
+    }
+    for (const Polygon& polygon : layer.area)
+        for (const Point p : polygon)
+            box.include(map.apply(p));
+    return box;
+}
+
+/// From the sticker's millimetres to the paper's.
+Transform to_page(const SizedOutline& outline, const Sticker& sticker, const Placement& placement) {
+    return Transform::scale(1 / outline.artwork.width, 1 / outline.artwork.height)
+        .then(map_of_copy(sticker, placement));
+}
+
+} // namespace
+
+const Regions& PlacedCopy::inside() const {
+    std::call_once(once, [this] { regions = Regions(room); });
+    return regions;
+}
+
+std::shared_ptr<const PlacedCopy> place(std::shared_ptr<const Sticker> sticker,
+                                        std::shared_ptr<const StickerResult> result, const Placement& placement) {
+    auto copy = std::make_shared<PlacedCopy>();
+    copy->sticker = std::move(sticker);
+    copy->placement = placement;
+    copy->result = std::move(result);
+    copy->map = to_page(*copy->result->outlined, *copy->sticker, placement);
+    copy->region = transformed(copy->result->cut_line(), copy->map);
+    copy->room = flatten(copy->region, tolerance);
+    copy->cut_box = copy->room_box = bounds(copy->room);
+    copy->room_mm2 = area(copy->region);
+    for (const StickerLine& line : copy->result->cut->lines) {
+        CopyLine placed{line.is_open ? mapped_line(line.path, copy->map) : transformed(line.path, copy->map), line.kind,
+                        line.is_open, line.origin, {}, 0};
+        placed.mm = length(placed.path);
+        placed.points = line.is_open ? flatten_line(placed.path, tolerance) : flatten(placed.path, tolerance);
+        copy->cut_box.include(line.origin == StickerLine::Origin::artwork ? bounds(placed.path)
+                                                                          : bounds(Polygons{placed.points}));
+        copy->lines.push_back(std::move(placed));
+    }
+    for (const PrintLayer& layer : copy->result->print)
+        copy->print_box.include(box_of(layer, copy->map));
+    const Rect &cut = copy->room_box, &print = copy->print_box;
+    if (!cut.empty() && !print.empty())
+        copy->past_cut = std::max(
+            {0.0, cut.min.x - print.min.x, cut.min.y - print.min.y, print.max.x - cut.max.x, print.max.y - cut.max.y});
+    const Sticker& s = *copy->sticker;
+    copy->least_gap = bleeds(s.border, s.rims, s.bleed) ? 2 * s.bleed.width : 0;
+    return copy;
+}
+
+} // namespace fusuma

@@ -1,0 +1,72 @@
+#pragma once
+
+#include <cstddef>
+#include <functional>
+#include <list>
+#include <memory>
+#include <mutex>
+#include <typeindex>
+#include <unordered_map>
+
+namespace fusuma {
+
+/// What results may take up in memory by default: a quarter of the machine's, at most 2 GiB.
+[[nodiscard]] std::size_t usual_budget();
+
+inline void mix_hash(std::size_t& hash, std::size_t more) {
+    hash ^= more + 0x9e3779b97f4a7c15ULL + (hash << 6) + (hash >> 2);
+}
+
+/// Remembers results of pure functions by the value of their inputs, all of them within one budget of bytes: what was
+/// used longest ago goes first, however many results that are. Keys are compared with ==, so a hit is never wrong. Safe
+/// to use from several threads; two that miss at once both compute.
+///
+/// A key has `rough()`, a hash of the little that tells most keys apart. A result's weight is all that it keeps alive,
+/// so what two results share is counted twice, and the memory taken is at most the budget and the latest result.
+class Remembered {
+  public:
+    explicit Remembered(std::size_t bytes) : budget(bytes) {}
+
+    /// @param make      called when it is not known: returns the result
+    /// @param bytes_of  what a result weighs
+    template <typename Key, typename Make, typename Weigh>
+    auto get(const Key& key, Make&& make, Weigh&& bytes_of) -> std::shared_ptr<const decltype(make())> {
+        using Value = decltype(make());
+        std::size_t hash = typeid(Key).hash_code();
+        mix_hash(hash, key.rough());
+        if (auto known = find(key, hash))
+            return std::static_pointer_cast<const Value>(std::move(known));
+        auto made = std::make_shared<const Value>(make());
+        keep(Entry{hash, typeid(Key), std::make_shared<const Key>(key), made, bytes_of(*made)});
+        return made;
+    }
+
+    [[nodiscard]] std::size_t bytes() const; ///< that all results together weigh
+
+  private:
+    struct Entry {
+        std::size_t hash;
+        std::type_index kind;
+        std::shared_ptr<const void> key, value;
+        std::size_t bytes;
+    };
+    using Entries = std::list<Entry>; // most recently used first
+    const std::size_t budget;
+    mutable std::mutex mutex;
+    Entries entries;
+    std::unordered_multimap<std::size_t, Entries::iterator> places;
+    std::size_t total = 0;
+
+    template <typename Key> std::shared_ptr<const void> find(const Key& key, std::size_t hash) {
+        const std::scoped_lock lock(mutex);
+        for (auto [it, last] = places.equal_range(hash); it != last; ++it)
+            if (it->second->kind == typeid(Key) && *static_cast<const Key*>(it->second->key.get()) == key) {
+                entries.splice(entries.begin(), entries, it->second);
+                return entries.front().value;
+            }
+        return nullptr;
+    }
+    void keep(Entry entry);
+};
+
+} // namespace fusuma

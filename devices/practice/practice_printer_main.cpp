@@ -1,0 +1,35 @@
+#include "devices/practice/practice_printer.h"
+#include "formats/basics/file.h"
+
+#include <CLI/CLI.hpp>
+#include <iostream>
+
+namespace {
+
+fusuma::Outcome print(const std::string& pdf_path, double dpi, const std::string& out_path) {
+    const auto pdf = fusuma::read_file(QString::fromStdString(pdf_path), 1LL << 30);
+    if (!pdf)
+        return pdf.problem();
+    const auto sheet = fusuma::practice_print(*pdf, dpi);
+    if (!sheet)
+        return sheet.problem();
+    if (!sheet->save(QString::fromStdString(out_path), "PNG"))
+        return fusuma::Problem{"The sheet cannot be written to “" + out_path + "”."};
+    return fusuma::Done{};
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    CLI::App program("Fusuma's practice printer: turns a PDF into the picture of the printed sheet.");
+    std::string pdf, out = "sheet.png";
+    double dpi = 300;
+    program.add_option("PDF", pdf, "the file to print")->required();
+    program.add_option("-o,--out", out, "where the printed sheet goes, as PNG")->capture_default_str();
+    program.add_option("--dpi", dpi, "dots per inch")->capture_default_str();
+    CLI11_PARSE(program, argc, argv);
+    const auto outcome = print(pdf, dpi, out);
+    if (!outcome)
+        std::cerr << outcome.problem().text() << '\n';
+    return outcome ? 0 : 2;
+}

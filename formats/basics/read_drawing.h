@@ -1,0 +1,15 @@
+#pragma once
+
+#include "core/drawing/drawing.h"
+#include "core/result.h"
+
+namespace fusuma {
+
+/// What a drawing's file came to, before it has a name.
+struct ReadDrawing {
+    Size size;               ///< mm
+    std::vector<Part> parts; ///< back to front
+    std::string note;        ///< a clause after the file's name, or empty
+};
+
+} // namespace fusuma

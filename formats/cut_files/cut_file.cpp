@@ -1,0 +1,150 @@
+#include "formats/cut_files/cut_file.h"
+
+#include "core/geometry/edge_grid.h"
+#include "formats/basics/file.h"
+#include "formats/cut_files/hpgl.h"
+#include "formats/dxf/dxf_lines.h"
+#include "formats/svg/svg_geometry.h"
+
+#include <QXmlStreamReader>
+#include <algorithm>
+
+namespace fusuma {
+
+namespace {
+
+constexpr double tolerance = 0.01; // mm
+constexpr std::size_t most_points = 4'000'000;
+constexpr double most_mm = 1e5;
+
+CutKind kind_of(const std::string& name) {
+    return value_of<CutKind>(name).value_or(CutKind::kiss);
+}
+
+bool is_near(const std::vector<Point>& points) {
+    return std::ranges::all_of(points,
+                               [](Point p) { return std::abs(p.x) <= most_mm && std::abs(p.y) <= most_mm; });
+}
+
+/// The line's points; a closed one ends where it begins.
+std::vector<Point> points_of(const Contour& path, bool is_open) {
+    std::vector<Point> points = flatten_line(path, tolerance);
+    if (!is_open && !points.empty() && points.back() != points.front())
+        points.push_back(points.front());
+    return points;
+}
+
+Result<std::vector<ReadLine>> read_svg(const QByteArray& bytes) {
+    std::vector<ReadLine> lines;
+    QXmlStreamReader xml(bytes);
+    std::vector<CutKind> groups{CutKind::kiss};
+    std::size_t points = 0;
+    while (!xml.atEnd()) {
+        xml.readNext();
+        if (xml.isEndElement() && xml.name() == QLatin1String("g") && groups.size() > 1)
+            groups.pop_back();
+        if (!xml.isStartElement())
+            continue;
+        if (xml.name() == QLatin1String("g"))
+            groups.push_back(kind_of(xml.attributes().value(QLatin1String("id")).toString().toStdString()));
+        if (xml.name() != QLatin1String("path"))
+            continue;
+        const QString data = xml.attributes().value(QLatin1String("d")).toString();
+        const SvgPath paths = path_data(data);
+        if (paths.empty() && !data.trimmed().isEmpty())
+            return Problem{"It holds a path that cannot be read."};
+        for (const SvgSubpath& path : paths) {
+            lines.push_back({points_of(path.path, path.is_open), groups.back()});
+            if ((points += lines.back().points.size()) > most_points)
+                return Problem{"It holds too many points."};
+            if (!is_near(lines.back().points))
+                return Problem{"It holds lines that lie off every paper."};
+        }
+    }
+    if (xml.hasError())
+        return Problem{"It is not an SVG file that can be read."};
+    return lines;
+}
+
+Result<std::vector<ReadLine>> read_dxf(const QByteArray& bytes, Size paper) {
+    const auto read = read_dxf_lines(bytes);
+    if (!read)
+        return Problem{"It is not a DXF file that can be read."};
+    std::vector<ReadLine> lines;
+    for (const DxfLine& line : read->lines) {
+        const Transform map = Transform::scale(read->mm_per_unit, -read->mm_per_unit)
+                                  .then(Transform::shift({0, paper.height}));
+        lines.push_back({points_of(mapped_line(line.path, map), !line.is_closed), kind_of(line.layer)});
+        if (!is_near(lines.back().points))
+            return Problem{"It holds lines that lie off every paper."};
+    }
+    return lines;
+}
+
+Result<std::vector<ReadLine>> read_hpgl(const QByteArray& bytes, Size paper) {
+    HpglReader reader;
+    if (const Outcome taken = reader.take({bytes.constData(), static_cast<std::size_t>(bytes.size())}); !taken)
+        return taken.problem();
+    std::vector<ReadLine> lines;
+    for (HpglStroke& stroke : reader.strokes()) {
+        for (Point& p : stroke.points)
+            p.y = paper.height - p.y;
+        lines.push_back({std::move(stroke.points), kind_of_pen(stroke.pen)});
+    }
+    return lines;
+}
+
+/// The farthest that any place along one set of lines is from the other set.
+double farthest(const Polygons& from, const Polygons& to) {
+    if (from.empty())
+        return 0;
+    if (to.empty())
+        return HUGE_VAL;
+    const EdgeGrid edges(to);
+    double worst = 0;
+    constexpr double step = 0.5, most = 1000; // mm
+    for (const Polygon& line : from)
+        for (std::size_t i = 0; i + 1 < line.size(); ++i) {
+            const int steps = std::max(1, static_cast<int>(distance(line[i], line[i + 1]) / step));
+            for (int k = 0; k < steps; ++k)
+                worst = std::max(worst,
+                                 edges.distance_to(lerp(line[i], line[i + 1], static_cast<double>(k) / steps), most));
+        }
+    return worst;
+}
+
+/// There and back, so that nothing joins the ends of open lines.
+Polygon both_ways(Polygon line) {
+    if (line.size() > 1 && line.front() != line.back())
+        line.insert(line.end(), line.rbegin() + 1, line.rend());
+    return line;
+}
+
+} // namespace
+
+Result<std::vector<ReadLine>> read_cut_file(const QByteArray& bytes, const QString& name, Size paper) {
+    const auto read = [&] {
+        if (name.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive))
+            return read_svg(bytes);
+        if (name.endsWith(QLatin1String(".dxf"), Qt::CaseInsensitive))
+            return read_dxf(bytes, paper);
+        return read_hpgl(bytes, paper);
+    };
+    auto lines = read();
+    if (lines && lines->empty())
+        return Problem{quoted_name(name) + " holds no lines to cut."};
+    if (!lines)
+        return Problem{quoted_name(name) + " cannot be read. " + lines.problem().message, lines.problem().hint};
+    return lines;
+}
+
+FileCheck compare(const std::vector<ReadLine>& file, const std::vector<CutPath>& cuts) {
+    Polygons read, wanted;
+    for (const ReadLine& line : file)
+        read.push_back(both_ways(line.points));
+    for (const CutPath& cut : cuts)
+        wanted.push_back(both_ways(flatten_line(cut.line, tolerance)));
+    return {file.size(), std::max(farthest(read, wanted), farthest(wanted, read))};
+}
+
+} // namespace fusuma

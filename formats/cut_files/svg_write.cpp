@@ -1,0 +1,69 @@
+#include "formats/cut_files/svg_write.h"
+
+#include "formats/basics/number.h"
+
+namespace fusuma {
+
+namespace {
+
+constexpr int decimals = 4; // 0.1 µm
+
+void append(std::string& text, Point p) {
+    text += number(p.x, decimals) + ' ' + number(p.y, decimals);
+}
+
+enum class End { closed, open };
+
+std::string path_data(const Contour& contour, End end = End::closed) {
+    std::string data = "M";
+    append(data, contour.start);
+    for (const Segment& s : contour.segments) {
+        data += s.kind == Segment::Kind::line ? "L" : "C";
+        if (s.kind == Segment::Kind::cubic) {
+            append(data, s.control1);
+            data += ' ';
+            append(data, s.control2);
+            data += ' ';
+        }
+        append(data, s.end);
+    }
+    return end == End::closed ? data + "Z" : data;
+}
+
+std::string opening(Size size) {
+    const std::string width = number(size.width, decimals), height = number(size.height, decimals);
+    return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + width +
+           "mm\" height=\"" + height + "mm\" viewBox=\"0 0 " + width + " " + height + "\" overflow=\"visible\">\n";
+}
+
+} // namespace
+
+std::string cut_svg(const JobPlan& plan, std::size_t page) {
+    std::string svg = opening(plan.paper);
+    for (const CutKind kind : {CutKind::kiss, CutKind::score, CutKind::through}) {
+        std::string paths;
+        for (const CutPath& cut : plan.pages[page].cuts)
+            if (cut.kind == kind)
+                paths += "    <path d=\"" + path_data(cut.line, cut.is_open ? End::open : End::closed) + "\"/>\n";
+        if (!paths.empty())
+            svg += "  <g id=\"" + std::string(word_of(kind)) + "\" fill=\"none\" stroke=\"" +
+                   (kind == CutKind::kiss    ? "#00838a"
+                    : kind == CutKind::score ? "#9a6a00"
+                                             : "#6b2fa0") +
+                   "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";
+    }
+    return svg + "</svg>\n";
+}
+
+std::string outline_svg(const Outline& outline, const std::vector<Contour>& open, Size size) {
+    std::string data;
+    for (const Contour& contour : outline.contours)
+        data += path_data(contour);
+    std::string svg = opening(size) + "  <path fill=\"#26323d\" fill-rule=\"evenodd\" d=\"" + data + "\"/>\n";
+    for (const Contour& line : open)
+        svg += "  <path fill=\"none\" stroke=\"#26323d\" stroke-width=\"0.25\" d=\"" + path_data(line, End::open) +
+               "\"/>\n";
+    return svg + "</svg>\n";
+}
+
+} // namespace fusuma

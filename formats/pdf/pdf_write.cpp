@@ -1,0 +1,404 @@
+#include "formats/pdf/pdf_write.h"
+
+#include "formats/picture/colour_profile.h"
+#include "formats/basics/number.h"
+
+#include <cmath>
+#include <map>
+#include <qpdf/QPDF.hh>
+#include <qpdf/QPDFPageDocumentHelper.hh>
+#include <qpdf/QPDFWriter.hh>
+
+namespace fusuma {
+
+namespace {
+
+constexpr int decimals = 6;
+
+std::string real(double value) {
+    return number(value, decimals);
+}
+
+/// Millimetres with y down to points with y up.
+Transform to_points(Size paper) {
+    return {points_per_mm, 0, 0, -points_per_mm, 0, paper.height * points_per_mm};
+}
+
+QPDFObjectHandle sample_stream(QPDF& pdf, const Image& image, const char* colour_space, const std::string& samples) {
+    QPDFObjectHandle stream = QPDFObjectHandle::newStream(&pdf, samples);
+    QPDFObjectHandle dict = stream.getDict();
+    dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
+    dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Image"));
+    dict.replaceKey("/Width", QPDFObjectHandle::newInteger(image.width));
+    dict.replaceKey("/Height", QPDFObjectHandle::newInteger(image.height));
+    dict.replaceKey("/BitsPerComponent", QPDFObjectHandle::newInteger(8));
+    dict.replaceKey("/ColorSpace", QPDFObjectHandle::newName(colour_space));
+    return stream;
+}
+
+/// Clear pixels next to others take their colour, along rows and then columns: viewers that scale colours and
+/// transparency apart would mix it in. All other clear pixels are white.
+std::string colours_of(const Image& image) {
+    constexpr std::ptrdiff_t reach = 2;
+    const std::ptrdiff_t w = image.width, h = image.height, n = w * h;
+    std::string colours(static_cast<std::size_t>(3 * n), '\xff');
+    std::vector<char> known(static_cast<std::size_t>(n));
+    for (std::ptrdiff_t i = 0; i < n; ++i)
+        if (image.rgba[static_cast<std::size_t>(4 * i + 3)] > 0) {
+            known[static_cast<std::size_t>(i)] = 1;
+            std::copy_n(&image.rgba[static_cast<std::size_t>(4 * i)], 3, &colours[static_cast<std::size_t>(3 * i)]);
+        }
+    for (const std::ptrdiff_t step : {std::ptrdiff_t{1}, w}) {
+        const std::vector<char> before = known;
+        const auto is_there = [&](std::ptrdiff_t i, std::ptrdiff_t k) {
+            const std::ptrdiff_t at = i + k * step;
+            const bool is_on_line = step == 1 ? at / w == i / w && at >= 0 : at >= 0 && at < n;
+            return is_on_line && before[static_cast<std::size_t>(at)];
+        };
+        for (std::ptrdiff_t i = 0; i < n; ++i)
+            for (std::ptrdiff_t k = 1; k <= reach && !known[static_cast<std::size_t>(i)]; ++k)
+                for (const std::ptrdiff_t side : {-k, k})
+                    if (!known[static_cast<std::size_t>(i)] && is_there(i, side)) {
+                        known[static_cast<std::size_t>(i)] = 1;
+                        std::copy_n(&colours[static_cast<std::size_t>(3 * (i + side * step))], 3,
+                                    &colours[static_cast<std::size_t>(3 * i)]);
+                    }
+    }
+    return colours;
+}
+
+QPDFObjectHandle image_object(QPDF& pdf, const Image& image) {
+    std::string alphas;
+    alphas.reserve(image.pixels());
+    bool see_through = false;
+    for (std::size_t i = 3; i < image.rgba.size(); i += 4) {
+        alphas += static_cast<char>(image.rgba[i]);
+        see_through = see_through || image.rgba[i] < 255;
+    }
+    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", colours_of(image));
+    if (see_through)
+        object.getDict().replaceKey("/SMask", pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", alphas)));
+    return pdf.makeIndirectObject(object);
+}
+
+std::string matrix(const Transform& m) {
+    return real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " + real(m.dy) +
+           " cm ";
+}
+
+/// Puts an image, which fills the unit square from its bottom left upwards, into a unit square with y down.
+constexpr Transform upside{1, 0, 0, -1, 0, 1};
+
+std::string fill_colour(Rgb colour) {
+    const auto share = [](std::uint8_t part) { return real(part / 255.0) + " "; };
+    return share(colour.red) + share(colour.green) + share(colour.blue) + "rg ";
+}
+
+std::string curve(const Contour& contour, const Transform& map) {
+    const auto pair = [&map](Point p) {
+        const Point at = map.apply(p);
+        return real(at.x) + " " + real(at.y) + " ";
+    };
+    std::string path = pair(contour.start) + "m ";
+    for (const Segment& s : contour.segments)
+        path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
+                                              : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
+    return path;
+}
+
+/// Each picture and each drawing once in the file, however many copies use it.
+class ArtObjects {
+  public:
+    /// @param colour_space  what plain red, green and blue mean
+    ArtObjects(QPDF& target, QPDFObjectHandle colour_space) : pdf(target), colours(std::move(colour_space)) {}
+
+    /// Name of the art in resources.
+    std::string name(const PrintArt& art, QPDFObjectHandle& resources) {
+        const void* key = std::visit([](const auto& a) { return static_cast<const void*>(a.get()); }, art);
+        auto [it, fresh] = objects.try_emplace(key);
+        Entry& entry = it->second;
+        if (fresh) {
+            entry.name = "/Art" + std::to_string(objects.size());
+            entry.object = std::visit([this](const auto& a) { return object_of(*a); }, art);
+        }
+        resources.replaceKey(entry.name, entry.object);
+        return entry.name;
+    }
+
+  private:
+    struct Entry {
+        std::string name;
+        QPDFObjectHandle object;
+    };
+    QPDF& pdf;
+    QPDFObjectHandle colours;
+    std::map<const void*, Entry> objects;
+
+    QPDFObjectHandle object_of(const Image& image) { return image_object(pdf, image); }
+
+    /// A form in mm with y down.
+    QPDFObjectHandle object_of(const DrawnArt& art) {
+        QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary(), states = QPDFObjectHandle::newDictionary();
+        std::string content;
+        for (const Painted& painted : art.shapes) {
+            std::string path;
+            if (painted.area)
+                for (const Contour& contour : painted.area->curves.contours)
+                    path += curve(contour, {}) + "h ";
+            const std::string star = painted.area && painted.area->rule == FillRule::even_odd ? "* " : " ";
+            if (const Rgb* colour = std::get_if<Rgb>(&painted.ink)) {
+                content += see_through(painted.opacity, states) + fill_colour(*colour) + path + "f" + star + "\n";
+                continue;
+            }
+            const std::string picture = name(std::get<std::shared_ptr<const Image>>(painted.ink), x_objects);
+            content += "q " + (path.empty() ? path : path + "W" + star + "n ") +
+                       matrix(upside.then(painted.from_unit)) + picture + " Do Q\n";
+        }
+        QPDFObjectHandle form = QPDFObjectHandle::newStream(&pdf, content);
+        QPDFObjectHandle dict = form.getDict(), spaces = QPDFObjectHandle::newDictionary();
+        QPDFObjectHandle resources = QPDFObjectHandle::newDictionary();
+        spaces.replaceKey("/DefaultRGB", colours);
+        resources.replaceKey("/ColorSpace", spaces);
+        resources.replaceKey("/XObject", x_objects);
+        resources.replaceKey("/ExtGState", states);
+        dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
+        dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Form"));
+        dict.replaceKey("/BBox",
+                        QPDFObjectHandle::parse("[0 0 " + real(art.size.width) + " " + real(art.size.height) + "]"));
+        dict.replaceKey("/Resources", resources);
+        return pdf.makeIndirectObject(form);
+    }
+
+    static std::string see_through(double opacity, QPDFObjectHandle& states) {
+        const std::string state = "/a" + std::to_string(std::lround(1000 * opacity));
+        states.replaceKey(state, QPDFObjectHandle::parse("<< /ca " + real(opacity) + " >>"));
+        return state + " gs ";
+    }
+};
+
+std::string path_of(const Polygons& area, Size paper) {
+    const Transform map = to_points(paper);
+    std::string path;
+    for (const Polygon& polygon : area) {
+        const char* operation = " m ";
+        for (const Point p : polygon) {
+            const Point at = map.apply(p);
+            path += real(at.x) + " " + real(at.y) + operation;
+            operation = " l ";
+        }
+        path += "h ";
+    }
+    return path;
+}
+
+std::string placed_art(const std::string& name, const PrintLayer& layer, Size paper) {
+    struct ToUnit {
+        Transform operator()(const std::shared_ptr<const Image>&) const { return upside; }
+        Transform operator()(const std::shared_ptr<const DrawnArt>& art) const {
+            return Transform::scale(1 / art->size.width, 1 / art->size.height);
+        }
+    };
+    const Transform to_unit = std::visit(ToUnit{}, std::get<PrintArt>(layer.ink));
+    const std::string clip = layer.area.empty() ? "" : path_of(layer.area, paper) + "W* n ";
+    return "q " + clip + matrix(to_unit.then(layer.from_unit).then(to_points(paper))) + name + " Do Q\n";
+}
+
+std::string ink(const Mark& mark, Size paper) {
+    std::string path = "0 g ";
+    for (const Contour& contour : ink_of(mark).contours)
+        path += curve(contour, to_points(paper));
+    return path + "f*\n";
+}
+
+/// A string of a PDF; names may hold any letters.
+std::string text(const std::string& words) {
+    return QPDFObjectHandle::newUnicodeString(words).unparse();
+}
+
+constexpr CutKind kinds[] = {CutKind::kiss, CutKind::score, CutKind::through};
+
+/// The layers of the file and what they need: their optional-content groups and the spot colours of cut lines.
+class Layers {
+  public:
+    Layers(QPDF& target, const JobPlan& plan, const PdfOptions& options) : pdf(target) {
+        shows_cuts = !options.with_print;
+        if (options.with_print) {
+            add("Print", "print", "");
+            add("Marks", "marks", "");
+        }
+        for (const CutKind kind : kinds) {
+            bool is_used = false;
+            for (const PagePlan& page : plan.pages)
+                for (const CutPath& cut : page.cuts)
+                    is_used = is_used || cut.kind == kind;
+            if (!is_used || !options.with_cut_lines)
+                continue;
+            const std::string name(word_of(kind));
+            add(options.inks.of(kind), name,
+                kind == CutKind::kiss    ? "PartialCutting"
+                : kind == CutKind::score ? "Creasing"
+                                         : "Cutting");
+            // Shown as on screen: teal, amber, violet.
+            const std::string shown = kind == CutKind::kiss    ? "[1 0.05 0.35 0.3]"
+                                      : kind == CutKind::score ? "[0 0.32 1 0.4]"
+                                                               : "[0.33 0.71 0 0.37]";
+            QPDFObjectHandle ink = QPDFObjectHandle::newArray();
+            ink.appendItem(QPDFObjectHandle::newName("/Separation"));
+            ink.appendItem(QPDFObjectHandle::newName("/" + options.inks.of(kind)));
+            ink.appendItem(QPDFObjectHandle::newName("/DeviceCMYK"));
+            ink.appendItem(
+                QPDFObjectHandle::parse("<< /FunctionType 2 /Domain [0 1] /C0 [0 0 0 0] /C1 " + shown + " /N 1 >>"));
+            inks.replaceKey("/ink-" + name, pdf.makeIndirectObject(ink));
+        }
+    }
+
+    [[nodiscard]] bool has(const std::string& name) { return groups.hasKey("/" + name); }
+    [[nodiscard]] QPDFObjectHandle properties() { return groups; }
+    [[nodiscard]] QPDFObjectHandle spot_colours() { return inks; }
+    [[nodiscard]] static std::string within(const std::string& name, const std::string& content) {
+        return content.empty() ? "" : "/OC /" + name + " BDC\n" + content + "EMC\n";
+    }
+    /// The file's list of layers: cut lines are off and stay off when printing.
+    [[nodiscard]] QPDFObjectHandle catalogue() {
+        QPDFObjectHandle result = QPDFObjectHandle::parse("<< >>"), state = QPDFObjectHandle::parse("<< >>");
+        QPDFObjectHandle usage = QPDFObjectHandle::parse("<< /Event /Print /Category [/Print] >>");
+        usage.replaceKey("/OCGs", all);
+        QPDFObjectHandle uses = QPDFObjectHandle::newArray();
+        uses.appendItem(usage);
+        state.replaceKey("/Name", QPDFObjectHandle::newString("Sheet"));
+        state.replaceKey("/Order", all);
+        state.replaceKey("/OFF", off);
+        state.replaceKey("/AS", uses);
+        result.replaceKey("/OCGs", all);
+        result.replaceKey("/D", state);
+        return result;
+    }
+
+  private:
+    QPDF& pdf;
+    bool shows_cuts = false;
+    QPDFObjectHandle groups = QPDFObjectHandle::newDictionary(), inks = QPDFObjectHandle::newDictionary();
+    QPDFObjectHandle all = QPDFObjectHandle::newArray(), off = QPDFObjectHandle::newArray();
+
+    void add(const std::string& title, const std::string& name, const std::string& step) {
+        const bool is_cut = !step.empty();
+        QPDFObjectHandle group = QPDFObjectHandle::parse(
+            "<< /Type /OCG /Intent /View /Name " + text(title) + " /Usage << /Print << /Subtype /" +
+            (is_cut ? "Cut" : "Print") + " /PrintState /" + (is_cut && !shows_cuts ? "OFF" : "ON") + " >> >>" +
+            (is_cut ? " /GTS_Metadata << /GTS_ProcStepsGroup /Structural /GTS_ProcStepsType /" + step + " >>" : "") +
+            " >>");
+        group = pdf.makeIndirectObject(group);
+        groups.replaceKey("/" + name, group);
+        all.appendItem(group);
+        if (is_cut && !shows_cuts)
+            off.appendItem(group);
+    }
+};
+
+std::string cut_lines(const PagePlan& page, CutKind kind, Size paper) {
+    std::string paths;
+    for (const CutPath& cut : page.cuts)
+        if (cut.kind == kind)
+            paths += curve(cut.line, to_points(paper)) + (cut.is_open ? "S\n" : "s\n");
+    constexpr double width = 0.25; // mm
+    const std::string name = "ink-" + std::string(word_of(kind));
+    return paths.empty() ? paths
+                         : "q /over gs /" + name + " CS 1 SCN " + real(width * points_per_mm) + " w\n" + paths + "Q\n";
+}
+
+/// XMP without dates, so that the same sheet gives the same bytes.
+QPDFObjectHandle metadata(QPDF& pdf) {
+    QPDFObjectHandle stream = QPDFObjectHandle::newStream(
+        &pdf,
+        "<?xpacket begin=\"\xef\xbb\xbf\" id=\"W5M0MpCehiHzreSzNTczkc9d\"?>\n<x:xmpmeta xmlns:x=\"adobe:ns:meta/\">"
+        "<rdf:RDF xmlns:rdf=\"http://www.w3.org/1999/02/22-rdf-syntax-ns#\"><rdf:Description rdf:about=\"\" "
+        "xmlns:dc=\"http://purl.org/dc/elements/1.1/\" xmlns:xmp=\"http://ns.adobe.com/xap/1.0/\" "
+        "xmlns:pdf=\"http://ns.adobe.com/pdf/1.3/\"><dc:format>application/pdf</dc:format><dc:title><rdf:Alt>"
+        "<rdf:li xml:lang=\"x-default\">Sticker sheet</rdf:li></rdf:Alt></dc:title><xmp:CreatorTool>Fusuma"
+        "</xmp:CreatorTool><pdf:Producer>Fusuma</pdf:Producer></rdf:Description></rdf:RDF></x:xmpmeta>\n"
+        "<?xpacket end=\"w\"?>\n");
+    stream.getDict().replaceKey("/Type", QPDFObjectHandle::newName("/Metadata"));
+    stream.getDict().replaceKey("/Subtype", QPDFObjectHandle::newName("/XML"));
+    return pdf.makeIndirectObject(stream);
+}
+
+/// What plain red, green and blue mean in this file.
+QPDFObjectHandle srgb(QPDF& pdf) {
+    QPDFObjectHandle profile = QPDFObjectHandle::newStream(&pdf, srgb_profile().toStdString());
+    profile.getDict().replaceKey("/N", QPDFObjectHandle::newInteger(3));
+    QPDFObjectHandle space = QPDFObjectHandle::newArray();
+    space.appendItem(QPDFObjectHandle::newName("/ICCBased"));
+    space.appendItem(pdf.makeIndirectObject(profile));
+    return pdf.makeIndirectObject(space);
+}
+
+/// What moves everything so that this printer puts it where it should be; empty when nothing needs to move.
+std::string correction(const JobPlan& plan) {
+    if (plan.print_correction == Transform{})
+        return {};
+    const Transform points = to_points(plan.paper);
+    const Transform m = points.inverted().then(plan.print_correction).then(points);
+    return matrix(m);
+}
+
+QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, ArtObjects& art, Layers& layers,
+                             const QPDFObjectHandle& colours) {
+    QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
+    std::string prints, marks;
+    for (const PrintItem& item : page.prints) {
+        if (const Rgb* colour = std::get_if<Rgb>(&item.layer.ink)) {
+            prints += fill_colour(*colour) + path_of(item.layer.area, plan.paper) + "f*\n";
+            continue;
+        }
+        prints += placed_art(art.name(std::get<PrintArt>(item.layer.ink), x_objects), item.layer, plan.paper);
+    }
+    for (const Mark& mark : page.marks)
+        marks += ink(mark, plan.paper);
+    std::string content = layers.has("print") ? "q " + correction(plan) + Layers::within("print", prints) +
+                                                    Layers::within("marks", marks) + "Q\n"
+                                              : std::string();
+    for (const CutKind kind : kinds)
+        if (const std::string name(word_of(kind)); layers.has(name))
+            content += Layers::within(name, cut_lines(page, kind, plan.paper));
+
+    QPDFObjectHandle object = QPDFObjectHandle::parse("<< /Type /Page >>");
+    for (const char* box : {"/MediaBox", "/TrimBox", "/BleedBox"})
+        object.replaceKey(box, QPDFObjectHandle::parse("[0 0 " + real(plan.paper.width * points_per_mm) + " " +
+                                                       real(plan.paper.height * points_per_mm) + "]"));
+    QPDFObjectHandle resources = QPDFObjectHandle::parse("<< /ExtGState << /over << /OP true >> >> >>");
+    QPDFObjectHandle spaces = layers.spot_colours().shallowCopy();
+    spaces.replaceKey("/DefaultRGB", colours);
+    resources.replaceKey("/ColorSpace", spaces);
+    resources.replaceKey("/Properties", layers.properties());
+    resources.replaceKey("/XObject", x_objects);
+    object.replaceKey("/Resources", resources);
+    object.replaceKey("/Contents", QPDFObjectHandle::newStream(&pdf, content));
+    return pdf.makeIndirectObject(object);
+}
+
+} // namespace
+
+std::string print_pdf(const JobPlan& plan, const PdfOptions& options) {
+    QPDF pdf;
+    pdf.emptyPDF();
+    const QPDFObjectHandle colours = srgb(pdf);
+    ArtObjects art(pdf, colours);
+    Layers layers(pdf, plan, options);
+    for (const PagePlan& page : plan.pages)
+        QPDFPageDocumentHelper(pdf).addPage(QPDFPageObjectHelper(page_object(pdf, plan, page, art, layers, colours)),
+                                            false);
+    pdf.getRoot().replaceKey("/ViewerPreferences",
+                             QPDFObjectHandle::parse("<< /PrintScaling /None /PickTrayByPDFSize true >>"));
+    pdf.getRoot().replaceKey("/OCProperties", layers.catalogue());
+    pdf.getRoot().replaceKey("/Metadata", metadata(pdf));
+    pdf.getTrailer().replaceKey("/Info", QPDFObjectHandle::parse("<< /Producer (Fusuma) /Title (Sticker sheet) >>"));
+    QPDFWriter writer(pdf);
+    writer.setOutputMemory();
+    writer.setMinimumPDFVersion("1.7");
+    writer.setDeterministicID(true);
+    writer.write();
+    const auto buffer = writer.getBufferSharedPointer();
+    return {reinterpret_cast<const char*>(buffer->getBuffer()), buffer->getSize()};
+}
+
+} // namespace fusuma

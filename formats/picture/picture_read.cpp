@@ -1,0 +1,206 @@
+#include "formats/picture/picture_read.h"
+
+#include "core/geometry/units.h"
+#include "formats/picture/cmyk_jpeg.h"
+#include "formats/picture/colour_profile.h"
+#include "formats/basics/file.h"
+#include "formats/picture/pdf_pages.h"
+
+#include <QBuffer>
+#include <QColorSpace>
+#include <QFile>
+#include <QFileInfo>
+#include <QImage>
+#include <QImageReader>
+#include <QtEndian>
+#include <algorithm>
+#include <cstring>
+
+namespace fusuma {
+
+namespace {
+
+double png_dpi(const QByteArray& bytes) {
+    qsizetype at = 8;
+    while (at + 12 <= bytes.size()) {
+        const quint32 size = qFromBigEndian<quint32>(bytes.constData() + at);
+        const QByteArrayView type(bytes.constData() + at + 4, 4);
+        if (type == "IDAT" || size > static_cast<quint32>(bytes.size() - at - 12))
+            break;
+        if (type == "pHYs" && size == 9 && bytes[at + 16] == 1)
+            return qFromBigEndian<quint32>(bytes.constData() + at + 8) * mm_per_inch / 1000;
+        at += 12 + static_cast<qsizetype>(size);
+    }
+    return 0;
+}
+
+double jfif_dpi(const QByteArray& bytes) {
+    if (bytes.size() < 18 || bytes.sliced(2, 2) != "\xff\xe0" || bytes.sliced(6, 4) != "JFIF")
+        return 0;
+    const double density = qFromBigEndian<quint16>(bytes.constData() + 14);
+    switch (bytes[13]) {
+    case 1:
+        return density;
+    case 2:
+        return density * 2.54;
+    default:
+        return 0;
+    }
+}
+
+bool is_jpeg(const QByteArray& bytes) {
+    return bytes.startsWith("\xff\xd8");
+}
+
+/// The decoder paints the missing part of a shortened JPEG grey and says nothing, so look for the end marker.
+bool is_cut_short(const QByteArray& bytes) {
+    constexpr qsizetype tail = 1 << 16; // some cameras append data of their own
+    return is_jpeg(bytes) && !bytes.last(std::min(tail, bytes.size())).contains("\xff\xd9");
+}
+
+} // namespace
+
+double stated_dpi(const QByteArray& bytes) {
+    double dpi = 0;
+    if (bytes.startsWith("\x89PNG\r\n\x1a\n"))
+        dpi = png_dpi(bytes);
+    else if (is_jpeg(bytes))
+        dpi = jfif_dpi(bytes);
+    const bool believable = dpi >= 10 && dpi <= 10000;
+    return believable ? dpi : 0;
+}
+
+namespace {
+
+struct Read {
+    QImage rgba; // RGBA8888 in sRGB
+    double dpi = 0;
+    std::string note;
+};
+
+constexpr const char* damaged = "is damaged or cut short.";
+constexpr const char* broken_profile = "has a damaged colour profile, so its colours are taken as they are.";
+
+bool is_too_large(const QSize& size) {
+    return qint64{size.width()} * size.height() > largest_picture_px;
+}
+
+/// Problems of the readers below are without the file's name; `decode_picture` puts it in front.
+Result<Read> read_cmyk(const QByteArray& bytes, QImageIOHandler::Transformations orientation) {
+    const QImage inks = read_cmyk_jpeg(bytes, largest_picture_px);
+    if (inks.isNull())
+        return Problem{damaged, "Export or download it again."};
+    const QByteArray profile = embedded_profile(bytes);
+    bool by_profile = false;
+    Read read{cmyk_to_srgb(inks, profile, by_profile), 0, {}};
+    if (!by_profile)
+        read.note = profile.isEmpty() ? "is in CMYK without a colour profile, so its colours are only near."
+                                      : "has a damaged colour profile, so its colours are only near.";
+    // Mirroring comes before turning in these flags, so does Qt's own reader.
+    read.rgba = read.rgba.mirrored(orientation & QImageIOHandler::TransformationMirror,
+                                   orientation & QImageIOHandler::TransformationFlip);
+    if (orientation & QImageIOHandler::TransformationRotate90)
+        read.rgba = read.rgba.transformed(QTransform().rotate(90));
+    return read;
+}
+
+Result<Read> read_raster(const QByteArray& bytes) {
+    QBuffer buffer;
+    buffer.setData(bytes);
+    buffer.open(QIODevice::ReadOnly);
+    QImageReader::setAllocationLimit(static_cast<int>((largest_picture_px * 8) >> 20));
+    QImageReader reader(&buffer);
+    reader.setDecideFormatFromContent(true);
+    reader.setAutoTransform(true);
+    if (!reader.canRead() || reader.format() == "svg" || reader.format() == "svgz" || reader.format() == "pdf")
+        return Problem{"is not a picture that Fusuma can read.", "Use PNG, JPEG, WebP, TIFF, BMP, GIF or PDF."};
+    const QSize size = reader.size();
+    if (is_too_large(size))
+        return Problem{"has " + std::to_string(size.width()) + " × " + std::to_string(size.height()) +
+                           " pixels, more than the 200 million that Fusuma can open.",
+                       "Save a smaller copy and open that."};
+    if (is_cmyk_jpeg(bytes) && !is_cut_short(bytes))
+        return read_cmyk(bytes, reader.transformation());
+    const bool is_animated = reader.supportsAnimation() && reader.imageCount() > 1;
+    Read read{reader.read(), 0, {}};
+    QImage& image = read.rgba;
+    if (image.isNull() || is_cut_short(bytes))
+        return Problem{damaged, "Export or download it again."};
+    if (is_too_large(image.size()))
+        return Problem{"has more than the 200 million pixels that Fusuma can open."};
+    if (is_animated)
+        read.note = "is an animation; its first picture is used.";
+    QByteArray profile = embedded_profile(bytes);
+    if (profile.isEmpty() && image.colorSpace().isValid() && image.colorSpace() != QColorSpace::SRgb)
+        profile = image.colorSpace().iccProfile(); // told in the file by other means than a profile
+    image.convertTo(QImage::Format_RGBA8888);
+    if (!profile.isEmpty() && !convert_to_srgb(image, profile))
+        read.note = broken_profile;
+    return read;
+}
+
+Result<Read> read_page(const QByteArray& bytes, const PageChoice& page) {
+    auto image = render_pdf_page(bytes, page.number, page.dpi, largest_picture_px);
+    return image ? Result<Read>(Read{std::move(*image), page.dpi, {}}) : image.problem();
+}
+
+} // namespace
+
+std::shared_ptr<Image> image_from(const QImage& picture) {
+    const QImage rgba = picture.convertToFormat(QImage::Format_RGBA8888); // shared when it is that already
+    auto image = std::make_shared<Image>(rgba.width(), rgba.height());
+    const std::size_t row_bytes = static_cast<std::size_t>(rgba.width()) * 4;
+    for (int y = 0; y < rgba.height(); ++y)
+        std::memcpy(image->rgba.data() + static_cast<std::size_t>(y) * row_bytes, rgba.constScanLine(y), row_bytes);
+    return image;
+}
+
+Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std::vector<std::byte>> original,
+                                                      const QString& file_name, const PageChoice& page) {
+    const std::string name = quoted_name(file_name);
+    if (original->empty())
+        return Problem{name + " is empty."};
+    const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(original->data()),
+                                                     static_cast<qsizetype>(original->size()));
+    const bool has_pages = is_pdf(bytes);
+    auto read = has_pages ? read_page(bytes, page) : read_raster(bytes);
+    if (!read)
+        return Problem{name + " " + read.problem().message, read.problem().hint};
+    auto picture = std::make_shared<Picture>();
+    picture->file_name = QFileInfo(file_name).fileName().toStdString();
+    picture->original = std::move(original);
+    picture->pixels = std::move(*image_from(read->rgba));
+    if (!read->note.empty())
+        picture->note = name + " " + read->note;
+    const double dpi = has_pages ? page.dpi : stated_dpi(bytes);
+    picture->page = has_pages ? page.number : 0;
+    if (dpi > 0) {
+        picture->dpi = dpi;
+        picture->dpi_is_stated = true;
+    }
+    return std::shared_ptr<const Picture>(std::move(picture));
+}
+
+Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, const QString& file_name,
+                                                      const PageChoice& page) {
+    const auto* first = reinterpret_cast<const std::byte*>(bytes.constData());
+    return decode_picture(std::make_shared<const std::vector<std::byte>>(first, first + bytes.size()), file_name, page);
+}
+
+Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page) {
+    const auto bytes = read_file(path, largest_picture_bytes);
+    return bytes ? decode_picture(*bytes, path, page) : bytes.problem();
+}
+
+Result<int> page_count(const QString& path) {
+    QFile start(path);
+    if (!start.open(QIODevice::ReadOnly) || !is_pdf(start.read(1024)))
+        return 0; // whatever it is, reading it will tell
+    const auto bytes = read_file(path, largest_picture_bytes);
+    if (!bytes)
+        return bytes.problem();
+    const auto pages = pdf_page_count(*bytes);
+    return pages ? pages : Problem{quoted_name(path) + " " + pages.problem().message, pages.problem().hint};
+}
+
+} // namespace fusuma

@@ -1,0 +1,12 @@
+#pragma once
+
+#include "core/plan/ticket.h"
+#include "formats/project/project_json.h"
+
+namespace fusuma {
+
+/// A ticket as in tickets/CODE.json of a project. Reading throws as json_fields.h says.
+[[nodiscard]] nlohmann::json to_json(const Ticket& ticket, const StoreFile& store);
+Result<Ticket> ticket_from(const nlohmann::json& json, const ArtworkFrom& artwork_from);
+
+} // namespace fusuma

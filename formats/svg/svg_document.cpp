@@ -1,0 +1,369 @@
+#include "formats/svg/svg_document.h"
+
+#include <QRegularExpression>
+#include <QXmlStreamReader>
+#include <QXmlStreamWriter>
+#include <optional>
+#include <private/qcssparser_p.h>
+#include <zlib.h>
+
+namespace fusuma {
+
+namespace {
+
+bool is_packed(const QByteArray& file) {
+    return file.startsWith("\x1f\x8b");
+}
+
+/// Nothing when it is damaged or too large.
+std::optional<QByteArray> unpacked(const QByteArray& file) {
+    z_stream stream{};
+    constexpr int gzip = 16 + MAX_WBITS;
+    if (inflateInit2(&stream, gzip) != Z_OK)
+        return std::nullopt;
+    stream.next_in = reinterpret_cast<Bytef*>(const_cast<char*>(file.constData()));
+    stream.avail_in = static_cast<uInt>(file.size());
+    QByteArray result, block(1 << 16, '\0');
+    int state = Z_OK;
+    while (state == Z_OK && result.size() <= largest_svg_bytes) {
+        stream.next_out = reinterpret_cast<Bytef*>(block.data());
+        stream.avail_out = static_cast<uInt>(block.size());
+        state = inflate(&stream, Z_NO_FLUSH);
+        result.append(block.constData(), block.size() - static_cast<qsizetype>(stream.avail_out));
+        if (state == Z_OK && stream.avail_in == 0 && stream.avail_out > 0)
+            break;
+    }
+    inflateEnd(&stream);
+    return state == Z_STREAM_END && result.size() <= largest_svg_bytes ? std::optional(result) : std::nullopt;
+}
+
+QString without_prefix(QStringView name) {
+    const qsizetype colon = name.lastIndexOf(QLatin1Char(':'));
+    return (colon < 0 ? name : name.mid(colon + 1)).toString();
+}
+
+/// Does an address lead out of the file?
+bool leads_out(const QString& address) {
+    const QString trimmed = address.trimmed();
+    return !trimmed.isEmpty() && !trimmed.startsWith(QLatin1Char('#')) &&
+           !trimmed.startsWith(QLatin1String("data:"), Qt::CaseInsensitive);
+}
+
+/// The same asked of url(…) anywhere in a style.
+bool style_leads_out(const QString& style) {
+    for (qsizetype at = style.indexOf(QLatin1String("url("), 0, Qt::CaseInsensitive); at >= 0;
+         at = style.indexOf(QLatin1String("url("), at + 4, Qt::CaseInsensitive)) {
+        QString inside = style.mid(at + 4, 16).trimmed();
+        while (inside.startsWith(QLatin1Char('"')) || inside.startsWith(QLatin1Char('\'')))
+            inside.remove(0, 1);
+        if (leads_out(inside))
+            return true;
+    }
+    return false;
+}
+
+/// Declarations of a style attribute.
+void read_declarations(const QString& text, QHash<QString, QString>& style) {
+    for (qsizetype from = 0; from < text.size();) {
+        // Data addresses hold semicolons, so those in brackets and quotes do not count.
+        qsizetype end = from;
+        int depth = 0;
+        QChar quote;
+        for (; end < text.size() && (depth > 0 || !quote.isNull() || text[end] != QLatin1Char(';')); ++end) {
+            const QChar c = text[end];
+            if (!quote.isNull())
+                quote = c == quote ? QChar() : quote;
+            else if (c == QLatin1Char('"') || c == QLatin1Char('\''))
+                quote = c;
+            else
+                depth += (c == QLatin1Char('(')) - (c == QLatin1Char(')') && depth > 0);
+        }
+        const QStringView declaration = QStringView(text).mid(from, end - from);
+        if (const qsizetype colon = declaration.indexOf(QLatin1Char(':')); colon > 0) {
+            QString value = declaration.mid(colon + 1).trimmed().toString();
+            if (const qsizetype bang = value.indexOf(QLatin1Char('!')); bang >= 0)
+                value = value.left(bang).trimmed();
+            style.insert(declaration.left(colon).trimmed().toString().toLower(), value);
+        }
+        from = end + 1;
+    }
+}
+
+/// What Qt's style sheet parser asks about elements.
+class Selector : public QCss::StyleSelector {
+  public:
+    bool nodeNameEquals(NodePtr node, const QString& name) const override { return of(node)->name == name; }
+    QString attributeValue(NodePtr node, const QCss::AttributeSelector& asked) const override {
+        return of(node)->attribute(asked.name);
+    }
+    bool hasAttributes(NodePtr node) const override { return !of(node)->attributes.isEmpty(); }
+    QStringList nodeIds(NodePtr node) const override { return {of(node)->attribute(QStringLiteral("id"))}; }
+    QStringList nodeNames(NodePtr node) const override { return {of(node)->name}; }
+    bool isNullNode(NodePtr node) const override { return !node.ptr; }
+    NodePtr parentNode(NodePtr node) const override { return pointer(of(node)->parent); }
+    NodePtr previousSiblingNode(NodePtr node) const override {
+        const SvgNode* parent = of(node)->parent;
+        SvgNode* before = nullptr;
+        if (parent)
+            for (const auto& child : parent->children) {
+                if (child.get() == node.ptr)
+                    return pointer(before);
+                before = child.get();
+            }
+        return pointer(nullptr);
+    }
+    NodePtr duplicateNode(NodePtr node) const override { return node; }
+    void freeNode(NodePtr) const override {}
+
+    static NodePtr pointer(SvgNode* node) {
+        NodePtr result;
+        result.ptr = node;
+        return result;
+    }
+
+  private:
+    static const SvgNode* of(NodePtr node) { return static_cast<const SvgNode*>(node.ptr); }
+};
+
+QString text_of(const QCss::Declaration& declaration) {
+    QString text;
+    for (const QCss::Value& value : declaration.d->values) {
+        const QString piece = value.toString();
+        switch (value.type) {
+        case QCss::Value::TermOperatorComma:
+            text += QLatin1Char(',');
+            continue;
+        case QCss::Value::Uri:
+            text += QStringLiteral("url(%1) ").arg(piece);
+            continue;
+        case QCss::Value::Function: {
+            const QStringList parts = value.variant.toStringList();
+            text += parts.value(0) + QLatin1Char('(') + parts.value(1) + QStringLiteral(") ");
+            continue;
+        }
+        case QCss::Value::Percentage:
+            text += piece + (piece.endsWith(QLatin1Char('%')) ? QStringLiteral(" ") : QStringLiteral("% "));
+            continue;
+        default:
+            text += piece + QLatin1Char(' ');
+        }
+    }
+    return text.trimmed();
+}
+
+class TreeReader {
+  public:
+    Result<SvgDocument> read(const QByteArray& text) {
+        QXmlStreamReader xml(text);
+        xml.setNamespaceProcessing(false); // files that forget to declare a prefix are read, too
+        xml.setEntityExpansionLimit(1 << 16);
+        while (!xml.atEnd()) {
+            switch (xml.readNext()) {
+            case QXmlStreamReader::StartElement:
+                if (const auto refused = start(xml))
+                    return *refused;
+                break;
+            case QXmlStreamReader::EndElement:
+                end();
+                break;
+            case QXmlStreamReader::Characters:
+                characters(xml.text());
+                break;
+            default:
+                break;
+            }
+        }
+        if (xml.hasError())
+            return Problem{"is damaged in line " + std::to_string(xml.lineNumber()) + ": " +
+                               xml.errorString().section(QLatin1Char('\n'), 0, 0).toStdString(),
+                           "Export it again."};
+        if (!document.root || document.root->name != QLatin1String("svg"))
+            return Problem{"holds no drawing."};
+        apply_style_sheet();
+        return std::move(document);
+    }
+
+  private:
+    SvgDocument document;
+    SvgNode* at = nullptr;
+    int depth = 0, skipped = 0, elements = 0;
+
+    std::optional<Problem> start(const QXmlStreamReader& xml) {
+        if (skipped > 0) {
+            ++skipped;
+            return std::nullopt;
+        }
+        if (++depth > deepest_svg)
+            return Problem{"nests its groups more than " + std::to_string(deepest_svg) + " deep.",
+                           "Ungroup some and save it again."};
+        if (++elements > most_svg_elements)
+            return Problem{"has more than " + std::to_string(most_svg_elements) + " elements.",
+                           "Split the drawing into several files."};
+        const QString name = without_prefix(xml.qualifiedName());
+        const bool is_script = name == QLatin1String("script");
+        const QStringView prefix = xml.qualifiedName().left(xml.qualifiedName().indexOf(QLatin1Char(':')));
+        const bool is_foreign = xml.qualifiedName().contains(QLatin1Char(':')) && prefix != QLatin1String("svg");
+        document.had_scripts |= is_script;
+        if (is_script || is_foreign || name == QLatin1String("foreignObject")) {
+            skipped = 1;
+            --depth;
+            return std::nullopt;
+        }
+        auto node = std::make_unique<SvgNode>();
+        node->name = name;
+        node->parent = at;
+        for (const QXmlStreamAttribute& a : xml.attributes())
+            attribute(*node, without_prefix(a.qualifiedName()), a.value().toString());
+        SvgNode* made = node.get();
+        if (at)
+            at->children.push_back(std::move(node));
+        else if (!document.root)
+            document.root = std::move(node);
+        else
+            return Problem{"has more than one drawing in it."};
+        at = made;
+        if (const QString id = made->attribute(QStringLiteral("id")); !id.isEmpty() && !document.by_id.contains(id))
+            document.by_id.insert(id, made);
+        return std::nullopt;
+    }
+
+    void attribute(SvgNode& node, const QString& name, const QString& value) {
+        if (name.startsWith(QLatin1String("on"))) {
+            document.had_scripts = true;
+            return;
+        }
+        const bool is_out = name == QLatin1String("href") ? leads_out(value) && node.name != QLatin1String("a")
+                                                          : style_leads_out(value);
+        if (is_out) {
+            document.had_references = true;
+            return;
+        }
+        // The first of two that differ only in their prefix is SVG's own.
+        if (!node.attributes.contains(name))
+            node.attributes.insert(name, value);
+    }
+
+    void end() {
+        if (skipped > 0) {
+            --skipped;
+            return;
+        }
+        --depth;
+        if (at->name == QLatin1String("style"))
+            document.style_sheet += at->text + QLatin1Char('\n');
+        else if (at->parent && !at->text.isEmpty() &&
+                 (at->name == QLatin1String("tspan") || at->name == QLatin1String("textPath")))
+            at->parent->text += at->text;
+        at = at->parent;
+    }
+
+    void characters(QStringView text) {
+        if (skipped > 0 || !at)
+            return;
+        // Only where text means something; blanks between elements are none.
+        if (at->name == QLatin1String("text") || at->name == QLatin1String("tspan") ||
+            at->name == QLatin1String("textPath") || at->name == QLatin1String("style") ||
+            at->name == QLatin1String("title")) {
+            at->text += text;
+            auto piece = std::make_unique<SvgNode>(); // text and tspans alternate, so its place matters
+            piece->parent = at;
+            piece->text = text.toString();
+            at->children.push_back(std::move(piece));
+        }
+    }
+
+    void apply_style_sheet() {
+        if (style_leads_out(document.style_sheet) || document.style_sheet.contains(QLatin1String("@import"))) {
+            document.had_references = true;
+            document.style_sheet.remove(QRegularExpression(QStringLiteral("@import[^;]*;")));
+        }
+        QCss::StyleSheet sheet;
+        Selector selector;
+        if (!document.style_sheet.trimmed().isEmpty() && document.style_sheet.size() < (1 << 22) &&
+            QCss::Parser(document.style_sheet).parse(&sheet))
+            selector.styleSheets.append(sheet);
+        apply_style(*document.root, selector);
+    }
+
+    void apply_style(SvgNode& node, Selector& selector) {
+        if (node.name.isEmpty())
+            return;
+        if (!selector.styleSheets.isEmpty())
+            for (const QCss::Declaration& d : selector.declarationsForNode(Selector::pointer(&node), "screen"))
+                node.style.insert(d.d->property.toLower(), text_of(d));
+        if (const QString own = node.attribute(QStringLiteral("style")); !own.isEmpty())
+            read_declarations(own, node.style);
+        for (const auto& child : node.children)
+            apply_style(*child, selector);
+    }
+};
+
+void write(QXmlStreamWriter& xml, SvgDocument& document, SvgNode& node, int& number) {
+    if (node.name.isEmpty()) {
+        xml.writeCharacters(node.text);
+        return;
+    }
+    xml.writeStartElement(node.name);
+    if (!node.parent)
+        xml.writeAttribute(QStringLiteral("xmlns"), QStringLiteral("http://www.w3.org/2000/svg"));
+    QString& id = node.attributes[QStringLiteral("id")];
+    if (document.by_id.value(id) != &node) {
+        id = QStringLiteral("fusuma-%1").arg(++number);
+        document.by_id.insert(id, &node);
+    }
+    for (auto it = node.attributes.begin(); it != node.attributes.end(); ++it)
+        if (it.key() != QLatin1String("xmlns") && it.key() != QLatin1String("style"))
+            xml.writeAttribute(it.key(), it.value());
+    QString style;
+    for (auto it = node.style.begin(); it != node.style.end(); ++it)
+        style += it.key() + QLatin1Char(':') + it.value() + QLatin1Char(';');
+    if (!style.isEmpty())
+        xml.writeAttribute(QStringLiteral("style"), style);
+    for (const auto& child : node.children)
+        if (child->name != QLatin1String("style"))
+            write(xml, document, *child, number);
+    xml.writeEndElement();
+}
+
+} // namespace
+
+QString SvgNode::property(const QString& of) const {
+    const auto styled = style.find(of);
+    return styled != style.end() ? *styled : attributes.value(of);
+}
+
+SvgNode* SvgDocument::find(const QString& reference) const {
+    QString id = reference.trimmed();
+    if (id.startsWith(QLatin1String("url(")))
+        id = id.mid(4, id.indexOf(QLatin1Char(')')) - 4).trimmed();
+    if (id.size() > 1 && (id.startsWith(QLatin1Char('"')) || id.startsWith(QLatin1Char('\''))))
+        id = id.mid(1, id.size() - 2);
+    return id.startsWith(QLatin1Char('#')) ? by_id.value(id.mid(1)) : nullptr;
+}
+
+QByteArray SvgDocument::written() {
+    QByteArray text;
+    QXmlStreamWriter xml(&text);
+    int number = 0;
+    write(xml, *this, *root, number);
+    return text;
+}
+
+bool is_svg(const QByteArray& file) {
+    if (is_packed(file))
+        return true;
+    const QByteArray start = file.left(4096);
+    return start.contains("<svg") || start.contains("<!DOCTYPE svg") || start.contains(":svg");
+}
+
+Result<SvgDocument> parse_svg(const QByteArray& file) {
+    if (!is_packed(file)) {
+        if (file.size() > largest_svg_bytes)
+            return Problem{"is larger than the 100 MB that Fusuma can open.", "Split the drawing into several files."};
+        return TreeReader().read(file);
+    }
+    const auto text = unpacked(file);
+    return text ? TreeReader().read(*text) : Problem{"is damaged, or larger than 100 MB unpacked.", "Export it again."};
+}
+
+} // namespace fusuma

@@ -1,0 +1,177 @@
+// Filling, verified by GEOS on the outlines themselves.
+
+#include "core/arrange/fill_sheet.h"
+#include "core/geometry/measure.h"
+#include "core/sheet/sheet.h"
+#include "tests/support/geos.h"
+#include "tests/support/samples.h"
+
+#include <gtest/gtest.h>
+#include <numbers>
+#include <random>
+
+namespace fusuma {
+namespace {
+
+using namespace test;
+
+Polygons placed(const FillItem& item, const FilledCopy& copy) {
+    Polygons polygons = item.outline;
+    const Transform map = Transform::turn(copy.turn).then(Transform::shift(copy.centre));
+    for (Polygon& polygon : polygons)
+        for (Point& p : polygon)
+            p = map.apply(p);
+    return polygons;
+}
+
+/// No overlap, the gap kept within 0.01 mm, all inside the zone.
+void expect_sound(const FillTask& task, const Filled& filled) {
+    const Geos zone = region_of(task.zone);
+    std::vector<std::pair<Geos, double>> all;
+    for (const FixedCopy& copy : task.fixed)
+        all.emplace_back(region_of(copy.outline), copy.bleed);
+    for (const FilledCopy& copy : filled.copies) {
+        const FillItem& item = task.items[copy.item];
+        Geos shape = region_of(placed(item, copy));
+        const Geos outside(GEOSDifference(shape.get(), zone.get()));
+        EXPECT_LT(area_of(outside), 1e-3);
+        for (const auto& [other, bleed] : all) {
+            double apart = 0;
+            GEOSDistance(shape.get(), other.get(), &apart);
+            EXPECT_GE(apart, std::max({task.gap, 2 * item.bleed, 2 * bleed}) - 0.01);
+        }
+        all.emplace_back(std::move(shape), item.bleed);
+    }
+}
+
+/// Stars, ovals and bars of 10 to 34 mm about the origin.
+std::vector<FillItem> random_items(unsigned seed) {
+    std::mt19937 random(seed);
+    const auto between = [&](double least, double most) {
+        return std::uniform_real_distribution<double>(least, most)(random);
+    };
+    std::vector<FillItem> items;
+    for (int i = 0; i < 4; ++i) {
+        const double size = between(5, 17);
+        const Polygons outline =
+            i % 3 == 0   ? Polygons{star({0, 0}, 5 + i, size, size * between(0.4, 0.7), between(0, 3))}
+            : i % 3 == 1 ? Polygons{ellipse({0, 0}, size, size * between(0.4, 0.9), between(0, 3), 90)}
+                         : Polygons{turned_rectangle({0, 0}, 2 * size, size * 0.6, between(0, 3))};
+        items.push_back({outline, i == 1 ? 2.0 : 0.0, i < 2 ? -1 : 3});
+    }
+    return items;
+}
+
+FillTask random_task(unsigned seed, FillWay way, Turns turns) {
+    const SheetSettings sheet{.paper = {148, 210}};
+    FillTask task{
+        .zone = cut_zone(sheet), .marks = marks(sheet), .items = random_items(seed), .way = way, .turns = turns};
+    task.fixed.push_back({{ellipse({70, 100}, 15, 10, 0.3, 80)}, 0});
+    task.rounds = 2;
+    return task;
+}
+
+TEST(Fill, KeepsGapsZoneAndBleedOnRandomSets) {
+    for (const unsigned seed : {1u, 2u})
+        for (const auto& [way, turns] : {std::pair{FillWay::rows, Turns::half},
+                                         {FillWay::snug, Turns::half},
+                                         {FillWay::turned, seed == 1 ? Turns::quarters : Turns::any}}) {
+            SCOPED_TRACE(testing::Message() << "seed " << seed << " way " << static_cast<int>(way));
+            const FillTask task = random_task(seed, way, turns);
+            const Filled filled = fill(task);
+            EXPECT_GT(filled.copies.size(), 8u);
+            expect_sound(task, filled);
+        }
+}
+
+TEST(Fill, TheSameSeedGivesTheSameLayoutAndEqualSharesAreFair) {
+    FillTask task = random_task(5, FillWay::snug, Turns::half);
+    task.fixed.clear();
+    const Filled first = fill(task), second = fill(task);
+    EXPECT_EQ(first.copies, second.copies);
+    std::vector<int> counts(task.items.size());
+    for (const FilledCopy& copy : first.copies)
+        ++counts[copy.item];
+    EXPECT_EQ(counts[2], 3);
+    EXPECT_EQ(counts[3], 3);
+    EXPECT_GT(counts[0], 0);
+    EXPECT_GT(counts[1], 0);
+}
+
+TEST(Fill, NeverPlacesFewerRectanglesThanAPlainGrid) {
+    // Planner and square labels: common practice sizes.
+    for (const Size size : {Size{38.1, 6.35}, Size{50.8, 25.4}, Size{40, 40}}) {
+        const Rect box{{-size.width / 2, -size.height / 2}, {size.width / 2, size.height / 2}};
+        const Rect zone{{8, 8}, {202, 289}};
+        const FillTask task{.zone = {corners_of(zone)}, .items = {{.outline = {corners_of(box)}}}, .rounds = 2};
+        const auto grid = static_cast<std::size_t>((zone.width() + task.gap) / (size.width + task.gap)) *
+                          static_cast<std::size_t>((zone.height() + task.gap) / (size.height + task.gap));
+        EXPECT_GE(fill(task).copies.size(), grid) << size.width;
+    }
+}
+
+TEST(Fill, EqualCirclesInASquareComeNearTheBestKnownPackings) {
+    // Best known radii in the unit square: 0.1 for 25, 0.0917 for 30, 0.0878 for 32, 0.0873 for 33 circles
+    // (Graham & Lubachevsky 1996, Electronic Journal of Combinatorics 3, R16; values from memory).
+    const Rect square{{0, 0}, {100, 100}};
+    for (const auto& [radius, best, enough] : {std::tuple{9.99, 25u, 25u}, {8.75, 32u, 29u}}) {
+        FillTask task{.zone = {corners_of(square)}, .gap = 0, .rounds = 20};
+        task.items = {{.outline = {ellipse({0, 0}, radius, radius, 0, 180)}}};
+        const Filled filled = fill(task);
+        EXPECT_GE(filled.copies.size(), enough);
+        EXPECT_LE(filled.copies.size(), best);
+        expect_sound(task, filled);
+    }
+}
+
+TEST(Fill, StoppingKeepsTheBestSoFar) {
+    FillTask task = random_task(7, FillWay::snug, Turns::half);
+    task.rounds = 1000000;
+    std::stop_source stop;
+    int told = 0;
+    const Filled filled = fill(task, {stop.get_token()}, [&](const Filled&) {
+        if (++told == 4)
+            stop.request_stop();
+    });
+    EXPECT_FALSE(filled.copies.empty());
+    expect_sound(task, filled);
+}
+
+TEST(Fill, SpreadingNeverComesNearerAndEvensOut) {
+    FillTask task{.zone = {corners_of({{0, 0}, {120, 60}})}};
+    task.items = {{.outline = {ellipse({0, 0}, 10, 10, 0, 90)}}};
+    std::vector<FilledCopy> crowded{{0, {11, 30}}, {0, {35, 30}}, {0, {59, 30}}};
+    const std::vector<FilledCopy> spread = spread_evenly(task, crowded);
+    expect_sound(task, {spread, 0});
+    const auto nearest = [](const std::vector<FilledCopy>& copies) {
+        return std::min(distance(copies[0].centre, copies[1].centre), distance(copies[1].centre, copies[2].centre));
+    };
+    EXPECT_GT(nearest(spread), nearest(crowded) + 3);
+}
+
+TEST(FillSheet, FlowsOnToTheNextPagesAndLeavesWhatIsThere) {
+    Document d = disc_document({{100, 150}});
+    d.placements[0].locked = true;
+    Planner evaluator;
+    FillRequest request{.orders = {{.sticker = 1, .wanted = 60}}, .pages = 5, .way = FillWay::rows};
+    const FillReport report = fill_sheet(d, evaluator, request);
+    EXPECT_EQ(report.copies(), 60);
+    EXPECT_EQ(report.document.placements[0], d.placements[0]);
+    EXPECT_EQ(report.document.pages, 2);
+    EXPECT_EQ(preflight_messages(report.document, evaluator), "");
+}
+
+TEST(FillSheet, ClosingUpLeavesALargerRest) {
+    const Document d = disc_document({{40, 40}, {150, 150}, {60, 250}, {150, 60}});
+    Planner evaluator;
+    const auto closed = closed_up(d, evaluator, 0);
+    ASSERT_TRUE(closed);
+    EXPECT_EQ(preflight_messages(*closed, evaluator), "");
+    double lowest = 0;
+    for (const Placement& p : closed->placements)
+        lowest = std::max(lowest, p.centre.y);
+    EXPECT_LT(lowest, 80);
+}
+
+} // namespace
+} // namespace fusuma

@@ -1,0 +1,200 @@
+// Borders beside those of two geometry libraries, GEOS and Boost.Geometry, and morphology beside OpenCV's.
+
+#include "core/border/border.h"
+#include "core/geometry/measure.h"
+#include "tests/support/exact_coverage.h"
+#include "tests/support/geos.h"
+
+#pragma GCC diagnostic ignored "-Wmaybe-uninitialized" // misfires inside Boost 1.74's templates
+
+#include <boost/geometry.hpp>
+#include <boost/geometry/geometries/multi_polygon.hpp>
+#include <boost/geometry/geometries/point_xy.hpp>
+#include <boost/geometry/geometries/polygon.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include <gtest/gtest.h>
+
+#include <memory>
+#include <random>
+
+namespace fusuma {
+namespace {
+
+using namespace test;
+
+/// Share of the reference's area by which the two differ.
+double difference(const Geos& reference, const Outline& ours) {
+    const Geos symmetric(GEOSSymDifference(reference.get(), region_of(flatten(ours, 0.001)).get()));
+    return area_of(symmetric) / area_of(reference);
+}
+
+const std::vector<Polygons>& shapes() {
+    static const std::vector<Polygons> all{
+        {star({30, 30}, 6, 28, 11, 0.3)},
+        {turned_rectangle({30, 30}, 50, 20, 0.4), as_hole(turned_rectangle({30, 30}, 30, 9, 0.4))},
+        {ellipse({30, 30}, 28, 17, 0.5, 240), as_hole(star({30, 30}, 5, 12, 6, 1))},
+        {{{0, 0}, {0, 40}, {10, 40}, {10, 12}, {26, 12}, {26, 33}, {40, 33}, {40, 0}}},
+        {star({15, 20}, 9, 14, 8, 0), ellipse({44, 20}, 9, 13, 0, 200)}};
+    return all;
+}
+
+Outline outline_of(const Polygons& polygons) {
+    Outline outline;
+    for (const Polygon& polygon : polygons)
+        outline.contours.push_back(contour_of(polygon));
+    return outline;
+}
+
+TEST(BesideGeos, RoundAndMitredBordersAreTheSameRegions) {
+    for (const Polygons& shape : shapes())
+        for (const double width : {-2.0, -0.4, 0.7, 2.5, 6.0})
+            for (const Corners corners : {Corners::round, Corners::mitre}) {
+                const bool is_round = corners == Corners::round;
+                const Geos reference(GEOSBufferWithStyle(region_of(shape).get(), width, 200, GEOSBUF_CAP_ROUND,
+                                                         is_round ? GEOSBUF_JOIN_ROUND : GEOSBUF_JOIN_MITRE, 10));
+                const Outline ours =
+                    border(outline_of(shape), {.reach = width, .corners = corners, .mitre_limit = 10}).line;
+                EXPECT_LT(difference(reference, ours), 1e-3) << width << (is_round ? " round" : " mitre");
+            }
+}
+
+TEST(BesideGeos, ABevelIsTheShapeAndABarAlongEveryEdgeAndATriangleAtEveryCorner) {
+    // GEOS bevels are not plain ones, so the definition is put together from GEOS's unions.
+    const double width = 2;
+    for (const Polygons& shape : shapes()) {
+        Geos reference = region_of(shape);
+        const auto add = [&](Polygon piece) {
+            if (signed_area(piece) < 0)
+                std::reverse(piece.begin(), piece.end());
+            const Geos part = region_of({piece});
+            reference.reset(GEOSUnion(reference.get(), part.get()));
+        };
+        for (const Polygon& polygon : shape)
+            for (std::size_t i = 0; i < polygon.size(); ++i) {
+                const Point a = polygon[i], b = polygon[(i + 1) % polygon.size()],
+                            c = polygon[(i + 2) % polygon.size()];
+                const auto side = [&](Point from, Point to) {
+                    const Point along = unit(to - from);
+                    return width * Point{-along.y, along.x}; // out of a contour that runs counter-clockwise on screen
+                };
+                add({a, b, b + side(a, b), a + side(a, b)});
+                if (cross(b - a, c - b) < 0) // the contour opens outward here
+                    add({b, b + side(a, b), b + side(b, c)});
+            }
+        EXPECT_LT(difference(reference, border(outline_of(shape), {.reach = width, .corners = Corners::bevel}).line),
+                  1e-3);
+    }
+}
+
+TEST(BesideBoost, RoundBordersAreTheSameRegions) {
+    namespace bg = boost::geometry;
+    using At = bg::model::d2::point_xy<double>;
+    using Area = bg::model::polygon<At>;
+    for (const Polygons& shape : shapes())
+        for (const double width : {0.7, 2.5, 6.0}) {
+            bg::model::multi_polygon<Area> region, grown_region;
+            for (const Polygon& polygon : shape) {
+                if (signed_area(polygon) > 0)
+                    region.emplace_back();
+                for (const Point p : polygon)
+                    if (signed_area(polygon) > 0)
+                        bg::append(region.back().outer(), At(p.x, p.y));
+                if (signed_area(polygon) < 0) {
+                    region.back().inners().emplace_back();
+                    for (const Point p : polygon)
+                        bg::append(region.back().inners().back(), At(p.x, p.y));
+                }
+            }
+            bg::correct(region);
+            bg::buffer(region, grown_region, bg::strategy::buffer::distance_symmetric<double>(width),
+                       bg::strategy::buffer::side_straight(), bg::strategy::buffer::join_round(720),
+                       bg::strategy::buffer::end_round(720), bg::strategy::buffer::point_circle(720));
+            bg::model::multi_polygon<Area> ours, symmetric;
+            for (const Polygon& polygon : flatten(border(outline_of(shape), {.reach = width}).line, 0.001)) {
+                Area piece;
+                for (const Point p : polygon)
+                    bg::append(piece.outer(), At(p.x, p.y));
+                bg::correct(piece);
+                bg::model::multi_polygon<Area> next;
+                if (signed_area(polygon) > 0)
+                    bg::union_(ours, piece, next);
+                else
+                    bg::difference(ours, piece, next);
+                ours = next;
+            }
+            bg::sym_difference(ours, grown_region, symmetric);
+            EXPECT_LT(bg::area(symmetric), 1e-3 * bg::area(grown_region)) << width;
+        }
+}
+
+TEST(BesideGeos, RandomPointsOfTheBorderLieTheWidthAway) {
+    std::mt19937 random(8);
+    int points = 0;
+    for (const Polygons& shape : shapes())
+        for (const double width : {-0.8, 1.0, 3.175, 25.4}) {
+            const Geos edge(GEOSBoundary(region_of(shape).get()));
+            const Outline rim = border(outline_of(shape), {.reach = width}).line;
+            std::uniform_real_distribution<double> share(0, 1);
+            for (int i = 0; i < 500 && !rim.empty(); ++i, ++points) {
+                const Contour& contour = rim.contours[static_cast<std::size_t>(
+                    share(random) * 0.999 * static_cast<double>(rim.contours.size()))];
+                const auto k =
+                    static_cast<std::size_t>(share(random) * 0.999 * static_cast<double>(contour.segments.size()));
+                const Point from = k == 0 ? contour.start : contour.segments[k - 1].end;
+                const Point p = point_on(from, contour.segments[k], share(random));
+                const Geos at(GEOSGeom_createPointFromXY(p.x, p.y));
+                double far = 0;
+                GEOSDistance(edge.get(), at.get(), &far);
+                ASSERT_NEAR(far, std::abs(width), 0.02);
+            }
+        }
+    EXPECT_GE(points, 9500);
+}
+
+TEST(Border, OffsetsOfOffsetsAddUp) {
+    // Growing by a disc twice is growing by both at once.
+    for (const Polygons& shape : shapes()) {
+        const Outline twice = border(border(outline_of(shape), {.reach = 1.2}).line, {.reach = 1.8}).line;
+        EXPECT_LT(difference(region_of(flatten(border(outline_of(shape), {.reach = 3}).line, 0.001)), twice), 1e-3);
+    }
+}
+
+TEST(BesideOpenCv, ClosingAndOpeningAreTheSame) {
+    constexpr double px_per_mm = 20, side = 60;
+    const auto drawn = [&](const Polygons& polygons) {
+        cv::Mat mask(int(side * px_per_mm), int(side * px_per_mm), CV_8U, cv::Scalar(0));
+        Polygons in_px;
+        for (const Polygon& polygon : polygons) {
+            in_px.emplace_back();
+            for (const Point p : polygon)
+                in_px.back().push_back({p.x * px_per_mm, p.y * px_per_mm});
+        }
+        const Coverage coverage = exact_coverage(in_px, mask.cols, mask.rows);
+        for (int y = 0; y < mask.rows; ++y)
+            for (int x = 0; x < mask.cols; ++x)
+                mask.at<std::uint8_t>(y, x) = coverage.row(y)[x] > 127 ? 255 : 0;
+        return mask;
+    };
+    const double across = 3; // mm
+    const int size = int(across * px_per_mm) + 1;
+    cv::Mat disc(size, size, CV_8U, cv::Scalar(0));
+    for (int y = 0; y < size; ++y)
+        for (int x = 0; x < size; ++x)
+            disc.at<std::uint8_t>(y, x) = std::hypot(x - size / 2, y - size / 2) <= size / 2.0;
+    const Polygons shape{
+        {{8, 8}, {8, 50}, {24, 50}, {24, 20}, {26, 20}, {26, 50}, {40, 50}, {40, 34}, {54, 33}, {40, 32}, {40, 8}}};
+    for (const bool closes : {true, false}) {
+        cv::Mat reference;
+        cv::morphologyEx(drawn(shape), reference, closes ? cv::MORPH_CLOSE : cv::MORPH_OPEN, disc);
+        BorderTask settings{.reach = 0};
+        (closes ? settings.least_gap : settings.least_tip) = across;
+        const cv::Mat ours = drawn(flatten(border(outline_of(shape), settings).line, 0.002));
+        const int different = cv::countNonZero(ours != reference);
+        EXPECT_LT(different, 0.003 * cv::countNonZero(reference)) << (closes ? "closing" : "opening");
+        EXPECT_GT(cv::countNonZero(drawn(shape) != reference), 4 * different); // it did do something
+    }
+}
+
+} // namespace
+} // namespace fusuma

@@ -1,0 +1,204 @@
+#include "core/document/copies.h"
+#include "core/document/history.h"
+#include "core/preflight/preflight.h"
+#include "tests/support/troubles.h"
+
+#include <algorithm>
+#include <gmock/gmock.h>
+
+namespace fusuma {
+namespace {
+
+using test::disc_document;
+
+struct Case {
+    const char* name;
+    std::vector<Point> centres; ///< of 34 mm discs on A4: zone from 8 mm to 202 × 289 mm
+    const char* rule;           ///< empty: nothing found
+    const char* words;          ///< part of the message
+};
+
+std::ostream& operator<<(std::ostream& out, const Case& c) {
+    return out << c.name;
+}
+
+/// A fix must repair what it was found on, or nothing.
+TEST(Fix, IsRefusedOnceWhatItWasFoundOnHasChanged) {
+    Planner planner;
+    const Document document = disc_document({{22, 150}, {105, 150}, {150, 60}});
+    const auto findings = preflight(document, planner);
+    ASSERT_EQ(findings.size(), 1u);
+    const Finding& finding = findings.front();
+    EXPECT_TRUE(repaired(document, finding));
+
+    const auto refused = [&](const Document& now) {
+        const auto result = repaired(now, finding);
+        return !result && result.problem().text() == "The sheet has changed; look again.";
+    };
+    const CopyId found = finding.copies.front();
+    EXPECT_TRUE(refused(removed(document, {found})));
+    EXPECT_TRUE(refused(moved(document, {found}, {1, 0})));
+    EXPECT_TRUE(refused(with_lock(document, {found}, true)));
+    Sticker wider = *document.find(1);
+    wider.border.width = 4;
+    EXPECT_TRUE(refused(with_sticker_changed(document, wider)));
+    Document narrow = document;
+    narrow.sheet.paper.width = 200;
+    EXPECT_TRUE(refused(narrow));
+
+    // Whatever happens to others is none of its business, and it still finds its copy wherever that stands.
+    Document others = removed(document, {document.placements[1].id});
+    others = ordered(moved(others, {others.placements[1].id}, {5, 5}), {found}, Order::front);
+    const auto still = repaired(others, finding);
+    ASSERT_TRUE(still);
+    EXPECT_GT(still->copy(found)->centre.x, 22);
+    EXPECT_EQ(still->placements[0], others.placements[0]);
+}
+
+class PreflightOf : public testing::TestWithParam<Case> {};
+
+TEST_P(PreflightOf, FindsSaysAndRepairs) {
+    const Case& c = GetParam();
+    Planner evaluator;
+    const Document document = disc_document(c.centres);
+    const auto findings = preflight(document, evaluator);
+    if (!*c.rule) {
+        EXPECT_THAT(findings, testing::IsEmpty()) << findings.front().message;
+        return;
+    }
+    ASSERT_EQ(findings.size(), 1u);
+    EXPECT_EQ(findings[0].rule, c.rule);
+    EXPECT_THAT(findings[0].message, testing::HasSubstr(c.words));
+    ASSERT_TRUE(findings[0].fix);
+    const auto repaired = findings[0].fix->edit(document);
+    ASSERT_TRUE(repaired);
+    EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());
+}
+
+INSTANTIATE_TEST_SUITE_P(
+    Places, PreflightOf,
+    testing::Values(
+        Case{"inside", {{105, 150}}, "", ""}, Case{"at the edge of the zone", {{25.02, 150}}, "", ""},
+        Case{"over the left edge", {{22, 150}}, "outside-zone", "Disc: 3.0 mm outside the cut zone"},
+        Case{"half off the paper", {{0, 150}}, "outside-zone", "Disc: 25.0 mm outside"},
+        Case{"off the paper", {{-60, 150}}, "outside-zone", "outside the cut zone"},
+        Case{"into a mark's keep-clear area", {{196 - 16, 283 - 16}}, "keep-clear", "mark's keep-clear area"},
+        Case{"apart", {{60, 150}, {97.01, 150}}, "", ""},
+        Case{"too close", {{60, 150}, {95.2, 150}}, "too-close", "1.2 mm apart, 3.0 mm wanted"},
+        Case{"overlapping", {{60, 150}, {80, 150}}, "overlap", "overlap"},
+        Case{"one on the other", {{60, 150}, {60, 150}}, "doubled-line", "lie on each other"}),
+    [](const auto& test) {
+        std::string name = test.param.name;
+        std::erase_if(name, [](char ch) { return !std::isalnum(static_cast<unsigned char>(ch)); });
+        return name;
+    });
+
+TEST(Preflight, SmallInsideALargeHoleIsNoOverlap) {
+    Document d = disc_document({{100, 150}});
+    Sticker ring = new_sticker(PictureArtwork{test::picture_of(
+        {test::ellipse({500, 500}, 490, 490), test::as_hole(test::ellipse({500, 500}, 400, 400))}, 1000, 1000)});
+    d = with_sticker_added(d, ring);
+    d.put({.sticker = 2, .centre = {100, 150}});
+    Planner evaluator;
+    EXPECT_THAT(preflight(d, evaluator), testing::IsEmpty());
+}
+
+TEST(Preflight, ResolutionBelow300DpiIsNamedAndTheFixReachesIt) {
+    // 300 dpi wanted, below 150 visibly soft: common practice.
+    Planner evaluator;
+    for (const auto& [dpi, severity] : {std::pair{290.0, Severity::to_look_at}, {120.0, Severity::to_fix}}) {
+        Document d = disc_document({{100, 150}});
+        Sticker s = *d.find(1);
+        s.width = 384 / dpi * 25.4; // the picture is 384 px wide
+        d = with_sticker_changed(d, s);
+        const auto findings = preflight(d, evaluator);
+        ASSERT_EQ(findings.size(), 1u);
+        EXPECT_EQ(findings[0].severity, severity);
+        EXPECT_THAT(findings[0].message,
+                    testing::HasSubstr(std::to_string(static_cast<int>(dpi)) + " dpi, 300 wanted"));
+        const auto repaired = findings[0].fix->edit(d);
+        EXPECT_NEAR(repaired->find(1)->width, 384 / 300.0 * 25.4, 1e-6);
+        EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());
+    }
+}
+
+TEST(Preflight, TooLargeForTheZoneSaysWhatFits) {
+    Document d = disc_document({{105, 150}});
+    Sticker s = *d.find(1);
+    s.width = 230;
+    d = with_sticker_changed(d, s);
+    Planner evaluator;
+    const auto findings = preflight(d, evaluator);
+    ASSERT_FALSE(findings.empty());
+    EXPECT_THAT(findings[0].message, testing::HasSubstr("larger than the cut zone, which takes 194.0 mm × 252"));
+}
+
+TEST(Preflight, EveryRuleFindsShowsFixesAndIsTakenBack) {
+    for (const test::Trouble& trouble : test::every_trouble()) {
+        SCOPED_TRACE(trouble.rule);
+        Planner evaluator;
+        const auto found_in = [&](const Document& document) {
+            std::vector<Finding> found = preflight(document, evaluator);
+            std::erase_if(found, [&](const Finding& f) { return f.rule != trouble.rule; });
+            return found;
+        };
+        History history(trouble.document);
+        const std::vector<Finding> found = found_in(trouble.document);
+        ASSERT_FALSE(found.empty()) << test::preflight_messages(trouble.document, evaluator);
+        const Finding& first = found.front();
+        EXPECT_THAT(first.message, testing::Not(testing::IsEmpty()));
+        const Size paper = trouble.document.sheet.paper;
+        EXPECT_TRUE((Rect{{-40, -40}, {paper.width + 40, paper.height + 40}}.contains(first.at))) << "where to look";
+        EXPECT_EQ(first.fix.has_value(), trouble.has_fix);
+        EXPECT_TRUE(found_in(silenced(trouble.document, first)).empty() || found.size() > 1) << "it can be silenced";
+        if (!first.fix)
+            continue;
+        const auto fixed = first.fix->edit(trouble.document);
+        ASSERT_TRUE(fixed);
+        history.apply(first.fix->label, *fixed);
+        EXPECT_LT(found_in(history.current()).size(), found.size()) << first.fix->label;
+        history.undo();
+        EXPECT_EQ(found_in(history.current()).size(), found.size());
+    }
+}
+
+TEST(Preflight, WhatIsSilencedComesBackWhenTheCopyIsMoved) {
+    Planner evaluator;
+    Document d = disc_document({{60, 150}, {95.2, 150}});
+    const auto findings = preflight(d, evaluator);
+    ASSERT_EQ(findings.size(), 1u);
+    d = silenced(d, findings[0]);
+    EXPECT_THAT(preflight(d, evaluator), testing::IsEmpty());
+    d.placements[1].centre.x -= 0.5;
+    EXPECT_EQ(preflight(d, evaluator).size(), 1u);
+}
+
+TEST(Preflight, IsTheSameAfterAMoveAsFromScratch) {
+    Document d;
+    d = with_sticker_added(d, test::disc_sticker(10));
+    for (int i = 0; i < 60; ++i)
+        d.put({.sticker = 1, .centre = {30.0 + 17 * (i % 10), 60.0 + 17 * (i / 10)}});
+    Planner evaluator;
+    static_cast<void>(preflight(d, evaluator));
+    for (const Point by : {Point{3, 0}, Point{-40, 0}, Point{0, 11}}) {
+        d.placements[7].centre = d.placements[7].centre + by;
+        Planner fresh;
+        EXPECT_EQ(test::preflight_messages(d, evaluator), test::preflight_messages(d, fresh));
+        const auto here = evaluator.plan(d), anew = fresh.plan(d);
+        ASSERT_EQ(here->pages[0].cuts.size(), anew->pages[0].cuts.size());
+        for (std::size_t i = 0; i < here->pages[0].cuts.size(); ++i)
+            EXPECT_EQ(here->pages[0].cuts[i].line, anew->pages[0].cuts[i].line);
+        EXPECT_EQ(here->pages[0].prints.size(), anew->pages[0].prints.size());
+    }
+}
+
+TEST(Preflight, WhatMustBeFixedComesFirst) {
+    Planner evaluator;
+    const auto findings = preflight(disc_document({{60, 150}, {95.2, 150}, {0, 250}}), evaluator);
+    ASSERT_EQ(findings.size(), 2u);
+    EXPECT_EQ(findings[0].severity, Severity::to_fix);
+    EXPECT_EQ(findings[1].severity, Severity::to_look_at);
+}
+
+} // namespace
+} // namespace fusuma

@@ -1,0 +1,295 @@
+// The practice cutter and the lines to it: over the network, a serial port and a device file.
+
+#include "core/plan/cut_page.h"
+#include "devices/cutter/cut_sender.h"
+#include "devices/practice/practice_cutter.h"
+#include "devices/practice/practice_sheet.h"
+#include "tests/support/exact_coverage.h"
+
+#include <QCoreApplication>
+#include <QElapsedTimer>
+#include <QFile>
+#include <QPainter>
+#include <QTcpSocket>
+#include <QTemporaryDir>
+#include <gmock/gmock.h>
+
+namespace fusuma {
+namespace {
+
+using testing::HasSubstr;
+
+/// Runs the event loop until `done` or twenty seconds are over.
+template <typename Done> bool wait_for(Done&& done) {
+    QElapsedTimer clock;
+    for (clock.start(); !done() && clock.elapsed() < 20000;)
+        QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
+    return done();
+}
+
+/// A job of so many rings in rows.
+CutSender::Job rings(std::size_t count, bool asks_back = true) {
+    std::vector<CutPath> paths;
+    for (std::size_t i = 0; i < count; ++i)
+        paths.push_back(
+            {contour_of(test::ellipse(
+                 {20 + 12.0 * static_cast<double>(i % 14), 20 + 12.0 * static_cast<double>(i / 14)}, 5, 5, 0, 40)),
+             CutKind::kiss, CopyId{static_cast<int>(i) + 1}});
+    return {cut_page(paths, {210, 297}, {}, {}), {}, {210, 297}, {.asks_back = asks_back}};
+}
+
+struct Line {
+    PracticeCutter cutter{0};
+    CutSender sender;
+    bool cut = false, sent = false;
+    QString refused, dropped;
+
+    Line() {
+        QObject::connect(&cutter, &PracticeCutter::finished, [this] { cut = true; });
+        QObject::connect(&cutter, &PracticeCutter::refused, [this](const QString& why) { refused = why; });
+        QObject::connect(&sender, &CutSender::finished, [this] { sent = true; });
+        QObject::connect(&sender, &CutSender::dropped, [this](const QString& why) { dropped = why; });
+        EXPECT_TRUE(cutter.listen(0));
+    }
+    [[nodiscard]] CutterAddress network() const { return {CutterAddress::Kind::tcp, "127.0.0.1", cutter.port()}; }
+};
+
+/// Every run of the job was cut once, where it should be.
+void expect_all_cut(const PracticeCutter& cutter, const CutJob& job) {
+    const auto traces = cutter.cut_so_far();
+    ASSERT_EQ(traces.size(), job.runs.size());
+    for (std::size_t i = 0; i < traces.size(); ++i) {
+        EXPECT_LT(distance(traces[i].tip.front(), job.runs[i].axis.front()), 0.03);
+        EXPECT_LT(distance(traces[i].tip.back(), job.runs[i].axis.back()), 0.03);
+    }
+}
+
+TEST(CutSender, SendsAJobOverTheNetworkWithOrWithoutAnswers) {
+    for (const bool asks_back : {true, false}) {
+        Line line;
+        const auto job = rings(150, asks_back);
+        line.sender.start(line.network(), job);
+        ASSERT_TRUE(wait_for([&] { return line.sent && line.cut; })) << line.dropped.toStdString();
+        EXPECT_EQ(line.sender.runs_done(), 150u);
+        EXPECT_EQ(line.cutter.progress(), 1);
+        expect_all_cut(line.cutter, job.job);
+    }
+}
+
+TEST(CutSender, SendsAJobOverASerialPort) {
+    Line line;
+    const auto port = line.cutter.open_serial();
+    ASSERT_TRUE(port) << port.problem().text();
+    const auto job = rings(40);
+    line.sender.start({CutterAddress::Kind::serial, *port, 38400}, job);
+    ASSERT_TRUE(wait_for([&] { return line.sent; })) << line.dropped.toStdString();
+    expect_all_cut(line.cutter, job.job);
+}
+
+TEST(CutSender, WritesToADeviceFile) {
+    QTemporaryDir folder;
+    const QString path = folder.filePath("lp0");
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.close();
+    CutSender sender;
+    bool sent = false;
+    QObject::connect(&sender, &CutSender::finished, [&] { sent = true; });
+    const auto job = rings(5, false);
+    sender.start({CutterAddress::Kind::device, path, 0}, job);
+    ASSERT_TRUE(wait_for([&] { return sent; }));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.readAll().toStdString(), cut_hpgl(job.job, job.material, job.paper, job.options));
+}
+
+TEST(CutSender, PausesAndGoesOn) {
+    Line line;
+    line.cutter.set_speed(300); // a ring takes a tenth of a second
+    line.sender.start(line.network(), rings(12));
+    ASSERT_TRUE(wait_for([&] { return line.sender.runs_done() >= 2; }));
+    line.sender.pause();
+    ASSERT_TRUE(wait_for([&] { return line.cutter.progress() >= 1; })) << "the lines in hand are finished";
+    const std::size_t then = line.cutter.cut_so_far().size();
+    EXPECT_LE(then, line.sender.runs_done() + 2);
+    EXPECT_LT(then, 12u);
+    line.sender.go_on();
+    line.cutter.set_speed(0);
+    ASSERT_TRUE(wait_for([&] { return line.sent; }));
+    EXPECT_EQ(line.cutter.cut_so_far().size(), 12u);
+}
+
+TEST(CutSender, GoesOnWithTheNextLineAfterTheConnectionDropped) {
+    Line line;
+    line.cutter.set_faults({.drop_after = 7}, {210, 297});
+    const auto job = rings(20);
+    line.sender.start(line.network(), job);
+    ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); }));
+    EXPECT_EQ(line.sender.state(), CutSender::State::dropped);
+    EXPECT_LE(line.sender.runs_done(), line.cutter.cut_so_far().size());
+    EXPECT_GE(line.sender.runs_done() + 2, line.cutter.cut_so_far().size())
+        << "at most the lines in hand are cut twice";
+    line.sender.go_on();
+    ASSERT_TRUE(wait_for([&] { return line.sent; }));
+    EXPECT_GE(line.cutter.cut_so_far().size(), 20u);
+    EXPECT_LE(line.cutter.cut_so_far().size(), 22u);
+}
+
+TEST(CutSender, StopsWithTheBladeUp) {
+    Line line;
+    line.cutter.set_speed(100);
+    line.sender.start(line.network(), rings(50));
+    ASSERT_TRUE(wait_for([&] { return line.sender.runs_done() >= 1; }));
+    line.sender.stop();
+    EXPECT_EQ(line.sender.state(), CutSender::State::idle);
+    ASSERT_TRUE(wait_for([&] { return line.cut; })) << "the cutter ends what it has";
+    EXPECT_LT(line.cutter.cut_so_far().size(), 50u);
+}
+
+TEST(CutSender, SaysWhenNobodyListens) {
+    for (const CutterAddress& nobody : {CutterAddress{CutterAddress::Kind::tcp, "127.0.0.1", 1},
+                                        {CutterAddress::Kind::serial, "/dev/no-such-port", 9600},
+                                        {CutterAddress::Kind::device, "/dev/no-such-device", 0}}) {
+        Line line;
+        line.sender.start(nobody, rings(1));
+        ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); }));
+        EXPECT_THAT(line.dropped.toStdString(), testing::AnyOf(HasSubstr("dropped:"), HasSubstr("cannot be opened")));
+    }
+}
+
+TEST(CutterAddress, IsReadOrRefused) {
+    const auto tcp = parse_cutter_address("tcp:cutter.local:9100"),
+               serial = parse_cutter_address("serial:/dev/ttyUSB0@38400"),
+               plain = parse_cutter_address("serial:/dev/ttyS1"), device = parse_cutter_address("device:/dev/usb/lp0");
+    ASSERT_TRUE(tcp && serial && plain && device);
+    EXPECT_EQ(tcp->target, "cutter.local");
+    EXPECT_EQ(tcp->number, 9100);
+    EXPECT_EQ(serial->target, "/dev/ttyUSB0");
+    EXPECT_EQ(serial->number, 38400);
+    EXPECT_EQ(plain->number, 9600);
+    EXPECT_EQ(device->target, "/dev/usb/lp0");
+    for (const char* wrong :
+         {"", "tcp:", "tcp:host", "tcp:host:0", "tcp:host:70000", "serial:", "serial:@9600", "serial:a@b", "lpt1"})
+        EXPECT_FALSE(parse_cutter_address(wrong)) << wrong;
+}
+
+TEST(PracticeCutter, RefusesWhatIsNotHpglAndTakesTheNextJob) {
+    Line line;
+    QTcpSocket other;
+    other.connectToHost("127.0.0.1", line.cutter.port());
+    ASSERT_TRUE(wait_for([&] { return other.state() == QAbstractSocket::ConnectedState; }));
+    other.write("GET / HTTP/1.1;\r\n");
+    ASSERT_TRUE(wait_for([&] { return !line.refused.isEmpty(); }));
+    EXPECT_TRUE(line.refused.contains("not HP-GL") || line.refused.contains("number")) << line.refused.toStdString();
+    line.sender.start(line.network(), rings(3));
+    EXPECT_TRUE(wait_for([&] { return line.sent; }));
+}
+
+TEST(PracticeCutter, HasTheFaultsItIsGiven) {
+    // 0.4 mm of play: a line drawn to the right and back ends where it began, but lags by 0.2 mm on the way.
+    FaultyBlade blade({.backlash = 0.4}, {210, 297});
+    const auto cut = blade.cut({{0, 0}, {10, 0}, {0, 0}});
+    EXPECT_NEAR(cut[1].x, 9.8, 1e-9);
+    EXPECT_NEAR(cut[2].x, 0.2, 1e-9);
+    // A machine that is a per cent too large, about the paper's middle.
+    FaultyBlade large({.own = {{}, 0, 1.01, 1.01}}, {200, 300});
+    EXPECT_LT(distance(large.cut({{0, 0}, {200, 300}})[1], {201, 301.5}), 1e-9);
+    // A trailing blade comes out behind its axis.
+    FaultyBlade drag({.blade_offset = 0.5}, {210, 297});
+    EXPECT_NEAR(drag.cut({{0, 0}, {10, 0}}).back().x, 9.5, 1e-6);
+}
+
+TEST(Hpgl, PiecesBeginAnywhereAndTellTheTool) {
+    const auto job = rings(6);
+    Material m;
+    m.kiss = {75, 180, 1};
+    const auto all = hpgl_pieces(job.job, m, job.paper, {.sets_tool = true, .asks_back = true});
+    ASSERT_EQ(all.size(), 8u) << "what comes before, six runs, the end";
+    EXPECT_THAT(all[1], HasSubstr("SP1;\nVS18;FS75;")); // VS in cm/s
+    EXPECT_THAT(all[2], testing::Not(HasSubstr("VS")));
+    for (std::size_t i = 1; i <= 6; ++i)
+        EXPECT_THAT(all[i], testing::EndsWith("PU;OA;\n"));
+    const auto rest = hpgl_pieces(job.job, m, job.paper, {.sets_tool = true, .asks_back = true}, 4);
+    ASSERT_EQ(rest.size(), 4u);
+    EXPECT_THAT(rest[1], HasSubstr("SP1;\nVS18;FS75;")) << "the tool is told anew";
+    EXPECT_EQ(rest[2], all[6]);
+    HpglReader reader;
+    for (const std::string& piece : rest)
+        ASSERT_TRUE(reader.take(piece));
+    EXPECT_EQ(reader.finished_strokes().size(), 2u);
+    const auto answers = reader.take_answers();
+    ASSERT_EQ(answers.size(), 2u);
+    const HpglStroke& last = reader.finished_strokes().back();
+    EXPECT_EQ(answers[1], std::to_string(std::lround(last.points.back().x * 40)) + "," +
+                              std::to_string(std::lround(last.points.back().y * 40)) + ",0");
+    EXPECT_TRUE(reader.take_answers().empty()) << "each once";
+}
+
+TEST(PracticeSheet, PrintersMoveClipAndBleed) {
+    QImage sheet(2100, 2970, QImage::Format_RGB32); // 10 px to the mm
+    sheet.setDotsPerMeterX(10000);
+    sheet.fill(Qt::white);
+    QPainter painter(&sheet);
+    painter.fillRect(1000, 1400, 100, 100, Qt::black); // its middle in the middle of the page, nearly
+    painter.fillRect(0, 0, 60, 60, Qt::black);
+    painter.end();
+    const Size a4{210, 297};
+    const auto grey = [](const QImage& image, double x, double y) {
+        return qGray(image.pixel(static_cast<int>(10 * x), static_cast<int>(10 * y)));
+    };
+    EXPECT_EQ(with_faults(sheet, a4, {}), sheet) << "a printer without faults";
+    const QImage moved = with_faults(sheet, a4, {.pose = {{20, -5}}});
+    EXPECT_LT(grey(moved, 125, 140), 20);
+    EXPECT_GT(grey(moved, 105, 145), 230);
+    const QImage clipped = with_faults(sheet, a4, {.clipped = 7});
+    EXPECT_GT(grey(clipped, 3, 3), 250);
+    EXPECT_LT(grey(clipped, 105, 145), 20);
+    const QImage spread = with_faults(sheet, a4, {.ink_spread = 0.5});
+    EXPECT_LT(grey(spread, 110.3, 145), 100);
+    EXPECT_GT(grey(spread, 111, 145), 230);
+    // Stretched by 2 % about the middle, the near corner of the page goes outward.
+    EXPECT_LT(grey(with_faults(sheet, a4, {.pose = {{}, 0, 1.02, 1.02}}), 3.5, 2.5), 20);
+}
+
+TEST(PracticeSheet, ScansShowTheSheetWhereItLiesWithItsMarksSpoilt) {
+    QImage sheet(2100, 2970, QImage::Format_RGB32);
+    sheet.setDotsPerMeterX(10000);
+    sheet.fill(Qt::white);
+    const std::vector<Mark> marks = marks_on({210, 297}, {});
+    {
+        QPainter painter(&sheet);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(Qt::black);
+        for (const Mark& mark : marks)
+            painter.drawEllipse(10 * QPointF(mark.centre.x, mark.centre.y), 10 * mark.radius, 10 * mark.radius);
+    }
+    LoadFaults load{{3, 4}, 0, false, 0, {}, {1}, 1};
+    const Scan scan = practice_scan(sheet, {210, 297}, marks, {}, load);
+    const auto grey = [&](Point machine) {
+        const Point px = scan.px_per_mm * (machine - scan.origin);
+        return static_cast<int>(scan.grey[static_cast<std::size_t>(px.y) * static_cast<std::size_t>(scan.width) +
+                                          static_cast<std::size_t>(px.x)]);
+    };
+    EXPECT_LT(grey(marks[0].centre + load.shift), 20);
+    EXPECT_GT(grey(marks[1].centre + load.shift), 200) << "covered";
+    EXPECT_NEAR(grey({-10, -10}), 120, 3) << "the bed round the paper";
+    EXPECT_EQ(find_spots(scan, marks).size(), 4u);
+    load.smudged = {0};
+    load.noise = 10;
+    EXPECT_EQ(find_spots(practice_scan(sheet, {210, 297}, marks, {}, load), marks).size(), 3u);
+    load.seed = 2;
+    EXPECT_NE(practice_scan(sheet, {210, 297}, marks, {}, load).grey, scan.grey);
+}
+
+TEST(CutSheet, DrawsTheCutOverThePrintWhereverTheSheetLay) {
+    QImage print(840, 1188, QImage::Format_RGB32);
+    print.fill(Qt::yellow);
+    const Transform lay = Transform::shift({30, 0});
+    const QImage cut = cut_sheet(print, {210, 297}, {{CutKind::kiss, {{80, 97}, {180, 97}}}}, lay.inverted());
+    const QColor on_line(cut.pixel(400, 388)); // 100 mm, 97 mm
+    EXPECT_LT(on_line.red(), 200);
+    EXPECT_EQ(cut.pixel(400, 800), print.pixel(400, 800));
+    EXPECT_EQ(cut.pixel(650, 388), print.pixel(650, 388)) << "the line ends at 150 mm";
+}
+
+} // namespace
+} // namespace fusuma

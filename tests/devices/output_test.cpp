@@ -1,0 +1,351 @@
+// What is written to print and to cut, read back by readers that are not ours: poppler, librsvg; and HP-GL by the
+// practice cutter's reader, which shares no code with the writer.
+
+#include <librsvg/rsvg.h> // first: Qt's keywords would disturb it
+
+#include "core/arrange/free_place.h"
+#include "core/geometry/measure.h"
+#include "devices/practice/practice_printer.h"
+#include "formats/cut_files/hpgl.h"
+#include "formats/pdf/pdf_write.h"
+#include "formats/cut_files/svg_write.h"
+#include "tests/support/hpgl.h"
+#include "tests/support/samples.h"
+
+#include <gmock/gmock.h>
+#include <memory>
+#include <numbers>
+#include <poppler-document.h>
+#include <poppler-page.h>
+
+namespace fusuma {
+namespace {
+
+struct Planned {
+    Document document;
+    std::shared_ptr<const JobPlan> plan;
+};
+
+Planned three_discs(Size paper) {
+    Document d = test::disc_document({});
+    d.sheet.paper = paper;
+    Planner evaluator;
+    d = place_in_rows(d, evaluator, 1, 3).document;
+    return {d, evaluator.plan(d)};
+}
+
+/// Darkness-weighted centre of the dark pixels near a place, in mm.
+Point dark_centre(const QImage& sheet, Point near_mm, double reach_mm, double px_per_mm) {
+    double weight = 0;
+    Point sum;
+    const auto px = [&](double mm) { return static_cast<int>(std::lround(mm * px_per_mm)); };
+    for (int y = px(near_mm.y - reach_mm); y <= px(near_mm.y + reach_mm); ++y)
+        for (int x = px(near_mm.x - reach_mm); x <= px(near_mm.x + reach_mm); ++x) {
+            const double dark = 255 - qGray(sheet.pixel(x, y));
+            weight += dark;
+            sum = sum + dark * Point{x + 0.5, y + 0.5};
+        }
+    return (1 / (weight * px_per_mm)) * sum;
+}
+
+TEST(Pdf, PageIsThePaperToATenthOfAPoint) {
+    for (const Size paper : {Size{210, 297}, Size{215.9, 279.4}, Size{101.6, 152.4}}) {
+        const std::string pdf = print_pdf(*three_discs(paper).plan);
+        const std::unique_ptr<poppler::document> document(
+            poppler::document::load_from_raw_data(pdf.data(), static_cast<int>(pdf.size())));
+        ASSERT_TRUE(document);
+        ASSERT_EQ(document->pages(), 1);
+        const std::unique_ptr<poppler::page> page(document->create_page(0));
+        // 1 pt = 1/72 in (ISO 32000-1, 8.3.2.3)
+        EXPECT_NEAR(page->page_rect(poppler::media_box).width(), paper.width / 25.4 * 72, 0.1);
+        EXPECT_NEAR(page->page_rect(poppler::media_box).height(), paper.height / 25.4 * 72, 0.1);
+        EXPECT_THAT(pdf, testing::HasSubstr("/PrintScaling /None"));
+    }
+}
+
+TEST(Pdf, MarksLieWhereThePlanSaysAt1200Dpi) {
+    const Planned planned = three_discs({210, 297});
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*planned.plan)), 1200);
+    ASSERT_TRUE(sheet);
+    const double px_per_mm = 1200 / 25.4;
+    for (const Mark& mark : planned.plan->pages[0].marks)
+        EXPECT_LT(distance(dark_centre(*sheet, mark.centre, mark.radius + 1, px_per_mm), mark.centre), 0.05);
+}
+
+TEST(Pdf, ArtLandsInItsPlaceWithItsTransparencyAndWithoutCutLines) {
+    const Planned planned = three_discs({210, 297});
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*planned.plan)), 600);
+    ASSERT_TRUE(sheet);
+    const double px_per_mm = 600 / 25.4;
+    const auto colour = [&](Point mm) {
+        return QColor(sheet->pixel(static_cast<int>(mm.x * px_per_mm), static_cast<int>(mm.y * px_per_mm)));
+    };
+    for (const Placement& p : planned.document.placements) {
+        EXPECT_EQ(colour(p.centre), QColor(200, 60, 40));
+        EXPECT_EQ(colour(p.centre + Point{15.5, 15.5}), QColor(Qt::white)) << "the picture's clear corner";
+        EXPECT_LT(distance(dark_centre(*sheet, p.centre, 17.5, px_per_mm), p.centre), 0.045)
+            << "a pixel: poppler draws pictures on whole ones";
+        for (int i = 0; i < 360; ++i) // along the cut line, 17 mm from the middle
+            EXPECT_EQ(colour(p.centre + 17.0 * Point{std::cos(i), std::sin(i)}), QColor(Qt::white));
+    }
+}
+
+TEST(Pdf, ThePrintersCorrectionMovesAndStretchesEverything) {
+    Planned planned = three_discs({210, 297});
+    planned.document.sheet.printer.shift = {1.5, -0.8};
+    planned.document.sheet.printer.stretch_x = 1.01;
+    Planner evaluator;
+    const auto plan = evaluator.plan(planned.document);
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*plan)), 600);
+    ASSERT_TRUE(sheet);
+    for (const Mark& mark : plan->pages[0].marks) {
+        const Point wanted{105 + 1.01 * (mark.centre.x - 105) + 1.5, mark.centre.y - 0.8};
+        EXPECT_LT(distance(dark_centre(*sheet, wanted, mark.radius + 1, 600 / 25.4), wanted), 0.06);
+    }
+}
+
+TEST(Pdf, CrossesAndRingsAreDrawnAsTheirShapes) {
+    Document document = test::disc_document({});
+    document.sheet.marks = {.kind = MarkKind::scheme,
+                            .scheme = {"Two",
+                                       {{MarkShape::cross, PaperCorner::top_left, {30, 30}, 5, 0.6},
+                                        {MarkShape::ring, PaperCorner::bottom_right, {30, 30}, 5, 1}}}};
+    Planner evaluator;
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(document))), 300);
+    ASSERT_TRUE(sheet);
+    const auto is_black = [&](double x, double y) {
+        return qGray(sheet->pixel(static_cast<int>(x * 300 / 25.4), static_cast<int>(y * 300 / 25.4))) < 60;
+    };
+    EXPECT_TRUE(is_black(30, 30) && is_black(26, 30) && is_black(30, 34));
+    EXPECT_FALSE(is_black(27, 27));
+    EXPECT_TRUE(is_black(180 + 4.5, 267));
+    EXPECT_FALSE(is_black(180, 267));
+}
+
+TEST(Cut, SmallSheetsAreScoredInTheirOwnGroupAndPen) {
+    Document document = test::disc_document({{60, 80}});
+    document.sheet.division = {2, 2, 6, Division::Cut::score};
+    Planner evaluator;
+    const auto plan = evaluator.plan(document);
+    EXPECT_THAT(cut_svg(*plan), testing::HasSubstr("id=\"score\""));
+    EXPECT_THAT(test::hpgl_of(*plan), testing::HasSubstr("SP3;"));
+    const PlanTotals sum = totals(*plan);
+    const std::vector<Rect> sheets = small_sheets(document.sheet);
+    EXPECT_NEAR(sum.score_mm, 4 * 2 * (sheets[0].width() + sheets[0].height()), 1e-6);
+    EXPECT_NEAR(sum.kiss_mm, 34 * std::numbers::pi, 0.5);
+}
+
+TEST(Pdf, SamePlanSameBytes) {
+    const auto plan = three_discs({210, 297}).plan;
+    EXPECT_EQ(print_pdf(*plan), print_pdf(*plan));
+}
+
+TEST(Pdf, ATurnedMirroredCopyPrintsAsItIsPlaced) {
+    // A picture with only its top-left quarter filled shows which way it lies.
+    Document d = with_sticker_added(
+        {}, new_sticker(PictureArtwork{test::picture_of({{{0, 0}, {0, 100}, {100, 100}, {100, 0}}}, 200, 200, 254)}));
+    d.put({.sticker = 1, .centre = {100, 100}, .turn = std::numbers::pi / 2, .mirrored = true});
+    Planner evaluator;
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(d))), 100);
+    const auto filled = [&](Point mm) {
+        return qGray(sheet->pixel(static_cast<int>(mm.x * 100 / 25.4), static_cast<int>(mm.y * 100 / 25.4))) < 200;
+    };
+    // Mirrored: top right. Then a quarter turn clockwise: bottom right.
+    EXPECT_TRUE(filled({105, 105}));
+    EXPECT_FALSE(filled({95, 95}));
+    EXPECT_FALSE(filled({105, 95}));
+    EXPECT_FALSE(filled({95, 105}));
+}
+
+TEST(PracticePrinter, RefusesWhatIsNoPdf) {
+    EXPECT_FALSE(practice_print("not a pdf", 300));
+    EXPECT_FALSE(practice_print({}, 300));
+}
+
+/// The polygons of an SVG's paths, read by librsvg: the drawing is filled in black and measured as a picture.
+struct Drawn {
+    double width_mm = 0, height_mm = 0;
+    double area_mm2 = 0;
+    Rect box;
+};
+
+Drawn drawn_by_librsvg(std::string svg, double px_per_mm) {
+    // Filled in place of stroked, so that areas can be compared.
+    const auto swap = [&](const std::string& from, const std::string& to) {
+        for (std::size_t at; (at = svg.find(from)) != std::string::npos;)
+            svg.replace(at, from.size(), to);
+    };
+    swap("fill=\"none\" stroke=\"#00838a\"", "fill=\"black\" ");
+    GError* error = nullptr;
+    RsvgHandle* handle = rsvg_handle_new_from_data(reinterpret_cast<const guint8*>(svg.data()), svg.size(), &error);
+    EXPECT_TRUE(handle);
+    gboolean has_width = FALSE, has_height = FALSE, has_viewbox = FALSE;
+    RsvgLength width{}, height{};
+    RsvgRectangle viewbox{};
+    rsvg_handle_get_intrinsic_dimensions(handle, &has_width, &width, &has_height, &height, &has_viewbox, &viewbox);
+    EXPECT_EQ(width.unit, RSVG_UNIT_MM);
+    EXPECT_NEAR(viewbox.width, width.length, 1e-4);
+    Drawn drawn{width.length, height.length, 0, {}};
+    const int w = static_cast<int>(width.length * px_per_mm), h = static_cast<int>(height.length * px_per_mm);
+    cairo_surface_t* surface = cairo_image_surface_create(CAIRO_FORMAT_A8, w, h);
+    cairo_t* cairo = cairo_create(surface);
+    const RsvgRectangle all{0, 0, width.length * px_per_mm, height.length * px_per_mm};
+    EXPECT_TRUE(rsvg_handle_render_document(handle, cairo, &all, &error));
+    cairo_surface_flush(surface);
+    const unsigned char* data = cairo_image_surface_get_data(surface);
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x)
+            if (const int value = data[y * cairo_image_surface_get_stride(surface) + x]; value > 0) {
+                drawn.area_mm2 += value / 255.0 / (px_per_mm * px_per_mm);
+                if (value > 127)
+                    drawn.box.include((1 / px_per_mm) * Point{x + 0.5, y + 0.5});
+            }
+    cairo_destroy(cairo);
+    cairo_surface_destroy(surface);
+    g_object_unref(handle);
+    return drawn;
+}
+
+TEST(Svg, LibrsvgSeesTheCutLinesInTheirTrueSizeAndPlace) {
+    const Planned planned = three_discs({210, 297});
+    const Drawn drawn = drawn_by_librsvg(cut_svg(*planned.plan), 10);
+    EXPECT_NEAR(drawn.width_mm, 210, 1e-4);
+    EXPECT_NEAR(drawn.height_mm, 297, 1e-4);
+    EXPECT_NEAR(drawn.area_mm2, 3 * std::numbers::pi * 17 * 17, 2);
+    EXPECT_NEAR(drawn.box.min.x, planned.document.placements.front().centre.x - 17, 0.1);
+    EXPECT_NEAR(drawn.box.max.y, planned.document.placements.front().centre.y + 17, 0.1);
+}
+
+TEST(Svg, KindsOfCutHaveTheirOwnGroups) {
+    Planned planned = three_discs({210, 297});
+    Sticker s = *planned.document.find(1);
+    s.cut = CutKind::through;
+    Planner evaluator;
+    const std::string svg = cut_svg(*evaluator.plan(with_sticker_changed(planned.document, s)));
+    EXPECT_THAT(svg, testing::HasSubstr("<g id=\"through\""));
+    EXPECT_THAT(svg, testing::Not(testing::HasSubstr("<g id=\"kiss\"")));
+}
+
+TEST(Svg, AnOutlineKeepsItsHole) {
+    const Sticker ring = new_sticker(PictureArtwork{test::picture_of(
+        {test::ellipse({200, 200}, 150, 150), test::as_hole(test::ellipse({200, 200}, 50, 50))}, 400, 400, 254)});
+    Planner evaluator;
+    const Drawn drawn = drawn_by_librsvg(outline_svg(evaluator.evaluate(ring)->outline(), {}, {40, 40}), 20);
+    EXPECT_NEAR(drawn.area_mm2, std::numbers::pi * (15 * 15 - 5 * 5), 0.6);
+}
+
+TEST(Pdf, RimsAndBleedComeOutOfThePrinterWhereThePlanHasThem) {
+    // A disc of 20 mm with a yellow rim of 1 mm, a blue border of 2 mm and 1 mm of bleed, laid out turned; poppler
+    // draws it.
+    Document d = test::disc_document({{60, 150}});
+    Sticker s = *d.find(1);
+    s.rims.inner = {{1, {.kind = Fill::Kind::colour, .colour = {237, 184, 77}}}};
+    s.rims.border = {.kind = Fill::Kind::colour, .colour = {30, 78, 102}};
+    s.bleed = {Bleed::Kind::rim, 1};
+    d = with_sticker_changed(d, s);
+    d.placements[0].turn = 0.6;
+    Planner evaluator;
+    constexpr double dpi = 254; // 10 px to the mm
+    const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(d))), dpi);
+    ASSERT_TRUE(sheet);
+    const auto colour_at = [&](double radius, double angle) {
+        const Point p = 10 * (Point{60, 150} + radius * Point{std::cos(angle), std::sin(angle)});
+        return sheet->pixelColor(static_cast<int>(p.x), static_cast<int>(p.y));
+    };
+    const auto is_near = [](const QColor& a, const QColor& b) {
+        return std::abs(a.red() - b.red()) + std::abs(a.green() - b.green()) + std::abs(a.blue() - b.blue()) < 12;
+    };
+    for (double angle = 0; angle < 6.2; angle += 0.37) {
+        EXPECT_TRUE(is_near(colour_at(14.6, angle), QColor(200, 60, 40))) << angle; // the art
+        EXPECT_TRUE(is_near(colour_at(15.5, angle), QColor(237, 184, 77))) << angle;
+        EXPECT_TRUE(is_near(colour_at(16.4, angle), QColor(30, 78, 102))) << angle;
+        EXPECT_TRUE(is_near(colour_at(18.7, angle), QColor(30, 78, 102))) << angle; // past the cut at 18
+        EXPECT_TRUE(is_near(colour_at(19.4, angle), Qt::white)) << angle;
+        // No hairline of paper where one meets the other.
+        for (double radius = 14.5; radius < 18.8; radius += 0.05)
+            EXPECT_LT(colour_at(radius, angle).blue(), 150) << radius << " " << angle;
+    }
+}
+
+TEST(Pdf, BleedOfTheArtsColoursLeavesNoSeamAtItsEdge) {
+    Document d = test::disc_document({{60, 150}});
+    Sticker s = *d.find(1);
+    s.border.width = 0;
+    s.bleed = {Bleed::Kind::art, 1};
+    d = with_sticker_changed(d, s);
+    Planner evaluator;
+    for (const double dpi : {200.0, 300.0, 600.0}) {
+        const auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*evaluator.plan(d))), dpi);
+        ASSERT_TRUE(sheet);
+        for (double angle = 0; angle < 6.28; angle += 0.01)
+            for (double radius = 14; radius < 15.8; radius += 0.04) {
+                const Point p = dpi / 25.4 * (Point{60, 150} + radius * Point{std::cos(angle), std::sin(angle)});
+                const QColor colour = sheet->pixelColor(static_cast<int>(p.x), static_cast<int>(p.y));
+                ASSERT_LT(colour.green(), 85) << dpi << " dpi, " << radius << " mm from the middle";
+            }
+    }
+}
+
+TEST(Svg, OpenLinesStayOpenHereAndOnTheCutter) {
+    JobPlan plan{{100, 100}, {{}}};
+    plan.pages[0].cuts = {{{{10, 20}, {Segment::line_to({30, 20}), Segment::cubic_to({40, 20}, {40, 30}, {30, 30})}},
+                           CutKind::kiss,
+                           CopyId{1},
+                           true}};
+    EXPECT_EQ(cut_svg(plan).find('Z'), std::string::npos);
+    HpglReader reader;
+    ASSERT_TRUE(reader.take(test::hpgl_of(plan)));
+    ASSERT_EQ(reader.strokes().size(), 1u);
+    EXPECT_NEAR(distance(reader.strokes()[0].points.front(), {10, 80}), 0, 0.02);
+    EXPECT_NEAR(distance(reader.strokes()[0].points.back(), {30, 70}), 0, 0.02);
+}
+
+TEST(Hpgl, ReadsBackWithinAPlotterUnitOfThePlan) {
+    const Planned planned = three_discs({215.9, 279.4});
+    HpglReader reader;
+    ASSERT_TRUE(reader.take(test::hpgl_of(*planned.plan)));
+    const auto strokes = reader.strokes();
+    const auto& cuts = planned.plan->pages[0].cuts;
+    ASSERT_EQ(strokes.size(), cuts.size());
+    Polygons all;
+    for (std::size_t i = 0; i < cuts.size(); ++i) {
+        EXPECT_EQ(strokes[i].pen, 1);
+        EXPECT_EQ(strokes[i].points.front(), strokes[i].points.back()) << "closed";
+        Polygon on_paper;
+        for (const Point p : strokes[i].points)
+            on_paper.push_back({p.x, 279.4 - p.y}); // HP-GL's y axis points up
+        Polygons truth;
+        for (const CutPath& cut : cuts)
+            truth.push_back(flatten(cut.line, 0.001));
+        for (const Point p : on_paper)
+            EXPECT_LT(nearest_on(truth, p).distance, 0.03);
+        all.push_back(on_paper);
+    }
+    for (const CutPath& cut : cuts)
+        for (const Point p : flatten(cut.line, 0.001))
+            EXPECT_LT(nearest_on(all, p).distance, 0.03);
+}
+
+TEST(Hpgl, UnitIsAFortiethOfAMillimetre) { // HP-GL reference manuals: 0.025 mm
+    HpglReader reader;
+    ASSERT_TRUE(reader.take("IN;SP2;PU40,80;PD440,80;PU;"));
+    ASSERT_EQ(reader.strokes().size(), 1u);
+    EXPECT_EQ(reader.strokes()[0].pen, 2);
+    EXPECT_EQ(reader.strokes()[0].points, (Polygon{{1, 2}, {11, 2}}));
+}
+
+TEST(Hpgl, ArrivesInAnyPiecesAndAlsoRelative) {
+    HpglReader reader;
+    for (const char c : std::string("IN;\r\nsp1;PA;PU100,100;PR;PD40,0,0,40;PU;VS10;"))
+        ASSERT_TRUE(reader.take({&c, 1}));
+    ASSERT_EQ(reader.strokes().size(), 1u);
+    EXPECT_EQ(reader.strokes()[0].points, (Polygon{{2.5, 2.5}, {3.5, 2.5}, {3.5, 3.5}}));
+}
+
+TEST(Hpgl, SaysWhatIsNotHpgl) {
+    for (const char* wrong : {"%!PS;", "12;", "PDx,y;", "PU1;", "PD1e999,2;", "<svg;"})
+        EXPECT_FALSE(HpglReader().take(wrong)) << wrong;
+}
+
+} // namespace
+} // namespace fusuma

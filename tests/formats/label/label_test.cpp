@@ -1,0 +1,476 @@
+// Labels: letters beside FreeType, shapes by handbook formulas, texts that fit and texts that cannot, fields and lists.
+
+#include <ft2build.h>
+#include FT_FREETYPE_H
+#include FT_OUTLINE_H
+
+#include "core/arrange/label_list.h"
+#include "core/geometry/measure.h"
+#include "core/geometry/combine_curves.h"
+#include "core/label/label.h"
+#include "core/label/set_text.h"
+#include "formats/fonts/fonts.h"
+#include "formats/label/label_json.h"
+#include "formats/picture/picture_read.h"
+#include "formats/project/project_file.h"
+#include "formats/label/table_read.h"
+#include "tests/support/samples.h"
+
+#include <QFile>
+#include <cmath>
+#include <gmock/gmock.h>
+#include <numbers>
+
+namespace fusuma {
+namespace {
+
+using std::numbers::pi;
+using testing::ElementsAre;
+using testing::HasSubstr;
+
+LabelText text_in(const char* words, double size, const char* family = "Quicksand", bool bold = false) {
+    LabelText text;
+    text.words = words;
+    text.size = size;
+    text.font.family = family;
+    text.font.is_bold = bold;
+    text.font.font = find_font(family, bold, false);
+    return text;
+}
+
+LabelDesign label_with(std::vector<LabelText> texts, ShapeNumbers shape = {}) {
+    LabelDesign design;
+    design.shape = shape;
+    design.texts = std::move(texts);
+    return design;
+}
+
+Rect ink_of(const SetLabel& label) {
+    Rect ink;
+    for (const SetText& text : label.texts)
+        ink.include(text.ink);
+    return ink;
+}
+
+TEST(Letters, InkBoxesAreThoseOfFreeType) {
+    // Each printable ASCII letter of every shipped font, set by HarfBuzz, beside FreeType's own outline of it.
+    FT_Library library = nullptr;
+    ASSERT_EQ(FT_Init_FreeType(&library), 0);
+    int compared = 0;
+    for (const auto& [file, family, bold, italic] : {std::tuple{"Quicksand-Regular.ttf", "Quicksand", false, false},
+                                                     {"Cabin-BoldItalic.otf", "Cabin", true, true},
+                                                     {"LobsterTwo-Bold.otf", "Lobster Two", true, false},
+                                                     {"DancingScript-Regular.otf", "Dancing Script", false, false},
+                                                     {"Inter-Regular.otf", "Inter", false, false}}) {
+        load_shipped_fonts();
+        QFile bytes(QLatin1String(":/fonts/") + QLatin1String(file));
+        ASSERT_TRUE(bytes.open(QIODevice::ReadOnly));
+        const QByteArray data = bytes.readAll();
+        FT_Face face = nullptr;
+        ASSERT_EQ(
+            FT_New_Memory_Face(library, reinterpret_cast<const FT_Byte*>(data.constData()), data.size(), 0, &face), 0);
+        const auto font = find_font(family, bold, italic);
+        ASSERT_EQ(font->family, family);
+        const double size = 10, unit = size / face->units_per_EM;
+        for (char c = '!'; c <= '~'; ++c) {
+            ASSERT_EQ(FT_Load_Char(face, static_cast<FT_ULong>(c), FT_LOAD_NO_SCALE), 0);
+            if (face->glyph->outline.n_points == 0)
+                continue;
+            // The box of the curves, not of their control points, as FreeType's own walk over the outline gives it.
+            Rect theirs;
+            struct Walk {
+                Rect* box;
+                Point at;
+                double unit;
+                Point of(const FT_Vector* v) const {
+                    return {static_cast<double>(v->x) * unit, -static_cast<double>(v->y) * unit};
+                }
+                void add(const Segment& s) {
+                    for (int i = 0; i <= 200; ++i)
+                        box->include(point_on(at, s, i / 200.0));
+                    at = s.end;
+                }
+            } walk{&theirs, {}, unit};
+            FT_Outline_Funcs functions{};
+            functions.move_to = [](const FT_Vector* to, void* w) {
+                static_cast<Walk*>(w)->at = static_cast<Walk*>(w)->of(to);
+                return 0;
+            };
+            functions.line_to = [](const FT_Vector* to, void* w) {
+                static_cast<Walk*>(w)->add(Segment::line_to(static_cast<Walk*>(w)->of(to)));
+                return 0;
+            };
+            functions.conic_to = [](const FT_Vector* control, const FT_Vector* to, void* w) {
+                auto& k = *static_cast<Walk*>(w);
+                const Point c0 = k.of(control), end = k.of(to);
+                k.add(Segment::cubic_to(lerp(k.at, c0, 2.0 / 3), lerp(end, c0, 2.0 / 3), end));
+                return 0;
+            };
+            functions.cubic_to = [](const FT_Vector* a, const FT_Vector* b, const FT_Vector* to, void* w) {
+                auto& k = *static_cast<Walk*>(w);
+                k.add(Segment::cubic_to(k.of(a), k.of(b), k.of(to)));
+                return 0;
+            };
+            ASSERT_EQ(FT_Outline_Decompose(&face->glyph->outline, &functions, &walk), 0);
+            const Rect ours = set_line(*font, std::string(1, c), size).ink();
+            // Fonts may show another form of a letter that stands alone; its height above the line stays.
+            if (std::abs(ours.width() - theirs.width()) > 0.5)
+                continue;
+            EXPECT_NEAR(ours.min.x, theirs.min.x, 2 * unit) << family << " " << c;
+            EXPECT_NEAR(ours.min.y, theirs.min.y, 2 * unit) << family << " " << c;
+            EXPECT_NEAR(ours.max.x, theirs.max.x, 2 * unit) << family << " " << c;
+            EXPECT_NEAR(ours.max.y, theirs.max.y, 2 * unit) << family << " " << c;
+            ++compared;
+        }
+        EXPECT_NEAR(
+            capital_height(*font),
+            [&] {
+                FT_Load_Char(face, 'H', FT_LOAD_NO_SCALE);
+                return static_cast<double>(face->glyph->metrics.horiBearingY) / face->units_per_EM;
+            }(),
+            0.002)
+            << family;
+        FT_Done_Face(face);
+    }
+    FT_Done_FreeType(library);
+    EXPECT_GT(compared, 400);
+}
+
+TEST(LabelShapes, HaveTheAreasOfTheHandbook) {
+    const double w = 60, h = 40;
+    const auto area_of = [&](ShapeNumbers s) {
+        s.width = w;
+        s.height = h;
+        return area(outline_of(s));
+    };
+    EXPECT_NEAR(area_of({.kind = LabelShape::rectangle}), w * h, 1e-9);
+    EXPECT_NEAR(area_of({.kind = LabelShape::rounded, .corner = 6}), w * h - (4 - pi) * 36, 0.05);
+    EXPECT_NEAR(area_of({.kind = LabelShape::notched, .corner = 6}), w * h - pi * 36, 0.05);
+    EXPECT_NEAR(area_of({.kind = LabelShape::oval}), pi * w * h / 4, 0.6);
+    EXPECT_NEAR(area_of({.kind = LabelShape::tag, .corner = 8, .hole = 5}), w * h - 64 - pi * 6.25, 0.01);
+    EXPECT_NEAR(area_of({.kind = LabelShape::banner, .corner = 8}), w * h - 8 * h, 1e-9);
+    // A star of n points on half axes a and b, notches at a share q: n · a · b · q · sin(π/n).
+    EXPECT_NEAR(area_of({.kind = LabelShape::star, .points = 9, .depth = 0.3}), 9 * 30 * 20 * 0.7 * std::sin(pi / 9),
+                1e-6);
+    EXPECT_NEAR(area_of({.kind = LabelShape::arch}), w * (h - 24) + pi * 30 * 24 / 2, 0.6);
+}
+
+TEST(LabelShapes, TheRoomKeepsItsSafetyDistanceEverywhere) {
+    for (int kind = 0; kind < static_cast<int>(LabelShape::lettering); ++kind)
+        for (const auto& [w, h] : {std::pair{60.0, 30.0}, {30.0, 50.0}, {40.0, 40.0}}) {
+            const ShapeNumbers shape{.kind = static_cast<LabelShape>(kind), .width = w, .height = h, .corner = 5};
+            const Rect room = room_in(shape, 2);
+            ASSERT_FALSE(room.empty()) << kind;
+            const Polygons edge = flatten(outline_of(shape), 0.002);
+            for (const Point corner : corners_of(room)) {
+                EXPECT_TRUE(Regions(edge).contains(corner)) << kind;
+                EXPECT_GE(nearest_on(edge, corner).distance, 1.9) << kind << " " << w;
+            }
+            EXPECT_GE(closest_approach({corners_of(room)}, edge).distance, 1.9) << kind << " " << w;
+        }
+}
+
+TEST(LabelText, IsCentredByItsInkNotByItsLineBox) {
+    for (const char* words : {"ace", "Type", "gypsy", "ALL CAPS", "two lines\nof it"}) {
+        const SetLabel label = set_label(label_with({text_in(words, 6)}, {.width = 80, .height = 40}), 0);
+        const Rect ink = ink_of(label);
+        EXPECT_NEAR(ink.centre().x, 40, 0.01) << words;
+        EXPECT_NEAR(ink.centre().y, 20, 0.01) << words;
+    }
+    LabelText left = text_in("left", 6);
+    left.align = TextAlign::left;
+    EXPECT_NEAR(
+        ink_of(set_label(label_with({left}, {.kind = LabelShape::rectangle, .width = 80, .height = 40}), 0)).min.x, 2,
+        1e-6);
+}
+
+TEST(LabelText, ShrinksToItsLimitThenSaysSo) {
+    LabelText text = text_in("Samphire and sea purslane", 9);
+    text.least_size = 3;
+    const LabelDesign design = label_with({text}, {.width = 50, .height = 14});
+    const SetLabel shrunk = set_label(design, 0);
+    EXPECT_FALSE(shrunk.texts[0].overflows);
+    EXPECT_LT(shrunk.texts[0].size, 9);
+    EXPECT_GE(shrunk.texts[0].size, 3);
+    const Rect room = room_in(design.shape, design.safety), ink = ink_of(shrunk);
+    EXPECT_TRUE(room.grown(0.05).contains(ink.min) && room.grown(0.05).contains(ink.max));
+
+    LabelDesign tight = design;
+    tight.texts[0].words = "Incomprehensibilities";
+    tight.texts[0].least_size = 6;
+    EXPECT_TRUE(set_label(tight, 0).texts[0].overflows);
+
+    LabelDesign filling = design;
+    filling.texts[0].words = "Ox";
+    filling.texts[0].fits_room = true;
+    EXPECT_NEAR(ink_of(set_label(filling, 0)).height(), room.height(), 0.1) << "as large as the room allows";
+}
+
+TEST(LabelText, CurvesAlongTheEdgeInsideTheSafetyDistance) {
+    LabelText top = text_in("Brindle Quay", 5), bottom = text_in("Tide Fair", 5);
+    top.run = TextRun::along_top;
+    bottom.run = TextRun::along_bottom;
+    const LabelDesign design = label_with({top, bottom}, {.kind = LabelShape::oval, .width = 60, .height = 60});
+    const SetLabel label = set_label(design, 0);
+    for (const SetText& text : label.texts) {
+        EXPECT_FALSE(text.overflows);
+        EXPECT_NEAR(text.ink.centre().x, 30, 0.6);
+        for (const Outline& glyph : text.glyphs)
+            for (const Polygon& polygon : flatten(glyph, 0.01))
+                for (const Point p : polygon)
+                    EXPECT_LE(distance(p, {30, 30}), 30 - 2 + 0.25);
+    }
+    EXPECT_LT(label.texts[0].ink.centre().y, 20);
+    EXPECT_GT(label.texts[1].ink.centre().y, 40);
+    // The middle letters of both stand upright: what is above their line lies higher than what hangs below it.
+    EXPECT_LT(label.texts[0].ink.min.y, 7) << "capitals end at the safety distance";
+}
+
+TEST(Label, BleedsItsGroundPastTheCutByTheUsualAmount) {
+    const Sticker s =
+        new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(label_with({text_in("Kelp", 6)})), 0});
+    EXPECT_NEAR(s.bleed.width, 0.025 * 25.4, 1e-9) << "0.025 in per side, common practice";
+    Planner evaluator;
+    const auto result = evaluator.evaluate(s);
+    EXPECT_NEAR(bounds(result->cut_line()).width(), 60, 1e-6);
+    const auto& bleed = result->print.front();
+    EXPECT_EQ(std::get<Rgb>(bleed.ink), *LabelDesign{}.ground);
+    EXPECT_NEAR(bounds(bleed.area).width(), 60 + 2 * label_bleed, 0.01);
+    Document d = with_sticker_added({}, s);
+    d.put({.sticker = 1, .centre = {105, 150}});
+    EXPECT_EQ(evaluator.plan(d)->pages[0].cuts.size(), 1u) << "text never cuts unless asked";
+    LabelDesign cutting = label_with({text_in("Kelp", 6)});
+    cutting.letters_cut = CutKind::kiss;
+    d = with_sticker_changed(d, with_design(*d.stickers[0], std::make_shared<const LabelDesign>(cutting)));
+    EXPECT_EQ(evaluator.plan(d)->pages[0].cuts.size(), 1u + 6u) << "K, l, p, and e and p with their holes";
+}
+
+TEST(Label, LettersAloneAreAStickerWithABorder) {
+    const LabelDesign design = label_with({text_in("Tide", 20, "Lobster Two", true)},
+                                          {.kind = LabelShape::lettering, .width = 150, .height = 60});
+    Sticker s = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0});
+    Planner evaluator;
+    const auto result = evaluator.evaluate(s);
+    const Rect ink = set_line(*design.texts[0].font.font, "Tide", 20).ink();
+    EXPECT_NEAR(s.width, ink.width(), 0.05) << "as large as its ink";
+    EXPECT_NEAR(bounds(result->cut_line()).width(), ink.width() + 2 * s.border.width, 0.1);
+    s.border.width = 0;
+    s.border.join = 0;
+    EXPECT_NEAR(bounds(evaluator.evaluate(s)->cut_line()).height(), ink.height(), 0.05);
+}
+
+TEST(Label, ContrastIsThatOfWcag) {
+    // Source: WCAG 2.1, contrast ratio: 21 between black and white, 4.5 about #767676 on white.
+    EXPECT_NEAR(contrast_ratio({0, 0, 0}, {255, 255, 255}), 21, 1e-9);
+    EXPECT_NEAR(contrast_ratio({0x76, 0x76, 0x76}, {255, 255, 255}), 4.54, 0.01);
+    EXPECT_EQ(contrast_colour({250, 240, 200}), (Rgb{38, 50, 61}));
+    EXPECT_EQ(contrast_colour({30, 60, 90}), (Rgb{255, 255, 255}));
+    for (const Swatch& swatch : swatches())
+        EXPECT_GE(contrast_ratio(swatch.ground, swatch.lettering), 3.5) << swatch.name;
+}
+
+TEST(Fields, AreFilledFromRowsNumbersAndDates) {
+    const Table table{{"Name", "price"}, {{"Kelp", "4.50"}, {"Dulse", ""}}};
+    const Day day{2026, 8, 29};
+    const auto at = [&](const char* text, std::size_t row = 0) { return filled_in(text, &table, row, day); };
+    EXPECT_EQ(at("{name} {PRICE}"), "Kelp 4.50");
+    EXPECT_EQ(at("{price|ask us}", 1), "ask us");
+    EXPECT_EQ(at("{name}", 9), "");
+    EXPECT_EQ(at("No. {number}", 1), "No. 2");
+    EXPECT_EQ(at("{number:007}", 1), "008");
+    EXPECT_EQ(at("{date}"), "29 August 2026");
+    EXPECT_EQ(at("{date+3:ddd d MMM yy}"), "Tue 1 Sep 26") << "1 September 2026 is a Tuesday";
+    EXPECT_EQ(at("{date-60:yyyy-MM-dd}"), "2026-06-30");
+    EXPECT_EQ(at("{{name} {unknown} {open"), "{name} {unknown} {open");
+    EXPECT_EQ(filled_in("{name|friend}", nullptr, 0, day), "friend");
+    EXPECT_THAT(fields_of("{Name} {number} {date:d} {price|x} {name}"), ElementsAre("name", "price"));
+    // Known days. Source: ISO 8601 calendar; 2000-02-29 was a Tuesday, 1900 no leap year
+    EXPECT_EQ(in_words({2000, 2, 29}, "dddd"), "Tuesday");
+    EXPECT_EQ(later({1900, 2, 28}, 1), (Day{1900, 3, 1}));
+    EXPECT_EQ(later({2024, 2, 28}, 1), (Day{2024, 2, 29}));
+    EXPECT_EQ(later({2026, 12, 31}, 1), (Day{2027, 1, 1}));
+    for (int days = -800; days < 800; days += 7)
+        EXPECT_EQ(later(later(day, days), -days), day);
+}
+
+struct CsvCase {
+    const char* why;
+    QByteArray text;
+    std::vector<std::vector<std::string>> cells;
+};
+
+TEST(Tables, AreReadAsRfc4180Says) {
+    // Source: RFC 4180, section 2, rules 1 to 7
+    for (const CsvCase& c : std::vector<CsvCase>{
+             {"1: lines end with CRLF",
+              "aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n",
+              {{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}},
+             {"2: the last needs no end", "aaa,bbb\r\nzzz,yyy", {{"aaa", "bbb"}, {"zzz", "yyy"}}},
+             {"4: the last field has no comma", "aaa,bbb,ccc", {{"aaa", "bbb", "ccc"}}},
+             {"5: quotes may enclose fields", "\"aaa\",\"bbb\"\r\nzzz,yyy", {{"aaa", "bbb"}, {"zzz", "yyy"}}},
+             {"6: breaks, quotes and commas within",
+              "\"aaa\",\"b\r\nbb\",\"c,c\"\r\nz,y,x",
+              {{"aaa", "b\r\nbb", "c,c"}, {"z", "y", "x"}}},
+             {"7: quotes are doubled", "\"aaa\",\"b\"\"bb\"\r\nz,y", {{"aaa", "b\"bb"}, {"z", "y"}}},
+             {"semicolons", "name;price\nkelp, salted;4,50\n", {{"name", "price"}, {"kelp, salted", "4,50"}}},
+             {"tabs, as cells are pasted", "name\tprice\nkelp\t4.50\n", {{"name", "price"}, {"kelp", "4.50"}}},
+             {"bars", "a|b\nc|d\n", {{"a", "b"}, {"c", "d"}}},
+             {"one word a line", "Monday\nTuesday\n", {{"Monday"}, {"Tuesday"}}},
+             {"empty cells", "a,,c\n,,\n", {{"a", "", "c"}, {"", "", ""}}}}) {
+        const auto read = cells_of(c.text);
+        ASSERT_TRUE(read) << c.why;
+        EXPECT_EQ(read->cells, c.cells) << c.why;
+    }
+}
+
+TEST(Tables, FindOutTheirEncoding) {
+    const std::vector<std::vector<std::string>> cells{{"näme", "€"}, {"Öl", "£"}};
+    const QString words = QStringLiteral("näme;€\nÖl;£\n");
+    QByteArray little("\xff\xfe"), big("\xfe\xff"), unmarked;
+    for (const QChar c : words) {
+        for (QByteArray* bytes : {&little, &unmarked})
+            bytes->append(static_cast<char>(c.unicode() & 255)).append(static_cast<char>(c.unicode() >> 8));
+        big.append(static_cast<char>(c.unicode() >> 8)).append(static_cast<char>(c.unicode() & 255));
+    }
+    for (const auto& [bytes, encoding] : {std::pair{words.toUtf8(), "UTF-8"},
+                                          {QByteArray("\xef\xbb\xbf") + words.toUtf8(), "UTF-8"},
+                                          {little, "UTF-16"},
+                                          {big, "UTF-16"},
+                                          {QByteArray("n\xe4me;\x80\n\xd6l;\xa3\n"), "Windows-1252"}}) {
+        const auto read = cells_of(bytes);
+        ASSERT_TRUE(read) << encoding;
+        EXPECT_EQ(read->cells, cells) << encoding;
+        EXPECT_EQ(read->form.encoding, encoding);
+        EXPECT_EQ(read->form.separator, ';');
+    }
+    EXPECT_FALSE(cells_of(""));
+    EXPECT_FALSE(cells_of(QByteArray("\0\1\2\3PNG\0", 8)));
+}
+
+TEST(Tables, KnowTheirHeader) {
+    EXPECT_TRUE(looks_like_header({{"name"}, {"Kelp"}}, {"name"}));
+    EXPECT_FALSE(looks_like_header({{"Monday"}, {"Tuesday"}}, {"name"}));
+    EXPECT_TRUE(looks_like_header({{"what", "price"}, {"Kelp", "4.50"}}, {}));
+    EXPECT_FALSE(looks_like_header({{"Kelp", "4.50"}, {"Dulse", "6.00"}}, {}));
+    const Table table = table_of({{"a", "b"}, {"c"}, {"", " "}}, false);
+    EXPECT_THAT(table.columns, ElementsAre("1", "2"));
+    EXPECT_EQ(table.rows.size(), 2u) << "empty rows are none";
+    EXPECT_EQ(table.rows[1].size(), 2u);
+}
+
+LabelDesign listed(std::size_t rows) {
+    LabelDesign design = label_with({text_in("{name}", 6), text_in("{number:01}", 3)}, {.width = 50, .height = 20});
+    auto table = std::make_shared<Table>();
+    table->columns = {"name"};
+    for (std::size_t i = 0; i < rows; ++i)
+        table->rows.push_back({"Relish " + std::to_string(i + 1)});
+    design.table = table;
+    return design;
+}
+
+TEST(Lists, PutEveryRowOnTheSheetInReadingOrder) {
+    Planner evaluator;
+    Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(listed(50)), 0}));
+    const FillReport report = place_list(d, evaluator, 1, 1, 0);
+    EXPECT_EQ(report.placed[0], 50);
+    ASSERT_EQ(report.document.placements.size(), 50u);
+    EXPECT_GT(report.document.pages, 1);
+    std::set<std::size_t> rows;
+    const Placement* before = nullptr;
+    std::vector<const Placement*> by_row(50);
+    for (const Placement& p : report.document.placements) {
+        rows.insert(p.row);
+        by_row[p.row] = &p;
+    }
+    EXPECT_EQ(rows.size(), 50u);
+    for (const Placement* p : by_row) {
+        if (before) {
+            const bool is_after =
+                p->page > before->page ||
+                (p->page == before->page && (p->centre.y > before->centre.y + 5 || p->centre.x > before->centre.x));
+            EXPECT_TRUE(is_after) << p->row;
+        }
+        before = p;
+    }
+    const auto plan = evaluator.plan(report.document);
+    EXPECT_NE(plan->copies[0]->result->print.back().ink, plan->copies[1]->result->print.back().ink)
+        << "each has its own words";
+    for (const Finding& f : preflight(report.document, evaluator))
+        EXPECT_NE(f.severity, Severity::to_fix) << f.message;
+}
+
+TEST(Lists, ReportRowsThatDoNotFitAndOfferToShrinkThem) {
+    LabelDesign design = listed(3);
+    auto table = std::make_shared<Table>(*design.table);
+    table->rows[1][0] = "Incomprehensibilitiesandmoreofthem";
+    design.table = table;
+    design.texts[0].least_size = 5;
+    Planner evaluator;
+    Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0}));
+    d = place_list(d, evaluator, 1, 1, 0).document;
+    const auto find = [&] {
+        std::optional<Finding> found;
+        for (const Finding& f : preflight(d, evaluator))
+            if (f.rule == "label-text")
+                found = f;
+        return found;
+    };
+    const auto finding = find();
+    ASSERT_TRUE(finding);
+    EXPECT_THAT(finding->message, HasSubstr("row 2"));
+    ASSERT_EQ(finding->copies.size(), 1u);
+    EXPECT_EQ(d.copy(finding->copies[0])->row, 1u);
+    ASSERT_TRUE(finding->fix);
+    d = *finding->fix->edit(d);
+    EXPECT_FALSE(find());
+    // Columns and letters that are not there are told, too.
+    design.texts[0].words = "{nome}";
+    EXPECT_EQ(troubles_of(design)[0].unknown_field, "nome");
+    design.texts[0].words = "\u4f60\u597d";
+    EXPECT_TRUE(troubles_of(design)[0].lacks_letters);
+}
+
+TEST(Lists, AndLabelsAreKeptByProjectsAndTemplates) {
+    LabelDesign design = listed(4);
+    design.frame = {0.4, 1.5, Rgb{1, 2, 3}};
+    design.shape = {.kind = LabelShape::star, .width = 44, .height = 40, .points = 11, .depth = 0.2};
+    design.texts[0].run = TextRun::along_top;
+    design.day = {2026, 8, 29};
+    design.picture.picture = *[] {
+        QFile file(test::demo_art("puffin.png"));
+        EXPECT_TRUE(file.open(QIODevice::ReadOnly));
+        return decode_picture(file.readAll(), QStringLiteral("puffin.png"));
+    }();
+    Planner evaluator;
+    Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 2}));
+    d = place_list(d, evaluator, 1, 2, 0).document;
+    const auto loaded = read_project_bytes(project_bytes(d), "p.fusuma");
+    ASSERT_TRUE(loaded) << loaded.problem().text();
+    EXPECT_EQ(*std::get<LabelArtwork>(loaded->stickers[0]->artwork).design, design);
+    EXPECT_EQ(loaded->placements, d.placements);
+    const auto templates = read_templates(templates_text("Mine", {{"Mine", "Star", design}}));
+    ASSERT_TRUE(templates) << templates.problem().text();
+    EXPECT_EQ(templates->front().design.shape, design.shape);
+    EXPECT_EQ(templates->front().design.table, nullptr);
+    EXPECT_GE(shipped_templates().size(), 14u);
+    for (const LabelTemplate& t : shipped_templates())
+        EXPECT_TRUE(troubles_of(t.design).empty()) << t.name;
+    for (
+        const char* wrong :
+        {"", "[]", "{\"fusuma_labels\":9}",
+         R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"blob","width":9,"height":9},"texts":[]}]})",
+         R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"oval","width":-9,"height":9},"texts":[]}]})"})
+        EXPECT_FALSE(read_templates(wrong)) << wrong;
+}
+
+TEST(Fonts, AMissingOneIsReplacedAndNamed) {
+    const auto font = find_font("No Such Face", true, false);
+    ASSERT_TRUE(font);
+    EXPECT_EQ(font->family, "Inter");
+    EXPECT_TRUE(font->is_bold);
+    EXPECT_EQ(Font::from(std::make_shared<const std::vector<std::byte>>(100), 0, "x", false, false), nullptr);
+    EXPECT_EQ(font_families().front(), "Cabin");
+}
+
+} // namespace
+} // namespace fusuma

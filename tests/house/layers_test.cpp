@@ -1,0 +1,106 @@
+// What may include what: layers, folders within layers, and what core must not know. Folders stand in their order, the
+// lowest first; a file includes only from its own folder and from those before it.
+
+#include <filesystem>
+#include <fstream>
+#include <gtest/gtest.h>
+#include <map>
+#include <set>
+
+namespace {
+
+namespace fs = std::filesystem;
+
+const std::vector<std::string> layers{"core", "formats", "devices", "app", "cli"};
+
+const std::map<std::string, std::vector<std::string>> folders{
+    {"core",
+     {".", "geometry", "raster", "trace", "border", "cutting", "drawing", "hand", "label", "sheet", "document", "fill",
+      "registration", "steps", "plan", "arrange", "preflight", "rehearsal"}},
+    {"formats",
+     {"basics", "dxf", "fonts", "picture", "svg", "cut_files", "drawing", "label", "machine", "pdf", "project"}},
+    {"devices", {"cutter", "practice"}},
+    {"app", {"model", "common", "bench", "sheet", "output", "frame"}},
+    {"cli", {"."}}};
+
+/// Folders that stand beside each other and know nothing of one another.
+const std::set<std::set<std::string>> strangers{{"app/bench", "app/sheet"},
+                                                {"app/bench", "app/output"},
+                                                {"app/sheet", "app/output"}};
+
+/// Layers that a layer does not stand on, although they come before it.
+const std::map<std::string, std::set<std::string>> not_below{{"cli", {"app"}}};
+
+/// The layer and the folder of a path such as "core/trace/fit.h".
+std::pair<std::string, std::string> room_of(const std::string& path) {
+    const auto first = path.find('/'), second = path.find('/', first + 1);
+    return {path.substr(0, first), second == std::string::npos ? "." : path.substr(first + 1, second - first - 1)};
+}
+
+/// Calls `visit(file, name, is_ours)` for every include of a layer; both from the project's root.
+template <typename Visit> void for_each_include(const std::string& layer, Visit&& visit) {
+    const std::string directive = "#include ";
+    const fs::path root(SOURCE_DIR);
+    for (const auto& entry : fs::recursive_directory_iterator(root / layer)) {
+        if (entry.path().extension() != ".h" && entry.path().extension() != ".cpp")
+            continue;
+        std::ifstream file(entry.path());
+        for (std::string line; std::getline(file, line);) {
+            if (!line.starts_with(directive))
+                continue;
+            const std::size_t from = directive.size() + 1;
+            visit(fs::relative(entry.path(), root).string(), line.substr(from, line.find_first_of(">\"", from) - from),
+                  line[from - 1] == '"');
+        }
+    }
+}
+
+template <typename List> std::ptrdiff_t place_in(const List& list, const std::string& what) {
+    return std::find(list.begin(), list.end(), what) - list.begin();
+}
+
+TEST(Layers, IncludesPointDownwardsOnly) {
+    int seen = 0;
+    for (const std::string& layer : layers)
+        for_each_include(layer, [&](const std::string& file, const std::string& name, bool ours) {
+            ++seen;
+            if (!ours)
+                return;
+            const std::string other = room_of(name).first;
+            EXPECT_TRUE(fs::exists(fs::path(SOURCE_DIR) / name)) << file << " includes " << name;
+            EXPECT_LE(place_in(layers, other), place_in(layers, layer)) << file << " includes " << name;
+            const auto forbidden = not_below.find(layer);
+            EXPECT_FALSE(forbidden != not_below.end() && forbidden->second.contains(other))
+                << file << " includes " << name;
+        });
+    EXPECT_GT(seen, 100);
+}
+
+TEST(Layers, FoldersOfALayerPointDownwardsOnly) {
+    for (const auto& [layer, order] : folders)
+        for_each_include(layer, [&, &within = layer, &rooms = order](const std::string& file, const std::string& name,
+                                                                     bool ours) {
+            const auto here = room_of(file), there = room_of(name);
+            ASSERT_NE(place_in(rooms, here.second), std::ssize(rooms)) << file << " is in a folder without a place";
+            if (!ours || there.first != within)
+                return;
+            EXPECT_LE(place_in(rooms, there.second), place_in(rooms, here.second)) << file << " includes " << name;
+            EXPECT_FALSE(strangers.contains({within + "/" + here.second, within + "/" + there.second}))
+                << file << " includes " << name;
+        });
+}
+
+TEST(Layers, EveryFolderSaysWhatItHolds) {
+    for (const auto& [layer, order] : folders)
+        for (const std::string& folder : order)
+            EXPECT_TRUE(fs::exists(fs::path(SOURCE_DIR) / layer / folder / "README.md")) << layer << "/" << folder;
+}
+
+TEST(Layers, CoreKnowsNoInterfaceNoFilesAndNoClock) {
+    const std::set<std::string> banned{"fstream", "filesystem", "iostream", "chrono", "ctime", "cstdlib"};
+    for_each_include("core", [&](const std::string& file, const std::string& name, bool) {
+        EXPECT_FALSE(name[0] == 'Q' || banned.contains(name)) << file << " includes " << name;
+    });
+}
+
+} // namespace
