@@ -22,10 +22,14 @@ json cut_json(const CutPath& cut, const Document& document) {
 }
 
 CutPath cut_from(const json& j, const Document& document) {
-    CutPath cut{{place_from(j.at("start")), {}},
-                choice_from<CutKind>(j.at("kind")),
-                j.at("copy").is_null() ? CopyId::none : document.placements.at(j.at("copy").get<std::size_t>()).id,
+    CutPath cut{{place_from(j.at("start")), {}}, choice_from<CutKind>(j.at("kind")), CopyId::none,
                 j.at("open").get<bool>()};
+    if (!j.at("copy").is_null()) {
+        const auto place = j.at("copy").get<std::size_t>();
+        if (place >= document.placements.size())
+            throw std::out_of_range("a cut line's copy is out of range");
+        cut.copy = document.placements[place].id;
+    }
     for (const json& s : j.at("segments"))
         cut.line.segments.push_back(segment_from(s));
     return cut;

@@ -301,7 +301,8 @@ TEST(Cluster, CombinesStickersAndKeepsThemThroughAProject) {
     EXPECT_FALSE(clustered(two_discs(), evaluator, test::ids(1), ClusterCut::outer));
     const auto real = with_sticker_added({}, sticker_of(plate(), all_parts(*plate()), 1));
     Document d = real;
-    d.placements = {{.id = CopyId{1}, .sticker = 1, .centre = {60, 60}}, {.id = CopyId{2}, .sticker = 1, .centre = {100, 80}, .turn = 0.3}};
+    d.put({.sticker = 1, .centre = {60, 60}});
+    d.put({.sticker = 1, .centre = {100, 80}, .turn = 0.3});
     const Document one = clustered(d, evaluator, test::ids(1, 2), ClusterCut::outer)->document;
     const auto loaded = read_project_bytes(project_bytes(one), "p.fusuma");
     ASSERT_TRUE(loaded) << loaded.problem().text();
