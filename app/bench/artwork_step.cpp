@@ -92,15 +92,12 @@ void ArtworkStep::refresh(const Sticker& s) {
         const Sticker& s;
         void operator()(const PictureArtwork& art) const {
             const Picture& p = *art.picture;
-            NumberField* const resolution = step.resolution;
-            QWidget* const resolution_row = step.resolution_row;
-            QLabel* const facts = step.facts;
-            resolution_row->setVisible(p.page > 0);
-            resolution->set_value(p.dpi);
+            step.resolution_row->setVisible(p.page > 0);
+            step.resolution->set_value(p.dpi);
             const QString origin = p.page > 0 ? tr("page %1, drawn at %2 dpi").arg(p.page).arg(std::lround(p.dpi))
                                    : p.dpi_is_stated ? tr("saved at %1 dpi").arg(std::lround(p.dpi))
                                                      : tr("no density in the file, 300 dpi assumed");
-            facts->setText(tr("%1, %2. Prints at %3 dpi at this size.")
+            step.facts->setText(tr("%1, %2. Prints at %3 dpi at this size.")
                                .arg(QString::fromStdString(p.file_name), origin)
                                .arg(std::lround(mm_per_inch / mm_per_px(s))));
         }

@@ -75,7 +75,8 @@ Document mirrored(Document document, const Selection& copies, Point about, Acros
 }
 
 Document ordered(Document document, const Selection& copies, Order order) {
-    std::ranges::stable_partition(document.placements, [&](const Placement& p) {
+    auto& all = document.placements;
+    std::stable_partition(all.begin(), all.end(), [&](const Placement& p) {
         return copies.contains(p.id) == (order == Order::back);
     });
     return document;

@@ -92,7 +92,7 @@ FillPage::FillPage(const FillTask& task, double cell_mm) : gap(task.gap), cell(c
                 if (const Polygon clear = keep_clear_area(mark, bleed); !clear.empty())
                     zone = combine(zone, {clear}, Combine::take_out);
         DistanceField field(zone, cell, 2 * cell);
-        layers.emplace_back(bleed, Layer{std::make_shared<const ZoneFor>(zone, Regions(zone), std::move(field)), {}});
+        layers.emplace_back(bleed, Layer{std::make_shared<const ZoneFor>(ZoneFor{zone, Regions(zone), std::move(field)}), {}});
     }
     origin = box.min;
     columns = static_cast<int>(std::ceil(box.width() / cell)) + 2;

@@ -2,12 +2,10 @@
 
 #include "formats/picture/colour_profile.h"
 #include "formats/basics/number.h"
+#include "formats/basics/qpdf.h"
 
 #include <cmath>
 #include <map>
-#include <qpdf/QPDF.hh>
-#include <qpdf/QPDFPageDocumentHelper.hh>
-#include <qpdf/QPDFWriter.hh>
 
 namespace fusuma {
 

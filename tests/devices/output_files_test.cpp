@@ -2,6 +2,7 @@
 
 #include "core/plan/ticket.h"
 #include "devices/practice/practice_printer.h"
+#include "formats/basics/qpdf.h"
 #include "formats/cut_files/cut_file.h"
 #include "formats/cut_files/dxf_write.h"
 #include "formats/basics/file.h"
@@ -22,7 +23,6 @@
 #include <gmock/gmock.h>
 #include <nlohmann/json.hpp>
 #include <numbers>
-#include <qpdf/QPDF.hh>
 
 namespace fusuma {
 namespace {

@@ -171,7 +171,7 @@ TEST(Lettering, EveryGlyphIsDifferentAndStaysInItsPlace) {
         const Polygons glyph = lettering(std::string(1, c), {10, 20}, 6);
         ASSERT_FALSE(glyph.empty()) << c;
         const Rect box = bounds(glyph);
-        EXPECT_TRUE(Rect({9, 19}, {15.6, 27}).contains(box.min) && box.max.x < 15.6 && box.max.y < 27) << c;
+        EXPECT_TRUE((Rect{{9, 19}, {15.6, 27}}).contains(box.min) && box.max.x < 15.6 && box.max.y < 27) << c;
         for (const Polygons& other : seen)
             EXPECT_NE(other, glyph) << c;
         seen.push_back(glyph);

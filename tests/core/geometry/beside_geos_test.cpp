@@ -5,7 +5,9 @@
 #include "tests/support/exact_coverage.h"
 #include "tests/support/geos.h"
 
+#ifndef __clang__
 #pragma GCC diagnostic ignored "-Wmaybe-uninitialized" // misfires inside Boost 1.74's templates
+#endif
 
 #include <boost/geometry.hpp>
 #include <boost/geometry/geometries/multi_polygon.hpp>

@@ -2,6 +2,7 @@
 
 #include <cairo-pdf.h>
 
+#include "formats/basics/qpdf.h"
 #include "formats/picture/picture_read.h"
 #include "tests/support/png_crc.h"
 
@@ -14,8 +15,6 @@
 #include <gmock/gmock.h>
 #include <jpeglib.h>
 #include <lcms2.h>
-#include <qpdf/QPDF.hh>
-#include <qpdf/QPDFWriter.hh>
 
 namespace fusuma {
 namespace {
