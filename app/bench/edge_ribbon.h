@@ -55,7 +55,7 @@ class EdgeRibbon : public QWidget {
     bool is_zoomed = false; ///< by hand; else the widest place fits
     double offset = 0;      ///< mm along the ribbon at the strip's left
     std::optional<std::size_t> marked;
-    QTimer live; ///< previews come faster than anyone reads a ribbon; it follows forty times a second
+    QTimer live{this}; ///< previews come faster than anyone reads a ribbon; it follows forty times a second
     QPushButton *narrowest, *widest;
     QLabel* words;
     NumberField* slip;

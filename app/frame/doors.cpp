@@ -104,6 +104,10 @@ void Doors::go_to(int place) {
     emit opened(open);
 }
 
+bool Doors::is_sliding() const {
+    return slide->state() == QAbstractAnimation::Running;
+}
+
 double Doors::door_left(int door, int open_at) const {
     if (door < open_at)
         return door * Door::width_px;

@@ -36,6 +36,7 @@ class Doors : public QWidget {
     Doors(const std::array<std::pair<QString, QWidget*>, 3>& places, QWidget* parent = nullptr);
 
     void go_to(int place);
+    [[nodiscard]] bool is_sliding() const;
     [[nodiscard]] int open_place() const { return open; }
     [[nodiscard]] Door& door(int place) { return *doors[static_cast<std::size_t>(place)]; }
 

@@ -86,8 +86,10 @@ class Frame : public testing::Test {
         settle();
     }
     void settle() {
-        EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 20000));
-        QTest::qWait(260);
+        const auto* doors = window.findChild<Doors*>();
+        EXPECT_TRUE(QTest::qWaitFor(
+            [&] { return model.working_out.is_settled() && !doors->is_sliding(); }, 20000));
+        QCoreApplication::processEvents();
     }
     Door& door(int number) { return *window.findChild<Door*>(QStringLiteral("door%1").arg(number)); }
 };

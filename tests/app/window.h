@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/frame/doors.h"
 #include "app/frame/main_window.h"
 #include "core/geometry/measure.h"
 #include "tests/support/samples.h"
@@ -15,6 +16,7 @@
 #include <QPushButton>
 #include <QTest>
 #include <QTimer>
+#include <algorithm>
 #include <gmock/gmock.h>
 
 namespace fusuma::app {
@@ -31,11 +33,20 @@ class Window : public testing::Test {
         window.show();
         settle();
     }
-    /// Waits for the workers and for doors to stop sliding.
+    /// Is nothing on its way: no result, no door, nothing that a widget put off for a moment?
+    bool is_quiet() {
+        const auto timers = window.findChildren<QTimer*>();
+        return model.working_out.is_settled() && !window.findChild<Doors*>()->is_sliding() &&
+               std::ranges::none_of(timers, [](QTimer* timer) { return timer->isSingleShot() && timer->isActive(); });
+    }
+    /// Waits until all is quiet, and stays so once what was posted has arrived.
     void settle() {
-        QTest::qWait(20);
-        EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 20000));
-        QTest::qWait(220);
+        for (int seen = 0; seen < 2; ++seen) {
+            QCoreApplication::processEvents();
+            QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+            ASSERT_TRUE(QTest::qWaitFor([this] { return is_quiet(); }, 20000));
+        }
+        QCoreApplication::processEvents();
     }
     template <typename W> W* find(const char* name) {
         for (W* widget : window.findChildren<W*>(QLatin1String(name)))

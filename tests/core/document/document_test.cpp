@@ -160,7 +160,8 @@ TEST(Plan, HoldsPrintsMarksZoneAndCuts) {
     Sticker through = test::disc_sticker(20);
     through.cut = CutKind::through;
     d = with_sticker_added(d, through);
-    d = ordered(d, {d.put({.sticker = 2, .centre = {50, 120}})}, Order::back);
+    const CopyId behind = d.put({.sticker = 2, .centre = {50, 120}});
+    d = ordered(d, {behind}, Order::back);
     Planner evaluator;
     const PagePlan page = evaluator.plan(d)->pages.front();
     EXPECT_EQ(page.prints.size(), 3u);
