@@ -13,22 +13,18 @@
 
 namespace fusuma::app {
 
-namespace {
-
-enum class State { fine, look_at, to_fix };
-
-} // namespace
+enum class CardState { fine, look_at, to_fix };
 
 /// One sticker in the tray: picture, name, size, copies and state.
 class TrayCard : public QWidget {
   public:
-    TrayCard(Model& project, const Sticker& shown, State shown_state) : model(project) {
+    TrayCard(Model& project, const Sticker& shown, CardState shown_state) : model(project) {
         setFixedHeight(76);
         setFocusPolicy(Qt::TabFocus);
         setObjectName(QStringLiteral("trayCard%1").arg(shown.id));
         show_sticker(shown, shown_state);
     }
-    void show_sticker(const Sticker& shown, State shown_state) {
+    void show_sticker(const Sticker& shown, CardState shown_state) {
         // Painting a card takes as long as painting the sticker, so it waits until something about it is new.
         const auto result = model.snapshot().result(shown.id);
         const bool is_in_hand = model.in_hand.sticker() && model.in_hand.sticker()->id == shown.id;
@@ -43,8 +39,8 @@ class TrayCard : public QWidget {
         painted_copies = copies;
         sticker = shown;
         state = shown_state;
-        const QString words = state == State::to_fix    ? tr("something to fix")
-                              : state == State::look_at ? tr("something to look at")
+        const QString words = state == CardState::to_fix    ? tr("something to fix")
+                              : state == CardState::look_at ? tr("something to look at")
                                                         : tr("fine");
         setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
         setToolTip(
@@ -136,7 +132,7 @@ class TrayCard : public QWidget {
     QString painted_copies;
     Model& model;
     Sticker sticker;
-    State state;
+    CardState state;
 
     static QString bare(double mm, Unit unit) {
         const QString text = QString::fromStdString(format_length(mm, unit));
@@ -145,10 +141,10 @@ class TrayCard : public QWidget {
     /// A dot for fine, a triangle for something to look at, a square for something to fix: shape as well as colour.
     void draw_state(QPainter& painter, QPointF at) const {
         painter.setPen(Qt::NoPen);
-        if (state == State::fine) {
+        if (state == CardState::fine) {
             painter.setBrush(theme().fine);
             painter.drawEllipse(at, 5, 5);
-        } else if (state == State::look_at) {
+        } else if (state == CardState::look_at) {
             painter.setBrush(QColor(0xB08A2E));
             painter.drawPolygon(QPolygonF{{at.x(), at.y() - 6}, {at.x() + 6, at.y() + 5}, {at.x() - 6, at.y() + 5}});
         } else {
@@ -160,12 +156,12 @@ class TrayCard : public QWidget {
 
 namespace {
 
-State state_of(const Snapshot& snapshot, int sticker) {
-    State worst = State::fine;
+CardState state_of(const Snapshot& snapshot, int sticker) {
+    CardState worst = CardState::fine;
     for (const Finding& f : snapshot.findings)
         for (const CopyId id : f.copies)
             if (const Placement* copy = snapshot.document.copy(id); copy && copy->sticker == sticker)
-                worst = std::max(worst, f.severity == Severity::to_fix ? State::to_fix : State::look_at);
+                worst = std::max(worst, f.severity == Severity::to_fix ? CardState::to_fix : CardState::look_at);
     return worst;
 }
 
@@ -235,7 +231,7 @@ void Tray::rebuild() {
     }
     cards.clear();
     for (const auto& sticker : model.document().stickers) {
-        auto* card = new TrayCard(model, *sticker, State::fine);
+        auto* card = new TrayCard(model, *sticker, CardState::fine);
         card->opened = [this, id = sticker->id] { emit sticker_opened(id); };
         list->insertWidget(static_cast<int>(cards.size()), card);
         cards.push_back(card);

@@ -13,6 +13,8 @@
 
 namespace fusuma::app {
 
+using Stage = RunStage::Stage;
+
 namespace {
 
 enum Connection { practice, practice_serial, elsewhere };
@@ -128,7 +130,6 @@ void CutAct::refresh_materials() {
 }
 
 void CutAct::refresh() {
-    using Stage = RunStage::Stage;
     const Stage stage = run.stage();
     refresh_materials();
     address->setVisible(connection->currentIndex() == elsewhere);

@@ -6,6 +6,8 @@
 
 namespace fusuma::app {
 
+using Stage = RunStage::Stage;
+
 LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     : ActCard(project, output_run, 2, tr("Load and find"), "load"), view(pointing_view) {
     method = new Choices(labels<MarkMethod>());
@@ -57,7 +59,6 @@ QString figure(double value, int decimals) {
 } // namespace
 
 void LoadAct::refresh() {
-    using Stage = RunStage::Stage;
     const Stage stage = run.stage();
     const Registration& r = run.finder.registration();
     const bool is_found = stage >= Stage::found;

@@ -12,6 +12,8 @@
 
 namespace fusuma::app {
 
+using Stage = RunStage::Stage;
+
 PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, output_run, 1, tr("Print"), "print") {
     facts = add_words("dim", "printFacts");
     warning = add_words("attention", "printWarning");
@@ -100,7 +102,6 @@ void PrintAct::print_test() {
 }
 
 void PrintAct::refresh() {
-    using Stage = RunStage::Stage;
     const Document& document = model.document();
     const bool is_empty = document.placements.empty();
     const bool is_printed = run.stage() > Stage::printing;

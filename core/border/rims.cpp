@@ -10,7 +10,7 @@ namespace fusuma {
 
 namespace {
 
-constexpr double flat_mm = 0.01;
+constexpr double rim_flat_mm = 0.01;
 constexpr double overlap_mm = 0.05; // by which areas reach under those over them
 constexpr std::size_t most_shapes = 20'000;
 
@@ -101,11 +101,11 @@ std::vector<PrintedArea> printed_areas(const Outline& outline, const Outline& cu
                                        [](const Rim& rim) { return rim.fill.kind != Fill::Kind::clear; });
     if (!has_bleed && !has_print)
         return {};
-    const Polygons art = flatten(outline, flat_mm), cut_shape = flatten(cut, flat_mm);
+    const Polygons art = flatten(outline, rim_flat_mm), cut_shape = flatten(cut, rim_flat_mm);
     const auto around = [&](const Polygons& shape, double width) {
         return grown(
             shape,
-            {.width = width, .corners = border.corners, .mitre_limit = border.mitre_limit, .arc_tolerance = flat_mm});
+            {.width = width, .corners = border.corners, .mitre_limit = border.mitre_limit, .arc_tolerance = rim_flat_mm});
     };
     // From the art outward, each area beginning where the one before lets it.
     Polygons under = around(art, -soft_edge);
@@ -121,7 +121,7 @@ std::vector<PrintedArea> printed_areas(const Outline& outline, const Outline& cu
     }
     Polygons bled;
     if (has_bleed)
-        bled = grown(cut_shape, {.width = bleed.width, .arc_tolerance = flat_mm});
+        bled = grown(cut_shape, {.width = bleed.width, .arc_tolerance = rim_flat_mm});
     if (border.width > 0) {
         const bool continues = has_bleed && bleed.kind == Bleed::Kind::rim;
         by_rim.emplace_back();

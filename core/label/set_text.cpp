@@ -22,7 +22,7 @@ SetLine line_of(const LabelText& style, const std::string& words, double size) {
 }
 
 /// A word at size 1.
-struct Word {
+struct TextWord {
     std::string letters;
     double advance = 0;
     Rect ink;
@@ -31,7 +31,7 @@ struct Word {
 /// A text measured once, since everything about it grows with its size.
 struct Measured {
     const LabelText* style;
-    std::vector<std::vector<Word>> paragraphs;
+    std::vector<std::vector<TextWord>> paragraphs;
     double blank = 0; ///< advance of a space
 
     explicit Measured(const TextToSet& text) : style(text.style), blank(line_of(*text.style, " ", 1).advance) {
@@ -70,7 +70,7 @@ std::vector<TextLine> broken(const Measured& text, double size, double width) {
     std::vector<TextLine> lines;
     for (const auto& paragraph : text.paragraphs) {
         lines.emplace_back();
-        for (const Word& word : paragraph) {
+        for (const TextWord& word : paragraph) {
             const bool is_first = lines.back().words.empty();
             const double wider = lines.back().width + (is_first ? 0 : text.blank) + word.advance;
             if (!is_first && wider * size > width)

@@ -15,7 +15,7 @@ struct SlipCheck::Fields {
 
 namespace {
 
-constexpr double cell = 0.2, margin = 4, step = 0.25; // mm
+constexpr double field_cell = 0.2, field_margin = 4, sample_step = 0.25; // mm
 constexpr double hair = 0.03;                         // mm that nobody sees
 
 /// All that a sticker prints, as one region.
@@ -33,14 +33,14 @@ SlipCheck::SlipCheck(const StickerResult& result) {
     constexpr double tolerance = 0.02;
     const Polygons art = flatten(result.outline(), tolerance);
     fields = std::make_shared<const Fields>(
-        Fields{DistanceField(art, cell, margin), DistanceField(printed_region(result, art), cell, margin)});
+        Fields{DistanceField(art, field_cell, field_margin), DistanceField(printed_region(result, art), field_cell, field_margin)});
     for (Polygon line : flatten(result.cut_line(), tolerance)) {
         line.push_back(line.front());
         double along = 0;
         for (std::size_t i = 0; i + 1 < line.size(); ++i) {
             const double edge = distance(line[i], line[i + 1]);
             const Point inward = unit(Point{line[i + 1].y - line[i].y, line[i].x - line[i + 1].x});
-            for (; along < edge; along += step) {
+            for (; along < edge; along += sample_step) {
                 const Point p = lerp(line[i], line[i + 1], along / edge);
                 constexpr double just_inside = 0.1, border_from = 0.05; // mm
                 // Outer lines run counter-clockwise on screen and holes the other way, so inside is on the same hand.

@@ -11,7 +11,7 @@ namespace {
 constexpr double crowded_px = 2.25;    // two corners nearer than this count as one
 constexpr double crowded_end_px = 1.2; // the same for the two corners of a bar's end
 constexpr double believable_px = 0.04; // a stretch whose points stray farther from its parabola is not one piece
-constexpr double least_turn = 0.33;    // 19°: below this a joint reads as smooth
+constexpr double corner_turn = 0.33;    // 19°: below this a joint reads as smooth
 constexpr double sharpest_tip = 3.02;  // 173°: sides that meet at less than 7° are those of a bar
 constexpr double least_bend = 0.03;    // 14° over a few points: less is no candidate
 constexpr double near_peak = 0.8;      // a point that bends this much of its neighbours' is a candidate too
@@ -266,7 +266,7 @@ class Finder {
         const auto near_before = nearest_continuation(before), near_after = nearest_continuation(after);
         std::optional<CornerCandidate> corner;
         if (near_before && near_after) {
-            if (turn_between(near_before->tangent(0), near_after->tangent(0)) < least_turn)
+            if (turn_between(near_before->tangent(0), near_after->tangent(0)) < corner_turn)
                 return std::nullopt; // smooth: nothing farther out can make it a corner
             corner = corner_of(i, *near_before, *near_after);
         }
@@ -372,7 +372,7 @@ class Finder {
     [[nodiscard]] std::optional<CornerCandidate> corner_of(std::size_t i, const Parabola& in, const Parabola& out) const {
         const auto meet = meeting_point(in, out);
         const double turn = turn_between(in.tangent(0), out.tangent(0));
-        if (!meet || turn < least_turn)
+        if (!meet || turn < corner_turn)
             return std::nullopt;
         if (turn > sharpest_tip || distance(*meet, points[i]) > most_blunted(turn) || !is_backed(points[i], *meet))
             return std::nullopt;
