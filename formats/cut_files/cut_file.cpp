@@ -34,7 +34,7 @@ std::vector<Point> points_of(const Contour& path, bool is_open) {
     return points;
 }
 
-Result<std::vector<ReadLine>> read_svg(const QByteArray& bytes) {
+Result<std::vector<ReadLine>> lines_of_svg(const QByteArray& bytes) {
     std::vector<ReadLine> lines;
     QXmlStreamReader xml(bytes);
     std::vector<CutKind> groups{CutKind::kiss};
@@ -125,7 +125,7 @@ Polygon both_ways(Polygon line) {
 Result<std::vector<ReadLine>> read_cut_file(const QByteArray& bytes, const QString& name, Size paper) {
     const auto read = [&] {
         if (name.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive))
-            return read_svg(bytes);
+            return lines_of_svg(bytes);
         if (name.endsWith(QLatin1String(".dxf"), Qt::CaseInsensitive))
             return read_dxf(bytes, paper);
         return read_hpgl(bytes, paper);

@@ -42,13 +42,13 @@ class Pairs {
 };
 
 void polyline(Pairs& out, const CutPath& cut) {
-    constexpr double tolerance = 0.01; // mm
+    constexpr double bend_tolerance = 0.01; // mm
     const std::string_view layer = word_of(cut.kind);
     out.entity("POLYLINE", layer, "");
     out.count(66, 1);
     out.point(10, {0, 0});
     out.count(70, cut.is_open ? 0 : 1);
-    for (const Point p : cut.is_open ? flatten_line(cut.line, tolerance) : flatten(cut.line, tolerance)) {
+    for (const Point p : cut.is_open ? flatten_line(cut.line, bend_tolerance) : flatten(cut.line, bend_tolerance)) {
         out.entity("VERTEX", layer, "");
         out.point(10, p);
     }

@@ -13,7 +13,7 @@ namespace fusuma {
 namespace {
 
 constexpr std::size_t most_entities = 100'000;
-constexpr double most = 1e7; // units
+constexpr double farthest = 1e7; // units
 
 /// An arc as cubics from angle `a` to `b`, in the unit circle's parameter, mapped.
 std::vector<Segment> arc(double a, double b, const Transform& map) {
@@ -113,7 +113,7 @@ class Collector : public DL_CreationAdapter {
     std::vector<Point> controls;
 
     Point at(double x, double y) {
-        is_sound = is_sound && std::abs(x) <= most && std::abs(y) <= most; // false for NaN, too
+        is_sound = is_sound && std::abs(x) <= farthest && std::abs(y) <= farthest; // false for NaN, too
         return is_sound ? Point{x, y} : Point{};
     }
     void add(Contour path, bool closed) {

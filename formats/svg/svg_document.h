@@ -10,6 +10,11 @@
 
 namespace fusuma {
 
+/// A word of SVG itself: an element, an attribute, a value.
+inline QString str(const char* word) {
+    return QString::fromUtf8(word);
+}
+
 /// One element of an SVG document.
 struct SvgNode {
     QString name;                       ///< without prefix

@@ -24,10 +24,6 @@ constexpr int most_parts = 100'000;
 constexpr int most_used = 50'000; ///< elements drawn through use, so that uses of uses end
 constexpr double hairline = 0.11; // mm: thinner than pens draw, so it is a line to cut
 
-QString str(const char* text) {
-    return QString::fromUtf8(text);
-}
-
 /// Where an element is drawn.
 struct Place {
     Transform map; ///< to mm

@@ -8,10 +8,6 @@ namespace fusuma {
 
 namespace {
 
-QString str(const char* text) {
-    return QString::fromLatin1(text);
-}
-
 /// Dashes begin where SVG says, so the order of the pieces matters.
 Contour full_ellipse(Point c, double rx, double ry) {
     constexpr double k = 0.5522847498;

@@ -8,10 +8,6 @@ namespace fusuma {
 
 namespace {
 
-QString str(const char* text) {
-    return QString::fromLatin1(text);
-}
-
 std::vector<double> dashes(const QString& text, const SvgMeasures& measures) {
     std::vector<double> lengths;
     QString spaced = text;
