@@ -9,7 +9,10 @@
 namespace fusuma {
 
 DistanceField::DistanceField(const Polygons& region, double cell_mm, double margin) : cell(cell_mm) {
-    const Rect box = bounds(region).grown(margin);
+    const Rect extent = bounds(region);
+    if (extent.empty())
+        return;
+    const Rect box = extent.grown(margin);
     origin = box.min;
     columns = static_cast<int>(std::ceil(box.width() / cell)) + 1;
     rows = static_cast<int>(std::ceil(box.height() / cell)) + 1;
@@ -44,6 +47,8 @@ DistanceField::DistanceField(const Polygons& region, double cell_mm, double marg
 }
 
 double DistanceField::at(Point p) const {
+    if (nodes.empty())
+        return 1e6; // nothing is there; a number that can be reckoned with
     const double u = (p.x - origin.x) / cell, v = (p.y - origin.y) / cell;
     const double cu = std::clamp(u, 0.0, columns - 1.001), cv = std::clamp(v, 0.0, rows - 1.001);
     const int c = static_cast<int>(cu), r = static_cast<int>(cv);

@@ -60,8 +60,6 @@ class Search {
     }
 
     Filled run() {
-        if (task.zone.empty() || task.items.empty())
-            return {};
         try {
             if (task.close_up)
                 pull_x = 0.05;
@@ -483,11 +481,19 @@ Filled in_rows(const FillTask& task) {
     return filled;
 }
 
+/// Without these there is nothing to do, and nothing to measure by.
+bool has_room_and_items(const FillTask& task) {
+    return !bounds(task.zone).empty() && !task.items.empty() &&
+           std::ranges::none_of(task.items, [](const FillItem& item) { return bounds(item.outline).empty(); });
+}
+
 } // namespace
 
 Filled fill(const FillTask& task, const Work& work, const std::function<void(const Filled&)>& improved) {
+    if (!has_room_and_items(task))
+        return {};
     Filled rows = task.close_up ? Filled{} : in_rows(task);
-    if (task.items.size() == 1 && !task.close_up && !task.zone.empty())
+    if (task.items.size() == 1 && !task.close_up)
         if (Filled grid = in_a_grid(task); grid.covered_mm2 > rows.covered_mm2)
             rows = std::move(grid);
     if (task.way == FillWay::rows && !task.close_up)

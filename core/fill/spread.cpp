@@ -1,4 +1,5 @@
 #include "core/fill/fill_page.h"
+#include "core/geometry/measure.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,6 +10,8 @@ namespace fusuma {
 std::vector<FilledCopy> spread_evenly(const FillTask& task, std::vector<FilledCopy> copies, const Work& work) {
     constexpr double cell = 0.5;
     constexpr int ways = 8;
+    if (copies.empty() || bounds(task.zone).empty())
+        return copies;
     FillPage page(task, cell);
     const std::size_t fixed = page.standing().size();
     std::vector<std::unique_ptr<ReadyItem>> pieces;

@@ -1,6 +1,7 @@
 #include "core/trace/trace.h"
 
 #include "core/geometry/measure.h"
+#include "core/parallel.h"
 #include "core/trace/contour.h"
 #include "core/trace/fit.h"
 
@@ -8,7 +9,7 @@
 #include <condition_variable>
 #include <deque>
 #include <mutex>
-#include <thread>
+#include <utility>
 
 namespace fusuma {
 
@@ -121,15 +122,12 @@ Coverage halved(const Coverage& coverage) {
     return half;
 }
 
-/// Contours on their way to being contour_fit: found by one core, contour_fit by all, as soon as there are any.
+/// Contours on their way to being fitted: found by one core, fitted by all, as soon as there are any.
 class Fitting {
   public:
     Fitting(const Coverage& picture, const TraceSettings& trace_settings, const Work& the_work)
-        : coverage(picture), settings(trace_settings), work(the_work) {
-        for (std::size_t cores = std::thread::hardware_concurrency(); cores > 1; --cores)
-            helpers.emplace_back([this] { fit_until_done(); });
-    }
-    ~Fitting() { stop(); }
+        : coverage(picture), settings(trace_settings), work(the_work), helpers([this] { fit_until_done(); }) {}
+    ~Fitting() { end(); }
     Fitting(const Fitting&) = delete;
     Fitting& operator=(const Fitting&) = delete;
 
@@ -137,28 +135,25 @@ class Fitting {
         ++found;
         points_found += points.size();
         constexpr double tiny = 4; // px²; of these there can be millions
-        if (found > most_contours && std::abs(signed_area(points)) < tiny)
+        const double area = std::abs(signed_area(points));
+        if (found > most_contours && area < tiny)
             return;
         {
             const std::scoped_lock lock(mutex);
-            contours.push_back({std::move(points), {}});
+            contours.push_back({std::move(points), area});
         }
         more.notify_one();
     }
 
     Tracing finish() {
         drop_smallest();
-        {
-            const std::scoped_lock lock(mutex);
-            all_found = true;
-        }
-        more.notify_all();
+        end();
         fit_until_done();
-        stop();
+        helpers.join();
         work.at(1);
         Tracing result;
         for (Item& item : contours)
-            if (!item.fit.segments.empty()) {
+            if (!item.is_dropped && !item.fit.segments.empty()) {
                 nodes += item.fit.segments.size();
                 result.outline.contours.push_back(std::move(item.fit));
             }
@@ -170,7 +165,9 @@ class Fitting {
 
   private:
     struct Item {
-        Polygon points;
+        Polygon points;  ///< belongs to whoever fits them from then on
+        double area = 0; ///< px²
+        bool is_dropped = false;
         Contour fit;
     };
     const Coverage& coverage;
@@ -181,9 +178,10 @@ class Fitting {
     bool all_found = false;
     std::mutex mutex;
     std::condition_variable more;
-    std::vector<std::jthread> helpers;
+    Helpers helpers;
 
-    void stop() {
+    /// No more will be found; when asked to stop, none of those that wait is begun.
+    void end() {
         {
             const std::scoped_lock lock(mutex);
             all_found = true;
@@ -191,25 +189,23 @@ class Fitting {
                 next = contours.size();
         }
         more.notify_all();
-        helpers.clear(); // waits for them
     }
 
-    /// Beyond the limit only the largest stay.
+    /// Beyond the limit only the largest stay, those found first among equals, whatever is fitted by now.
     void drop_smallest() {
         const std::scoped_lock lock(mutex);
         if (contours.size() <= most_contours)
             return;
-        std::vector<double> areas;
+        std::vector<double> sorted;
         for (const Item& item : contours)
-            areas.push_back(item.points.empty() ? std::abs(signed_area(item.fit)) : std::abs(signed_area(item.points)));
-        std::vector<double> sorted = areas;
+            sorted.push_back(item.area);
         const auto limit = sorted.begin() + most_contours;
         std::nth_element(sorted.begin(), limit, sorted.end(), std::greater<>());
-        auto larger =
-            static_cast<std::size_t>(std::count_if(areas.begin(), areas.end(), [&](double a) { return a > *limit; }));
-        for (std::size_t i = 0; i < contours.size(); ++i)
-            if (areas[i] < *limit || (areas[i] == *limit && ++larger > most_contours))
-                contours[i] = {};
+        const double least = *limit;
+        auto kept = static_cast<std::size_t>(
+            std::ranges::count_if(contours, [least](const Item& item) { return item.area > least; }));
+        for (Item& item : contours)
+            item.is_dropped = item.area < least || (item.area == least && ++kept > most_contours);
     }
 
     void fit_until_done() {
@@ -219,10 +215,10 @@ class Fitting {
             if (next >= contours.size() || work.stop.stop_requested())
                 return;
             Item& item = contours[next++];
+            if (item.is_dropped)
+                continue;
             lock.unlock();
-            if (!item.points.empty())
-                item.fit = contour_fit(item.points, coverage, settings);
-            item.points = {};
+            item.fit = contour_fit(std::exchange(item.points, {}), coverage, settings);
             lock.lock();
         }
     }
