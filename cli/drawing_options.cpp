@@ -190,7 +190,7 @@ Result<std::vector<DrawnSticker>> drawings_of(std::shared_ptr<const Drawing> dra
             return Problem{"“" + drawing->file_name + "” has no parts in plain colours."};
         return stickers;
     }
-    const bool is_bottom = o.choice == "bottom", is_file = o.choice == "file";
+    const bool is_bottom = o.choice == "bottom", is_file = o.choice == "file" || (o.choice.empty() && o.uses.empty() && is_lines_alone(*drawing));
     if (is_bottom)
         parts = cut_bottom_shape(*drawing, std::move(parts));
     else if (is_file)

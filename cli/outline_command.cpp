@@ -9,6 +9,8 @@
 namespace fusuma {
 
 ExitCode run(const OutlineCommand& command) {
+    if (const Outcome fine = check_outputs({command.art}, {{"-o", command.out}, {"--report", command.report}}); !fine)
+        return fine.problem();
     double decode = 0, coverage = 0, trace_seconds = 0, border_seconds = 0, rest = 0;
     StickerOptions options = command.sticker;
     if (!options.border)
@@ -24,7 +26,7 @@ ExitCode run(const OutlineCommand& command) {
             timed(seconds, [&] { return step.make(evaluator, {}, before...); }));
     };
     const auto isolation = made(std::get<IsolateStep>(steps), coverage);
-    if (isolation->content == AlphaContent::clear)
+    if (is_nothing_left(*isolation))
         return nothing_left(sticker->artwork, *isolation);
     const auto tracing = made(std::get<TraceStep>(steps), trace_seconds, isolation);
     const auto sized = made(std::get<OutlineStep>(steps), rest, isolation, tracing);

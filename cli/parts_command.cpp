@@ -8,6 +8,8 @@
 namespace fusuma {
 
 ExitCode run(const PartsCommand& command) {
+    if (const Outcome fine = check_outputs({command.drawing}, {{"--report", command.report}}); !fine)
+        return fine.problem();
     double seconds = 0;
     const auto read =
         timed(seconds, [&] { return read_drawing(QString::fromStdString(command.drawing), command.page); });

@@ -119,7 +119,7 @@ void add_check(CLI::App& program, CheckCommand& c) {
 }
 
 ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
-                    const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts) {
+                    const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts) try {
     if (program.got_subcommand("outline"))
         return run(outline);
     if (program.got_subcommand("sheet"))
@@ -129,6 +129,10 @@ ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, cons
     if (program.got_subcommand("check"))
         return run(check);
     return run(rehearse);
+} catch (const std::bad_alloc&) {
+    return Problem{"There is too little memory for this.", "Use smaller pictures, or fewer of them."};
+} catch (const std::exception& error) {
+    return Problem{std::string("Something went wrong inside Fusuma: ") + error.what() + "."};
 }
 
 } // namespace

@@ -119,6 +119,10 @@ Outcome write_picture(const Rehearsal& r, Size paper, const LoadFaults& load, co
 } // namespace
 
 ExitCode run(const RehearseCommand& command) {
+    if (const Outcome fine =
+            check_outputs({command.project}, {{"--png", command.png}, {"--report", command.report}});
+        !fine)
+        return fine.problem();
     auto document = load_project(QString::fromStdString(command.project));
     if (!document)
         return document.problem();

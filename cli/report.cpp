@@ -3,8 +3,10 @@
 #include "core/document/cluster.h"
 #include "formats/basics/file.h"
 
+#include <QFileInfo>
 #include <algorithm>
 #include <iostream>
+#include <map>
 
 namespace fusuma {
 
@@ -17,6 +19,43 @@ Outcome write_report(const json& report, const std::string& path) {
     if (path != "-")
         return write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
     std::cout << text << std::flush;
+    return std::cout ? Outcome(Done{}) : Problem{"The report cannot be written to standard output."};
+}
+
+namespace {
+
+/// The same for every way to name a file.
+QString true_path(const std::string& path) {
+    const QFileInfo file(QString::fromStdString(path));
+    if (file.exists())
+        return file.canonicalFilePath();
+    const QString folder = QFileInfo(file.absolutePath()).canonicalFilePath();
+    return folder + QLatin1Char('/') + file.fileName();
+}
+
+/// Devices and pipes take what they are given and keep nothing.
+bool is_kept(const std::string& path) {
+    const QFileInfo file(QString::fromStdString(path));
+    return !path.empty() && path != "-" && (!file.exists() || file.isFile());
+}
+
+} // namespace
+
+Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<Output>& outputs) {
+    std::map<QString, const char*> taken;
+    for (const Output& output : outputs) {
+        if (!is_kept(output.path))
+            continue;
+        const QString path = true_path(output.path);
+        for (const std::string& input : inputs)
+            if (is_kept(input) && true_path(input) == path)
+                return Problem{std::string(output.option) + " “" + output.path + "” would write over what is read.",
+                               "Choose another name."};
+        if (const auto [other, is_new] = taken.try_emplace(path, output.option); !is_new)
+            return Problem{std::string(other->second) + " and " + output.option + " both write to “" + output.path +
+                               "”.",
+                           "Give each a file of its own."};
+    }
     return Done{};
 }
 
@@ -75,8 +114,14 @@ json sheet_json(const Document& document, const JobPlan& plan, const std::vector
             {"findings", findings_json(findings)}};
 }
 
+bool is_nothing_left(const Isolation& isolation) {
+    return isolation.content == AlphaContent::clear && !(isolation.drawn && !isolation.drawn->lines.empty());
+}
+
 Problem nothing_left(const Artwork& artwork, const Isolation& isolation) {
     const std::string name = "“" + source_name(artwork) + "”";
+    if (isolation.drawn)
+        return {name + " has nothing to print and nothing to cut.", "Give its parts a --part use."};
     if (isolation.chosen.source == Source::alpha && !isolation.chosen.focus)
         return {name + " is fully transparent, so there is nothing to outline."};
     return {name + " is empty once its background is taken away.", "Try another --source or --focus."};

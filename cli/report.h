@@ -9,6 +9,14 @@ namespace fusuma {
 /// Writes a report as JSON to a file, or to standard output for "-". No path, no report.
 Outcome write_report(const nlohmann::json& report, const std::string& path);
 
+/// A file that a command is to write, and the option that names it.
+struct Output {
+    const char* option;
+    const std::string& path;
+};
+/// Refuses what would write over what the command reads, or twice to one place, before anything is written.
+Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<Output>& outputs);
+
 /// The name for a page's own file: the name itself for the first page, then “cut-2.svg”.
 [[nodiscard]] std::string page_file(const std::string& path, std::size_t page);
 
@@ -18,6 +26,8 @@ Outcome write_report(const nlohmann::json& report, const std::string& path);
 [[nodiscard]] nlohmann::json sheet_json(const Document& document, const JobPlan& plan,
                                         const std::vector<Finding>& findings);
 
+/// Is there neither art nor a line to cut?
+[[nodiscard]] bool is_nothing_left(const Isolation& isolation);
 
 /// Why an artwork of which nothing is left cannot be used.
 [[nodiscard]] Problem nothing_left(const Artwork& artwork, const Isolation& isolation);

@@ -85,6 +85,18 @@ Outcome apply_cutting(const SheetCommand& command, Document& document) {
     return Done{};
 }
 
+Outcome check_files(const SheetCommand& command) {
+    std::vector<std::string> read{command.mark_scheme, command.label.list};
+    std::ranges::copy_if(command.inputs, std::back_inserter(read), std::not_fn(is_project));
+    std::vector<Output> outputs{{"--pdf", command.pdf},   {"--cut-pdf", command.cut_pdf}, {"--svg", command.svg},
+                                {"--dxf", command.dxf},   {"--hpgl", command.hpgl},       {"--png", command.png},
+                                {"--report", command.report}};
+    if (const Outcome fine = check_outputs(command.inputs, outputs); !fine)
+        return fine;
+    outputs.push_back({"--save", command.save}); // a project may be saved over itself
+    return check_outputs(read, outputs);
+}
+
 /// The project named first, if one is, with the sheet's options applied.
 Result<Document> starting_document(const SheetCommand& command) {
     Document document;
@@ -289,6 +301,8 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
 } // namespace
 
 ExitCode run(const SheetCommand& command) {
+    if (const Outcome fine = check_files(command); !fine)
+        return fine.problem();
     double evaluate = 0, fill = 0, plan_seconds = 0;
     auto document = starting_document(command);
     if (!document)
@@ -300,7 +314,7 @@ ExitCode run(const SheetCommand& command) {
 
     for (const auto& sticker : document->stickers) {
         const auto result = timed(evaluate, [&] { return planner.evaluate(*sticker); });
-        if (result->isolation->content == AlphaContent::clear)
+        if (is_nothing_left(*result->isolation))
             return nothing_left(sticker->artwork, *result->isolation);
     }
     std::vector<Finding> findings = timed(fill, [&] { return place_copies(command, *ids, *document, planner); });
@@ -317,6 +331,8 @@ ExitCode run(const SheetCommand& command) {
 }
 
 ExitCode run(const CheckCommand& command) {
+    if (const Outcome fine = check_outputs({command.project}, {{"--report", command.report}}); !fine)
+        return fine.problem();
     const auto document = load_project(QString::fromStdString(command.project));
     if (!document)
         return document.problem();

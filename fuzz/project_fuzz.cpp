@@ -65,10 +65,10 @@ const char ticket_entry[] = "tickets/K4M7.json";
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
     if (bytes.startsWith("{")) {
-        static const auto sound = *fusuma::unzip(fusuma::project_bytes(small_project()), 1 << 20);
+        static const auto sound = *fusuma::unzip(*fusuma::project_bytes(small_project()), 1 << 20);
         auto entries = sound; // a ticket holds a description, too
         entries[bytes.contains("\"printed\"") ? ticket_entry : "document.json"] = bytes;
-        use(fusuma::read_project_bytes(fusuma::zip_bytes(entries), QStringLiteral("fuzz.fusuma")));
+        use(fusuma::read_project_bytes(*fusuma::zip_bytes(entries), QStringLiteral("fuzz.fusuma")));
     } else {
         use(fusuma::read_project_bytes(bytes, QStringLiteral("fuzz.fusuma")));
     }
@@ -77,7 +77,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
 
 std::vector<std::string> fuzz_seeds() {
     qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
-    const QByteArray project = fusuma::project_bytes(small_project());
+    const QByteArray project = *fusuma::project_bytes(small_project());
     const auto entries = *fusuma::unzip(project, 1 << 20);
     return {project.toStdString(), entries.at("document.json").toStdString(), entries.at(ticket_entry).toStdString()};
 }

@@ -8,6 +8,7 @@
 #include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
+#include <clocale>
 
 int main(int argc, char** argv) {
     using namespace fusuma;
@@ -21,6 +22,7 @@ int main(int argc, char** argv) {
     CLI11_PARSE(arguments, argc, argv);
 
     QApplication application(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // for the libraries that read files; what people see goes through QLocale
     QApplication::setOrganizationName(QStringLiteral("Fusuma"));
     QApplication::setApplicationName(QStringLiteral("fusuma"));
     QApplication::setDesktopFileName(QStringLiteral("fusuma"));

@@ -88,8 +88,7 @@ void Importer::add_drawing(const QString& path, int page) {
                 DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
             if (drawing->page > 0)
                 s.name += " " + std::to_string(drawing->page);
-            const bool has_paint = std::ranges::any_of(drawing->parts, [](const Part& p) { return !p.paints.empty(); });
-            if (!has_paint) { // lines to cut and nothing else
+            if (is_lines_alone(*drawing)) {
                 auto& art = std::get<DrawingArtwork>(s.artwork);
                 art.parts = std::make_shared<const Parts>(as_in_file(*drawing, *art.parts));
                 s.border.width = 0;

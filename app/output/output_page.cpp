@@ -243,6 +243,9 @@ void OutputPage::check_file() {
                               .arg(name)
                               .arg(check.lines)
                               .arg(check.worst, 0, 'f', 3));
+    else if (check.differs_in_kind_only())
+        emit model.messages.problem(
+            tr("%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.").arg(name));
     else
         emit model.messages.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
                                  .arg(name)

@@ -57,6 +57,26 @@ std::optional<Edited> clustered(const Document& document, Evaluator& evaluator, 
     return edited;
 }
 
+namespace {
+
+/// A copy where a map takes it. What would make it slant, the map of a stretched cluster on a copy that lies aslant in
+/// it, becomes the turn, the width and the area that it would have.
+Placement carried_over(Placement copy, const Transform& map) {
+    const Transform own = Transform::scale(copy.mirrored ? -copy.scale : copy.scale, copy.scale * copy.stretch)
+                              .then(Transform::turn(copy.turn))
+                              .then(map);
+    const bool is_mirrored = own.determinant() < 0;
+    const Point across = is_mirrored ? Point{-own.a, -own.b} : Point{own.a, own.b};
+    copy.centre = map.apply(copy.centre);
+    copy.turn = std::atan2(across.y, across.x);
+    copy.mirrored = is_mirrored;
+    copy.scale = norm(across);
+    copy.stretch = std::abs(own.determinant()) / dot(across, across);
+    return copy;
+}
+
+} // namespace
+
 Edited parted(const Document& document, const Selection& copies) {
     Edited edited{document, {}};
     std::vector<Placement> placements;
@@ -75,19 +95,14 @@ Edited parted(const Document& document, const Selection& copies) {
                                   .then(frame.from_picture)
                                   .then(Transform::scale(1 / frame.size.width, 1 / frame.size.height))
                                   .then(map_of_copy(*sticker, whole));
-        const double scale = std::sqrt(std::abs(map.determinant()));
-        const bool mirrors = map.determinant() < 0;
-        const Point across = map.apply({1, 0}) - map.apply({0, 0});
-        const double turn = mirrors ? std::atan2(-across.y, -across.x) : std::atan2(across.y, across.x);
         for (const Cluster::Member& member : art->cluster->members) {
-            auto& stickers = edited.document.stickers;
-            if (!edited.document.find(member.sticker->id))
-                stickers.push_back(member.sticker);
-            Placement copy = member.placement;
-            copy.centre = map.apply(copy.centre);
-            copy.turn = turn + (mirrors ? -copy.turn : copy.turn);
-            copy.mirrored ^= mirrors;
-            copy.scale *= scale;
+            if (!edited.document.find(member.sticker->id)) {
+                edited.document.stickers.push_back(member.sticker);
+                auto& next = edited.document.sticker_ids.next;
+                next = std::max(next, member.sticker->id + 1);
+            }
+            Placement copy = carried_over(member.placement, map);
+            copy.sticker = member.sticker->id;
             copy.page = whole.page;
             copy.id = CopyId{edited.document.copy_ids.take()};
             edited.selection.insert(copy.id);

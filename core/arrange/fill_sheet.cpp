@@ -1,6 +1,7 @@
 #include "core/arrange/fill_sheet.h"
 
 #include "core/arrange/free_place.h"
+#include "core/cutting/doubled.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 
@@ -16,20 +17,23 @@ namespace {
 
 constexpr double fine = 0.01; // mm
 
-/// The room that a copy takes, its open lines as thin strips.
+/// The room that a copy takes, its open lines and what of the artwork's own reaches farther as thin strips.
 Polygons all_room(const PlacedCopy& copy) {
-    Polygons all = flatten(copy.region, fine);
+    const Polygons room = flatten(copy.region, fine);
+    Polygons strips;
     for (const CopyLine& line : copy.lines) {
-        if (!line.is_open || line.origin == StickerLine::Origin::artwork)
+        const bool is_own = line.origin == StickerLine::Origin::artwork;
+        const auto is_in_room = [&](Point p) { return copy.inside().contains(p); };
+        if ((!line.is_open && !is_own) || (is_own && std::ranges::all_of(line.points, is_in_room)))
             continue;
-        for (std::size_t i = 0; i + 1 < line.points.size(); ++i) {
-            const Point from = line.points[i], to = line.points[i + 1];
+        const std::size_t edges = line.points.size() - (line.is_open ? 1 : 0);
+        for (std::size_t i = 0; i < edges; ++i) {
+            const Point from = line.points[i], to = line.points[(i + 1) % line.points.size()];
             const Point along = 0.02 * unit(to - from), aside{-along.y, along.x};
-            const Polygon strip{from - along + aside, to + along + aside, to + along - aside, from - along - aside};
-            all = combine(all, {strip}, Combine::join);
+            strips.push_back({from - along + aside, from - along - aside, to + along - aside, to + along + aside});
         }
     }
-    return all;
+    return strips.empty() ? room : combine(room, combine(strips, {}, Combine::join, FillRule::nonzero), Combine::join);
 }
 
 double bleed_of(const PlacedCopy& copy) {
@@ -43,7 +47,8 @@ FillTask task_on(const Document& document, Planner& planner, int page) {
     task.zone = on.zone;
     task.marks = on.marks;
     task.printable = printable(document.sheet);
-    task.gap = document.sheet.gap + 1.2 * fine; // curves bulge past their flattened lines
+    // Curves bulge past their flattened lines. Lines nearer than that to each other would count as one, cut twice.
+    task.gap = std::max(document.sheet.gap, 2 * same_line_mm) + 1.2 * fine;
     return task;
 }
 

@@ -11,8 +11,6 @@ namespace fusuma {
 
 namespace {
 
-constexpr double on_it = 0.05; // mm between lines that count as one (common practice: half a blade's width)
-
 Rect box_of(const FlatPath& path) {
     Rect box;
     for (const Point p : path.points)
@@ -23,7 +21,7 @@ Rect box_of(const FlatPath& path) {
 /// A path as others are compared with it; its edges are sorted only once they are asked for.
 class Known {
   public:
-    explicit Known(const FlatPath& flat) : path(flat), box(box_of(flat).grown(on_it)) {}
+    explicit Known(const FlatPath& flat) : path(flat), box(box_of(flat).grown(same_line_mm)) {}
 
     [[nodiscard]] const Rect& place() const { return box; }
     [[nodiscard]] bool has_near(Point p) const {
@@ -35,7 +33,7 @@ class Known {
                 round.insert(round.end(), path.points.rbegin(), path.points.rend());
             edges = std::make_unique<EdgeGrid>(Polygons{std::move(round)});
         }
-        return edges->is_near(p, on_it);
+        return edges->is_near(p, same_line_mm);
     }
 
   private:
@@ -60,7 +58,7 @@ bool may_be_doubled(const FlatPath& path, const std::vector<const Known*>& other
     return false;
 }
 
-/// The parts of a path farther than `on_it` from all the edges.
+/// The parts of a path farther than `same_line_mm` from all the edges.
 std::vector<FlatPath> left_of(const FlatPath& path, const std::vector<const Known*>& others) {
     constexpr double step = 0.1; // mm
     const Walk walk(path.points, path.is_closed);

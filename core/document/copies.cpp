@@ -206,19 +206,67 @@ bool is_same_sticker(const Sticker& here, const Sticker& there) {
 
 } // namespace
 
+namespace {
+
+/// The numbers that stickers of another project have in this one.
+class Numbers {
+  public:
+    explicit Numbers(Document& document) : here(document) {}
+
+    /// That of the same sticker here, or a new one.
+    int of(const Sticker& there) { return known_or(there, false); }
+
+    /// The sticker as it is to be added here, with all that it is a cluster of.
+    Sticker taken_over(Sticker sticker) {
+        sticker.id = of(sticker);
+        return with_members_taken_over(std::move(sticker));
+    }
+
+  private:
+    Document& here;
+    std::map<int, int> known;
+
+    Sticker with_members_taken_over(Sticker sticker) {
+        if (const auto* art = std::get_if<ClusterArtwork>(&sticker.artwork)) {
+            Cluster cluster = *art->cluster;
+            for (Cluster::Member& member : cluster.members) {
+                Sticker one = *member.sticker;
+                one.id = member.placement.sticker = known_or(one, true);
+                member.sticker = std::make_shared<const Sticker>(with_members_taken_over(std::move(one)));
+            }
+            sticker.artwork = ClusterArtwork{std::make_shared<const Cluster>(std::move(cluster))};
+        }
+        return sticker;
+    }
+    int known_or(const Sticker& there, bool is_member) {
+        const auto [it, is_new] = known.try_emplace(there.id, 0);
+        if (is_new)
+            it->second = found_or_new(there, is_member);
+        return it->second;
+    }
+    /// A cluster's member may have been edited here since it became one; parted, it is what it is by then.
+    int found_or_new(const Sticker& there, bool is_member) {
+        for (const auto& sticker : here.stickers)
+            if (is_same_sticker(*sticker, there))
+                return sticker->id;
+        const auto edited_since = is_member ? here.find(there.id) : nullptr;
+        return edited_since && is_same_artwork(edited_since->artwork, there.artwork) ? there.id
+                                                                                    : here.sticker_ids.take();
+    }
+};
+
+} // namespace
+
 Edited joined(const Document& document, const Document& other, int page, Point by) {
     Edited edited{document, {}};
-    std::map<int, int> ids;
-    for (const auto& sticker : other.stickers) {
-        const auto here = std::find_if(document.stickers.begin(), document.stickers.end(),
-                                       [&](const auto& s) { return is_same_sticker(*s, *sticker); });
-        ids[sticker->id] = here != document.stickers.end() ? (*here)->id : edited.document.sticker_ids.next;
-        if (here == document.stickers.end())
-            edited.document = with_sticker_added(std::move(edited.document), *sticker);
-    }
+    Numbers numbers(edited.document);
+    for (const auto& sticker : other.stickers)
+        if (!document.find(numbers.of(*sticker)))
+            edited.document.stickers.push_back(std::make_shared<const Sticker>(numbers.taken_over(*sticker)));
     std::vector<Placement> fresh = other.placements;
+    std::erase_if(fresh, [&](const Placement& p) { return !other.find(p.sticker); });
     for (Placement& p : fresh) {
-        p.sticker = ids[p.sticker];
+        p.sticker = numbers.of(*other.find(p.sticker));
         p.page = page;
         p.centre = p.centre + by;
     }

@@ -230,6 +230,10 @@ Parts cut_bottom_shape(const Drawing& drawing, Parts parts) {
     return parts;
 }
 
+bool is_lines_alone(const Drawing& drawing) {
+    return std::ranges::all_of(drawing.parts, [](const Part& part) { return part.paints.empty(); });
+}
+
 Parts as_in_file(const Drawing& drawing, Parts parts) {
     bool any_line = false;
     for (Shape& shape : parts.shapes) {

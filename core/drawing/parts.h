@@ -122,6 +122,8 @@ using ShapeIds = std::set<int>;
 /// What is painted is printed; lines without fill that are thinner than a pen draws, or whose layer is named after a
 /// kind of cut, are cut and not printed. Without any such line everything is cut round.
 [[nodiscard]] Parts as_in_file(const Drawing& drawing, Parts parts);
+/// Does the drawing hold lines to cut and nothing else? Then there is nothing to cut round.
+[[nodiscard]] bool is_lines_alone(const Drawing& drawing);
 /// For each colour, the backmost first: everything in that colour printed and cut round, nothing else.
 [[nodiscard]] std::vector<std::pair<Rgb, Parts>> by_colour(const Drawing& drawing, const Parts& parts);
 

@@ -159,14 +159,21 @@ bool FillPage::is_allowed(const Posture& posture, Point at) const {
     const Polygons outline = moved(posture.outline, Transform::shift(at));
     const Rect extent{posture.box.min + at, posture.box.max + at};
     const ZoneFor& zone = *layer_for(posture.piece->bleed).zone;
-    if (overlap(extent, box) != extent || !zone.inside.contains(outline.front().front()) ||
+    const auto starts_in = [](const auto& covered) {
+        return [&covered](const Polygon& polygon) { return covered(polygon.front()); };
+    };
+    // All pieces of a copy lie in one piece of the zone, so that none straddles two small sheets.
+    const Region* home = zone.inside.piece_at(outline.front().front());
+    if (overlap(extent, box) != extent || !home ||
+        !std::ranges::all_of(outline, starts_in([home](Point p) { return home->contains(p); })) ||
         closest_approach(outline, zone.zone).distance == 0)
         return false;
     for (const Standing& other : all) {
         const double need = std::max(posture.piece->need, other.need);
         if (!extent.grown(need).overlaps(other.box))
             continue;
-        if (other.covers(outline.front().front()) || posture.covers(other.outline.front().front() - at) ||
+        if (std::ranges::any_of(outline, starts_in([&](Point p) { return other.covers(p); })) ||
+            std::ranges::any_of(other.outline, starts_in([&](Point p) { return posture.covers(p - at); })) ||
             closest_approach(outline, other.outline, need).distance < need + hair)
             return false;
     }

@@ -125,19 +125,25 @@ clip::Paths rounded(const clip::Paths& paths, double width_units, double arc_tol
 }
 
 /// Growing by a disc in steps is growing by it at once, but small steps close a ragged shape's notches before they can
-/// fold over each other by the thousand.
+/// fold over each other by the thousand. Each step may be off by its share of the tolerance, so that all together are
+/// off by no more than it.
 clip::Paths rounded_in_steps(clip::Paths paths, double width_units, double arc_tolerance_units) {
     constexpr double ragged = 3;
     const double least_step = std::abs(width_units) / 64;
+    // The clipper rounds the number of an arc's pieces down to the next, so an arc may be off by 2.25 times its tolerance.
+    const auto allowed = [whole = std::abs(width_units), arc_tolerance_units](double step) {
+        return std::max(1.0, arc_tolerance_units * step / whole);
+    };
     double left = std::abs(width_units);
     while (!paths.empty() && left > 2 * least_step && raggedness(paths, left) > ragged) {
         const double whole = raggedness(paths, left);
         const double step = std::clamp(left / whole, least_step, left / 2);
-        paths = rounded(paths, width_units > 0 ? step : -step, arc_tolerance_units);
-        clip::CleanPolygons(paths, arc_tolerance_units);
+        paths = rounded(paths, width_units > 0 ? step : -step, 0.2 * allowed(step));
+        clip::CleanPolygons(paths, 0.5 * allowed(step));
         left -= step;
     }
-    return rounded(paths, width_units > 0 ? left : -left, arc_tolerance_units);
+    const bool is_one_step = left == std::abs(width_units);
+    return rounded(paths, width_units > 0 ? left : -left, is_one_step ? arc_tolerance_units : 0.4 * allowed(left));
 }
 
 } // namespace

@@ -6,16 +6,18 @@ namespace fusuma {
 
 BoxGrid::BoxGrid(std::vector<Rect> boxes) : all(std::move(boxes)) {
     double sides = 0;
+    std::size_t count = 0;
     for (const Rect& box : all)
         if (!box.empty()) {
             whole.include(box);
             sides += box.width() + box.height();
+            ++count;
         }
     if (whole.empty())
         return;
     // Cells about as large as a box, but never more cells than there could be use for.
     constexpr double most_per_side = 256;
-    cell = std::max({sides / (2 * static_cast<double>(all.size())), whole.width() / most_per_side,
+    cell = std::max({sides / (2 * static_cast<double>(count)), whole.width() / most_per_side,
                      whole.height() / most_per_side, 1e-6});
     columns = static_cast<std::size_t>(whole.width() / cell) + 1;
     rows = static_cast<std::size_t>(whole.height() / cell) + 1;

@@ -144,8 +144,9 @@ double Regions::area() const {
                            [](double sum, const Region& region) { return sum + region.area(); });
 }
 
-bool Regions::contains(Point p) const {
-    return std::ranges::any_of(all, [p](const Region& region) { return region.contains(p); });
+const Region* Regions::piece_at(Point p) const {
+    const auto found = std::ranges::find_if(all, [p](const Region& region) { return region.contains(p); });
+    return found == all.end() ? nullptr : &*found;
 }
 
 std::vector<std::optional<std::size_t>> nesting_of(const Polygons& lines, const std::vector<char>& is_open) {

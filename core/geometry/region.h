@@ -53,7 +53,9 @@ class Regions {
     [[nodiscard]] const std::vector<Region>& pieces() const { return all; }
     [[nodiscard]] bool empty() const { return all.empty(); }
     [[nodiscard]] double area() const;
-    [[nodiscard]] bool contains(Point p) const;
+    [[nodiscard]] bool contains(Point p) const { return piece_at(p) != nullptr; }
+    /// The piece that contains a place; null when none does.
+    [[nodiscard]] const Region* piece_at(Point p) const;
 
   private:
     std::vector<Region> all;

@@ -20,11 +20,13 @@ Invaded invaded_by(const PlacedCopy& copy, const std::vector<Mark>& marks) {
         const bool covers = copy.inside().contains(mark.centre);
         Nearest nearest = nearest_on(copy.room, mark.centre);
         for (const CopyLine& line : copy.lines) {
-            if (!line.is_open || line.origin == StickerLine::Origin::artwork)
-                continue;
-            for (const Point p : line.points)
-                if (const double far = distance(p, mark.centre); far < nearest.distance)
-                    nearest = {far, p};
+            if (!line.is_open && line.origin == StickerLine::Origin::derived)
+                continue; // these bound the room
+            Polygon there_and_back = line.points;
+            if (line.is_open)
+                there_and_back.insert(there_and_back.end(), line.points.rbegin(), line.points.rend());
+            if (const Nearest near = nearest_on({there_and_back}, mark.centre); near.distance < nearest.distance)
+                nearest = near;
         }
         const double depth = covers ? mark.keep_clear : mark.keep_clear - nearest.distance;
         if (depth <= found.depth)

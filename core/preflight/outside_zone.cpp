@@ -21,8 +21,28 @@ double area_of(const Polygons& polygons) {
     return sum;
 }
 
-Outside outside_of(const PlacedCopy& copy, const Polygons& zone) {
+/// Of a zone in several pieces, as small sheets are, the one in which most of the copy lies: all of it belongs there.
+Polygons home_of(const PlacedCopy& copy, const Polygons& zone) {
+    const Regions pieces(zone);
+    if (pieces.pieces().size() < 2)
+        return zone;
+    double most = -1;
+    const Region* home = nullptr;
+    for (const Region& piece : pieces.pieces()) {
+        const double shared = piece.box().overlaps(copy.cut_box)
+                                  ? area_of(combine(copy.room, piece.polygons(), Combine::overlap_only))
+                                  : 0;
+        if (shared > most) {
+            most = shared;
+            home = &piece;
+        }
+    }
+    return home->polygons();
+}
+
+Outside outside_of(const PlacedCopy& copy, const Polygons& whole_zone) {
     constexpr double noticeable_mm2 = 0.02;
+    const Polygons zone = home_of(copy, whole_zone);
     Outside found;
     found.region = combine(copy.room, zone, Combine::take_out);
     if (area_of(found.region) < noticeable_mm2)
@@ -36,7 +56,7 @@ Outside outside_of(const PlacedCopy& copy, const Polygons& zone) {
             look_at(p);
     const Regions inside(zone);
     for (const CopyLine& line : copy.lines)
-        if (line.is_open && line.origin == StickerLine::Origin::derived)
+        if (line.is_open || line.origin == StickerLine::Origin::artwork) // the other closed ones bound the room
             for (const Point p : line.points)
                 if (!inside.contains(p))
                     look_at(p);

@@ -1,3 +1,4 @@
+#include "core/cutting/doubled.h"
 #include "core/geometry/boolean.h"
 #include "core/preflight/rules.h"
 
@@ -15,8 +16,8 @@ namespace {
 
 /// How far along a's lines run on b's. Found by points every half millimetre of a.
 void find_doubled(const Polygons& a, const Polygons& b, Beside& found) {
-    constexpr double step = 0.5, same_line = 0.05; // mm
-    const Rect near = bounds(b).grown(same_line);
+    constexpr double step = 0.5; // mm
+    const Rect near = bounds(b).grown(same_line_mm);
     for (const Polygon& polygon : a)
         for (std::size_t i = 0; i < polygon.size(); ++i) {
             const Point from = polygon[i], to = polygon[(i + 1) % polygon.size()];
@@ -24,7 +25,7 @@ void find_doubled(const Polygons& a, const Polygons& b, Beside& found) {
             const int parts = std::max(1, static_cast<int>(std::ceil(length / step)));
             for (int k = 0; k < parts; ++k) {
                 const Point p = lerp(from, to, (k + 0.5) / parts);
-                if (near.contains(p) && nearest_on(b, p).distance < same_line) {
+                if (near.contains(p) && nearest_on(b, p).distance < same_line_mm) {
                     found.doubled_mm += length / parts;
                     found.doubled_at = p;
                 }
@@ -93,12 +94,14 @@ std::shared_ptr<const Beside> beside(const PreflightInput& input, std::size_t a,
         Beside found;
         found.nearest = closest_approach(first->room, second->room);
         const auto holds = [](const PlacedCopy& copy, const PlacedCopy& other) {
-            return !other.room.empty() && !other.room.front().empty() && copy.inside().contains(other.room.front().front());
+            return std::ranges::any_of(other.room, [&](const Polygon& piece) {
+                return !piece.empty() && copy.inside().contains(piece.front());
+            });
         };
         // Lines apart share something only when one lies inside the other.
         if (found.nearest.distance < 0.01 || holds(*second, *first) || holds(*first, *second))
             found.shared = combine(first->room, second->room, Combine::overlap_only);
-        if (found.nearest.distance < 0.05)
+        if (found.nearest.distance < same_line_mm)
             find_doubled(first->room, second->room, found);
         return found;
     });

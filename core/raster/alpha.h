@@ -2,6 +2,8 @@
 
 #include "core/raster/image.h"
 
+#include <optional>
+
 namespace fusuma {
 
 /// The alpha channel as coverage, value for value.
@@ -16,5 +18,9 @@ enum class AlphaContent {
 [[nodiscard]] AlphaContent alpha_content(const Image& image);
 /// The same question asked of a coverage.
 [[nodiscard]] AlphaContent content_of(const Coverage& coverage);
+
+/// The smallest box round all pixels that are not fully clear; nothing when all are.
+[[nodiscard]] std::optional<PixelBox> inked(const Coverage& coverage);
+[[nodiscard]] std::optional<PixelBox> inked(const Image& image);
 
 } // namespace fusuma

@@ -127,8 +127,7 @@ Coverage by_brightness(const Image& image, double threshold, const Work& work) {
     const auto width = static_cast<std::size_t>(image.width);
     for_bands(image.height, work, [&](int first, int last) {
         for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i)
-            coverage.values[i] =
-                image.rgba[4 * i + 3] == 0 ? 0 : share[static_cast<std::size_t>(grey(pixel(image, i)))];
+            coverage.values[i] = share[static_cast<std::size_t>(grey(pixel(image, i)))];
     });
     return coverage;
 }
@@ -406,9 +405,8 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
             cut.colour_at = parting.take_map();
         }
         if (cut.use == ColourUse::keep_only)
-            for (std::size_t i = 0; i < cut.coverage.values.size(); ++i)
-                cut.coverage.values[i] =
-                    image.rgba[4 * i + 3] == 0 ? 0 : static_cast<std::uint8_t>(255 - cut.coverage.values[i]);
+            for (std::uint8_t& value : cut.coverage.values)
+                value = static_cast<std::uint8_t>(255 - value);
     }
     if (!by_colour) {
         Coverage base = chosen.source == Source::brightness
@@ -418,6 +416,10 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
             base.values[i] = std::min(base.values[i], cut.coverage.values[i]);
         cut.coverage = std::move(base);
     }
+    if (chosen.source != Source::alpha) // what is see-through stays so, however the rest is told apart
+        for (std::size_t i = 0; i < cut.coverage.values.size(); ++i)
+            cut.coverage.values[i] =
+                static_cast<std::uint8_t>((cut.coverage.values[i] * image.rgba[4 * i + 3] + 127) / 255);
     if (chosen.fill_inside)
         fill_inside(cut.coverage);
     for (const Stroke& stroke : chosen.strokes) {
@@ -446,7 +448,7 @@ Image isolated(const Image& image, const CutOut& cut, const Work& work) {
                     continue;
                 const Rgb known = cut.colours[near - 1U];
                 const std::array<double, 3> colour{double(known.red), double(known.green), double(known.blue)};
-                const double share = value / 255.0;
+                const double share = std::min(1.0, value / std::max(1.0, double(image.rgba[4 * i + 3])));
                 for (std::size_t k = 0; k < 3; ++k)
                     result.rgba[4 * i + k] = static_cast<std::uint8_t>(
                         cut.use == ColourUse::keep_only

@@ -8,6 +8,7 @@ namespace fusuma {
 struct Continued {
     Image image;    ///< solid within reach of the art wherever the art is not, clear elsewhere
     int margin = 0; ///< pixels by which it is larger than the picture on every side
+    int factor = 1; ///< how many of the picture's pixels, across, one of it stands for
 };
 
 /// Carries the colours of the art outward. Each pixel takes the colour of the nearest solid art pixel a step inside the

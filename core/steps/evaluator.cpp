@@ -114,7 +114,20 @@ std::shared_ptr<const Continued> Evaluator::continuation(const std::shared_ptr<c
     constexpr int step = 16; // so that a slider does not make it anew for every pixel
     const int reach = (reach_px + step - 1) / step * step;
     return remembered.get(
-        ContinuedKey{isolation, reach}, [&] { return continued(*isolation->pixels(), reach, work); }, weigh);
+        ContinuedKey{isolation, reach},
+        [&] {
+            // A huge picture printed small reaches out by thousands of its pixels, finer than anybody sees.
+            constexpr double most_px = 48e6;
+            const double whole = (isolation->size.x + 2.0 * reach) * (isolation->size.y + 2.0 * reach);
+            const int factor = std::max(1, static_cast<int>(std::ceil(std::sqrt(whole / most_px))));
+            if (factor == 1)
+                return continued(*isolation->pixels(), reach, work);
+            Continued smaller = continued(reduced(*isolation->pixels(), factor, work.part(0, 0.3)),
+                                          (reach + factor - 1) / factor, work.part(0.3, 1));
+            smaller.factor = factor;
+            return smaller;
+        },
+        weigh);
 }
 
 /// Labels of a list differ in what is printed inside their edge and in nothing else, so all else is worked out once.

@@ -1,5 +1,7 @@
 #include "core/steps/isolation.h"
 
+#include "core/geometry/measure.h"
+
 #include <algorithm>
 
 namespace fusuma {
@@ -13,6 +15,32 @@ std::shared_ptr<const Image> Isolation::pixels() const {
     });
     return made->image;
 }
+
+namespace {
+
+Rect in_unit_square(const std::optional<PixelBox>& box, int width, int height) {
+    Rect unit;
+    if (box) {
+        unit.include(Point{double(box->x) / width, double(box->y) / height});
+        unit.include(Point{double(box->x + box->width) / width, double(box->y + box->height) / height});
+    }
+    return unit;
+}
+
+/// In mm.
+Rect box_of(const Painted& painted) {
+    if (painted.area)
+        return bounds(painted.area->curves);
+    Rect box;
+    const auto* image = std::get_if<std::shared_ptr<const Image>>(&painted.ink);
+    if (const Rect used = image ? in_unit_square(inked(**image), (*image)->width, (*image)->height) : Rect{};
+        !used.empty())
+        for (const Point corner : corners_of(used))
+            box.include(painted.from_unit.apply(corner));
+    return box;
+}
+
+} // namespace
 
 Isolation isolate(const PictureArtwork& artwork, const std::optional<PixelBox>& crop,
                   const BackgroundSettings& settings, const Work& work) {
@@ -29,6 +57,7 @@ Isolation isolate(const PictureArtwork& artwork, const std::optional<PixelBox>& 
     result.why = std::move(best.why);
     result.origin = {box.x, box.y};
     result.content = content_of(cut.coverage);
+    result.inked = in_unit_square(inked(cut.coverage), pixels.width, pixels.height);
     const bool as_it_came = best.settings.source == Source::alpha && best.settings.pockets_at.empty() &&
                             best.settings.strokes.empty() && !best.settings.fill_inside && !best.settings.focus;
     if (!as_it_came)
@@ -46,6 +75,12 @@ Isolation isolate(const Artwork& artwork, const Drawn& drawn) {
     Isolation result;
     result.size = size_px(artwork);
     result.art = drawn.art;
+    const Size mm = drawn.art->size;
+    for (const Painted& painted : drawn.art->shapes)
+        if (const Rect box = box_of(painted); !box.empty()) {
+            result.inked.include(Point{box.min.x / mm.width, box.min.y / mm.height});
+            result.inked.include(Point{box.max.x / mm.width, box.max.y / mm.height});
+        }
     const double px = result.size.x / drawn.art->size.width;
     Drawn in_px = drawn;
     in_px.outline = transformed(drawn.outline, Transform::scale(px, px));

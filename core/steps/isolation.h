@@ -17,6 +17,7 @@ struct Isolation {
     PrintArt art;              ///< what is left to print
     bool is_as_it_came = false; ///< the art is the artwork's own pixels, not a copy
     AlphaContent content = AlphaContent::cut_out;
+    Rect inked; ///< all of the art that is not clear, in its unit square; empty when nothing is
     std::optional<Drawn> drawn; ///< of drawn artwork, with lines in pixels of its lattice
 
     /// The art as pixels, as many as `size` says; those of drawn art are made when they are first asked for.

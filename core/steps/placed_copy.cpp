@@ -14,8 +14,9 @@ Rect box_of(const PrintLayer& layer, const Transform& map) {
     Rect box;
     if (layer.area.empty()) {
         const Transform whole = layer.from_unit.then(map);
-        for (const Point corner : {Point{0, 0}, Point{1, 0}, Point{1, 1}, Point{0, 1}})
-            box.include(whole.apply(corner));
+        if (!layer.inked.empty())
+            for (const Point corner : corners_of(layer.inked))
+                box.include(whole.apply(corner));
         return box;
     }
     for (const Polygon& polygon : layer.area)

@@ -20,6 +20,8 @@ Sticker with_picture(Sticker sticker, std::shared_ptr<const Picture> picture, do
         choice.at = {choice.at.x / factor, choice.at.y / factor};
     sticker.hand = scaled(std::move(sticker.hand), 1 / factor);
     sticker.trace.smoothing_px /= factor;
+    if (const double usual = TraceSettings{}.detail_px; sticker.trace.detail_px > usual)
+        sticker.trace.detail_px = std::max(usual, sticker.trace.detail_px / factor);
     if (auto& crop = sticker.framing.crop) {
         const auto place = [factor](int v) { return static_cast<int>(std::lround(v / factor)); };
         const int left = place(crop->x), top = place(crop->y);

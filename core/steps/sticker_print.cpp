@@ -40,8 +40,9 @@ std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline&
     std::shared_ptr<const Image> image;
     if (continued_art) {
         image = {continued_art, &continued_art->image};
-        const double w = isolation.size.x, h = isolation.size.y, m = continued_art->margin;
-        from_continued = Transform::scale((w + 2 * m) / w, (h + 2 * m) / h)
+        const double w = isolation.size.x, h = isolation.size.y, k = continued_art->factor;
+        const double m = k * continued_art->margin;
+        from_continued = Transform::scale(k * image->width / w, k * image->height / h)
                              .then(Transform::shift({-m / w, -m / h}))
                              .then(outline.from_art);
     }
@@ -52,7 +53,7 @@ std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline&
         else if (image)
             layers.push_back({PrintArt(image), from_continued, std::move(printed.area)});
     }
-    layers.push_back({isolation.art, outline.from_art, {}});
+    layers.push_back({isolation.art, outline.from_art, {}, isolation.inked});
     return layers;
 }
 

@@ -12,6 +12,7 @@ struct PrintLayer {
     std::variant<Rgb, PrintArt> ink;
     Transform from_unit; ///< of a picture: from its unit square
     Polygons area;       ///< even-odd; empty for a whole picture
+    Rect inked{{0, 0}, {1, 1}}; ///< of a picture: the part of its unit square outside of which it is clear
 };
 
 /// What is printed of a sticker besides its art, at its size.

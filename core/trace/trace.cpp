@@ -241,11 +241,11 @@ Tracing trace(const Coverage& coverage, const TraceSettings& settings, const Wor
 }
 
 Tracing sketch(const Coverage& coverage, const TraceSettings& settings, const Work& work) {
-    constexpr double third_px = 0.33;
+    const double stray = std::max(0.33, settings.detail_px); // px
     Tracing result;
     find_contours(coverage, settings.threshold, work, [&](Polygon&& contour) {
         if (result.outline.contours.size() < most_contours)
-            result.outline.contours.push_back(straightened_run(contour, third_px));
+            result.outline.contours.push_back(straightened_run(contour, stray));
         else
             ++result.left_out;
     });

@@ -2,6 +2,8 @@
 
 #include <QFileInfo>
 #include <QSaveFile>
+#include <fcntl.h>
+#include <unistd.h>
 
 namespace fusuma {
 
@@ -26,11 +28,46 @@ Result<QByteArray> read_file(const QString& path, qint64 most) {
     return bytes;
 }
 
+namespace {
+
+/// A renamed file is only safe once its folder is on the disk, too. Not every file system can do that.
+void sync_folder_of(const QString& path) {
+    const QByteArray folder = QFile::encodeName(QFileInfo(path).absolutePath());
+    if (const int handle = ::open(folder.constData(), O_RDONLY | O_DIRECTORY | O_CLOEXEC); handle >= 0) {
+        ::fsync(handle);
+        ::close(handle);
+    }
+}
+
+/// Everything up to the bytes' arrival; what fails is told by the file's own words.
+bool write_through(QFileDevice& file, const QByteArray& bytes) {
+    return file.write(bytes) == bytes.size() && file.flush();
+}
+
+Problem not_written(const QString& path, const QString& why) {
+    return {quoted_name(path) + " cannot be written: " + why.toStdString() + ".", "Choose another folder or name."};
+}
+
+} // namespace
+
 Outcome write_file(const QString& path, const QByteArray& bytes) {
+    const QFileInfo there(path);
+    if (there.isDir())
+        return not_written(path, QStringLiteral("it is a folder"));
+    if (there.exists() && !there.isFile()) {
+        QFile stream(path);
+        if (!stream.open(QIODevice::WriteOnly | QIODevice::Unbuffered) || !write_through(stream, bytes))
+            return not_written(path, stream.errorString());
+        return Done{};
+    }
     QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() || !file.commit())
-        return Problem{quoted_name(path) + " cannot be written: " + file.errorString().toStdString() + ".",
-                       "Choose another folder or name."};
+    if (!file.open(QIODevice::WriteOnly) || !write_through(file, bytes))
+        return not_written(path, file.errorString());
+    if (::fsync(file.handle()) != 0)
+        return not_written(path, qt_error_string());
+    if (!file.commit())
+        return not_written(path, file.errorString());
+    sync_folder_of(path);
     return Done{};
 }
 

@@ -10,7 +10,8 @@ namespace fusuma {
 /// The whole of a file of at most `most` bytes.
 Result<QByteArray> read_file(const QString& path, qint64 most);
 
-/// Writes beside the file, then renames, so that a failed write leaves what was there.
+/// Writes beside the file, then renames, so that a failed write leaves what was there; when it returns Done, the bytes
+/// and their name are on the disk. What is no regular file, such as a device or a pipe, is written into.
 Outcome write_file(const QString& path, const QByteArray& bytes);
 
 /// The last part of a path in quotes, for messages.

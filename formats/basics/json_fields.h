@@ -27,6 +27,12 @@ inline double number_in(const json& parent, const char* key, double least, doubl
     return value;
 }
 
+/// Numbers that are handed out stay below this, far from where an int ends.
+inline constexpr int most_ids = 1'000'000'000;
+inline int next_in(const json& parent, const char* key) {
+    return static_cast<int>(number_in(parent, key, 1, most_ids));
+}
+
 inline Point place_from(const json& j) {
     const auto xy = j.get<std::array<double, 2>>();
     if (!(std::hypot(xy[0], xy[1]) < 1e7))

@@ -8,6 +8,7 @@
 
 #include <QXmlStreamReader>
 #include <algorithm>
+#include <map>
 
 namespace fusuma {
 
@@ -139,12 +140,24 @@ Result<std::vector<ReadLine>> read_cut_file(const QByteArray& bytes, const QStri
 }
 
 FileCheck compare(const std::vector<ReadLine>& file, const std::vector<CutPath>& cuts) {
-    Polygons read, wanted;
-    for (const ReadLine& line : file)
-        read.push_back(both_ways(line.points));
-    for (const CutPath& cut : cuts)
-        wanted.push_back(both_ways(flatten_line(cut.line, tolerance)));
-    return {file.size(), std::max(farthest(read, wanted), farthest(wanted, read))};
+    struct Sides {
+        Polygons read, wanted;
+        [[nodiscard]] double apart() const { return std::max(farthest(read, wanted), farthest(wanted, read)); }
+    };
+    Sides all;
+    std::map<CutKind, Sides> by_kind;
+    for (const ReadLine& line : file) {
+        all.read.push_back(both_ways(line.points));
+        by_kind[line.kind].read.push_back(all.read.back());
+    }
+    for (const CutPath& cut : cuts) {
+        all.wanted.push_back(both_ways(flatten_line(cut.line, tolerance)));
+        by_kind[cut.kind].wanted.push_back(all.wanted.back());
+    }
+    FileCheck check{file.size(), all.apart(), 0};
+    for (const auto& [kind, sides] : by_kind)
+        check.worst_of_kind = std::max(check.worst_of_kind, sides.apart());
+    return check;
 }
 
 } // namespace fusuma

@@ -23,7 +23,9 @@ Result<std::vector<ReadLine>> read_cut_file(const QByteArray& bytes, const QStri
 struct FileCheck {
     std::size_t lines = 0; ///< in the file
     double worst = 0;      ///< mm that any place of one side is from the other side's lines
-    [[nodiscard]] bool agrees() const { return worst <= 0.05; }
+    double worst_of_kind = 0; ///< the same among lines of one kind of cut
+    [[nodiscard]] bool agrees() const { return worst_of_kind <= 0.05; }
+    [[nodiscard]] bool differs_in_kind_only() const { return worst <= 0.05 && !agrees(); }
 };
 [[nodiscard]] FileCheck compare(const std::vector<ReadLine>& file, const std::vector<CutPath>& cuts);
 

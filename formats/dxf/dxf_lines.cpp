@@ -212,8 +212,13 @@ Result<DxfLines> read_dxf_lines(const QByteArray& file) {
     std::stringstream stream(file.toStdString());
     Collector read;
     DL_Dxf dxf;
-    if (!dxf.in(stream, &read) || !read.is_sound)
-        return Problem{"is damaged, or larger than Fusuma can read.", "Export it again."};
+    const Problem damaged{"is damaged, or larger than Fusuma can read.", "Export it again."};
+    try {
+        if (!dxf.in(stream, &read) || !read.is_sound)
+            return damaged;
+    } catch (const std::exception&) { // of numbers and lengths that are none
+        return damaged;
+    }
     return std::move(read.found);
 }
 

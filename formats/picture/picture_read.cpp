@@ -3,6 +3,7 @@
 #include "core/geometry/units.h"
 #include "formats/picture/cmyk_jpeg.h"
 #include "formats/picture/colour_profile.h"
+#include "formats/picture/cut_short.h"
 #include "formats/basics/file.h"
 #include "formats/picture/pdf_pages.h"
 
@@ -50,12 +51,6 @@ double jfif_dpi(const QByteArray& bytes) {
 
 bool is_jpeg(const QByteArray& bytes) {
     return bytes.startsWith("\xff\xd8");
-}
-
-/// The decoder paints the missing part of a shortened JPEG grey and says nothing, so look for the end marker.
-bool is_cut_short(const QByteArray& bytes) {
-    constexpr qsizetype tail = 1 << 16; // some cameras append data of their own
-    return is_jpeg(bytes) && !bytes.last(std::min(tail, bytes.size())).contains("\xff\xd9");
 }
 
 } // namespace

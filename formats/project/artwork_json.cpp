@@ -199,7 +199,7 @@ Result<Shape> ArtworkReader::shape(const json& j, const Drawing& drawing,
 
 Result<Parts> ArtworkReader::parts(const json& j, const Drawing& drawing) {
     Parts parts;
-    parts.next_id = j.at("next_id").get<int>();
+    parts.next_id = next_in(j, "next_id");
     std::vector<std::shared_ptr<const Combination>> combinations;
     for (const json& c : j.at("combinations")) {
         std::vector<Shape> members;

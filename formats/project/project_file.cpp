@@ -1,10 +1,12 @@
 #include "formats/project/project_file.h"
 
 #include "formats/basics/file.h"
+#include "formats/label/label_json.h"
 #include "formats/project/ticket_json.h"
 #include "formats/project/zip_archive.h"
 
 #include <QFileInfo>
+#include <algorithm>
 
 namespace fusuma {
 
@@ -20,8 +22,7 @@ class ArtworkStore {
     std::string entry_of(const FileBytes& original, const std::string& file_name) {
         auto [it, fresh] = names.try_emplace(original.get());
         if (fresh) {
-            const QString suffix = QFileInfo(QString::fromStdString(file_name)).suffix();
-            it->second = "artwork/" + std::to_string(names.size()) + "." + suffix.toStdString();
+            it->second = "artwork/" + std::to_string(names.size()) + suffix_of(file_name);
             entries[it->second] =
                 QByteArray(reinterpret_cast<const char*>(original->data()), static_cast<qsizetype>(original->size()));
         }
@@ -31,9 +32,18 @@ class ArtworkStore {
   private:
     ZipEntries& entries;
     std::map<const std::vector<std::byte>*, std::string> names;
+
+    /// Only what a suffix usually is: it is there for people who unpack the project.
+    static std::string suffix_of(const std::string& file_name) {
+        const QString suffix = QFileInfo(QString::fromStdString(file_name)).suffix().toLower();
+        const bool is_usual = suffix.size() <= 8 && std::ranges::all_of(suffix, [](QChar c) {
+                                  return c.unicode() < 128 && c.isLetterOrNumber();
+                              });
+        return is_usual && !suffix.isEmpty() ? "." + suffix.toStdString() : "";
+    }
 };
 
-Result<Document> read_entries(const ZipEntries& entries) {
+Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artwork_from) {
     const auto document = entries.find("document.json");
     if (document == entries.end())
         return Problem{"It is not a Fusuma project."};
@@ -41,16 +51,6 @@ Result<Document> read_entries(const ZipEntries& entries) {
     if (json.at("schema").get<int>() > project_schema)
         return Problem{"It was saved by a newer version of Fusuma.", "Update Fusuma to open it."};
 
-    std::map<std::string, FileBytes> originals;
-    ArtworkReader read_artwork([&](const std::string& name) -> FileBytes {
-        auto& original = originals[name];
-        if (const auto entry = entries.find(name); !original && entry != entries.end()) {
-            const auto* first = reinterpret_cast<const std::byte*>(entry->second.constData());
-            original = std::make_shared<const std::vector<std::byte>>(first, first + entry->second.size());
-        }
-        return original;
-    });
-    const ArtworkFrom artwork_from = [&](const nlohmann::json& artwork) { return read_artwork(artwork); };
     auto result = from_json(json, artwork_from);
     if (!result)
         return result;
@@ -66,21 +66,76 @@ Result<Document> read_entries(const ZipEntries& entries) {
     return result;
 }
 
+/// Calls `read` so that whatever a damaged description throws comes back as a Problem.
+template <typename Read> Result<Document> guarded(Read&& read) {
+    try {
+        return read();
+    } catch (const nlohmann::json::exception&) {
+        return Problem{"Its description is damaged."};
+    } catch (const std::out_of_range& out) {
+        return Problem{std::string("Its description is damaged: ") + out.what() + "."};
+    } catch (const std::bad_alloc&) {
+        return Problem{"There is too little memory for it.", "Close other programs, then try again."};
+    }
+}
+
+/// Stands for artwork when only the description is looked at: nothing is decoded.
+class ArtworkProbe {
+  public:
+    explicit ArtworkProbe(const ZipEntries& all) : entries(all) {}
+
+    Result<Artwork> operator()(const nlohmann::json& artwork) const {
+        const auto& kind = artwork.at("kind").get_ref<const std::string&>();
+        if (kind == "label") {
+            if (const auto design = label_from(artwork, [this](const auto& j) { return picture(j); }); !design)
+                return design.problem();
+        } else if (kind == "cluster") {
+            for (const auto& member : artwork.at("members"))
+                if (const auto sticker = sticker_from(member.at("sticker"), *this); !sticker)
+                    return sticker.problem();
+        } else if (const auto found = picture(artwork); !found) {
+            return found.problem();
+        }
+        return Artwork(PictureArtwork{blank});
+    }
+
+  private:
+    const ZipEntries& entries;
+    std::shared_ptr<const Picture> blank = std::make_shared<const Picture>();
+
+    [[nodiscard]] Result<std::shared_ptr<const Picture>> picture(const nlohmann::json& j) const {
+        if (!entries.contains(j.at("file").get<std::string>()))
+            return Problem{"Its artwork is missing."};
+        return blank;
+    }
+};
+
 } // namespace
 
-QByteArray project_bytes(const Document& document, const QByteArray& thumbnail_png) {
+Result<QByteArray> project_bytes(const Document& document, const QByteArray& thumbnail_png) {
     ZipEntries entries;
     ArtworkStore store(entries);
     const StoreFile keep = [&](const FileBytes& original, const std::string& name) {
         return store.entry_of(original, name);
     };
-    const auto description = to_json(document, keep);
-    entries["document.json"] = QByteArray::fromStdString(description.dump(2));
+    const auto text_of = [](const nlohmann::json& description, int indent) {
+        return QByteArray::fromStdString(description.dump(indent, ' ', false, nlohmann::json::error_handler_t::replace));
+    };
+    entries["document.json"] = text_of(to_json(document, keep), 2);
     for (const auto& ticket : document.tickets)
-        entries["tickets/" + ticket->code + ".json"] = QByteArray::fromStdString(to_json(*ticket, keep).dump());
+        entries["tickets/" + ticket->code + ".json"] = text_of(to_json(*ticket, keep), -1);
+    const auto back = guarded([&] { return read_entries(entries, ArtworkProbe(entries)); });
+    if (!back)
+        return Problem{"The project could not be opened again, so it is not saved. " + back.problem().message,
+                       "Undo the last steps, then try again."};
     if (!thumbnail_png.isEmpty())
         entries["thumbnail.png"] = thumbnail_png;
-    return zip_bytes(entries);
+    auto bytes = zip_bytes(entries);
+    if (!bytes)
+        return bytes;
+    if (const auto unpacked = unzip(*bytes, largest_project_bytes); !unpacked || *unpacked != entries)
+        return Problem{"The project is too large to be opened again, so it is not saved.", "Save it in two halves."};
+    return bytes;
 }
 
 Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name) {
@@ -90,18 +145,24 @@ Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name
     const auto entries = unzip(bytes, largest_project_bytes);
     if (!entries)
         return refused(entries.problem());
-    try {
-        auto document = read_entries(*entries);
-        return document ? std::move(document) : refused(document.problem());
-    } catch (const nlohmann::json::exception&) {
-        return refused({"Its description is damaged."});
-    } catch (const std::out_of_range& out) {
-        return refused({std::string("Its description is damaged: ") + out.what() + "."});
-    }
+    std::map<std::string, FileBytes> originals;
+    ArtworkReader read_artwork([&](const std::string& entry_name) -> FileBytes {
+        auto& original = originals[entry_name];
+        if (const auto entry = entries->find(entry_name); !original && entry != entries->end()) {
+            const auto* first = reinterpret_cast<const std::byte*>(entry->second.constData());
+            original = std::make_shared<const std::vector<std::byte>>(first, first + entry->second.size());
+        }
+        return original;
+    });
+    auto document = guarded([&] {
+        return read_entries(*entries, [&](const nlohmann::json& artwork) { return read_artwork(artwork); });
+    });
+    return document ? std::move(document) : refused(document.problem());
 }
 
 Outcome save_project(const Document& document, const QString& path, const QByteArray& thumbnail_png) {
-    return write_file(path, project_bytes(document, thumbnail_png));
+    const auto bytes = project_bytes(document, thumbnail_png);
+    return bytes ? write_file(path, *bytes) : bytes.problem();
 }
 
 Result<Document> load_project(const QString& path) {

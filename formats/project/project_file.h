@@ -12,8 +12,8 @@ namespace fusuma {
 inline constexpr int project_schema = 3;
 
 /// The project as bytes: a zip of document.json, artwork/ with the original files, and thumbnail.png when given.
-/// Same document, same bytes. Described in docs/project-format.md.
-[[nodiscard]] QByteArray project_bytes(const Document& document, const QByteArray& thumbnail_png = {});
+/// Same document, same bytes. Described in docs/project-format.md. What could not be opened again is refused.
+Result<QByteArray> project_bytes(const Document& document, const QByteArray& thumbnail_png = {});
 Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name);
 
 Outcome save_project(const Document& document, const QString& path, const QByteArray& thumbnail_png = {});

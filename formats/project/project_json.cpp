@@ -1,5 +1,6 @@
 #include "formats/project/project_json.h"
 
+#include "core/document/cluster.h"
 #include "core/plan/ticket.h"
 #include "formats/basics/json_fields.h"
 #include "formats/machine/machine_json.h"
@@ -282,7 +283,7 @@ json sticker_json(const Sticker& sticker, const StoreFile& store) {
 
 Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
     Sticker s;
-    s.id = j.at("id").get<int>();
+    s.id = static_cast<int>(number_in(j, "id", 1, most_ids - 1));
     s.name = j.at("name").get<std::string>();
     auto artwork = artwork_from(j.at("artwork"));
     if (!artwork)
@@ -414,7 +415,7 @@ Placement placement_from(const json& p, int pages) {
             .scale = number_in(p, "scale", 0.001, 1000),
             .stretch = p.contains("stretch") ? number_in(p, "stretch", 0.01, 100) : 1,
             .page = p.contains("page") ? static_cast<int>(number_in(p, "page", 0, pages - 1)) : 0,
-            .group = p.value("group", 0),
+            .group = p.contains("group") ? static_cast<int>(number_in(p, "group", 0, most_ids)) : 0,
             .row = p.contains("row") ? static_cast<std::size_t>(number_in(p, "row", 0, most_rows)) : 0,
             .locked = p.value("locked", false)};
 }
@@ -430,10 +431,23 @@ json to_json(const Document& document, const StoreFile& store) {
     return whole;
 }
 
+namespace {
+
+/// Of the sticker and all that it is a cluster of.
+int highest_id(const Sticker& sticker) {
+    int highest = sticker.id;
+    if (const auto* art = std::get_if<ClusterArtwork>(&sticker.artwork))
+        for (const Cluster::Member& member : art->cluster->members)
+            highest = std::max(highest, highest_id(*member.sticker));
+    return highest;
+}
+
+} // namespace
+
 Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
     Document d;
     d.unit = choice_from<Unit>(j.at("unit"));
-    d.sticker_ids.next = j.at("next_id").get<int>();
+    d.sticker_ids.next = next_in(j, "next_id");
     d.sheet = sheet_from(j.at("sheet"));
     if (j.contains("pages"))
         d.pages = static_cast<int>(number_in(j, "pages", 1, most_pages));
@@ -453,9 +467,11 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
             return sticker.problem();
         if (sticker->id < 1 || sticker->id >= d.sticker_ids.next || !ids.insert(sticker->id).second)
             throw std::out_of_range("a sticker's id is out of range");
+        // A cluster's stickers, which parting brings back, have numbers, too; older projects may not have counted them.
+        d.sticker_ids.next = std::max(d.sticker_ids.next, std::min(highest_id(*sticker), most_ids - 1) + 1);
         d.stickers.push_back(std::make_shared<const Sticker>(std::move(*sticker)));
     }
-    d.copy_ids.next = j.value("next_copy", 1);
+    d.copy_ids.next = j.contains("next_copy") ? next_in(j, "next_copy") : 1;
     std::set<CopyId> copies;
     for (const json& p : j.at("placements")) {
         Placement copy = placement_from(p, d.pages);

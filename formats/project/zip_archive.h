@@ -11,7 +11,7 @@ namespace fusuma {
 using ZipEntries = std::map<std::string, QByteArray>;
 
 /// A zip of these entries, without dates, so that the same entries give the same bytes.
-[[nodiscard]] QByteArray zip_bytes(const ZipEntries& entries);
+Result<QByteArray> zip_bytes(const ZipEntries& entries);
 
 /// All entries of a zip whose contents add up to at most `most` bytes.
 Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most);

@@ -193,7 +193,7 @@ TEST(Project, KeepsTicketsMaterialInksAndTheCuttersCorrection) {
     d.sheet.cutter.shift = {0.3, -0.2};
     d.sheet.cutter.turn = 0.001;
     d.sheet.cutter.stretch_x = 1.001;
-    const QByteArray bytes = project_bytes(d);
+    const QByteArray bytes = *project_bytes(d);
     const auto back = read_project_bytes(bytes, "p.fusuma");
     ASSERT_TRUE(back) << back.problem().text();
     EXPECT_EQ(back->material, d.material);
@@ -205,7 +205,7 @@ TEST(Project, KeepsTicketsMaterialInksAndTheCuttersCorrection) {
         EXPECT_EQ(back->tickets[i]->pages, d.tickets[i]->pages);
         EXPECT_EQ(back->tickets[i]->document->placements[0].centre, (Point{80, 120}));
     }
-    EXPECT_EQ(project_bytes(*back), bytes);
+    EXPECT_EQ(*project_bytes(*back), bytes);
     EXPECT_LT(bytes.size(), 2 * read_file(test::demo_art("puffin.png"), 1 << 24)->size())
         << "the picture is stored once";
 }
@@ -215,7 +215,7 @@ TEST(Project, RefusesDamagedTickets) {
     d.put({.sticker = 1, .centre = {80, 120}});
     Planner evaluator;
     d = with_ticket_added(d, frozen(d, *evaluator.plan(d), "2026-11-24T10:00:00"));
-    const ZipEntries good = *unzip(project_bytes(d), 1 << 24);
+    const ZipEntries good = *unzip(*project_bytes(d), 1 << 24);
     const std::string entry = "tickets/" + d.tickets[0]->code + ".json";
     const std::pair<std::function<void(nlohmann::json&)>, const char*> cases[] = {
         {[](auto& j) { j["code"] = "../../x"; }, "code is out of range"},
@@ -236,7 +236,7 @@ TEST(Project, RefusesDamagedTickets) {
         auto json = nlohmann::json::parse(text.begin(), text.end());
         damage(json);
         entries[entry] = QByteArray::fromStdString(json.dump());
-        const auto loaded = read_project_bytes(zip_bytes(entries), "p.fusuma");
+        const auto loaded = read_project_bytes(*zip_bytes(entries), "p.fusuma");
         ASSERT_FALSE(loaded) << words;
         EXPECT_THAT(loaded.problem().text(), HasSubstr(words));
     }

@@ -220,14 +220,14 @@ TEST(Parts, ProjectsKeepCombinationsFillsAndTheFileItself) {
                       PartFill{Fill{.kind = Fill::Kind::colour, .pattern = Pattern::dots}, test::picture_of({}, 4, 4)});
     parts.shapes[0].fill->picture = nullptr;
     const Document d = with_sticker_added({}, sticker_of(drawing, parts, 1.5));
-    const auto loaded = read_project_bytes(project_bytes(d), "p.fusuma");
+    const auto loaded = read_project_bytes(*project_bytes(d), "p.fusuma");
     ASSERT_TRUE(loaded) << loaded.problem().text();
     const auto& art = std::get<DrawingArtwork>(loaded->stickers[0]->artwork);
     EXPECT_EQ(*art.parts, parts);
     EXPECT_EQ(*art.drawing->original, *drawing->original);
     Planner evaluator;
     EXPECT_EQ(evaluator.evaluate(*d.stickers[0])->cut_line(), evaluator.evaluate(*loaded->stickers[0])->cut_line());
-    EXPECT_EQ(project_bytes(*loaded), project_bytes(d)) << "the same document, the same bytes";
+    EXPECT_EQ(*project_bytes(*loaded), *project_bytes(d)) << "the same document, the same bytes";
 }
 
 /// Two discs of 30 mm with 2 mm borders, their middles 20 mm apart.
@@ -304,10 +304,10 @@ TEST(Cluster, CombinesStickersAndKeepsThemThroughAProject) {
     d.put({.sticker = 1, .centre = {60, 60}});
     d.put({.sticker = 1, .centre = {100, 80}, .turn = 0.3});
     const Document one = clustered(d, evaluator, test::ids(1, 2), ClusterCut::outer)->document;
-    const auto loaded = read_project_bytes(project_bytes(one), "p.fusuma");
+    const auto loaded = read_project_bytes(*project_bytes(one), "p.fusuma");
     ASSERT_TRUE(loaded) << loaded.problem().text();
     EXPECT_EQ(evaluator.plan(*loaded)->copies[0]->region, evaluator.plan(one)->copies[0]->region);
-    EXPECT_EQ(project_bytes(*loaded), project_bytes(one));
+    EXPECT_EQ(*project_bytes(*loaded), *project_bytes(one));
     const Edited pasted = joined(*loaded, only(*loaded, {loaded->placements[0].id}), 0, {5, 5});
     EXPECT_EQ(pasted.document.stickers.size(), loaded->stickers.size()) << "the same cluster is recognised";
 }

@@ -173,5 +173,65 @@ TEST(FillSheet, ClosingUpLeavesALargerRest) {
     EXPECT_LT(lowest, 80);
 }
 
+/// Margins that leave nothing, as one may type on the way to better ones.
+TEST(WithoutAZone, FillingSpreadingAndClosingUpLeaveThingsAsTheyAre) {
+    Document d = disc_document({{60, 60}, {120, 60}});
+    d.sheet.printer.margins = Edges::all(150);
+    Planner planner;
+    for (const FillWay way : {FillWay::rows, FillWay::snug, FillWay::turned}) {
+        const FillReport report = fill_sheet(d, planner, {.orders = {{.sticker = 1}}, .pages = 3, .way = way});
+        EXPECT_EQ(report.copies(), 0);
+        EXPECT_EQ(report.document, d);
+    }
+    EXPECT_EQ(spread_on_page(d, planner, 0), d);
+    EXPECT_FALSE(closed_up(d, planner, 0));
+}
+
+TEST(WithoutAnOutline, FillingAndSpreadingLeaveOutWhatComesToNothing) {
+    Document d = disc_document({{60, 60}, {120, 60}});
+    Sticker nothing = disc_sticker(8);
+    nothing.border.width = -20;
+    d = with_sticker_added(std::move(d), std::move(nothing));
+    d.put({.sticker = 2, .centre = {150, 150}});
+    Planner planner;
+    const FillReport report =
+        fill_sheet(d, planner, {.orders = {{.sticker = 2}, {.sticker = 1, .wanted = 2}}, .way = FillWay::snug});
+    EXPECT_EQ(report.placed, (std::vector<int>{0, 2}));
+    EXPECT_EQ(spread_on_page(d, planner, 0).placements.size(), 3u);
+    EXPECT_TRUE(Filled(fill({.zone = cut_zone(d.sheet), .items = {FillItem{}}})).copies.empty());
+}
+
+/// Two pieces with room between them for a neighbour, which is not to lie on the second piece, nor over two sheets.
+TEST(StickersInPieces, KeepAllTheirPiecesFreeAndOnOneSmallSheet) {
+    const Polygons two{ellipse({-30, 0}, 5, 5, 0, 60), ellipse({30, 0}, 5, 5, 0, 60)};
+    FillTask task{.zone = {corners_of({{0, 0}, {90, 60}}), corners_of({{100, 0}, {190, 60}})}};
+    task.items = {{two, 0, -1}, {{ellipse({0, 0}, 12, 12, 0, 90)}, 0, -1}};
+    task.rounds = 20;
+    for (const FillWay way : {FillWay::snug, FillWay::turned}) {
+        task.way = way;
+        const Filled filled = fill(task);
+        EXPECT_GT(filled.copies.size(), 6u);
+        expect_sound(task, filled);
+        for (const FilledCopy& copy : filled.copies) {
+            const Rect box = bounds(placed(task.items[copy.item], copy));
+            EXPECT_TRUE(box.max.x < 91 || box.min.x > 99) << "straddles two small sheets";
+        }
+    }
+}
+
+TEST(SnugFilling, WithoutBorderAndGapMakesNoDoubledLines) {
+    Document d;
+    Sticker square = new_sticker(PictureArtwork{picture_of({corners_of({{0, 0}, {360, 360}})}, 360, 360)});
+    square.border.width = 0;
+    d = with_sticker_added(std::move(d), std::move(square));
+    d.sheet.gap = 0;
+    Planner planner;
+    for (const FillWay way : {FillWay::rows, FillWay::snug, FillWay::turned}) {
+        const FillReport report = fill_sheet(d, planner, {.orders = {{.sticker = 1}}, .way = way, .rounds = 2});
+        EXPECT_GT(report.copies(), 30);
+        EXPECT_EQ(preflight_messages(report.document, planner), "");
+    }
+}
+
 } // namespace
 } // namespace fusuma

@@ -198,5 +198,25 @@ TEST(BesideOpenCv, ClosingAndOpeningAreTheSame) {
     }
 }
 
+/// Ragged shapes are grown in many small steps, whose errors must not add up beyond what one step may be off: the clipper
+/// rounds the number of an arc's pieces down, which makes it 2.25 times the tolerance.
+TEST(RaggedShapes, AreGrownWithinTheToleranceOfOneStep) {
+    for (const unsigned seed : {1u}) {
+        std::mt19937 random(seed);
+        std::uniform_real_distribution<double> radius(18, 20);
+        Polygon ragged;
+        for (int i = 0; i < 900; ++i)
+            ragged.push_back(Point{30, 30} + radius(random) * Point{std::sin(i * 2 * M_PI / 900), std::cos(i * 2 * M_PI / 900)});
+        for (const double width : {1.0, 4.0}) {
+            constexpr double tolerance = 0.02;
+            const Polygons ours = grown({ragged}, {.width = width, .arc_tolerance = tolerance});
+            const Geos exact(GEOSBuffer(region_of({ragged}).get(), width, 400));
+            double hausdorff = 0;
+            ASSERT_EQ(GEOSHausdorffDistanceDensify(region_of(ours).get(), exact.get(), 0.2, &hausdorff), 1);
+            EXPECT_LE(hausdorff, 2.25 * tolerance) << "seed " << seed << ", " << width << " mm";
+        }
+    }
+}
+
 } // namespace
 } // namespace fusuma

@@ -200,5 +200,59 @@ TEST(Preflight, WhatMustBeFixedComesFirst) {
     EXPECT_EQ(findings[1].severity, Severity::to_look_at);
 }
 
+/// Two discs 60 mm apart as one sticker, in a picture of their own file.
+Sticker pair_of_discs() {
+    Sticker s = new_sticker(
+        PictureArtwork{test::picture_of({test::ellipse({60, 60}, 48, 48), test::ellipse({780, 60}, 48, 48)}, 840, 120)});
+    s.name = "Pair";
+    s.border.width = 1;
+    return s;
+}
+
+TEST(StickersInPieces, AreSeenWhereverTheirOtherPieceLies) {
+    Document d = with_sticker_added(disc_document({{100, 100}}), pair_of_discs());
+    Planner planner;
+    for (const double turn : {0.0, std::acos(-1.0)}) { // either piece within the disc, the other beside it
+        Document on = d;
+        on.put({.sticker = 2, .centre = {100 + (turn == 0 ? 30.0 : -30.0), 100}, .turn = turn});
+        EXPECT_THAT(test::preflight_messages(on, planner), testing::HasSubstr("their cut lines overlap"));
+    }
+}
+
+TEST(StickersInPieces, MayNotStraddleTwoSmallSheets) {
+    Document d = with_sticker_added({}, pair_of_discs());
+    d.sheet.division = {.columns = 2, .rows = 1, .gutter = 10, .cut = Division::Cut::none};
+    d.put({.sticker = 1, .centre = {d.sheet.paper.width / 2, 100}});
+    Planner planner;
+    EXPECT_THAT(test::preflight_messages(d, planner), testing::HasSubstr("outside the cut zone"));
+    d = moved(std::move(d), test::ids(1), {50, 0});
+    EXPECT_EQ(test::preflight_messages(d, planner), "");
+}
+
+/// A drawing that is a square to print with a line of its own that reaches far beyond it.
+Sticker with_a_long_line(Point from, Point to) {
+    const Area area{{{contour_of(corners_of({{5, 5}, {25, 25}}))}}, FillRule::nonzero};
+    Part square, line;
+    square.paints.push_back({Rgb{200, 60, 40}, std::make_shared<const Area>(area), 1, {}});
+    line.lines.push_back({{from, {Segment::line_to(to)}}, true, CutKind::kiss});
+    const auto drawing = std::make_shared<const Drawing>(Size{30, 30}, std::vector{square, line});
+    return new_sticker(DrawingArtwork{drawing, std::make_shared<const Parts>(as_in_file(*drawing, all_parts(*drawing)))});
+}
+
+TEST(OwnLines, AreCheckedLikeAllOthers) {
+    Planner planner;
+    Document outside = with_sticker_added({}, with_a_long_line({15, 15}, {29, 15}));
+    outside.put({.sticker = 1, .centre = {192, 150}}); // the square in the zone, the line's end at 206 mm
+    EXPECT_THAT(test::preflight_messages(outside, planner), testing::HasSubstr("outside the cut zone"));
+    outside.placements[0].centre = {180, 150};
+    EXPECT_THAT(test::preflight_messages(outside, planner), testing::Not(testing::HasSubstr("zone")));
+
+    // A dot's area begins below the end of the line, and nothing else of the sticker comes near.
+    Document over_mark = with_sticker_added({}, with_a_long_line({15, 15}, {1, 1}));
+    const Mark mark = marks(over_mark.sheet).front();
+    over_mark.put({.sticker = 1, .centre = mark.centre + Point{16, 16}});
+    EXPECT_THAT(test::preflight_messages(over_mark, planner), testing::HasSubstr("into a mark's keep-clear area"));
+}
+
 } // namespace
 } // namespace fusuma

@@ -196,5 +196,30 @@ TEST(Background, OddPicturesAreNoTrouble) {
         }
 }
 
+/// Half-clear paint stays half clear, whatever tells the art from its ground.
+TEST(PartialAlpha, SurvivesPickingAColourAndBrightness) {
+    Image image(60, 20);
+    for (int y = 0; y < 20; ++y)
+        for (int x = 0; x < 60; ++x) {
+            const bool is_art = x >= 10 && x < 50;
+            const std::uint8_t alpha = !is_art ? 255 : x < 30 ? 255 : 128;
+            const std::array<std::uint8_t, 4> px = is_art ? std::array<std::uint8_t, 4>{20, 40, 120, alpha}
+                                                          : std::array<std::uint8_t, 4>{250, 250, 250, alpha};
+            std::ranges::copy(px, &image.rgba[4 * static_cast<std::size_t>(y * 60 + x)]);
+        }
+    BackgroundSettings by_colour{.source = Source::colour, .colours = {{250, 250, 250}}};
+    BackgroundSettings keeping{.source = Source::colour, .colours = {{20, 40, 120}}, .use = ColourUse::keep_only};
+    BackgroundSettings by_brightness{.source = Source::brightness, .brightness = 140};
+    for (const auto& settings : {by_colour, keeping, by_brightness}) {
+        const CutOut cut = cut_out(image, settings);
+        const Image art = isolated(image, cut);
+        const auto at = [&](int x) { return &art.rgba[4 * static_cast<std::size_t>(10 * 60 + x)]; };
+        EXPECT_EQ(at(5)[3], 0);
+        EXPECT_EQ(at(20)[3], 255);
+        EXPECT_EQ(at(40)[3], 128);
+        EXPECT_EQ((std::array{at(40)[0], at(40)[1], at(40)[2]}), (std::array<std::uint8_t, 3>{20, 40, 120}));
+    }
+}
+
 } // namespace
 } // namespace fusuma

@@ -1,3 +1,4 @@
+#include <random>
 #include "core/geometry/measure.h"
 #include "core/trace/contour.h"
 #include "core/trace/trace.h"
@@ -255,6 +256,28 @@ TEST(Specks, SmallContoursAreLeftOutAndLargeOnesKept) {
     ASSERT_EQ(outline.contours.size(), 2u);
     EXPECT_EQ(without_specks(outline, 20).contours.size(), 1u);
     EXPECT_EQ(without_specks(outline, 10).contours.size(), 2u);
+}
+
+/// More contours than are kept, fitted by several threads while the smallest are left out.
+TEST(TraceOfNoise, IsTheSameEveryTime) {
+    Coverage noise(700, 700);
+    std::mt19937 random(7);
+    for (auto& value : noise.values)
+        value = static_cast<std::uint8_t>(random());
+    const Tracing first = trace(noise, {});
+    EXPECT_GT(first.left_out, 0u);
+    for (int again = 0; again < 4; ++again) {
+        const Tracing other = trace(noise, {});
+        EXPECT_EQ(other.outline, first.outline);
+        EXPECT_EQ(other.left_out, first.left_out);
+    }
+}
+
+/// A preview shows how coarse the outline was asked to be.
+TEST(SketchOfACircle, FollowsTheDetailThatIsAskedFor) {
+    const Coverage disc = exact_coverage({ellipse({100, 100}, 90, 90)}, 200, 200);
+    const auto nodes = [&](double detail) { return sketch(disc, {.detail_px = detail}).outline.contours[0].segments.size(); };
+    EXPECT_LT(nodes(6), nodes(0.1) / 2);
 }
 
 } // namespace

@@ -444,7 +444,7 @@ TEST(Lists, AndLabelsAreKeptByProjectsAndTemplates) {
     Planner evaluator;
     Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 2}));
     d = place_list(d, evaluator, 1, 2, 0).document;
-    const auto loaded = read_project_bytes(project_bytes(d), "p.fusuma");
+    const auto loaded = read_project_bytes(*project_bytes(d), "p.fusuma");
     ASSERT_TRUE(loaded) << loaded.problem().text();
     EXPECT_EQ(*std::get<LabelArtwork>(loaded->stickers[0]->artwork).design, design);
     EXPECT_EQ(loaded->placements, d.placements);
