@@ -41,7 +41,14 @@ void sync_folder_of(const QString& path) {
 
 /// Everything up to the bytes' arrival; what fails is told by the file's own words.
 bool write_through(QFileDevice& file, const QByteArray& bytes) {
-    return file.write(bytes) == bytes.size() && file.flush();
+    for (qint64 done = 0; done < bytes.size();) {
+        // What a full disk still takes is taken without a word; only the next piece fails, with the reason.
+        const qint64 more = file.write(bytes.constData() + done, bytes.size() - done);
+        if (more <= 0)
+            return false;
+        done += more;
+    }
+    return file.flush();
 }
 
 Problem not_written(const QString& path, const QString& why) {

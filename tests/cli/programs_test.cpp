@@ -5,10 +5,15 @@
 #include "tests/support/samples.h"
 
 #include <QCoreApplication>
+#include <QDir>
 #include <QElapsedTimer>
 #include <QImage>
 #include <QProcess>
+#include <QRegularExpression>
 #include <gmock/gmock.h>
+#include <nlohmann/json.hpp>
+#include <set>
+#include <sstream>
 
 namespace fusuma {
 namespace {
@@ -84,16 +89,142 @@ TEST_F(Programs, SayInOneLineWhatIsWrong) {
     }
 }
 
-TEST_F(Programs, HelpNamesEveryOption) {
-    for (const auto& [program, word] : {std::pair{PRACTICE_PRINTER, "--dpi"}, {PRACTICE_CUTTER, "--speed"}}) {
-        const Ran ran = run(program, {"--help"});
-        EXPECT_EQ(ran.code, 0);
-        EXPECT_THAT(ran.out, testing::HasSubstr(word));
+/// The options that a text names.
+std::set<std::string> options_in(const std::string& text) {
+    static const QRegularExpression option(QStringLiteral("(?<![\\w-])--[a-z][a-z-]*"));
+    std::set<std::string> found;
+    for (auto it = option.globalMatch(QString::fromStdString(text)); it.hasNext();)
+        found.insert(it.next().captured().toStdString());
+    return found;
+}
+
+/// docs/ARCHITECTURE.md promises the command line to scripts; it and --help name the same options, all of them.
+TEST_F(Programs, HelpAndTheArchitectureNameEveryOption) {
+    const std::string text = read_file(QStringLiteral(SOURCE_DIR "/docs/ARCHITECTURE.md"), 1 << 20)->toStdString();
+    const auto from = text.find("fusuma-cli outline ART"), to = text.find("```", from);
+    std::map<std::string, std::string> promised;
+    std::string command;
+    std::istringstream lines(text.substr(from, to - from));
+    for (std::string line; std::getline(lines, line);) {
+        if (line.starts_with("fusuma-cli "))
+            command = line.substr(11, line.find(' ', 11) - 11);
+        promised[command] += line + "\n";
     }
-    const Ran sheet = run(FUSUMA_CLI, {"sheet", "--help"});
-    for (const char* option : {"--paper", "--margins", "--marks", "--gap", "--copies", "--fill", "--size", "--save",
-                               "--pdf", "--svg", "--hpgl", "--png", "--report", "--border", "--corners", "--holes"})
-        EXPECT_THAT(sheet.out, testing::HasSubstr(option));
+    ASSERT_EQ(promised.size(), 5u);
+    const std::set<std::string> outline_options = options_in(promised["outline"]);
+    for (const auto& [name, words] : promised) {
+        const Ran help = run(FUSUMA_CLI, {QString::fromStdString(name), "--help"});
+        EXPECT_EQ(help.code, 0);
+        std::set<std::string> wanted = options_in(words), told = options_in(help.out);
+        if (name == "sheet") // takes those of outline, too, except what has no meaning there
+            for (const std::string& option : outline_options)
+                if (told.contains(option))
+                    wanted.insert(option);
+        wanted.insert("--help");
+        EXPECT_EQ(told, wanted) << name;
+    }
+    for (const auto& [program, word] : {std::pair{PRACTICE_PRINTER, "--dpi"}, {PRACTICE_CUTTER, "--speed"}})
+        EXPECT_THAT(run(program, {"--help"}).out, testing::HasSubstr(word));
+}
+
+class InEveryLocale : public Programs, public testing::WithParamInterface<const char*> {};
+
+/// Options are read with a point and files are written with one, whatever the desktop's language.
+TEST_P(InEveryLocale, CommandsReadAndWriteThePointAndNotTheComma) {
+    const QString locales = at("locales");
+    QDir().mkpath(locales);
+    const QString name = QLatin1String(GetParam()) + QStringLiteral(".UTF-8");
+    ASSERT_EQ(QProcess::execute(QStringLiteral("localedef"),
+                                {"-i", QLatin1String(GetParam()), "-f", "UTF-8", locales + QLatin1Char('/') + name}),
+              0)
+        << "the package locales makes them";
+    const auto made_in = [&](bool here) {
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("LOCPATH"), locales);
+        environment.insert(QStringLiteral("LC_ALL"), here ? name : QStringLiteral("C.UTF-8"));
+        const QString art = test::demo_art("puffin.png");
+        QByteArray all;
+        const QStringList commands[] = {
+            {"outline", art, "--border", "2.5", "--width", "42.5", "-o", at("o.svg")},
+            {"sheet", art, "--margins", "5.5", "--border", "1.25", "--rim", "0.5,#102030", "--bleed", "1.5", "--copies", "2",
+             "--stroke", "add,12.5,100.5,100.5", "--save", at("p.fusuma"), "--pdf", at("o.pdf"), "--dxf", at("o.dxf"),
+             "--hpgl", at("o.plt"), "--svg", at("s.svg")},
+            {"sheet", "--label", "rounded:60.5x30.5", "--frame", "0.4,1.5", "--text", "Tide", "--text-style",
+             "size=4.5,spacing=0.5", "--svg", at("l.svg"), "--pdf", at("l.pdf")},
+            {"parts", test::demo_art("fair-badge.svg")},
+            {"check", at("p.fusuma")},
+            {"rehearse", at("p.fusuma"), "--shift", "1.5,0.5", "--turn", "0.5", "--stretch", "0.1,0.2", "--png", at("r.png"),
+             "--dpi", "50.5"}};
+        for (const QStringList& command : commands) {
+            QProcess process;
+            process.setProcessEnvironment(environment);
+            process.start(QStringLiteral(FUSUMA_CLI), command + QStringList{"--report", at("report.json")});
+            EXPECT_TRUE(process.waitForFinished(120'000));
+            EXPECT_LE(process.exitCode(), 1) << command.join(' ').toStdString() << process.readAllStandardError().toStdString();
+            auto report = nlohmann::json::parse(read_file(at("report.json"), 1 << 26)->toStdString());
+            report.erase("seconds");
+            all += QByteArray::fromStdString(report.dump());
+        }
+        for (const char* file : {"o.svg", "o.pdf", "o.dxf", "o.plt", "s.svg", "l.svg", "l.pdf", "p.fusuma", "r.png"})
+            all += *read_file(at(file), 1 << 26);
+        return all;
+    };
+    const QByteArray usual = made_in(false);
+    EXPECT_EQ(made_in(true), usual);
+}
+INSTANTIATE_TEST_SUITE_P(Locale, InEveryLocale, testing::Values("de_DE", "tr_TR", "ar_EG"));
+
+TEST_F(Programs, NeverWriteOverWhatTheyReadNorTwoThingsToOnePlace) {
+    const QString art = at("art.png"), list = at("list.csv");
+    ASSERT_TRUE(QFile::copy(test::demo_art("puffin.png"), art));
+    ASSERT_TRUE(write_file(list, "name\nDulse\n"));
+    ASSERT_TRUE(QFile::link(art, at("link.png")));
+    const QByteArray before = *read_file(art, 1 << 24);
+    for (const QString& out : {art, at("link.png"), folder.path() + QStringLiteral("/./art.png")}) {
+        const Ran ran = run(FUSUMA_CLI, {"outline", art, "-o", out});
+        EXPECT_EQ(ran.code, 2);
+        EXPECT_THAT(ran.err, testing::HasSubstr("would write over what is read"));
+    }
+    EXPECT_EQ(run(FUSUMA_CLI, {"sheet", art, "--svg", art}).code, 2);
+    EXPECT_EQ(run(FUSUMA_CLI, {"sheet", "--label", "oval:40x30", "--list", list, "--report", list}).code, 2);
+    EXPECT_EQ(*read_file(art, 1 << 24), before);
+    EXPECT_EQ(*read_file(list, 100), "name\nDulse\n");
+
+    const Ran twice = run(FUSUMA_CLI, {"sheet", art, "--svg", at("x"), "--dxf", folder.path() + QStringLiteral("/../") +
+                                                                               QFileInfo(folder.path()).fileName() + "/x"});
+    EXPECT_EQ(twice.code, 2);
+    EXPECT_THAT(twice.err, testing::HasSubstr("--svg and --dxf both write to"));
+    EXPECT_FALSE(QFile::exists(at("x"))) << "refused before anything is written";
+
+    ASSERT_EQ(run(FUSUMA_CLI, {"sheet", art, "--save", at("p.fusuma")}).code, 0);
+    EXPECT_EQ(run(FUSUMA_CLI, {"sheet", at("p.fusuma"), "--gap", "5", "--save", at("p.fusuma")}).code, 0)
+        << "a project may be saved over itself";
+    EXPECT_EQ(run(FUSUMA_CLI, {"sheet", at("p.fusuma"), "--pdf", at("p.fusuma")}).code, 2);
+}
+
+TEST_F(Programs, LeaveDevicesAsTheyAreAndSayWhenTheyTakeNoMore) {
+    EXPECT_EQ(run(FUSUMA_CLI, {"outline", test::demo_art("puffin.png"), "-o", "/dev/null", "--report", "/dev/null"}).code, 0);
+    EXPECT_FALSE(QFileInfo(QStringLiteral("/dev/null")).isFile());
+    for (const char* option : {"-o", "--report"}) {
+        const Ran full = run(FUSUMA_CLI, {"outline", test::demo_art("puffin.png"), option, "/dev/full"});
+        EXPECT_EQ(full.code, 2);
+        EXPECT_THAT(full.err, testing::HasSubstr("No space left on device"));
+    }
+    const Ran to_full = run("/bin/sh", {"-c", QStringLiteral(FUSUMA_CLI " check '%1' --report - > /dev/full").arg(at("none"))});
+    EXPECT_EQ(to_full.code, 2);
+    const Ran report = run("/bin/sh", {"-c", QStringLiteral(FUSUMA_CLI " parts '%1' --report - > /dev/full")
+                                                 .arg(test::demo_art("fair-badge.svg"))});
+    EXPECT_EQ(report.code, 2);
+    EXPECT_THAT(report.err, testing::HasSubstr("cannot be written to standard output"));
+}
+
+/// Plotters' programs write nothing but lines; there is no background to take away.
+TEST_F(Programs, CutADrawingThatIsNothingButLines) {
+    ASSERT_TRUE(write_file(at("lines.dxf"), "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\n0\n20\n0\n11\n40\n21\n0\n0\nLINE\n8\n"
+                                            "0\n10\n0\n20\n10\n11\n40\n21\n12\n0\nENDSEC\n0\nEOF\n"));
+    const Ran ran = run(FUSUMA_CLI, {"sheet", at("lines.dxf"), "--svg", at("cut.svg")});
+    EXPECT_EQ(ran.code, 0) << ran.err;
+    EXPECT_EQ(read_file(at("cut.svg"), 1 << 20)->count("<path"), 2);
 }
 
 } // namespace

@@ -10,6 +10,7 @@
 #include <QElapsedTimer>
 #include <QFile>
 #include <QPainter>
+#include <QTcpServer>
 #include <QTcpSocket>
 #include <QTemporaryDir>
 #include <gmock/gmock.h>
@@ -143,6 +144,22 @@ TEST(CutSender, StopsWithTheBladeUp) {
     EXPECT_EQ(line.sender.state(), CutSender::State::idle);
     ASSERT_TRUE(wait_for([&] { return line.cut; })) << "the cutter ends what it has";
     EXPECT_LT(line.cutter.cut_so_far().size(), 50u);
+
+    // Whatever is the last thing that moves the pen, it lifts it.
+    for (int round = 0; round < 8; ++round) {
+        QTcpServer cutter;
+        ASSERT_TRUE(cutter.listen(QHostAddress::LocalHost));
+        QByteArray received;
+        QObject::connect(&cutter, &QTcpServer::newConnection, [&] {
+            QTcpSocket* end = cutter.nextPendingConnection();
+            QObject::connect(end, &QTcpSocket::readyRead, [&received, end] { received += end->readAll(); });
+        });
+        CutSender sender;
+        sender.start({CutterAddress::Kind::tcp, "127.0.0.1", cutter.serverPort()}, rings(50, round % 2 == 0));
+        ASSERT_TRUE(wait_for([&] { return received.size() > 40 * round; }));
+        sender.stop();
+        ASSERT_TRUE(wait_for([&] { return received.trimmed().endsWith("PU;SP0;"); })) << received.right(200).toStdString();
+    }
 }
 
 TEST(CutSender, SaysWhenNobodyListens) {

@@ -168,6 +168,21 @@ TEST(CutFile, EveryFormatReadsBackAndAnotherSheetIsToldApart) {
     }
 }
 
+TEST(CutFile, LinesOfTheWrongKindDoNotAgree) {
+    Sheet sheet;
+    auto swapped = *sheet.plan;
+    for (CutPath& cut : swapped.pages[0].cuts)
+        cut.kind = cut.kind == CutKind::kiss ? CutKind::through : CutKind::kiss;
+    for (const auto& [name, bytes] :
+         {std::pair{"c.svg", cut_svg(swapped)}, {"c.dxf", cut_dxf(swapped)}, {"c.plt", test::hpgl_of(swapped)}}) {
+        const auto lines = read_cut_file(QByteArray::fromStdString(bytes), name, swapped.paper);
+        ASSERT_TRUE(lines) << name;
+        const FileCheck check = compare(*lines, sheet.plan->pages[0].cuts);
+        EXPECT_FALSE(check.agrees()) << name;
+        EXPECT_TRUE(check.differs_in_kind_only()) << name;
+    }
+}
+
 TEST(CutFile, SaysWhatItCannotRead) {
     for (const auto& [name, bytes] : {std::pair{"a.svg", "<svg"},
                                       {"b.svg", "<svg><path d='no path at all'/></svg>"},

@@ -136,16 +136,6 @@ TEST(ReadPicture, SaysWhyAPathCannotBeRead) {
     EXPECT_THAT(read_picture(folder.path()).problem().text(), testing::HasSubstr("is a folder"));
 }
 
-TEST(WriteFile, LeavesWhatWasThereWhenItCannotWrite) {
-    QTemporaryDir folder;
-    EXPECT_FALSE(write_file(folder.filePath("no/such/folder/a.pdf"), "x"));
-    const QString path = folder.filePath("a.txt");
-    ASSERT_TRUE(write_file(path, "first"));
-    ASSERT_TRUE(write_file(path, "second"));
-    EXPECT_EQ(*read_file(path, 100), "second");
-    EXPECT_FALSE(read_file(path, 3)) << "larger than allowed";
-}
-
 TEST(DemoArtwork, OpensAtItsRealSize) {
     const auto lantern = read_picture(test::demo_art("paper-lantern.png"));
     ASSERT_TRUE(lantern);

@@ -2,6 +2,7 @@
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
 #include "formats/project/zip_archive.h"
+#include "tests/support/faults.h"
 #include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
@@ -214,7 +215,69 @@ TEST(Project, AZipLargerThanAllowedIsRefusedBeforeItIsUnpacked) {
 
 TEST(Project, AFailedSaveLeavesTheOldFile) {
     QTemporaryDir folder;
+    const QString path = folder.filePath("fair.fusuma");
+    ASSERT_TRUE(save_project(full_document(), path));
+    const QByteArray before = *read_file(path, 1 << 24);
+    Document changed = full_document();
+    changed.sheet.gap = 7;
+    for (const rlim_t limit : {0UL, 100UL, 20'000UL})
+        EXPECT_EQ(test::on_a_full_disk(limit, [&] { return save_project(changed, path) ? 0 : 1; }), 1);
+    EXPECT_EQ(*read_file(path, 1 << 24), before);
     EXPECT_FALSE(save_project(full_document(), folder.filePath("missing/fair.fusuma")));
+}
+
+/// Whatever is saved opens again, or is not saved.
+TEST(Project, SavesNothingThatCannotBeOpenedAgain) {
+    QTemporaryDir folder;
+    const QString path = folder.filePath("fair.fusuma");
+    const Document good = full_document();
+    ASSERT_TRUE(save_project(good, path));
+    const QByteArray before = *read_file(path, 1 << 24);
+    const auto refuses = [&](const std::function<void(Document&)>& change) {
+        Document bad = good;
+        change(bad);
+        const Outcome saved = save_project(bad, path);
+        return !saved && saved.problem().text().find("not saved") != std::string::npos &&
+               *read_file(path, 1 << 24) == before;
+    };
+    EXPECT_TRUE(refuses([](Document& d) { d.sticker_ids.next = 1; })) << "numbers that would be given twice";
+    EXPECT_TRUE(refuses([](Document& d) { d.sticker_ids.next = 2'000'000'000; })) << "numbers at their end";
+    EXPECT_TRUE(refuses([](Document& d) { d.placements.front().sticker = 99; }));
+    EXPECT_TRUE(refuses([](Document& d) { d.placements.front().centre.x = NAN; }));
+    EXPECT_TRUE(refuses([](Document& d) { d.placements.push_back(d.placements.front()); })) << "one copy twice";
+}
+
+/// A zip's names hold 65,535 bytes.
+TEST(Project, IsSavedWhateverItsArtworkIsCalled) {
+    for (const std::string& name : {"art." + std::string(70'000, 'x'), std::string("art.ü"),
+                                    std::string("no suffix"), std::string("ART.PNG"), std::string("..")}) {
+        Document d = full_document();
+        auto picture = std::make_shared<Picture>(*std::get<PictureArtwork>(d.stickers[0]->artwork).picture);
+        picture->file_name = name;
+        Sticker s = *d.stickers[0];
+        s.artwork = PictureArtwork{picture};
+        d = with_sticker_changed(std::move(d), s);
+        const auto bytes = project_bytes(d);
+        ASSERT_TRUE(bytes) << bytes.problem().text();
+        const auto back = read_project_bytes(*bytes, "p.fusuma");
+        ASSERT_TRUE(back) << back.problem().text();
+        EXPECT_EQ(source_name(back->stickers[0]->artwork), name);
+        const auto entries = unzip(*bytes, 1 << 26);
+        for (const auto& [entry, content] : *entries)
+            EXPECT_EQ(entry.find(".."), std::string::npos);
+    }
+}
+
+TEST(Project, NumbersStayClearOfTheirEnd) {
+    const ZipEntries entries = *unzip(*project_bytes(full_document()), 1 << 24);
+    for (const char* field : {"next_id", "next_copy"}) {
+        nlohmann::json json = description(entries);
+        json[field] = 2147483647;
+        EXPECT_FALSE(read_project_bytes(with_description(entries, json), "end.fusuma")) << field;
+    }
+    nlohmann::json json = description(entries);
+    json["placements"][0]["group"] = 2147483647;
+    EXPECT_FALSE(read_project_bytes(with_description(entries, json), "end.fusuma"));
 }
 
 } // namespace
