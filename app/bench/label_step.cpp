@@ -395,21 +395,25 @@ QWidget* LabelStep::list_part() {
     return body;
 }
 
+namespace {
+
+void change_design(Sticker& s, const std::function<void(LabelDesign&)>& change) {
+    const auto* art = std::get_if<LabelArtwork>(&s.artwork);
+    if (!art)
+        return;
+    auto design = std::make_shared<LabelDesign>(*art->design);
+    change(*design);
+    s = with_design(std::move(s), std::move(design));
+}
+
+} // namespace
+
 void LabelStep::edit(const QString& words_of_edit, const std::function<void(LabelDesign&)>& change,
                      const QString& stroke) {
     if (is_refreshing)
         return;
     model.in_hand.edit_sticker(
-        words_of_edit,
-        [&](Sticker& s) {
-            auto* art = std::get_if<LabelArtwork>(&s.artwork);
-            if (!art)
-                return;
-            auto design = std::make_shared<LabelDesign>(*art->design);
-            change(*design);
-            s = with_design(std::move(s), std::move(design));
-        },
-        stroke);
+        words_of_edit, [&](Sticker& s) { change_design(s, change); }, stroke);
 }
 
 void LabelStep::edit_text(const QString& words_of_edit, const std::function<void(LabelText&)>& change,
@@ -427,9 +431,10 @@ void LabelStep::choose_picture() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Picture on the label"), {},
                                                       tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
     if (!path.isEmpty())
-        model.importer.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
-            edit(tr("Picture on the label"), [&](LabelDesign& d) { d.picture.picture = picture; });
-        });
+        model.importer.read_picture_for_sticker(
+            path, tr("Picture on the label"), [](Sticker& s, const std::shared_ptr<const Picture>& picture) {
+                change_design(s, [&](LabelDesign& d) { d.picture.picture = picture; });
+            });
 }
 
 void LabelStep::paste_list() {
@@ -475,13 +480,12 @@ void LabelStep::choose_picture_column(int entry) {
         names.insert(cells[static_cast<std::size_t>(entry - 1)]);
     names.erase("");
     for (const std::string& name : names) // names only: a list does not reach into other folders
-        model.importer.read_picture_for(folder + QLatin1Char('/') + QFileInfo(QString::fromStdString(name)).fileName(),
-                                 [this, name](const std::shared_ptr<const Picture>& picture) {
-                                     edit(
-                                         tr("Pictures by column"),
-                                         [&](LabelDesign& d) { d.picture.by_name[name] = picture; },
-                                         QStringLiteral("pictures by column"));
-                                 });
+        model.importer.read_picture_for_sticker(
+            folder + QLatin1Char('/') + QFileInfo(QString::fromStdString(name)).fileName(), tr("Pictures by column"),
+            [name](Sticker& s, const std::shared_ptr<const Picture>& picture) {
+                change_design(s, [&](LabelDesign& d) { d.picture.by_name[name] = picture; });
+            },
+            QStringLiteral("pictures by column"));
 }
 
 void LabelStep::take_cells(Cells cells) {

@@ -401,11 +401,13 @@ void PartsStep::fill_with_picture() {
                                                       tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
     if (path.isEmpty())
         return;
-    model.importer.read_picture_for(path, [this](const std::shared_ptr<const Picture>& picture) {
-        edit(tr("Fill with a picture"), [&](const Drawing&, const Parts& p) {
-            return with_fill(p, tools.chosen_parts(), PartFill{Fill{.kind = Fill::Kind::colour}, picture});
+    model.importer.read_picture_for_sticker(
+        path, tr("Fill with a picture"),
+        [parts = tools.chosen_parts()](Sticker& s, const std::shared_ptr<const Picture>& picture) {
+            if (auto* art = std::get_if<DrawingArtwork>(&s.artwork))
+                art->parts = std::make_shared<const Parts>(
+                    with_fill(*art->parts, parts, PartFill{Fill{.kind = Fill::Kind::colour}, picture}));
         });
-    });
 }
 
 void PartsStep::refresh(const DrawingArtwork& art, Unit unit) {

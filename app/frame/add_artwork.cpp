@@ -1,8 +1,8 @@
 #include "app/frame/add_artwork.h"
 
+#include "app/common/save_place.h"
 #include "app/frame/new_label_dialog.h"
 #include "app/frame/pages_dialog.h"
-#include "formats/basics/file.h"
 
 #include <QBuffer>
 #include <QClipboard>
@@ -50,14 +50,14 @@ void AddArtwork::save_template() {
         emit model.messages.note(tr("Choose a label in the tray first."));
         return;
     }
-    QString path = QFileDialog::getSaveFileName(&window, tr("Save the label as a template"),
-                                                QString::fromStdString(sticker->name) + QStringLiteral(".json"),
-                                                tr("Label templates (*.json)"));
-    if (path.isEmpty())
-        return;
-    const std::string text = templates_text(model.project.name().toStdString(), {{"", sticker->name, *art->design}});
-    if (const Outcome written = write_file(path, QByteArray::fromStdString(text)); !written)
-        emit model.messages.note(QString::fromStdString(written.problem().text()));
+    const auto path = ask_where_to_save(&window, tr("Save the label as a template"), QString::fromStdString(sticker->name),
+                                        tr("Label templates"), QStringLiteral(".json"));
+    if (path)
+        model.exporter.write({{*path,
+                               [family = model.project.name().toStdString(), name = sticker->name, design = *art->design] {
+                                   return QByteArray::fromStdString(templates_text(family, {{"", name, design}}));
+                               }}},
+                             tr("Saved %1.").arg(QFileInfo(*path).fileName()));
 }
 
 void AddArtwork::paste() {

@@ -6,6 +6,16 @@
 
 namespace fusuma::app {
 
+namespace {
+
+Result<Edited> made_one(const Document& d, const Selection& s, Planner& planner, ClusterCut how) {
+    auto done = clustered(d, planner, s, how);
+    return done ? Result<Edited>(std::move(*done))
+                : Problem{QObject::tr("Choose two or more copies on this page first.").toStdString(), ""};
+}
+
+} // namespace
+
 void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&Arrange"));
     commands.duplicate =
@@ -28,11 +38,8 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     commands.add_separator();
     const auto cluster = [&](const QString& text, const QString& keys, ClusterCut how) {
         commands.add(text, QKeySequence(keys), [on, text, how] {
-            on.model.copies.rearrange(text, [on, how](const Document& d, const Selection& s) {
-                auto done = clustered(d, on.model.working_out.planner(), s, how);
-                if (!done)
-                    emit on.model.messages.note(QObject::tr("Choose two or more copies on this page first."));
-                return done ? std::move(*done) : Edited{d, s};
+            on.model.copies.work_out(text, [how](const Document& d, const Selection& s, Planner& planner) {
+                return made_one(d, s, planner, how);
             });
         });
     };
@@ -42,18 +49,17 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     cluster(QObject::tr("Make one of where only one of them is"), {}, ClusterCut::exclude);
     cluster(QObject::tr("Make one of what is visible"), {}, ClusterCut::visible);
     commands.add(QObject::tr("Make one, split along every edge"), {}, [on] {
-        on.model.copies.rearrange(QObject::tr("Split along every edge"), [on](const Document& d, const Selection& s) {
-            auto done = clustered(d, on.model.working_out.planner(), s, ClusterCut::outer);
-            if (!done) {
-                emit on.model.messages.note(QObject::tr("Choose two or more copies on this page first."));
-                return Edited{d, s};
-            }
+        on.model.copies.work_out(QObject::tr("Split along every edge"),
+                                 [](const Document& d, const Selection& s, Planner& planner) {
+            auto done = made_one(d, s, planner, ClusterCut::outer);
+            if (!done)
+                return done;
             Sticker whole = *done->document.stickers.back();
             auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
             split->inner_lines_are_cut = true;
             whole.artwork = ClusterArtwork{std::move(split)};
             done->document = with_sticker_changed(std::move(done->document), std::move(whole));
-            return std::move(*done);
+            return done;
         });
     });
     commands.add(QObject::tr("Part the cluster"), QKeySequence(QObject::tr("Ctrl+Shift+J")), [on] {

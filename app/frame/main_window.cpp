@@ -29,6 +29,7 @@ MainWindow::MainWindow(Model& project)
     bench = new BenchPage(model, new_tray());
     sheet = new SheetPage(model, new_tray());
     output = new OutputPage(model);
+    files.may_stop_machines = [this] { return output->may_leave(); };
     add_menus();
     layout->addWidget(top_bar());
     doors = new Doors({{{tr("Bench"), bench}, {tr("Sheet"), sheet}, {tr("Output"), output}}});
@@ -61,6 +62,7 @@ MainWindow::MainWindow(Model& project)
         notice->hide();
         refresh();
     });
+    connect(&model.project, &Project::saved, this, &MainWindow::refresh);
     connect(&model.working_out, &WorkingOut::worked_out, this, &MainWindow::refresh_doors);
 
     resize(1280, 800);
@@ -83,7 +85,7 @@ void MainWindow::open_sticker(int id) {
 
 void MainWindow::add_menus() {
     const MenuTargets on{model,   *this, *bench,  *sheet,
-                         *output, files, artwork, [this](Place place) { go_to(place); }};
+                         *output, files, artwork, [this](Place place) { go_to(place); }, [this] { open_new_window(); }};
     for (const auto add :
          {add_file_menu, add_edit_menu, add_sticker_menu, add_arrange_menu, add_view_menu, add_help_menu})
         add(commands, on);
@@ -163,13 +165,24 @@ void MainWindow::refresh_doors() {
                                                   : DoorState::fine);
 }
 
+void MainWindow::set_other_windows(const std::function<bool(const QString&)>& show_if_open,
+                                   const std::function<void()>& open_new) {
+    files.show_if_open = show_if_open;
+    open_new_window = open_new;
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!files.may_discard()) {
-        event->ignore();
+    if (!is_leaving) {
+        event->ignore(); // asking, and saving, may take a while
+        files.leave([this] {
+            is_leaving = true;
+            QMetaObject::invokeMethod(this, &QWidget::close, Qt::QueuedConnection); // not while it is closing
+        });
         return;
     }
     QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
     event->accept();
+    emit closed();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

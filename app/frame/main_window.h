@@ -19,7 +19,13 @@ class MainWindow : public QMainWindow {
   public:
     explicit MainWindow(Model& project);
     void go_to(Place place);
-    void open_files(const QStringList& paths) { files.open_files(paths); } ///< projects are opened, pictures added
+    void open_files(const QStringList& paths) { files.open_files(paths); } ///< a project is opened, pictures are added
+    /// @param show_if_open  shows the window that has a project, if one has
+    /// @param open_new      opens another window
+    void set_other_windows(const std::function<bool(const QString&)>& show_if_open, const std::function<void()>& open_new);
+
+  signals:
+    void closed();
 
   protected:
     void closeEvent(QCloseEvent* event) override;
@@ -37,6 +43,8 @@ class MainWindow : public QMainWindow {
     SheetPage* sheet;
     OutputPage* output;
     QLabel *project_name, *saved_state, *place_words;
+    std::function<void()> open_new_window = [] {};
+    bool is_leaving = false; ///< everything was asked already
     QPushButton *undo_button, *redo_button, *unit_button;
 
     QWidget* top_bar();

@@ -23,6 +23,7 @@ struct MenuTargets {
     ProjectFiles& files;
     AddArtwork& artwork;
     std::function<void(Place)> go_to;
+    std::function<void()> open_new_window;
 };
 
 // One function and one file for each menu.

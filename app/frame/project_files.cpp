@@ -1,52 +1,101 @@
 #include "app/frame/project_files.h"
 
+#include "app/common/save_place.h"
+
 #include <QFileDialog>
 #include <QMessageBox>
+#include <QPushButton>
 
 namespace fusuma::app {
 
+namespace {
+const QString suffix = QStringLiteral(".fusuma");
+}
+
+bool ProjectFiles::is_project(const QString& path) {
+    return path.endsWith(suffix, Qt::CaseInsensitive);
+}
+
 void ProjectFiles::open_project() {
-    if (!may_discard())
+    const QString path =
+        QFileDialog::getOpenFileName(&window, tr("Open project"), {}, tr("Fusuma projects (*.fusuma)"));
+    if (!path.isEmpty())
+        open_files({path});
+}
+
+void ProjectFiles::start_new() {
+    leave([this] { model.project.start_new(); });
+}
+
+void ProjectFiles::save(const Then& then) {
+    if (model.project.path().isEmpty())
+        save_as(then);
+    else if (model.project.has_changed_on_disk())
+        ask_before_overwriting(then);
+    else
+        save_to(model.project.path(), then);
+}
+
+void ProjectFiles::save_as(const Then& then) {
+    if (const auto path = ask_where_to_save(&window, tr("Save project"), model.project.name(), tr("Fusuma projects"), suffix))
+        save_to(*path, then);
+}
+
+void ProjectFiles::save_to(const QString& path, const Then& then) {
+    model.project.save(path, [then](bool saved) {
+        if (saved && then)
+            then();
+    });
+}
+
+void ProjectFiles::ask_before_overwriting(const Then& then) {
+    QMessageBox ask(QMessageBox::NoIcon, tr("Changed on disk"),
+                    tr("“%1” was written by somebody else since it was opened here. Saving would replace what they saved.")
+                        .arg(model.project.name()),
+                    QMessageBox::Cancel, &window);
+    ask.setObjectName(QStringLiteral("changedOnDisk"));
+    const auto* replace = ask.addButton(tr("Replace it"), QMessageBox::DestructiveRole);
+    const auto* other = ask.addButton(tr("Save under another name…"), QMessageBox::AcceptRole);
+    ask.setDefaultButton(QMessageBox::Cancel);
+    ask.exec();
+    if (ask.clickedButton() == other)
+        save_as(then);
+    else if (ask.clickedButton() == replace)
+        save_to(model.project.path(), then);
+}
+
+void ProjectFiles::leave(const Then& then) {
+    if (!may_stop_machines())
         return;
-    if (const QString path =
-            QFileDialog::getOpenFileName(&window, tr("Open project"), {}, tr("Fusuma projects (*.fusuma)"));
-        !path.isEmpty())
-        model.project.open(path);
-}
-
-bool ProjectFiles::save() {
-    return model.project.path().isEmpty() ? save_as() : model.project.save(model.project.path());
-}
-
-bool ProjectFiles::save_as() {
-    QString path = QFileDialog::getSaveFileName(
-        &window, tr("Save project"), model.project.name() + QStringLiteral(".fusuma"), tr("Fusuma projects (*.fusuma)"));
-    if (path.isEmpty())
-        return false;
-    if (!path.endsWith(QStringLiteral(".fusuma")))
-        path += QStringLiteral(".fusuma");
-    return model.project.save(path);
-}
-
-bool ProjectFiles::may_discard() {
-    if (!model.project.is_changed())
-        return true;
+    if (!model.project.is_changed()) {
+        then();
+        return;
+    }
     const auto answer = QMessageBox::question(
         &window, tr("Unsaved changes"), tr("“%1” has changes that are not saved.").arg(model.project.name()),
         QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
-    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && save());
+    if (answer == QMessageBox::Save)
+        save(then);
+    else if (answer == QMessageBox::Discard)
+        then();
 }
 
 void ProjectFiles::open_files(const QStringList& paths) {
     QStringList pictures;
-    for (const QString& path : paths) {
-        if (!path.endsWith(QStringLiteral(".fusuma")))
+    QString project;
+    for (const QString& path : paths)
+        if (is_project(path))
+            project = path;
+        else
             pictures << path;
-        else if (may_discard())
-            model.project.open(path);
-    }
-    if (!pictures.isEmpty())
-        model.importer.add_artwork(pictures);
+    const auto add = [this, pictures] {
+        if (!pictures.isEmpty())
+            model.importer.add_artwork(pictures);
+    };
+    if (project.isEmpty())
+        add();
+    else if (!show_if_open(project))
+        leave([this, project, add] { model.project.open(project, add); });
 }
 
 } // namespace fusuma::app

@@ -12,16 +12,29 @@ class ProjectFiles : public QObject {
   public:
     ProjectFiles(Model& of, QWidget& over) : model(of), window(over) {}
 
+    [[nodiscard]] static bool is_project(const QString& path);
+
     void open_project();
-    void open_files(const QStringList& paths); ///< projects are opened, pictures added
-    bool save();
-    bool save_as();
-    /// Asks what to do with unsaved changes; false when nothing may be given up.
-    bool may_discard();
+    void open_files(const QStringList& paths); ///< the last project is opened, pictures are added to it
+    void start_new();
+    using Then = std::function<void()>;
+    void save(const Then& then = {});
+    void save_as(const Then& then = {});
+    /// Calls `then` once nothing would be lost any more: a cutter at work was stopped, and unsaved changes were saved or
+    /// given up, as people said. Never, when they stay.
+    void leave(const Then& then);
+
+    /// Shows the window that has a project open, if one has.
+    std::function<bool(const QString& path)> show_if_open = [](const QString&) { return false; };
+    /// Asks whether work of the machines may be stopped, and stops it; false when it goes on.
+    std::function<bool()> may_stop_machines = [] { return true; };
 
   private:
     Model& model;
     QWidget& window;
+
+    void save_to(const QString& path, const Then& then);
+    void ask_before_overwriting(const Then& then);
 };
 
 } // namespace fusuma::app

@@ -3,8 +3,14 @@
 namespace fusuma::app {
 
 std::optional<Business::Doing> Business::now() const {
+    if (!project.business().isEmpty())
+        return Doing{project.business(), -1};
+    if (const QString words = exporter.business(); !words.isEmpty())
+        return Doing{words, -1};
     if (const QString name = importer.reading(); !name.isEmpty())
         return Doing{QObject::tr("Reading “%1”").arg(name), -1};
+    if (const QString words = worked.business(); !words.isEmpty())
+        return Doing{words, -1};
     if (searches.is_searching())
         return Doing{searches.label(), searches.progress()};
     if (const auto done = working_out.progress()) {

@@ -1,26 +1,31 @@
 #pragma once
 
+#include "app/model/exporter.h"
 #include "app/model/importer.h"
 #include "app/model/searches.h"
+#include "app/model/worked_edits.h"
 
 namespace fusuma::app {
 
 /// What is being worked on for a person to wait for, and how to stop it.
 class Business {
   public:
-    Business(Importer& reads, Searches& looks, WorkingOut& works, InHand& hand)
-        : importer(reads), searches(looks), working_out(works), in_hand(hand) {}
+    Business(Project& open_project, Exporter& exports, Importer& reads, WorkedEdits& edits, Searches& looks, WorkingOut& works, InHand& hand)
+        : project(open_project), exporter(exports), importer(reads), worked(edits), searches(looks), working_out(works), in_hand(hand) {}
 
     struct Doing {
         QString words;
         double done = -1; ///< 0–1; negative when nobody knows
     };
     [[nodiscard]] std::optional<Doing> now() const;
-    /// Stops it: what was being read is left out, what was being worked out is undone.
+    /// Stops it: what was being read is left out, what was being worked out is undone. Opening and saving go on.
     void cancel();
 
   private:
+    Project& project;
+    Exporter& exporter;
     Importer& importer;
+    WorkedEdits& worked;
     Searches& searches;
     WorkingOut& working_out;
     InHand& in_hand;

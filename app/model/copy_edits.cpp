@@ -1,20 +1,27 @@
 #include "app/model/copy_edits.h"
 
+#include "app/model/in_background.h"
 #include "core/arrange/free_place.h"
 #include "formats/project/project_file.h"
 
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QMimeData>
+#include <QUuid>
 
 namespace fusuma::app {
 
 namespace {
-const QString copies_format = QStringLiteral("application/x-fusuma-copies");
+const QString copies_format = QStringLiteral("application/x-fusuma-copies"),
+              here_format = QStringLiteral("application/x-fusuma-copies-of-this-window");
 }
 
-CopyEdits::CopyEdits(Messages& told, Project& open_project, InHand& hand, WorkingOut& work)
-    : messages(told), project(open_project), in_hand(hand), working_out(work) {}
+CopyEdits::CopyEdits(Messages& told, Project& open_project, InHand& hand, WorkedEdits& work)
+    : messages(told), project(open_project), in_hand(hand), worked(work) {}
+
+CopyEdits::~CopyEdits() {
+    packer.waitForDone();
+}
 
 void CopyEdits::edit(const QString& label, const std::function<Document(const Document&, const Selection&)>& change,
                      const QString& stroke) {
@@ -41,12 +48,19 @@ void CopyEdits::remove() {
     rearrange(tr("Remove copies"), [](const Document& d, const Selection& s) { return Edited{removed(d, s), {}}; });
 }
 
+void CopyEdits::work_out(const QString& label, const Change& change, const std::function<void()>& then) {
+    if (in_hand.copies().empty())
+        return;
+    worked.start(
+        label, [change, selection = in_hand.copies()](const Document& d, Planner& planner) { return change(d, selection, planner); },
+        then);
+}
+
 void CopyEdits::duplicate() {
-    rearrange(tr("Duplicate"), [this](const Document& d, const Selection& s) {
+    work_out(tr("Duplicate"), [](const Document& d, const Selection& s, Planner& planner) {
         Edited edited = duplicated(d, s, {5, 5});
         if (edited.selection.size() == 1)
-            if (auto moved =
-                    moved_to_free_place(edited.document, working_out.planner(), *edited.selection.begin()))
+            if (auto moved = moved_to_free_place(edited.document, planner, *edited.selection.begin()))
                 edited.document = std::move(*moved);
         return edited;
     });
@@ -57,26 +71,41 @@ void CopyEdits::move(Point by, const QString& stroke) {
         tr("Move"), [by](const Document& d, const Selection& s) { return moved(d, s, by); }, stroke);
 }
 
-void CopyEdits::copy() const {
+void CopyEdits::copy() {
     if (in_hand.copies().empty())
         return;
-    auto* mime = new QMimeData;
-    mime->setData(copies_format, project_bytes(only(project.document(), in_hand.copies())));
-    QGuiApplication::clipboard()->setMimeData(mime);
+    copied = only(project.document(), in_hand.copies());
+    copied_as = QUuid::createUuid().toByteArray();
+    const auto put = [this](const QByteArray& project_file) {
+        auto* mime = new QMimeData;
+        mime->setData(here_format, copied_as);
+        if (!project_file.isEmpty())
+            mime->setData(copies_format, project_file);
+        QGuiApplication::clipboard()->setMimeData(mime);
+    };
+    put({});
+    // For other windows and programs, as soon as it is packed.
+    in_background(
+        packer, this, [what = copied] { return project_bytes(what); },
+        [put, as = copied_as](const Result<QByteArray>& bytes) {
+            const QMimeData* now = QGuiApplication::clipboard()->mimeData();
+            if (bytes && now && now->data(here_format) == as)
+                put(*bytes);
+        },
+        [](const QString&) {}); // it can be pasted here all the same
 }
 
 bool CopyEdits::paste() {
     const QMimeData* mime = QGuiApplication::clipboard()->mimeData();
-    if (!mime || !mime->hasFormat(copies_format))
+    const bool is_ours = mime && !copied_as.isEmpty() && mime->data(here_format) == copied_as;
+    if (!mime || !(is_ours || mime->hasFormat(copies_format)))
         return false;
-    const auto other = read_project_bytes(mime->data(copies_format), tr("What was copied"));
-    if (!other) {
-        emit messages.problem(QString::fromStdString(other.problem().text()));
-        return true;
-    }
-    Edited edited = joined(project.document(), *other, in_hand.page(), {5, 5});
-    project.edit(tr("Paste"), [&](const Document&) { return std::move(edited.document); });
-    in_hand.select(edited.selection);
+    const QByteArray bytes = is_ours ? QByteArray() : mime->data(copies_format);
+    worked.start(tr("Paste"), [is_ours, bytes, own = copied, page = in_hand.page(), name = tr("What was copied")](
+                                  const Document& d, Planner&) -> Result<Edited> {
+        const auto other = is_ours ? Result<Document>(own) : read_project_bytes(bytes, name);
+        return other ? Result<Edited>(joined(d, *other, page, {5, 5})) : other.problem();
+    });
     return true;
 }
 
@@ -84,30 +113,35 @@ void CopyEdits::place(int copies) {
     const auto sticker = in_hand.sticker();
     if (!sticker)
         return;
-    Arranged arranged =
-        place_in_rows(project.document(), working_out.planner(), sticker->id, copies, in_hand.page());
     const QString name = QString::fromStdString(sticker->name);
-    if (arranged.placed == 0) {
-        emit messages.problem(tr("%1: no free place on the sheet is large enough for another copy.").arg(name));
-        return;
-    }
-    project.edit(tr("Place copies"), [&](const Document&) { return arranged.document; });
-    const auto& all = arranged.document.placements;
-    Selection fresh;
-    for (auto it = all.end() - arranged.placed; it != all.end(); ++it)
-        fresh.insert(it->id);
-    in_hand.select(fresh);
-    if (copies > arranged.placed)
-        emit messages.problem(
-            tr("%1: only %2 of %3 copies fit on the sheet.").arg(name).arg(arranged.placed).arg(copies));
+    const auto placed = std::make_shared<int>(0);
+    worked.start(
+        tr("Place copies"),
+        [copies, id = sticker->id, page = in_hand.page(), placed,
+         none = tr("%1: no free place on the sheet is large enough for another copy.").arg(name).toStdString()](
+            const Document& d, Planner& planner) -> Result<Edited> {
+            Arranged arranged = place_in_rows(d, planner, id, copies, page);
+            *placed = arranged.placed;
+            if (arranged.placed == 0)
+                return Problem{none, ""};
+            Edited edited{std::move(arranged.document), {}};
+            const auto& all = edited.document.placements;
+            for (auto it = all.end() - arranged.placed; it != all.end(); ++it)
+                edited.selection.insert(it->id);
+            return edited;
+        },
+        [this, copies, name, placed] {
+            if (copies > *placed)
+                emit messages.problem(tr("%1: only %2 of %3 copies fit on the sheet.").arg(name).arg(*placed).arg(copies));
+        });
 }
 
 void CopyEdits::apply_fix(const Finding& finding) {
-    auto fixed = repaired(project.document(), finding);
-    if (fixed)
-        project.edit(QString::fromStdString(finding.fix->label), [&](const Document&) { return std::move(*fixed); });
-    else
-        emit messages.problem(QString::fromStdString(fixed.problem().text()));
+    worked.start(QString::fromStdString(finding.fix->label),
+                 [finding, selection = in_hand.copies()](const Document& d, Planner&) -> Result<Edited> {
+                     auto fixed = repaired(d, finding);
+                     return fixed ? Result<Edited>(Edited{std::move(*fixed), selection}) : fixed.problem();
+                 });
 }
 
 } // namespace fusuma::app

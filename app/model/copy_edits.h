@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/model/working_out.h"
+#include "app/model/worked_edits.h"
 
 namespace fusuma::app {
 
@@ -8,18 +8,22 @@ namespace fusuma::app {
 class CopyEdits : public QObject {
     Q_OBJECT
   public:
-    CopyEdits(Messages& told, Project& open_project, InHand& hand, WorkingOut& work);
+    CopyEdits(Messages& told, Project& open_project, InHand& hand, WorkedEdits& work);
+    ~CopyEdits() override;
 
     /// Edits what is selected; nothing happens when nothing is, or nothing changes.
     void edit(const QString& label, const std::function<Document(const Document&, const Selection&)>& change,
               const QString& stroke = {});
     /// The same for edits after which something else is selected.
     void rearrange(const QString& label, const std::function<Edited(const Document&, const Selection&)>& change);
+    /// The same for edits that have to work something out, a moment later.
+    using Change = std::function<Result<Edited>(const Document&, const Selection&, Planner&)>;
+    void work_out(const QString& label, const Change& change, const std::function<void()>& then = {});
     void remove();
     void duplicate();
     void move(Point by, const QString& stroke);
-    void copy() const; ///< to the clipboard
-    bool paste();      ///< from the clipboard; false when it holds none
+    void copy(); ///< to the clipboard
+    bool paste(); ///< from the clipboard; false when it holds none
     /// Puts copies of the sticker in hand into free places of the page.
     void place(int copies);
     void apply_fix(const Finding& finding);
@@ -28,7 +32,10 @@ class CopyEdits : public QObject {
     Messages& messages;
     Project& project;
     InHand& in_hand;
-    WorkingOut& working_out;
+    WorkedEdits& worked;
+    QThreadPool packer;
+    Document copied;       ///< what is on the clipboard, as long as it is from here
+    QByteArray copied_as;  ///< its name there
 };
 
 } // namespace fusuma::app

@@ -1,5 +1,6 @@
 #include "app/model/importer.h"
 
+#include "app/model/in_background.h"
 #include "core/steps/small_picture.h"
 #include "formats/drawing/drawing_read.h"
 #include "formats/picture/picture_read.h"
@@ -30,17 +31,28 @@ void Importer::cancel() {
 template <typename Read, typename Use> void Importer::read_in_background(const QString& name, Read read, Use use) {
     const std::uint64_t number = next_number++;
     waiting.emplace_back(number, name);
-    reader.start([this, number, read, use] {
-        const auto result = read();
-        QMetaObject::invokeMethod(this, [this, number, result, use] {
-            if (std::erase_if(waiting, [&](const auto& r) { return r.first == number; }) == 0)
-                return; // cancelled
+    // False when it was cancelled, or is not for the project that is open by now.
+    const auto is_awaited = [this, number, name, for_project = project.generation()] {
+        if (std::erase_if(waiting, [&](const auto& r) { return r.first == number; }) == 0)
+            return false;
+        if (for_project != project.generation())
+            emit messages.note(tr("“%1” was for the project that was open before, and is left out.").arg(name));
+        return for_project == project.generation();
+    };
+    in_background(
+        reader, this, read,
+        [this, is_awaited, use](const auto& result) {
+            if (!is_awaited())
+                return;
             if (!result)
                 emit messages.problem(QString::fromStdString(result.problem().text()));
             else
                 use(*result);
+        },
+        [this, is_awaited](const QString& words) {
+            if (is_awaited())
+                emit messages.problem(words);
         });
-    });
 }
 
 void Importer::add_as_sticker(Sticker s, const QString& words) {
@@ -64,20 +76,22 @@ bool is_drawing_file(const QString& path) {
 
 void Importer::add_artwork(const QStringList& paths) {
     for (const QString& path : paths)
-        reader.start([this, path] { // even counting pages reads the file
-            const bool is_drawn = is_drawing_file(path);
-            const auto pages = is_drawn ? Result<int>(0) : page_count(path);
-            QMetaObject::invokeMethod(this, [this, path, pages, is_drawn] {
-                if (is_drawn)
+        read_in_background(
+            QFileInfo(path).fileName(), // even counting pages reads the file
+            [path]() -> Result<std::optional<int>> {
+                if (is_drawing_file(path))
+                    return std::optional<int>();
+                const auto pages = page_count(path);
+                return pages ? Result<std::optional<int>>(*pages) : pages.problem();
+            },
+            [this, path](const std::optional<int>& pages) {
+                if (!pages)
                     add_drawing(path, 1);
-                else if (!pages)
-                    emit messages.problem(QString::fromStdString(pages.problem().text()));
                 else if (*pages > 0)
                     emit pages_wanted(path, *pages);
                 else
                     add_pages(path, {1}, PageChoice{}.dpi);
             });
-        });
 }
 
 void Importer::add_drawing(const QString& path, int page) {
@@ -103,10 +117,26 @@ void Importer::add_label(const LabelDesign& design, const QString& name) {
     add_as_sticker(std::move(s), {});
 }
 
-void Importer::read_picture_for(const QString& path,
-                               const std::function<void(const std::shared_ptr<const Picture>&)>& use) {
+void Importer::read_picture_for_sticker(const QString& path, const QString& label, const Take& take,
+                                        const QString& stroke) {
+    const auto wanted = in_hand.sticker();
+    if (!wanted)
+        return;
+    const QString name = QFileInfo(path).fileName();
     read_in_background(
-        QFileInfo(path).fileName(), [path] { return read_picture(path); }, use);
+        name, [path] { return read_picture(path); },
+        [this, name, label, take, stroke, id = wanted->id](const std::shared_ptr<const Picture>& picture) {
+            const auto now = project.document().find(id);
+            if (!now) {
+                emit messages.note(tr("“%1” was for a sticker that is no longer there, and is left out.").arg(name));
+                return;
+            }
+            Sticker changed = *now;
+            take(changed, picture);
+            project.edit(
+                label, [&](Document d) { return with_sticker_changed(std::move(d), std::move(changed)); },
+                stroke.isEmpty() ? stroke : stroke + QString::number(id));
+        });
 }
 
 void Importer::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {

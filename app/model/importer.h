@@ -20,8 +20,9 @@ class Importer : public QObject {
     void add_drawing(const QString& path, int page);
     void add_picture(const QByteArray& file, const QString& name); ///< as pasted
     void add_label(const LabelDesign& design, const QString& name);
-    /// A picture for something other than a sticker of its own.
-    void read_picture_for(const QString& path, const std::function<void(const std::shared_ptr<const Picture>&)>& use);
+    /// A picture for the sticker in hand, which gets it whatever is in hand by then.
+    using Take = std::function<void(Sticker&, const std::shared_ptr<const Picture>&)>;
+    void read_picture_for_sticker(const QString& path, const QString& label, const Take& take, const QString& stroke = {});
     /// Draws the page that the sticker in hand comes from anew.
     void set_page_resolution(double dpi);
 

@@ -1,7 +1,7 @@
 #pragma once
 
-#include <QObject>
-#include <QThreadPool>
+#include "app/model/in_background.h"
+#include "app/model/messages.h"
 
 namespace fusuma::app {
 
@@ -9,22 +9,28 @@ namespace fusuma::app {
 class LatestOnly : public QObject {
     Q_OBJECT
   public:
+    explicit LatestOnly(Messages& told) : messages(told) {}
     ~LatestOnly() override { workers.waitForDone(); }
 
     /// Calls `work` on a thread and then `use` with its result, unless something newer was started or dropped by then.
+    /// What goes wrong is told.
     template <typename Work, typename Use> void start(Work&& work, Use&& use) {
         const std::uint64_t mine = ++wanted;
-        workers.start([this, mine, work = std::forward<Work>(work), use = std::forward<Use>(use)] {
-            auto result = work();
-            QMetaObject::invokeMethod(this, [this, mine, use, result = std::move(result)]() mutable {
+        in_background(
+            workers, this, std::forward<Work>(work),
+            [this, mine, use = std::forward<Use>(use)](auto result) mutable {
                 if (mine == wanted)
                     use(std::move(result));
+            },
+            [this](const QString& words) {
+                if (!words.isEmpty())
+                    emit messages.problem(words);
             });
-        });
     }
     void drop() { ++wanted; } ///< whatever is under way is no longer wanted
 
   private:
+    Messages& messages;
     QThreadPool workers;
     std::uint64_t wanted = 0;
 };

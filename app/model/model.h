@@ -2,6 +2,7 @@
 
 #include "app/model/business.h"
 #include "app/model/copy_edits.h"
+#include "app/model/exporter.h"
 
 namespace fusuma::app {
 
@@ -13,13 +14,15 @@ class Model : public QObject {
     Model();
 
     Messages messages;
+    Exporter exporter{messages};
     Project project{messages};
     InHand in_hand{project};
-    WorkingOut working_out{project, in_hand};
-    Searches searches{project, working_out};
-    CopyEdits copies{messages, project, in_hand, working_out};
+    WorkingOut working_out{messages, project, in_hand};
+    Searches searches{messages, project, working_out};
+    WorkedEdits worked{messages, project, in_hand, working_out};
+    CopyEdits copies{messages, project, in_hand, worked};
     Importer importer{messages, project, in_hand};
-    Business business{importer, searches, working_out, in_hand};
+    Business business{project, exporter, importer, worked, searches, working_out, in_hand};
 
     [[nodiscard]] const Document& document() const { return project.document(); }
     [[nodiscard]] const Snapshot& snapshot() const { return working_out.snapshot(); }

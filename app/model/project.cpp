@@ -1,30 +1,40 @@
 #include "app/model/project.h"
 
+#include "app/model/in_background.h"
 #include "formats/project/project_file.h"
 
 #include <QFileInfo>
 
 namespace fusuma::app {
 
-Project::Project(Messages& told) : messages(told) {}
+Project::Project(Messages& told) : messages(told) {
+    files.setMaxThreadCount(1);
+}
 
 Project::~Project() {
-    reader.waitForDone();
+    files.waitForDone();
 }
 
 void Project::edit(const QString& label, const Edit& change, const QString& stroke) {
     history.apply(label.toStdString(), change(document()), stroke.toStdString());
+    was_undone = false;
     emit edited();
 }
 
 void Project::undo() {
     history.undo();
+    was_undone = true;
     emit edited();
 }
 
 void Project::redo() {
     history.redo();
+    was_undone = false;
     emit edited();
+}
+
+void Project::take_back() {
+    was_undone ? redo() : undo();
 }
 
 void Project::add_ticket(const Ticket& ticket) {
@@ -38,16 +48,41 @@ void Project::remove_ticket(const std::string& code) {
     emit edited();
 }
 
-void Project::open(const QString& path) {
-    reader.start([this, path] {
-        auto loaded = load_project(path);
-        QMetaObject::invokeMethod(this, [this, path, loaded = std::move(loaded)] {
-            if (loaded)
-                replace(*loaded, path, {});
-            else
-                emit messages.problem(QString::fromStdString(loaded.problem().text()));
-        });
-    });
+std::function<void(const QString&)> Project::failing() {
+    return [this](const QString& words) {
+        doing.clear();
+        emit messages.problem(words);
+    };
+}
+
+void Project::open(const QString& path, const std::function<void()>& then) {
+    doing = tr("Opening “%1”").arg(QFileInfo(path).fileName());
+    struct Loaded {
+        Result<Document> document;
+        FileStamp stamp;
+    };
+    in_background(
+        files, this,
+        [path] {
+            const FileStamp before = stamp_of(path); // so that what is written meanwhile is noticed later
+            return Loaded{load_project(path), before};
+        },
+        [this, path, then](Loaded loaded) {
+            doing.clear();
+            if (!loaded.document) {
+                emit messages.problem(QString::fromStdString(loaded.document.problem().text()));
+                return;
+            }
+            stamp = loaded.stamp;
+            replace(std::move(*loaded.document), path, {});
+            if (then)
+                then();
+        },
+        failing());
+}
+
+void Project::open_example(const QString& path) {
+    open(path, [this, path] { adopt(document(), QFileInfo(path).completeBaseName()); });
 }
 
 void Project::start_new() {
@@ -58,8 +93,16 @@ void Project::adopt(Document document, const QString& name) {
     replace(std::move(document), {}, name);
 }
 
+void Project::adopt_unsaved(Document document, const QString& name, const QString& path) {
+    stamp = stamp_of(path);
+    replace(std::move(document), path, name);
+    saved_document.reset();
+    emit edited();
+}
+
 void Project::replace(Document document, const QString& path, const QString& name) {
     emit replacing();
+    ++opened;
     history = History(std::move(document));
     saved_document = history.current();
     file = path;
@@ -68,16 +111,36 @@ void Project::replace(Document document, const QString& path, const QString& nam
     emit replaced();
 }
 
-bool Project::save(const QString& path) {
-    const Outcome saved = save_project(document(), path);
-    if (!saved) {
-        emit messages.problem(QString::fromStdString(saved.problem().text()));
-        return false;
-    }
-    saved_document = document();
-    file = path;
-    emit replaced();
-    return true;
+void Project::save(const QString& path, const std::function<void(bool saved)>& then) {
+    doing = tr("Saving “%1”").arg(QFileInfo(path).fileName());
+    struct Written {
+        Outcome outcome;
+        FileStamp stamp;
+    };
+    in_background(
+        files, this,
+        [document = document(), path] {
+            Outcome outcome = save_project(document, path);
+            return Written{std::move(outcome), stamp_of(path)};
+        },
+        [this, path, then, document = document(), for_project = opened](const Written& written) {
+            doing.clear();
+            if (!written.outcome) {
+                emit messages.problem(QString::fromStdString(written.outcome.problem().text()));
+            } else if (for_project == opened) {
+                saved_document = document;
+                file = path;
+                stamp = written.stamp;
+                emit saved();
+            }
+            if (then)
+                then(static_cast<bool>(written.outcome));
+        },
+        [failed = failing(), then](const QString& words) {
+            failed(words);
+            if (then)
+                then(false);
+        });
 }
 
 QString Project::name() const {

@@ -3,13 +3,16 @@
 #include "app/model/messages.h"
 #include "core/document/history.h"
 #include "core/plan/ticket.h"
+#include "formats/basics/file.h"
 
 #include <QThreadPool>
 #include <functional>
+#include <optional>
 
 namespace fusuma::app {
 
-/// The open project: its document with the way back, where it is on disk, and whether all of it is there.
+/// The open project: its document with the way back, where it is on disk, and whether all of it is there. Files are read
+/// and written in the background, one after the other.
 class Project : public QObject {
     Q_OBJECT
   public:
@@ -17,6 +20,8 @@ class Project : public QObject {
     ~Project() override;
 
     [[nodiscard]] const Document& document() const { return history.current(); }
+    /// Another number for every project that takes the place of this one: what was begun for one ends there.
+    [[nodiscard]] std::uint64_t generation() const { return opened; }
 
     using Edit = std::function<Document(Document)>;
     /// Edits with the same `stroke` in a row undo as one.
@@ -24,34 +29,51 @@ class Project : public QObject {
     void end_stroke() { history.end_stroke(); }
     void undo();
     void redo();
+    void take_back(); ///< the last of these: an edit or a redo is undone, an undo is redone
     [[nodiscard]] const History& steps() const { return history; }
 
     // What was printed stays printed: tickets are not undone with edits.
     void add_ticket(const Ticket& ticket);
     void remove_ticket(const std::string& code);
 
-    void open(const QString& path); ///< reads in the background; a failure is told and changes nothing
+    /// A failure is told and changes nothing; then nothing follows.
+    void open(const QString& path, const std::function<void()>& then = {});
+    void open_example(const QString& path); ///< to be saved under a name of its own
     void start_new();
-    bool save(const QString& path);
-    /// Takes a document that is not on disk under its own name, such as the demo or recovered work.
+    /// What is edited meanwhile is not saved by it. A failure is told, and leaves the file as it was.
+    void save(const QString& path, const std::function<void(bool saved)>& then = {});
+    /// Takes a document that is not on disk under its own name, such as the demo.
     void adopt(Document document, const QString& name);
+    /// Takes one that was never saved as it is, and is not until people save it.
+    /// @param path  where it belongs; may be empty
+    void adopt_unsaved(Document document, const QString& name, const QString& path);
+
     [[nodiscard]] const QString& path() const { return file; }
     [[nodiscard]] QString name() const;
-    [[nodiscard]] bool is_changed() const { return !(document() == saved_document); }
+    [[nodiscard]] bool is_changed() const { return !saved_document || !(document() == *saved_document); }
+    /// Has somebody else written the file since it was read or saved here?
+    [[nodiscard]] bool has_changed_on_disk() const { return !file.isEmpty() && stamp_of(file) != stamp; }
+    /// What files are read or written for, in words; empty when for nothing.
+    [[nodiscard]] const QString& business() const { return doing; }
 
   signals:
     void replacing(); ///< another document is about to take the place of this one
     void edited();
-    void replaced(); ///< another project, or this one saved
+    void replaced(); ///< another project
+    void saved();
 
   private:
     Messages& messages;
     History history{Document{}};
-    Document saved_document;
-    QString file, fallback_name;
-    QThreadPool reader;
+    std::optional<Document> saved_document = Document{}; ///< nothing: no file holds it
+    QString file, fallback_name, doing;
+    FileStamp stamp;
+    std::uint64_t opened = 0;
+    bool was_undone = false; ///< the last step was back
+    QThreadPool files;
 
     void replace(Document document, const QString& path, const QString& name);
+    [[nodiscard]] std::function<void(const QString&)> failing();
 };
 
 } // namespace fusuma::app

@@ -1,8 +1,11 @@
 #include "app/model/searches.h"
 
+#include "app/model/in_background.h"
+
 namespace fusuma::app {
 
-Searches::Searches(Project& open_project, WorkingOut& work) : project(open_project), working_out(work) {
+Searches::Searches(Messages& told, Project& open_project, WorkingOut& work)
+    : messages(told), project(open_project), working_out(work) {
     connect(&project, &Project::edited, this, &Searches::stop); // what it looks for is no longer wanted
 }
 
@@ -21,10 +24,10 @@ void Searches::search(const QString& label, const Search& find) {
     stop_source = std::stop_source();
     last_report.clear();
     emit searched();
-    worker.start([this, find, now = project.document(), work = Work{stop_source.get_token(), &done}] {
-        Searched result;
-        try {
-            result = find(now, working_out.planner(), work, [this](const Document& better) {
+    in_background(
+        worker, this,
+        [this, find, now = project.document(), work = Work{stop_source.get_token(), &done}] {
+            return find(now, working_out.planner(), work, [this](const Document& better) {
                 QMetaObject::invokeMethod(this, [this, better] {
                     if (searching && version == working_out.version()) {
                         found_so_far = better;
@@ -32,19 +35,24 @@ void Searches::search(const QString& label, const Search& find) {
                     }
                 });
             });
-        } catch (const Stopped&) { // before there was anything to keep
-        }
-        QMetaObject::invokeMethod(this, [this, result] {
-            searching = false;
-            found_so_far.reset();
-            if (version == working_out.version()) {
-                last_report = result.report;
-                if (result.document && !(*result.document == project.document()))
-                    project.edit(words, [&](const Document&) { return *result.document; });
-            }
-            emit searched();
+        },
+        [this](const Searched& result) { end(result); },
+        [this](const QString& trouble) { // asked to stop before there was anything to keep, or worse
+            if (!trouble.isEmpty())
+                emit messages.problem(trouble);
+            end({});
         });
-    });
+}
+
+void Searches::end(const Searched& result) {
+    searching = false;
+    found_so_far.reset();
+    if (version == working_out.version()) {
+        last_report = result.report;
+        if (result.document && !(*result.document == project.document()))
+            project.edit(words, [&](const Document&) { return *result.document; });
+    }
+    emit searched();
 }
 
 } // namespace fusuma::app

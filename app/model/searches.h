@@ -9,7 +9,7 @@ namespace fusuma::app {
 class Searches : public QObject {
     Q_OBJECT
   public:
-    Searches(Project& open_project, WorkingOut& work);
+    Searches(Messages& told, Project& open_project, WorkingOut& work);
     ~Searches() override;
 
     using Improved = std::function<void(const Document&)>;
@@ -33,6 +33,7 @@ class Searches : public QObject {
     void searched(); ///< something better was found, or the search began or ended
 
   private:
+    Messages& messages;
     Project& project;
     WorkingOut& working_out;
     QThreadPool worker;
@@ -42,6 +43,8 @@ class Searches : public QObject {
     QString last_report, words;
     std::stop_source stop_source;
     std::atomic<double> done = 0;
+
+    void end(const Searched& result);
 };
 
 } // namespace fusuma::app

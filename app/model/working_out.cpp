@@ -1,5 +1,6 @@
 #include "app/model/working_out.h"
 
+#include "app/model/in_background.h"
 #include "app/model/shown_art.h"
 
 #include <set>
@@ -12,7 +13,23 @@ std::shared_ptr<const StickerResult> Snapshot::result(int sticker) const {
     return it == results.end() ? nullptr : it->second;
 }
 
-WorkingOut::WorkingOut(Project& open_project, InHand& hand) : project(open_project), in_hand(hand) {
+Rect box_in_sight(const Snapshot& snapshot, const Document& now, const Selection& copies) {
+    Rect box;
+    for (const Placement& copy : now.placements) {
+        const PlannedCopy* planned = snapshot.plan && copies.contains(copy.id) ? snapshot.plan->find(copy.id) : nullptr;
+        const auto sticker = planned ? now.find(copy.sticker) : nullptr;
+        if (!sticker || planned->placed->cut_box.empty())
+            continue;
+        const PlacedCopy& then = *planned->placed;
+        const Transform moved = map_of_copy(*then.sticker, then.placement).inverted().then(map_of_copy(*sticker, copy));
+        for (const Point corner : corners_of(then.cut_box))
+            box.include(moved.apply(corner));
+    }
+    return box;
+}
+
+WorkingOut::WorkingOut(Messages& told, Project& open_project, InHand& hand)
+    : messages(told), project(open_project), in_hand(hand) {
     full_soon.setSingleShot(true);
     full_soon.setInterval(40);
     connect(&full_soon, &QTimer::timeout, this, &WorkingOut::work_out);
@@ -61,26 +78,25 @@ void WorkingOut::work_out_preview() {
         return; // the newest edit is taken up when this one is done
     previewing = true;
     preview_stop = std::stop_source();
-    workers.start(
-        [this, run = latest_edit, shown = in_hand.sticker(), work = Work{preview_stop.get_token(), nullptr}] {
-            std::shared_ptr<const StickerResult> quick;
-            try {
-                quick = steps.preview(*shown, work);
-                prepare_print(quick->print);
-            } catch (const Stopped&) { // then there is none
-            }
-            QMetaObject::invokeMethod(this, [this, run, quick, id = shown->id] {
-                previewing = false;
-                if (quick && worked_edit < run) {
-                    preview = quick;
-                    preview_of = id;
-                    preview_edit = run;
-                    emit previewed();
-                }
-                if (latest_edit != run && awaits_preview())
-                    work_out_preview();
-            });
-        });
+    const auto end = [this, run = latest_edit, id = in_hand.sticker()->id](std::shared_ptr<const StickerResult> quick) {
+        previewing = false;
+        if (quick && worked_edit < run) {
+            preview = std::move(quick);
+            preview_of = id;
+            preview_edit = run;
+            emit previewed();
+        }
+        if (latest_edit != run && awaits_preview())
+            work_out_preview();
+    };
+    in_background(
+        workers, this,
+        [this, shown = in_hand.sticker(), work = Work{preview_stop.get_token(), nullptr}] {
+            auto quick = steps.preview(*shown, work);
+            prepare_print(quick->print);
+            return quick;
+        },
+        end, [end](const QString&) { end(nullptr); }); // the full result will tell what is wrong
 }
 
 void WorkingOut::work_out() {
@@ -90,24 +106,36 @@ void WorkingOut::work_out() {
     may_stop = awaits_preview();
     done = 0;
     stop = std::stop_source();
-    workers.start([this, run = latest_edit, now = project.document(), work = Work{stop.get_token(), &done}] {
-        try {
-            work_on(run, now, work);
-        } catch (const Stopped&) {
-            QMetaObject::invokeMethod(this, [this, run] {
-                working = false;
-                if (std::exchange(is_cancelled, false) && latest_edit == run) {
-                    worked_edit = run;
-                    project.undo(); // works out the document before
-                } else if (!full_soon.isActive()) {
-                    work_out();
-                }
-            });
-        }
-    });
+    in_background(
+        workers, this,
+        [this, now = project.document(), work = Work{stop.get_token(), &done}] { return snapshot_of(now, work); },
+        [this, run = latest_edit](std::shared_ptr<const Snapshot> fresh) {
+            working = false;
+            worked_edit = run;
+            latest = std::move(fresh);
+            if (preview_edit <= run)
+                preview.reset();
+            is_cancelled = false;
+            emit worked_out();
+            if (latest_edit != run && !full_soon.isActive())
+                work_out();
+        },
+        [this, run = latest_edit](const QString& trouble) {
+            working = false;
+            if (!trouble.isEmpty()) { // the results before stay in sight
+                worked_edit = run;
+                emit messages.problem(trouble);
+            } else if (std::exchange(is_cancelled, false) && latest_edit == run) {
+                worked_edit = run;
+                project.take_back(); // works out the document before
+                return;
+            }
+            if (!full_soon.isActive())
+                work_out();
+        });
 }
 
-void WorkingOut::work_on(std::uint64_t run, const Document& now, const Work& work) {
+std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, const Work& work) {
     auto fresh = std::make_shared<Snapshot>();
     fresh->document = now;
     const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
@@ -129,17 +157,7 @@ void WorkingOut::work_on(std::uint64_t run, const Document& now, const Work& wor
             prepare_print(copy->result->print);
     fresh->findings = preflight(now, steps);
     fresh->totals = totals(*fresh->plan);
-    QMetaObject::invokeMethod(this, [this, run, fresh] {
-        working = false;
-        worked_edit = run;
-        latest = fresh;
-        if (preview_edit <= run)
-            preview.reset();
-        is_cancelled = false;
-        emit worked_out();
-        if (latest_edit != run && !full_soon.isActive())
-            work_out();
-    });
+    return fresh;
 }
 
 std::optional<double> WorkingOut::progress() const {

@@ -22,13 +22,17 @@ struct Snapshot {
     [[nodiscard]] std::shared_ptr<const StickerResult> result(int sticker) const;
 };
 
+/// The box round copies as they are now, from what is worked out of them so far: those that were moved, turned or scaled
+/// since take their lines along. Nothing is worked out for it.
+[[nodiscard]] Rect box_in_sight(const Snapshot& snapshot, const Document& now, const Selection& copies);
+
 /// Has every version of the document worked out on threads of its own, and decides when: a quick preview of the sticker
 /// in hand at once, the full result when edits pause for a moment. While one run is at work only the newest document
 /// waits; what comes too late is dropped.
 class WorkingOut : public QObject {
     Q_OBJECT
   public:
-    WorkingOut(Project& open_project, InHand& hand);
+    WorkingOut(Messages& told, Project& open_project, InHand& hand);
     ~WorkingOut() override;
 
     [[nodiscard]] const Snapshot& snapshot() const { return *latest; }
@@ -43,7 +47,7 @@ class WorkingOut : public QObject {
 
     /// How far the full result is, 0–1; nothing when none is on its way.
     [[nodiscard]] std::optional<double> progress() const;
-    void cancel(); ///< stops it and undoes the edit that asked for it
+    void cancel(); ///< stops it and takes back what asked for it
     /// Which edit is the latest: another number for every version of the document.
     [[nodiscard]] std::uint64_t version() const { return latest_edit; }
 
@@ -52,6 +56,7 @@ class WorkingOut : public QObject {
     void previewed();  ///< a new preview of the sticker in hand
 
   private:
+    Messages& messages;
     Project& project;
     InHand& in_hand;
     Planner steps;
@@ -72,7 +77,7 @@ class WorkingOut : public QObject {
     void after_edit();
     void work_out_preview();
     void work_out();
-    void work_on(std::uint64_t run, const Document& now, const Work& work);
+    [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, const Work& work);
 };
 
 } // namespace fusuma::app

@@ -47,7 +47,8 @@ class PrintAct : public ActCard {
     void refresh() override;
     /// Writes or prints what needs no ticket: a test on plain paper.
     void print_test();
-    void send(const JobPlan& plan);
+    /// Says why not, when not.
+    bool may_print();
 };
 
 /// Lays the sheet in the cutter and finds the print: by sensor, by hand or by the paper's edge.

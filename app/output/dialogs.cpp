@@ -1,17 +1,17 @@
 #include "app/output/dialogs.h"
 
+#include "app/common/save_place.h"
 #include "app/output/form.h"
 #include "app/output/print_sheet.h"
 #include "app/model/profiles.h"
 #include "core/plan/cut_page.h"
 #include "core/plan/test_prints.h"
-#include "formats/basics/file.h"
 #include "formats/cut_files/hpgl.h"
 #include "formats/pdf/pdf_write.h"
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QFileDialog>
+#include <QFileInfo>
 #include <QLineEdit>
 #include <QPrinter>
 #include <QRandomGenerator>
@@ -44,14 +44,13 @@ std::vector<std::size_t> chosen_mark(const QComboBox* box) {
                                    : std::vector<std::size_t>{};
 }
 
-void write_or_tell(Model& model, const QString& path, const std::string& bytes) {
-    if (path.isEmpty())
-        return;
-    const Outcome written = write_file(path, QByteArray::fromStdString(bytes));
-    if (written)
-        emit model.messages.note(text("Saved %1.").arg(QFileInfo(path).fileName()));
-    else
-        emit model.messages.problem(QString::fromStdString(written.problem().text()));
+void save_made(Model& model, QWidget* over, const QString& suggestion, const QString& suffix,
+          const std::function<std::string()>& make) {
+    const auto path = ask_where_to_save(over, text("Save as"), suggestion,
+                                        suffix == QLatin1String(".pdf") ? text("PDF") : text("HP-GL"), suffix);
+    if (path)
+        model.exporter.write({{*path, [make] { return QByteArray::fromStdString(make()); }}},
+                             text("Saved %1.").arg(QFileInfo(*path).fileName()));
 }
 
 /// Two buttons that print a test page or save it.
@@ -67,13 +66,13 @@ QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>&
     QObject::connect(print, &QPushButton::clicked, &form, [&model, &form, plan] {
         QPrinter printer(QPrinter::HighResolution);
         const JobPlan page = plan();
-        if (ask_for_printer(printer, page.paper, &form))
+        if (ask_for_printer(printer, page.paper, 1, &form))
             if (const Outcome done = paint_sheets(printer, page); !done)
                 emit model.messages.problem(QString::fromStdString(done.problem().text()));
     });
     QObject::connect(save, &QPushButton::clicked, &form, [&model, &form, plan, file] {
-        write_or_tell(model, QFileDialog::getSaveFileName(&form, text("Save as"), file, QStringLiteral("*.pdf")),
-                      print_pdf(plan(), {.with_cut_lines = false}));
+        save_made(model, &form, file, QStringLiteral(".pdf"),
+             [page = plan()] { return print_pdf(page, {.with_cut_lines = false}); });
     });
     return line;
 }
@@ -202,10 +201,8 @@ void ask_for_material(Model& model, QWidget* parent) {
         };
         const Material now = read();
         const CutJob job = cut_page({at(20, CutKind::kiss), at(30, CutKind::through)}, paper, {}, now);
-        write_or_tell(
-            model,
-            QFileDialog::getSaveFileName(&form, text("Save as"), text("test square.plt"), QStringLiteral("*.plt")),
-            cut_hpgl(job, now, paper, {.sets_tool = true}));
+        save_made(model, &form, text("test square"), QStringLiteral(".plt"),
+             [job, now, paper] { return cut_hpgl(job, now, paper, {.sets_tool = true}); });
     });
     if (!form.run(text("Use it")))
         return;
@@ -226,7 +223,7 @@ void set_printer_right(Model& model, QWidget* parent) {
     Form form(text("Set the printer right"), "printerRightDialog", model.document().unit, parent);
     form.add_words(text("1. Print this page on the paper you use, at actual size."));
     form.add_wide(ways_to_print(
-        model, form, [sheet] { return measuring_page(sheet); }, text("measuring page.pdf")));
+        model, form, [sheet] { return measuring_page(sheet); }, text("measuring page")));
     form.add_words(text("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on "
                         "the page: when yours agree, "
                         "nothing needs setting."));
@@ -270,16 +267,14 @@ void set_machine_right(Model& model, QWidget* parent) {
     }
     form.add_words(text("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
     form.add_wide(ways_to_print(
-        model, form, [sheet] { return machine_test(sheet); }, text("machine test.pdf")));
+        model, form, [sheet] { return machine_test(sheet); }, text("machine test")));
     auto* cut = button(text("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"), text("For your cutter"));
     form.add_wide(cut);
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
         const JobPlan plan = machine_test(sheet);
         const CutJob job = cut_page(plan.pages.front().cuts, plan.paper, sheet.cutter, document.material);
-        write_or_tell(
-            model,
-            QFileDialog::getSaveFileName(&form, text("Save as"), text("machine test.plt"), QStringLiteral("*.plt")),
-            cut_hpgl(job, document.material, plan.paper));
+        save_made(model, &form, text("machine test"), QStringLiteral(".plt"),
+             [job, material = document.material, paper = plan.paper] { return cut_hpgl(job, material, paper); });
     });
     form.add_words(text("2. How far was each square cut beside its print? Right and down count positive."));
     std::vector<std::pair<NumberField*, NumberField*>> fields;

@@ -1,5 +1,6 @@
 #include "app/output/output_page.h"
 
+#include "app/common/save_place.h"
 #include "app/common/widgets.h"
 #include "app/output/dialogs.h"
 #include "app/output/slip_panel.h"
@@ -14,6 +15,8 @@
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QMenu>
+#include <QMessageBox>
+#include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -193,32 +196,58 @@ void OutputPage::export_file(File kind) {
         return;
     static const QString suffixes[] = {QStringLiteral(".pdf"), QStringLiteral(".svg"), QStringLiteral(".dxf"),
                                        QStringLiteral(".plt")};
-    const QString suffix = suffixes[static_cast<int>(kind)];
-    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), model.project.name() + suffix,
-                                                QStringLiteral("*") + suffix);
-    if (path.isEmpty())
-        return;
-    if (path.endsWith(suffix, Qt::CaseInsensitive))
-        path.chop(suffix.size());
-    const Material& material = model.document().material;
-    const CutterProfile& cutter = model.document().sheet.cutter;
+    const QString kinds[] = {tr("PDF"), tr("SVG"), tr("DXF"), tr("HP-GL")};
+    const auto which = static_cast<std::size_t>(kind);
     const std::size_t files = kind == File::pdf ? 1 : plan->pages.size(); // a PDF holds all pages
-    for (std::size_t page = 0; page < files; ++page) {
-        const QString name = path + (page > 0 ? QStringLiteral("-%1").arg(page + 1) : QString()) + suffix;
-        const auto hpgl = [&] {
-            return cut_hpgl(cut_page(plan->pages[page].cuts, plan->paper, cutter, material), material, plan->paper);
-        };
-        const std::string text = kind == File::pdf   ? print_pdf(*plan, {true, model.document().inks, false})
-                                 : kind == File::svg ? cut_svg(*plan, page)
-                                 : kind == File::dxf ? cut_dxf(*plan, DxfCurves::polylines, page)
-                                                     : hpgl();
-        if (const Outcome written = write_file(name, QByteArray::fromStdString(text)); !written) {
-            emit model.messages.problem(QString::fromStdString(written.problem().text()));
-            return;
-        }
-    }
-    emit model.messages.note(files == 1 ? tr("Saved %1.").arg(QFileInfo(path + suffix).fileName())
-                                 : tr("Saved %1 pages.").arg(plan->pages.size()));
+    const auto path = ask_where_to_save(this, tr("Save the cut lines"), model.project.name(), kinds[which], suffixes[which], files);
+    if (!path)
+        return;
+    std::vector<Exporter::File> all;
+    for (std::size_t page = 0; page < files; ++page)
+        all.push_back({page_file(*path, page),
+                       [plan, page, kind, inks = model.document().inks, material = model.document().material,
+                        cutter = model.document().sheet.cutter] {
+                           const auto text = [&] {
+                               switch (kind) {
+                               case File::pdf:
+                                   return print_pdf(*plan, {true, inks, false});
+                               case File::svg:
+                                   return cut_svg(*plan, page);
+                               case File::dxf:
+                                   return cut_dxf(*plan, DxfCurves::polylines, page);
+                               case File::hpgl:
+                                   break;
+                               }
+                               return cut_hpgl(cut_page(plan->pages[page].cuts, plan->paper, cutter, material), material,
+                                               plan->paper);
+                           };
+                           return QByteArray::fromStdString(text());
+                       }});
+    model.exporter.write(std::move(all), files == 1 ? tr("Saved %1.").arg(QFileInfo(*path).fileName())
+                                                    : tr("Saved %1 pages.").arg(files));
+}
+
+bool OutputPage::may_leave() {
+    if (!run.is_cutting())
+        return true;
+    const bool was_running = run.stage() == RunStage::Stage::cutting;
+    run.cutting.pause();
+    QMessageBox ask(QMessageBox::NoIcon, tr("The cutter is at work"),
+                    tr("%1 of %2 lines are cut; the cutter waits. Stop the cut for good?")
+                        .arg(run.cutting.runs_done())
+                        .arg(run.cutting.job().runs.size()),
+                    QMessageBox::NoButton, this);
+    ask.setObjectName(QStringLiteral("cutterAtWork"));
+    const auto* stop = ask.addButton(tr("Stop the cut"), QMessageBox::DestructiveRole);
+    auto* stay = ask.addButton(was_running ? tr("Go on cutting") : tr("Stay"), QMessageBox::RejectRole);
+    ask.setDefaultButton(stay);
+    ask.setEscapeButton(stay);
+    ask.exec();
+    if (ask.clickedButton() == stop)
+        run.cutting.stop();
+    else if (was_running)
+        run.cutting.go_on();
+    return ask.clickedButton() == stop;
 }
 
 void OutputPage::check_file() {
@@ -228,28 +257,31 @@ void OutputPage::check_file() {
                               : QString();
     if (path.isEmpty())
         return;
-    const auto bytes = read_file(path, 256LL << 20);
-    const auto lines =
-        bytes ? read_cut_file(*bytes, path, plan->paper) : Result<std::vector<ReadLine>>(bytes.problem());
-    if (!lines) {
-        emit model.messages.problem(QString::fromStdString(lines.problem().text()));
-        return;
-    }
     const auto page = static_cast<std::size_t>(run.printed.plan() ? run.printed.page() : model.in_hand.page());
-    const FileCheck check = compare(*lines, plan->pages[page].cuts);
-    const QString name = QFileInfo(path).fileName();
-    if (check.agrees())
-        emit model.messages.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.")
-                              .arg(name)
-                              .arg(check.lines)
-                              .arg(check.worst, 0, 'f', 3));
-    else if (check.differs_in_kind_only())
-        emit model.messages.problem(
-            tr("%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.").arg(name));
-    else
-        emit model.messages.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
-                                 .arg(name)
-                                 .arg(check.worst, 0, 'f', 2));
+    checking.start(
+        [plan, path, page]() -> Result<FileCheck> {
+            const auto bytes = read_file(path, 256LL << 20);
+            if (!bytes)
+                return bytes.problem();
+            const auto lines = read_cut_file(*bytes, path, plan->paper);
+            return lines ? Result<FileCheck>(compare(*lines, plan->pages[page].cuts)) : lines.problem();
+        },
+        [this, name = QFileInfo(path).fileName()](const Result<FileCheck>& check) {
+            if (!check)
+                emit model.messages.problem(QString::fromStdString(check.problem().text()));
+            else if (check->agrees())
+                emit model.messages.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.")
+                                             .arg(name)
+                                             .arg(check->lines)
+                                             .arg(check->worst, 0, 'f', 3));
+            else if (check->differs_in_kind_only())
+                emit model.messages.problem(
+                    tr("%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.").arg(name));
+            else
+                emit model.messages.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
+                                                .arg(name)
+                                                .arg(check->worst, 0, 'f', 2));
+        });
 }
 
 void OutputPage::refresh() {

@@ -23,10 +23,13 @@ class OutputPage : public QWidget {
     /// Reads a cut file back and tells whether it agrees with what is to be cut.
     void check_file();
     [[nodiscard]] PrintAct& print_act() { return *print; }
+    /// Asks whether a cutter at work may be stopped, which waits with its blade up meanwhile. False when it goes on.
+    bool may_leave();
 
   private:
     Model& model;
     OutputRun run;
+    LatestOnly checking{model.messages};
     PrintAct* print;
     QLabel *ticket_title, *ticket_time, *changes;
     QPushButton *tickets, *keep, *again;

@@ -3,7 +3,7 @@
 namespace fusuma::app {
 
 OutputRun::OutputRun(Model& model)
-    : printed(model, progress, work, wrong), finder(progress, work, printed, wrong),
+    : work(model.messages), printed(model, progress, work, wrong), finder(progress, work, printed, wrong),
       cutting(model, progress, work, printed, finder, wrong) {}
 
 void OutputRun::set_faults(const PracticeFaults& what) {

@@ -1,11 +1,11 @@
 #include "app/output/act_card.h"
 
+#include "app/common/save_place.h"
 #include "app/output/print_sheet.h"
 #include "core/plan/test_prints.h"
-#include "formats/basics/file.h"
 #include "formats/pdf/pdf_write.h"
 
-#include <QFileDialog>
+#include <QFileInfo>
 #include <QMessageBox>
 #include <QPrinter>
 #include <QVBoxLayout>
@@ -39,9 +39,23 @@ PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, out
     refresh();
 }
 
+bool PrintAct::may_print() {
+    if (model.document().placements.empty())
+        emit model.messages.note(tr("The sheet is empty: put copies on it first."));
+    else if (!model.working_out.is_settled())
+        emit model.messages.note(tr("The sheet is still being worked out. Print it in a moment."));
+    else if (run.is_cutting())
+        emit model.messages.note(tr("The cutter is at work. Print when it is done."));
+    else
+        return true;
+    return false;
+}
+
 void PrintAct::print_on_printer() {
+    if (!may_print())
+        return;
     QPrinter printer(QPrinter::HighResolution);
-    if (!ask_for_printer(printer, model.document().sheet.paper, this))
+    if (!ask_for_printer(printer, model.document().sheet.paper, model.document().pages, this))
         return;
     if (const auto plan = run.printed.freeze())
         if (const Outcome printed = paint_sheets(printer, *plan); !printed) {
@@ -51,24 +65,23 @@ void PrintAct::print_on_printer() {
 }
 
 void PrintAct::save_pdf() {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save as"), model.project.name() + QStringLiteral(".pdf"),
-                                                QStringLiteral("*.pdf"));
-    if (path.isEmpty())
+    if (!may_print())
         return;
-    if (!path.endsWith(QLatin1String(".pdf"), Qt::CaseInsensitive))
-        path += QStringLiteral(".pdf");
-    const auto plan = run.printed.freeze();
+    const auto path = ask_where_to_save(this, tr("Save as"), model.project.name(), tr("PDF"), QStringLiteral(".pdf"));
+    const auto plan = path ? run.printed.freeze() : nullptr;
     if (!plan)
         return;
-    const Outcome written = write_file(
-        path, QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = true, .inks = model.document().inks})));
-    if (written) {
-        emit model.messages.note(tr("Saved %1 as ticket %2. Print it at actual size.")
-                              .arg(QFileInfo(path).fileName(), QString::fromStdString(run.printed.ticket()->code)));
-    } else {
-        emit model.messages.problem(QString::fromStdString(written.problem().text()));
-        model.project.remove_ticket(run.printed.ticket()->code);
-    }
+    const std::string code = run.printed.ticket()->code;
+    model.exporter.write({{*path,
+                           [plan, inks = model.document().inks] {
+                               return QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = true, .inks = inks}));
+                           }}},
+                         tr("Saved %1 as ticket %2. Print it at actual size.")
+                             .arg(QFileInfo(*path).fileName(), QString::fromStdString(code)),
+                         [this, code](bool written) {
+                             if (!written)
+                                 model.project.remove_ticket(code);
+                         });
 }
 
 void PrintAct::print_test() {
@@ -87,17 +100,14 @@ void PrintAct::print_test() {
     const JobPlan plan = plain_paper_test(*snapshot.plan, snapshot.document.sheet);
     if (ask.clickedButton() == to_printer) {
         QPrinter printer(QPrinter::HighResolution);
-        if (ask_for_printer(printer, plan.paper, this))
+        if (ask_for_printer(printer, plan.paper, static_cast<int>(plan.pages.size()), this))
             if (const Outcome printed = paint_sheets(printer, plan); !printed)
                 emit model.messages.problem(QString::fromStdString(printed.problem().text()));
     } else if (ask.clickedButton() == to_pdf) {
-        const QString path =
-            QFileDialog::getSaveFileName(this, tr("Save as"), tr("plain paper test.pdf"), QStringLiteral("*.pdf"));
-        if (!path.isEmpty())
-            if (const Outcome written =
-                    write_file(path, QByteArray::fromStdString(print_pdf(plan, {.with_cut_lines = false})));
-                !written)
-                emit model.messages.problem(QString::fromStdString(written.problem().text()));
+        if (const auto path =
+                ask_where_to_save(this, tr("Save as"), tr("plain paper test"), tr("PDF"), QStringLiteral(".pdf")))
+            model.exporter.write({{*path, [plan] { return QByteArray::fromStdString(print_pdf(plan, {.with_cut_lines = false})); }}},
+                                 tr("Saved %1.").arg(QFileInfo(*path).fileName()));
     }
 }
 

@@ -6,6 +6,8 @@
 #include <QPainter>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <algorithm>
+#include <utility>
 
 namespace fusuma::app {
 
@@ -25,14 +27,32 @@ void paint_item(QPainter& painter, const PrintLayer& layer) {
     painter.restore();
 }
 
+/// Those that were chosen in the printer's dialog, counted from 0, in the order asked for.
+std::vector<std::size_t> pages_to_print(const QPrinter& printer, std::size_t count) {
+    std::vector<std::size_t> pages;
+    const auto from = static_cast<std::size_t>(std::max(1, printer.fromPage()));
+    const auto to = printer.toPage() > 0 ? std::min(count, static_cast<std::size_t>(printer.toPage())) : count;
+    const bool has_range = printer.printRange() == QPrinter::PageRange;
+    for (std::size_t page = has_range ? from : 1; page <= (has_range ? to : count); ++page)
+        pages.push_back(page - 1);
+    if (printer.pageOrder() == QPrinter::LastPageFirst)
+        std::ranges::reverse(pages);
+    return pages;
+}
+
 } // namespace
 
-bool ask_for_printer(QPrinter& printer, Size paper, QWidget* parent) {
+bool ask_for_printer(QPrinter& printer, Size paper, int pages, QWidget* parent) {
     const bool is_wide = paper.width > paper.height;
     const QSizeF upright(std::min(paper.width, paper.height), std::max(paper.width, paper.height));
     printer.setPageSize(QPageSize(upright, QPageSize::Millimeter, {}, QPageSize::FuzzyMatch));
     printer.setPageOrientation(is_wide ? QPageLayout::Landscape : QPageLayout::Portrait);
     QPrintDialog dialog(&printer, parent);
+    if (pages > 1) {
+        dialog.setOption(QAbstractPrintDialog::PrintPageRange);
+        dialog.setMinMax(1, pages);
+        dialog.setFromTo(1, pages);
+    }
     return dialog.exec() == QDialog::Accepted;
 }
 
@@ -48,9 +68,11 @@ Outcome paint_sheets(QPrinter& printer, const JobPlan& plan) {
     if (!painter.begin(&printer))
         return Problem{"The printer does not take the sheet.", "Is it on, and does it have paper?"};
     const double dots = printer.resolution() / 25.4;
-    for (std::size_t page = 0; page < plan.pages.size(); ++page) {
-        if (page > 0)
-            printer.newPage();
+    const Problem failed{"The printer stopped before the sheet was done.", "Look at the printer, then print again."};
+    bool is_first = true;
+    for (const std::size_t page : pages_to_print(printer, plan.pages.size())) {
+        if (!std::exchange(is_first, false) && !printer.newPage())
+            return failed;
         painter.resetTransform();
         painter.scale(dots, dots);
         painter.setTransform(to_qt(plan.print_correction), true);
@@ -59,8 +81,8 @@ Outcome paint_sheets(QPrinter& printer, const JobPlan& plan) {
         for (const Mark& mark : plan.pages[page].marks)
             painter.fillPath(to_qt(ink_of(mark)), Qt::black);
     }
-    painter.end();
-    return Done{};
+    const bool is_done = painter.end() && printer.printerState() != QPrinter::Error && printer.printerState() != QPrinter::Aborted;
+    return is_done ? Outcome(Done{}) : failed;
 }
 
 } // namespace fusuma::app

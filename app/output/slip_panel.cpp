@@ -22,6 +22,7 @@ constexpr std::array tried_mm{0.2, 0.4, 0.6, 0.8, 1.0};
 constexpr double per_step = 0.05;     // mm of the shift sliders
 constexpr double deg_per_step = 0.02; // of the turn slider
 constexpr int loupe_times = 8;
+constexpr double to_spare = 0.05; // mm that a remedy does more than it must
 
 } // namespace
 
@@ -136,10 +137,6 @@ SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehea
     refresh();
 }
 
-SlipPanel::~SlipPanel() {
-    workers.waitForDone();
-}
-
 SlipPanel::Slide SlipPanel::slide(QVBoxLayout* into, const QString& caption, const char* name, int most) {
     Slide result{new QSlider(Qt::Horizontal), label({})};
     auto* line = new QHBoxLayout;
@@ -187,31 +184,31 @@ void SlipPanel::work_out_sheet() {
     sheet_page = page();
     if (!sheet_of)
         return;
-    const std::uint64_t mine = ++wanted;
     // What to change is said about the sheet as it is now: a ticket is printed and stays as it was.
-    workers.start([this, mine, now = sheet_of, number = sheet_page, document = model.document(),
-                   &evaluator = model.working_out.planner()] {
-        auto made = std::make_shared<const SlipSheet>(*now, static_cast<std::size_t>(number), evaluator);
-        std::optional<Remedy> best;
+    struct Made {
+        std::shared_ptr<const SlipSheet> sheet;
+        std::optional<Remedy> remedy;
         double mm = 0;
-        for (const double tried : tried_mm) // the first slip that some do not bear
-            if (!best && made->damaged_by(tried) > 0) {
-                constexpr double to_spare = 0.05; // mm
-                mm = tried;
-                if (Remedy r = made_safe(document, evaluator, mm + to_spare); r.stickers > 0)
-                    best = std::move(r);
-            }
-        QMetaObject::invokeMethod(this, [this, mine, made, best = std::move(best), mm] {
-            if (mine != wanted)
-                return;
-            sheet = made;
-            remedy = best;
-            remedied_mm = mm;
+    };
+    work.start(
+        [now = sheet_of, number = sheet_page, document = model.document(), &evaluator = model.working_out.planner()] {
+            Made made{std::make_shared<const SlipSheet>(*now, static_cast<std::size_t>(number), evaluator), {}, 0};
+            for (const double tried : tried_mm) // the first slip that some do not bear
+                if (!made.remedy && made.sheet->damaged_by(tried) > 0) {
+                    made.mm = tried;
+                    if (Remedy r = made_safe(document, evaluator, tried + to_spare); r.stickers > 0)
+                        made.remedy = std::move(r);
+                }
+            return made;
+        },
+        [this](Made made) {
+            sheet = std::move(made.sheet);
+            remedy = std::move(made.remedy);
+            remedied_mm = made.mm;
             chances_text->clear();
             show_slip();
             refresh();
         });
-    });
 }
 
 void SlipPanel::show_slip() {
@@ -261,12 +258,16 @@ void SlipPanel::show_slip() {
 void SlipPanel::apply_remedy() {
     if (!remedy)
         return;
-    const double mm = remedied_mm;
-    model.project.edit(tr("Make safe for a slip of %1 mm").arg(mm, 0, 'f', 1), [this, mm](const Document& document) {
-        return made_safe(document, model.working_out.planner(), mm + 0.05).document;
-    });
-    if (run.printed.ticket())
-        emit model.messages.note(tr("Changed. Print again to use it: the ticket in hand stays as it was printed."));
+    model.worked.start(
+        tr("Make safe for a slip of %1 mm").arg(remedied_mm, 0, 'f', 1),
+        [mm = remedied_mm, selection = model.in_hand.copies()](const Document& document, Planner& planner) {
+            return Edited{made_safe(document, planner, mm + to_spare).document, selection};
+        },
+        [this] {
+            if (run.printed.ticket())
+                emit model.messages.note(
+                    tr("Changed. Print again to use it: the ticket in hand stays as it was printed."));
+        });
 }
 
 void SlipPanel::try_sheets() {
@@ -275,19 +276,18 @@ void SlipPanel::try_sheets() {
     constexpr int sheets = 1000;
     try_button->setEnabled(false);
     chances_text->setText(tr("Trying %1 sheets…").arg(sheets));
-    workers.start([this, tried = sheet] {
-        const auto chances = tried->chances({}, sheets, 1);
-        QMetaObject::invokeMethod(this, [this, tried, chances] {
-            try_button->setEnabled(true);
-            if (tried != sheet)
-                return;
-            chances_text->setText(
-                tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
-                    .arg(100 * chances.all_good, 0, 'f', 1)
-                    .arg(chances.mean, 0, 'f', 2)
-                    .arg(tried->size()));
-        });
-    });
+    trying.start([tried = sheet] { return std::pair{tried, tried->chances({}, sheets, 1)}; },
+                 [this](const auto& result) {
+                     const auto& [tried, chances] = result;
+                     try_button->setEnabled(true);
+                     if (tried != sheet)
+                         return;
+                     chances_text->setText(
+                         tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
+                             .arg(100 * chances.all_good, 0, 'f', 1)
+                             .arg(chances.mean, 0, 'f', 2)
+                             .arg(tried->size()));
+                 });
 }
 
 } // namespace fusuma::app

@@ -33,7 +33,6 @@ class SlipPanel : public QWidget {
     Q_OBJECT
   public:
     SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehearsal_view);
-    ~SlipPanel() override;
 
   private:
     Model& model;
@@ -52,8 +51,7 @@ class SlipPanel : public QWidget {
     int sheet_page = -1;
     std::optional<Remedy> remedy;
     double remedied_mm = 0;
-    QThreadPool workers;
-    std::uint64_t wanted = 0;
+    LatestOnly work{model.messages}, trying{model.messages};
 
     void refresh();
     void show_slip();

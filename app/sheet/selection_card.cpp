@@ -92,14 +92,16 @@ SelectionCard::SelectionCard(Model& project) : SheetCard(project) {
 }
 
 void SelectionCard::size_to(Side side, double mm) {
-    model.copies.edit(tr("Resize copies"), [&](const Document& d, const Selection& s) {
-        Document result = d;
-        for (const CopyId id : s)
-            if (auto sized_one = sized(result, model.working_out.planner(), id, side, mm))
-                result = std::move(*sized_one);
-        return result;
-    });
-    refresh(); // shows what it came to where that size could not be had
+    model.copies.work_out(
+        tr("Resize copies"),
+        [side, mm](const Document& d, const Selection& s, Planner& planner) {
+            Edited result{d, s};
+            for (const CopyId id : s)
+                if (auto sized_one = sized(result.document, planner, id, side, mm))
+                    result.document = std::move(*sized_one);
+            return result;
+        },
+        [this] { refresh(); }); // shows what it came to where that size could not be had
 }
 
 void SelectionCard::turn_to(double deg) {
@@ -119,8 +121,8 @@ void SelectionCard::add_doing() {
         return result;
     };
     const auto mirror = [this](Across across) {
-        model.copies.edit(tr("Mirror"), [this, across](const Document& d, const Selection& s) {
-            return mirrored(d, s, box_of(d, model.working_out.planner(), s).centre(), across);
+        model.copies.work_out(tr("Mirror"), [across](const Document& d, const Selection& s, Planner& planner) {
+            return Edited{mirrored(d, s, box_of(d, planner, s).centre(), across), s};
         });
     };
     const auto order = [this](Order to) {
@@ -171,8 +173,8 @@ void SelectionCard::add_aligning() {
         auto* align = icon_button(bars_icon(kinds[i].is_upright, kinds[i].where, false), QLatin1String(kinds[i].name),
                                   kinds[i].why + tr("; a single copy with the cut zone."));
         connect(align, &QToolButton::clicked, this, [this, i] {
-            model.copies.edit(tr("Align"), [this, i](const Document& d, const Selection& s) {
-                return aligned(d, model.working_out.planner(), s, static_cast<Align>(i));
+            model.copies.work_out(tr("Align"), [i](const Document& d, const Selection& s, Planner& planner) {
+                return Edited{aligned(d, planner, s, static_cast<Align>(i)), s};
             });
         });
         buttons.push_back(align);
@@ -183,8 +185,8 @@ void SelectionCard::add_aligning() {
                                    is_level ? tr("Equal room between, from left to right")
                                             : tr("Equal room between, from top to bottom"));
         connect(spread, &QToolButton::clicked, this, [this, across] {
-            model.copies.edit(tr("Distribute"), [this, across](const Document& d, const Selection& s) {
-                return distributed(d, model.working_out.planner(), s, across);
+            model.copies.work_out(tr("Distribute"), [across](const Document& d, const Selection& s, Planner& planner) {
+                return Edited{distributed(d, planner, s, across), s};
             });
         });
         buttons.push_back(spread);
@@ -202,9 +204,10 @@ void SelectionCard::add_repeating() {
     auto* run = button(tr("Repeat"), "", QStringLiteral("repeat"),
                        tr("Copies of what is selected in so many columns and rows, a gap apart."));
     connect(run, &QPushButton::clicked, this, [this] {
-        model.copies.rearrange(tr("Repeat"), [this](const Document& d, const Selection& s) {
-            return repeated(d, model.working_out.planner(), s, static_cast<int>(repeat_columns->value()),
-                            static_cast<int>(repeat_rows->value()), d.sheet.gap);
+        model.copies.work_out(tr("Repeat"), [columns = static_cast<int>(repeat_columns->value()),
+                                             rows = static_cast<int>(repeat_rows->value())](
+                                                const Document& d, const Selection& s, Planner& planner) {
+            return repeated(d, planner, s, columns, rows, d.sheet.gap);
         });
     });
     auto* times = label(QStringLiteral("×"), "dim");
@@ -230,7 +233,7 @@ void SelectionCard::refresh() {
     left->set_value(first.centre.x);
     top->set_value(first.centre.y);
     turn->set_value(first.turn * degrees);
-    const Rect box = box_of(model.document(), model.working_out.planner(), {first.id});
+    const Rect box = box_in_sight(model.snapshot(), model.document(), {first.id});
     width->set_value(box.width());
     height->set_value(box.height());
     lock->setText(is_every([](const Placement& p) { return p.locked; }) ? tr("Unlock") : tr("Lock"));

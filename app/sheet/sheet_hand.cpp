@@ -47,7 +47,7 @@ const Placement* SheetHand::copy_at(Point at) const {
 std::optional<SheetHand::Handles> SheetHand::handles(double px_per_mm) const {
     if (model.in_hand.copies().empty() || measures)
         return std::nullopt;
-    const Rect box = box_of(model.document(), model.working_out.planner(), model.in_hand.copies());
+    const Rect box = box_in_sight(model.snapshot(), model.document(), model.in_hand.copies());
     if (box.empty())
         return std::nullopt;
     const Rect frame = box.grown(4 / px_per_mm);
@@ -63,7 +63,7 @@ void SheetHand::press(Point at, double px_per_mm, Qt::KeyboardModifiers modifier
     has_moved = false;
     offset = {};
     ++stroke;
-    before = model.document();
+    before.clear();
     if (measures) {
         now = Act::measuring;
         return;
@@ -75,7 +75,7 @@ void SheetHand::press(Point at, double px_per_mm, Qt::KeyboardModifiers modifier
         if (is_hit(grips->turn) || hit != grips->scale.end()) {
             now = is_hit(grips->turn) ? Act::turning : Act::scaling;
             handle = static_cast<int>(hit - grips->scale.begin());
-            holding = model.in_hand.copies();
+            hold();
             return;
         }
     }
@@ -99,8 +99,30 @@ void SheetHand::press(Point at, double px_per_mm, Qt::KeyboardModifiers modifier
         model.in_hand.select({hit});
     }
     now = Act::moving;
+    hold();
+    frame_before = box_in_sight(model.snapshot(), model.document(), holding);
+}
+
+void SheetHand::hold() {
     holding = model.in_hand.copies();
-    frame_before = box_of(model.document(), model.working_out.planner(), holding);
+    before.clear();
+    for (const Placement& copy : model.document().placements)
+        if (holding.contains(copy.id))
+            before[copy.id] = copy;
+}
+
+/// Gestures are edits of the document as it is by then: what arrived meanwhile stays. Only the copies in hand start from
+/// where they were taken.
+Document SheetHand::put_back(Document document) const {
+    for (Placement& copy : document.placements)
+        if (const auto was = before.find(copy.id); was != before.end()) {
+            const Placement& p = was->second;
+            copy.centre = p.centre;
+            copy.turn = p.turn;
+            copy.scale = p.scale;
+            copy.stretch = p.stretch;
+        }
+    return document;
 }
 
 void SheetHand::drag(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers) {
@@ -119,8 +141,7 @@ void SheetHand::drag(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
     if (!has_moved && now == Act::moving && (modifiers & Qt::ControlModifier)) { // drag off a duplicate
         model.copies.rearrange(QObject::tr("Duplicate"),
                           [](const Document& d, const Selection& s) { return duplicated(d, s, {}); });
-        before = model.document();
-        holding = model.in_hand.copies();
+        hold();
     }
     has_moved = true;
     if (now == Act::moving)
@@ -134,9 +155,10 @@ void SheetHand::drag(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
 void SheetHand::move(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers) {
     offset = at - grabbed;
     shown_guides.clear();
+    const SheetSettings& sheet = model.document().sheet;
     if (!(modifiers & Qt::AltModifier)) {
         const auto& plan = model.snapshot().plan;
-        std::vector<Rect> others, frames{{{0, 0}, {before.sheet.paper.width, before.sheet.paper.height}}};
+        std::vector<Rect> others, frames{{{0, 0}, {sheet.paper.width, sheet.paper.height}}};
         if (plan)
             for (const PlannedCopy& copy : plan->copies)
                 if (copy.page == model.in_hand.page() && !holding.contains(copy.id))
@@ -147,15 +169,15 @@ void SheetHand::move(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
             frames.insert(frames.end(), page.small_sheets.begin(), page.small_sheets.end());
         }
         const Rect box{frame_before.min + offset, frame_before.max + offset};
-        Snapped to = snapped(box, others, frames, before.sheet.gap, snap_px / px_per_mm);
+        Snapped to = snapped(box, others, frames, sheet.gap, snap_px / px_per_mm);
         offset = offset + to.by;
         shown_guides = std::move(to.guides);
     }
-    const Unit unit = before.unit;
+    const Unit unit = model.document().unit;
     said = QStringLiteral("%1, %2").arg(in_unit(frame_before.min.x + offset.x, unit),
                                         in_unit(frame_before.min.y + offset.y, unit));
     model.project.edit(
-        QObject::tr("Move"), [&](const Document&) { return moved(before, holding, offset); }, stroke_name());
+        QObject::tr("Move"), [&](Document d) { return moved(put_back(std::move(d)), holding, offset); }, stroke_name());
 }
 
 void SheetHand::scale(Point at, Qt::KeyboardModifiers modifiers) {
@@ -180,7 +202,7 @@ void SheetHand::scale(Point at, Qt::KeyboardModifiers modifiers) {
     }
     said = QStringLiteral("%1 %").arg(qRound(100 * factor));
     model.project.edit(
-        QObject::tr("Resize copies"), [&](const Document&) { return scaled(before, holding, fixed, factor, tall); },
+        QObject::tr("Resize copies"), [&](Document d) { return scaled(put_back(std::move(d)), holding, fixed, factor, tall); },
         stroke_name());
 }
 
@@ -194,7 +216,7 @@ void SheetHand::turn(Point at, Qt::KeyboardModifiers modifiers) {
     }
     said = QStringLiteral("%1°").arg(std::remainder(radians, 2 * std::numbers::pi) * 180 / std::numbers::pi, 0, 'f', 1);
     model.project.edit(
-        QObject::tr("Turn"), [&](const Document&) { return turned(before, holding, c, radians); }, stroke_name());
+        QObject::tr("Turn"), [&](Document d) { return turned(put_back(std::move(d)), holding, c, radians); }, stroke_name());
 }
 
 Rect SheetHand::band() const {
@@ -231,7 +253,7 @@ void SheetHand::release(Qt::KeyboardModifiers) {
 void SheetHand::cancel() {
     if (has_moved && (now == Act::moving || now == Act::scaling || now == Act::turning))
         model.project.edit(
-            QObject::tr("Move"), [&](const Document&) { return before; }, stroke_name());
+            QObject::tr("Move"), [&](Document d) { return put_back(std::move(d)); }, stroke_name());
     release({});
     now = Act::none;
     said.clear();

@@ -54,13 +54,15 @@ class SheetHand {
     Point grabbed, at_hand, offset;
     int handle = -1;
     Rect frame_before;
-    Document before;
+    std::map<CopyId, Placement> before; ///< the copies in hand, as they were taken
     Selection holding;
     std::vector<Guide> shown_guides;
     QString said;
     int stroke = 0;
 
     [[nodiscard]] QString stroke_name() const;
+    void hold();
+    [[nodiscard]] Document put_back(Document document) const;
     void move(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers);
     void scale(Point at, Qt::KeyboardModifiers modifiers);
     void turn(Point at, Qt::KeyboardModifiers modifiers);

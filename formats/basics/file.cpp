@@ -3,12 +3,20 @@
 #include <QFileInfo>
 #include <QSaveFile>
 #include <fcntl.h>
+#include <sys/stat.h>
 #include <unistd.h>
 
 namespace fusuma {
 
 std::string quoted_name(const QString& path) {
     return "“" + QFileInfo(path).fileName().toStdString() + "”";
+}
+
+FileStamp stamp_of(const QString& path) {
+    struct stat now {};
+    if (::stat(QFile::encodeName(path).constData(), &now) != 0)
+        return {};
+    return {qint64{now.st_mtim.tv_sec} * 1'000'000'000 + now.st_mtim.tv_nsec, now.st_size, static_cast<qint64>(now.st_ino)};
 }
 
 Result<QByteArray> read_file(const QString& path, qint64 most) {

@@ -14,6 +14,13 @@ Result<QByteArray> read_file(const QString& path, qint64 most);
 /// and their name are on the disk. What is no regular file, such as a device or a pipe, is written into.
 Outcome write_file(const QString& path, const QByteArray& bytes);
 
+/// What tells that a file was written anew: equal while nobody touched it.
+struct FileStamp {
+    qint64 changed_ns = 0, size = -1, node = 0; ///< size −1: there is no file
+    bool operator==(const FileStamp&) const = default;
+};
+[[nodiscard]] FileStamp stamp_of(const QString& path);
+
 /// The last part of a path in quotes, for messages.
 std::string quoted_name(const QString& path);
 

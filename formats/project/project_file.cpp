@@ -112,7 +112,7 @@ class ArtworkProbe {
 
 } // namespace
 
-Result<QByteArray> project_bytes(const Document& document, const QByteArray& thumbnail_png) {
+Result<QByteArray> project_bytes(const Document& document, const ZipEntries& beside) {
     ZipEntries entries;
     ArtworkStore store(entries);
     const StoreFile keep = [&](const FileBytes& original, const std::string& name) {
@@ -128,8 +128,7 @@ Result<QByteArray> project_bytes(const Document& document, const QByteArray& thu
     if (!back)
         return Problem{"The project could not be opened again, so it is not saved. " + back.problem().message,
                        "Undo the last steps, then try again."};
-    if (!thumbnail_png.isEmpty())
-        entries["thumbnail.png"] = thumbnail_png;
+    entries.insert(beside.begin(), beside.end());
     auto bytes = zip_bytes(entries);
     if (!bytes)
         return bytes;
@@ -160,8 +159,8 @@ Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name
     return document ? std::move(document) : refused(document.problem());
 }
 
-Outcome save_project(const Document& document, const QString& path, const QByteArray& thumbnail_png) {
-    const auto bytes = project_bytes(document, thumbnail_png);
+Outcome save_project(const Document& document, const QString& path, const ZipEntries& beside) {
+    const auto bytes = project_bytes(document, beside);
     return bytes ? write_file(path, *bytes) : bytes.problem();
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/document/document.h"
 #include "core/result.h"
+#include "formats/project/zip_archive.h"
 
 #include <QByteArray>
 #include <QString>
@@ -11,12 +12,12 @@ namespace fusuma {
 /// The project's schema version that this program writes; newer ones are refused.
 inline constexpr int project_schema = 3;
 
-/// The project as bytes: a zip of document.json, artwork/ with the original files, and thumbnail.png when given.
+/// The project as bytes: a zip of document.json, artwork/ with the original files, and `beside`, entries of other uses.
 /// Same document, same bytes. Described in docs/project-format.md. What could not be opened again is refused.
-Result<QByteArray> project_bytes(const Document& document, const QByteArray& thumbnail_png = {});
+Result<QByteArray> project_bytes(const Document& document, const ZipEntries& beside = {});
 Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name);
 
-Outcome save_project(const Document& document, const QString& path, const QByteArray& thumbnail_png = {});
+Outcome save_project(const Document& document, const QString& path, const ZipEntries& beside = {});
 Result<Document> load_project(const QString& path);
 
 } // namespace fusuma

@@ -1,5 +1,6 @@
 #include "formats/project/zip_archive.h"
 
+#include <QFile>
 #include <memory>
 #include <zip.h>
 
@@ -72,6 +73,21 @@ Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
         entries[stat.name] = std::move(content);
     }
     return entries;
+}
+
+std::optional<QByteArray> zip_entry(const QString& path, const std::string& name, qint64 most) {
+    int error = 0;
+    const std::unique_ptr<zip_t, decltype(&zip_discard)> zip(
+        zip_open(QFile::encodeName(path).constData(), ZIP_RDONLY, &error), &zip_discard);
+    zip_stat_t stat{};
+    if (!zip || zip_stat(zip.get(), name.c_str(), 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE) ||
+        stat.size > static_cast<zip_uint64_t>(most))
+        return std::nullopt;
+    const std::unique_ptr<zip_file_t, decltype(&zip_fclose)> file(zip_fopen(zip.get(), name.c_str(), 0), &zip_fclose);
+    QByteArray content(static_cast<qsizetype>(stat.size), '\0');
+    if (!file || zip_fread(file.get(), content.data(), stat.size) != static_cast<zip_int64_t>(stat.size))
+        return std::nullopt;
+    return content;
 }
 
 } // namespace fusuma

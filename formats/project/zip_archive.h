@@ -3,7 +3,9 @@
 #include "core/result.h"
 
 #include <QByteArray>
+#include <QString>
 #include <map>
+#include <optional>
 #include <string>
 
 namespace fusuma {
@@ -15,5 +17,8 @@ Result<QByteArray> zip_bytes(const ZipEntries& entries);
 
 /// All entries of a zip whose contents add up to at most `most` bytes.
 Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most);
+
+/// One small entry of a zip on disk, without reading the rest; nothing when it is not there, damaged or larger than `most`.
+[[nodiscard]] std::optional<QByteArray> zip_entry(const QString& path, const std::string& name, qint64 most);
 
 } // namespace fusuma

@@ -1,4 +1,5 @@
 #include "app/common/theme.h"
+#include "tests/app/watchdog.h"
 
 #include <QApplication>
 #include <QSettings>
@@ -10,7 +11,7 @@ int main(int argc, char** argv) {
     testing::InitGoogleTest(&argc, argv);
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QStandardPaths::setTestModeEnabled(true);
-    QApplication application(argc, argv);
+    fusuma::app::WatchedApplication application(argc, argv);
     QApplication::setOrganizationName(QStringLiteral("Fusuma tests"));
     const QTemporaryDir settings; // of this run alone: others may go on beside it
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, settings.path());

@@ -141,7 +141,7 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     EXPECT_TRUE(run->cutting.faulty().empty());
     // The command line tells the same of the same ticket.
     const QString saved = folder.filePath("demo.fusuma"), told = folder.filePath("r.json");
-    ASSERT_TRUE(model.project.save(saved));
+    ASSERT_TRUE(save(saved));
     QProcess cli;
     cli.start(QStringLiteral(FUSUMA_CLI), {"rehearse", saved, "--ticket", QString::fromStdString(run->printed.ticket()->code),
                                            "--shift", "2.4,0", "--turn", "-1.7", "--report", told});
@@ -231,7 +231,7 @@ TEST_F(Output, TicketsStayThroughUndoAndCanBeCutPrintedOpenedAndDeleted) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().tickets.size() == 2; }, 20000));
     // They are saved with the project.
     const QString path = folder.filePath("t.fusuma");
-    ASSERT_TRUE(model.project.save(path));
+    ASSERT_TRUE(save(path));
     EXPECT_EQ(load_project(path)->tickets.size(), 2u);
 }
 

@@ -28,7 +28,7 @@ class SessionTest : public testing::Test {
         settle();
     }
     void settle() {
-        EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled() && !model.business.now(); }, 20000));
     }
     void set_gap(double gap, const QString& stroke = {}) {
         model.project.edit(
@@ -132,7 +132,12 @@ TEST_F(SessionTest, KnowsWhatIsSavedAndWhatIsNot) {
     const QString path = folder.filePath("discs.fusuma");
     ASSERT_TRUE(save_project(model.document(), path)); // the discs have no original bytes to be read back from
     EXPECT_TRUE(model.project.is_changed()) << "not by the model";
-    EXPECT_TRUE(model.project.save(path));
+    model.project.save(path);
+    set_gap(6); // what is edited while it is saved is not saved
+    settle();
+    EXPECT_TRUE(model.project.is_changed());
+    model.project.undo();
+    settle();
     EXPECT_FALSE(model.project.is_changed());
     EXPECT_EQ(model.project.name(), "discs");
     model.project.undo();
@@ -144,6 +149,7 @@ TEST_F(SessionTest, KnowsWhatIsSavedAndWhatIsNot) {
 TEST_F(SessionTest, SelectionFollowsWhatHappensToTheCopies) {
     model.in_hand.select({CopyId{1}, CopyId{2}});
     model.copies.duplicate();
+    settle();
     EXPECT_EQ(model.document().placements.size(), 4u);
     EXPECT_EQ(model.in_hand.copies(), (Selection{CopyId{3}, CopyId{4}})) << "the fresh ones";
     model.project.undo();
@@ -175,6 +181,7 @@ TEST_F(SessionTest, AsksForMoreCopiesThanFitAreToldAndTheRestPlaced) {
     EXPECT_GT(model.document().placements.size(), 20u);
     EXPECT_TRUE(model.snapshot().findings.empty());
     model.copies.place(-1);
+    settle();
     EXPECT_THAT(told.back()[0].toString().toStdString(), testing::HasSubstr("no free place"));
 }
 
@@ -184,6 +191,96 @@ TEST_F(SessionTest, AProjectThatCannotBeReadLeavesTheOpenOne) {
     model.project.open(folder.filePath("missing.fusuma"));
     ASSERT_TRUE(told.wait(10000));
     EXPECT_EQ(model.document(), before);
+}
+
+/// Stopping takes back what asked for the work, be that an edit or an undo.
+TEST_F(SessionTest, StoppingAfterAnUndoIsNotUndoingOnceMore) {
+    set_gap(5);
+    settle();
+    set_gap(6);
+    settle();
+    model.project.undo();
+    EXPECT_EQ(model.document().sheet.gap, 5);
+    model.project.take_back();
+    EXPECT_EQ(model.document().sheet.gap, 6) << "the undo is taken back";
+    model.project.take_back();
+    EXPECT_EQ(model.document().sheet.gap, 5);
+    set_gap(7);
+    model.project.take_back();
+    EXPECT_EQ(model.document().sheet.gap, 5);
+}
+
+/// Each must be made, on what the others left.
+TEST_F(SessionTest, EditsThatTakeAMomentAreNeitherLostNorLoseOthers) {
+    model.in_hand.select({CopyId{1}});
+    model.copies.duplicate();
+    model.project.edit("Move", [](Document d) { return moved(std::move(d), {CopyId{2}}, {0, 40}); });
+    model.copies.duplicate();
+    model.copies.place(1);
+    set_gap(8);
+    settle();
+    EXPECT_EQ(model.document().placements.size(), 5u);
+    EXPECT_EQ(model.document().copy(CopyId{2})->centre, (Point{120, 100}));
+    EXPECT_EQ(model.document().sheet.gap, 8);
+}
+
+TEST_F(SessionTest, WhatIsReadLandsInTheProjectThatItWasAskedForOrNowhere) {
+    QSignalSpy told(&model.messages, &Messages::note);
+    model.importer.add_artwork({test::demo_art("puffin.png")});
+    model.project.start_new();
+    ASSERT_TRUE(told.wait(20000));
+    EXPECT_THAT(told[0][0].toString().toStdString(), testing::HasSubstr("for the project that was open before"));
+    EXPECT_TRUE(model.document().stickers.empty());
+}
+
+TEST_F(SessionTest, APictureForAStickerGoesToThatOneWhateverIsInHandByThen) {
+    LabelDesign design;
+    design.shape.kind = LabelShape::rectangle;
+    model.importer.add_label(design, "First");
+    model.importer.add_label(design, "Second");
+    const int first = model.document().stickers[1]->id, second = model.document().stickers[2]->id;
+    model.in_hand.choose_sticker(first);
+    model.importer.read_picture_for_sticker(test::demo_art("puffin.png"), "Picture", [](Sticker& s, const auto& picture) {
+        s.name = "With " + picture->file_name;
+    });
+    model.in_hand.choose_sticker(second);
+    settle();
+    EXPECT_EQ(model.document().find(first)->name, "With puffin.png");
+    EXPECT_EQ(model.document().find(second)->name, "Second");
+}
+
+/// Whatever a thread throws, the window stays, says so, and the work is as it was.
+TEST_F(SessionTest, WhatGoesWrongOnAThreadIsToldAndEndsNothing) {
+    QSignalSpy told(&model.messages, &Messages::problem);
+    const Document before = model.document();
+    model.worked.start("Wrong", [](const Document&, Planner&) -> Result<Edited> { throw std::runtime_error("no such luck"); });
+    model.worked.start("Full", [](const Document&, Planner&) -> Result<Edited> { throw std::bad_alloc(); });
+    model.searches.search("Search", [](const Document&, Planner&, const Work&, const Searches::Improved&) -> Searches::Searched {
+        throw std::runtime_error("nothing found");
+    });
+    settle();
+    ASSERT_EQ(told.count(), 3);
+    EXPECT_EQ(model.document(), before);
+    EXPECT_FALSE(model.searches.is_searching());
+    set_gap(9);
+    settle();
+    EXPECT_EQ(model.snapshot().document.sheet.gap, 9);
+}
+
+TEST_F(SessionTest, AProjectThatSomebodyElseWroteIsKnownToHaveChanged) {
+    const QString path = folder.filePath("shared.fusuma");
+    model.project.save(path);
+    settle();
+    EXPECT_FALSE(model.project.has_changed_on_disk());
+    Document theirs = model.document();
+    theirs.sheet.gap = 9;
+    ASSERT_TRUE(save_project(theirs, path));
+    EXPECT_TRUE(model.project.has_changed_on_disk());
+    model.project.save(path);
+    settle();
+    EXPECT_FALSE(model.project.has_changed_on_disk()) << "what is there is ours again";
+    ASSERT_TRUE(QFile::remove(path));
+    EXPECT_TRUE(model.project.has_changed_on_disk());
 }
 
 struct Typed {

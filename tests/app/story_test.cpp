@@ -4,7 +4,6 @@
 #include "app/common/number_field.h"
 #include "app/output/rehearsal_view.h"
 #include "app/sheet/sheet_view.h"
-#include "app/model/autosave.h"
 #include "formats/cut_files/hpgl.h"
 #include "formats/project/project_file.h"
 #include "tests/app/window.h"
@@ -168,14 +167,14 @@ TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     QImage image(30, 30, QImage::Format_ARGB32);
     image.fill(Qt::transparent);
     image.save(clear);
-    model.project.save(folder.filePath("kept.fusuma"));
+    EXPECT_TRUE(save(folder.filePath("kept.fusuma")));
     for (const auto& [path, words] :
          {std::pair{text, "not a picture"}, {project, "cannot be opened"}, {clear, "fully transparent"}}) {
         drop({path});
         EXPECT_TRUE(QTest::qWaitFor([&, w = words] { return notice().find(w) != std::string::npos; }, 5000)) << words;
         EXPECT_EQ(model.document(), before);
     }
-    EXPECT_FALSE(model.project.save(folder.filePath("no/such/folder.fusuma")));
+    EXPECT_FALSE(save(folder.filePath("no/such/folder.fusuma")));
     EXPECT_THAT(notice(), testing::HasSubstr("cannot be written"));
 }
 
@@ -223,23 +222,6 @@ TEST_F(Window, DraggingTheBorderSliderIsOneStepAndEndsAtTheLastValue) {
     model.project.end_stroke();
     click("undo");
     EXPECT_NEAR(model.in_hand.sticker()->border.width, 3.175, 1e-9);
-}
-
-TEST_F(Window, UnsavedWorkComesBackAfterACrash) {
-    drop_artwork({test::demo_art("puffin.png")});
-    const QString kept = folder.filePath("unsaved.fusuma");
-    {
-        Autosave recovery(model.project, folder.path());
-        ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(kept); }, 9000));
-        QTest::qWait(100);
-        ASSERT_TRUE(QFile::copy(kept, folder.filePath("as-after-a-crash")));
-    }
-    EXPECT_FALSE(QFile::exists(kept)) << "a clean end leaves nothing behind";
-    ASSERT_TRUE(QFile::rename(folder.filePath("as-after-a-crash"), kept));
-    Model fresh;
-    Autosave recovery(fresh.project, folder.path());
-    ASSERT_TRUE(recovery.has_left_behind());
-    EXPECT_EQ(recovery.left_behind()->stickers.front()->name, "Puffin");
 }
 
 TEST_F(Window, HoldsAtItsSmallestSize) {

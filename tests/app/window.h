@@ -3,6 +3,7 @@
 #include "app/frame/doors.h"
 #include "app/frame/main_window.h"
 #include "core/geometry/measure.h"
+#include "tests/app/watchdog.h"
 #include "tests/support/samples.h"
 
 #include <QAbstractButton>
@@ -32,11 +33,16 @@ class Window : public testing::Test {
         window.resize(1280, 800);
         window.show();
         settle();
+        WatchedApplication::take_blocks(); // a window is built before anybody waits for it
+    }
+    void TearDown() override {
+        for (const auto& block : WatchedApplication::take_blocks())
+            ADD_FAILURE() << "the interface thread stood still for " << block.ms << " ms: " << block.what.toStdString();
     }
     /// Is nothing on its way: no result, no door, nothing that a widget put off for a moment?
     bool is_quiet() {
         const auto timers = window.findChildren<QTimer*>();
-        return model.working_out.is_settled() && !window.findChild<Doors*>()->is_sliding() &&
+        return model.working_out.is_settled() && !model.business.now() && !window.findChild<Doors*>()->is_sliding() &&
                std::ranges::none_of(timers, [](QTimer* timer) { return timer->isSingleShot() && timer->isActive(); });
     }
     /// Waits until all is quiet, and stays so once what was posted has arrived.
@@ -129,6 +135,13 @@ class Window : public testing::Test {
         drop(paths);
         EXPECT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == wanted; }, 20000));
         settle();
+    }
+    /// Saves and waits for it.
+    bool save(const QString& path) {
+        std::optional<bool> saved;
+        model.project.save(path, [&](bool is_saved) { saved = is_saved; });
+        EXPECT_TRUE(QTest::qWaitFor([&] { return saved.has_value(); }, 20000));
+        return saved.value_or(false);
     }
     std::string notice() {
         auto* words = window.findChild<QLabel*>(QStringLiteral("noticeText"));

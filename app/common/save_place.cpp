@@ -1,0 +1,44 @@
+#include "app/common/save_place.h"
+
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMessageBox>
+
+namespace fusuma::app {
+
+QString page_file(const QString& path, std::size_t page) {
+    if (page == 0)
+        return path;
+    const QFileInfo file(path);
+    const QString number = QStringLiteral("-%1").arg(page + 1);
+    return path.chopped(file.suffix().size() + 1) + number + QLatin1Char('.') + file.suffix();
+}
+
+std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, const QString& suggestion,
+                                         const QString& kind, const QString& suffix, std::size_t files) {
+    QString path = suggestion + suffix;
+    while (true) {
+        path = QFileDialog::getSaveFileName(over, title, path, QStringLiteral("%1 (*%2)").arg(kind, suffix), nullptr,
+                                            QFileDialog::DontConfirmOverwrite); // which knows no suffix and one name only
+        if (path.isEmpty())
+            return std::nullopt;
+        if (!path.endsWith(suffix, Qt::CaseInsensitive))
+            path += suffix;
+        QStringList there;
+        for (std::size_t page = 0; page < files; ++page)
+            if (const QFileInfo file(page_file(path, page)); file.isFile())
+                there << file.fileName();
+        if (there.isEmpty())
+            return path;
+        const QString words = there.size() == 1
+                                  ? QFileDialog::tr("“%1” is there already. Replace it?").arg(there.front())
+                                  : QFileDialog::tr("%1 files are there already. Replace them?\n\n%2")
+                                        .arg(there.size())
+                                        .arg(there.mid(0, 8).join(QLatin1Char('\n')));
+        if (QMessageBox::question(over, title, words, QMessageBox::Yes | QMessageBox::No, QMessageBox::No) ==
+            QMessageBox::Yes)
+            return path;
+    }
+}
+
+} // namespace fusuma::app

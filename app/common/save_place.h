@@ -1,0 +1,20 @@
+#pragma once
+
+#include <QString>
+#include <QStringList>
+#include <optional>
+
+class QWidget;
+
+namespace fusuma::app {
+
+/// What a file for a page is called: the name itself for the first, then "cut-2.svg". @param page  counted from 0
+[[nodiscard]] QString page_file(const QString& path, std::size_t page);
+
+/// Asks where to save, and whether to replace what is there: about the names that will be written, suffix and all, once
+/// for all files of several pages. Nothing when people think better of it.
+/// @param suffix  with its dot, such as ".svg"
+[[nodiscard]] std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, const QString& suggestion,
+                                                       const QString& kind, const QString& suffix, std::size_t files = 1);
+
+} // namespace fusuma::app

@@ -1,0 +1,62 @@
+#include "app/model/worked_edits.h"
+
+#include "app/model/in_background.h"
+
+namespace fusuma::app {
+
+WorkedEdits::WorkedEdits(Messages& told, Project& open_project, InHand& hand, WorkingOut& work)
+    : messages(told), project(open_project), in_hand(hand), working_out(work) {
+    worker.setMaxThreadCount(1);
+}
+
+WorkedEdits::~WorkedEdits() {
+    worker.waitForDone();
+}
+
+void WorkedEdits::start(const QString& label, const Make& make, const std::function<void()>& then) {
+    waiting.push_back({label, make, then, project.generation()});
+    if (waiting.size() == 1)
+        work();
+}
+
+void WorkedEdits::work() {
+    const Document now = project.document();
+    in_background(
+        worker, this, [this, now, make = waiting.front().make] { return make(now, working_out.planner()); },
+        [this, now](Result<Edited> made) { end(std::move(made), now); },
+        [this](const QString& trouble) {
+            if (!trouble.isEmpty())
+                emit messages.problem(trouble);
+            next();
+        });
+}
+
+void WorkedEdits::end(Result<Edited> made, const Document& on) {
+    const Wanted wanted = waiting.front();
+    if (wanted.for_project != project.generation()) {
+        next();
+        return;
+    }
+    if (!(project.document() == on)) {
+        work();
+        return;
+    }
+    if (!made) {
+        emit messages.problem(QString::fromStdString(made.problem().text()));
+    } else {
+        if (!(made->document == on))
+            project.edit(wanted.label, [&](const Document&) { return std::move(made->document); });
+        in_hand.select(made->selection);
+        if (wanted.then)
+            wanted.then();
+    }
+    next();
+}
+
+void WorkedEdits::next() {
+    waiting.pop_front();
+    if (!waiting.empty())
+        work();
+}
+
+} // namespace fusuma::app
