@@ -53,7 +53,7 @@ void AddArtwork::save_template() {
     const auto path = ask_where_to_save(&window, tr("Save the label as a template"), QString::fromStdString(sticker->name),
                                         tr("Label templates"), QStringLiteral(".json"));
     if (path)
-        model.exporter.write({{*path,
+        model.file_work.write({{*path,
                                [family = model.project.name().toStdString(), name = sticker->name, design = *art->design] {
                                    return QByteArray::fromStdString(templates_text(family, {{"", name, design}}));
                                }}},

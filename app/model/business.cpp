@@ -5,7 +5,7 @@ namespace fusuma::app {
 std::optional<Business::Doing> Business::now() const {
     if (!project.business().isEmpty())
         return Doing{project.business(), -1};
-    if (const QString words = exporter.business(); !words.isEmpty())
+    if (const QString words = file_work.business(); !words.isEmpty())
         return Doing{words, -1};
     if (const QString name = importer.reading(); !name.isEmpty())
         return Doing{QObject::tr("Reading “%1”").arg(name), -1};

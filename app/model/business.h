@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/model/exporter.h"
+#include "app/model/file_work.h"
 #include "app/model/importer.h"
 #include "app/model/searches.h"
 #include "app/model/worked_edits.h"
@@ -10,8 +10,8 @@ namespace fusuma::app {
 /// What is being worked on for a person to wait for, and how to stop it.
 class Business {
   public:
-    Business(Project& open_project, Exporter& exports, Importer& reads, WorkedEdits& edits, Searches& looks, WorkingOut& works, InHand& hand)
-        : project(open_project), exporter(exports), importer(reads), worked(edits), searches(looks), working_out(works), in_hand(hand) {}
+    Business(Project& open_project, FileWork& file_jobs, Importer& reads, WorkedEdits& edits, Searches& looks, WorkingOut& works, InHand& hand)
+        : project(open_project), file_work(file_jobs), importer(reads), worked(edits), searches(looks), working_out(works), in_hand(hand) {}
 
     struct Doing {
         QString words;
@@ -23,7 +23,7 @@ class Business {
 
   private:
     Project& project;
-    Exporter& exporter;
+    FileWork& file_work;
     Importer& importer;
     WorkedEdits& worked;
     Searches& searches;

@@ -2,7 +2,7 @@
 
 #include "app/model/business.h"
 #include "app/model/copy_edits.h"
-#include "app/model/exporter.h"
+#include "app/model/file_work.h"
 
 namespace fusuma::app {
 
@@ -14,7 +14,7 @@ class Model : public QObject {
     Model();
 
     Messages messages;
-    Exporter exporter{messages};
+    FileWork file_work{messages};
     Project project{messages};
     InHand in_hand{project};
     WorkingOut working_out{messages, project, in_hand};
@@ -22,7 +22,7 @@ class Model : public QObject {
     WorkedEdits worked{messages, project, in_hand, working_out};
     CopyEdits copies{messages, project, in_hand, worked};
     Importer importer{messages, project, in_hand};
-    Business business{project, exporter, importer, worked, searches, working_out, in_hand};
+    Business business{project, file_work, importer, worked, searches, working_out, in_hand};
 
     [[nodiscard]] const Document& document() const { return project.document(); }
     [[nodiscard]] const Snapshot& snapshot() const { return working_out.snapshot(); }

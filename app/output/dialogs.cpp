@@ -49,7 +49,7 @@ void save_made(Model& model, QWidget* over, const QString& suggestion, const QSt
     const auto path = ask_where_to_save(over, text("Save as"), suggestion,
                                         suffix == QLatin1String(".pdf") ? text("PDF") : text("HP-GL"), suffix);
     if (path)
-        model.exporter.write({{*path, [make] { return QByteArray::fromStdString(make()); }}},
+        model.file_work.write({{*path, [make] { return QByteArray::fromStdString(make()); }}},
                              text("Saved %1.").arg(QFileInfo(*path).fileName()));
 }
 

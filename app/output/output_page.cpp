@@ -202,7 +202,7 @@ void OutputPage::export_file(File kind) {
     const auto path = ask_where_to_save(this, tr("Save the cut lines"), model.project.name(), kinds[which], suffixes[which], files);
     if (!path)
         return;
-    std::vector<Exporter::File> all;
+    std::vector<FileWork::File> all;
     for (std::size_t page = 0; page < files; ++page)
         all.push_back({page_file(*path, page),
                        [plan, page, kind, inks = model.document().inks, material = model.document().material,
@@ -223,7 +223,7 @@ void OutputPage::export_file(File kind) {
                            };
                            return QByteArray::fromStdString(text());
                        }});
-    model.exporter.write(std::move(all), files == 1 ? tr("Saved %1.").arg(QFileInfo(*path).fileName())
+    model.file_work.write(std::move(all), files == 1 ? tr("Saved %1.").arg(QFileInfo(*path).fileName())
                                                     : tr("Saved %1 pages.").arg(files));
 }
 
@@ -258,7 +258,8 @@ void OutputPage::check_file() {
     if (path.isEmpty())
         return;
     const auto page = static_cast<std::size_t>(run.printed.plan() ? run.printed.page() : model.in_hand.page());
-    checking.start(
+    model.file_work.look_at(
+        tr("Checking “%1”").arg(QFileInfo(path).fileName()),
         [plan, path, page]() -> Result<FileCheck> {
             const auto bytes = read_file(path, 256LL << 20);
             if (!bytes)

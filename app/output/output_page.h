@@ -29,7 +29,6 @@ class OutputPage : public QWidget {
   private:
     Model& model;
     OutputRun run;
-    LatestOnly checking{model.messages};
     PrintAct* print;
     QLabel *ticket_title, *ticket_time, *changes;
     QPushButton *tickets, *keep, *again;

@@ -72,7 +72,7 @@ void PrintAct::save_pdf() {
     if (!plan)
         return;
     const std::string code = run.printed.ticket()->code;
-    model.exporter.write({{*path,
+    model.file_work.write({{*path,
                            [plan, inks = model.document().inks] {
                                return QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = true, .inks = inks}));
                            }}},
@@ -106,7 +106,7 @@ void PrintAct::print_test() {
     } else if (ask.clickedButton() == to_pdf) {
         if (const auto path =
                 ask_where_to_save(this, tr("Save as"), tr("plain paper test"), tr("PDF"), QStringLiteral(".pdf")))
-            model.exporter.write({{*path, [plan] { return QByteArray::fromStdString(print_pdf(plan, {.with_cut_lines = false})); }}},
+            model.file_work.write({{*path, [plan] { return QByteArray::fromStdString(print_pdf(plan, {.with_cut_lines = false})); }}},
                                  tr("Saved %1.").arg(QFileInfo(*path).fileName()));
     }
 }

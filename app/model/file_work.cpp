@@ -1,24 +1,23 @@
-#include "app/model/exporter.h"
+#include "app/model/file_work.h"
 
-#include "app/model/in_background.h"
 #include "formats/basics/file.h"
 
 #include <QFileInfo>
 
 namespace fusuma::app {
 
-Exporter::Exporter(Messages& told) : messages(told) {
+FileWork::FileWork(Messages& told) : messages(told) {
     worker.setMaxThreadCount(1);
 }
 
-Exporter::~Exporter() {
+FileWork::~FileWork() {
     worker.waitForDone();
 }
 
-void Exporter::write(std::vector<File> files, const QString& done, const std::function<void(bool)>& then) {
-    writing.push_back(tr("Saving “%1”").arg(QFileInfo(files.front().path).fileName()));
+void FileWork::write(std::vector<File> files, const QString& done, const std::function<void(bool)>& then) {
+    under_way.push_back(tr("Saving “%1”").arg(QFileInfo(files.front().path).fileName()));
     const auto end = [this, then](const QString& problem, const QString& note) {
-        writing.erase(writing.begin());
+        under_way.erase(under_way.begin());
         if (!problem.isEmpty())
             emit messages.problem(problem);
         else if (!note.isEmpty())
