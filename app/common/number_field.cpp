@@ -18,7 +18,7 @@ NumberField::NumberField(Kind field_kind, double least, double most, double step
     if (kind == Kind::length)
         setToolTip(tr("Type a length with any unit, such as 2mm, 1/8in or 50/2. Arrow keys step it."));
     connect(this, &QLineEdit::returnPressed, this, &NumberField::take_typed);
-    connect(this, &QLineEdit::textEdited, this, [this] { restyle(this, "wrong", false); });
+    connect(this, &QLineEdit::textEdited, this, [this] { set_wrong({}); });
     setText(shown());
 }
 
@@ -59,14 +59,23 @@ std::optional<double> NumberField::read() const {
     return parse_length(typed.toStdString(), Unit::mm);
 }
 
+/// The reason takes the tooltip's place while it holds.
+void NumberField::set_wrong(const QString& why) {
+    const bool was_wrong = property("wrong").toBool(), is_wrong = !why.isEmpty();
+    if (is_wrong && !was_wrong)
+        usual_tip = toolTip();
+    if (is_wrong || was_wrong)
+        setToolTip(is_wrong ? why : usual_tip);
+    restyle(this, "wrong", is_wrong);
+}
+
 void NumberField::take_typed() {
     if (!isModified())
         return;
     const auto value = read();
     if (!value) {
-        restyle(this, "wrong", true);
-        setToolTip(kind == Kind::length ? tr("This is not a length. Try 2mm, 1/8in or 50/2.")
-                                        : tr("This is not a number."));
+        set_wrong(kind == Kind::length ? tr("This is not a length. Try 2mm, 1/8in or 50/2.")
+                                       : tr("This is not a number."));
         return;
     }
     setModified(false);
@@ -75,7 +84,7 @@ void NumberField::take_typed() {
 
 void NumberField::set_by_person(double value) {
     current = std::clamp(value, low, high);
-    restyle(this, "wrong", false);
+    set_wrong({});
     setText(shown());
     setModified(false);
     emit edited(current);
@@ -94,7 +103,7 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
         step_by(-big);
     else if (event->key() == Qt::Key_Escape && isModified()) {
         setModified(false);
-        restyle(this, "wrong", false);
+        set_wrong({});
         setText(shown());
     } else
         QLineEdit::keyPressEvent(event);
@@ -105,7 +114,8 @@ void NumberField::wheelEvent(QWheelEvent* event) {
         event->ignore();
         return;
     }
-    step_by(event->angleDelta().y() > 0 ? 1 : -1);
+    if (const int turned = event->angleDelta().y(); turned != 0) // sideways means nothing here
+        step_by(turned > 0 ? 1 : -1);
     event->accept();
 }
 

@@ -36,11 +36,12 @@ class NumberField : public QLineEdit {
     double low, high, step;
     double current = 0;
     Unit shown_unit = Unit::mm;
-    QString suffix;
+    QString suffix, usual_tip;
 
     [[nodiscard]] QString shown() const;
     [[nodiscard]] std::optional<double> read() const;
     void take_typed();
+    void set_wrong(const QString& why); ///< empty: it is not
     void step_by(double steps);
     void set_by_person(double value);
 };

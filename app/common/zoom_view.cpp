@@ -5,6 +5,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
+#include <utility>
 
 namespace fusuma::app {
 
@@ -124,6 +125,13 @@ void ZoomView::keyPressEvent(QKeyEvent* event) {
     } else if (!key(event)) {
         QWidget::keyPressEvent(event);
     }
+}
+
+/// A key that is let go of elsewhere is never told.
+void ZoomView::focusOutEvent(QFocusEvent* event) {
+    if (std::exchange(space_held, false) && !panning)
+        setCursor(Qt::ArrowCursor);
+    QWidget::focusOutEvent(event);
 }
 
 void ZoomView::keyReleaseEvent(QKeyEvent* event) {

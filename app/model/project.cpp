@@ -143,6 +143,11 @@ void Project::save(const QString& path, const std::function<void(bool saved)>& t
         });
 }
 
+bool Project::has_changed_on_disk() const {
+    const FileStamp now = file.isEmpty() ? stamp : stamp_of(file);
+    return now != FileStamp{} && now != stamp;
+}
+
 QString Project::name() const {
     if (!file.isEmpty())
         return QFileInfo(file).completeBaseName();

@@ -51,8 +51,8 @@ class Project : public QObject {
     [[nodiscard]] const QString& path() const { return file; }
     [[nodiscard]] QString name() const;
     [[nodiscard]] bool is_changed() const { return !saved_document || !(document() == *saved_document); }
-    /// Has somebody else written the file since it was read or saved here?
-    [[nodiscard]] bool has_changed_on_disk() const { return !file.isEmpty() && stamp_of(file) != stamp; }
+    /// Has somebody else written the file since it was read or saved here? One that is gone cannot be overwritten.
+    [[nodiscard]] bool has_changed_on_disk() const;
     /// What files are read or written for, in words; empty when for nothing.
     [[nodiscard]] const QString& business() const { return doing; }
 

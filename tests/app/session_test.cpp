@@ -280,7 +280,7 @@ TEST_F(SessionTest, AProjectThatSomebodyElseWroteIsKnownToHaveChanged) {
     settle();
     EXPECT_FALSE(model.project.has_changed_on_disk()) << "what is there is ours again";
     ASSERT_TRUE(QFile::remove(path));
-    EXPECT_TRUE(model.project.has_changed_on_disk());
+    EXPECT_FALSE(model.project.has_changed_on_disk()) << "nothing is there to be overwritten";
 }
 
 struct Typed {
@@ -328,6 +328,43 @@ TEST(NumberField, StepsByKeysAndLeavesTheWheelToThePanelUnlessInUse) {
                       Qt::NoScrollPhase, false);
     QApplication::sendEvent(&field, &wheel);
     EXPECT_EQ(field.value(), 1);
+}
+
+TEST(NumberField, IsNotSteppedByScrollingSideways) {
+    NumberField field(NumberField::Kind::degrees, -360, 360, 1, "turn");
+    field.set_value(10);
+    field.show();
+    QApplication::setActiveWindow(&field);
+    field.setFocus();
+    ASSERT_TRUE(field.hasFocus());
+    const auto wheel = [&](QPoint by) {
+        QWheelEvent event({5, 5}, field.mapToGlobal(QPointF(5, 5)), {}, by, Qt::NoButton, Qt::NoModifier,
+                          Qt::NoScrollPhase, false);
+        QApplication::sendEvent(&field, &event);
+        return field.value();
+    };
+    EXPECT_EQ(wheel({120, 0}), 10);
+    EXPECT_EQ(wheel({-120, 0}), 10);
+    EXPECT_EQ(wheel({0, 120}), 11);
+}
+
+TEST(NumberField, SaysWhatIsWrongOnlyAsLongAsItIs) {
+    NumberField field(NumberField::Kind::length, 0, 100, 1, "field");
+    field.show();
+    const QString usual = field.toolTip();
+    const auto type = [&](const char* text) {
+        field.selectAll();
+        QTest::keyClicks(&field, text);
+        QTest::keyClick(&field, Qt::Key_Return);
+    };
+    type("wide");
+    EXPECT_NE(field.toolTip(), usual);
+    type("broad");
+    type("5");
+    EXPECT_EQ(field.toolTip(), usual);
+    type("long");
+    QTest::keyClick(&field, Qt::Key_Escape);
+    EXPECT_EQ(field.toolTip(), usual);
 }
 
 TEST(NumberField, DoesNotDisturbWhatIsBeingTyped) {

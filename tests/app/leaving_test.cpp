@@ -1,0 +1,216 @@
+// What is asked before something would be lost, and what is lost when somebody says no: nothing.
+
+#include "app/sheet/sheet_view.h"
+#include "formats/project/project_file.h"
+#include "tests/app/window.h"
+
+#include <QCloseEvent>
+#include <QSignalSpy>
+
+namespace fusuma::app {
+namespace {
+
+class Leaving : public Window {
+  protected:
+    /// Answers the question that comes up meanwhile by the button of this role or name; returns what was asked.
+    template <typename Act> std::string answering(QMessageBox::ButtonRole role, Act&& act) {
+        std::string asked;
+        QTimer look;
+        QObject::connect(&look, &QTimer::timeout, [&] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            if (!box)
+                return;
+            asked += box->text().toStdString() + "\n";
+            for (QAbstractButton* button : box->buttons())
+                if (box->buttonRole(button) == role) {
+                    button->click();
+                    return;
+                }
+            box->reject();
+        });
+        look.start(20);
+        QApplication::setActiveWindow(&window); // no window manager does it here when a dialog closes
+        act();
+        settle();
+        return asked;
+    }
+    void edit_gap(double gap) {
+        model.project.edit("Gap", [gap](Document d) {
+            d.sheet.gap = gap;
+            return d;
+        });
+        settle();
+    }
+};
+
+TEST_F(Leaving, ClosingNewAndOpenAskWhenSomethingWouldBeLost) {
+    edit_gap(5);
+    const QString other = folder.filePath("other.fusuma");
+    ASSERT_TRUE(save_project(Document{}, other));
+    const std::function<void()> ways[] = {[&] { window.close(); },
+                                          [&] { QTest::keyClick(&window, Qt::Key_N, Qt::ControlModifier); },
+                                          [&] { window.open_files({other}); }};
+    for (const auto& leave : ways) {
+        EXPECT_THAT(answering(QMessageBox::RejectRole, leave), testing::HasSubstr("has changes that are not saved"));
+        EXPECT_TRUE(window.isVisible());
+        EXPECT_EQ(model.document().sheet.gap, 5);
+    }
+    answering(QMessageBox::DestructiveRole, ways[2]);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.project.name() == "other"; }, 10000));
+    EXPECT_EQ(answering(QMessageBox::RejectRole, ways[0]), "") << "nothing would be lost";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, 5000));
+}
+
+TEST_F(Leaving, SavingOnTheWayOutIsWaitedForAndAFailedOneStays) {
+    edit_gap(5);
+    const QString path = folder.filePath("gone/p.fusuma");
+    QDir().mkpath(folder.filePath("gone"));
+    ASSERT_TRUE(save(path));
+    edit_gap(6);
+    ASSERT_TRUE(QDir(folder.filePath("gone")).removeRecursively());
+    const auto replace_and_leave = [&] { window.close(); };
+    answering(QMessageBox::AcceptRole, replace_and_leave);
+    EXPECT_TRUE(window.isVisible());
+    EXPECT_THAT(notice(), testing::HasSubstr("“p.fusuma” cannot be written: No such file or directory"));
+    EXPECT_TRUE(model.project.is_changed());
+    EXPECT_EQ(model.document().sheet.gap, 6);
+    QDir().mkpath(folder.filePath("gone"));
+    ASSERT_TRUE(save(path));
+    edit_gap(7);
+    answering(QMessageBox::AcceptRole, replace_and_leave);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, 10000));
+    EXPECT_EQ(load_project(path)->sheet.gap, 7);
+}
+
+TEST_F(Leaving, AFileThatSomebodyElseWroteIsNotReplacedWithoutAQuestion) {
+    const QString path = folder.filePath("shared.fusuma");
+    ASSERT_TRUE(save(path));
+    edit_gap(5);
+    Document theirs;
+    theirs.sheet.gap = 9;
+    ASSERT_TRUE(save_project(theirs, path));
+    const auto press_save = [&] { QTest::keyClick(&window, Qt::Key_S, Qt::ControlModifier); };
+    EXPECT_THAT(answering(QMessageBox::RejectRole, press_save), testing::HasSubstr("written by somebody else"));
+    EXPECT_EQ(load_project(path)->sheet.gap, 9);
+    EXPECT_TRUE(model.project.is_changed());
+    answering(QMessageBox::DestructiveRole, press_save);
+    EXPECT_EQ(load_project(path)->sheet.gap, 5);
+    EXPECT_EQ(answering(QMessageBox::RejectRole, press_save), "");
+}
+
+/// The name that will be written is the one that is asked about, whatever was typed.
+TEST_F(Leaving, ReplacingAsksAboutTheNameWithItsSuffixAndOnceForAllPages) {
+    Document theirs;
+    theirs.sheet.gap = 9;
+    const QString path = folder.filePath("koi.fusuma");
+    ASSERT_TRUE(save_project(theirs, path));
+    edit_gap(5);
+    std::string asked;
+    const auto save_as = [&](const QString& typed, QMessageBox::StandardButton answer, const std::function<void()>& open) {
+        asked.clear();
+        QTimer look;
+        bool typed_already = false;
+        QObject::connect(&look, &QTimer::timeout, [&] {
+            if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+                asked += box->text().toStdString();
+                box->button(answer)->click();
+            } else if (auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
+                if (typed_already) {
+                    dialog->reject();
+                    return;
+                }
+                typed_already = true;
+                auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
+                name->setText(typed);
+                QTest::keyClick(name, Qt::Key_Return);
+            }
+        });
+        look.start(100);
+        QApplication::setActiveWindow(&window);
+        open();
+        settle();
+    };
+    const auto press_save_as = [&] { QTest::keyClick(&window, Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier); };
+    save_as(folder.filePath("koi"), QMessageBox::No, press_save_as);
+    EXPECT_THAT(asked, testing::HasSubstr("“koi.fusuma” is there already"));
+    EXPECT_EQ(load_project(path)->sheet.gap, 9);
+    save_as(folder.filePath("koi"), QMessageBox::Yes, press_save_as);
+    EXPECT_EQ(load_project(path)->sheet.gap, 5);
+
+    model.project.adopt(test::disc_document({{60, 60}}), "Discs");
+    model.project.edit("Page", [](Document d) {
+        d = with_page_added(d);
+        d.put({.sticker = 1, .centre = {60, 60}, .page = 1});
+        return d;
+    });
+    window.go_to(Place::output);
+    settle();
+    for (const char* name : {"cut.svg", "cut-2.svg"})
+        ASSERT_TRUE(write_file(folder.filePath(QLatin1String(name)), "mine"));
+    save_as(folder.filePath("cut"), QMessageBox::No, [&] { click("exportSvg"); });
+    EXPECT_THAT(asked, testing::HasSubstr("2 files are there already"));
+    EXPECT_EQ(*read_file(folder.filePath("cut-2.svg"), 1 << 20), "mine");
+    save_as(folder.filePath("cut"), QMessageBox::Yes, [&] { click("exportSvg"); });
+    EXPECT_THAT(read_file(folder.filePath("cut-2.svg"), 1 << 20)->toStdString(), testing::HasSubstr("<svg"));
+}
+
+/// What arrives while something is dragged stays, and the drag goes on.
+TEST_F(Leaving, WhatArrivesDuringADragIsKept) {
+    model.project.adopt(test::disc_document({{60, 100}, {140, 180}}), "Discs");
+    window.go_to(Place::sheet);
+    settle();
+    auto* view = window.findChild<SheetView*>();
+    ASSERT_TRUE(view);
+    const auto at = [&](Point mm) { return view->to_view().map(QPointF(mm.x, mm.y)).toPoint(); };
+    const auto move_to = [&](Point mm) {
+        QMouseEvent move(QEvent::MouseMove, QPointF(at(mm)), view->mapToGlobal(QPointF(at(mm))), Qt::NoButton,
+                         Qt::LeftButton, Qt::AltModifier);
+        QApplication::sendEvent(view, &move);
+    };
+    QTest::mousePress(view, Qt::LeftButton, Qt::AltModifier, at({60, 100}));
+    move_to({70, 110});
+    model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), test::disc_sticker(12)); });
+    model.project.edit("Gap", [](Document d) {
+        d.sheet.gap = 7;
+        return d;
+    });
+    move_to({80, 120});
+    QTest::mouseRelease(view, Qt::LeftButton, Qt::AltModifier, at({80, 120}));
+    settle();
+    EXPECT_EQ(model.document().stickers.size(), 2u);
+    EXPECT_EQ(model.document().sheet.gap, 7);
+    EXPECT_NEAR(model.document().copy(CopyId{1})->centre.x, 80, 0.5);
+    EXPECT_NEAR(model.document().copy(CopyId{1})->centre.y, 120, 0.5);
+    EXPECT_EQ(model.document().copy(CopyId{2})->centre, (Point{140, 180}));
+
+    // Escape puts back what was dragged and nothing else.
+    QTest::mousePress(view, Qt::LeftButton, Qt::AltModifier, at({80, 120}));
+    move_to({100, 140});
+    model.project.edit("Gap", [](Document d) {
+        d.sheet.gap = 8;
+        return d;
+    });
+    QTest::keyClick(view, Qt::Key_Escape);
+    settle();
+    EXPECT_NEAR(model.document().copy(CopyId{1})->centre.x, 80, 0.5);
+    EXPECT_EQ(model.document().sheet.gap, 8);
+}
+
+/// A key that is let go of in another window is not held for ever.
+TEST_F(Leaving, SpaceIsLetGoOfWithTheFocus) {
+    model.project.adopt(test::disc_document({{60, 100}}), "Discs");
+    window.go_to(Place::sheet);
+    settle();
+    auto* view = window.findChild<SheetView*>();
+    view->setFocus();
+    QTest::keyPress(view, Qt::Key_Space);
+    EXPECT_EQ(view->cursor().shape(), Qt::OpenHandCursor);
+    view->clearFocus();
+    EXPECT_NE(view->cursor().shape(), Qt::OpenHandCursor);
+    const QPoint disc = view->to_view().map(QPointF(60, 100)).toPoint();
+    QTest::mouseClick(view, Qt::LeftButton, Qt::NoModifier, disc);
+    EXPECT_EQ(model.in_hand.copies().size(), 1u) << "a click selects again";
+}
+
+} // namespace
+} // namespace fusuma::app
