@@ -1,3 +1,4 @@
+#include "core/document/copies.h"
 #include "core/preflight/rules.h"
 
 #include <algorithm>
@@ -18,9 +19,12 @@ void no_cut(const PreflightInput& input, Findings& findings) {
                                                                      : ": nothing of it prints or is cut"),
                                         copies);
         finding.fix = Fix{"Take it off the sheet", [id = sticker.id](const Document& now) -> std::optional<Document> {
-                              Document without = now;
-                              std::erase_if(without.placements, [id](const Placement& p) { return p.sticker == id; });
-                              return without;
+                              Selection copies_now;
+                              for (const Placement& p : now.placements)
+                                  if (p.sticker == id)
+                                      copies_now.insert(p.id);
+                              Document without = removed(now, copies_now); // those that are not locked
+                              return without == now ? std::nullopt : std::optional(std::move(without));
                           }};
         findings.push_back(std::move(finding));
     });

@@ -48,7 +48,7 @@ std::string key_of(const Document& document, const Finding& f) {
 
 /// A sticker's problem is the same wherever its copies lie; others are about certain copies.
 FoundOn found_on(const Document& document, const Finding& f) {
-    FoundOn found{{}, {}, document.sheet, document.pages};
+    FoundOn found{{}, {}, document.sheet, document.pages, f.fix ? f.fix->found_on.empty_page : std::nullopt};
     const auto add_sticker = [&](int id) {
         const auto sticker = document.find(id);
         if (sticker && std::ranges::find(found.stickers, sticker) == found.stickers.end())
@@ -68,7 +68,9 @@ FoundOn found_on(const Document& document, const Finding& f) {
 } // namespace
 
 bool FoundOn::holds(const Document& document) const {
+    const auto is_on = [](int page) { return [page](const Placement& p) { return p.page == page; }; };
     return document.sheet == sheet && document.pages == pages &&
+           (!empty_page || std::ranges::none_of(document.placements, is_on(*empty_page))) &&
            std::ranges::all_of(copies,
                                [&](const Placement& then) {
                                    const Placement* now = document.copy(then.id);
@@ -85,7 +87,12 @@ Result<Document> repaired(const Document& document, const Finding& finding) {
         return Problem{"The sheet has changed; look again.", ""};
     if (auto edited = finding.fix->edit(document))
         return std::move(*edited);
-    return Problem{finding.message + " — no free place is large enough.", ""};
+    const bool is_locked = std::ranges::any_of(finding.copies, [&](CopyId id) {
+        const Placement* copy = document.copy(id);
+        return copy && copy->locked;
+    });
+    return Problem{finding.message + (is_locked ? " — it is locked; unlock it first." : " — no free place is large enough."),
+                   ""};
 }
 
 std::shared_ptr<const Beside> beside(const PreflightInput& input, std::size_t a, std::size_t b) {

@@ -21,6 +21,7 @@ struct FoundOn {
     std::vector<std::shared_ptr<const Sticker>> stickers;
     SheetSettings sheet;
     int pages = 1;
+    std::optional<int> empty_page; ///< counted from 0: it holds no copy
 
     /// Is all of it still so?
     [[nodiscard]] bool holds(const Document& document) const;
