@@ -28,12 +28,13 @@ std::vector<std::string> fuzz_seeds() {
     QImage image(16, 12, QImage::Format_ARGB32);
     image.fill(QColor(200, 40, 10, 90));
     std::vector<std::string> seeds;
-    for (const char* format : {"PNG", "JPG", "BMP"}) {
+    for (const char* format : {"PNG", "JPG", "BMP", "WEBP", "TIFF"}) {
         QByteArray bytes;
         QBuffer buffer(&bytes);
         image.save(&buffer, format);
         seeds.push_back(bytes.toStdString());
     }
+    seeds.emplace_back("GIF89a\1\0\1\0\x80\0\0\0\0\0\xff\xff\xff,\0\0\0\0\1\0\1\0\0\2\2D\1\0;", 35);
     // Profiles whole and cut short, where the three containers keep them.
     const QByteArray icc = QColorSpace(QColorSpace::AdobeRgb).iccProfile();
     const QByteArray chunk = "iCCPx" + QByteArray(2, '\0') + qCompress(icc).sliced(4);

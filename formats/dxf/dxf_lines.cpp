@@ -121,7 +121,12 @@ class Collector : public DL_CreationAdapter {
             found.left_out = true;
             return;
         }
-        is_sound = is_sound && found.lines.size() < most_entities;
+        // Radii, ratios and knots can carry a line off, wherever its places lie.
+        const auto is_near = [](Point p) { return std::abs(p.x) <= 10 * farthest && std::abs(p.y) <= 10 * farthest; };
+        is_sound = is_sound && found.lines.size() < most_entities && is_near(path.start) &&
+                   std::ranges::all_of(path.segments, [&](const Segment& s) {
+                       return is_near(s.end) && is_near(s.control1) && is_near(s.control2);
+                   });
         if (is_sound && !path.segments.empty())
             found.lines.push_back({getAttributes().getLayer(), std::move(path), closed});
     }

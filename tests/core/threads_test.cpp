@@ -1,0 +1,89 @@
+// What runs on threads beside each other, as the window does it: results, previews, plans, preflight and searches of one
+// planner while documents change. ThreadSanitizer watches; the answers must be those of one thread alone.
+
+#include "core/arrange/fill_sheet.h"
+#include "core/preflight/preflight.h"
+#include "core/rehearsal/slip.h"
+#include "core/trace/trace.h"
+#include "tests/support/samples.h"
+
+#include <gtest/gtest.h>
+#include <random>
+#include <thread>
+
+namespace fusuma {
+namespace {
+
+Document variant(int number) {
+    Document d = test::disc_document({{60, 60}, {120.0 + number, 60}, {60, 120}});
+    Sticker s = *d.find(1);
+    s.border.width = 1 + number % 4;
+    s.bleed = {Bleed::Kind::art, 1};
+    return with_sticker_changed(std::move(d), std::move(s));
+}
+
+std::vector<std::string> said_about(const Document& d, Planner& planner) {
+    std::vector<std::string> all;
+    for (const Finding& f : preflight(d, planner))
+        all.push_back(f.message);
+    all.push_back(std::to_string(totals(*planner.plan(d)).kiss_mm));
+    return all;
+}
+
+TEST(Threads, OnePlannerServesThemAll) {
+    constexpr int documents = 6;
+    std::vector<Document> all;
+    std::vector<std::vector<std::string>> alone;
+    for (int i = 0; i < documents; ++i) {
+        all.push_back(variant(i));
+        Planner planner;
+        alone.push_back(said_about(all.back(), planner));
+    }
+    Planner shared;
+    std::vector<std::jthread> threads;
+    for (unsigned seed = 0; seed < 3; ++seed)
+        threads.emplace_back([&, seed] {
+            std::mt19937 random(seed);
+            for (int i = 0; i < 12; ++i) {
+                const std::size_t which = random() % documents;
+                EXPECT_EQ(said_about(all[which], shared), alone[which]);
+                EXPECT_FALSE(shared.preview(*all[which].find(1))->cut_line().empty());
+                if (i % 6 == 0)
+                    EXPECT_GT(fill_sheet(all[which], shared, {.orders = {{.sticker = 1}}, .rounds = 1}).copies(), 0);
+                if (i % 4 == 1)
+                    EXPECT_EQ(SlipSheet(*shared.plan(all[which]), 0, shared).size(), 3u);
+            }
+        });
+}
+
+TEST(Threads, TracingNoiseIsTheSameFromEveryThread) {
+    Coverage noise(260, 260);
+    std::mt19937 random(3);
+    for (auto& value : noise.values)
+        value = static_cast<std::uint8_t>(random());
+    const Tracing right = trace(noise, {});
+    std::vector<std::jthread> threads;
+    for (int i = 0; i < 2; ++i)
+        threads.emplace_back([&] { EXPECT_EQ(trace(noise, {}).outline, right.outline); });
+}
+
+TEST(Threads, WorkThatIsStoppedAtAnyTimeLeavesThePlannerSound) {
+    Planner planner;
+    const Document d = variant(1);
+    for (int i = 0; i < 12; ++i) {
+        std::stop_source stop;
+        std::jthread worker([&] {
+            try {
+                static_cast<void>(planner.evaluate(*variant(i).find(1), std::nullopt, {stop.get_token()}));
+            } catch (const Stopped&) {
+            }
+        });
+        std::this_thread::sleep_for(std::chrono::microseconds(300 * i));
+        stop.request_stop();
+    }
+    Planner fresh;
+    EXPECT_EQ(said_about(d, planner), said_about(d, fresh));
+}
+
+} // namespace
+} // namespace fusuma
