@@ -28,12 +28,23 @@ EdgeGrid::EdgeGrid(const Polygons& polygons) : box(bounds(polygons)), perimeters
     cells.resize(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows));
     for (std::uint32_t e = 0; e < edges.size(); ++e) {
         const Edge& edge = edges[e];
-        const int c0 = column_of(std::min(edge.from.x, edge.to.x)), c1 = column_of(std::max(edge.from.x, edge.to.x));
+        const Point way = edge.to - edge.from;
+        const double left = std::min(edge.from.x, edge.to.x), right = std::max(edge.from.x, edge.to.x);
         const int r0 = row_of(std::min(edge.from.y, edge.to.y)), r1 = row_of(std::max(edge.from.y, edge.to.y));
-        for (int r = r0; r <= r1; ++r)
-            for (int c = c0; c <= c1; ++c)
+        for (int r = r0; r <= r1; ++r) {
+            // Only where it passes this row of cells: a long slanting edge's whole box would be most of the grid.
+            double leftmost = left, rightmost = right;
+            if (r0 < r1) {
+                const double hair = 1e-6 * cell, top = box.min.y + r * cell - hair, bottom = top + cell + 2 * hair;
+                const double at_top = edge.from.x + way.x * std::clamp((top - edge.from.y) / way.y, 0.0, 1.0);
+                const double at_bottom = edge.from.x + way.x * std::clamp((bottom - edge.from.y) / way.y, 0.0, 1.0);
+                leftmost = std::min(at_top, at_bottom) - hair;
+                rightmost = std::max(at_top, at_bottom) + hair;
+            }
+            for (int c = column_of(leftmost); c <= column_of(rightmost); ++c)
                 cells[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)]
                     .push_back(e);
+        }
     }
 }
 

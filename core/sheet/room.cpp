@@ -4,6 +4,7 @@
 #include "core/geometry/measure.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace fusuma {
 
@@ -48,13 +49,13 @@ Room::Room(const Polygons& zone) {
         }
         top = crossings(zone, origin.y + (r + 1) * cell_mm + hair);
     }
-    sum_up();
+    taken_before.assign((static_cast<std::size_t>(columns) + 1) * (static_cast<std::size_t>(rows) + 1), 0);
 }
 
-void Room::sum_up() {
+/// Only once somebody asks, and only below what it is right for: copies mostly come one below the other.
+void Room::sum_up() const {
     const auto width = static_cast<std::size_t>(columns);
-    taken_before.assign((width + 1) * (static_cast<std::size_t>(rows) + 1), 0);
-    for (std::size_t r = 0; r < static_cast<std::size_t>(rows); ++r)
+    for (auto r = static_cast<std::size_t>(std::exchange(summed_rows, rows)); r < static_cast<std::size_t>(rows); ++r)
         for (std::size_t c = 0; c < width; ++c)
             taken_before[(r + 1) * (width + 1) + c + 1] =
                 taken_before[r * (width + 1) + c + 1] + taken_before[(r + 1) * (width + 1) + c] -
@@ -71,7 +72,7 @@ void Room::block(const Rect& taken) {
     for (int r = top; r < bottom; ++r)
         for (int c = left; c < right; ++c)
             free_cells[cell(r, c)] = 0;
-    sum_up();
+    summed_rows = std::min(summed_rows, top);
 }
 
 void Room::keep_inside(const Rect& rect) {
@@ -83,6 +84,7 @@ void Room::keep_inside(const Rect& rect) {
 }
 
 template <typename Visit> void Room::for_each_place(Size size, Visit&& visit) const {
+    sum_up();
     const int wide = static_cast<int>(std::ceil(size.width / cell_mm - 1e-6));
     const int high = static_cast<int>(std::ceil(size.height / cell_mm - 1e-6));
     const auto taken = [this](int r, int c) { return taken_before[static_cast<std::size_t>(r * (columns + 1) + c)]; };

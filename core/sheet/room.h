@@ -32,12 +32,13 @@ class Room {
     Point origin;
     int columns = 0, rows = 0;
     std::vector<char> free_cells;
-    std::vector<int> taken_before; ///< summed-area table of cells that are not free, one row and column larger
+    mutable std::vector<int> taken_before; ///< summed-area table of cells that are not free, one row and column larger
+    mutable int summed_rows = 0;           ///< of cells, from the top, that it is right for
 
     [[nodiscard]] std::size_t cell(int row, int column) const {
         return static_cast<std::size_t>(row) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(column);
     }
-    void sum_up();
+    void sum_up() const;
     template <typename Visit> void for_each_place(Size size, Visit&& visit) const;
 };
 

@@ -455,6 +455,50 @@ TEST_F(Output, APdfIsATicketAndAPlainPaperTestIsNot) {
     EXPECT_EQ(model.document().tickets.size(), 1u);
 }
 
+/// While people are asked, the cutter waits with its blade up; when they stay, it goes on, and nothing is lost.
+TEST_F(Output, LeavingACutAsksFirstAndTheCutterWaitsMeanwhile) {
+    print();
+    click("loadSheet");
+    reach(RunStage::Stage::found);
+    ASSERT_TRUE(save(folder.filePath("fair.fusuma")));
+    run->cutting.set_speed(60);
+    QTest::mouseClick(find<QPushButton>("startCutting"), Qt::LeftButton);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::cutting; }, 10000));
+    std::vector<RunStage::Stage> while_asked;
+    const auto answering = [&](QMessageBox::ButtonRole role, const std::function<void()>& leave) {
+        QTimer look;
+        QObject::connect(&look, &QTimer::timeout, [&] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            if (!box || box->objectName() != "cutterAtWork")
+                return;
+            while_asked.push_back(run->stage());
+            for (QAbstractButton* b : box->buttons())
+                if (box->buttonRole(b) == role) {
+                    b->click();
+                    return;
+                }
+        });
+        look.start(50);
+        QApplication::setActiveWindow(&window);
+        leave();
+    };
+    const std::function<void()> ways[] = {[&] { window.close(); },
+                                          [&] { QTest::keyClick(&window, Qt::Key_N, Qt::ControlModifier); },
+                                          [&] { window.open_files({folder.filePath("fair.fusuma")}); }};
+    for (const auto& leave : ways) {
+        answering(QMessageBox::RejectRole, leave);
+        ASSERT_FALSE(while_asked.empty());
+        EXPECT_EQ(while_asked.back(), RunStage::Stage::paused);
+        EXPECT_EQ(run->stage(), RunStage::Stage::cutting) << "it goes on";
+        EXPECT_TRUE(window.isVisible());
+        while_asked.clear();
+    }
+    answering(QMessageBox::DestructiveRole, ways[1]);
+    EXPECT_TRUE(model.document().placements.empty()) << "a new project";
+    EXPECT_FALSE(run->is_cutting());
+    settle();
+}
+
 TEST_F(Output, AnEmptySheetCannotBePrinted) {
     window.go_to(Place::output);
     settle();

@@ -1,3 +1,5 @@
+#include <random>
+#include "core/geometry/edge_grid.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/units.h"
@@ -109,6 +111,24 @@ TEST(FormatLength, ShowsWhatAMakerCanUse) {
     EXPECT_EQ(format_length(3.175, Unit::inch), "0.125 in");
     EXPECT_EQ(format_length(-0.01, Unit::mm), "0.0 mm");
     EXPECT_EQ(format_length(-1.5, Unit::mm), "−1.5 mm");
+}
+
+/// Edges lie in the cells that they pass and no others; every answer must be the one of looking at all of them.
+TEST(EdgeGrid, AnswersLikeALookAtEveryEdge) {
+    std::mt19937 random(5);
+    std::uniform_real_distribution<double> place(0, 100);
+    for (int round = 0; round < 20; ++round) {
+        Polygon slanting; // long edges from one end to the other
+        for (int i = 0; i < 40; ++i)
+            slanting.push_back({place(random), place(random)});
+        const EdgeGrid grid({slanting});
+        for (int i = 0; i < 200; ++i) {
+            const Point p{place(random) * 1.4 - 20, place(random) * 1.4 - 20};
+            const double exact = nearest_on({slanting}, p).distance;
+            EXPECT_NEAR(grid.distance_to(p, 1000), exact, 1e-9);
+            EXPECT_EQ(grid.is_near(p, 3), exact <= 3);
+        }
+    }
 }
 
 } // namespace

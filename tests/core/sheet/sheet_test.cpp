@@ -1,3 +1,4 @@
+#include <random>
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
 #include "core/geometry/units.h"
@@ -167,6 +168,26 @@ TEST(Room, PlacesLieInsideAndAwayFromWhatIsBlocked) {
     EXPECT_EQ(room.first_place({30, 30}), (Point{45, 10}));
     EXPECT_EQ(room.nearest_place({30, 30}, {12, 46}), (Point{12, 46}));
     EXPECT_FALSE(room.first_place({101, 10}));
+}
+
+/// What is blocked is summed up late and in part; the answers must be those of a room that was told everything at once.
+TEST(Room, AnswersTheSameHoweverItIsToldAndAsked) {
+    std::mt19937 random(8);
+    std::uniform_real_distribution<double> x(0, 190), y(0, 270), size(1, 30);
+    const Polygons zone = cut_zone({});
+    Room asked_often(zone);
+    std::vector<Rect> blocked;
+    for (int i = 0; i < 40; ++i) {
+        const Point at{x(random), y(random)};
+        blocked.push_back({at, at + Point{size(random), size(random)}});
+        asked_often.block(blocked.back());
+        Room told_at_once(zone);
+        for (auto it = blocked.rbegin(); it != blocked.rend(); ++it)
+            told_at_once.block(*it);
+        const Size wanted{size(random), size(random)};
+        EXPECT_EQ(asked_often.first_place(wanted), told_at_once.first_place(wanted));
+        EXPECT_EQ(asked_often.largest_rectangle(), told_at_once.largest_rectangle());
+    }
 }
 
 } // namespace
