@@ -5,7 +5,7 @@ namespace fusuma::app {
 void add_file_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&File"));
     commands.add(QObject::tr("New project"), QKeySequence::New, [on] { on.files.start_new(); });
-    commands.add(QObject::tr("New window"), QKeySequence(QObject::tr("Ctrl+Shift+N")), [on] { on.open_new_window(); });
+    commands.add(QObject::tr("New window"), QKeySequence(QObject::tr("Ctrl+Alt+N")), [on] { on.open_new_window(); });
     commands.add(QObject::tr("Open project…"), QKeySequence::Open, [on] { on.files.open_project(); });
     commands.add(QObject::tr("Add artwork…"), QKeySequence(QObject::tr("Ctrl+Shift+O")), [on] { on.artwork.choose_files(); });
     commands.add_separator();
