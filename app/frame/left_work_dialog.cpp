@@ -19,7 +19,7 @@ LeftWorkDialog::LeftWorkDialog(std::vector<LeftWork> works, QWidget* parent)
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(20, 18, 20, 16);
     layout->setSpacing(12);
-    layout->addWidget(label(tr("Fusuma did not end properly. This is what was kept of it."), "title"));
+    layout->addWidget(label(tr("Fusuma did not end properly. This work was kept: choose what to open."), "title"));
     auto* list = new QWidget;
     auto* lines = new QVBoxLayout(list);
     lines->setContentsMargins(0, 0, 0, 0);
@@ -39,7 +39,7 @@ LeftWorkDialog::LeftWorkDialog(std::vector<LeftWork> works, QWidget* parent)
     bottom->addStretch();
     bottom->addWidget(later);
     layout->addLayout(bottom);
-    resize(600, std::min(420, 150 + 100 * left));
+    resize(600, std::min(420, 118 + 98 * left));
 }
 
 QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {

@@ -499,6 +499,48 @@ TEST_F(Output, LeavingACutAsksFirstAndTheCutterWaitsMeanwhile) {
     settle();
 }
 
+TEST_F(Output, PrintsThePagesThatWereChosenAndTellsWhenThePrinterFails) {
+    open_puffins();
+    model.project.edit("Pages", [](Document d) {
+        for (int page = 1; page < 3; ++page) {
+            d = with_page_added(std::move(d));
+            d.placements[static_cast<std::size_t>(page)].page = page;
+        }
+        return d;
+    });
+    settle();
+    const auto plan = model.snapshot().plan;
+    const auto printed = [&](const std::function<void(QPrinter&)>& choose, const QString& to) {
+        QPrinter printer(QPrinter::ScreenResolution);
+        printer.setOutputFormat(QPrinter::PdfFormat);
+        printer.setOutputFileName(to);
+        printer.setPageSize(QPageSize(QPageSize::A4));
+        choose(printer);
+        return paint_sheets(printer, *plan);
+    };
+    const auto pages = [&](const std::function<void(QPrinter&)>& choose) {
+        const QString path = folder.filePath("printed.pdf");
+        EXPECT_TRUE(printed(choose, path));
+        return *page_count(path);
+    };
+    EXPECT_EQ(pages([](QPrinter&) {}), 3);
+    EXPECT_EQ(pages([](QPrinter& p) {
+                  p.setPrintRange(QPrinter::PageRange);
+                  p.setFromTo(2, 3);
+              }),
+              2);
+    EXPECT_EQ(pages([](QPrinter& p) {
+                  p.setPrintRange(QPrinter::PageRange);
+                  p.setFromTo(3, 9);
+              }),
+              1);
+    const Outcome none = printed([](QPrinter&) {}, folder.filePath("no/such/folder/p.pdf"));
+    EXPECT_FALSE(none);
+    const Outcome wrong = printed([](QPrinter& p) { p.setPageSize(QPageSize(QPageSize::A5)); }, folder.filePath("a5.pdf"));
+    ASSERT_FALSE(wrong);
+    EXPECT_THAT(wrong.problem().text(), HasSubstr("nothing was printed"));
+}
+
 TEST_F(Output, AnEmptySheetCannotBePrinted) {
     window.go_to(Place::output);
     settle();
@@ -506,6 +548,11 @@ TEST_F(Output, AnEmptySheetCannotBePrinted) {
     for (const char* name : {"practicePrint", "realPrint", "savePdf", "loadSheet", "startCutting"})
         EXPECT_FALSE(find<QPushButton>(name)->isEnabled()) << name;
     EXPECT_EQ(find<QLabel>("slipVerdict")->text(), "The sheet is empty.");
+    QApplication::setActiveWindow(&window);
+    QTest::keyClick(&window, Qt::Key_P, Qt::ControlModifier); // the menu's way says why, too
+    settle();
+    EXPECT_THAT(notice(), HasSubstr("The sheet is empty"));
+    EXPECT_TRUE(model.document().tickets.empty());
 }
 
 } // namespace
