@@ -449,12 +449,21 @@ void LabelStep::list_from_file() {
     const QString path = QFileDialog::getOpenFileName(this, tr("List"), {}, tr("Lists (*.csv *.tsv *.txt)"));
     if (path.isEmpty())
         return;
-    const auto file = read_file(path, largest_table_bytes);
-    const auto read = file ? cells_of(*file) : Result<ReadCells>(file.problem());
-    if (!read)
-        emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + read.problem().text()));
-    else
-        take_cells(read->cells);
+    const auto sticker = model.in_hand.sticker();
+    model.file_work.look_at(
+        tr("Reading “%1”").arg(QFileInfo(path).fileName()),
+        [path] {
+            const auto file = read_file(path, largest_table_bytes);
+            return file ? cells_of(*file) : Result<ReadCells>(file.problem());
+        },
+        [this, path, id = sticker ? sticker->id : 0](Result<ReadCells> read) {
+            if (!read)
+                emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + read.problem().text()));
+            else if (const auto now = model.in_hand.sticker(); now && now->id == id)
+                take_cells(std::move(read->cells));
+            else
+                emit model.messages.note(tr("The list was for another label. Choose that and read it again."));
+        });
 }
 
 /// Takes the pictures that a column names out of a folder that is asked for.

@@ -40,9 +40,10 @@ std::shared_ptr<const JobPlan> PrintedSheet::freeze() {
         return nullptr;
     const Ticket ticket =
         frozen(snapshot.document, *snapshot.plan, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
+    const auto plan = std::make_shared<const JobPlan>(with_code(*snapshot.plan, *ticket.document, ticket.code));
     model.project.add_ticket(ticket);
-    take(find_ticket(model.document(), ticket.code));
-    return printed_plan;
+    take_as_planned(find_ticket(model.document(), ticket.code), plan);
+    return plan;
 }
 
 void PrintedSheet::freeze_soon() {
@@ -56,8 +57,20 @@ void PrintedSheet::take(const std::shared_ptr<const Ticket>& ticket) {
         return;
     in_hand = ticket;
     shown_page = 0;
-    printed_plan = std::make_shared<const JobPlan>(
-        with_code(*model.working_out.planner().plan(*ticket->document), *ticket->document, ticket->code));
+    printed_plan.reset();
+    stage.enter(Stage::printing);
+    work.start(
+        [ticket, &planner = model.working_out.planner()] {
+            return std::make_shared<const JobPlan>(
+                with_code(*planner.plan(*ticket->document), *ticket->document, ticket->code));
+        },
+        [this, ticket](std::shared_ptr<const JobPlan> plan) { take_as_planned(ticket, std::move(plan)); });
+}
+
+void PrintedSheet::take_as_planned(const std::shared_ptr<const Ticket>& ticket, std::shared_ptr<const JobPlan> plan) {
+    in_hand = ticket;
+    shown_page = 0;
+    printed_plan = std::move(plan);
     print_for_practice();
 }
 

@@ -52,6 +52,8 @@ class PrintedSheet : public QObject {
     int shown_page = 0;
     QImage printed;
     bool is_wanted = false; ///< a ticket, as soon as the sheet is worked out
+
+    void take_as_planned(const std::shared_ptr<const Ticket>& ticket, std::shared_ptr<const JobPlan> plan);
 };
 
 } // namespace fusuma::app

@@ -327,16 +327,21 @@ void CutterCard::load_scheme() {
     refresh(); // the list shows what is in use until a file is taken
     if (path.isEmpty())
         return;
-    const auto bytes = read_file(path, 1 << 20);
-    const auto scheme = bytes ? read_mark_scheme(bytes->toStdString()) : Result<MarkScheme>(bytes.problem());
-    if (!scheme) {
-        emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + scheme.problem().text()));
-        return;
-    }
-    edit_sheet(tr("Marks"), [&](SheetSettings& s) {
-        s.marks.kind = MarkKind::scheme;
-        s.marks.scheme = *scheme;
-    });
+    model.file_work.look_at(
+        tr("Reading “%1”").arg(QFileInfo(path).fileName()),
+        [path] {
+            const auto bytes = read_file(path, 1 << 20);
+            return bytes ? read_mark_scheme(bytes->toStdString()) : Result<MarkScheme>(bytes.problem());
+        },
+        [this, path, for_project = model.project.generation()](const Result<MarkScheme>& scheme) {
+            if (!scheme)
+                emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + scheme.problem().text()));
+            else if (for_project == model.project.generation())
+                edit_sheet(tr("Marks"), [&](SheetSettings& s) {
+                    s.marks.kind = MarkKind::scheme;
+                    s.marks.scheme = *scheme;
+                });
+        });
 }
 
 void CutterCard::refresh() {
