@@ -18,8 +18,9 @@ std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, co
                                          const QString& kind, const QString& suffix, std::size_t files) {
     QString path = suggestion + suffix;
     while (true) {
-        path = QFileDialog::getSaveFileName(over, title, path, QStringLiteral("%1 (*%2)").arg(kind, suffix), nullptr,
-                                            QFileDialog::DontConfirmOverwrite); // which knows no suffix and one name only
+        path =
+            QFileDialog::getSaveFileName(over, title, path, QStringLiteral("%1 (*%2)").arg(kind, suffix), nullptr,
+                                         QFileDialog::DontConfirmOverwrite); // which knows no suffix and one name only
         if (path.isEmpty())
             return std::nullopt;
         if (!path.endsWith(suffix, Qt::CaseInsensitive))

@@ -15,6 +15,7 @@ namespace fusuma::app {
 /// for all files of several pages. Nothing when people think better of it.
 /// @param suffix  with its dot, such as ".svg"
 [[nodiscard]] std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, const QString& suggestion,
-                                                       const QString& kind, const QString& suffix, std::size_t files = 1);
+                                                       const QString& kind, const QString& suffix,
+                                                       std::size_t files = 1);
 
 } // namespace fusuma::app

@@ -36,7 +36,8 @@ bool Instance::hand_over(const QString& name, const QStringList& paths) {
         list << QDir::current().absoluteFilePath(path);
     socket.write(QJsonDocument(list).toJson(QJsonDocument::Compact) + '\n');
     // Only an answer tells that it is alive and took them.
-    return socket.waitForBytesWritten(patience_ms) && socket.waitForReadyRead(patience_ms) && socket.readAll() == "ok\n";
+    return socket.waitForBytesWritten(patience_ms) && socket.waitForReadyRead(patience_ms) &&
+           socket.readAll() == "ok\n";
 }
 
 bool Instance::listen(const QString& name) {

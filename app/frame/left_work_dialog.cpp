@@ -33,7 +33,8 @@ LeftWorkDialog::LeftWorkDialog(std::vector<LeftWork> works, QWidget* parent)
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     layout->addWidget(scroll, 1);
-    auto* later = button(tr("Later"), "", QStringLiteral("leftLater"), tr("Leave the rest; it is offered again at the next start"));
+    auto* later = button(tr("Later"), "", QStringLiteral("leftLater"),
+                         tr("Leave the rest; it is offered again at the next start"));
     connect(later, &QPushButton::clicked, this, &QDialog::reject);
     auto* bottom = new QHBoxLayout;
     bottom->addStretch();
@@ -54,8 +55,8 @@ QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
     picture->setFixedSize(side, side);
     picture->setAlignment(Qt::AlignCenter);
     if (!work.picture.isNull())
-        picture->setPixmap(QPixmap::fromImage(
-            work.picture.scaled(side, side, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+        picture->setPixmap(
+            QPixmap::fromImage(work.picture.scaled(side, side, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
     layout->addWidget(picture);
     auto* words = new QVBoxLayout;
     words->setSpacing(2);
@@ -69,15 +70,18 @@ QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
     }
     words->addStretch();
     layout->addLayout(words, 1);
-    auto* open = button(tr("Open"), "primary", QStringLiteral("leftOpen%1").arg(number), tr("In a window of its own; it stays unsaved until you save it"));
+    auto* open = button(tr("Open"), "primary", QStringLiteral("leftOpen%1").arg(number),
+                        tr("In a window of its own; it stays unsaved until you save it"));
     auto* away = button(tr("Throw away…"), "", QStringLiteral("leftAway%1").arg(number), tr("Remove it for good"));
     connect(open, &QPushButton::clicked, this, [this, work, card] {
         emit open_wanted(work);
         decided(card);
     });
     connect(away, &QPushButton::clicked, this, [this, work, card] {
-        if (QMessageBox::question(this, tr("Throw away"), tr("Throw away what was kept of “%1”? It cannot be brought back.").arg(work.name),
-                                  QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Cancel) != QMessageBox::Discard)
+        if (QMessageBox::question(this, tr("Throw away"),
+                                  tr("Throw away what was kept of “%1”? It cannot be brought back.").arg(work.name),
+                                  QMessageBox::Discard | QMessageBox::Cancel,
+                                  QMessageBox::Cancel) != QMessageBox::Discard)
             return;
         Recovery::give_up(work);
         decided(card);

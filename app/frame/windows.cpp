@@ -43,7 +43,8 @@ Windows::Pane& Windows::empty_pane() {
     const auto empty = std::ranges::find_if(panes, [](const auto& pane) {
         const Project& project = pane->model.project;
         return project.path().isEmpty() && !project.is_changed() && project.document() == Document{} &&
-               project.business().isEmpty() && !pane->recovery.is_taking_up() && pane->model.importer.reading().isEmpty();
+               project.business().isEmpty() && !pane->recovery.is_taking_up() &&
+               pane->model.importer.reading().isEmpty();
     });
     return empty == panes.end() ? open_pane() : **empty;
 }

@@ -14,8 +14,9 @@ class Windows : public QObject {
     ~Windows() override;
 
     MainWindow& open_new();
-    /// Opens the files: pictures go to the first of the projects, or to a new one; each further project has a window of its
-    /// own, and one that is open already is shown. Without files, a new window. An untouched empty one is used first.
+    /// Opens the files: pictures go to the first of the projects, or to a new one; each further project has a window of
+    /// its own, and one that is open already is shown. Without files, a new window. An untouched empty one is used
+    /// first.
     void open(const QStringList& paths);
     /// Asks about work that was left behind, before anything of it is worked out.
     void offer_left_behind();

@@ -12,8 +12,8 @@ namespace fusuma::app {
 /// What to tell people about something that work threw.
 [[nodiscard]] inline QString words_of(const std::exception& trouble) {
     if (dynamic_cast<const std::bad_alloc*>(&trouble))
-        return QCoreApplication::translate("Background",
-                                           "There is too little memory for this. Close other programs, or use smaller pictures.");
+        return QCoreApplication::translate(
+            "Background", "There is too little memory for this. Close other programs, or use smaller pictures.");
     return QCoreApplication::translate("Background", "Something went wrong inside Fusuma (%1). Your work is as it was.")
         .arg(QString::fromUtf8(trouble.what()));
 }
@@ -26,8 +26,8 @@ void in_background(QThreadPool& pool, QObject* context, Work work, Use use, Fail
     pool.start([context, work = std::move(work), use = std::move(use), failed = std::move(failed)]() mutable {
         QString words;
         try {
-            QMetaObject::invokeMethod(
-                context, [use = std::move(use), result = work()]() mutable { use(std::move(result)); });
+            QMetaObject::invokeMethod(context,
+                                      [use = std::move(use), result = work()]() mutable { use(std::move(result)); });
             return;
         } catch (const Stopped&) {
         } catch (const std::exception& trouble) {

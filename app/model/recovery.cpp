@@ -159,7 +159,9 @@ void Recovery::keep() {
             QDir().mkpath(where);
             return save_project(document, to, about(document, name, path, tried));
         },
-        [this, document = project.document(), to = file](const Outcome& outcome) { end_keeping(document, to, outcome); },
+        [this, document = project.document(), to = file](const Outcome& outcome) {
+            end_keeping(document, to, outcome);
+        },
         [this, document = project.document(), to = file](const QString& words) {
             end_keeping(document, to, Problem{words.toStdString(), ""});
         });

@@ -12,16 +12,17 @@ namespace fusuma::app {
 /// Work that a run of the program left behind when it did not end properly. While one of these lives, nobody else is
 /// offered it.
 struct LeftWork {
-    QString file;         ///< that it is kept in
-    QString name, path;   ///< of the project; the path may be empty
-    QDateTime kept;       ///< when it was last kept
-    QImage picture;       ///< of its first artwork; may be none
+    QString file;           ///< that it is kept in
+    QString name, path;     ///< of the project; the path may be empty
+    QDateTime kept;         ///< when it was last kept
+    QImage picture;         ///< of its first artwork; may be none
     bool was_tried = false; ///< it was opened again before, and that run did not end properly either
     std::shared_ptr<QLockFile> lock;
 };
 
-/// Keeps unsaved work aside every two seconds, so that a crash, or a power cut, loses no more than that. Each window has
-/// a file of its own in the folder, and a lock that dies with the program; work without a living lock was left behind.
+/// Keeps unsaved work aside every two seconds, so that a crash, or a power cut, loses no more than that. Each window
+/// has a file of its own in the folder, and a lock that dies with the program; work without a living lock was left
+/// behind.
 class Recovery : public QObject {
     Q_OBJECT
   public:

@@ -106,7 +106,8 @@ TEST_F(Leaving, ReplacingAsksAboutTheNameWithItsSuffixAndOnceForAllPages) {
     ASSERT_TRUE(save_project(theirs, path));
     edit_gap(5);
     std::string asked;
-    const auto save_as = [&](const QString& typed, QMessageBox::StandardButton answer, const std::function<void()>& open) {
+    const auto save_as = [&](const QString& typed, QMessageBox::StandardButton answer,
+                             const std::function<void()>& open) {
         asked.clear();
         QTimer look;
         bool typed_already = false;

@@ -17,8 +17,8 @@
 #include <QSignalSpy>
 #include <QStandardPaths>
 #include <QTest>
-#include <thread>
 #include <sys/stat.h>
+#include <thread>
 
 namespace fusuma::app {
 namespace {
@@ -55,13 +55,19 @@ TEST_F(RecoveryTest, KeepsWhatIsUnsavedAndRemovesItOnceItIsSaved) {
         Recovery recovery(model.project, model.messages, kept_in);
         recovery.keep();
         EXPECT_TRUE(files().isEmpty()) << "nothing was done yet";
-        model.project.edit("Gap", [](Document d) { d.sheet.gap = 6; return d; });
+        model.project.edit("Gap", [](Document d) {
+            d.sheet.gap = 6;
+            return d;
+        });
         wait_for([&] { return files().size() == 1; }, 5000);
         EXPECT_TRUE(Recovery::left_behind(kept_in).empty()) << "it lives, so it is nobody else's";
         EXPECT_EQ(load_project(kept_in + "/" + files().front())->sheet.gap, 6);
         model.project.save(folder.filePath("saved.fusuma"));
         wait_for([&] { return files().isEmpty(); }, 5000);
-        model.project.edit("Gap", [](Document d) { d.sheet.gap = 7; return d; });
+        model.project.edit("Gap", [](Document d) {
+            d.sheet.gap = 7;
+            return d;
+        });
         wait_for([&] { return files().size() == 1; }, 5000);
     }
     EXPECT_TRUE(files().isEmpty()) << "its window was closed, and what to do with it was asked";
@@ -80,7 +86,9 @@ TEST_F(RecoveryTest, OffersEveryWorkThatWasLeftBehindAndKeepsItUntilItIsSaved) {
     EXPECT_TRUE(windows.model(0).document() == Document{}) << "nothing is opened before somebody says so";
     for (const char* name : {"leftOpen1", "leftOpen2"})
         QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
-    wait_for([&] { return windows.count() == 2 && windows.model(0).project.is_changed() && windows.model(1).project.is_changed(); });
+    wait_for([&] {
+        return windows.count() == 2 && windows.model(0).project.is_changed() && windows.model(1).project.is_changed();
+    });
     std::set<double> gaps{windows.model(0).document().sheet.gap, windows.model(1).document().sheet.gap};
     EXPECT_EQ(gaps, (std::set<double>{4, 5}));
     EXPECT_EQ(files().size(), 2) << "adopted work stays until it is saved";
@@ -161,7 +169,10 @@ TEST_F(RecoveryTest, AFailedKeepIsTriedAgainAndToldAfterThreeTimes) {
     Model model;
     QSignalSpy told(&model.messages, &Messages::problem);
     Recovery recovery(model.project, model.messages, kept_in);
-    model.project.edit("Gap", [](Document d) { d.sheet.gap = 6; return d; });
+    model.project.edit("Gap", [](Document d) {
+        d.sheet.gap = 6;
+        return d;
+    });
     ASSERT_TRUE(told.wait(20000));
     EXPECT_THAT(told[0][0].toString().toStdString(), testing::HasSubstr("cannot be kept aside"));
     ASSERT_TRUE(QFile::remove(kept_in));

@@ -7,8 +7,8 @@
 
 namespace fusuma::app {
 
-/// The application of the tests. It measures how long every event keeps the interface thread at work, as processor time,
-/// so that a busy machine makes no difference, and remembers what took too long.
+/// The application of the tests. It measures how long every event keeps the interface thread at work, as processor
+/// time, so that a busy machine makes no difference, and remembers what took too long.
 class WatchedApplication : public QApplication {
   public:
     using QApplication::QApplication;

@@ -1,5 +1,5 @@
-// What runs on threads beside each other, as the window does it: results, previews, plans, preflight and searches of one
-// planner while documents change. ThreadSanitizer watches; the answers must be those of one thread alone.
+// What runs on threads beside each other, as the window does it: results, previews, plans, preflight and searches of
+// one planner while documents change. ThreadSanitizer watches; the answers must be those of one thread alone.
 
 #include "core/arrange/fill_sheet.h"
 #include "core/preflight/preflight.h"

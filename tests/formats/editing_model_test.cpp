@@ -127,8 +127,12 @@ class Editor {
         case 2:
             if (may_grow && sticker() > 0) {
                 Document next = d;
-                next.put({.sticker = sticker(), .centre = {real(-20, 230), real(-20, 320)}, .turn = real(-4, 4),
-                          .mirrored = number(0, 3) == 0, .scale = real(0.4, 2), .page = page()});
+                next.put({.sticker = sticker(),
+                          .centre = {real(-20, 230), real(-20, 320)},
+                          .turn = real(-4, 4),
+                          .mirrored = number(0, 3) == 0,
+                          .scale = real(0.4, 2),
+                          .page = page()});
                 apply(std::move(next));
             }
             break;
@@ -165,7 +169,8 @@ class Editor {
                 return apply(with_page_removed(d, page()));
             break;
         case 16:
-            if (auto made = clustered(d, planner, some(), static_cast<ClusterCut>(number(0, 1) * 4)); made && d.stickers.size() < 12)
+            if (auto made = clustered(d, planner, some(), static_cast<ClusterCut>(number(0, 1) * 4));
+                made && d.stickers.size() < 12)
                 return apply(std::move(made->document));
             break;
         case 17:
@@ -182,7 +187,9 @@ class Editor {
         case 20:
             return change_sticker([&](Sticker& s) { s.border.width = real(-1, 4); });
         case 21:
-            return change_sticker([&](Sticker& s) { s.bleed = {number(0, 1) ? Bleed::Kind::art : Bleed::Kind::none, real(0, 2)}; });
+            return change_sticker([&](Sticker& s) {
+                s.bleed = {number(0, 1) ? Bleed::Kind::art : Bleed::Kind::none, real(0, 2)};
+            });
         case 22:
             return change_sticker([&](Sticker& s) { s = resized(s, real(6, 40)); });
         case 23:
@@ -201,7 +208,8 @@ class Editor {
             if (findings.empty() || number(0, 1))
                 findings = preflight(d, planner);
             if (!findings.empty()) {
-                const Finding& finding = findings[static_cast<std::size_t>(number(0, static_cast<int>(findings.size()) - 1))];
+                const Finding& finding =
+                    findings[static_cast<std::size_t>(number(0, static_cast<int>(findings.size()) - 1))];
                 if (auto fixed = repaired(d, finding)) {
                     expect_only_touched(d, *fixed, finding);
                     return apply(std::move(*fixed));
@@ -241,7 +249,8 @@ class Editor {
         }
         ASSERT_GE(now.pages, 1) << words;
         for (const Placement& p : now.placements) {
-            EXPECT_TRUE(copies.insert(p.id).second) << words << ": copy " << static_cast<int>(p.id) << " is there twice";
+            EXPECT_TRUE(copies.insert(p.id).second)
+                << words << ": copy " << static_cast<int>(p.id) << " is there twice";
             EXPECT_LT(static_cast<int>(p.id), now.copy_ids.next) << words;
             EXPECT_TRUE(stickers.contains(p.sticker)) << words << ": a copy of nothing";
             EXPECT_TRUE(p.page >= 0 && p.page < now.pages) << words;

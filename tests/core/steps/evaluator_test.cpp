@@ -24,7 +24,9 @@ TEST(ColoursCarriedOutward, StayWithinTheirBudgetAndInTheirPlace) {
     EXPECT_GE(vast->margin * vast->factor, 3500);
     // The disc's own red lies all round it, as near as with all pixels.
     const int middle = vast->image.width / 2, beside = vast->margin - 3;
-    const auto* px = &vast->image.rgba[4 * (static_cast<std::size_t>(middle) * static_cast<std::size_t>(vast->image.width) + static_cast<std::size_t>(beside))];
+    const auto* px =
+        &vast->image.rgba[4 * (static_cast<std::size_t>(middle) * static_cast<std::size_t>(vast->image.width) +
+                               static_cast<std::size_t>(beside))];
     EXPECT_EQ((std::array{px[0], px[1], px[2], px[3]}), (std::array<std::uint8_t, 4>{200, 60, 40, 255}));
 }
 

@@ -41,7 +41,9 @@ TEST_F(WriteFile, LeavesTheOldFileWhenTheDiskIsFullAtAnyByte) {
         EXPECT_EQ(QDir(folder.path()).entryList(QDir::Files | QDir::Hidden), QStringList{"sheet.svg"})
             << "nothing half done is left about";
     }
-    EXPECT_EQ(test::on_a_full_disk(static_cast<rlim_t>(new_bytes.size()), [&] { return write_file(path, new_bytes) ? 0 : 1; }), 0);
+    EXPECT_EQ(test::on_a_full_disk(static_cast<rlim_t>(new_bytes.size()),
+                                   [&] { return write_file(path, new_bytes) ? 0 : 1; }),
+              0);
     EXPECT_EQ(there(), new_bytes);
 }
 
@@ -49,9 +51,7 @@ TEST_F(WriteFile, IsOldOrNewButNeverHalfWheneverItIsKilled) {
     std::mt19937 random(11);
     int old_left = 0, new_there = 0;
     for (int round = 0; round < 120; ++round) {
-        test::killed_after(random() % 4000, [&] {
-            (void)write_file(path, new_bytes);
-        });
+        test::killed_after(random() % 4000, [&] { (void)write_file(path, new_bytes); });
         const QByteArray now = there();
         ASSERT_TRUE(now == old_bytes || now == new_bytes) << now.size() << " bytes in round " << round;
         ++(now == old_bytes ? old_left : new_there);
@@ -61,8 +61,9 @@ TEST_F(WriteFile, IsOldOrNewButNeverHalfWheneverItIsKilled) {
 }
 
 TEST_F(WriteFile, SaysWhyNothingCanBeWrittenAndLeavesWhatWasThere) {
-    EXPECT_THAT(write_file(folder.filePath("no/such/folder/a.pdf"), "x").problem().text(),
-                testing::AllOf(HasSubstr("“a.pdf” cannot be written: No such file or directory"), HasSubstr("another folder")));
+    EXPECT_THAT(
+        write_file(folder.filePath("no/such/folder/a.pdf"), "x").problem().text(),
+        testing::AllOf(HasSubstr("“a.pdf” cannot be written: No such file or directory"), HasSubstr("another folder")));
     EXPECT_THAT(write_file(folder.path(), "x").problem().text(), HasSubstr("it is a folder"));
     EXPECT_THAT(write_file(QStringLiteral("/dev/full"), "x").problem().text(), HasSubstr("No space left on device"));
     if (::geteuid() != 0) { // the superuser may write anywhere

@@ -14,8 +14,10 @@ TEST(Dxf, LinesThatNoPaperHoldsAreRefused) {
     for (const char* number : {"1e300", "-1e300", "1e12"}) {
         const QByteArray n(number);
         for (const QByteArray& entity :
-             {"0\nCIRCLE\n8\n0\n10\n5\n20\n5\n40\n" + n + "\n", "0\nARC\n8\n0\n10\n5\n20\n5\n40\n" + n + "\n50\n0\n51\n90\n",
-              "0\nLINE\n8\n0\n10\n" + n + "\n20\n0\n11\n4\n21\n4\n", "0\nELLIPSE\n8\n0\n10\n0\n20\n0\n11\n4\n21\n4\n40\n" + n + "\n41\n0\n42\n3\n"}) {
+             {"0\nCIRCLE\n8\n0\n10\n5\n20\n5\n40\n" + n + "\n",
+              "0\nARC\n8\n0\n10\n5\n20\n5\n40\n" + n + "\n50\n0\n51\n90\n",
+              "0\nLINE\n8\n0\n10\n" + n + "\n20\n0\n11\n4\n21\n4\n",
+              "0\nELLIPSE\n8\n0\n10\n0\n20\n0\n11\n4\n21\n4\n40\n" + n + "\n41\n0\n42\n3\n"}) {
             const auto read = read_dxf(dxf_of(entity));
             EXPECT_FALSE(read) << entity.toStdString();
         }

@@ -95,10 +95,14 @@ QByteArray with_thumbnail(const QByteArray& jpeg) {
 }
 
 TEST(CutShort, IsNeverTakenForAWholePicture) {
-    const std::pair<const char*, QByteArray> files[] = {
-        {"PNG", written("png")},   {"JPEG", written("jpeg")}, {"JPEG with a thumbnail", with_thumbnail(written("jpeg"))},
-        {"CMYK JPEG", cmyk_jpeg()}, {"BMP", written("bmp")},   {"WebP", written("webp")},
-        {"TIFF", written("tiff")}, {"GIF", gif()}};
+    const std::pair<const char*, QByteArray> files[] = {{"PNG", written("png")},
+                                                        {"JPEG", written("jpeg")},
+                                                        {"JPEG with a thumbnail", with_thumbnail(written("jpeg"))},
+                                                        {"CMYK JPEG", cmyk_jpeg()},
+                                                        {"BMP", written("bmp")},
+                                                        {"WebP", written("webp")},
+                                                        {"TIFF", written("tiff")},
+                                                        {"GIF", gif()}};
     for (const auto& [name, whole] : files) {
         const auto read = decode_picture(whole, QStringLiteral("art"));
         ASSERT_TRUE(read) << name << ": " << read.problem().text();
