@@ -46,6 +46,20 @@ Result<QByteArray> zip_bytes(const ZipEntries& entries) {
     return is_whole ? Result<QByteArray>(std::move(bytes)) : failed;
 }
 
+namespace {
+
+/// All of an entry; nothing when it is damaged. Its checksum is only looked at by reading past its end.
+std::optional<QByteArray> content_of(zip_t* zip, zip_uint64_t index, zip_uint64_t size) {
+    const std::unique_ptr<zip_file_t, decltype(&zip_fclose)> file(zip_fopen_index(zip, index, 0), &zip_fclose);
+    QByteArray content(static_cast<qsizetype>(size), '\0');
+    char past_end = 0;
+    const bool is_whole = file && zip_fread(file.get(), content.data(), size) == static_cast<zip_int64_t>(size) &&
+                          zip_fread(file.get(), &past_end, 1) == 0;
+    return is_whole ? std::optional(std::move(content)) : std::nullopt;
+}
+
+} // namespace
+
 Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
     const Problem not_a_project{"It is damaged or not a Fusuma project."};
     zip_error_t error{};
@@ -65,12 +79,10 @@ Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
         if (stat.size > static_cast<zip_uint64_t>(most))
             return Problem{"Its contents are too large to open."};
         most -= static_cast<qint64>(stat.size);
-        const std::unique_ptr<zip_file_t, decltype(&zip_fclose)> file(
-            zip_fopen_index(zip.get(), static_cast<zip_uint64_t>(i), 0), &zip_fclose);
-        QByteArray content(static_cast<qsizetype>(stat.size), '\0');
-        if (!file || zip_fread(file.get(), content.data(), stat.size) != static_cast<zip_int64_t>(stat.size))
+        auto content = content_of(zip.get(), static_cast<zip_uint64_t>(i), stat.size);
+        if (!content)
             return not_a_project;
-        entries[stat.name] = std::move(content);
+        entries[stat.name] = std::move(*content);
     }
     return entries;
 }
@@ -83,11 +95,7 @@ std::optional<QByteArray> zip_entry(const QString& path, const std::string& name
     if (!zip || zip_stat(zip.get(), name.c_str(), 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE) ||
         stat.size > static_cast<zip_uint64_t>(most))
         return std::nullopt;
-    const std::unique_ptr<zip_file_t, decltype(&zip_fclose)> file(zip_fopen(zip.get(), name.c_str(), 0), &zip_fclose);
-    QByteArray content(static_cast<qsizetype>(stat.size), '\0');
-    if (!file || zip_fread(file.get(), content.data(), stat.size) != static_cast<zip_int64_t>(stat.size))
-        return std::nullopt;
-    return content;
+    return content_of(zip.get(), stat.index, stat.size);
 }
 
 } // namespace fusuma

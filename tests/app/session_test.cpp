@@ -1,5 +1,6 @@
 // The model behind the window, and the small widgets everything is made of.
 
+#include "app/common/save_place.h"
 #include "app/common/number_field.h"
 #include "app/common/widgets.h"
 #include "app/model/model.h"
@@ -11,6 +12,8 @@
 
 #include <QAbstractButton>
 #include <QApplication>
+#include <QClipboard>
+#include <QMimeData>
 #include <QSignalSpy>
 #include <QTest>
 #include <QWheelEvent>
@@ -386,6 +389,86 @@ TEST(Choices, ReportOnlyWhatAPersonPicks) {
     QTest::mouseClick(choices.findChild<QAbstractButton*>("choice1"), Qt::LeftButton);
     ASSERT_EQ(picked.count(), 1);
     EXPECT_EQ(picked[0][0].toInt(), 1);
+}
+
+TEST(PageFile, NumbersEveryPageButTheFirst) {
+    EXPECT_EQ(page_file("/a.b/cut.svg", 0), "/a.b/cut.svg");
+    EXPECT_EQ(page_file("/a.b/cut.svg", 1), "/a.b/cut-2.svg");
+    EXPECT_EQ(page_file("cut.final.plt", 11), "cut.final-12.plt");
+}
+
+/// The frame round the selection goes with the copies before anything is worked out anew.
+TEST_F(SessionTest, TheBoxInSightFollowsCopiesThatWereMovedTurnedAndScaled) {
+    const Selection one{CopyId{1}};
+    const Rect before = box_in_sight(model.snapshot(), model.document(), one);
+    EXPECT_NEAR(before.width(), 34, 0.1);
+    const Document shifted = moved(model.document(), one, {10, -5});
+    const Rect after = box_in_sight(model.snapshot(), shifted, one);
+    EXPECT_NEAR(after.min.x, before.min.x + 10, 1e-9);
+    EXPECT_NEAR(after.max.y, before.max.y - 5, 1e-9);
+    const Rect larger = box_in_sight(model.snapshot(), scaled(model.document(), one, before.centre(), 2), one);
+    EXPECT_NEAR(larger.width(), 2 * before.width(), 1e-6);
+    const Rect turned_box = box_in_sight(
+        model.snapshot(), turned(model.document(), one, before.centre(), std::acos(0.0)), one);
+    EXPECT_NEAR(turned_box.width(), before.height(), 1e-6);
+    EXPECT_TRUE(box_in_sight(model.snapshot(), model.document(), {CopyId{99}}).empty());
+    EXPECT_TRUE(box_in_sight({}, model.document(), one).empty()) << "nothing is worked out yet";
+}
+
+/// A project that is opened while another opens, and one that cannot be, leave a project that is whole.
+TEST_F(SessionTest, OpeningOneAfterTheOtherEndsWithTheLastThatCanBeRead) {
+    const QString first = folder.filePath("first.fusuma"), second = folder.filePath("second.fusuma"),
+                  damaged = folder.filePath("damaged.fusuma");
+    Document d;
+    d.sheet.gap = 4;
+    ASSERT_TRUE(save_project(d, first));
+    d.sheet.gap = 5;
+    ASSERT_TRUE(save_project(d, second));
+    ASSERT_TRUE(write_file(damaged, "no project"));
+    QSignalSpy told(&model.messages, &Messages::problem);
+    int followed = 0;
+    model.project.open(first, [&] { ++followed; });
+    model.project.open(second, [&] { ++followed; });
+    model.project.open(damaged, [&] { ++followed; });
+    settle();
+    EXPECT_EQ(model.document().sheet.gap, 5);
+    EXPECT_EQ(model.project.name(), "second");
+    EXPECT_EQ(followed, 2);
+    EXPECT_EQ(told.count(), 1);
+    EXPECT_FALSE(model.project.is_changed());
+}
+
+/// Saving goes on while people edit, open and start anew, and none of that is taken for the other.
+TEST_F(SessionTest, ASaveThatEndsLateBelongsToTheProjectThatItWasFor) {
+    const QString path = folder.filePath("first.fusuma");
+    model.project.start_new();
+    set_gap(4);
+    model.project.save(path);
+    model.project.start_new();
+    set_gap(9);
+    settle();
+    EXPECT_EQ(load_project(path)->sheet.gap, 4);
+    EXPECT_TRUE(model.project.path().isEmpty()) << "the new one has no file";
+    EXPECT_TRUE(model.project.is_changed());
+}
+
+TEST_F(SessionTest, CopiesArePastedWithoutTheirBytesWhereTheyCameFrom) {
+    model.in_hand.select({CopyId{1}});
+    model.copies.copy();
+    EXPECT_TRUE(model.copies.paste());
+    settle();
+    EXPECT_EQ(model.document().placements.size(), 3u);
+    QGuiApplication::clipboard()->setText("no copies");
+    EXPECT_FALSE(model.copies.paste());
+    auto* hostile = new QMimeData;
+    hostile->setData("application/x-fusuma-copies", "not a project");
+    QGuiApplication::clipboard()->setMimeData(hostile);
+    QSignalSpy told(&model.messages, &Messages::problem);
+    EXPECT_TRUE(model.copies.paste());
+    settle();
+    ASSERT_EQ(told.count(), 1);
+    EXPECT_THAT(told[0][0].toString().toStdString(), testing::HasSubstr("cannot be opened"));
+    EXPECT_EQ(model.document().placements.size(), 3u);
 }
 
 } // namespace
