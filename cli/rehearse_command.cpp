@@ -120,7 +120,7 @@ Outcome write_picture(const Rehearsal& r, Size paper, const LoadFaults& load, co
 
 ExitCode run(const RehearseCommand& command) {
     if (const Outcome fine =
-            check_outputs({command.project}, {{"--png", command.png}, {"--report", command.report}});
+            check_outputs({command.project}, {{"--png", command.png, true}, {"--report", command.report}});
         !fine)
         return fine.problem();
     auto document = load_project(QString::fromStdString(command.project));

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <iostream>
 #include <map>
+#include <set>
 
 namespace fusuma {
 
@@ -43,12 +44,16 @@ bool is_kept(const std::string& path) {
 
 Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<Output>& outputs) {
     std::map<QString, const char*> taken;
+    std::set<QString> read;
+    for (const std::string& input : inputs)
+        if (is_kept(input))
+            read.insert(true_path(input));
     for (const Output& output : outputs) {
         if (!is_kept(output.path))
             continue;
         const QString path = true_path(output.path);
-        for (const std::string& input : inputs)
-            if (is_kept(input) && true_path(input) == path)
+        for (std::size_t page = 0; page < (output.has_pages ? std::size_t{most_pages} : 1); ++page)
+            if (read.contains(true_path(page_file(output.path, page))))
                 return Problem{std::string(output.option) + " “" + output.path + "” would write over what is read.",
                                "Choose another name."};
         if (const auto [other, is_new] = taken.try_emplace(path, output.option); !is_new)

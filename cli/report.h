@@ -13,6 +13,7 @@ Outcome write_report(const nlohmann::json& report, const std::string& path);
 struct Output {
     const char* option;
     const std::string& path;
+    bool has_pages = false; ///< each page in a file of its own
 };
 /// Refuses what would write over what the command reads, or twice to one place, before anything is written.
 Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<Output>& outputs);

@@ -88,8 +88,8 @@ Outcome apply_cutting(const SheetCommand& command, Document& document) {
 Outcome check_files(const SheetCommand& command) {
     std::vector<std::string> read{command.mark_scheme, command.label.list};
     std::ranges::copy_if(command.inputs, std::back_inserter(read), std::not_fn(is_project));
-    std::vector<Output> outputs{{"--pdf", command.pdf},   {"--cut-pdf", command.cut_pdf}, {"--svg", command.svg},
-                                {"--dxf", command.dxf},   {"--hpgl", command.hpgl},       {"--png", command.png},
+    std::vector<Output> outputs{{"--pdf", command.pdf},        {"--cut-pdf", command.cut_pdf},  {"--svg", command.svg, true},
+                                {"--dxf", command.dxf, true},  {"--hpgl", command.hpgl, true}, {"--png", command.png, true},
                                 {"--report", command.report}};
     if (const Outcome fine = check_outputs(command.inputs, outputs); !fine)
         return fine;

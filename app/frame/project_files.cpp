@@ -5,6 +5,7 @@
 #include <QFileDialog>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QTimer>
 
 namespace fusuma::app {
 
@@ -65,6 +66,17 @@ void ProjectFiles::ask_before_overwriting(const Then& then) {
 }
 
 void ProjectFiles::leave(const Then& then) {
+    if (is_waiting)
+        return;
+    if (model.project.is_busy() || model.file_work.is_busy()) { // what is being written is waited for, and what became of it told
+        constexpr int every_ms = 50;
+        is_waiting = true;
+        QTimer::singleShot(every_ms, this, [this, then] {
+            is_waiting = false;
+            leave(then);
+        });
+        return;
+    }
     if (!may_stop_machines())
         return;
     if (!model.project.is_changed()) {
@@ -95,7 +107,14 @@ void ProjectFiles::open_files(const QStringList& paths) {
     if (project.isEmpty())
         add();
     else if (!show_if_open(project))
-        leave([this, project, add] { model.project.open(project, add); });
+        leave([this, project, add, pictures] {
+            model.project.open(project, [this, add, pictures](bool opened) {
+                if (opened)
+                    add();
+                else if (!pictures.isEmpty())
+                    emit model.messages.note(tr("The pictures were for the project that could not be opened, and are left out."));
+            });
+        });
 }
 
 } // namespace fusuma::app

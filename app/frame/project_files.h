@@ -32,6 +32,7 @@ class ProjectFiles : public QObject {
   private:
     Model& model;
     QWidget& window;
+    bool is_waiting = false; ///< to leave, for files that are being written
 
     void save_to(const QString& path, const Then& then);
     void ask_before_overwriting(const Then& then);

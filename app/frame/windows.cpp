@@ -26,6 +26,7 @@ Windows::Pane& Windows::open_pane() {
     pane.window.set_other_windows([this](const QString& path) { return show_if_open(path); },
                                   [this] { bring_forward(open_new()); });
     connect(&pane.window, &MainWindow::closed, this, [this, closed = &pane] {
+        closed->recovery.end();
         // Not while one of its own events is under way.
         QMetaObject::invokeMethod(
             this, [this, closed] { std::erase_if(panes, [closed](const auto& p) { return p.get() == closed; }); },
@@ -89,7 +90,8 @@ void Windows::open(const QStringList& paths) {
         }
         Pane& pane = empty_pane();
         bring_forward(pane.window);
-        pane.model.project.open(path, [&pane, with] { pane.model.importer.add_artwork(with); });
+        // Pictures come in even when the project cannot be opened, which is told.
+        pane.model.project.open(path, [&pane, with](bool) { pane.model.importer.add_artwork(with); });
     }
 }
 

@@ -41,6 +41,7 @@ class FileWork : public QObject {
     }
     /// What is done, in words; empty when nothing is.
     [[nodiscard]] QString business() const { return under_way.empty() ? QString() : under_way.front(); }
+    [[nodiscard]] bool is_busy() const { return !under_way.empty(); }
 
   private:
     Messages& messages;

@@ -48,15 +48,8 @@ void Project::remove_ticket(const std::string& code) {
     emit edited();
 }
 
-std::function<void(const QString&)> Project::failing() {
-    return [this](const QString& words) {
-        doing.clear();
-        emit messages.problem(words);
-    };
-}
-
-void Project::open(const QString& path, const std::function<void()>& then) {
-    doing = tr("Opening “%1”").arg(QFileInfo(path).fileName());
+void Project::open(const QString& path, const std::function<void(bool opened)>& then) {
+    doing.push_back(tr("Opening “%1”").arg(QFileInfo(path).fileName()));
     struct Loaded {
         Result<Document> document;
         FileStamp stamp;
@@ -68,21 +61,29 @@ void Project::open(const QString& path, const std::function<void()>& then) {
             return Loaded{load_project(path), before};
         },
         [this, path, then](Loaded loaded) {
-            doing.clear();
-            if (!loaded.document) {
+            doing.pop_front();
+            if (loaded.document) {
+                stamp = loaded.stamp;
+                replace(std::move(*loaded.document), path, {});
+            } else {
                 emit messages.problem(QString::fromStdString(loaded.document.problem().text()));
-                return;
             }
-            stamp = loaded.stamp;
-            replace(std::move(*loaded.document), path, {});
             if (then)
-                then();
+                then(static_cast<bool>(loaded.document));
         },
-        failing());
+        [this, then](const QString& words) {
+            doing.pop_front();
+            emit messages.problem(words);
+            if (then)
+                then(false);
+        });
 }
 
 void Project::open_example(const QString& path) {
-    open(path, [this, path] { adopt(document(), QFileInfo(path).completeBaseName()); });
+    open(path, [this, path](bool is_open) {
+        if (is_open)
+            adopt(document(), QFileInfo(path).completeBaseName());
+    });
 }
 
 void Project::start_new() {
@@ -112,7 +113,7 @@ void Project::replace(Document document, const QString& path, const QString& nam
 }
 
 void Project::save(const QString& path, const std::function<void(bool saved)>& then) {
-    doing = tr("Saving “%1”").arg(QFileInfo(path).fileName());
+    doing.push_back(tr("Saving “%1”").arg(QFileInfo(path).fileName()));
     struct Written {
         Outcome outcome;
         FileStamp stamp;
@@ -124,7 +125,7 @@ void Project::save(const QString& path, const std::function<void(bool saved)>& t
             return Written{std::move(outcome), stamp_of(path)};
         },
         [this, path, then, document = document(), for_project = opened](const Written& written) {
-            doing.clear();
+            doing.pop_front();
             if (!written.outcome) {
                 emit messages.problem(QString::fromStdString(written.outcome.problem().text()));
             } else if (for_project == opened) {
@@ -136,8 +137,9 @@ void Project::save(const QString& path, const std::function<void(bool saved)>& t
             if (then)
                 then(static_cast<bool>(written.outcome));
         },
-        [failed = failing(), then](const QString& words) {
-            failed(words);
+        [this, then](const QString& words) {
+            doing.pop_front();
+            emit messages.problem(words);
             if (then)
                 then(false);
         });

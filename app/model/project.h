@@ -6,6 +6,7 @@
 #include "formats/basics/file.h"
 
 #include <QThreadPool>
+#include <deque>
 #include <functional>
 #include <optional>
 
@@ -36,8 +37,8 @@ class Project : public QObject {
     void add_ticket(const Ticket& ticket);
     void remove_ticket(const std::string& code);
 
-    /// A failure is told and changes nothing; then nothing follows.
-    void open(const QString& path, const std::function<void()>& then = {});
+    /// A failure is told and changes nothing. @param then  called with whether it was opened
+    void open(const QString& path, const std::function<void(bool opened)>& then = {});
     void open_example(const QString& path); ///< to be saved under a name of its own
     void start_new();
     /// What is edited meanwhile is not saved by it. A failure is told, and leaves the file as it was.
@@ -54,7 +55,8 @@ class Project : public QObject {
     /// Has somebody else written the file since it was read or saved here? One that is gone cannot be overwritten.
     [[nodiscard]] bool has_changed_on_disk() const;
     /// What files are read or written for, in words; empty when for nothing.
-    [[nodiscard]] const QString& business() const { return doing; }
+    [[nodiscard]] QString business() const { return doing.empty() ? QString() : doing.front(); }
+    [[nodiscard]] bool is_busy() const { return !doing.empty(); }
 
   signals:
     void replacing(); ///< another document is about to take the place of this one
@@ -66,14 +68,14 @@ class Project : public QObject {
     Messages& messages;
     History history{Document{}};
     std::optional<Document> saved_document = Document{}; ///< nothing: no file holds it
-    QString file, fallback_name, doing;
+    QString file, fallback_name;
+    std::deque<QString> doing; ///< with files, the first at work
     FileStamp stamp;
     std::uint64_t opened = 0;
     bool was_undone = false; ///< the last step was back
     QThreadPool files;
 
     void replace(Document document, const QString& path, const QString& name);
-    [[nodiscard]] std::function<void(const QString&)> failing();
 };
 
 } // namespace fusuma::app

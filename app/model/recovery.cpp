@@ -83,7 +83,8 @@ Recovery::Recovery(Project& open_project, Messages& told, const QString& where)
 
 Recovery::~Recovery() {
     worker.waitForDone();
-    QFile::remove(file);
+    if (is_given_up || (!takes_up && !project.is_changed()))
+        QFile::remove(file);
 }
 
 QString Recovery::usual_folder() {
@@ -143,7 +144,7 @@ void Recovery::keep() {
     if (is_keeping || takes_up)
         return;
     if (!project.is_changed()) {
-        if (kept)
+        if (QFile::exists(file))
             QFile::remove(file);
         kept.reset();
         failures = 0;

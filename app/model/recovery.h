@@ -28,8 +28,10 @@ class Recovery : public QObject {
   public:
     /// @param folder  where work is kept; created when missing
     Recovery(Project& open_project, Messages& told, const QString& folder);
-    /// The end of its window: what was not saved was given up.
+    /// Leaves what is not saved for the next start, unless `end` was called: not every end is one that people were asked at.
     ~Recovery() override;
+    /// Its window was closed by people, who saved or gave up what was there.
+    void end() { is_given_up = !takes_up; }
 
     /// $XDG_STATE_HOME/fusuma/unsaved, as the XDG base directory specification has it.
     [[nodiscard]] static QString usual_folder();
@@ -51,7 +53,7 @@ class Recovery : public QObject {
     QTimer timer;
     QThreadPool worker;
     std::optional<Document> kept; ///< that the file holds
-    bool is_keeping = false, takes_up = false, is_tried = false;
+    bool is_keeping = false, takes_up = false, is_tried = false, is_given_up = false;
     int failures = 0; ///< one after the other
 
     void take_a_file();

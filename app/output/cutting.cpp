@@ -66,7 +66,8 @@ void Cutting::plan() {
             planned = std::move(result);
             cutter.load();
             stage.enter(Stage::found);
-        });
+        },
+        [this] { stage.enter(Stage::printed); });
 }
 
 Result<CutterAddress> Cutting::address() {

@@ -130,8 +130,8 @@ void PrintAct::refresh() {
     warning->setVisible(printer.borderless || printer.scaling != 1);
     warning->setText(
         printer.borderless
-            ? tr("This printer is set to borderless, which enlarges the page: no cut would meet its print.")
-            : tr("This printer is set to scale pages: no cut would meet its print."));
+            ? tr("This printer is set to borderless, which enlarges the page: the cut would miss its print.")
+            : tr("This printer is set to scale pages: the cut would miss its print."));
     const bool may_print = !is_empty && !run.is_cutting() && run.stage() != Stage::printing;
     practice->setEnabled(may_print);
     for (auto* b : {real, pdf})

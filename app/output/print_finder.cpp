@@ -51,7 +51,8 @@ void PrintFinder::look_for_marks() {
                 found.reason = "Found by the paper's edge: nothing checks where the print lies.";
             }
             judge_found();
-        });
+        },
+        [this] { stage.enter(Stage::printed); });
 }
 
 void PrintFinder::judge_found() {

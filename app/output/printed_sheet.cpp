@@ -20,7 +20,7 @@ PrintedSheet::PrintedSheet(Model& project, RunStage& run_stage, LatestOnly& back
     const auto has_gone = [this] { return in_hand && !find_ticket(model.document(), in_hand->code); };
     connect(&model.project, &Project::replaced, this, [this, has_gone] {
         is_wanted = false;
-        if (has_gone())
+        if (!in_hand || has_gone()) // one that is on its way was of the project before
             put_down();
     });
     connect(&model, &Model::changed, this, [this, has_gone] {
@@ -55,16 +55,15 @@ void PrintedSheet::freeze_soon() {
 void PrintedSheet::take(const std::shared_ptr<const Ticket>& ticket) {
     if (stage.is_cutting() || !ticket)
         return;
-    in_hand = ticket;
-    shown_page = 0;
-    printed_plan.reset();
+    put_down(); // nothing of the one before is shown, found or exported for this one
     stage.enter(Stage::printing);
     work.start(
         [ticket, &planner = model.working_out.planner()] {
             return std::make_shared<const JobPlan>(
                 with_code(*planner.plan(*ticket->document), *ticket->document, ticket->code));
         },
-        [this, ticket](std::shared_ptr<const JobPlan> plan) { take_as_planned(ticket, std::move(plan)); });
+        [this, ticket](std::shared_ptr<const JobPlan> plan) { take_as_planned(ticket, std::move(plan)); },
+        [this] { put_down(); });
 }
 
 void PrintedSheet::take_as_planned(const std::shared_ptr<const Ticket>& ticket, std::shared_ptr<const JobPlan> plan) {
@@ -114,7 +113,8 @@ void PrintedSheet::print_for_practice() {
             printed = *fresh.sheet;
             slip_sheet = fresh.slips;
             stage.enter(Stage::printed);
-        });
+        },
+        [this] { put_down(); });
 }
 
 } // namespace fusuma::app

@@ -149,7 +149,7 @@ PrinterCard::PrinterCard(Model& project) : SheetCard(project) {
     rows_of_card->addWidget(label(tr("As set in its print settings"), "dim"));
     scaling = plain(10, 1000, "printScaling");
     scaling->set_suffix(QStringLiteral("%"));
-    scaling->setToolTip(tr("Anything but 100 % spoils every size and no cut meets its print."));
+    scaling->setToolTip(tr("Anything but 100 % spoils every size, and the cut misses its print."));
     add_row(tr("Scaling"), scaling);
     connect(scaling, &NumberField::edited, this, [this](double percent) {
         edit_sheet(tr("Print settings"), [percent](SheetSettings& s) { s.printer.scaling = percent / 100; });

@@ -12,7 +12,7 @@ void scaled_print(const PreflightInput& input, Findings& findings) {
     findings.push_back({.rule = "scaled-print",
                         .message = is_scaled
                                        ? "The printer is set to " + std::to_string(std::lround(printer.scaling * 100)) +
-                                             " %, so nothing will have its size and no cut will meet its print"
+                                             " %, so nothing will have its size and the cut will miss its print"
                                        : "The printer is set to print borderless, which enlarges the page",
                         .at = {input.plan.paper.width / 2, 0},
                         .fix = Fix{"Print at true size", [](const Document& now) -> std::optional<Document> {

@@ -82,6 +82,23 @@ TEST_F(Leaving, SavingOnTheWayOutIsWaitedForAndAFailedOneStays) {
     EXPECT_EQ(load_project(path)->sheet.gap, 7);
 }
 
+/// What is being written is there, or its failure told, before the window goes.
+TEST_F(Leaving, ClosingWaitsForWhatIsBeingSaved) {
+    edit_gap(5);
+    const QString path = folder.filePath("slow.fusuma");
+    model.project.save(path);
+    model.file_work.write({{folder.filePath("slow.svg"),
+                            [] {
+                                QThread::msleep(300);
+                                return QByteArray("<svg/>");
+                            }}},
+                          {});
+    EXPECT_EQ(answering(QMessageBox::RejectRole, [&] { window.close(); }), "") << "it is saved by then: nothing to ask";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, 10000));
+    EXPECT_EQ(load_project(path)->sheet.gap, 5);
+    EXPECT_TRUE(QFile::exists(folder.filePath("slow.svg")));
+}
+
 TEST_F(Leaving, AFileThatSomebodyElseWroteIsNotReplacedWithoutAQuestion) {
     const QString path = folder.filePath("shared.fusuma");
     ASSERT_TRUE(save(path));

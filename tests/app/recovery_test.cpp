@@ -44,6 +44,7 @@ class RecoveryTest : public testing::Test {
             wait_for([&] { return !QDir(folder.filePath("other")).entryList({"*.fusuma"}, QDir::Files).isEmpty(); });
             const QString made = QDir(folder.filePath("other")).entryList({"*.fusuma"}, QDir::Files).front();
             EXPECT_TRUE(QFile::copy(folder.filePath("other/" + made), file));
+            recovery.end();
         }
         return file;
     }
@@ -68,9 +69,36 @@ TEST_F(RecoveryTest, KeepsWhatIsUnsavedAndRemovesItOnceItIsSaved) {
             d.sheet.gap = 7;
             return d;
         });
-        wait_for([&] { return files().size() == 1; }, 5000);
+        wait_for([&] { return files().size() == 1; }, 5000);        recovery.end();
     }
     EXPECT_TRUE(files().isEmpty()) << "its window was closed, and what to do with it was asked";
+}
+
+/// A desktop that ends, or a program that is told to, closes no windows.
+TEST_F(RecoveryTest, AnEndThatNobodyWasAskedAtLeavesTheWork) {
+    {
+        Model model;
+        Recovery recovery(model.project, model.messages, kept_in);
+        model.project.edit("Gap", [](Document d) {
+            d.sheet.gap = 6;
+            return d;
+        });
+        wait_for([&] { return files().size() == 1; }, 5000);
+    }
+    EXPECT_EQ(Recovery::left_behind(kept_in).size(), 1u);
+}
+
+/// Closing the window before the work has arrived must not take it for given up.
+TEST_F(RecoveryTest, WorkThatIsStillBeingTakenUpOutlivesItsWindow) {
+    leave("Kelp", 4);
+    {
+        Model model;
+        Recovery recovery(model.project, model.messages, kept_in);
+        recovery.take_up(Recovery::left_behind(kept_in).front());
+        recovery.end();
+    }
+    ASSERT_EQ(Recovery::left_behind(kept_in).size(), 1u);
+    EXPECT_EQ(load_project(Recovery::left_behind(kept_in).front().file)->sheet.gap, 4);
 }
 
 TEST_F(RecoveryTest, OffersEveryWorkThatWasLeftBehindAndKeepsItUntilItIsSaved) {
@@ -135,10 +163,8 @@ TEST_F(RecoveryTest, SaysWhenWorkWasTriedBefore) {
         wait_for([&] {
             const QByteArray words = zip_entry(kept_in + "/" + files().front(), "unsaved.json", 1 << 16).value_or("");
             return words.contains("\"tried\":true");
-        });
-        ASSERT_TRUE(QFile::copy(kept_in + "/" + files().front(), kept_in + "/again.fusuma")); // and now it is killed
-    }
-    const auto left = Recovery::left_behind(kept_in);
+        });    } // and it ends without asking
+const auto left = Recovery::left_behind(kept_in);
     ASSERT_EQ(left.size(), 1u);
     EXPECT_TRUE(left[0].was_tried);
     EXPECT_EQ(left[0].name, "Kelp");
@@ -248,6 +274,12 @@ TEST_F(TwoWindows, AProjectAndPicturesTogetherAreBothThere) {
     wait_for([&] { return windows.count() == 1 && windows.model(0).document().stickers.size() == 2; });
     EXPECT_EQ(windows.model(0).document().sheet.gap, 9);
     EXPECT_EQ(windows.model(0).project.name(), "second");
+}
+
+TEST_F(TwoWindows, PicturesComeInEvenWhenTheProjectBesideThemCannotBeOpened) {
+    ASSERT_TRUE(write_file(folder.filePath("damaged.fusuma"), "no project"));
+    windows.open({folder.filePath("damaged.fusuma"), test::demo_art("puffin.png")});
+    wait_for([&] { return windows.count() == 1 && windows.model(0).document().stickers.size() == 1; });
 }
 
 TEST_F(TwoWindows, PicturesNeverLandInWorkThatIsOpen) {

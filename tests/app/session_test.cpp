@@ -427,9 +427,9 @@ TEST_F(SessionTest, OpeningOneAfterTheOtherEndsWithTheLastThatCanBeRead) {
     ASSERT_TRUE(write_file(damaged, "no project"));
     QSignalSpy told(&model.messages, &Messages::problem);
     int followed = 0;
-    model.project.open(first, [&] { ++followed; });
-    model.project.open(second, [&] { ++followed; });
-    model.project.open(damaged, [&] { ++followed; });
+    model.project.open(first, [&](bool opened) { followed += opened; });
+    model.project.open(second, [&](bool opened) { followed += opened; });
+    model.project.open(damaged, [&](bool opened) { followed += opened; });
     settle();
     EXPECT_EQ(model.document().sheet.gap, 5);
     EXPECT_EQ(model.project.name(), "second");

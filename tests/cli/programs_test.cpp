@@ -187,6 +187,9 @@ TEST_F(Programs, NeverWriteOverWhatTheyReadNorTwoThingsToOnePlace) {
     }
     EXPECT_EQ(run(FUSUMA_CLI, {"sheet", art, "--svg", art}).code, 2);
     EXPECT_EQ(run(FUSUMA_CLI, {"sheet", "--label", "oval:40x30", "--list", list, "--report", list}).code, 2);
+    const QString second_page = at("sheet-2.png"); // what --png sheet.png writes the second page to
+    ASSERT_TRUE(QFile::copy(art, second_page));
+    EXPECT_EQ(run(FUSUMA_CLI, {"sheet", second_page, "--png", at("sheet.png")}).code, 2);
     EXPECT_EQ(*read_file(art, 1 << 24), before);
     EXPECT_EQ(*read_file(list, 100), "name\nDulse\n");
 

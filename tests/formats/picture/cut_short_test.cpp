@@ -1,6 +1,7 @@
 // Files that end too early, as after a broken download: refused, or whole, never a picture with a part made up.
 
 #include "formats/picture/picture_read.h"
+#include "tests/support/cmyk_jpeg.h"
 #include "tests/support/samples.h"
 
 #include <QBuffer>
@@ -8,8 +9,6 @@
 #include <QImageWriter>
 #include <gmock/gmock.h>
 
-#include <cstdio>
-#include <jpeglib.h>
 
 namespace fusuma {
 namespace {
@@ -58,31 +57,9 @@ QByteArray gif() {
 }
 
 QByteArray cmyk_jpeg() {
-    jpeg_compress_struct info;
-    jpeg_error_mgr errors;
-    info.err = jpeg_std_error(&errors);
-    jpeg_create_compress(&info);
-    unsigned char* memory = nullptr;
-    unsigned long size = 0;
-    jpeg_mem_dest(&info, &memory, &size);
-    info.image_width = 90;
-    info.image_height = 70;
-    info.input_components = 4;
-    info.in_color_space = JCS_CMYK;
-    jpeg_set_defaults(&info);
-    jpeg_start_compress(&info, TRUE);
-    std::vector<JSAMPLE> row(4 * 90);
-    while (info.next_scanline < 70) {
-        for (std::size_t i = 0; i < row.size(); ++i)
-            row[i] = static_cast<JSAMPLE>(i * 7 + info.next_scanline * 3);
-        JSAMPROW line = row.data();
-        jpeg_write_scanlines(&info, &line, 1);
-    }
-    jpeg_finish_compress(&info);
-    const QByteArray bytes(reinterpret_cast<char*>(memory), static_cast<qsizetype>(size));
-    jpeg_destroy_compress(&info);
-    std::free(memory);
-    return bytes;
+    return test::cmyk_jpeg(90, 70, [](unsigned x, unsigned y) {
+        return std::array{static_cast<int>(x * 7 % 256), static_cast<int>(y * 3), static_cast<int>((x + y) % 256), 20};
+    });
 }
 
 /// A small picture within a JPEG, as cameras put there, has an end of its own.

@@ -4,6 +4,7 @@
 
 #include "formats/basics/qpdf.h"
 #include "formats/picture/picture_read.h"
+#include "tests/support/cmyk_jpeg.h"
 #include "tests/support/png_crc.h"
 
 #include <QBuffer>
@@ -13,7 +14,6 @@
 #include <csetjmp>
 #include <cstdio>
 #include <gmock/gmock.h>
-#include <jpeglib.h>
 #include <lcms2.h>
 
 namespace fusuma {
@@ -84,40 +84,10 @@ TEST(ColourProfile, ABrokenOneIsToldAndTheColoursStay) {
     }
 }
 
-/// A JPEG of one mix of inks, written as the Adobe marker asks: inverted.
+/// A JPEG of one mix of inks.
 QByteArray cmyk_jpeg(std::array<int, 4> inks, const QByteArray& profile) {
-    jpeg_compress_struct info;
-    jpeg_error_mgr errors;
-    info.err = jpeg_std_error(&errors);
-    jpeg_create_compress(&info);
-    unsigned char* out = nullptr;
-    unsigned long size = 0;
-    jpeg_mem_dest(&info, &out, &size);
-    info.image_width = 32;
-    info.image_height = 16;
-    info.input_components = 4;
-    info.in_color_space = JCS_CMYK;
-    jpeg_set_defaults(&info);
-    jpeg_set_quality(&info, 95, TRUE);
-    jpeg_start_compress(&info, TRUE);
-    if (!profile.isEmpty()) {
-        const QByteArray marker = QByteArray("ICC_PROFILE\0\x01\x01", 14) + profile;
-        jpeg_write_marker(&info, JPEG_APP0 + 2, reinterpret_cast<const JOCTET*>(marker.constData()),
-                          static_cast<unsigned>(marker.size()));
-    }
-    std::vector<unsigned char> row;
-    for (int x = 0; x < 32; ++x)
-        for (const int ink : inks)
-            row.push_back(static_cast<unsigned char>(255 - ink));
-    while (info.next_scanline < info.image_height) {
-        JSAMPROW rows[] = {row.data()};
-        jpeg_write_scanlines(&info, rows, 1);
-    }
-    jpeg_finish_compress(&info);
-    jpeg_destroy_compress(&info);
-    const QByteArray bytes(reinterpret_cast<const char*>(out), static_cast<qsizetype>(size));
-    free(out);
-    return bytes;
+    return test::cmyk_jpeg(
+        32, 16, [inks](unsigned, unsigned) { return inks; }, profile);
 }
 
 TEST(CmykJpeg, InksBecomeColours) {
