@@ -455,6 +455,23 @@ TEST_F(Output, APdfIsATicketAndAPlainPaperTestIsNot) {
     EXPECT_EQ(model.document().tickets.size(), 1u);
 }
 
+TEST_F(Output, ATicketThatIsBeingTakenBelongsToItsProjectOnly) {
+    print();
+    const auto ticket = run->printed.ticket();
+    run->printed.put_down();
+    run->printed.take(ticket);
+    reach(RunStage::Stage::printed);
+    EXPECT_EQ(run->printed.ticket(), ticket);
+    run->printed.put_down();
+    run->printed.take(ticket);
+    EXPECT_FALSE(run->printed.plan()) << "nothing is exported or cut of it before it is planned";
+    model.project.start_new();
+    settle();
+    QTest::qWait(300);
+    EXPECT_FALSE(run->printed.ticket());
+    EXPECT_EQ(run->stage(), RunStage::Stage::nothing);
+}
+
 /// While people are asked, the cutter waits with its blade up; when they stay, it goes on, and nothing is lost.
 TEST_F(Output, LeavingACutAsksFirstAndTheCutterWaitsMeanwhile) {
     print();
