@@ -3,6 +3,7 @@
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "app/model/in_background.h"
 #include "formats/basics/file.h"
 #include "formats/fonts/fonts.h"
 
@@ -12,6 +13,7 @@
 #include <QListWidget>
 #include <QMessageBox>
 #include <QPainter>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -79,7 +81,8 @@ NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
     make->setText(tr("Make this label"));
     make->setObjectName(QStringLiteral("makeLabel"));
     make->setProperty("role", "primary");
-    auto* more = buttons->addButton(tr("From a template file…"), QDialogButtonBox::ActionRole);
+    more = buttons->addButton(tr("From a template file…"), QDialogButtonBox::ActionRole);
+    more->setObjectName(QStringLiteral("templateFile"));
     connect(more, &QPushButton::clicked, this, &NewLabelDialog::add_from_file);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -94,27 +97,46 @@ NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
 
 void NewLabelDialog::add(const LabelTemplate& one) {
     templates.push_back(one);
-    auto* item = new QListWidgetItem(QIcon(picture_of(one.design)), QString::fromStdString(one.name));
+    auto* item = new QListWidgetItem(QString::fromStdString(one.name));
     item->setToolTip(tr("%1: %2").arg(QString::fromStdString(one.family), QString::fromStdString(one.name)));
     list->addItem(item);
+    if (with_picture == list->count() - 1)
+        QTimer::singleShot(0, this, &NewLabelDialog::add_next_picture);
+}
+
+void NewLabelDialog::add_next_picture() {
+    list->item(with_picture)->setIcon(QIcon(picture_of(templates[static_cast<std::size_t>(with_picture)].design)));
+    if (++with_picture < list->count())
+        QTimer::singleShot(0, this, &NewLabelDialog::add_next_picture);
 }
 
 void NewLabelDialog::add_from_file() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Template file"), {}, tr("Label templates (*.json)"));
     if (path.isEmpty())
         return;
-    constexpr qint64 largest = 4 << 20;
-    const auto file = read_file(path, largest);
-    const auto read = file ? read_templates(file->toStdString()) : Result<std::vector<LabelTemplate>>(file.problem());
-    if (!read) {
+    more->setEnabled(false);
+    const auto refuse = [this, path](const QString& why) {
+        more->setEnabled(true);
         QMessageBox::warning(this, tr("Template file"),
-                             QString::fromStdString(quoted_name(path) + " cannot be used. " + read.problem().text()));
-        return;
-    }
-    const int first = list->count();
-    for (const LabelTemplate& one : *read)
-        add(one);
-    list->setCurrentRow(first);
+                             tr("%1 cannot be used. %2").arg(QString::fromStdString(quoted_name(path)), why));
+    };
+    in_background(
+        reader, this,
+        [path] {
+            constexpr qint64 largest = 4 << 20;
+            const auto file = read_file(path, largest);
+            return file ? read_templates(file->toStdString()) : Result<std::vector<LabelTemplate>>(file.problem());
+        },
+        [this, refuse](const Result<std::vector<LabelTemplate>>& read) {
+            if (!read)
+                return refuse(QString::fromStdString(read.problem().text()));
+            more->setEnabled(true);
+            const int first = list->count();
+            for (const LabelTemplate& one : *read)
+                add(one);
+            list->setCurrentRow(first);
+        },
+        refuse);
 }
 
 LabelTemplate NewLabelDialog::chosen() const {

@@ -3,7 +3,7 @@
 #include "formats/label/label_json.h"
 
 #include <QDialog>
-#include <optional>
+#include <QThreadPool>
 
 class QListWidget;
 class QPushButton;
@@ -15,6 +15,7 @@ class NewLabelDialog : public QDialog {
     Q_OBJECT
   public:
     explicit NewLabelDialog(QWidget* parent);
+    ~NewLabelDialog() override { reader.waitForDone(); }
     /// The design chosen, dated today.
     [[nodiscard]] LabelTemplate chosen() const;
 
@@ -22,8 +23,12 @@ class NewLabelDialog : public QDialog {
     std::vector<LabelTemplate> templates;
     QListWidget* list;
     QPushButton* make;
+    QPushButton* more;
+    QThreadPool reader;
+    int with_picture = 0; ///< templates that have theirs; the others follow one at a time
 
     void add(const LabelTemplate& one);
+    void add_next_picture();
     void add_from_file();
 };
 

@@ -1,9 +1,9 @@
 #include "app/output/dialogs.h"
 
 #include "app/common/save_place.h"
+#include "app/model/profiles.h"
 #include "app/output/form.h"
 #include "app/output/print_sheet.h"
-#include "app/model/profiles.h"
 #include "core/plan/cut_page.h"
 #include "core/plan/test_prints.h"
 #include "formats/cut_files/hpgl.h"
@@ -45,12 +45,12 @@ std::vector<std::size_t> chosen_mark(const QComboBox* box) {
 }
 
 void save_made(Model& model, QWidget* over, const QString& suggestion, const QString& suffix,
-          const std::function<std::string()>& make) {
+               const std::function<std::string()>& make) {
     const auto path = ask_where_to_save(over, text("Save as"), suggestion,
                                         suffix == QLatin1String(".pdf") ? text("PDF") : text("HP-GL"), suffix);
     if (path)
         model.file_work.write({{*path, [make] { return QByteArray::fromStdString(make()); }}},
-                             text("Saved %1.").arg(QFileInfo(*path).fileName()));
+                              text("Saved %1.").arg(QFileInfo(*path).fileName()));
 }
 
 /// Two buttons that print a test page or save it.
@@ -64,15 +64,14 @@ QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>&
     layout->addWidget(print);
     layout->addWidget(save);
     QObject::connect(print, &QPushButton::clicked, &form, [&model, &form, plan] {
-        QPrinter printer(QPrinter::HighResolution);
-        const JobPlan page = plan();
-        if (ask_for_printer(printer, page.paper, 1, &form))
-            if (const Outcome done = paint_sheets(printer, page); !done)
-                emit model.messages.problem(QString::fromStdString(done.problem().text()));
+        const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+        const auto page = std::make_shared<const JobPlan>(plan());
+        if (ask_for_printer(*printer, page->paper, 1, &form))
+            print_sheets(model, printer, page);
     });
     QObject::connect(save, &QPushButton::clicked, &form, [&model, &form, plan, file] {
         save_made(model, &form, file, QStringLiteral(".pdf"),
-             [page = plan()] { return print_pdf(page, {.with_cut_lines = false}); });
+                  [page = plan()] { return print_pdf(page, {.with_cut_lines = false}); });
     });
     return line;
 }
@@ -81,8 +80,9 @@ QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>&
 
 void ask_for_faults(OutputRun& run, QWidget* parent) {
     PracticeFaults f = run.faults();
-    const auto marks =
-        run.printed.ticket() ? run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks : std::vector<Mark>{};
+    const auto marks = run.printed.ticket()
+                           ? run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks
+                           : std::vector<Mark>{};
     Form form(text("What may go wrong"), "faultsDialog", Unit::mm, parent);
     form.add_words(text(
         "The practice devices behave as badly as you ask, so that everything can be tried without spoiling a sheet."));
@@ -199,10 +199,10 @@ void ask_for_material(Model& model, QWidget* parent) {
             const Point middle{40, 40}, half{side / 2, side / 2};
             return CutPath{contour_of(corners_of({middle - half, middle + half})), kind, CopyId::none};
         };
-        const Material now = read();
-        const CutJob job = cut_page({at(20, CutKind::kiss), at(30, CutKind::through)}, paper, {}, now);
         save_made(model, &form, text("test square"), QStringLiteral(".plt"),
-             [job, now, paper] { return cut_hpgl(job, now, paper, {.sets_tool = true}); });
+                  [now = read(), paper, paths = std::vector{at(20, CutKind::kiss), at(30, CutKind::through)}] {
+                      return cut_hpgl(cut_page(paths, paper, {}, now), now, paper, {.sets_tool = true});
+                  });
     });
     if (!form.run(text("Use it")))
         return;
@@ -271,10 +271,11 @@ void set_machine_right(Model& model, QWidget* parent) {
     auto* cut = button(text("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"), text("For your cutter"));
     form.add_wide(cut);
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
-        const JobPlan plan = machine_test(sheet);
-        const CutJob job = cut_page(plan.pages.front().cuts, plan.paper, sheet.cutter, document.material);
-        save_made(model, &form, text("machine test"), QStringLiteral(".plt"),
-             [job, material = document.material, paper = plan.paper] { return cut_hpgl(job, material, paper); });
+        save_made(model, &form, text("machine test"), QStringLiteral(".plt"), [sheet, material = document.material] {
+            const JobPlan plan = machine_test(sheet);
+            return cut_hpgl(cut_page(plan.pages.front().cuts, plan.paper, sheet.cutter, material), material,
+                            plan.paper);
+        });
     });
     form.add_words(text("2. How far was each square cut beside its print? Right and down count positive."));
     std::vector<std::pair<NumberField*, NumberField*>> fields;

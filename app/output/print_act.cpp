@@ -54,14 +54,14 @@ bool PrintAct::may_print() {
 void PrintAct::print_on_printer() {
     if (!may_print())
         return;
-    QPrinter printer(QPrinter::HighResolution);
-    if (!ask_for_printer(printer, model.document().sheet.paper, model.document().pages, this))
+    const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+    if (!ask_for_printer(*printer, model.document().sheet.paper, model.document().pages, this))
         return;
     if (const auto plan = run.printed.freeze())
-        if (const Outcome printed = paint_sheets(printer, *plan); !printed) {
-            emit model.messages.problem(QString::fromStdString(printed.problem().text()));
-            model.project.remove_ticket(run.printed.ticket()->code); // nothing was printed
-        }
+        print_sheets(model, printer, plan, [this, code = run.printed.ticket()->code](bool printed) {
+            if (!printed)
+                model.project.remove_ticket(code);
+        });
 }
 
 void PrintAct::save_pdf() {
@@ -73,15 +73,16 @@ void PrintAct::save_pdf() {
         return;
     const std::string code = run.printed.ticket()->code;
     model.file_work.write({{*path,
-                           [plan, inks = model.document().inks] {
-                               return QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = true, .inks = inks}));
-                           }}},
-                         tr("Saved %1 as ticket %2. Print it at actual size.")
-                             .arg(QFileInfo(*path).fileName(), QString::fromStdString(code)),
-                         [this, code](bool written) {
-                             if (!written)
-                                 model.project.remove_ticket(code);
-                         });
+                            [plan, inks = model.document().inks] {
+                                return QByteArray::fromStdString(
+                                    print_pdf(*plan, {.with_cut_lines = true, .inks = inks}));
+                            }}},
+                          tr("Saved %1 as ticket %2. Print it at actual size.")
+                              .arg(QFileInfo(*path).fileName(), QString::fromStdString(code)),
+                          [this, code](bool written) {
+                              if (!written)
+                                  model.project.remove_ticket(code);
+                          });
 }
 
 void PrintAct::print_test() {
@@ -97,17 +98,17 @@ void PrintAct::print_test() {
     const auto* to_printer = ask.addButton(tr("Print…"), QMessageBox::AcceptRole);
     const auto* to_pdf = ask.addButton(tr("Save as PDF…"), QMessageBox::AcceptRole);
     ask.exec();
-    const JobPlan plan = plain_paper_test(*snapshot.plan, snapshot.document.sheet);
+    const auto plan = std::make_shared<const JobPlan>(plain_paper_test(*snapshot.plan, snapshot.document.sheet));
     if (ask.clickedButton() == to_printer) {
-        QPrinter printer(QPrinter::HighResolution);
-        if (ask_for_printer(printer, plan.paper, static_cast<int>(plan.pages.size()), this))
-            if (const Outcome printed = paint_sheets(printer, plan); !printed)
-                emit model.messages.problem(QString::fromStdString(printed.problem().text()));
+        const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+        if (ask_for_printer(*printer, plan->paper, static_cast<int>(plan->pages.size()), this))
+            print_sheets(model, printer, plan);
     } else if (ask.clickedButton() == to_pdf) {
         if (const auto path =
                 ask_where_to_save(this, tr("Save as"), tr("plain paper test"), tr("PDF"), QStringLiteral(".pdf")))
-            model.file_work.write({{*path, [plan] { return QByteArray::fromStdString(print_pdf(plan, {.with_cut_lines = false})); }}},
-                                 tr("Saved %1.").arg(QFileInfo(*path).fileName()));
+            model.file_work.write(
+                {{*path, [plan] { return QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})); }}},
+                tr("Saved %1.").arg(QFileInfo(*path).fileName()));
     }
 }
 

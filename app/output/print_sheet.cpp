@@ -81,8 +81,28 @@ Outcome paint_sheets(QPrinter& printer, const JobPlan& plan) {
         for (const Mark& mark : plan.pages[page].marks)
             painter.fillPath(to_qt(ink_of(mark)), Qt::black);
     }
-    const bool is_done = painter.end() && printer.printerState() != QPrinter::Error && printer.printerState() != QPrinter::Aborted;
+    const bool is_done =
+        painter.end() && printer.printerState() != QPrinter::Error && printer.printerState() != QPrinter::Aborted;
     return is_done ? Outcome(Done{}) : failed;
+}
+
+void print_sheets(Model& model, std::shared_ptr<QPrinter> printer, std::shared_ptr<const JobPlan> plan,
+                  const std::function<void(bool)>& then) {
+    model.file_work.look_at(
+        QCoreApplication::translate("printing", "Printing"),
+        [printer = std::move(printer), plan = std::move(plan)]() -> Outcome {
+            try {
+                return paint_sheets(*printer, *plan);
+            } catch (const std::exception& trouble) {
+                return Problem{words_of(trouble).toStdString(), ""};
+            }
+        },
+        [&model, then](const Outcome& printed) {
+            if (!printed)
+                emit model.messages.problem(QString::fromStdString(printed.problem().text()));
+            if (then)
+                then(bool(printed));
+        });
 }
 
 } // namespace fusuma::app

@@ -2,19 +2,40 @@
 
 #include <algorithm>
 #include <numeric>
+#include <utility>
 
 namespace fusuma {
 
 namespace {
 
-/// The way under improvement. Position 0 is home; sums of link lengths in both directions make the gain of turning a
-/// stretch round a matter of four look-ups.
+/// Sums of stretches of a row of numbers that change. Source: Fenwick 1994 (binary indexed tree), from memory.
+class Sums {
+  public:
+    explicit Sums(std::size_t size) : values(size), tree(size + 1) {}
+    void set(std::size_t at, double value) {
+        const double change = value - std::exchange(values[at], value);
+        if (change != 0)
+            for (std::size_t i = at + 1; i < tree.size(); i += i & (~i + 1))
+                tree[i] += change;
+    }
+    [[nodiscard]] double up_to(std::size_t end) const { ///< of those before `end`
+        double sum = 0;
+        for (std::size_t i = end; i > 0; i &= i - 1)
+            sum += tree[i];
+        return sum;
+    }
+
+  private:
+    std::vector<double> values, tree;
+};
+
+/// The way under improvement. Position 0 is home. How much longer each link is when it is walked back is kept as sums,
+/// so that the gain of turning a stretch round takes few look-ups, and a change costs what it moves.
 class Tour {
   public:
     Tour(const std::vector<Stop>& all, std::vector<std::size_t> order, Point home)
-        : stops(all), visits(std::move(order)) {
-        start = {home, home};
-        measure();
+        : stops(all), visits(std::move(order)), start{home, home}, places(all.size()), longer_back(size()) {
+        measure(1, size() - 1);
     }
 
     [[nodiscard]] std::size_t size() const { return visits.size() + 1; }
@@ -33,8 +54,11 @@ class Tour {
 
     /// Turns places first…last round when that is shorter.
     bool turn_round(std::size_t first, std::size_t last) {
-        double before = link(first - 1, first) + forward[last] - forward[first];
-        double after = distance(stop(first - 1).out, stop(last).in) + backward[last] - backward[first];
+        if (last - first > longest_change)
+            return false;
+        double before = link(first - 1, first);
+        double after =
+            distance(stop(first - 1).out, stop(last).in) + longer_back.up_to(last + 1) - longer_back.up_to(first + 1);
         if (last + 1 < size()) {
             before += link(last, last + 1);
             after += distance(stop(first).out, stop(last + 1).in);
@@ -42,13 +66,14 @@ class Tour {
         if (after > before - least_gain)
             return false;
         std::reverse(visits.begin() + offset(first), visits.begin() + offset(last) + 1);
-        measure();
+        measure(first, last);
         return true;
     }
 
     /// Moves places first…last to follow `after`, which lies outside them, when that is shorter.
     bool move(std::size_t first, std::size_t last, std::size_t after) {
-        if (after + 1 == first || (after >= first && after <= last))
+        if (after + 1 == first || (after >= first && after <= last) ||
+            std::max(last, after) - std::min(first, after) > longest_change)
             return false;
         const bool has_next = last + 1 < size();
         double gain = link(first - 1, first);
@@ -64,30 +89,29 @@ class Tour {
             std::rotate(visits.begin() + offset(after) + 1, from, to);
         else
             std::rotate(from, to, visits.begin() + offset(after) + 1);
-        measure();
+        measure(std::min(first, after + 1), std::max(last, after));
         return true;
     }
 
   private:
     static constexpr double least_gain = 1e-6;
+    /// Stops that one change may move: beyond it, changes cost much and shorten little. Source: Johnson and McGeoch 1997
+    /// (reversals of at most some thousand cities), from memory.
+    static constexpr std::size_t longest_change = 5000;
     const std::vector<Stop>& stops;
     std::vector<std::size_t> visits;
     Stop start;
-    std::vector<std::size_t> places;       ///< of each stop
-    std::vector<double> forward, backward; ///< length of all links up to a place, walked either way
+    std::vector<std::size_t> places; ///< of each stop
+    Sums longer_back;                ///< for the link that leads to each place
 
     static std::ptrdiff_t offset(std::size_t place) { return static_cast<std::ptrdiff_t>(place) - 1; }
     [[nodiscard]] const Stop& stop(std::size_t place) const { return place == 0 ? start : stops[visits[place - 1]]; }
     [[nodiscard]] double link(std::size_t from, std::size_t to) const { return distance(stop(from).out, stop(to).in); }
-    void measure() {
-        places.resize(stops.size());
-        forward.assign(size(), 0);
-        backward.assign(size(), 0);
-        for (std::size_t i = 1; i < size(); ++i) {
+    void measure(std::size_t first, std::size_t last) { ///< anew, what was moved to these places
+        for (std::size_t i = first; i <= last; ++i)
             places[visits[i - 1]] = i;
-            forward[i] = forward[i - 1] + link(i - 1, i);
-            backward[i] = backward[i - 1] + distance(stop(i).out, stop(i - 1).in);
-        }
+        for (std::size_t i = std::max<std::size_t>(2, first); i <= std::min(last + 1, size() - 1); ++i)
+            longer_back.set(i, distance(stop(i).out, stop(i - 1).in) - link(i - 1, i));
     }
 };
 

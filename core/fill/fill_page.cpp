@@ -104,7 +104,13 @@ FillPage::FillPage(const FillTask& task, double cell_mm) : gap(task.gap), cell(c
                 layer.spare.push_back(static_cast<float>(
                     std::min(sight, -layer.zone->field.at(origin + cell * Point{double(c), double(r)}))));
     for (const FixedCopy& fixed : task.fixed) {
-        Standing copy{nullptr, {}, fixed.outline, bounds(fixed.outline), std::max(gap, 2 * fixed.bleed), Regions(fixed.outline)};
+        Standing copy{nullptr,
+                      {},
+                      fixed.outline,
+                      bounds(fixed.outline),
+                      std::max(gap, 2 * fixed.bleed),
+                      std::make_shared<const FixedShape>(
+                          FixedShape{Regions(fixed.outline), DistanceField(fixed.outline, cell, sight)})};
         stamp(copy, copy.box.grown(sight));
         all.push_back(std::move(copy));
     }
@@ -115,7 +121,7 @@ const FillPage::Layer& FillPage::layer_for(double bleed) const {
 }
 
 bool FillPage::Standing::covers(Point p) const {
-    return posture ? posture->covers(p - at) : fixed.contains(p);
+    return posture ? posture->covers(p - at) : fixed->inside.contains(p);
 }
 
 Rect FillPage::room_for(const Posture& posture) const {
@@ -219,15 +225,12 @@ void FillPage::stamp(const Standing& copy, const Rect& within) {
     const auto line = [this](double mm, double from, int limit) {
         return std::clamp(static_cast<int>(std::floor((mm - from) / cell)), 0, limit - 1);
     };
-    // A fixed copy has no field of its own yet.
-    const std::optional<DistanceField> own =
-        copy.posture ? std::nullopt : std::optional<DistanceField>(std::in_place, copy.outline, cell, sight);
     for (int r = line(area.min.y, origin.y, rows); r <= line(area.max.y, origin.y, rows); ++r)
         for (int c = line(area.min.x, origin.x, columns); c <= line(area.max.x, origin.x, columns); ++c) {
             const Point p{origin.x + c * cell, origin.y + r * cell};
             double far = 0;
-            if (own) {
-                far = own->at(p);
+            if (copy.fixed) {
+                far = copy.fixed->field.at(p);
             } else {
                 const Point q = p - copy.at; // turned back
                 const Posture& t = *copy.posture;

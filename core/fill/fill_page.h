@@ -6,7 +6,6 @@
 #include "core/geometry/transform.h"
 
 #include <memory>
-#include <optional>
 
 namespace fusuma {
 
@@ -61,13 +60,18 @@ class FillPage {
     /// Does the posture keep every distance at this place, on the outlines themselves?
     [[nodiscard]] bool is_allowed(const Posture& posture, Point at) const;
 
+    /// What a copy that stays where it is has in place of a posture.
+    struct FixedShape {
+        Regions inside;
+        DistanceField field;
+    };
     struct Standing {
         const Posture* posture = nullptr; ///< null for a fixed copy
         Point at;
         Polygons outline; ///< on the paper
         Rect box;
         double need = 0;
-        Regions fixed{}; ///< of a fixed copy's outline
+        std::shared_ptr<const FixedShape> fixed{}; ///< of a fixed copy only
 
         /// Does the copy cover a place of the paper?
         [[nodiscard]] bool covers(Point p) const;

@@ -16,7 +16,7 @@ struct SlipCheck::Fields {
 namespace {
 
 constexpr double field_cell = 0.2, field_margin = 4, sample_step = 0.25; // mm
-constexpr double hair = 0.03;                         // mm that nobody sees
+constexpr double unseen = 0.03;                         // mm that nobody sees
 
 /// All that a sticker prints, as one region.
 Polygons printed_region(const StickerResult& result, const Polygons& art) {
@@ -44,7 +44,7 @@ SlipCheck::SlipCheck(const StickerResult& result) {
                 const Point p = lerp(line[i], line[i + 1], along / edge);
                 constexpr double just_inside = 0.1, border_from = 0.05; // mm
                 // Outer lines run counter-clockwise on screen and holes the other way, so inside is on the same hand.
-                const Sample sample{p, fields->print.at(p + just_inside * inward) < -hair,
+                const Sample sample{p, fields->print.at(p + just_inside * inward) < -unseen,
                                     fields->art.at(p) > border_from};
                 const double art_room = sample.has_border ? fields->art.at(p) : HUGE_VAL;
                 const double colour = sample.needs_print ? std::max(0.0, -fields->print.at(p)) : HUGE_VAL;
@@ -62,9 +62,9 @@ SlipCheck::SlipCheck(const StickerResult& result) {
 Damage SlipCheck::damage(const Transform& moved) const {
     for (const Sample& s : samples) {
         const Point q = moved.apply(s.at);
-        if (s.needs_print && fields->print.at(q) > hair)
+        if (s.needs_print && fields->print.at(q) > unseen)
             return Damage::white;
-        if (s.has_border && fields->art.at(q) < -hair)
+        if (s.has_border && fields->art.at(q) < -unseen)
             return Damage::art;
     }
     return Damage::none;
@@ -107,7 +107,7 @@ Point SlipSheet::weakest_place() const {
 
 std::size_t SlipSheet::damaged_by(double mm) const {
     return static_cast<std::size_t>(
-        std::ranges::count_if(checks, [mm](const auto& check) { return check->tolerance() + hair < mm; }));
+        std::ranges::count_if(checks, [mm](const auto& check) { return check->tolerance() + unseen < mm; }));
 }
 
 SlipSheet::Chances SlipSheet::chances(const Spread& spread, int sheets, std::uint32_t seed, const Work& work) const {
@@ -151,16 +151,16 @@ Remedy made_safe(const Document& document, Evaluator& evaluator, double mm) {
             border = std::max(border, (mm - check->room_to_art()) / factor);
             bleed = std::max(bleed, mm - check->printed_past_cut());
         }
-        if (border <= hair && bleed <= hair)
+        if (border <= unseen && bleed <= unseen)
             continue;
         Sticker safe = *sticker;
         constexpr double tidy = 0.1; // mm that widths are rounded up to
         const auto rounded = [](double width) { return std::ceil(width / tidy - 1e-6) * tidy; };
-        if (border > hair) {
+        if (border > unseen) {
             safe.border.width = rounded(safe.border.width + border);
             remedy.widest_border = std::max(remedy.widest_border, safe.border.width);
         }
-        if (bleed > hair) {
+        if (bleed > unseen) {
             const bool has_rim =
                 bleeds(safe.border, safe.rims, {Bleed::Kind::rim, 1}) && reach_of(safe.border, safe.rims) > 0;
             if (safe.bleed.kind == Bleed::Kind::none)

@@ -8,7 +8,7 @@ namespace fusuma {
 
 namespace {
 
-constexpr double middle = 127.5; // half covered
+constexpr double half_covered = 127.5;
 
 /// The coverage with one empty pixel on every side, and a mark on every lattice edge already walked downwards.
 class SampleLattice {
@@ -113,7 +113,7 @@ class SampleLattice {
     /// which the level crosses them; neighbours that the half covered edge crosses the other way round change places.
     void move_to_level(Polygon& points, const std::vector<char>& sharp) const {
         const std::size_t n = points.size();
-        if (level == middle || n < 8)
+        if (level == half_covered || n < 8)
             return;
         const Polygon half = points;
         for (std::size_t i = 0; i < n; ++i) {

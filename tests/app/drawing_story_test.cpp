@@ -3,12 +3,15 @@
 
 #include "app/bench/bench_view.h"
 #include "core/document/cluster.h"
+#include "formats/basics/file.h"
+#include "formats/label/label_json.h"
 #include "tests/app/window.h"
 
 #include <QClipboard>
 #include <QComboBox>
 #include <QDialog>
 #include <QListWidget>
+#include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QTreeWidget>
 
@@ -46,6 +49,43 @@ class DrawingStory : public Window {
         settle();
     }
 };
+
+TEST_F(DrawingStory, TemplatesComeFromAFileAndABadOneIsRefusedInASentence) {
+    const QString good = folder.filePath("mine.json"), bad = folder.filePath("bad.json");
+    LabelTemplate mine = shipped_templates().front();
+    mine.name = "Kelp jar";
+    ASSERT_TRUE(write_file(good, QByteArray::fromStdString(templates_text("Mine", {mine}))));
+    ASSERT_TRUE(write_file(bad, "[{\"name\": 3}]"));
+    QString refused;
+    QStringList names;
+    int had = 0;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
+        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+            refused = box->text();
+            box->accept();
+        }
+    });
+    QTimer::singleShot(200, &window, [&] {
+        auto* open = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        ASSERT_TRUE(open);
+        auto* list = open->findChild<QListWidget*>(QStringLiteral("templateList"));
+        had = list->count();
+        auto* more = open->findChild<QPushButton*>(QStringLiteral("templateFile"));
+        look.start(50);
+        for (const QString& file : {bad, good}) {
+            with_file_dialog(file, [&] { QTest::mouseClick(more, Qt::LeftButton); });
+            std::ignore = QTest::qWaitFor([&] { return more->isEnabled() && (file == bad ? !refused.isEmpty() : list->count() > had); }, 5000);
+        }
+        for (int i = 0; i < list->count(); ++i)
+            names << list->item(i)->text();
+        open->reject();
+    });
+    click("newLabel");
+    EXPECT_THAT(refused.toStdString(), testing::HasSubstr("bad.json"));
+    EXPECT_EQ(names.size(), had + 1);
+    EXPECT_EQ(names.last(), "Kelp jar");
+}
 
 TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     with_file_dialog(test::demo_art("fair-badge.svg"), [&] { click("addArtwork"); });

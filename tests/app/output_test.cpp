@@ -400,6 +400,25 @@ TEST_F(Output, RealPrintersGetThePageAtTrueSizeOrASentence) {
     EXPECT_LT(different, 2000) << "of 690000 places";
 }
 
+TEST_F(Output, PrintingHappensOnAThreadAndAFailedOneIsTold) {
+    open_puffins();
+    std::vector<bool> ends;
+    const auto print_into = [&](const QString& file) {
+        const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+        printer->setOutputFormat(QPrinter::PdfFormat);
+        printer->setOutputFileName(file);
+        printer->setPageSize(QPageSize(QPageSize::A4));
+        print_sheets(model, printer, model.snapshot().plan, [&](bool printed) { ends.push_back(printed); });
+        EXPECT_TRUE(model.file_work.is_busy()) << "and leaving waits for it";
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !model.file_work.is_busy(); }, 20000));
+    };
+    print_into(folder.filePath("printed.pdf"));
+    EXPECT_GT(QFile(folder.filePath("printed.pdf")).size(), 10000);
+    print_into(folder.filePath("nowhere/printed.pdf"));
+    EXPECT_EQ(ends, (std::vector{true, false}));
+    EXPECT_THAT(notice(), HasSubstr("printer"));
+}
+
 TEST_F(Output, TheRehearsalShowsTimeTravelAndOrder) {
     print();
     click("loadSheet");

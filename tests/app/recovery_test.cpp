@@ -129,6 +129,33 @@ TEST_F(RecoveryTest, OffersEveryWorkThatWasLeftBehindAndKeepsItUntilItIsSaved) {
     wait_for([&] { return files().isEmpty(); });
 }
 
+/// Neither a clock that stands still nor one that jumps makes work of the living look left behind, or hides any.
+TEST_F(RecoveryTest, WhateverTheClockSaysAllLeftWorkIsOfferedAndNoLivingOne) {
+    const QString first = leave("Kelp", 4);
+    for (const char* name : {"Dulse", "Laver", "Carrageen"})
+        test::date_like(leave(QLatin1String(name), 5).toStdString(), first.toStdString());
+    Model model;
+    Recovery living(model.project, model.messages, kept_in);
+    model.project.edit("Gap", [](Document d) {
+        d.sheet.gap = 6;
+        return d;
+    });
+    living.keep();
+    wait_for([&] { return files().size() == 5; });
+    for (const char* when : {"1970-01-02T00:00:00", "2026-11-24T10:00:00", "2090-01-01T00:00:00"}) {
+        for (const QFileInfo& file : QDir(kept_in).entryInfoList(QDir::Files | QDir::Hidden)) {
+            QFile dated(file.filePath());
+            ASSERT_TRUE(dated.open(QIODevice::ReadWrite));
+            dated.setFileTime(QDateTime::fromString(QLatin1String(when), Qt::ISODate), QFileDevice::FileModificationTime);
+        }
+        std::set<QString> names;
+        for (const LeftWork& left : Recovery::left_behind(kept_in))
+            names.insert(left.name);
+        EXPECT_EQ(names, (std::set<QString>{"Kelp", "Dulse", "Laver", "Carrageen"})) << when;
+    }
+    living.end();
+}
+
 TEST_F(RecoveryTest, WorkThatIsNotWantedNowIsOfferedAgainAndThrownAwayOnlyWhenSaid) {
     leave("Kelp", 4);
     {

@@ -6,6 +6,7 @@
 #include "app/model/model.h"
 #include "core/geometry/measure.h"
 #include "formats/project/project_file.h"
+#include "tests/support/faults.h"
 #include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
@@ -284,6 +285,27 @@ TEST_F(SessionTest, AProjectThatSomebodyElseWroteIsKnownToHaveChanged) {
     EXPECT_FALSE(model.project.has_changed_on_disk()) << "what is there is ours again";
     ASSERT_TRUE(QFile::remove(path));
     EXPECT_FALSE(model.project.has_changed_on_disk()) << "nothing is there to be overwritten";
+}
+
+/// The clock stands still, and what they wrote is as long as what was there.
+TEST_F(SessionTest, WhatSomebodyElseWroteIsNoticedWithoutAClock) {
+    const QString path = folder.filePath("shared.fusuma"), before = folder.filePath("before.fusuma");
+    set_gap(3);
+    model.project.save(path);
+    settle();
+    ASSERT_TRUE(QFile::copy(path, before));
+    test::date_like(before.toStdString(), path.toStdString());
+    Document theirs = model.document();
+    for (const double gap : {4.0, 5.0, 6.0, 7.0, 8.0, 9.0}) {
+        theirs.sheet.gap = gap;
+        ASSERT_TRUE(save_project(theirs, path));
+        if (QFileInfo(path).size() == QFileInfo(before).size())
+            break;
+    }
+    test::date_like(path.toStdString(), before.toStdString());
+    ASSERT_EQ(QFileInfo(path).size(), QFileInfo(before).size());
+    ASSERT_EQ(QFileInfo(path).lastModified(), QFileInfo(before).lastModified());
+    EXPECT_TRUE(model.project.has_changed_on_disk());
 }
 
 struct Typed {

@@ -9,6 +9,7 @@
 #include <QImage>
 #include <QPainter>
 #include <QPainterPath>
+#include <cstdlib>
 #include <gmock/gmock.h>
 #include <numbers>
 #include <opencv2/calib3d.hpp>
@@ -142,13 +143,16 @@ Laid laid(const QImage& sheet, const std::vector<Mark>& marks, const PracticeFau
     return {marks, faults, locate(marks, find_spots(scan, marks))};
 }
 
-TEST(Locate, FindsFiveHundredCrookedSheetsOrRefusesThem) {
+/// FUSUMA_SHEETS sets how many; docs/cutting.md tells of 500.
+TEST(Locate, FindsCrookedSheetsOrRefusesThem) {
+    const char* asked = std::getenv("FUSUMA_SHEETS");
+    const int sheets = asked ? std::atoi(asked) : 150;
     const auto marks = marks_on(a4, {});
     const QImage sheet = printed_sheet(marks, 110); // fewer dots than a printer's make it harder and quicker
     std::mt19937 numbers(2026);
     const auto between = [&numbers](double most) { return (static_cast<double>(numbers()) / 2147483648.0 - 1) * most; };
     int accepted = 0;
-    for (int i = 0; i < 500; ++i) {
+    for (int i = 0; i < sheets; ++i) {
         PracticeFaults f;
         f.load = {{between(3), between(3)},     between(3) * degree, i % 10 == 0, 3 + std::abs(between(5)), {}, {},
                   static_cast<std::uint32_t>(i)};
@@ -166,7 +170,7 @@ TEST(Locate, FindsFiveHundredCrookedSheetsOrRefusesThem) {
             ASSERT_FALSE(l.found.reason.empty());
         }
     }
-    EXPECT_GE(accepted, 455) << "all but those with smudged or missing marks";
+    EXPECT_GE(accepted, sheets * 91 / 100) << "all but those with smudged or missing marks";
 }
 
 TEST(Locate, SaysWhichMarkIsMissingAndTakesTheOthersWhenTold) {

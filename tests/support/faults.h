@@ -1,6 +1,9 @@
 #pragma once
 
 #include <csignal>
+#include <fcntl.h>
+#include <string>
+#include <sys/stat.h>
 #include <sys/resource.h>
 #include <sys/wait.h>
 #include <unistd.h>
@@ -33,6 +36,14 @@ template <typename Act> void killed_after(unsigned microseconds, Act&& act) {
     ::kill(child, SIGKILL);
     int status = 0;
     ::waitpid(child, &status, 0);
+}
+
+/// Dates a file like another one, as a clock that stands still would.
+inline void date_like(const std::string& path, const std::string& other) {
+    struct stat of {};
+    ::stat(other.c_str(), &of);
+    const timespec times[] = {of.st_atim, of.st_mtim};
+    ::utimensat(AT_FDCWD, path.c_str(), times, 0);
 }
 
 } // namespace fusuma::test

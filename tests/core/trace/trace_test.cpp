@@ -208,7 +208,7 @@ TEST(Trace, ContoursBeyondTheLimitAreCountedAndTheLargestStay) {
 }
 
 TEST(Trace, GrainIsLookedAtCoarser) {
-    Coverage grain(1200, 900);
+    Coverage grain(800, 600);
     std::uint32_t seed = 1;
     for (std::uint8_t& v : grain.values)
         v = static_cast<std::uint8_t>((seed = seed * 1664525U + 1013904223U) >> 24);
@@ -216,7 +216,7 @@ TEST(Trace, GrainIsLookedAtCoarser) {
     EXPECT_GT(tracing.coarsened, 1);
     EXPECT_GT(tracing.left_out, 0u);
     EXPECT_LT(node_count(tracing.outline), most_grain + 1);
-    EXPECT_NEAR(bounds(tracing.outline).max.x, 1200, 12) << "at its own size";
+    EXPECT_NEAR(bounds(tracing.outline).max.x, 800, 12) << "at its own size";
 }
 
 TEST(Trace, StopsWhenAsked) {
