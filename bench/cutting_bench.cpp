@@ -49,7 +49,7 @@ void write_as_they_come(benchmark::State& state) {
             auto points = flatten_line(path.line, 0.005);
             job.runs.push_back({points, points, path.kind, path.copy});
         }
-        benchmark::DoNotOptimize(cut_hpgl(job, {}, {210, 297}));
+        benchmark::DoNotOptimize(cut_hpgl(job, {}, plain_machine({210, 297})));
     }
 }
 

@@ -65,7 +65,8 @@ struct SheetCommand {
     int pages = 1, rounds = 400;
     unsigned seed = 1;
     bool spread = false;
-    std::string save, pdf, cut_pdf, svg, dxf, hpgl, png, report;
+    std::string save, pdf, cut_pdf, svg, dxf, hpgl, gcode, png, report;
+    std::string machine; ///< a profile, whose ways HP-GL and G-code take
     bool dxf_splines = false, plain_paper = false;
     std::string material;
     std::optional<double> blade_offset, overcut;
@@ -98,6 +99,15 @@ struct RehearseCommand {
     double png_dpi = 150;
 };
 
+/// A printed sheet cut on a real machine, found by the marks that were pointed at in it.
+struct CutCommand {
+    std::string project, ticket, machine, out, report;
+    std::vector<std::string> marks; ///< X,Y in machine mm or "none", by mark; empty to go by the paper's edge
+    std::vector<double> nudge{0, 0}; ///< mm
+    int page = 1;
+};
+
+ExitCode run(const CutCommand& command);
 ExitCode run(const RehearseCommand& command);
 ExitCode run(const OutlineCommand& command);
 ExitCode run(const SheetCommand& command);

@@ -56,6 +56,8 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     app->add_option("--dxf", c.dxf, "the cut lines as DXF in mm, a layer for each kind of cut");
     app->add_flag("--dxf-splines", c.dxf_splines, "keep curves as splines instead of short lines");
     app->add_option("--hpgl", c.hpgl, "the cut lines for a cutter, in cutting order");
+    app->add_option("--gcode", c.gcode, "the cut lines as G-code, in cutting order");
+    app->add_option("--machine", c.machine, "a machine's profile, whose ways --hpgl and --gcode take");
     app->add_option("--material", c.material, "what is cut, by its name: decides passes, overcut and blade");
     app->add_option("--blade-offset", c.blade_offset, "mm that the blade's tip trails its axis")
         ->check(CLI::Range(0.0, 2.0));
@@ -112,6 +114,23 @@ void add_rehearse(CLI::App& program, RehearseCommand& c) {
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
 }
 
+void add_cut(CLI::App& program, CutCommand& c) {
+    CLI::App* app = program.add_subcommand("cut", "cut a printed sheet on a machine");
+    app->add_option("PROJECT", c.project, "a .fusuma project")->required();
+    app->add_option("--ticket", c.ticket, "what was printed under this code; the newest when not given");
+    app->add_option("--machine", c.machine, "the machine's profile")->required();
+    app->add_option("--marks", c.marks,
+                    "X,Y of each mark in machine mm, as they were pointed at, in the order of the ticket's marks; none "
+                    "for one that cannot be seen. Without it the sheet is found by the paper's edge")
+        ->expected(1, 1000);
+    app->add_option("--nudge", c.nudge, "X,Y in mm by which the cut is moved, right and towards you")
+        ->delimiter(',')
+        ->expected(2);
+    app->add_option("--page", c.page, "of the ticket, from 1")->check(CLI::Range(1, most_pages));
+    app->add_option("-o,--out", c.out, "write what the machine would be sent to a file, in place of sending it");
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
+}
+
 void add_check(CLI::App& program, CheckCommand& c) {
     CLI::App* app = program.add_subcommand("check", "run the preflight on a project");
     app->add_option("PROJECT", c.project, "a .fusuma project")->required();
@@ -119,7 +138,8 @@ void add_check(CLI::App& program, CheckCommand& c) {
 }
 
 ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
-                    const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts) try {
+                    const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts,
+                    const CutCommand& cut) try {
     if (program.got_subcommand("outline"))
         return run(outline);
     if (program.got_subcommand("sheet"))
@@ -128,6 +148,8 @@ ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, cons
         return run(parts);
     if (program.got_subcommand("check"))
         return run(check);
+    if (program.got_subcommand("cut"))
+        return run(cut);
     return run(rehearse);
 } catch (const std::bad_alloc&) {
     return Problem{"There is too little memory for this.", "Use smaller pictures, or fewer of them."};
@@ -147,11 +169,13 @@ int run_program(int argc, const char* const* argv) {
     CheckCommand check;
     RehearseCommand rehearse;
     PartsCommand parts;
+    CutCommand cut;
     add_outline(program, outline);
     add_sheet(program, sheet);
     add_check(program, check);
     add_rehearse(program, rehearse);
     add_parts(program, parts);
+    add_cut(program, cut);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
@@ -160,7 +184,7 @@ int run_program(int argc, const char* const* argv) {
         std::cerr << error.what() << '\n';
         return bad_input;
     }
-    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts);
+    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut);
     if (code)
         return *code;
     std::cerr << code.problem().text() << '\n';

@@ -6,13 +6,10 @@
 
 #include <QBuffer>
 #include <algorithm>
-#include <numbers>
 
 namespace fusuma {
 
 namespace {
-
-constexpr double degree = std::numbers::pi / 180;
 
 RehearsalSetup setup_of(const RehearseCommand& command, const Ticket& ticket) {
     RehearsalSetup setup;
@@ -39,14 +36,6 @@ RehearsalSetup setup_of(const RehearseCommand& command, const Ticket& ticket) {
     setup.method =
         value_of<MarkMethod>(command.method).value_or(has_marks ? MarkMethod::sensor : MarkMethod::paper_edge);
     return setup;
-}
-
-nlohmann::json fit_json(const Registration& r, Size paper) {
-    const Pose pose = pose_of(r.fit, {paper.width / 2, paper.height / 2});
-    return {{"turn_deg", pose.turn / degree},
-            {"shift_mm", {pose.shift.x, pose.shift.y}},
-            {"stretch_pct", {100 * (pose.stretch_x - 1), 100 * (pose.stretch_y - 1)}},
-            {"residual_mm", r.residual}};
 }
 
 nlohmann::json page_json(const Rehearsal& r, const Ticket& ticket, const SlipSheet& slips,

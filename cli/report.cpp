@@ -1,7 +1,9 @@
 #include "cli/report.h"
 
 #include "core/document/cluster.h"
+#include "core/registration/fit.h"
 #include "formats/basics/file.h"
+#include "formats/machine/machine_file.h"
 
 #include <QFileInfo>
 #include <algorithm>
@@ -135,6 +137,35 @@ Problem nothing_left(const Artwork& artwork, const Isolation& isolation) {
 int exit_code(const std::vector<Finding>& findings) {
     return std::any_of(findings.begin(), findings.end(),
                        [](const Finding& f) { return f.severity == Severity::to_fix; });
+}
+
+nlohmann::json fit_json(const Registration& r, Size paper, const Transform& expected) {
+    const Pose pose = pose_of(r.fit.then(expected.inverted()), {paper.width / 2, paper.height / 2});
+    return {{"turn_deg", pose.turn / degree},
+            {"shift_mm", {pose.shift.x, pose.shift.y}},
+            {"stretch_pct", {100 * (pose.stretch_x - 1), 100 * (pose.stretch_y - 1)}},
+            {"residual_mm", r.residual}};
+}
+
+Result<Machine> machine_from(const std::string& path) {
+    constexpr qint64 largest = 1 << 20;
+    const auto bytes = read_file(QString::fromStdString(path), largest);
+    if (!bytes)
+        return bytes.problem();
+    auto machine = read_machine(bytes->toStdString());
+    if (!machine)
+        return Problem{"“" + path + "”: " + machine.problem().message, machine.problem().hint};
+    return machine;
+}
+
+Outcome check_reach(const MachineJob& job, const Document& document) {
+    const auto outside = job.out_of_reach();
+    if (outside.empty())
+        return Done{};
+    const OutOfReach& one = outside.front();
+    return Problem{reach_words(one, document) +
+                       (outside.size() > 1 ? ", and so would " + std::to_string(outside.size() - 1) + " more." : "."),
+                   "Nothing was written or moved. Move the paper in the machine, or the copies on the sheet."};
 }
 
 } // namespace fusuma

@@ -1,10 +1,14 @@
 #pragma once
 
 #include "cli/commands.h"
+#include "core/machine/loaded_sheet.h"
 
 #include <chrono>
+#include <numbers>
 
 namespace fusuma {
+
+inline constexpr double degree = std::numbers::pi / 180; // radians
 
 /// Writes a report as JSON to a file, or to standard output for "-". No path, no report.
 Outcome write_report(const nlohmann::json& report, const std::string& path);
@@ -26,6 +30,15 @@ Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<
 /// Size, zone, marks, copies, cuts and findings of a planned sheet.
 [[nodiscard]] nlohmann::json sheet_json(const Document& document, const JobPlan& plan,
                                         const std::vector<Finding>& findings);
+
+/// How a print lies: turned, shifted and stretched about the middle of its paper, and what is left over, mm.
+/// @param expected  where the paper would lie when nothing is off
+[[nodiscard]] nlohmann::json fit_json(const Registration& registration, Size paper, const Transform& expected = {});
+
+/// Reads a machine's profile; a Problem names the file.
+[[nodiscard]] Result<Machine> machine_from(const std::string& path);
+/// Done when the machine reaches every line of the job; otherwise a Problem that names the stickers it does not.
+[[nodiscard]] Outcome check_reach(const MachineJob& job, const Document& document);
 
 /// Is there neither art nor a line to cut?
 [[nodiscard]] bool is_nothing_left(const Isolation& isolation);

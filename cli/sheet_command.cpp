@@ -2,14 +2,13 @@
 #include "cli/label_options.h"
 #include "cli/report.h"
 #include "core/arrange/clusters.h"
-#include "core/plan/cut_page.h"
 #include "core/arrange/label_list.h"
 #include "core/plan/test_prints.h"
 #include "core/sheet/paper.h"
 #include "devices/practice/practice_printer.h"
 #include "formats/cut_files/dxf_write.h"
 #include "formats/basics/file.h"
-#include "formats/cut_files/hpgl.h"
+#include "formats/cut_files/machine_code.h"
 #include "formats/machine/mark_scheme.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/project/project_file.h"
@@ -86,10 +85,11 @@ Outcome apply_cutting(const SheetCommand& command, Document& document) {
 }
 
 Outcome check_files(const SheetCommand& command) {
-    std::vector<std::string> read{command.mark_scheme, command.label.list};
+    std::vector<std::string> read{command.mark_scheme, command.label.list, command.machine};
     std::ranges::copy_if(command.inputs, std::back_inserter(read), std::not_fn(is_project));
     std::vector<Output> outputs{{"--pdf", command.pdf},        {"--cut-pdf", command.cut_pdf},  {"--svg", command.svg, true},
-                                {"--dxf", command.dxf, true},  {"--hpgl", command.hpgl, true}, {"--png", command.png, true},
+                                {"--dxf", command.dxf, true},  {"--hpgl", command.hpgl, true}, {"--gcode", command.gcode, true},
+                                {"--png", command.png, true},
                                 {"--report", command.report}};
     if (const Outcome fine = check_outputs(command.inputs, outputs); !fine)
         return fine;
@@ -249,7 +249,30 @@ std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> 
     return findings;
 }
 
-Outcome write_outputs(const SheetCommand& command, const Document& document, const JobPlan& plan) {
+Outcome write_for_machine(const std::string& path, CutLanguage language, Machine machine, const Document& document,
+                          const JobPlan& plan, std::size_t page) {
+    machine.language = language;
+    const MachineJob job = LoadedSheet(std::make_shared<const Machine>(std::move(machine)), plan.paper)
+                               .by_edge()
+                               .job(plan.pages[page].cuts, document.sheet.cutter, document.material);
+    return write_file(QString::fromStdString(path), QByteArray::fromStdString(machine_code(job)));
+}
+
+/// Does the machine that was named reach every line, wherever its paper lies by itself?
+Outcome check_reach(const Machine& machine, const Document& document, const JobPlan& plan) {
+    const auto shared = std::make_shared<const Machine>(machine);
+    for (const PagePlan& page : plan.pages)
+        if (const Outcome fine = check_reach(LoadedSheet(shared, plan.paper)
+                                                 .by_edge()
+                                                 .job(page.cuts, document.sheet.cutter, document.material),
+                                             document);
+            !fine)
+            return fine;
+    return Done{};
+}
+
+Outcome write_outputs(const SheetCommand& command, const Document& document, const JobPlan& plan,
+                      const Machine& machine) {
     const auto write_text = [](const std::string& path, const std::string& text) {
         return path.empty() ? Outcome(Done{})
                             : write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
@@ -266,13 +289,12 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
         const DxfCurves curves = command.dxf_splines ? DxfCurves::splines : DxfCurves::polylines;
         if (const Outcome written = write_text(page_path(command.dxf, page), cut_dxf(plan, curves, page)); !written)
             return written;
-        if (command.hpgl.empty())
-            continue;
-        const CutJob job = cut_page(plan.pages[page].cuts, plan.paper, document.sheet.cutter, document.material);
-        if (const Outcome written =
-                write_text(page_path(command.hpgl, page), cut_hpgl(job, document.material, plan.paper));
-            !written)
-            return written;
+        for (const auto& [path, language] :
+             {std::pair{command.hpgl, CutLanguage::hpgl}, std::pair{command.gcode, CutLanguage::gcode}})
+            if (!path.empty())
+                if (const Outcome written = write_for_machine(page_path(path, page), language, machine, document, plan, page);
+                    !written)
+                    return written;
     }
     if (const Outcome written =
             write_text(command.cut_pdf, command.cut_pdf.empty() ? "" : print_pdf(plan, {true, document.inks, false}));
@@ -321,7 +343,14 @@ ExitCode run(const SheetCommand& command) {
     const auto plan = timed(plan_seconds, [&] { return planner.plan(*document); });
     std::ranges::move(preflight(*document, planner), std::back_inserter(findings));
 
-    if (const Outcome written = write_outputs(command, *document, *plan); !written)
+    const auto machine =
+        command.machine.empty() ? Result<Machine>(plain_machine(plan->paper)) : machine_from(command.machine);
+    if (!machine)
+        return machine.problem();
+    if (!command.machine.empty())
+        if (const Outcome fine = check_reach(*machine, *document, *plan); !fine)
+            return fine.problem();
+    if (const Outcome written = write_outputs(command, *document, *plan, *machine); !written)
         return written.problem();
     nlohmann::json report = sheet_json(*document, *plan, findings);
     report["seconds"] = {{"evaluate", evaluate}, {"fill", fill}, {"plan", plan_seconds}};

@@ -74,6 +74,10 @@ void Choices::set_chosen(int index) {
     buttons[static_cast<std::size_t>(index)]->setChecked(true);
 }
 
+void Choices::set_enabled(int index, bool on) {
+    buttons[static_cast<std::size_t>(index)]->setEnabled(on);
+}
+
 bool Choices::is_chosen(int index) const {
     return buttons[static_cast<std::size_t>(index)]->isChecked();
 }

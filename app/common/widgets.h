@@ -33,6 +33,7 @@ class Choices : public QWidget {
   public:
     explicit Choices(const QStringList& names, QWidget* parent = nullptr);
     void set_chosen(int index);
+    void set_enabled(int index, bool on); ///< one of them
     [[nodiscard]] bool is_chosen(int index) const; ///< without a signal
 
   signals:

@@ -1,5 +1,6 @@
 #include "app/model/profiles.h"
 
+#include "formats/machine/machine_file.h"
 #include "formats/machine/machine_json.h"
 
 #include <QPageLayout>
@@ -16,22 +17,33 @@ namespace {
 template <typename Profile> struct Kind;
 template <> struct Kind<PrinterProfile> {
     static constexpr const char* key = "profiles/printers";
-    static PrinterProfile read(const nlohmann::json& j) { return printer_from(j); }
+    static PrinterProfile read(const std::string& text) { return printer_from(nlohmann::json::parse(text)); }
+    static std::string write(const PrinterProfile& printer) { return to_json(printer).dump(); }
 };
 template <> struct Kind<CutterProfile> {
     static constexpr const char* key = "profiles/cutters";
-    static CutterProfile read(const nlohmann::json& j) { return cutter_from(j); }
+    static CutterProfile read(const std::string& text) { return cutter_from(nlohmann::json::parse(text)); }
+    static std::string write(const CutterProfile& cutter) { return to_json(cutter).dump(); }
 };
 template <> struct Kind<Material> {
     static constexpr const char* key = "profiles/materials";
-    static Material read(const nlohmann::json& j) { return material_from(j); }
+    static Material read(const std::string& text) { return material_from(nlohmann::json::parse(text)); }
+    static std::string write(const Material& material) { return to_json(material).dump(); }
+};
+template <> struct Kind<Machine> {
+    static constexpr const char* key = "profiles/machines";
+    static Machine read(const std::string& text) {
+        auto machine = read_machine(text);
+        return machine ? *machine : throw std::out_of_range(machine.problem().text());
+    }
+    static std::string write(const Machine& machine) { return machine_text(machine); }
 };
 
 template <typename Profile> std::vector<Profile> saved() {
     std::vector<Profile> profiles;
     for (const QString& text : QSettings().value(QLatin1String(Kind<Profile>::key)).toStringList()) {
         try {
-            profiles.push_back(Kind<Profile>::read(nlohmann::json::parse(text.toStdString())));
+            profiles.push_back(Kind<Profile>::read(text.toStdString()));
         } catch (const nlohmann::json::exception&) { // somebody edited the settings: that one is left out
         } catch (const std::out_of_range&) {
         }
@@ -39,14 +51,21 @@ template <typename Profile> std::vector<Profile> saved() {
     return profiles;
 }
 
-template <typename Profile> void save(const Profile& profile) {
-    std::vector<Profile> profiles = saved<Profile>();
-    std::erase_if(profiles, [&](const Profile& p) { return p.name == profile.name; });
-    profiles.push_back(profile);
+template <typename Profile> void save_all(const std::vector<Profile>& profiles) {
     QStringList texts;
     for (const Profile& p : profiles)
-        texts << QString::fromStdString(to_json(p).dump());
+        texts << QString::fromStdString(Kind<Profile>::write(p));
     QSettings().setValue(QLatin1String(Kind<Profile>::key), texts);
+}
+
+template <typename Profile> void save(const Profile& profile) {
+    std::vector<Profile> profiles = saved<Profile>();
+    const auto known = std::ranges::find(profiles, profile.name, &Profile::name);
+    if (known == profiles.end())
+        profiles.push_back(profile);
+    else
+        *known = profile;
+    save_all(profiles);
 }
 
 } // namespace
@@ -61,6 +80,20 @@ std::vector<CutterProfile> saved_cutters() {
 
 std::vector<Material> saved_materials() {
     return saved<Material>();
+}
+
+std::vector<Machine> saved_machines() {
+    return saved<Machine>();
+}
+
+void save_profile(const Machine& machine) {
+    save(machine);
+}
+
+void remove_machine(const std::string& name) {
+    std::vector<Machine> machines = saved<Machine>();
+    std::erase_if(machines, [&](const Machine& m) { return m.name == name; });
+    save_all(machines);
 }
 
 void save_profile(const Material& material) {

@@ -5,7 +5,6 @@
 
 class QComboBox;
 class QLabel;
-class QLineEdit;
 class QProgressBar;
 class QPushButton;
 class QVBoxLayout;
@@ -27,6 +26,9 @@ class ActCard : public QWidget {
     void set_state(const QString& words, bool is_next);
     QLabel* add_words(const char* role, const char* name = nullptr);
     void add_line(const std::vector<QWidget*>& widgets);
+    /// Four arrows; held ones repeat.
+    /// @param go  called with a way of length 1, right and down positive
+    static QWidget* arrow_pad(const char* name, const QString& tip, const std::function<void(Point)>& go);
 
   private:
     QLabel *badge, *state;
@@ -64,7 +66,8 @@ class LoadAct : public ActCard {
     QWidget* view;
     Choices* method;
     QPushButton *load, *anyway, *by_hand, *take, *skip, *enough, *faults;
-    QLabel *words, *figures;
+    QLabel *about, *words, *figures;
+    QWidget* pad;
 
     void refresh() override;
 };
@@ -83,16 +86,15 @@ class CutAct : public ActCard {
 
   private:
     QComboBox* material;
-    QComboBox* connection;
-    QLineEdit* address;
     QProgressBar* progress;
     Choices* speed;
-    QPushButton *start, *pause, *stop;
-    QLabel* facts;
+    QPushButton *start, *pause, *stop, *round, *next, *keep;
+    QLabel *facts, *nudged;
+    QWidget* pad;
 
     void refresh() override;
     void refresh_materials();
-    void take_connection();
+    void refresh_nudge();
 };
 
 } // namespace fusuma::app

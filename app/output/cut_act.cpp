@@ -5,21 +5,13 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QLineEdit>
 #include <QProgressBar>
-#include <QSettings>
 #include <QVBoxLayout>
 #include <array>
 
 namespace fusuma::app {
 
 using Stage = RunStage::Stage;
-
-namespace {
-
-enum Connection { practice, practice_serial, elsewhere };
-
-} // namespace
 
 CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_run, 3, tr("Cut"), "cut") {
     material = new QComboBox;
@@ -36,20 +28,6 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
     beside->addWidget(material, 1);
     beside->addWidget(edit);
     rows->addWidget(row(tr("Material"), chosen_material, 192));
-    connection = new QComboBox;
-    connection->setObjectName(QStringLiteral("connection"));
-    connection->addItems({tr("Practice cutter"), tr("Practice, serial port"), tr("My cutter…")});
-    rows->addWidget(row(tr("Send to"), connection, 192));
-    address = new QLineEdit(QSettings().value(QStringLiteral("cutter/address")).toString());
-    address->setObjectName(QStringLiteral("cutterAddress"));
-    address->setAccessibleName(tr("Cutter's address"));
-    address->setPlaceholderText(tr("tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…"));
-    QStringList known;
-    for (const QString& port : serial_ports())
-        known << QStringLiteral("serial:") + port;
-    address->setToolTip(known.isEmpty() ? tr("This computer has no serial port just now.")
-                                        : tr("Here: %1").arg(known.join(QStringLiteral(", "))));
-    rows->addWidget(address);
     facts = add_words("dim", "cutFacts");
     speed = new Choices({tr("As a machine"), tr("Quick")});
     speed->set_chosen(0);
@@ -61,10 +39,23 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
     rows->addWidget(progress);
     start = button(tr("Start cutting"), "primary", QStringLiteral("startCutting"),
                    tr("Sends the lines to the cutter one by one."));
-    pause = button(tr("Pause"), "", QStringLiteral("pauseCutting"), tr("Finish the lines in hand and wait."));
-    stop = button(tr("Stop"), "", QStringLiteral("stopCutting"), tr("Lift the blade and end this run."));
+    pause = button(tr("Pause"), "", QStringLiteral("pauseCutting"), tr("Lift the blade at once and wait."));
+    stop = button(tr("Stop"), "", QStringLiteral("stopCutting"), tr("Lift the blade at once and end this run."));
+    round = button(tr("Go round it"), "", QStringLiteral("goRound"),
+                   tr("Moves the machine's lifted head round all that is to be cut: does it lie where you think?"));
+    next = button(tr("Next sheet"), "primary", QStringLiteral("nextSheet"),
+                  tr("The next print of this ticket is in: find it and cut the same again (F9)."));
+    next->setShortcut(Qt::Key_F9);
+    rows->addWidget(round);
     rows->addWidget(start);
+    rows->addWidget(next);
     add_line({pause, stop});
+    nudged = add_words("dim", "cutNudged");
+    pad = arrow_pad("cut", tr("Move the cut by 0.05 mm"), [this](Point way) { run.finder.nudge(0.05 * way); });
+    rows->addWidget(pad);
+    keep = button(tr("Keep that for this machine"), "link", QStringLiteral("keepNudge"),
+                  tr("Every cut on this machine is moved by it from now on."));
+    rows->addWidget(keep, 0, Qt::AlignLeft);
     auto* travel = new QCheckBox(tr("Travel"));
     travel->setObjectName(QStringLiteral("showTravel"));
     travel->setToolTip(tr("Show the way of the lifted blade."));
@@ -84,31 +75,21 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
                 return d;
             });
     });
-    connect(connection, &QComboBox::activated, this, &CutAct::take_connection);
-    connect(address, &QLineEdit::editingFinished, this, &CutAct::take_connection);
     connect(speed, &Choices::picked, this, [this](int i) { run.cutting.set_speed(i == 0 ? 250 : 2500); });
     connect(start, &QPushButton::clicked, this, [this] { run.cutting.start(); });
     connect(pause, &QPushButton::clicked, this,
             [this] { run.stage() == RunStage::Stage::cutting ? run.cutting.pause() : run.cutting.go_on(); });
     connect(stop, &QPushButton::clicked, this, [this] { run.cutting.stop(); });
+    connect(round, &QPushButton::clicked, this, [this] { run.cutting.go_round(); });
+    connect(next, &QPushButton::clicked, this, [this] { run.cutting.cut_next_sheet(); });
+    connect(keep, &QPushButton::clicked, this, [this] { run.finder.keep_nudge(); });
+    connect(&run.machine, &ChosenMachine::changed, this, [this] { refresh(); });
     connect(travel, &QCheckBox::toggled, this, &CutAct::shows_travel);
     connect(order, &QCheckBox::toggled, this, &CutAct::shows_order);
     connect(edit, &QPushButton::clicked, this, &CutAct::material_wanted);
     connect(test, &QPushButton::clicked, this, &CutAct::machine_test_wanted);
     connect(&run.progress, &RunStage::changed, this, [this] { refresh(); });
     connect(&model, &Model::changed, this, [this] { refresh(); });
-    refresh();
-}
-
-void CutAct::take_connection() {
-    const int chosen = connection->currentIndex();
-    if (chosen == elsewhere)
-        QSettings().setValue(QStringLiteral("cutter/address"), address->text());
-    run.cutting.set_address(chosen == practice          ? QString()
-                    : chosen == practice_serial ? Cutting::serial_address
-                                                : address->text().trimmed());
-    // A machine that may not answer is told its tool; what has left the computer counts as cut.
-    run.cutting.set_options({.sets_tool = chosen == elsewhere, .asks_back = chosen != elsewhere});
     refresh();
 }
 
@@ -132,16 +113,18 @@ void CutAct::refresh_materials() {
 void CutAct::refresh() {
     const Stage stage = run.stage();
     refresh_materials();
-    address->setVisible(connection->currentIndex() == elsewhere);
-    speed->setVisible(connection->currentIndex() != elsewhere);
+    const bool is_practice = run.machine.is_practice();
+    speed->setVisible(is_practice);
+    refresh_nudge();
     const auto all = run.cutting.job().runs.size();
     const auto done = run.cutting.runs_done();
-    set_state(stage < Stage::found      ? tr("load first")
-              : stage == Stage::found   ? tr("ready")
-              : stage == Stage::paused  ? tr("paused")
-              : stage == Stage::dropped ? tr("line dropped")
-              : stage == Stage::cut     ? tr("done")
-                                        : tr("%1 of %2").arg(done).arg(all),
+    set_state(stage < Stage::found         ? tr("load first")
+              : stage == Stage::found      ? tr("ready")
+              : stage == Stage::paused     ? tr("paused")
+              : stage == Stage::dropped    ? tr("line dropped")
+              : stage == Stage::cut        ? tr("done")
+              : run.cutting.is_estimated() ? tr("about %1 of %2").arg(done).arg(all)
+                                           : tr("%1 of %2").arg(done).arg(all),
               stage >= Stage::found && stage != Stage::cut);
     QStringList lines;
     if (stage >= Stage::found) {
@@ -167,10 +150,17 @@ void CutAct::refresh() {
     facts->setText(lines.join('\n'));
     facts->setVisible(!lines.isEmpty());
     material->setEnabled(!run.is_cutting());
-    connection->setEnabled(!run.is_cutting());
     start->setVisible(!run.is_cutting());
-    start->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0);
-    start->setText(stage == Stage::cut ? tr("Cut it once more") : tr("Start cutting"));
+    start->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0 &&
+                      run.cutting.out_of_reach().isEmpty());
+    start->setText(stage == Stage::cut ? tr("Cut it once more")
+                   : is_practice       ? tr("Start the practice cut")
+                                       : tr("Start cutting"));
+    round->setVisible(!is_practice && !run.is_cutting());
+    round->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0);
+    next->setVisible(stage == Stage::cut);
+    const int sheets = run.cutting.sheets_cut();
+    next->setText(sheets > 1 ? tr("Next sheet (%1 are cut)").arg(sheets) : tr("Next sheet"));
     restyle(start, "role", stage == Stage::found ? "primary" : "");
     pause->setVisible(run.is_cutting());
     pause->setText(stage == Stage::cutting ? tr("Pause") : tr("Go on"));
@@ -179,6 +169,22 @@ void CutAct::refresh() {
     progress->setVisible(run.is_cutting() || stage == Stage::cut);
     progress->setRange(0, std::max(1, static_cast<int>(all)));
     progress->setValue(static_cast<int>(done));
+}
+
+void CutAct::refresh_nudge() {
+    const bool may_move = (run.stage() == Stage::found || run.stage() == Stage::cut) && !run.machine.is_practice();
+    const Point by = run.finder.print() ? run.finder.print()->nudged_by() : Point{};
+    pad->setVisible(may_move);
+    nudged->setVisible(may_move);
+    keep->setVisible(may_move && run.finder.has_news());
+    const auto side = [](double mm, const QString& more, const QString& less) {
+        return mm == 0 ? QString() : tr("%1 mm %2").arg(std::abs(mm), 0, 'f', 2).arg(mm > 0 ? more : less);
+    };
+    QStringList ways{side(by.x, tr("to the right"), tr("to the left")),
+                     side(by.y, tr("towards you"), tr("away from you"))};
+    ways.removeAll(QString());
+    nudged->setText(ways.isEmpty() ? tr("Is the cut a little off its print? Move it:")
+                                   : tr("Moved %1.").arg(ways.join(tr(" and "))));
 }
 
 } // namespace fusuma::app

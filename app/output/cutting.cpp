@@ -1,40 +1,44 @@
 #include "app/output/cutting.h"
 
+#include "core/geometry/measure.h"
+
 #include <cmath>
 
 namespace fusuma::app {
 
 using Stage = RunStage::Stage;
 
-namespace {
-constexpr double unhurried_mm_per_s = 250;
-}
-
 Cutting::Cutting(Model& project, RunStage& run_stage, LatestOnly& background, PrintedSheet& sheet, PrintFinder& find,
-                 const PracticeFaults& practice_faults)
+                 const PracticeFaults& practice_faults, ChosenMachine& chosen)
     : model(project), stage(run_stage), work(background), printed(sheet), finder(find), faults(practice_faults),
-      cutter(unhurried_mm_per_s), sender(this) {
-    hpgl.asks_back = true; // the practice cutter answers
-    connect(&cutter, &PracticeCutter::advanced, &stage, &RunStage::changed);
-    connect(&cutter, &PracticeCutter::finished, this, [this] {
-        if (is_practice() && sender.state() == CutSender::State::done)
-            stage.enter(Stage::cut);
+      machine(chosen) {
+    PracticeCutter& practice = machine.practice;
+    CutSender& sender = machine.sender;
+    connect(&practice, &PracticeCutter::advanced, &stage, &RunStage::changed);
+    connect(&practice, &PracticeCutter::finished, this, [this] {
+        if (machine.is_practice() && machine.sender.state() == CutSender::State::done)
+            end();
     });
-    connect(&cutter, &PracticeCutter::refused, &model.messages, &Messages::problem);
+    connect(&practice, &PracticeCutter::refused, &model.messages, &Messages::problem);
     connect(&sender, &CutSender::changed, &stage, &RunStage::changed);
     connect(&sender, &CutSender::finished, this, [this] {
-        if (!is_practice() || cutter.progress() >= 1)
-            stage.enter(Stage::cut);
+        learn();
+        if (!machine.is_practice() || machine.practice.progress() >= 1)
+            end();
     });
     connect(&sender, &CutSender::dropped, this, [this](const QString& why) {
-        emit model.messages.problem(tr("%1 %2 of %3 lines are cut. Go on when it is back.")
-                                        .arg(why)
-                                        .arg(sender.runs_done())
-                                        .arg(sender.runs()));
+        const auto lines = tr("%1 of %2 lines are cut").arg(runs_done()).arg(machine.sender.runs());
+        emit model.messages.problem(is_estimated()
+                                        ? tr("%1 About %2, by estimate. Go on when it is back.").arg(why, lines)
+                                        : tr("%1 %2. Go on when it is back.").arg(why, lines));
         stage.enter(Stage::dropped);
     });
+    connect(&sender, &CutSender::came_back, this, [this] {
+        emit model.messages.note(tr("The machine is there again, with its blade up."));
+        stage.enter(Stage::paused);
+    });
     connect(&finder, &PrintFinder::loading, this,
-            [this] { cutter.set_faults(faults.machine, printed.ticket()->paper); });
+            [this] { machine.practice.set_faults(faults.machine, printed.ticket()->paper); });
     connect(&finder, &PrintFinder::accepted, this, &Cutting::plan);
     connect(&model, &Model::changed, this, [this] {
         if (stage.now() == Stage::found && model.document().material != planned_for)
@@ -42,88 +46,143 @@ Cutting::Cutting(Model& project, RunStage& run_stage, LatestOnly& background, Pr
     });
 }
 
-CuttingSetup Cutting::setup() const {
-    return {model.document().sheet.cutter, model.document().material, finder.registration().fit};
-}
-
 void Cutting::plan() {
     stage.enter(Stage::loading);
     planned_for = model.document().material;
     work.start(
-        [page = printed.ticket_page(), paper = printed.ticket()->paper, with = setup(),
+        [page = printed.ticket_page(), document = printed.ticket()->document, print = *finder.print(),
+         cutter = model.document().sheet.cutter, material = planned_for, to_place = finder.to_bed().inverted(),
+         fit = finder.registration().fit, paper = printed.ticket()->paper, is_practice = machine.is_practice(),
          truly = true_place(faults, printed.ticket()->paper), wrong = faults.machine, check = printed.slips()] {
             Planned result;
-            result.job =
-                std::make_shared<const CutJob>(cut_page(page.cuts, paper, with.cutter, with.material, with.fit));
-            result.traces = std::make_shared<const std::vector<CutTrace>>(
-                cut_by_practice(*result.job, with.material, paper, wrong));
-            result.seconds = seconds_to_cut(*result.job, paper, with.cutter, with.material);
-            result.judgement = judge(*result.job, *result.traces, paper, with, truly, wrong);
-            result.faulty = check->damaged(result.judgement.moved);
+            result.job = print.job(page.cuts, cutter, material);
+            auto shown = result.job->cut();
+            for (CutRun& run : shown.runs)
+                for (auto* line : {&run.tip, &run.axis})
+                    for (Point& p : *line)
+                        p = to_place.apply(p);
+            result.shown = std::make_shared<const CutJob>(std::move(shown));
+            result.seconds = result.job->seconds();
+            if (is_practice) {
+                result.traces = std::make_shared<const std::vector<CutTrace>>(
+                    cut_by_practice(*result.shown, material, paper, wrong));
+                result.judgement = judge(*result.shown, *result.traces, paper, {cutter, material, fit}, truly, wrong);
+                result.faulty = check->damaged(result.judgement.moved);
+            } else {
+                std::vector<CutTrace> traces;
+                for (const CutRun& run : result.shown->runs)
+                    traces.push_back({run.kind, run.tip});
+                result.traces = std::make_shared<const std::vector<CutTrace>>(std::move(traces));
+            }
+            if (const auto outside = result.job->out_of_reach(); !outside.empty()) {
+                result.out_of_reach = QString::fromStdString(reach_words(outside.front(), *document));
+                for (const OutOfReach& what : outside)
+                    result.faulty.push_back(what.copy);
+            }
             return result;
         },
         [this](Planned result) {
             planned = std::move(result);
-            cutter.load();
+            machine.practice.load();
             stage.enter(Stage::found);
+            if (std::exchange(starts_when_found, false))
+                start();
         },
         [this] { stage.enter(Stage::printed); });
 }
 
-Result<CutterAddress> Cutting::address() {
-    if (address_text.isEmpty()) {
-        if (cutter.port() == 0)
-            if (const Outcome listening = cutter.listen(0); !listening)
-                return listening.problem();
-        return CutterAddress{CutterAddress::Kind::tcp, QStringLiteral("127.0.0.1"), cutter.port()};
-    }
-    if (address_text == serial_address) {
-        if (serial_name.isEmpty()) {
-            auto name = cutter.open_serial();
-            if (!name)
-                return name.problem();
-            serial_name = *name;
-        }
-        return CutterAddress{CutterAddress::Kind::serial, serial_name, 9600};
-    }
-    return parse_cutter_address(address_text);
+std::vector<CutTrace> Cutting::cut_so_far() const {
+    if (machine.is_practice())
+        return machine.practice.cut_so_far();
+    const auto& all = *planned.traces;
+    return {all.begin(), all.begin() + static_cast<std::ptrdiff_t>(std::min(runs_done(), all.size()))};
 }
 
 void Cutting::start() {
-    if (stage.now() != Stage::found && stage.now() != Stage::cut)
+    if ((stage.now() != Stage::found && stage.now() != Stage::cut) || !planned.job)
         return;
-    const auto to = address();
-    if (!to) {
-        emit model.messages.problem(QString::fromStdString(to.problem().text()));
+    if (!planned.out_of_reach.isEmpty()) {
+        emit model.messages.problem(tr("%1. Nothing was moved.").arg(planned.out_of_reach));
         return;
     }
-    cutter.set_faults(faults.machine, printed.ticket()->paper);
+    machine.head.let_go();
+    machine.practice.set_faults(faults.machine, printed.ticket()->paper);
     stage.enter(Stage::cutting);
-    HpglOptions options = hpgl;
-    options.asks_back = options.asks_back || is_practice();
-    sender.start(*to, {*planned.job, model.document().material, printed.ticket()->paper, options});
+    machine.sender.start(*planned.job);
 }
 
 void Cutting::pause() {
     if (stage.now() != Stage::cutting)
         return;
-    sender.pause();
+    machine.sender.pause();
+    chosen_line.reset();
     stage.enter(Stage::paused);
 }
 
 void Cutting::go_on() {
     if (stage.now() != Stage::paused && stage.now() != Stage::dropped)
         return;
+    const std::size_t line = next_line();
+    chosen_line.reset();
     stage.enter(Stage::cutting);
-    sender.go_on();
+    machine.sender.go_on_from(line);
+}
+
+void Cutting::choose_line(std::size_t line) {
+    if ((stage.now() != Stage::paused && stage.now() != Stage::dropped) || line >= job().runs.size())
+        return;
+    chosen_line = line;
+    emit stage.changed();
 }
 
 void Cutting::stop() {
     if (!stage.is_cutting())
         return;
-    sender.stop();
-    cutter.stop();
+    machine.sender.stop();
+    machine.practice.stop();
     stage.enter(Stage::printed); // a half-cut sheet is laid in again
+}
+
+void Cutting::end() {
+    if (stage.now() != Stage::cutting)
+        return;
+    ++sheets;
+    stage.enter(Stage::cut);
+}
+
+void Cutting::learn() {
+    const Machine* own = machine.own();
+    const double told = planned.seconds, took = machine.sender.seconds_at_work();
+    constexpr double least = 5; // s that tell something
+    if (!own || told < least || took < least)
+        return;
+    Machine learnt = *own;
+    learnt.time_factor =
+        std::clamp(learnt.time_factor * (1 + took / told) / 2, 0.05, 50.0); // half way to what it was now
+    machine.learn(learnt);
+}
+
+void Cutting::cut_next_sheet() {
+    if (stage.is_cutting() || stage.now() < Stage::printed || stage.now() == Stage::loading)
+        return;
+    starts_when_found = true;
+    finder.load();
+}
+
+void Cutting::go_round(std::optional<CopyId> copy) {
+    if (machine.is_practice() || !planned.job || (stage.now() != Stage::found && stage.now() != Stage::cut))
+        return;
+    Rect box;
+    for (const CutRun& run : planned.job->cut().runs)
+        if (!copy || run.copy == *copy)
+            box.include(bounds(Polygons{run.tip}));
+    const Transform numbers = bed_of(planned.job->machine()).inverted();
+    std::vector<Point> way;
+    for (const Point corner : corners_of(box))
+        way.push_back(numbers.apply(corner));
+    way.push_back(way.front());
+    machine.head.take_over(planned.job->machine());
+    machine.head.go_round(way);
 }
 
 QString minutes(double seconds) {

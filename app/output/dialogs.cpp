@@ -7,6 +7,7 @@
 #include "core/plan/cut_page.h"
 #include "core/plan/test_prints.h"
 #include "formats/cut_files/hpgl.h"
+#include "formats/cut_files/machine_code.h"
 #include "formats/pdf/pdf_write.h"
 
 #include <QCheckBox>
@@ -201,7 +202,9 @@ void ask_for_material(Model& model, QWidget* parent) {
         };
         save_made(model, &form, text("test square"), QStringLiteral(".plt"),
                   [now = read(), paper, paths = std::vector{at(20, CutKind::kiss), at(30, CutKind::through)}] {
-                      return cut_hpgl(cut_page(paths, paper, {}, now), now, paper, {.sets_tool = true});
+                      Machine machine = plain_machine(paper);
+                      machine.hpgl.sets_speed = machine.hpgl.sets_force = true;
+                      return cut_hpgl(cut_page(paths, paper, {}, now), now, machine);
                   });
     });
     if (!form.run(text("Use it")))
@@ -273,8 +276,7 @@ void set_machine_right(Model& model, QWidget* parent) {
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
         save_made(model, &form, text("machine test"), QStringLiteral(".plt"), [sheet, material = document.material] {
             const JobPlan plan = machine_test(sheet);
-            return cut_hpgl(cut_page(plan.pages.front().cuts, plan.paper, sheet.cutter, material), material,
-                            plan.paper);
+            return machine_code(plain_job(plan.pages.front().cuts, plan.paper, sheet.cutter, material));
         });
     });
     form.add_words(text("2. How far was each square cut beside its print? Right and down count positive."));

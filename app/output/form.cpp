@@ -59,14 +59,15 @@ void Form::add_wide(QWidget* widget) {
     rows->addWidget(widget);
 }
 
-bool Form::run(const QString& take_words) {
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
-    auto* take = buttons->addButton(take_words, QDialogButtonBox::AcceptRole);
+void Form::add_buttons(const QString& take_words) {
+    auto* box = new QDialogButtonBox(QDialogButtonBox::Cancel);
+    buttons = box;
+    auto* take = box->addButton(take_words, QDialogButtonBox::AcceptRole);
     take->setObjectName(QStringLiteral("takeForm"));
     take->setDefault(true);
     restyle(take, "role", "primary");
-    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    connect(box, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(box, &QDialogButtonBox::rejected, this, &QDialog::reject);
     layout()->addWidget(buttons);
     const int needed = rows->parentWidget()->sizeHint().height() + buttons->sizeHint().height() + 48;
     resize(420, std::min(needed, screen() ? screen()->availableGeometry().height() - 60 : needed));
@@ -75,6 +76,11 @@ bool Form::run(const QString& take_words) {
         if (QWidget* typing = focusWidget())
             typing->clearFocus();
     });
+}
+
+bool Form::run(const QString& take_words) {
+    if (!buttons)
+        add_buttons(take_words);
     return exec() == QDialog::Accepted;
 }
 

@@ -23,12 +23,16 @@ class Form : public QDialog {
                             double step, const QString& suffix = {});
     void add(const QString& caption, QWidget* widget);
     void add_wide(QWidget* widget);
+    /// May be called again when what was taken cannot be used.
     /// @return  true when the person takes it
     bool run(const QString& take_words);
 
   private:
     Unit unit;
     QVBoxLayout* rows;
+    QWidget* buttons = nullptr;
+
+    void add_buttons(const QString& take_words);
 };
 
 } // namespace fusuma::app

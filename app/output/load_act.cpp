@@ -1,12 +1,23 @@
 #include "app/output/act_card.h"
 
 #include "app/common/enum_words.h"
+#include <QApplication>
 #include <QVBoxLayout>
 #include <numbers>
 
 namespace fusuma::app {
 
 using Stage = RunStage::Stage;
+
+namespace {
+
+/// mm, by the keys that are held.
+double head_step() {
+    const auto held = QApplication::keyboardModifiers();
+    return held & Qt::ShiftModifier ? 5 : held & Qt::AltModifier ? 0.05 : 0.5;
+}
+
+} // namespace
 
 LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     : ActCard(project, output_run, 2, tr("Load and find"), "load"), view(pointing_view) {
@@ -15,16 +26,20 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
         tr("How the cutter learns where the print lies: its sensor looks for the marks, you drive a pointer "
            "over them, or the sheet lies square in its corner."));
     rows->addWidget(method);
+    about = add_words("dim", "loadMachine");
     words = add_words("dim", "loadWords");
     figures = add_words("strong", "loadFigures");
-    load = button(tr("Load the sheet"), "primary", QStringLiteral("loadSheet"),
-                  tr("Lays the printed sheet in the practice cutter and finds where the print lies."));
+    load = button(tr("Load for practice"), "primary", QStringLiteral("loadSheet"),
+                  tr("The printed sheet is in the machine: find where the print lies."));
     rows->addWidget(load);
     take = button(tr("Take this place"), "primary", QStringLiteral("takeMark"),
                   tr("The mark is under the pointer (Return)."));
     skip = button(tr("Leave it out"), "", QStringLiteral("skipMark"), tr("This mark cannot be seen."));
     enough = button(tr("That is enough"), "", QStringLiteral("endPointing"),
                     tr("Use the marks taken so far: three or more."));
+    pad = arrow_pad("head", tr("Move the head"),
+                    [this](Point way) { run.finder.move_pointer(run.finder.pointer() + head_step() * way); });
+    rows->addWidget(pad);
     rows->addWidget(take);
     add_line({skip, enough});
     anyway =
@@ -45,6 +60,7 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     connect(by_hand, &QPushButton::clicked, this, [this] { run.finder.set_method(MarkMethod::by_hand); });
     connect(faults, &QPushButton::clicked, this, &LoadAct::faults_wanted);
     connect(&run.progress, &RunStage::changed, this, [this] { refresh(); });
+    connect(&run.machine, &ChosenMachine::changed, this, [this] { refresh(); });
     refresh();
 }
 
@@ -62,30 +78,39 @@ void LoadAct::refresh() {
     const Stage stage = run.stage();
     const Registration& r = run.finder.registration();
     const bool is_found = stage >= Stage::found;
-    const auto marks =
-        run.printed.ticket() ? run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks : std::vector<Mark>{};
+    const auto marks = run.printed.ticket()
+                           ? run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks
+                           : std::vector<Mark>{};
     const int all = static_cast<int>(marks.size());
+    const bool is_practice = run.machine.is_practice();
     method->set_chosen(place_of(run.finder.method()));
     method->setEnabled(!run.is_cutting());
-    set_state(stage < Stage::printed                   ? tr("print first")
-              : stage == Stage::loading                ? tr("looking…")
-              : stage == Stage::refused                ? tr("not found")
-              : stage == Stage::pointing               ? tr("mark %1 of %2").arg(run.finder.wanted_mark() + 1).arg(all)
-              : !is_found                              ? tr("ready")
+    method->set_enabled(place_of(MarkMethod::sensor), run.finder.has_sensor());
+    about->setText(is_practice ? tr("In the practice cutter.") : tr("In “%1”.").arg(run.machine.name()));
+    set_state(stage < Stage::printed     ? tr("print first")
+              : stage == Stage::loading  ? tr("looking…")
+              : stage == Stage::refused  ? tr("not found")
+              : stage == Stage::pointing ? tr("mark %1 of %2").arg(run.finder.wanted_mark() + 1).arg(all)
+              : !is_found                ? tr("ready")
               : run.finder.method() == MarkMethod::paper_edge ? tr("by its edge")
-                                                       : tr("found %1 of %2").arg(r.marks_found).arg(all),
+                                                              : tr("found %1 of %2").arg(r.marks_found).arg(all),
               stage >= Stage::printed && stage < Stage::found);
     QString text;
     if (stage == Stage::pointing)
-        text = tr("Drive the pointer over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return "
-                  "takes it.")
+        text = (is_practice
+                    ? tr("Drive the pointer over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; "
+                         "Return takes it.")
+                    : tr("Drive the machine's lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with "
+                         "Alt 0.05 mm; Return takes the place."))
                    .arg(QString::fromStdString(name_of(marks, run.finder.wanted_mark())));
     else if (stage == Stage::refused || is_found)
         text = QString::fromStdString(r.reason);
     else
-        text = run.finder.method() == MarkMethod::sensor    ? tr("The sensor looks for all marks, however the sheet lies.")
-               : run.finder.method() == MarkMethod::by_hand ? tr("You show three marks or more with a pointer.")
-                                                     : tr("The sheet lies in the corner, against the mat's edge.");
+        text = run.finder.method() == MarkMethod::sensor ? tr("The sensor looks for all marks, however the sheet lies.")
+               : run.finder.method() == MarkMethod::paper_edge
+                   ? tr("The sheet lies in the corner of the machine's nought, square.")
+               : is_practice ? tr("You show three marks or more with a pointer.")
+                             : tr("You drive the machine's head over three marks or more.");
     words->setText(text);
     words->setVisible(!text.isEmpty());
     restyle(words, "role", stage == Stage::refused ? "attention" : "dim");
@@ -102,18 +127,24 @@ void LoadAct::refresh() {
             lines << tr("Left-over error %1 mm").arg(r.residual, 0, 'f', 2);
         }
         const auto faulty = static_cast<int>(run.cutting.faulty().size());
-        lines << tr("Cuts within %1 mm of their print%2")
-                     .arg(run.cutting.judgement().worst_error, 0, 'f', 2)
-                     .arg(faulty == 0   ? QString()
-                          : faulty == 1 ? tr("; 1 sticker would show it")
-                                        : tr("; %1 stickers would show it").arg(faulty));
+        if (!run.cutting.out_of_reach().isEmpty())
+            lines << run.cutting.out_of_reach() + '.';
+        else if (is_practice)
+            lines << tr("Cuts within %1 mm of their print%2")
+                         .arg(run.cutting.judgement().worst_error, 0, 'f', 2)
+                         .arg(faulty == 0   ? QString()
+                              : faulty == 1 ? tr("; 1 sticker would show it")
+                                            : tr("; %1 stickers would show it").arg(faulty));
         figures->setText(lines.join('\n'));
         restyle(figures, "role", faulty > 0 ? "attention" : "fine");
     }
     const bool is_pointing = stage == Stage::pointing;
     load->setVisible(!is_pointing);
     load->setEnabled(stage >= Stage::printed && stage != Stage::loading && !run.is_cutting());
-    load->setText(stage == Stage::refused ? tr("Try again") : is_found ? tr("Load it again") : tr("Load the sheet"));
+    load->setText(stage == Stage::refused ? tr("Try again")
+                  : is_found              ? tr("Load it again")
+                  : is_practice           ? tr("Load for practice")
+                                          : tr("The sheet is in: find the print"));
     restyle(load, "role", stage == Stage::printed ? "primary" : "");
     for (auto* b : {take, skip, enough})
         b->setVisible(is_pointing);
@@ -122,6 +153,8 @@ void LoadAct::refresh() {
     anyway->setText(tr("Use the %1 that were found").arg(r.marks_found));
     by_hand->setVisible(stage == Stage::refused && run.finder.method() != MarkMethod::by_hand);
     faults->setEnabled(!run.is_cutting());
+    faults->setVisible(is_practice);
+    pad->setVisible(is_pointing && !is_practice);
     if (is_pointing && !view->hasFocus() && isVisible())
         view->setFocus(); // its keys drive the pointer
 }

@@ -3,11 +3,12 @@
 #include "app/common/save_place.h"
 #include "app/common/widgets.h"
 #include "app/output/dialogs.h"
+#include "app/output/machine_card.h"
 #include "app/output/slip_panel.h"
-#include "core/plan/cut_page.h"
 #include "formats/cut_files/cut_file.h"
 #include "formats/cut_files/dxf_write.h"
 #include "formats/basics/file.h"
+#include "formats/cut_files/machine_code.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/cut_files/svg_write.h"
 
@@ -50,6 +51,7 @@ OutputPage::OutputPage(Model& project) : model(project), run(project) {
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inner = new QWidget;
     auto* list = column(inner, 12, 8);
+    list->addWidget(new MachineCard(model, run));
     list->addWidget(ticket_head());
     print = new PrintAct(model, run);
     auto* load = new LoadAct(model, run, view);
@@ -218,8 +220,7 @@ void OutputPage::export_file(File kind) {
                                case File::hpgl:
                                    break;
                                }
-                               return cut_hpgl(cut_page(plan->pages[page].cuts, plan->paper, cutter, material), material,
-                                               plan->paper);
+                               return machine_code(plain_job(plan->pages[page].cuts, plan->paper, cutter, material));
                            };
                            return QByteArray::fromStdString(text());
                        }});

@@ -3,8 +3,9 @@
 namespace fusuma::app {
 
 OutputRun::OutputRun(Model& model)
-    : work(model.messages), printed(model, progress, work, wrong), finder(progress, work, printed, wrong),
-      cutting(model, progress, work, printed, finder, wrong) {}
+    : work(model.messages), machine(model.messages), printed(model, progress, work, wrong),
+      finder(model, progress, work, printed, wrong, machine),
+      cutting(model, progress, work, printed, finder, wrong, machine) {}
 
 void OutputRun::set_faults(const PracticeFaults& what) {
     if (is_cutting() || what == wrong)
@@ -18,12 +19,16 @@ void OutputRun::set_faults(const PracticeFaults& what) {
 }
 
 Transform OutputRun::sheet_place() const {
+    if (!machine.is_practice())
+        return place();
     PracticeFaults laid = wrong;
     laid.print = {};
     return true_place(laid, printed.ticket() ? printed.ticket()->paper : Size{});
 }
 
 Transform OutputRun::place() const {
+    if (!machine.is_practice()) // all that is known of it is what was found
+        return finder.registration().accepted ? finder.registration().fit : Transform{};
     return true_place(wrong, printed.ticket() ? printed.ticket()->paper : Size{});
 }
 

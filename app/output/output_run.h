@@ -4,8 +4,9 @@
 
 namespace fusuma::app {
 
-/// One run of a sheet from print to cut: its stage and its three acts, each of which knows those before it. Printing,
-/// loading and finding happen on the practice devices, so that the cut can be rehearsed before ink and paper are spent.
+/// One run of a sheet from print to cut: its stage and its three acts, each of which knows those before it. The
+/// machine is chosen first; while it is the practice cutter, printing, loading and finding happen on the practice devices,
+/// so that the cut can be rehearsed before ink and paper are spent.
 class OutputRun : public QObject {
     Q_OBJECT
   private:
@@ -16,6 +17,7 @@ class OutputRun : public QObject {
     explicit OutputRun(Model& model);
 
     RunStage progress;
+    ChosenMachine machine;
     PrintedSheet printed;
     PrintFinder finder;
     Cutting cutting;

@@ -8,8 +8,59 @@ namespace fusuma::app {
 
 using Stage = RunStage::Stage;
 
+PrintFinder::PrintFinder(Model& project, RunStage& run_stage, LatestOnly& background, PrintedSheet& sheet,
+                         const PracticeFaults& practice_faults, ChosenMachine& chosen)
+    : model(project), stage(run_stage), work(background), printed(sheet), faults(practice_faults), machine(chosen) {
+    if (!has_sensor())
+        how = MarkMethod::by_hand;
+    connect(&machine, &ChosenMachine::changed, this, [this] {
+        unload(); // it lies in another machine, or in one that is spoken to in another way
+        if (!has_sensor() && how == MarkMethod::sensor)
+            how = MarkMethod::by_hand;
+        if (stage.now() > Stage::printed && !stage.is_cutting())
+            stage.enter(Stage::printed);
+        emit stage.changed();
+    });
+    connect(&machine.head, &MachineHead::moved, this, [this] {
+        if (stage.now() != Stage::pointing || machine.head.is_moving())
+            return;
+        hand = in_place(machine.head.place());
+        if (std::exchange(takes_on_arrival, false))
+            take_here();
+        emit stage.changed();
+    });
+    connect(&machine.head, &MachineHead::dropped, this, [this](const QString& why) {
+        emit model.messages.problem(why);
+        if (stage.now() != Stage::pointing)
+            return;
+        unload();
+        stage.enter(Stage::printed);
+    });
+}
+
+void PrintFinder::unload() {
+    machine.head.let_go();
+    loaded.reset();
+    found.reset();
+    shown = {};
+    kept = {};
+    takes_on_arrival = false;
+}
+
+Transform PrintFinder::to_bed() const {
+    return loaded ? paper_on_bed(loaded->machine(), printed.ticket()->paper) : Transform{};
+}
+
+Point PrintFinder::on_machine(Point place) const {
+    return to_bed().then(bed_of(loaded->machine()).inverted()).apply(place) - loaded->machine().light;
+}
+
+Point PrintFinder::in_place(Point on_machine) const {
+    return bed_of(loaded->machine()).then(to_bed().inverted()).apply(on_machine + loaded->machine().light);
+}
+
 void PrintFinder::set_method(MarkMethod method) {
-    if (stage.is_cutting() || method == how)
+    if (stage.is_cutting() || method == how || (method == MarkMethod::sensor && !has_sensor()))
         return;
     how = method;
     if (printed.ticket() && stage.now() > Stage::loading)
@@ -20,9 +71,21 @@ void PrintFinder::set_method(MarkMethod method) {
 void PrintFinder::load() {
     if (!printed.ticket() || stage.is_cutting() || stage.now() < Stage::printed)
         return;
-    found = {};
+    unload();
+    const auto profile = machine.profile(printed.ticket()->paper);
+    if (!profile)
+        return;
+    loaded.emplace(profile, printed.ticket()->paper);
     emit loading();
-    look_for_marks();
+    if (machine.is_practice()) {
+        look_for_marks();
+        return;
+    }
+    seen = std::make_shared<const Scan>();
+    if (how == MarkMethod::paper_edge)
+        judge(loaded->by_edge());
+    else
+        begin_pointing();
 }
 
 void PrintFinder::look_for_marks() {
@@ -40,91 +103,127 @@ void PrintFinder::look_for_marks() {
             return result;
         },
         [this](Seen result) {
-            seen = std::move(result.scan);
-            found = std::move(result.registration);
-            if (how == MarkMethod::by_hand) {
-                begin_pointing();
+            if (!loaded)
                 return;
-            }
-            if (how == MarkMethod::paper_edge) {
-                found.accepted = true;
-                found.reason = "Found by the paper's edge: nothing checks where the print lies.";
-            }
-            judge_found();
+            seen = std::move(result.scan);
+            if (how == MarkMethod::by_hand)
+                begin_pointing();
+            else
+                judge(how == MarkMethod::paper_edge ? loaded->by_edge()
+                                                    : loaded->by_sensor(std::move(result.registration)));
         },
         [this] { stage.enter(Stage::printed); });
 }
 
-void PrintFinder::judge_found() {
-    if (found.accepted)
+void PrintFinder::judge(FoundPrint print) {
+    shown = print.registration();
+    const Transform to_place = to_bed().inverted();
+    shown.fit = shown.fit.then(to_place);
+    for (auto& mark : shown.found)
+        if (mark)
+            mark = to_place.apply(*mark);
+    found = std::move(print);
+    if (shown.accepted)
         emit accepted();
     else
         stage.enter(Stage::refused);
 }
 
 void PrintFinder::accept_found() {
-    if (stage.now() != Stage::refused || found.marks_found < 3)
+    if (stage.now() != Stage::refused || shown.marks_found < 3 || !loaded || !machine.is_practice())
         return;
     const auto& marks = printed.ticket_page().marks;
     RegistrationLimits limits;
     limits.may_be_missing = marks.size() - 3;
-    const Registration again = locate(marks, find_spots(*seen, marks), limits);
-    if (!again.accepted)
+    Registration again = locate(marks, find_spots(*seen, marks), limits);
+    if (again.accepted)
+        judge(loaded->by_sensor(std::move(again)));
+}
+
+void PrintFinder::nudge(Point by) {
+    if (!found || stage.is_cutting())
         return;
-    found = again;
+    found->nudge(by);
     emit accepted();
+}
+
+void PrintFinder::keep_nudge() {
+    const Machine* own = machine.own();
+    if (!own || !found)
+        return;
+    Machine corrected = *own;
+    corrected.shift = corrected.shift + found->nudged_by() - kept;
+    kept = found->nudged_by();
+    machine.learn(corrected);
+    emit stage.changed();
+    emit model.messages.note(
+        tr("Cuts on “%1” are moved by that from now on; this sheet has it already.").arg(machine.name()));
 }
 
 void PrintFinder::begin_pointing() {
     const auto& marks = printed.ticket_page().marks;
     if (marks.size() < 3) {
-        found.reason = "This sheet has fewer than three marks to point at.";
+        shown.reason = "This sheet has fewer than three marks to point at.";
         stage.enter(Stage::refused);
         return;
     }
+    pointed_at.assign(marks.size(), std::nullopt);
     shown_marks.assign(marks.size(), std::nullopt);
     next_mark = 0;
-    hand = marks.front().centre;
+    if (has_head())
+        machine.head.take_over(loaded->machine());
     stage.enter(Stage::pointing);
+    move_pointer(marks.front().centre);
 }
 
 void PrintFinder::move_pointer(Point to) {
-    constexpr double around = 20; // mm of bed round the paper that the pointer reaches
-    const Size paper = printed.ticket()->paper;
-    hand = {std::clamp(to.x, -around, paper.width + around), std::clamp(to.y, -around, paper.height + around)};
+    constexpr double around = 20; // mm of bed round the paper that the practice pointer reaches
+    if (has_head()) {
+        const Transform from_bed = to_bed().inverted();
+        const Size bed = loaded->machine().bed;
+        const Point low = from_bed.apply({0, 0}), high = from_bed.apply({bed.width, bed.height});
+        hand = {std::clamp(to.x, low.x, high.x), std::clamp(to.y, low.y, high.y)};
+        machine.head.go_to(on_machine(hand));
+    } else {
+        const Size paper = printed.ticket()->paper;
+        hand = {std::clamp(to.x, -around, paper.width + around), std::clamp(to.y, -around, paper.height + around)};
+    }
     emit stage.changed();
 }
 
 void PrintFinder::take_mark() {
     if (stage.now() != Stage::pointing)
         return;
+    if (has_head() && machine.head.is_moving())
+        takes_on_arrival = true;
+    else
+        take_here();
+}
+
+void PrintFinder::take_here() {
     shown_marks[next_mark] = hand;
+    pointed_at[next_mark] = on_machine(hand) + loaded->machine().light;
     skip_mark();
 }
 
 void PrintFinder::skip_mark() {
     if (stage.now() != Stage::pointing)
         return;
+    takes_on_arrival = false;
     const auto& marks = printed.ticket_page().marks;
     if (++next_mark >= marks.size()) {
         end_pointing();
         return;
     }
     // Off to where the next one should be, by what the marks so far tell.
-    const auto so_far = located_by_hand(marks, shown_marks, {.residual = 5});
-    Point by;
-    for (std::size_t i = 0; i < marks.size(); ++i)
-        if (shown_marks[i])
-            by = *shown_marks[i] - marks[i].centre;
-    hand = so_far.accepted ? so_far.fit.apply(marks[next_mark].centre) : marks[next_mark].centre + by;
-    emit stage.changed();
+    move_pointer(in_place(loaded->expected(marks[next_mark].centre, marks, pointed_at) - loaded->machine().light));
 }
 
 void PrintFinder::end_pointing() {
     if (stage.now() != Stage::pointing)
         return;
-    found = located_by_hand(printed.ticket_page().marks, shown_marks);
-    judge_found();
+    machine.head.halt();
+    judge(loaded->by_hand(printed.ticket_page().marks, pointed_at));
 }
 
 } // namespace fusuma::app

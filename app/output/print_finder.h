@@ -1,53 +1,77 @@
 #pragma once
 
+#include "app/output/chosen_machine.h"
 #include "app/output/printed_sheet.h"
-#include "core/registration/locate.h"
+#include "core/machine/loaded_sheet.h"
 #include "devices/practice/rehearsal.h"
 
 namespace fusuma::app {
 
-/// Lays the sheet in the cutter and finds where the print lies: by sensor, by hand or by the paper's edge.
+/// Lays the sheet in the chosen machine and finds where the print lies: by sensor, by hand or by the paper's edge. What
+/// it shows is in the sheet's place: mm right and towards the person from where the paper's corner would lie.
 class PrintFinder : public QObject {
     Q_OBJECT
   public:
-    PrintFinder(RunStage& run_stage, LatestOnly& background, PrintedSheet& sheet, const PracticeFaults& practice_faults)
-        : stage(run_stage), work(background), printed(sheet), faults(practice_faults) {}
+    PrintFinder(Model& project, RunStage& run_stage, LatestOnly& background, PrintedSheet& sheet,
+                const PracticeFaults& practice_faults, ChosenMachine& chosen);
 
     [[nodiscard]] MarkMethod method() const { return how; }
+    [[nodiscard]] bool has_sensor() const { return machine.is_practice(); }
     void set_method(MarkMethod method);
     void load();
-    void accept_found(); ///< although marks are missing
-    [[nodiscard]] const Scan& scan() const { return *seen; }
-    [[nodiscard]] const Registration& registration() const { return found; }
+    void accept_found();                                     ///< although marks are missing
+    [[nodiscard]] const Scan& scan() const { return *seen; } ///< empty when no sensor saw the sheet
+    /// As found, in the sheet's place.
+    [[nodiscard]] const Registration& registration() const { return shown; }
+    /// What jobs are made with; none before the print is found.
+    [[nodiscard]] const std::optional<FoundPrint>& print() const { return found; }
+    /// Moves what is cut, mm right and towards the person, for this loading.
+    void nudge(Point by);
+    [[nodiscard]] bool has_news() const { return found && found->nudged_by() != kept; } ///< a nudge that is not kept
+    void keep_nudge(); ///< for all that is cut on this machine from now on
 
     // Pointing by hand
-    [[nodiscard]] Point pointer() const { return hand; } ///< machine mm
-    void move_pointer(Point to);
+    [[nodiscard]] Point pointer() const { return hand; }
+    void move_pointer(Point to); ///< and a real machine's lifted head with it
     [[nodiscard]] std::size_t wanted_mark() const { return next_mark; }
     [[nodiscard]] const std::vector<std::optional<Point>>& pointed() const { return shown_marks; }
-    void take_mark(); ///< the wanted mark is where the pointer is
+    void take_mark(); ///< the wanted mark is where the pointer is, as soon as the head is there
     void skip_mark();
     void end_pointing(); ///< with the marks taken so far
+
+    /// From the sheet's place to the bed of the machine that it is loaded into.
+    [[nodiscard]] Transform to_bed() const;
 
   signals:
     void loading();  ///< a sheet is laid in
     void accepted(); ///< the print was found well enough to cut
 
   private:
+    Model& model;
     RunStage& stage;
     LatestOnly& work;
     PrintedSheet& printed;
     const PracticeFaults& faults;
+    ChosenMachine& machine;
     MarkMethod how = MarkMethod::sensor;
     std::shared_ptr<const Scan> seen = std::make_shared<const Scan>();
-    Registration found;
-    Point hand;
+    std::optional<LoadedSheet> loaded;
+    std::optional<FoundPrint> found;
+    Registration shown;
+    Point hand, kept; ///< of the nudge, in the machine's profile
     std::size_t next_mark = 0;
+    bool takes_on_arrival = false;
+    std::vector<std::optional<Point>> pointed_at; ///< by mark, machine mm
     std::vector<std::optional<Point>> shown_marks;
 
     void look_for_marks();
     void begin_pointing();
-    void judge_found();
+    void judge(FoundPrint print);
+    void take_here();
+    void unload();
+    [[nodiscard]] bool has_head() const { return loaded && !machine.is_practice(); }
+    [[nodiscard]] Point on_machine(Point place) const; ///< where the light, or the blade, is then
+    [[nodiscard]] Point in_place(Point on_machine) const;
 };
 
 } // namespace fusuma::app

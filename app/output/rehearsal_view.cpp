@@ -3,6 +3,7 @@
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "core/geometry/measure.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -55,7 +56,11 @@ RehearsalView::RehearsalView(OutputRun& output_run) : run(output_run) {
     time_text->setMinimumWidth(150);
     time_bar->layout()->addWidget(time);
     time_bar->layout()->addWidget(time_text);
-    connect(time, &QSlider::valueChanged, this, [this] { refresh(); });
+    connect(time, &QSlider::valueChanged, this, [this](int line) {
+        if (is_waiting())
+            run.cutting.choose_line(static_cast<std::size_t>(line));
+        refresh();
+    });
     page_bar = chip();
     auto* before = button(QStringLiteral("‹"), "flat", QStringLiteral("outputPageBefore"), tr("The page before"));
     auto* after = button(QStringLiteral("›"), "flat", QStringLiteral("outputPageAfter"), tr("The next page"));
@@ -100,9 +105,9 @@ void RehearsalView::refresh() {
     }
     if (is_live()) {
         const QSignalBlocker quiet(time);
-        time->setValue(static_cast<int>(run.cutting.runs_done()));
+        time->setValue(static_cast<int>(is_waiting() ? run.cutting.next_line() : run.cutting.runs_done()));
     }
-    time->setEnabled(!is_live());
+    time->setEnabled(!is_live() || is_waiting());
     time_bar->setVisible(has_job && runs > 0);
     double seconds = 0; // by the share of the way, good enough to read along
     if (runs > 0)
@@ -110,12 +115,12 @@ void RehearsalView::refresh() {
     time_text->setText(tr("line %1 of %2 · %3").arg(time->value()).arg(runs).arg(minutes(seconds)));
     caption->setText(stage == Stage::nothing    ? tr("Nothing printed yet")
                      : stage == Stage::printing ? tr("Printing…")
-                     : stage == Stage::printed  ? tr("Printed, not loaded yet")
+                     : stage == Stage::printed  ? tr("Printed, not in the machine yet")
                      : stage == Stage::loading  ? tr("Looking for the marks…")
                      : stage == Stage::pointing ? tr("Point at the marks")
                      : stage == Stage::refused  ? tr("The print was not found")
                      : stage == Stage::found    ? tr("Rehearsal: as the cut will come out")
-                     : stage == Stage::paused   ? tr("Paused")
+                     : stage == Stage::paused   ? tr("Paused: click the line to go on with")
                      : stage == Stage::dropped  ? tr("The line dropped")
                      : stage == Stage::cutting  ? tr("Cutting")
                                                 : tr("Cut"));
@@ -170,6 +175,14 @@ void RehearsalView::paint(QPainter& painter) {
     paint_slip(painter);
     if (run.stage() == Stage::pointing)
         paint_pointer(painter);
+    if (is_waiting() && run.cutting.next_line() < run.cutting.job().runs.size()) {
+        const CutRun& next = run.cutting.job().runs[run.cutting.next_line()];
+        painter.setBrush(Qt::NoBrush);
+        for (const QPen& pen : {QPen(theme().casing, 5), QPen(theme().accent, 2.5)}) {
+            painter.setPen(pen);
+            painter.drawPath(path_of(next.tip, to_view()));
+        }
+    }
 }
 
 void RehearsalView::paint_trace(QPainter& painter, const CutTrace& trace) const {
@@ -182,9 +195,9 @@ void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& 
     const bool in_machine = run.stage() > Stage::loading;
     const Transform place = in_machine ? run.sheet_place() : Transform{};
     const void* runs = is_live() ? nullptr : static_cast<const void*>(&run.cutting.foreseen());
-    const bool is_same = drawn.view == view && drawn.sheet == run.printed.picture().cacheKey() && drawn.place == place &&
-                         drawn.runs == runs && drawn.is_live == is_live() && drawn.count <= whole &&
-                         drawn.picture.size() == size() * ratio;
+    const bool is_same = drawn.view == view && drawn.sheet == run.printed.picture().cacheKey() &&
+                         drawn.place == place && drawn.runs == runs && drawn.is_live == is_live() &&
+                         drawn.count <= whole && drawn.picture.size() == size() * ratio;
     if (!is_same) {
         drawn = {view, run.printed.picture().cacheKey(), place, runs, 0, is_live(), QPixmap(size() * ratio)};
         drawn.picture.setDevicePixelRatio(ratio);
@@ -341,6 +354,25 @@ void RehearsalView::paint_pointer(QPainter& painter) const {
 void RehearsalView::press(QMouseEvent* event) {
     if (run.stage() == Stage::pointing)
         run.finder.move_pointer(to_mm(event->position()));
+    else if (is_waiting())
+        choose_line_at(to_mm(event->position()));
+}
+
+void RehearsalView::choose_line_at(Point place) {
+    constexpr double near_px = 12;
+    const auto& runs = run.cutting.job().runs;
+    double nearest = near_px / px_per_mm();
+    std::optional<std::size_t> line;
+    for (std::size_t i = 0; i < runs.size(); ++i) {
+        Polygon there_and_back = runs[i].tip;
+        there_and_back.insert(there_and_back.end(), runs[i].tip.rbegin(), runs[i].tip.rend());
+        if (const double far = nearest_on({there_and_back}, place).distance; far < nearest) {
+            nearest = far;
+            line = i;
+        }
+    }
+    if (line)
+        run.cutting.choose_line(*line);
 }
 
 void RehearsalView::drag(QMouseEvent* event) {

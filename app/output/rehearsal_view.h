@@ -51,6 +51,11 @@ class RehearsalView : public ZoomView {
 
     void refresh();
     void lay_out();
+    /// For somebody to say where to go on.
+    [[nodiscard]] bool is_waiting() const {
+        return run.stage() == RunStage::Stage::paused || run.stage() == RunStage::Stage::dropped;
+    }
+    void choose_line_at(Point place);
     [[nodiscard]] bool is_live() const { return run.is_cutting() || run.stage() == RunStage::Stage::cut; }
     [[nodiscard]] std::size_t shown_runs() const;
     void paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole);

@@ -16,14 +16,14 @@ namespace {
 
 const QString setting = QStringLiteral("screen/px_per_mm");
 constexpr double card_width = 85.60, card_height = 53.98; // mm; ISO/IEC 7810 ID-1
-constexpr double least = 1.5, most = 12;                  // px per mm
+constexpr double least_px_per_mm = 1.5, most_px_per_mm = 12;                  // px per mm
 constexpr int slider_steps = 2000;
 
 } // namespace
 
 double screen_px_per_mm(const QWidget& on) {
     const double kept = QSettings().value(setting).toDouble();
-    return kept >= least && kept <= most ? kept : on.logicalDpiX() / mm_per_inch;
+    return kept >= least_px_per_mm && kept <= most_px_per_mm ? kept : on.logicalDpiX() / mm_per_inch;
 }
 
 ScreenSizeDialog::ScreenSizeDialog(QWidget* parent) : QDialog(parent), px_per_mm(screen_px_per_mm(*this)) {
@@ -41,12 +41,12 @@ ScreenSizeDialog::ScreenSizeDialog(QWidget* parent) : QDialog(parent), px_per_mm
     slider->setObjectName(QStringLiteral("screenSlider"));
     slider->setAccessibleName(tr("Size of the card"));
     slider->setRange(0, slider_steps);
-    slider->setValue(qRound((px_per_mm - least) / (most - least) * slider_steps));
+    slider->setValue(qRound((px_per_mm - least_px_per_mm) / (most_px_per_mm - least_px_per_mm) * slider_steps));
     layout->addWidget(slider);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
     layout->addWidget(buttons);
     connect(slider, &QSlider::valueChanged, this, [this](int at) {
-        px_per_mm = least + (most - least) * at / slider_steps;
+        px_per_mm = least_px_per_mm + (most_px_per_mm - least_px_per_mm) * at / slider_steps;
         update();
     });
     connect(buttons, &QDialogButtonBox::accepted, this, [this] {

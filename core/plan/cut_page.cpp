@@ -4,13 +4,13 @@
 
 namespace fusuma {
 
-Transform correction_of(const CutterProfile& cutter, Size paper) {
-    return map_of({cutter.shift, cutter.turn, cutter.stretch_x, cutter.stretch_y}, {paper.width / 2, paper.height / 2});
+Transform correction_about(const CutterProfile& cutter, Point middle) {
+    return map_of({cutter.shift, cutter.turn, cutter.stretch_x, cutter.stretch_y}, middle);
 }
 
 CutJob cut_page(const std::vector<CutPath>& cuts, Size paper, const CutterProfile& cutter, const Material& material,
                 const Transform& fit) {
-    return cut_job(cuts, {material, cutter.motion, fit.then(correction_of(cutter, paper)), Point{0, paper.height}});
+    return cut_job(cuts, {material, cutter.motion, fit.then(correction_about(cutter, {paper.width / 2, paper.height / 2})), Point{0, paper.height}});
 }
 
 double seconds_to_cut(const CutJob& job, Size paper, const CutterProfile& cutter, const Material& material) {

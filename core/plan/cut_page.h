@@ -5,8 +5,9 @@
 
 namespace fusuma {
 
-/// The cutter's correction as a map on the paper.
-[[nodiscard]] Transform correction_of(const CutterProfile& cutter, Size paper);
+/// The cutter's correction as a map of the machine's mm.
+/// @param middle  the paper's, about which it turns and stretches
+[[nodiscard]] Transform correction_about(const CutterProfile& cutter, Point middle);
 
 /// How a cutter should cut a page's lines. It starts from the paper's bottom left.
 /// @param fit  where the print lies: from the paper's to the machine's millimetres

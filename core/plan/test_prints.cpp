@@ -166,7 +166,7 @@ CutterProfile corrected(const SheetSettings& sheet, const std::vector<Point>& of
     for (std::size_t i = 0; i < std::min(places.size(), off.size()); ++i)
         seen.push_back({places[i] + off[i], places[i]});
     const Point middle{sheet.paper.width / 2, sheet.paper.height / 2};
-    const Pose pose = pose_of(fit_stretched(seen).then(correction_of(sheet.cutter, sheet.paper)), middle);
+    const Pose pose = pose_of(fit_stretched(seen).then(correction_about(sheet.cutter, middle)), middle);
     CutterProfile cutter = sheet.cutter;
     cutter.shift = pose.shift;
     cutter.turn = pose.turn;

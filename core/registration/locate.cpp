@@ -192,6 +192,20 @@ std::string name_of(const std::vector<Mark>& marks, std::size_t mark) {
            " at the " + place;
 }
 
+namespace {
+
+/// Tells so in the reason.
+bool is_stretched(Registration& r, const RegistrationLimits& limits) {
+    const Pose pose = pose_of(r.fit, {});
+    if (std::max(std::abs(pose.stretch_x - 1), std::abs(pose.stretch_y - 1)) <= limits.stretch)
+        return false;
+    r.reason = "The print is stretched by more than " +
+               std::to_string(static_cast<int>(std::lround(limits.stretch * 100))) + " %: was it printed at actual size?";
+    return true;
+}
+
+} // namespace
+
 Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spots, const RegistrationLimits& limits) {
     Registration r;
     r.found.resize(marks.size());
@@ -244,13 +258,8 @@ Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spo
             r.reason = missing_words(marks, r);
         return r;
     }
-    const Pose pose = pose_of(r.fit, {});
-    if (std::max(std::abs(pose.stretch_x - 1), std::abs(pose.stretch_y - 1)) > limits.stretch) {
-        r.reason = "The print is stretched by more than " +
-                   std::to_string(static_cast<int>(std::lround(limits.stretch * 100))) +
-                   " %: was it printed at actual size?";
+    if (is_stretched(r, limits))
         return r;
-    }
     r.accepted = true;
     r.reason = r.marks_found < 4 ? "Only three marks were used, so nothing checks the result." : "";
     return r;
@@ -270,10 +279,14 @@ Registration located_by_hand(const std::vector<Mark>& marks, const std::vector<s
     }
     fit_to(r, marks);
     if (const double worst = *std::ranges::max_element(r.residuals); worst > limits.residual) {
-        const auto mark = static_cast<std::size_t>(std::ranges::max_element(r.residuals) - r.residuals.begin());
-        r.reason = "The places differ by " + mm_words(worst) + ". Look again at " + name_of(marks, mark) + ".";
+        const auto odd = odd_one_out(r, marks, limits.residual);
+        r.reason = "The places differ by " + mm_words(worst) + ". " +
+                   (odd ? "The others agree: look again at " + name_of(marks, *odd) + "."
+                        : "Which one is off cannot be told: look at each again, or at a fifth.");
         return r;
     }
+    if (is_stretched(r, limits))
+        return r;
     r.accepted = true;
     if (pairs.size() == 3)
         r.reason = "Three marks leave little to check by: look at the first cut.";

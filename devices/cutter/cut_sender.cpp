@@ -1,102 +1,247 @@
 #include "devices/cutter/cut_sender.h"
 
+#include "formats/cut_files/machine_code.h"
+
 #include <algorithm>
+#include <span>
 
 namespace fusuma {
 
-CutSender::CutSender(QObject* parent) : QObject(parent), link(this) {
-    connect(&link, &CutterLink::opened, this, [this] {
-        enter(State::sending);
-        feed();
+namespace {
+
+constexpr double bit_of_work = 0.04;  // s, after which a machine is asked
+constexpr double ahead = 0.08;        // s of work that a deaf machine has in hand
+constexpr std::size_t most_asked = 2; // questions without an answer
+constexpr int look_ms = 10, again_ms = 1000;
+constexpr double least_patience = 10; // s, before a machine that answers counts as silent
+
+} // namespace
+
+CutSender::CutSender(CutterLink& to, QObject* parent) : QObject(parent), link(to) {
+    look.setInterval(look_ms);
+    patience.setSingleShot(true);
+    again.setInterval(again_ms);
+    connect(&look, &QTimer::timeout, this, &CutSender::feed);
+    connect(&patience, &QTimer::timeout, this, [this] {
+        be_dropped(tr("“%1” does not answer any more.").arg(QString::fromStdString(cutting->machine().name)));
     });
-    connect(&link, &CutterLink::left, this, &CutSender::feed);
-    connect(&link, &CutterLink::received, this, &CutSender::count);
+    connect(&again, &QTimer::timeout, this, [this] { link.open(cutting->machine()); });
+    connect(&link, &CutterLink::opened, this, [this] {
+        if (now == State::connecting) {
+            begin();
+        } else if (now == State::dropped) { // the cable is in again: nothing moves before somebody says so
+            again.stop();
+            link.interrupt(blade_up());
+            enter(State::paused);
+            emit came_back();
+        }
+    });
+    connect(&link, &CutterLink::received, this, &CutSender::take);
     connect(&link, &CutterLink::dropped, this, [this](const QString& why) {
-        if (now == State::idle || now == State::done)
-            return;
-        enter(State::dropped);
-        emit dropped(why);
+        if (now == State::connecting || now == State::sending || now == State::paused)
+            be_dropped(why);
     });
 }
 
 void CutSender::enter(State state) {
+    if (now == State::sending && state != State::sending)
+        worked += time();
     now = state;
+    if (state == State::sending) {
+        clock.start();
+        busy_until = 0;
+        look.start();
+    } else {
+        look.stop();
+        patience.stop();
+    }
     emit changed();
 }
 
-void CutSender::start(const CutterAddress& address, Job what) {
-    where = address;
-    what_to_cut = std::move(what);
-    connect_from(0);
+void CutSender::be_dropped(const QString& why) {
+    const bool may_come_back = was_there;
+    enter(State::dropped);
+    if (may_come_back)
+        again.start();
+    emit dropped(why);
 }
 
-void CutSender::connect_from(std::size_t run) {
-    pieces = hpgl_pieces(what_to_cut.job, what_to_cut.material, what_to_cut.paper, what_to_cut.options, run);
-    first = cut = run;
-    next = 0;
+double CutSender::seconds_at_work() const {
+    return worked + (now == State::sending ? time() : 0);
+}
+
+QByteArray CutSender::blade_up() const {
+    const Machine& machine = cutting->machine();
+    return QByteArray::fromStdString(machine.abort + lift_code(machine));
+}
+
+void CutSender::prepare(std::size_t first, bool begins) {
+    const MachineJob& job = *cutting;
+    const bool is_hpgl = job.machine().language == CutLanguage::hpgl;
+    const auto pieces = code_pieces(job, first);
+    commands.clear();
+    next = done = 0;
+    cut = first;
     answer.clear();
+    for (std::size_t piece = begins ? 0 : 1; piece < pieces.size(); ++piece) {
+        const std::size_t run = first + piece - 1; // the one that this piece cuts, if any
+        const bool is_run = piece > 0 && piece + 1 < pieces.size();
+        const QByteArrayList lines = QByteArray::fromStdString(pieces[piece]).trimmed().split('\n');
+        const double seconds = is_run ? job.seconds_of(run) / static_cast<double>(lines.size()) : 0;
+        double unasked = 0;
+        for (qsizetype i = 0; i < lines.size(); ++i) {
+            const bool is_last = i + 1 == lines.size();
+            const std::size_t runs_by_then = piece == 0 ? first : is_run && !is_last ? run : std::min(run + 1, runs());
+            Command command{lines[i] + '\n', runs_by_then, seconds};
+            unasked += seconds;
+            command.asks = job.machine().answers && (!is_hpgl || is_last || unasked > bit_of_work);
+            if (command.asks) {
+                unasked = 0;
+                if (is_hpgl)
+                    command.text += is_last && is_run ? "PU;OA;\n" : "OA;\n";
+            }
+            commands.push_back(std::move(command));
+        }
+    }
+}
+
+void CutSender::start(const MachineJob& what, std::size_t first) {
+    cutting = what;
+    worked = 0;
+    was_there = false;
+    prepare(first, true);
     enter(State::connecting);
-    link.open(where);
+    if (link.is_open())
+        begin();
+    else
+        link.open(cutting->machine());
+}
+
+void CutSender::begin() {
+    was_there = true;
+    enter(State::sending);
+    feed();
 }
 
 void CutSender::pause() {
-    if (now == State::sending)
-        enter(State::paused);
+    if (now != State::sending)
+        return;
+    link.interrupt(blade_up());
+    enter(State::paused);
 }
 
 void CutSender::go_on() {
-    if (now == State::dropped) {
-        connect_from(cut);
-    } else if (now == State::paused) {
-        enter(State::sending);
-        feed();
+    go_on_from(cut);
+}
+
+void CutSender::go_on_from(std::size_t run) {
+    if (!cutting || (now != State::paused && now != State::dropped))
+        return;
+    again.stop();
+    prepare(std::min(run, runs()), now == State::dropped || commands.empty());
+    if (now == State::paused && link.is_open()) {
+        begin();
+        return;
     }
+    enter(State::connecting);
+    link.open(cutting->machine());
 }
 
 void CutSender::stop() {
     if (now == State::idle || now == State::done)
         return;
-    if (now == State::sending || now == State::paused)
-        link.write("PU;SP0;\n");
+    again.stop();
+    if (now == State::sending || now == State::paused) {
+        const auto end = code_pieces(*cutting, runs());
+        link.interrupt(blade_up() + QByteArray::fromStdString(end.back()));
+    }
     enter(State::idle);
     link.close();
 }
 
-void CutSender::feed() {
-    if (!what_to_cut.options.asks_back && link.waiting() == 0 && next > 1)
-        cut = std::min(first + next - 1, runs());
-    if (now == State::sending) {
-        constexpr std::size_t ahead = 2; // runs that the cutter has in hand
-        constexpr qint64 most_waiting = 16384;
-        const auto may_send = [&] {
-            if (next >= pieces.size())
-                return false;
-            return what_to_cut.options.asks_back ? next == 0 || first + next - 1 < cut + ahead
-                                                 : link.waiting() < most_waiting;
-        };
-        while (may_send())
-            link.write(QByteArray::fromStdString(pieces[next++]));
-    }
-    emit changed();
-    finish_if_done();
+bool CutSender::may_send() const {
+    if (next >= commands.size())
+        return false;
+    if (!cutting->machine().answers)
+        return link.waiting() == 0 && busy_until - time() < ahead;
+    return asked() < most_asked;
 }
 
-void CutSender::count(const QByteArray& answered) {
+std::size_t CutSender::asked() const {
+    const auto sent = std::span(commands).subspan(done, next - done);
+    return static_cast<std::size_t>(std::ranges::count(sent, true, &Command::asks));
+}
+
+void CutSender::feed() {
+    if (now != State::sending)
+        return;
+    if (is_estimated() && link.waiting() == 0) {
+        std::size_t by_now = done;
+        while (by_now < next && commands[by_now].ends <= time())
+            ++by_now;
+        know_done(by_now);
+    }
+    while (now == State::sending && may_send()) {
+        Command& command = commands[next++];
+        busy_until = std::max(busy_until, time()) + command.seconds;
+        command.ends = busy_until;
+        link.write(command.text);
+    }
+    if (now == State::sending && asked() > 0 && !patience.isActive())
+        patience.start(static_cast<int>(1000 * (least_patience + 3 * std::max(0.0, busy_until - time()))));
+}
+
+void CutSender::know_done(std::size_t commands_done) {
+    if (commands_done == done)
+        return;
+    done = commands_done;
+    cut = std::max(cut, commands[done - 1].runs);
+    if (done < commands.size()) {
+        emit changed();
+        return;
+    }
+    enter(State::done);
+    link.close();
+    emit finished();
+}
+
+void CutSender::take(const QByteArray& answered) {
+    if (now != State::sending || is_estimated())
+        return;
     answer += answered;
-    for (qsizetype end; (end = answer.indexOf('\r')) >= 0; answer.remove(0, end + 1))
-        cut = std::min(cut + 1, runs());
+    constexpr qsizetype longest_answer = 1000;
+    const auto end_of_line = [this] {
+        return std::ranges::find_if(answer, [](char c) { return c == '\r' || c == '\n'; }) - answer.begin();
+    };
+    for (qsizetype end; now == State::sending && (end = end_of_line()) < answer.size();) {
+        const QByteArray words = answer.left(end).trimmed();
+        answer.remove(0, end + 1);
+        if (!words.isEmpty())
+            count_answer(words);
+    }
+    if (answer.size() > longest_answer)
+        answer.clear();
     feed();
 }
 
-void CutSender::finish_if_done() {
-    const bool is_cut = !what_to_cut.options.asks_back || cut >= runs();
-    if (now != State::sending || next < pieces.size() || link.waiting() > 0 || !is_cut)
+void CutSender::count_answer(const QByteArray& words) {
+    const bool is_hpgl = cutting->machine().language == CutLanguage::hpgl;
+    if (!is_hpgl && words.startsWith("error")) {
+        const QString refused = QString::fromUtf8(words.left(80));
+        pause();
+        emit dropped(tr("“%1” refused a line (%2) and waits with its blade up.")
+                         .arg(QString::fromStdString(cutting->machine().name), refused));
         return;
-    cut = runs();
-    now = State::done;
-    link.close();
-    emit changed();
-    emit finished();
+    }
+    if (!is_hpgl && words != "ok")
+        return; // it says other things, too
+    std::size_t answered = done;
+    while (answered < next && !commands[answered].asks)
+        ++answered;
+    if (answered == next)
+        return; // not asked
+    patience.stop();
+    know_done(answered + 1);
 }
 
 } // namespace fusuma

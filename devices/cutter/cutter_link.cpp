@@ -2,13 +2,13 @@
 
 #include <QFileInfo>
 #include <QSerialPort>
-#include <QSerialPortInfo>
 #include <QSocketNotifier>
 #include <QTcpSocket>
 #include <algorithm>
 #include <cerrno>
 #include <cstring>
 #include <fcntl.h>
+#include <termios.h>
 #include <unistd.h>
 
 namespace fusuma {
@@ -40,6 +40,7 @@ class DeviceFile : public QIODevice {
         QIODevice::close();
     }
     [[nodiscard]] qint64 bytesToWrite() const override { return pending.size(); }
+    void forget() { pending.clear(); }
     [[nodiscard]] bool isSequential() const override { return true; }
 
   protected:
@@ -100,33 +101,51 @@ Result<CutterAddress> parse_cutter_address(const QString& text) {
     return wrong();
 }
 
-QStringList serial_ports() {
-    QStringList names;
-    for (const QSerialPortInfo& port : QSerialPortInfo::availablePorts())
-        names << port.systemLocation();
-    return names;
+CutterLink::CutterLink(QObject* parent) : QObject(parent) {
+    rest.setSingleShot(true);
+    connect(&rest, &QTimer::timeout, this, &CutterLink::push);
 }
-
-CutterLink::CutterLink(QObject* parent) : QObject(parent) {}
 
 CutterLink::~CutterLink() {
     close();
 }
 
-void CutterLink::open(const CutterAddress& address) {
+void CutterLink::open(const Machine& machine) {
     close();
-    where = address;
-    switch (address.kind) {
+    const auto address = parse_cutter_address(QString::fromStdString(machine.line));
+    if (!address) {
+        drop_later(
+            machine.line.empty()
+                ? tr("“%1” has no line to this computer: it only gets files.").arg(QString::fromStdString(machine.name))
+                : QString::fromStdString(address.problem().text()));
+        return;
+    }
+    where = *address;
+    portion = 512;
+    rest_ms = 0;
+    if (where.kind == CutterAddress::Kind::serial) {
+        constexpr int in_hand_ms = 20;                       // that may be on its way
+        const double bytes_per_ms = where.number / 10'000.0; // start, eight bits, stop
+        portion = std::clamp<qsizetype>(static_cast<qsizetype>(bytes_per_ms * in_hand_ms), 16, 1024);
+        rest_ms = static_cast<int>(std::ceil(static_cast<double>(portion) / bytes_per_ms));
+    }
+    if (machine.flow == FlowControl::portions) {
+        portion = machine.portion;
+        rest_ms = std::max(rest_ms, static_cast<int>(1000 * machine.pause));
+    }
+    switch (where.kind) {
     case CutterAddress::Kind::tcp:
         return open_tcp();
     case CutterAddress::Kind::serial:
-        return open_serial();
+        return open_serial(machine.flow);
     case CutterAddress::Kind::device:
         return open_device();
     }
 }
 
 void CutterLink::drop(const QString& why) {
+    is_ready = false;
+    queue.clear();
     if (!line)
         return;
     line->disconnect(this);
@@ -134,68 +153,127 @@ void CutterLink::drop(const QString& why) {
     emit dropped(why);
 }
 
+void CutterLink::drop_later(const QString& why) {
+    QMetaObject::invokeMethod(
+        this, [this, why] { emit dropped(why); }, Qt::QueuedConnection);
+}
+
+void CutterLink::ready() {
+    is_ready = true;
+    connect(line.get(), &QIODevice::bytesWritten, this, &CutterLink::push);
+    emit opened();
+}
+
+namespace {
+
+/// Why something of the system cannot be opened, and whom to ask.
+QString why_closed(const QString& path, const QString& words) {
+    const QFileInfo file(path);
+    if (!file.exists())
+        return CutterLink::tr("There is no %1: is the cable in, and the machine on?").arg(path);
+    if (!file.isWritable())
+        return CutterLink::tr("You may not use %1. Join the group “%2” (sudo adduser $USER %2), then log in again.")
+            .arg(path, file.group().isEmpty() ? QStringLiteral("dialout") : file.group());
+    return CutterLink::tr("%1 cannot be opened: %2.").arg(path, words);
+}
+
+} // namespace
+
 void CutterLink::open_tcp() {
     auto socket = std::make_unique<QTcpSocket>();
     QTcpSocket* s = socket.get();
     line = std::move(socket);
-    connect(s, &QTcpSocket::connected, this, &CutterLink::opened);
-    connect(s, &QTcpSocket::bytesWritten, this, &CutterLink::left);
+    connect(s, &QTcpSocket::connected, this, &CutterLink::ready);
     connect(s, &QTcpSocket::readyRead, this, [this, s] { emit received(s->readAll()); });
     connect(s, &QTcpSocket::errorOccurred, this, [this, s](QAbstractSocket::SocketError) {
         drop(tr("The line to the cutter at %1 dropped: %2.").arg(where.target, s->errorString()));
     });
+    s->setSocketOption(QAbstractSocket::LowDelayOption, 1);
+    s->setSocketOption(QAbstractSocket::SendBufferSizeSocketOption, static_cast<int>(portion));
     s->connectToHost(where.target, static_cast<quint16>(where.number));
 }
 
-void CutterLink::open_serial() {
+void CutterLink::open_serial(FlowControl flow) {
     auto port = std::make_unique<QSerialPort>(where.target);
-    QSerialPort* p = port.get();
-    line = std::move(port);
-    p->setBaudRate(where.number);
-    p->setFlowControl(QSerialPort::SoftwareControl); // cutters say when their memory is full
-    if (!p->open(QIODevice::ReadWrite)) {
-        drop(tr("The serial port %1 cannot be opened: %2.").arg(where.target, p->errorString()));
+    port->setBaudRate(where.number);
+    port->setFlowControl(flow == FlowControl::hardware   ? QSerialPort::HardwareControl
+                         : flow == FlowControl::xon_xoff ? QSerialPort::SoftwareControl
+                                                         : QSerialPort::NoFlowControl);
+    if (!port->open(QIODevice::ReadWrite)) {
+        drop_later(why_closed(where.target, port->errorString()));
         return;
     }
-    connect(p, &QSerialPort::bytesWritten, this, &CutterLink::left);
+    termios settings{};
+    if (flow == FlowControl::xon_xoff && ::tcgetattr(port->handle(), &settings) == 0) {
+        settings.c_iflag &= ~static_cast<tcflag_t>(IXANY); // an answer is no sign to go on
+        ::tcsetattr(port->handle(), TCSANOW, &settings);
+    }
+    QSerialPort* p = port.get();
+    line = std::move(port);
     connect(p, &QSerialPort::readyRead, this, [this, p] { emit received(p->readAll()); });
     connect(p, &QSerialPort::errorOccurred, this, [this, p](QSerialPort::SerialPortError error) {
         if (error != QSerialPort::NoError && error != QSerialPort::TimeoutError)
             drop(tr("The line to the cutter at %1 dropped: %2.").arg(where.target, p->errorString()));
     });
-    QMetaObject::invokeMethod(this, &CutterLink::opened, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(this, &CutterLink::ready, Qt::QueuedConnection);
 }
 
 void CutterLink::open_device() {
     auto file = std::make_unique<DeviceFile>();
     DeviceFile* f = file.get();
-    line = std::move(file);
     if (!QFileInfo::exists(where.target) || !f->open_file(where.target)) {
-        drop(tr("The device %1 cannot be opened%2.")
-                 .arg(where.target, f->errorString().isEmpty() ? QString() : QStringLiteral(": ") + f->errorString()));
+        drop_later(why_closed(where.target, f->errorString()));
         return;
     }
-    connect(f, &QIODevice::bytesWritten, this, &CutterLink::left);
+    line = std::move(file);
     connect(f, &QIODevice::aboutToClose, this,
             [this, f] { drop(tr("The line to the cutter at %1 dropped: %2.").arg(where.target, f->errorString())); });
-    QMetaObject::invokeMethod(this, &CutterLink::opened, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(this, &CutterLink::ready, Qt::QueuedConnection);
 }
 
 void CutterLink::write(const QByteArray& bytes) {
-    if (line)
-        line->write(bytes);
+    queue += bytes;
+    push();
+}
+
+void CutterLink::push() {
+    while (is_ready && !queue.isEmpty() && line->bytesToWrite() == 0 && !rest.isActive()) {
+        line->write(queue.left(portion));
+        queue.remove(0, std::min(portion, queue.size()));
+        if (rest_ms > 0)
+            rest.start(rest_ms);
+    }
+    if (is_ready && waiting() == 0)
+        QMetaObject::invokeMethod(this, &CutterLink::left, Qt::QueuedConnection);
+}
+
+void CutterLink::interrupt(const QByteArray& bytes) {
+    queue.clear();
+    rest.stop();
+    if (auto* port = qobject_cast<QSerialPort*>(line.get())) {
+        port->clear(QSerialPort::Output);
+        ::tcflow(port->handle(), TCOON);
+    } else if (auto* file = dynamic_cast<DeviceFile*>(line.get())) {
+        file->forget();
+    }
+    write(bytes);
 }
 
 qint64 CutterLink::waiting() const {
-    return line ? line->bytesToWrite() : 0;
+    return queue.size() + (line ? line->bytesToWrite() : 0);
 }
 
 void CutterLink::close() {
     if (!line)
         return;
     line->disconnect(this);
-    if (auto* socket = qobject_cast<QTcpSocket*>(line.get()); socket && socket->bytesToWrite() > 0)
-        socket->waitForBytesWritten(200); // the blade is lifted before the line goes
+    if (is_ready && !queue.isEmpty())
+        line->write(queue);
+    queue.clear();
+    rest.stop();
+    if (is_ready && line->bytesToWrite() > 0)
+        line->waitForBytesWritten(40); // the blade is lifted before the line goes
+    is_ready = false;
     line->close();
     line.release()->deleteLater();
 }

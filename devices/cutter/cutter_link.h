@@ -1,10 +1,12 @@
 #pragma once
 
+#include "core/machine/machine.h"
 #include "core/result.h"
 
 #include <QByteArray>
 #include <QIODevice>
 #include <QObject>
+#include <QTimer>
 #include <memory>
 
 namespace fusuma {
@@ -20,35 +22,46 @@ struct CutterAddress {
 /// "tcp:HOST:PORT", "serial:PORT@BAUD" (9600 when not given) or "device:/dev/…".
 Result<CutterAddress> parse_cutter_address(const QString& text);
 
-/// The serial ports that this computer has, by the names an address takes.
-[[nodiscard]] QStringList serial_ports();
-
 /// A line to a cutter, whatever it is made of. Nothing waits: it tells when it is open, when what was written has left,
-/// what comes back, and when the line drops.
+/// what comes back, and when the line drops. What is written waits here, not in the system, and leaves in small
+/// portions and no faster than a serial line is, so that little is on its way when it is to be forgotten or the
+/// cutter's memory is full.
 class CutterLink : public QObject {
     Q_OBJECT
   public:
     explicit CutterLink(QObject* parent = nullptr);
     ~CutterLink() override;
 
-    void open(const CutterAddress& address);
+    /// Opens the machine's line anew. A machine without one, or with an address that cannot be read, drops at once.
+    void open(const Machine& machine);
+    [[nodiscard]] bool is_open() const { return is_ready; }
     void write(const QByteArray& bytes);
+    /// Forgets what has not left yet, and sends this before anything else, even to a machine that has asked to wait.
+    void interrupt(const QByteArray& bytes);
     [[nodiscard]] qint64 waiting() const; ///< bytes written that have not left yet
-    void close();
+    void close();                         ///< what was written leaves first
 
   signals:
     void opened();
-    void left(); ///< some bytes
+    void left(); ///< all that was written
     void received(QByteArray answer);
     void dropped(QString why); ///< or could not be opened
 
   private:
     std::unique_ptr<QIODevice> line;
     CutterAddress where;
+    QByteArray queue;
+    QTimer rest; ///< between portions
+    qsizetype portion = 0;
+    int rest_ms = 0;
+    bool is_ready = false;
 
+    void push();
     void drop(const QString& why);
+    void drop_later(const QString& why);
+    void ready();
     void open_tcp();
-    void open_serial();
+    void open_serial(FlowControl flow);
     void open_device();
 };
 

@@ -194,6 +194,27 @@ void PracticeCutter::take(const QByteArray& bytes) {
     }
     for (std::string& words : reader.take_answers())
         asked.emplace_back(runs.size(), std::move(words));
+    if (speed > 0)
+        answer_what_is_due();
+    else
+        advance();
+}
+
+void PracticeCutter::answer_what_is_due() {
+    const std::size_t done = runs_cut();
+    while (!asked.empty() && asked.front().first <= done) {
+        answer(asked.front().second);
+        asked.erase(asked.begin());
+    }
+}
+
+Machine PracticeCutter::machine(Size with_paper, const QString& serial) const {
+    Machine machine = plain_machine(with_paper);
+    machine.name = "Practice cutter";
+    machine.line = serial.isEmpty() ? "tcp:127.0.0.1:" + std::to_string(port()) : "serial:" + serial.toStdString() + "@115200";
+    machine.flow = FlowControl::hardware;
+    machine.answers = true;
+    return machine;
 }
 
 void PracticeCutter::stop() {
@@ -239,10 +260,7 @@ void PracticeCutter::advance() {
             return;
         }
     }
-    while (!asked.empty() && asked.front().first <= done) {
-        answer(asked.front().second);
-        asked.erase(asked.begin());
-    }
+    answer_what_is_due();
     emit advanced();
     if (whole && cut_length >= received && step.isActive()) {
         step.stop();

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/machine/machine.h"
 #include "core/rehearsal/faults.h"
 #include "formats/cut_files/hpgl.h"
 
@@ -41,6 +42,8 @@ class PracticeCutter : public QObject {
     [[nodiscard]] quint16 port() const { return server.serverPort(); }
     /// Opens a pseudo-terminal and returns the name of its far end, such as /dev/pts/3.
     Result<QString> open_serial();
+    /// Its profile with such paper in it, listening where it does already: on the network, or at a serial port's name.
+    [[nodiscard]] Machine machine(Size paper, const QString& serial = {}) const;
     void set_speed(double mm_per_s) { speed = mm_per_s; }
     void set_faults(const MachineFaults& what, Size on_paper);
     /// A new sheet is in: nothing of it is cut.
@@ -87,6 +90,7 @@ class PracticeCutter : public QObject {
     void take(const QByteArray& bytes);
     void advance();
     void answer(const std::string& words);
+    void answer_what_is_due();
     [[nodiscard]] std::size_t runs_cut() const;
 };
 

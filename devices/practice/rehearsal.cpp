@@ -12,7 +12,7 @@ namespace fusuma {
 std::vector<CutTrace> cut_by_practice(const CutJob& job, const Material& material, Size paper,
                                       const MachineFaults& faults) {
     HpglReader reader;
-    (void)reader.take(cut_hpgl(job, material, paper)); // our own: it can be read
+    (void)reader.take(cut_hpgl(job, material, plain_machine(paper))); // our own: it can be read
     FaultyBlade blade(faults, paper);
     std::vector<CutTrace> traces;
     for (const HpglStroke& stroke : reader.strokes()) {
@@ -26,7 +26,7 @@ std::vector<CutTrace> cut_by_practice(const CutJob& job, const Material& materia
 
 Judgement judge(const CutJob& job, const std::vector<CutTrace>& traces, Size paper, const CuttingSetup& setup,
                 const Transform& place, const MachineFaults& faults) {
-    const Transform told = setup.fit.then(correction_of(setup.cutter, paper));
+    const Transform told = setup.fit.then(correction_about(setup.cutter, {paper.width / 2, paper.height / 2}));
     const Transform done = told.then(map_of(faults.own, {paper.width / 2, paper.height / 2})).then(place.inverted());
     Judgement result{0, done};
     const Transform back = told.inverted();

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <charconv>
 #include <cmath>
+#include <optional>
+#include <span>
 #include <string>
 
 namespace fusuma {
@@ -17,48 +19,100 @@ CutKind kind_of_pen(int pen) {
     return pen == 2 ? CutKind::through : pen == 3 ? CutKind::score : CutKind::kiss;
 }
 
-std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, Size paper,
-                                     const HpglOptions& options, std::size_t first) {
-    const auto append = [&](std::string& text, Point p) {
-        char digits[48];
-        char* end = std::to_chars(digits, digits + 20, std::lround(p.x * hpgl_units_per_mm)).ptr;
-        *end++ = ',';
-        end = std::to_chars(end, digits + 48, std::lround((paper.height - p.y) * hpgl_units_per_mm)).ptr;
-        text.append(digits, end);
-    };
-    std::vector<std::string> pieces{"IN;\n"};
+namespace {
+
+/// Commands that go along places, each in a line of its own and no longer than the machine takes.
+class HpglPath {
+  public:
+    HpglPath(const Machine& to, std::string& into)
+        : ways(to.hpgl), numbers(bed_of(to).inverted().then(Transform::scale(ways.units_per_mm, ways.units_per_mm))),
+          text(into) {}
+
+    void go(const char* command, std::span<const Point> places) {
+        int in_command = 0;
+        std::size_t begin = 0;
+        for (const Point place : places) {
+            const Point p = numbers.apply(place);
+            char digits[48];
+            char* end = std::to_chars(digits, digits + 20, std::lround(p.x)).ptr;
+            *end++ = ',';
+            end = std::to_chars(end, digits + 48, std::lround(p.y)).ptr;
+            const std::string_view pair(digits, static_cast<std::size_t>(end - digits));
+            constexpr std::size_t closing = 3; // a comma before it, and what ends the line
+            const bool is_full = (ways.most_numbers > 0 && in_command + 2 > ways.most_numbers) ||
+                                 (ways.most_bytes > 0 && text.size() - begin + pair.size() + closing >
+                                                             static_cast<std::size_t>(ways.most_bytes));
+            if (in_command > 0 && is_full) {
+                text += ";\n";
+                in_command = 0;
+            }
+            if (in_command == 0) {
+                begin = text.size();
+                text += command;
+            } else {
+                text += ',';
+            }
+            text += pair;
+            in_command += 2;
+        }
+        text += ";\n";
+    }
+
+  private:
+    const HpglWays& ways;
+    Transform numbers;
+    std::string& text;
+};
+
+std::string lines(const std::string& own) {
+    return own.empty() || own.back() == '\n' ? own : own + '\n';
+}
+
+} // namespace
+
+std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, const Machine& machine,
+                                     std::size_t first) {
+    const HpglWays& ways = machine.hpgl;
+    std::vector<std::string> pieces{"IN;\n" + lines(machine.before)};
     pieces.reserve(job.runs.size() + 2);
-    int pen = 0;
+    std::optional<CutKind> kind;
     for (std::size_t i = first; i < job.runs.size(); ++i) {
         const CutRun& run = job.runs[i];
         std::string text;
         text.reserve(16 * run.axis.size() + 64);
-        if (const int wanted = pen_of(run.kind); wanted != pen) {
-            pen = wanted;
-            text += "SP" + std::to_string(pen) + ";\n";
-            if (const Tooling& tooling = material.tooling(run.kind); options.sets_tool)
-                text += "VS" + std::to_string(std::max(1L, std::lround(tooling.speed / 10))) + ";FS" +
-                        std::to_string(tooling.force) + ";\n";
+        HpglPath path(machine, text);
+        if (run.kind != kind) {
+            kind = run.kind;
+            const Tooling& tooling = material.tooling(run.kind);
+            if (ways.sets_pen)
+                text += "SP" + std::to_string(pen_of(run.kind)) + ";\n";
+            if (ways.sets_speed)
+                text += "VS" + std::to_string(std::max(1L, std::lround(tooling.speed / 10))) + ";\n";
+            if (ways.sets_force)
+                text += "FS" + std::to_string(tooling.force) + ";\n";
         }
-        text += "PU";
-        append(text, run.axis.front());
-        text += ";\nPD";
-        for (std::size_t k = 1; k < run.axis.size(); ++k) {
-            if (k > 1)
-                text += ',';
-            append(text, run.axis[k]);
-        }
-        text += options.asks_back ? ";\nPU;OA;\n" : ";\n";
+        path.go("PU", std::span(run.axis).first(1));
+        path.go("PD", std::span(run.axis).subspan(1));
         pieces.push_back(std::move(text));
     }
-    pieces.emplace_back("PU;\nSP0;\n");
+    std::string end = "PU;\n" + (machine.park ? hpgl_move(machine, *machine.park) : "");
+    if (ways.sets_pen)
+        end += "SP0;\n";
+    pieces.push_back(end + lines(machine.after));
     return pieces;
 }
 
-std::string cut_hpgl(const CutJob& job, const Material& material, Size paper, const HpglOptions& options) {
+std::string cut_hpgl(const CutJob& job, const Material& material, const Machine& machine) {
     std::string text;
-    for (const std::string& piece : hpgl_pieces(job, material, paper, options))
+    for (const std::string& piece : hpgl_pieces(job, material, machine))
         text += piece;
+    return text;
+}
+
+std::string hpgl_move(const Machine& machine, Point to) {
+    std::string text;
+    const Point place = bed_of(machine).apply(to);
+    HpglPath(machine, text).go("PU", std::span(&place, 1));
     return text;
 }
 

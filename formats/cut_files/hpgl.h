@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/cutting/cut_job.h"
+#include "core/machine/machine.h"
 #include "core/result.h"
 
 #include <string>
@@ -13,20 +14,20 @@ namespace fusuma {
 [[nodiscard]] int pen_of(CutKind kind);
 [[nodiscard]] CutKind kind_of_pen(int pen);
 
-struct HpglOptions {
-    bool sets_tool = false; ///< tells the machine its speed (VS, cm/s) and force (FS, grams as many cutters take it)
-    bool asks_back = false; ///< has the machine answer after every run (OA), so that what is cut is known
-};
+/// A job as HP-GL in the ways of its machine, in pieces that can be sent one by one: what comes before, one piece for
+/// each run, and the end. Pen 1 for kiss cuts, 2 for through cuts and 3 for scores.
+/// Source: HP-GL reference manuals (from memory); commands IN, SP, PU and PD, VS in cm/s; FS in grams as many cutters
+/// take it (common practice).
+/// @param job    in the bed's mm
+/// @param first  run to begin with, counted from 0: what was cut before a dropped line is not cut again
+[[nodiscard]] std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, const Machine& machine,
+                                                   std::size_t first = 0);
 
-/// A job as HP-GL, in pieces that can be sent one by one: what comes before, one piece for each run, and the end.
-/// Plotter units of 0.025 mm, x to the right and y upwards from the paper's bottom left, pen 1 for kiss cuts, 2 for
-/// through cuts and 3 for scores. Source: HP-GL reference manuals (from memory); commands IN, SP, PU, PD, VS, FS, OA.
-/// @param first  run to begin with, counted from 0: what was cut before a dropped line is not sent again
-[[nodiscard]] std::vector<std::string> hpgl_pieces(const CutJob& job, const Material& material, Size paper,
-                                                   const HpglOptions& options = {}, std::size_t first = 0);
 /// All of it.
-[[nodiscard]] std::string cut_hpgl(const CutJob& job, const Material& material, Size paper,
-                                   const HpglOptions& options = {});
+[[nodiscard]] std::string cut_hpgl(const CutJob& job, const Material& material, const Machine& machine);
+/// Moves the lifted head.
+/// @param to  machine mm
+[[nodiscard]] std::string hpgl_move(const Machine& machine, Point to);
 
 /// One run of the tool with the pen down.
 struct HpglStroke {

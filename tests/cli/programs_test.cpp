@@ -60,7 +60,9 @@ TEST_F(Programs, OneSheetGoesFromPictureToPracticeCut) {
         if (line.waiting() == 0)
             line.close();
     });
-    line.open({CutterAddress::Kind::tcp, QStringLiteral("127.0.0.1"), port});
+    Machine machine;
+    machine.line = "tcp:127.0.0.1:" + std::to_string(port);
+    line.open(machine);
     QElapsedTimer clock;
     for (clock.start(); cutter.state() != QProcess::NotRunning && clock.elapsed() < 20000;)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 20);

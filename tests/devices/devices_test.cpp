@@ -1,9 +1,10 @@
 // The practice cutter and the lines to it: over the network, a serial port and a device file.
 
-#include "core/plan/cut_page.h"
+#include "core/machine/loaded_sheet.h"
 #include "devices/cutter/cut_sender.h"
 #include "devices/practice/practice_cutter.h"
 #include "devices/practice/practice_sheet.h"
+#include "formats/cut_files/machine_code.h"
 #include "tests/support/exact_coverage.h"
 
 #include <QCoreApplication>
@@ -28,20 +29,33 @@ template <typename Done> bool wait_for(Done&& done) {
     return done();
 }
 
-/// A job of so many rings in rows.
-CutSender::Job rings(std::size_t count, bool asks_back = true) {
+std::vector<CutPath> rings(std::size_t count) { // in rows
     std::vector<CutPath> paths;
     for (std::size_t i = 0; i < count; ++i)
         paths.push_back(
             {contour_of(test::ellipse(
                  {20 + 12.0 * static_cast<double>(i % 14), 20 + 12.0 * static_cast<double>(i / 14)}, 5, 5, 0, 40)),
              CutKind::kiss, CopyId{static_cast<int>(i) + 1}});
-    return {cut_page(paths, {210, 297}, {}, {}), {}, {210, 297}, {.asks_back = asks_back}};
+    return paths;
+}
+
+constexpr Size sheet_size{210, 297};
+
+MachineJob job_for(const Machine& machine, std::size_t count, const Material& material = {}) {
+    return LoadedSheet(std::make_shared<const Machine>(machine), sheet_size).by_edge().job(rings(count), {}, material);
+}
+
+Machine at(const QString& address, bool answers = true) {
+    Machine machine = plain_machine(sheet_size);
+    machine.line = address.toStdString();
+    machine.answers = answers;
+    return machine;
 }
 
 struct Line {
     PracticeCutter cutter{0};
-    CutSender sender;
+    CutterLink link;
+    CutSender sender{link};
     bool cut = false, sent = false;
     QString refused, dropped;
 
@@ -52,7 +66,7 @@ struct Line {
         QObject::connect(&sender, &CutSender::dropped, [this](const QString& why) { dropped = why; });
         EXPECT_TRUE(cutter.listen(0));
     }
-    [[nodiscard]] CutterAddress network() const { return {CutterAddress::Kind::tcp, "127.0.0.1", cutter.port()}; }
+    [[nodiscard]] MachineJob rings(std::size_t count) const { return job_for(cutter.machine(sheet_size), count); }
 };
 
 /// Every run of the job was cut once, where it should be.
@@ -66,14 +80,18 @@ void expect_all_cut(const PracticeCutter& cutter, const CutJob& job) {
 }
 
 TEST(CutSender, SendsAJobOverTheNetworkWithOrWithoutAnswers) {
-    for (const bool asks_back : {true, false}) {
+    for (const bool answers : {true, false}) {
         Line line;
-        const auto job = rings(150, asks_back);
-        line.sender.start(line.network(), job);
+        Machine machine = line.cutter.machine(sheet_size);
+        machine.answers = answers;
+        machine.time_factor = answers ? 1 : 0.1; // or the deaf one would take half a minute
+        const auto job = job_for(machine, 100);
+        line.sender.start(job);
         ASSERT_TRUE(wait_for([&] { return line.sent && line.cut; })) << line.dropped.toStdString();
-        EXPECT_EQ(line.sender.runs_done(), 150u);
+        EXPECT_EQ(line.sender.runs_done(), 100u);
+        EXPECT_EQ(line.sender.is_estimated(), !answers);
         EXPECT_EQ(line.cutter.progress(), 1);
-        expect_all_cut(line.cutter, job.job);
+        expect_all_cut(line.cutter, job.cut());
     }
 }
 
@@ -81,10 +99,10 @@ TEST(CutSender, SendsAJobOverASerialPort) {
     Line line;
     const auto port = line.cutter.open_serial();
     ASSERT_TRUE(port) << port.problem().text();
-    const auto job = rings(40);
-    line.sender.start({CutterAddress::Kind::serial, *port, 38400}, job);
+    const auto job = job_for(line.cutter.machine(sheet_size, *port), 40);
+    line.sender.start(job);
     ASSERT_TRUE(wait_for([&] { return line.sent; })) << line.dropped.toStdString();
-    expect_all_cut(line.cutter, job.job);
+    expect_all_cut(line.cutter, job.cut());
 }
 
 TEST(CutSender, WritesToADeviceFile) {
@@ -93,52 +111,68 @@ TEST(CutSender, WritesToADeviceFile) {
     QFile file(path);
     ASSERT_TRUE(file.open(QIODevice::WriteOnly));
     file.close();
-    CutSender sender;
+    CutterLink link;
+    CutSender sender(link);
     bool sent = false;
     QObject::connect(&sender, &CutSender::finished, [&] { sent = true; });
-    const auto job = rings(5, false);
-    sender.start({CutterAddress::Kind::device, path, 0}, job);
+    const auto job = job_for(at("device:" + path, false), 5);
+    sender.start(job);
     ASSERT_TRUE(wait_for([&] { return sent; }));
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));
-    EXPECT_EQ(file.readAll().toStdString(), cut_hpgl(job.job, job.material, job.paper, job.options));
+    std::string all;
+    for (const std::string& piece : code_pieces(job))
+        all += piece;
+    EXPECT_EQ(file.readAll().toStdString(), all);
 }
 
-TEST(CutSender, PausesAndGoesOn) {
+TEST(CutSender, PausesAtOnceAndGoesOnWithTheLineItWasIn) {
     Line line;
     line.cutter.set_speed(300); // a ring takes a tenth of a second
-    line.sender.start(line.network(), rings(12));
+    line.sender.start(line.rings(12));
     ASSERT_TRUE(wait_for([&] { return line.sender.runs_done() >= 2; }));
     line.sender.pause();
-    ASSERT_TRUE(wait_for([&] { return line.cutter.progress() >= 1; })) << "the lines in hand are finished";
+    const std::size_t known = line.sender.runs_done();
+    ASSERT_TRUE(wait_for([&] { return line.cutter.progress() >= 1; })) << "what is in hand is finished";
     const std::size_t then = line.cutter.cut_so_far().size();
-    EXPECT_LE(then, line.sender.runs_done() + 2);
-    EXPECT_LT(then, 12u);
+    EXPECT_LE(then, known + 2);
+    EXPECT_EQ(line.sender.state(), CutSender::State::paused);
     line.sender.go_on();
     line.cutter.set_speed(0);
     ASSERT_TRUE(wait_for([&] { return line.sent; }));
-    EXPECT_EQ(line.cutter.cut_so_far().size(), 12u);
+    EXPECT_EQ(line.cutter.cut_so_far().size(), then + 12 - known) << "from the first line that is not known to be cut";
+}
+
+TEST(CutSender, BeginsWithAnyLine) {
+    Line line;
+    line.sender.start(line.rings(12), 9);
+    ASSERT_TRUE(wait_for([&] { return line.sent; }));
+    EXPECT_EQ(line.cutter.cut_so_far().size(), 3u);
+    EXPECT_EQ(line.sender.runs_done(), 12u);
 }
 
 TEST(CutSender, GoesOnWithTheNextLineAfterTheConnectionDropped) {
     Line line;
     line.cutter.set_faults({.drop_after = 7}, {210, 297});
-    const auto job = rings(20);
-    line.sender.start(line.network(), job);
+    bool came_back = false;
+    QObject::connect(&line.sender, &CutSender::came_back, [&] { came_back = true; });
+    line.sender.start(line.rings(20));
     ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); }));
     EXPECT_EQ(line.sender.state(), CutSender::State::dropped);
     EXPECT_LE(line.sender.runs_done(), line.cutter.cut_so_far().size());
     EXPECT_GE(line.sender.runs_done() + 2, line.cutter.cut_so_far().size())
         << "at most the lines in hand are cut twice";
+    ASSERT_TRUE(wait_for([&] { return came_back; })) << "it notices by itself, lifts the blade, and waits";
+    EXPECT_EQ(line.sender.state(), CutSender::State::paused);
     line.sender.go_on();
     ASSERT_TRUE(wait_for([&] { return line.sent; }));
     EXPECT_GE(line.cutter.cut_so_far().size(), 20u);
-    EXPECT_LE(line.cutter.cut_so_far().size(), 22u);
+    EXPECT_LE(line.cutter.cut_so_far().size(), 23u);
 }
 
 TEST(CutSender, StopsWithTheBladeUp) {
     Line line;
     line.cutter.set_speed(100);
-    line.sender.start(line.network(), rings(50));
+    line.sender.start(line.rings(50));
     ASSERT_TRUE(wait_for([&] { return line.sender.runs_done() >= 1; }));
     line.sender.stop();
     EXPECT_EQ(line.sender.state(), CutSender::State::idle);
@@ -154,8 +188,9 @@ TEST(CutSender, StopsWithTheBladeUp) {
             QTcpSocket* end = cutter.nextPendingConnection();
             QObject::connect(end, &QTcpSocket::readyRead, [&received, end] { received += end->readAll(); });
         });
-        CutSender sender;
-        sender.start({CutterAddress::Kind::tcp, "127.0.0.1", cutter.serverPort()}, rings(50, round % 2 == 0));
+        CutterLink link;
+        CutSender sender(link);
+        sender.start(job_for(at(QStringLiteral("tcp:127.0.0.1:%1").arg(cutter.serverPort()), false), 50));
         ASSERT_TRUE(wait_for([&] { return received.size() > 40 * round; }));
         sender.stop();
         ASSERT_TRUE(wait_for([&] { return received.trimmed().endsWith("SP0;") && received.lastIndexOf("PU") > received.lastIndexOf("PD"); })) << received.right(200).toStdString();
@@ -163,13 +198,16 @@ TEST(CutSender, StopsWithTheBladeUp) {
 }
 
 TEST(CutSender, SaysWhenNobodyListens) {
-    for (const CutterAddress& nobody : {CutterAddress{CutterAddress::Kind::tcp, "127.0.0.1", 1},
-                                        {CutterAddress::Kind::serial, "/dev/no-such-port", 9600},
-                                        {CutterAddress::Kind::device, "/dev/no-such-device", 0}}) {
+    for (const auto& [nobody, words] : {std::pair{"tcp:127.0.0.1:1", "dropped:"},
+                                        {"serial:/dev/no-such-port@9600", "is the cable in"},
+                                        {"device:/dev/no-such-device", "is the cable in"},
+                                        {"", "only gets files"},
+                                        {"lpt1", "not a cutter's address"}}) {
         Line line;
-        line.sender.start(nobody, rings(1));
-        ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); }));
-        EXPECT_THAT(line.dropped.toStdString(), testing::AnyOf(HasSubstr("dropped:"), HasSubstr("cannot be opened")));
+        line.sender.start(job_for(at(nobody), 1));
+        ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); })) << nobody;
+        EXPECT_THAT(line.dropped.toStdString(), HasSubstr(words));
+        EXPECT_EQ(line.sender.state(), CutSender::State::dropped);
     }
 }
 
@@ -197,7 +235,7 @@ TEST(PracticeCutter, RefusesWhatIsNotHpglAndTakesTheNextJob) {
     other.write("GET / HTTP/1.1;\r\n");
     ASSERT_TRUE(wait_for([&] { return !line.refused.isEmpty(); }));
     EXPECT_TRUE(line.refused.contains("not HP-GL") || line.refused.contains("number")) << line.refused.toStdString();
-    line.sender.start(line.network(), rings(3));
+    line.sender.start(line.rings(3));
     EXPECT_TRUE(wait_for([&] { return line.sent; }));
 }
 
@@ -216,28 +254,28 @@ TEST(PracticeCutter, HasTheFaultsItIsGiven) {
 }
 
 TEST(Hpgl, PiecesBeginAnywhereAndTellTheTool) {
-    const auto job = rings(6);
     Material m;
     m.kiss = {75, 180, 1};
-    const auto all = hpgl_pieces(job.job, m, job.paper, {.sets_tool = true, .asks_back = true});
+    Machine machine = plain_machine(sheet_size);
+    machine.hpgl.sets_speed = machine.hpgl.sets_force = true;
+    const auto job = job_for(machine, 6, m);
+    const auto all = hpgl_pieces(job.cut(), m, machine);
     ASSERT_EQ(all.size(), 8u) << "what comes before, six runs, the end";
-    EXPECT_THAT(all[1], HasSubstr("SP1;\nVS18;FS75;")); // VS in cm/s
+    EXPECT_THAT(all[1], HasSubstr("SP1;\nVS18;\nFS75;")); // VS in cm/s
     EXPECT_THAT(all[2], testing::Not(HasSubstr("VS")));
-    for (std::size_t i = 1; i <= 6; ++i)
-        EXPECT_THAT(all[i], testing::EndsWith("PU;OA;\n"));
-    const auto rest = hpgl_pieces(job.job, m, job.paper, {.sets_tool = true, .asks_back = true}, 4);
+    const auto rest = hpgl_pieces(job.cut(), m, machine, 4);
     ASSERT_EQ(rest.size(), 4u);
-    EXPECT_THAT(rest[1], HasSubstr("SP1;\nVS18;FS75;")) << "the tool is told anew";
+    EXPECT_THAT(rest[1], HasSubstr("SP1;\nVS18;\nFS75;")) << "the tool is told anew";
     EXPECT_EQ(rest[2], all[6]);
     HpglReader reader;
     for (const std::string& piece : rest)
-        ASSERT_TRUE(reader.take(piece));
+        ASSERT_TRUE(reader.take(piece + "OA;"));
     EXPECT_EQ(reader.finished_strokes().size(), 2u);
     const auto answers = reader.take_answers();
-    ASSERT_EQ(answers.size(), 2u);
+    ASSERT_EQ(answers.size(), 4u);
     const HpglStroke& last = reader.finished_strokes().back();
-    EXPECT_EQ(answers[1], std::to_string(std::lround(last.points.back().x * 40)) + "," +
-                              std::to_string(std::lround(last.points.back().y * 40)) + ",0");
+    EXPECT_EQ(answers[2], std::to_string(std::lround(last.points.back().x * 40)) + "," +
+                              std::to_string(std::lround(last.points.back().y * 40)) + ",1");
     EXPECT_TRUE(reader.take_answers().empty()) << "each once";
 }
 

@@ -5,6 +5,7 @@
 #include "core/cutting/cut_path.h"
 #include "core/document/cluster.h"
 #include "core/fill/fill.h"
+#include "core/machine/machine.h"
 #include "core/raster/background.h"
 #include "core/sheet/sheet.h"
 #include "devices/practice/rehearsal.h"
@@ -36,6 +37,11 @@ TEST(Words, AreWhatFilesAndScriptsHave) {
     EXPECT_EQ(told<ClusterCut>(), "0=outer 1=take-out 2=overlap-only 3=exclude 4=visible");
     EXPECT_EQ(told<PartCut>(), "0=none 1=outline 2=kiss 3=score 4=through");
     EXPECT_EQ(told<Combining>(), "0=join 1=take-out 2=overlap-only 3=exclude 4=split 5=visible 6=pieces");
+    EXPECT_EQ(told<BedCorner>(), "0=bottom-left 1=bottom-right 2=top-left 3=top-right");
+    EXPECT_EQ(told<Heading>(), "0=right 1=left 2=up 3=down");
+    EXPECT_EQ(told<CutLanguage>(), "0=hpgl 1=gcode");
+    EXPECT_EQ(told<FlowControl>(), "0=hardware 1=xon-xoff 2=portions");
+    EXPECT_EQ(told<BladeLift>(), "0=z 1=words");
     EXPECT_EQ(told<FillWay>(), "0=rows 1=snug 2=turned");
     EXPECT_EQ(told<Turns>(), "0=half 1=quarters 2=any");
     EXPECT_EQ(told<TextAlign>(), "0=left 1=centre 2=right");

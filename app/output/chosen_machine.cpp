@@ -1,0 +1,123 @@
+#include "app/output/chosen_machine.h"
+
+#include "app/model/profiles.h"
+
+#include <QFileInfo>
+#include <QSettings>
+#include <algorithm>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr double unhurried_mm_per_s = 250;
+constexpr int look_ms = 2000;
+
+QString chosen_key() {
+    return QStringLiteral("machine/chosen");
+}
+
+} // namespace
+
+ChosenMachine::ChosenMachine(Messages& told) : practice(unhurried_mm_per_s), messages(told), saved(saved_machines()) {
+    const auto last =
+        std::ranges::find(saved, QSettings().value(chosen_key()).toString().toStdString(), &Machine::name);
+    if (last != saved.end())
+        chosen = practice_lines + static_cast<int>(last - saved.begin());
+    connect(&link, &CutterLink::opened, this, [this] {
+        was_away = false;
+        emit presence_changed();
+    });
+    connect(&link, &CutterLink::dropped, this, [this] {
+        was_away = true;
+        emit presence_changed();
+    });
+    connect(&sender, &CutSender::changed, this, &ChosenMachine::presence_changed);
+    look.setInterval(look_ms); // cables come out without a word
+    connect(&look, &QTimer::timeout, this, &ChosenMachine::presence_changed);
+    look.start();
+}
+
+QStringList ChosenMachine::names() const {
+    QStringList all{tr("Practice cutter"), tr("Practice cutter, serial port")};
+    for (const Machine& machine : saved)
+        all << QString::fromStdString(machine.name);
+    return all;
+}
+
+void ChosenMachine::choose(int number) {
+    if (number == chosen || number < 0 || number >= names().size())
+        return;
+    head.let_go();
+    link.close();
+    chosen = number;
+    was_away = false;
+    QSettings().setValue(chosen_key(), is_practice() ? QString() : name());
+    emit changed();
+    emit presence_changed();
+}
+
+const Machine* ChosenMachine::own() const {
+    return is_practice() ? nullptr : &saved[static_cast<std::size_t>(chosen - practice_lines)];
+}
+
+ChosenMachine::Presence ChosenMachine::presence() const {
+    const auto at_work = sender.state();
+    if (at_work == CutSender::State::sending || at_work == CutSender::State::paused ||
+        at_work == CutSender::State::connecting)
+        return Presence::busy;
+    if (is_practice())
+        return Presence::ready;
+    const auto address = parse_cutter_address(QString::fromStdString(own()->line));
+    const bool is_file = address && address->kind != CutterAddress::Kind::tcp;
+    if (is_file)
+        return QFileInfo::exists(address->target) ? Presence::ready : Presence::away;
+    return was_away || !address ? Presence::away : Presence::ready;
+}
+
+void ChosenMachine::keep(const Machine& machine) {
+    save_profile(machine);
+    saved = saved_machines();
+    const auto it = std::ranges::find(saved, machine.name, &Machine::name);
+    const int number = practice_lines + static_cast<int>(it - saved.begin());
+    if (number != chosen)
+        choose(number);
+    else
+        emit changed();
+}
+
+void ChosenMachine::learn(const Machine& machine) {
+    save_profile(machine);
+    saved = saved_machines();
+}
+
+void ChosenMachine::forget() {
+    const Machine* machine = own();
+    if (!machine)
+        return;
+    remove_machine(machine->name);
+    choose(0);
+    saved = saved_machines();
+    emit changed();
+}
+
+std::shared_ptr<const Machine> ChosenMachine::profile(Size paper) {
+    if (const Machine* machine = own())
+        return std::make_shared<const Machine>(*machine);
+    if (practice.port() == 0)
+        if (const Outcome listening = practice.listen(0); !listening) {
+            emit messages.problem(QString::fromStdString(listening.problem().text()));
+            return nullptr;
+        }
+    if (chosen == 1 && serial.isEmpty()) {
+        const auto name = practice.open_serial();
+        if (!name) {
+            emit messages.problem(QString::fromStdString(name.problem().text()));
+            return nullptr;
+        }
+        serial = *name;
+    }
+    return std::make_shared<const Machine>(practice.machine(paper, chosen == 1 ? serial : QString()));
+}
+
+} // namespace fusuma::app

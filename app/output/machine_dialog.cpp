@@ -1,0 +1,373 @@
+#include "app/output/machine_dialog.h"
+
+#include "app/common/enum_words.h"
+#include "app/common/save_place.h"
+#include "app/output/form.h"
+#include "devices/cutter/machine_head.h"
+#include "devices/cutter/plugged_in.h"
+#include "formats/basics/file.h"
+#include "formats/machine/machine_file.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+
+namespace fusuma::app {
+
+namespace {
+
+QString say(const char* words) {
+    return QCoreApplication::translate("machine", words);
+}
+
+template <typename E> QComboBox* choice(Form& form, const QString& caption, const char* name) {
+    auto* box = new QComboBox;
+    box->setObjectName(QLatin1String(name));
+    box->setAccessibleName(caption);
+    box->addItems(labels<E>());
+    form.add(caption, box);
+    return box;
+}
+
+QLineEdit* words(Form& form, const QString& caption, const char* name) {
+    auto* field = new QLineEdit;
+    field->setObjectName(QLatin1String(name));
+    field->setAccessibleName(caption);
+    form.add(caption, field);
+    return field;
+}
+
+QCheckBox* tick(Form& form, const QString& caption, const char* name) {
+    auto* box = new QCheckBox(caption);
+    box->setObjectName(QLatin1String(name));
+    form.add_wide(box);
+    return box;
+}
+
+QPlainTextEdit* lines(Form& form, const QString& caption, const char* name) {
+    auto* box = new QPlainTextEdit;
+    box->setObjectName(QLatin1String(name));
+    box->setAccessibleName(caption);
+    box->setFixedHeight(48);
+    box->setTabChangesFocus(true);
+    form.add(caption, box);
+    return box;
+}
+
+/// Where it is plugged in: what was found, or a host and port.
+class LineFields {
+  public:
+    explicit LineFields(Form& form) {
+        place = new QComboBox;
+        place->setObjectName(QStringLiteral("machinePlug"));
+        place->setAccessibleName(say("Plugged in at"));
+        for (const Plug& plug : plugged_in())
+            place->addItem(plug.name, plug.address);
+        place->addItem(say("Network…"), QStringLiteral("tcp:"));
+        place->addItem(say("Nowhere: files only"), QString());
+        form.add(say("Plugged in at"), place);
+        speed = new QComboBox;
+        speed->setObjectName(QStringLiteral("machineBaud"));
+        speed->setAccessibleName(say("Speed of the line"));
+        for (const int baud : {1200, 2400, 4800, 9600, 19200, 38400, 57600, 115200, 250000})
+            speed->addItem(say("%1 baud").arg(baud), baud);
+        speed_row = row(say("Speed of the line"), speed, 150);
+        form.add_wide(speed_row);
+        host = new QLineEdit;
+        host->setObjectName(QStringLiteral("machineHost"));
+        host->setPlaceholderText(say("host or address:port, such as 192.168.0.20:9100"));
+        form.add_wide(host);
+        QObject::connect(place, &QComboBox::currentIndexChanged, &form, [this] { refresh(); });
+        refresh();
+    }
+    void show(const Machine& machine) {
+        const QString line = QString::fromStdString(machine.line);
+        const auto address = parse_cutter_address(line);
+        const int baud = address && address->kind == CutterAddress::Kind::serial ? address->number : 9600;
+        speed->setCurrentIndex(std::max(0, speed->findData(baud)));
+        if (address && address->kind == CutterAddress::Kind::tcp)
+            host->setText(line.mid(4));
+        const QString plug = !address                                    ? QString()
+                             : address->kind == CutterAddress::Kind::tcp ? QStringLiteral("tcp:")
+                                                                         : line.section('@', 0, 0);
+        if (place->findData(plug) < 0) // it is not plugged in just now
+            place->insertItem(0, plug.section(':', 1), plug);
+        place->setCurrentIndex(place->findData(plug));
+        refresh();
+    }
+    [[nodiscard]] std::string line() const {
+        const QString plug = place->currentData().toString();
+        if (plug == QLatin1String("tcp:"))
+            return (plug + host->text().trimmed()).toStdString();
+        if (plug.startsWith(QLatin1String("serial:")))
+            return (plug + '@' + speed->currentData().toString()).toStdString();
+        return plug.toStdString();
+    }
+
+  private:
+    QComboBox *place, *speed;
+    QWidget* speed_row;
+    QLineEdit* host;
+
+    void refresh() {
+        const QString plug = place->currentData().toString();
+        speed_row->setVisible(plug.startsWith(QLatin1String("serial:")));
+        host->setVisible(plug == QLatin1String("tcp:"));
+    }
+};
+
+/// All fields of the dialog; what has none stays as it was.
+class MachineFields {
+  public:
+    MachineFields(Form& form, const Machine& now)
+        : base(now), name(words(form, say("Name"), "machineName")), line(form) {
+        flow = choice<FlowControl>(form, say("When its memory is full"), "machineFlow");
+        answers = tick(form, say("It answers (tells its place, or says “ok”)"), "machineAnswers");
+        form.add_heading(say("Its bed, as you stand before it"));
+        width = form.add_length(say("Across"), "machineWidth", 20, 20000, now.bed.width);
+        depth = form.add_length(say("Along"), "machineDepth", 20, 20000, now.bed.height);
+        nought = choice<BedCorner>(form, say("Its nought is at the"), "machineNought");
+        x_runs = choice<Heading>(form, say("X counts"), "machineX");
+        y_runs = choice<Heading>(form, say("Y counts"), "machineY");
+        form.add_heading(say("How it is spoken to"));
+        language = choice<CutLanguage>(form, say("Language"), "machineLanguage");
+        hpgl = new QWidget;
+        gcode = new QWidget;
+        form.add_wide(hpgl);
+        form.add_wide(gcode);
+        auto* of_hpgl = column(hpgl, 0, 6);
+        auto* of_gcode = column(gcode, 0, 6);
+        units = number(of_hpgl, say("Units in 1 mm"), "machineUnits", 1, 2000, 1);
+        most_numbers = number(of_hpgl, say("Numbers in a command (0: any)"), "machineNumbers", 0, 100000, 2);
+        most_bytes = number(of_hpgl, say("Bytes in a line (0: any)"), "machineBytes", 0, 1000000, 8);
+        pens = inner_tick(of_hpgl, say("It knows pens (SP)"), "machinePens");
+        speeds = inner_tick(of_hpgl, say("It is told its speed (VS)"), "machineSpeeds");
+        forces = inner_tick(of_hpgl, say("It is told its force (FS)"), "machineForces");
+        lift = new QComboBox;
+        lift->setObjectName(QStringLiteral("machineLift"));
+        lift->addItems(labels<BladeLift>());
+        of_gcode->addWidget(row(say("The blade is moved by"), lift, 150));
+        z_up = number(of_gcode, say("Z up, mm"), "machineZUp", -1000, 1000, 0.5);
+        z_down = number(of_gcode, say("Z down, mm"), "machineZDown", -1000, 1000, 0.1);
+        up = inner_words(of_gcode, say("Word for up"), "machineUp");
+        down = inner_words(of_gcode, say("Word for down"), "machineDown");
+        arcs = inner_tick(of_gcode, say("It knows arcs (G2, G3)"), "machineArcs");
+        before = lines(form, say("Lines before a job"), "machineBefore");
+        after = lines(form, say("Lines after a job"), "machineAfter");
+        abort = words(form, say("What makes it drop all"), "machineAbort");
+        abort->setPlaceholderText(say("\\x1b.K or \\x18; empty when nothing does"));
+        form.add_heading(say("Light or laser beside the blade"));
+        light_x = form.add_length(say("From the blade along X"), "machineLightX", -200, 200, 0);
+        light_y = form.add_length(say("From the blade along Y"), "machineLightY", -200, 200, 0);
+        QObject::connect(language, &QComboBox::currentIndexChanged, &form, [this] { refresh(); });
+        QObject::connect(lift, &QComboBox::currentIndexChanged, &form, [this] { refresh(); });
+        show(now);
+    }
+
+    void show(const Machine& m) {
+        base = m;
+        name->setText(QString::fromStdString(m.name));
+        line.show(m);
+        flow->setCurrentIndex(place_of(m.flow));
+        answers->setChecked(m.answers);
+        width->set_value(m.bed.width);
+        depth->set_value(m.bed.height);
+        nought->setCurrentIndex(place_of(m.nought));
+        x_runs->setCurrentIndex(place_of(m.x_runs));
+        y_runs->setCurrentIndex(place_of(m.y_runs));
+        language->setCurrentIndex(place_of(m.language));
+        units->set_value(m.hpgl.units_per_mm);
+        most_numbers->set_value(m.hpgl.most_numbers);
+        most_bytes->set_value(m.hpgl.most_bytes);
+        pens->setChecked(m.hpgl.sets_pen);
+        speeds->setChecked(m.hpgl.sets_speed);
+        forces->setChecked(m.hpgl.sets_force);
+        lift->setCurrentIndex(place_of(m.gcode.lift));
+        z_up->set_value(m.gcode.z_up);
+        z_down->set_value(m.gcode.z_down);
+        up->setText(QString::fromStdString(m.gcode.up));
+        down->setText(QString::fromStdString(m.gcode.down));
+        arcs->setChecked(m.gcode.arcs);
+        before->setPlainText(QString::fromStdString(m.before));
+        after->setPlainText(QString::fromStdString(m.after));
+        QString shown = QString::fromStdString(m.abort);
+        for (const char c : {'\x1b', '\x18', '\x03'})
+            shown.replace(QLatin1Char(c), QStringLiteral("\\x%1").arg(static_cast<int>(c), 2, 16, QLatin1Char('0')));
+        abort->setText(shown);
+        light_x->set_value(m.light.x);
+        light_y->set_value(m.light.y);
+        refresh();
+    }
+
+    /// As its file would be read: with whatever is wrong named.
+    [[nodiscard]] Result<Machine> machine() const {
+        Machine m = base;
+        m.name = name->text().trimmed().toStdString();
+        if (m.name.empty())
+            return Problem{"Give the machine a name."};
+        m.line = line.line();
+        if (!m.line.empty())
+            if (const auto address = parse_cutter_address(QString::fromStdString(m.line)); !address)
+                return address.problem();
+        m.flow = choice_at<FlowControl>(flow->currentIndex());
+        m.answers = answers->isChecked();
+        m.bed = {width->value(), depth->value()};
+        m.nought = choice_at<BedCorner>(nought->currentIndex());
+        m.x_runs = choice_at<Heading>(x_runs->currentIndex());
+        m.y_runs = choice_at<Heading>(y_runs->currentIndex());
+        m.language = choice_at<CutLanguage>(language->currentIndex());
+        m.hpgl = {units->value(),
+                  static_cast<int>(most_numbers->value()),
+                  static_cast<int>(most_bytes->value()),
+                  pens->isChecked(),
+                  speeds->isChecked(),
+                  forces->isChecked()};
+        m.gcode.lift = choice_at<BladeLift>(lift->currentIndex());
+        m.gcode.z_up = z_up->value();
+        m.gcode.z_down = z_down->value();
+        m.gcode.up = up->text().toStdString();
+        m.gcode.down = down->text().toStdString();
+        m.gcode.arcs = arcs->isChecked();
+        m.before = before->toPlainText().trimmed().toStdString();
+        m.after = after->toPlainText().trimmed().toStdString();
+        QString typed = abort->text();
+        for (const char c : {'\x1b', '\x18', '\x03'})
+            typed.replace(QStringLiteral("\\x%1").arg(static_cast<int>(c), 2, 16, QLatin1Char('0')),
+                          QString(QLatin1Char(c)));
+        m.abort = typed.toStdString();
+        m.light = {light_x->value(), light_y->value()};
+        return read_machine(machine_text(m));
+    }
+
+  private:
+    Machine base;
+    QLineEdit* name;
+    LineFields line;
+    QComboBox *flow, *nought, *x_runs, *y_runs, *language, *lift;
+    QCheckBox *answers, *pens, *speeds, *forces, *arcs;
+    NumberField *width, *depth, *units, *most_numbers, *most_bytes, *z_up, *z_down, *light_x, *light_y;
+    QLineEdit *up, *down, *abort;
+    QPlainTextEdit *before, *after;
+    QWidget *hpgl, *gcode;
+
+    static NumberField* number(QVBoxLayout* into, const QString& caption, const char* named, double least, double most,
+                               double step) {
+        auto* field = new NumberField(NumberField::Kind::plain, least, most, step, QLatin1String(named));
+        into->addWidget(row(caption, field, 150));
+        return field;
+    }
+    static QCheckBox* inner_tick(QVBoxLayout* into, const QString& caption, const char* named) {
+        auto* box = new QCheckBox(caption);
+        box->setObjectName(QLatin1String(named));
+        into->addWidget(box);
+        return box;
+    }
+    static QLineEdit* inner_words(QVBoxLayout* into, const QString& caption, const char* named) {
+        auto* field = new QLineEdit;
+        field->setObjectName(QLatin1String(named));
+        into->addWidget(row(caption, field, 150));
+        return field;
+    }
+    void refresh() {
+        const bool is_gcode = choice_at<CutLanguage>(language->currentIndex()) == CutLanguage::gcode;
+        hpgl->setVisible(!is_gcode);
+        gcode->setVisible(is_gcode);
+        const bool has_words = choice_at<BladeLift>(lift->currentIndex()) == BladeLift::words;
+        for (QWidget* field : std::initializer_list<QWidget*>{up, down})
+            field->parentWidget()->setVisible(has_words);
+        for (QWidget* field : std::initializer_list<QWidget*>{z_up, z_down})
+            field->parentWidget()->setVisible(!has_words);
+    }
+};
+
+} // namespace
+
+std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* parent) {
+    Form form(now ? say("The machine's profile") : say("Add a machine"), "machineDialog", unit, parent);
+    form.add_words(
+        say("What your cutter is plugged in at and how it counts: its handbook has most of it. Say hello to see "
+            "whether it listens."));
+    Machine fresh;
+    fresh.name = say("My cutter").toStdString();
+    MachineFields fields(form, now ? *now : fresh);
+    auto* heard = label({}, "dim");
+    heard->setObjectName(QStringLiteral("machineHeard"));
+    heard->setWordWrap(true);
+    CutterLink link;
+    MachineHead head(link);
+    auto* hello =
+        button(say("Say hello"), "", QStringLiteral("sayHello"),
+               say("Asks it who it is. One that does not answer moves its lifted head round a 20 mm square."));
+    auto* open = button(say("From a file…"), "link", QStringLiteral("machineFromFile"),
+                        say("Read a profile that was saved as a file."));
+    auto* save = button(say("Save as a file…"), "link", QStringLiteral("machineToFile"),
+                        say("For another computer, or the command line."));
+    auto* links = new QWidget;
+    auto* beside = new QHBoxLayout(links);
+    beside->setContentsMargins(0, 0, 0, 0);
+    for (QWidget* w : std::initializer_list<QWidget*>{open, save})
+        beside->addWidget(w);
+    beside->addStretch();
+    form.add_wide(hello);
+    form.add_wide(heard);
+    form.add_wide(links);
+    const auto tell = [heard](const QString& what, const char* role) {
+        heard->setText(what);
+        restyle(heard, "role", role);
+    };
+    QObject::connect(hello, &QPushButton::clicked, &form, [&] {
+        const auto machine = fields.machine();
+        if (!machine)
+            return tell(QString::fromStdString(machine.problem().text()), "attention");
+        tell(say("Listening…"), "dim");
+        link.close();
+        head.take_over(*machine);
+        head.say_hello();
+    });
+    QObject::connect(&head, &MachineHead::said, &form,
+                     [&](const QString& what) { tell(say("It answers: %1").arg(what), "fine"); });
+    QObject::connect(&head, &MachineHead::waved, &form, [&] {
+        tell(say("It does not answer. Its lifted head goes round a square of 20 mm now: does it, and the right way "
+                 "round?"),
+             "dim");
+    });
+    QObject::connect(&head, &MachineHead::dropped, &form, [&](const QString& why) { tell(why, "attention"); });
+    QObject::connect(open, &QPushButton::clicked, &form, [&] {
+        const QString path =
+            QFileDialog::getOpenFileName(&form, say("A machine's profile"), {}, say("Profiles (*.json)"));
+        if (path.isEmpty())
+            return;
+        constexpr qint64 largest = 1 << 20; // read here: it is smaller than a picture's head
+        const auto bytes = read_file(path, largest);
+        const auto machine = bytes ? read_machine(bytes->toStdString()) : Result<Machine>(bytes.problem());
+        if (machine)
+            fields.show(*machine);
+        else
+            tell(QString::fromStdString(machine.problem().text()), "attention");
+    });
+    QObject::connect(save, &QPushButton::clicked, &form, [&] {
+        const auto machine = fields.machine();
+        if (!machine)
+            return tell(QString::fromStdString(machine.problem().text()), "attention");
+        const auto path = ask_where_to_save(&form, say("Save as"), QString::fromStdString(machine->name),
+                                            say("Profiles"), QStringLiteral(".json"));
+        if (!path)
+            return;
+        const Outcome written = write_file(*path, QByteArray::fromStdString(machine_text(*machine)));
+        tell(written ? say("Saved.") : QString::fromStdString(written.problem().text()),
+             written ? "fine" : "attention");
+    });
+    for (;;) {
+        if (!form.run(say("Save it")))
+            return std::nullopt;
+        auto machine = fields.machine();
+        if (machine)
+            return *machine;
+        tell(QString::fromStdString(machine.problem().text()), "attention");
+    }
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,52 @@
+#include "core/machine/machine.h"
+
+namespace fusuma {
+
+namespace {
+
+bool is_right(BedCorner corner) {
+    return corner == BedCorner::bottom_right || corner == BedCorner::top_right;
+}
+
+bool is_near(BedCorner corner) {
+    return corner == BedCorner::bottom_left || corner == BedCorner::bottom_right;
+}
+
+Point way_of(Heading heading) {
+    switch (heading) {
+    case Heading::right:
+        return {1, 0};
+    case Heading::left:
+        return {-1, 0};
+    case Heading::up:
+        return {0, -1};
+    case Heading::down:
+        break;
+    }
+    return {0, 1};
+}
+
+} // namespace
+
+Machine plain_machine(Size paper) {
+    Machine plain;
+    plain.bed = paper;
+    return plain;
+}
+
+Transform bed_of(const Machine& machine) {
+    const Point x = way_of(machine.x_runs), y = way_of(machine.y_runs);
+    return {x.x,
+            x.y,
+            y.x,
+            y.y,
+            is_right(machine.nought) ? machine.bed.width : 0,
+            is_near(machine.nought) ? machine.bed.height : 0};
+}
+
+Transform paper_on_bed(const Machine& machine, Size paper) {
+    return Transform::shift({is_right(machine.nought) ? machine.bed.width - paper.width : 0,
+                             is_near(machine.nought) ? machine.bed.height - paper.height : 0});
+}
+
+} // namespace fusuma

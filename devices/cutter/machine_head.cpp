@@ -1,0 +1,147 @@
+#include "devices/cutter/machine_head.h"
+
+#include "formats/cut_files/machine_code.h"
+
+#include <algorithm>
+#include <utility>
+
+namespace fusuma {
+
+namespace {
+
+constexpr double hand_speed = 150; // mm/s at which a head is expected to move, when it does not tell
+constexpr int step_ms = 15;        // least for a move
+constexpr int patience_ms = 4000;  // until a machine that answers is expected to have
+constexpr int hello_ms = 1500;
+constexpr double wave = 20; // mm
+
+} // namespace
+
+MachineHead::MachineHead(CutterLink& to, QObject* parent) : QObject(parent), link(to) {
+    arrival.setSingleShot(true);
+    ear.setSingleShot(true);
+    connect(&arrival, &QTimer::timeout, this, &MachineHead::arrive);
+    connect(&ear, &QTimer::timeout, this, &MachineHead::hear);
+    connect(&link, &CutterLink::received, this, &MachineHead::take);
+    connect(&link, &CutterLink::opened, this, [this] {
+        if (!has_line)
+            return;
+        link.write(QByteArray::fromStdString(lift_code(machine)));
+        if (std::exchange(wants_hello, false))
+            say_hello();
+        go_on();
+    });
+    connect(&link, &CutterLink::dropped, this, [this](const QString& why) {
+        if (!has_line)
+            return;
+        let_go();
+        emit dropped(why);
+    });
+}
+
+void MachineHead::take_over(const Machine& which) {
+    machine = which;
+    has_line = true;
+    is_busy = false;
+    target.reset();
+    way_on.clear();
+    at = {};
+    if (!link.is_open())
+        link.open(machine);
+}
+
+void MachineHead::let_go() {
+    has_line = is_busy = is_greeted = wants_hello = false;
+    target.reset();
+    way_on.clear();
+    arrival.stop();
+    ear.stop();
+}
+
+void MachineHead::go_to(Point to) {
+    way_on.clear();
+    target = to;
+    go_on();
+}
+
+void MachineHead::go_round(const std::vector<Point>& way) {
+    way_on.assign(way.rbegin(), way.rend());
+    go_on();
+}
+
+void MachineHead::halt() {
+    target.reset();
+    way_on.clear();
+}
+
+void MachineHead::go_on() {
+    if (!is_there() || is_busy || is_greeted)
+        return;
+    if (!target && !way_on.empty()) {
+        target = way_on.back();
+        way_on.pop_back();
+    }
+    if (!target)
+        return;
+    const Point to = *std::exchange(target, std::nullopt);
+    const double far = distance(at, to);
+    at = to;
+    is_busy = true;
+    answer.clear();
+    QByteArray text = QByteArray::fromStdString(move_code(machine, to));
+    if (machine.answers && machine.language == CutLanguage::hpgl)
+        text += "OA;\n";
+    link.write(text);
+    arrival.start(machine.answers ? patience_ms : step_ms + static_cast<int>(1000 * far / hand_speed));
+}
+
+void MachineHead::arrive() {
+    arrival.stop();
+    is_busy = false;
+    emit moved();
+    go_on();
+}
+
+void MachineHead::take(const QByteArray& bytes) {
+    if (!has_line)
+        return;
+    answer += bytes;
+    constexpr qsizetype longest = 4000;
+    if (answer.size() > longest)
+        answer.remove(0, answer.size() - longest);
+    if (is_greeted || !is_busy || !(answer.contains('\r') || answer.contains('\n')))
+        return;
+    // "x,y,pen" in plotter units tells where it really is; G-code machines only say that they have understood.
+    const QList<QByteArray> numbers = answer.trimmed().split(',');
+    bool has_x = false, has_y = false;
+    const double x = numbers.value(0).toDouble(&has_x), y = numbers.value(1).toDouble(&has_y);
+    if (machine.language == CutLanguage::hpgl && has_x && has_y && !target && way_on.empty())
+        at = (1 / machine.hpgl.units_per_mm) * Point{x, y};
+    arrive();
+}
+
+void MachineHead::say_hello() {
+    if (!link.is_open()) {
+        wants_hello = true;
+        return;
+    }
+    is_greeted = true;
+    answer.clear();
+    link.write(machine.language == CutLanguage::hpgl ? "OI;OS;\n" : "M115\n");
+    ear.start(hello_ms);
+}
+
+void MachineHead::hear() {
+    is_greeted = false;
+    const QString words = QString::fromUtf8(answer).simplified();
+    answer.clear();
+    if (!words.isEmpty()) {
+        emit said(words);
+        go_on();
+        return;
+    }
+    go_round({{0, 0}, {wave, 0}, {wave, wave}, {0, wave}, {0, 0}});
+    emit waved();
+}
+
+} // namespace fusuma

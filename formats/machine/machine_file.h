@@ -1,0 +1,14 @@
+#pragma once
+
+#include "core/machine/machine.h"
+#include "core/result.h"
+
+namespace fusuma {
+
+/// A machine's profile as a file of its own, described in docs/machines.md. What a file leaves out is as usual; a field
+/// that is not known, or out of range, is named.
+/// @param text  JSON
+[[nodiscard]] Result<Machine> read_machine(const std::string& text);
+[[nodiscard]] std::string machine_text(const Machine& machine);
+
+} // namespace fusuma

@@ -1,0 +1,239 @@
+// Jobs on a plotter that knows nothing of us: small memory, slow line, deaf or answering, and its cable comes out.
+
+#include "devices/cutter/cut_sender.h"
+#include "devices/cutter/machine_head.h"
+#include "tests/support/exact_coverage.h"
+#include "tests/support/plotter.h"
+
+#include <QCoreApplication>
+#include <QElapsedTimer>
+#include <gmock/gmock.h>
+
+namespace fusuma {
+namespace {
+
+using testing::HasSubstr;
+
+constexpr Size sheet{210, 297};
+
+template <typename Done> bool wait_for(Done&& done, int ms = 60000) {
+    QElapsedTimer clock;
+    for (clock.start(); !done() && clock.elapsed() < ms;)
+        QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
+    return done();
+}
+
+MachineJob discs_on(const Machine& machine, int count, double radius = 5, double speed = 200) {
+    std::vector<CutPath> paths;
+    for (int i = 0; i < count; ++i)
+        paths.push_back({contour_of(test::ellipse({20 + 12.0 * (i % 14), 20 + 12.0 * (i / 14)}, radius, radius, 0, 40)),
+                         CutKind::kiss, CopyId{i + 1}});
+    Material material;
+    material.kiss.speed = speed;
+    return LoadedSheet(std::make_shared<const Machine>(machine), sheet).by_edge().job(paths, {}, material);
+}
+
+/// Everything was cut once, where it should be.
+void expect_cut(const std::vector<std::vector<Point>>& strokes, const MachineJob& job) {
+    const auto& runs = job.cut().runs;
+    ASSERT_EQ(strokes.size(), runs.size());
+    const Transform numbers = bed_of(job.machine()).inverted();
+    for (std::size_t i = 0; i < runs.size(); ++i) {
+        EXPECT_LT(distance(strokes[i].back(), numbers.apply(runs[i].axis.back())), 0.03) << i;
+        for (const Point p : runs[i].axis) {
+            double nearest = HUGE_VAL;
+            for (const Point q : strokes[i])
+                nearest = std::min(nearest, distance(q, numbers.apply(p)));
+            EXPECT_LT(nearest, 0.03) << i;
+        }
+    }
+}
+
+struct Bench {
+    test::PlainPlotter plotter;
+    Machine machine = plain_machine(sheet);
+    CutterLink link;
+    CutSender sender{link};
+    bool is_done = false;
+    int came_back = 0;
+    QString dropped;
+
+    explicit Bench(const QStringList& options) : plotter(options) {
+        machine.line = plotter.line();
+        QObject::connect(&sender, &CutSender::finished, [this] { is_done = true; });
+        QObject::connect(&sender, &CutSender::came_back, [this] { ++came_back; });
+        QObject::connect(&sender, &CutSender::dropped, [this](const QString& why) { dropped = why; });
+    }
+    /// Once all that was sent is done.
+    void expect_all_cut(const MachineJob& job) {
+        ASSERT_TRUE(wait_for([&] { return is_done; })) << sender.runs_done() << " of " << sender.runs() << dropped.toStdString();
+        ASSERT_TRUE(wait_for([&] { return plotter.strokes().size() == sender.runs() && !plotter.last().is_down; }, 5000));
+        expect_cut(plotter.strokes(), job);
+        plotter.end();
+        EXPECT_EQ(plotter.lost(), 0);
+    }
+};
+
+TEST(PlainPlotter, LosesNothingOverASlowLineWithSignsThoughItIsDeaf) {
+    Bench b({"--xon-xoff", "--deaf", "--baud", "9600", "--speed", "400"});
+    b.machine.flow = FlowControl::xon_xoff;
+    b.machine.time_factor = 0.5;
+    const auto job = discs_on(b.machine, 20);
+    b.sender.start(job);
+    EXPECT_TRUE(b.sender.is_estimated());
+    b.expect_all_cut(job);
+}
+
+TEST(PlainPlotter, AnswersAndIsNeverFarBehind) {
+    for (const QStringList& options : {QStringList{"--tcp"}, {"--xon-xoff", "--baud", "38400"}}) {
+        Bench b(options + QStringList{"--speed", "400"});
+        b.machine.line = b.plotter.line(38400);
+        b.machine.answers = true;
+        const auto job = discs_on(b.machine, 20);
+        b.sender.start(job);
+        ASSERT_TRUE(wait_for([&] { return b.sender.runs_done() >= 8; }));
+        EXPECT_LE(b.plotter.strokes().size(), b.sender.runs_done() + 2);
+        EXPECT_GE(b.plotter.strokes().size(), b.sender.runs_done());
+        b.expect_all_cut(job);
+    }
+}
+
+TEST(PlainPlotter, TakesSmallPortionsWhereNothingElseHelps) {
+    Bench b({"--deaf", "--xon-xoff", "--speed", "2000"}); // it gives signs, which nobody minds
+    b.machine.flow = FlowControl::portions;
+    b.machine.portion = 64;
+    b.machine.pause = 0.05;
+    b.machine.time_factor = 0.1;
+    const auto job = discs_on(b.machine, 6);
+    b.sender.start(job);
+    b.expect_all_cut(job);
+}
+
+/// Long slow lines: at the end the blade is up within a tenth of a second, whatever was queued.
+TEST(PlainPlotter, StopsAndPausesWithTheBladeUpAtOnce) {
+    for (const QStringList& options : {QStringList{"--tcp", "--abort"},
+                                       {"--xon-xoff", "--abort", "--baud", "9600"},
+                                       {"--tcp"},
+                                       {"--xon-xoff", "--deaf", "--baud", "9600"},
+                                       {"--tcp", "--deaf"}})
+        for (const bool stops : {true, false}) {
+            Bench b(options + QStringList{"--speed", "60"});
+            b.machine.answers = !options.contains("--deaf");
+            if (options.contains("--abort"))
+                b.machine.abort = "\x1b.K";
+            const auto job = discs_on(b.machine, 14, 40, 60); // a ring takes four seconds
+            b.sender.start(job);
+            ASSERT_TRUE(wait_for([&] { return b.plotter.last().is_down; }));
+            ASSERT_FALSE(wait_for([] { return false; }, 400));
+            ASSERT_TRUE(b.plotter.last().is_down);
+            const double clicked = test::PlainPlotter::now();
+            stops ? b.sender.stop() : b.sender.pause();
+            ASSERT_TRUE(wait_for([&] { return !b.plotter.last().is_down; }, 3000)) << options.join(' ').toStdString();
+            for (const auto& moment : b.plotter.moments())
+                if (moment.s > clicked && !moment.is_down) {
+                    EXPECT_LT(moment.s - clicked, 0.1) << options.join(' ').toStdString();
+                    break;
+                }
+            ASSERT_FALSE(wait_for([] { return false; }, 300));
+            EXPECT_FALSE(b.plotter.last().is_down) << "nor does it go down again";
+            if (stops)
+                continue;
+            b.sender.go_on();
+            ASSERT_TRUE(wait_for([&] { return b.plotter.last().is_down; })) << "it goes on with the line it was in";
+            const Point begin = bed_of(b.machine).inverted().apply(job.cut().runs[0].axis.front());
+            EXPECT_LT(distance(b.plotter.strokes().back().front(), begin), 1);
+        }
+}
+
+TEST(PlainPlotter, ALostCableLosesNoLineAndTheBladeIsUpFirstOnceItIsBack) {
+    for (const QStringList& options : {QStringList{"--tcp"}, {"--xon-xoff", "--deaf"}}) {
+        Bench b(options + QStringList{"--speed", "400"});
+        b.machine.answers = !options.contains("--deaf");
+        b.machine.time_factor = 0.6;
+        const auto job = discs_on(b.machine, 12);
+        b.sender.start(job);
+        ASSERT_TRUE(wait_for([&] { return b.sender.runs_done() >= 4; }));
+        b.plotter.pull_cable();
+        ASSERT_TRUE(wait_for([&] { return !b.dropped.isEmpty(); }));
+        EXPECT_EQ(b.sender.state(), CutSender::State::dropped);
+        const std::size_t known = b.sender.runs_done();
+        EXPECT_LE(known, b.plotter.strokes().size());
+        b.plotter.put_cable_in();
+        ASSERT_TRUE(wait_for([&] { return b.came_back > 0; }, 10000)) << options.join(' ').toStdString();
+        ASSERT_TRUE(wait_for([&] { return !b.plotter.last().is_down; }, 5000));
+        EXPECT_EQ(b.sender.state(), CutSender::State::paused) << "nothing moves before somebody says so";
+        b.sender.go_on();
+        ASSERT_TRUE(wait_for([&] { return b.is_done; }));
+        ASSERT_TRUE(wait_for([&] { return b.plotter.strokes().size() >= 12 && !b.plotter.last().is_down; }, 5000));
+        const Transform numbers = bed_of(b.machine).inverted();
+        const auto strokes = b.plotter.strokes();
+        for (const CutRun& run : job.cut().runs)
+            EXPECT_TRUE(std::ranges::any_of(strokes, [&](const auto& stroke) {
+                return distance(stroke.front(), numbers.apply(run.axis.front())) < 0.03 &&
+                       distance(stroke.back(), numbers.apply(run.axis.back())) < 0.03 && stroke.size() + 1 >= run.axis.size();
+            })) << "a line was left out";
+    }
+}
+
+TEST(PlainPlotter, ItsHeadGoesWhereItIsSentAndNothingRunsOn) {
+    for (const QStringList& options : {QStringList{"--tcp"}, {"--xon-xoff", "--deaf"}}) {
+        Bench b(options + QStringList{"--speed", "100"});
+        b.machine.answers = !options.contains("--deaf");
+        MachineHead head(b.link);
+        head.take_over(b.machine);
+        head.go_to({50, 100});
+        ASSERT_TRUE(wait_for([&] { return !head.is_moving(); }));
+        ASSERT_TRUE(wait_for([&] { return distance(b.plotter.last().units, {2000, 4000}) < 1; }, 3000));
+        EXPECT_LT(distance(head.place(), {50, 100}), 0.03);
+        // A key held for a second: thirty steps are asked for; once it is let go, one move at most is still to come.
+        for (int i = 1; i <= 30; ++i) {
+            head.go_to({50 + 5.0 * i, 100});
+            ASSERT_FALSE(wait_for([] { return false; }, 30));
+        }
+        head.halt();
+        ASSERT_TRUE(wait_for([&] { return !head.is_moving(); }));
+        const Point told = head.place();
+        ASSERT_FALSE(wait_for([] { return false; }, 400));
+        const Point then = b.plotter.last().units;
+        ASSERT_FALSE(wait_for([] { return false; }, 300));
+        EXPECT_EQ(b.plotter.last().units, then) << "it stands";
+        EXPECT_LT(distance((1 / 40.0) * then, told), 6);
+        EXPECT_FALSE(b.plotter.last().is_down);
+        EXPECT_TRUE(b.plotter.strokes().empty());
+    }
+}
+
+TEST(PlainPlotter, SaysHelloOrWaves) {
+    Bench talks({"--tcp"}), waves({"--tcp", "--deaf", "--speed", "300"});
+    QString said;
+    bool waved = false;
+    MachineHead one(talks.link), other(waves.link);
+    QObject::connect(&one, &MachineHead::said, [&](const QString& words) { said = words; });
+    QObject::connect(&other, &MachineHead::waved, [&] { waved = true; });
+    for (auto [head, machine] : {std::pair{&one, &talks.machine}, {&other, &waves.machine}}) {
+        head->take_over(*machine);
+        head->say_hello();
+    }
+    ASSERT_TRUE(wait_for([&] { return !said.isEmpty() && waved && !other.is_moving(); }, 20000));
+    EXPECT_THAT(said.toStdString(), HasSubstr("PLAIN-1"));
+    EXPECT_TRUE(talks.plotter.moments().empty()) << "it moves nothing";
+    ASSERT_TRUE(wait_for([&] { return distance(waves.plotter.last().units, {0, 0}) < 1; }, 3000));
+    Rect box;
+    for (const auto& moment : waves.plotter.moments()) {
+        box.include(moment.units);
+        EXPECT_FALSE(moment.is_down);
+    }
+    EXPECT_NEAR(box.width(), 800, 1);
+    EXPECT_NEAR(box.height(), 800, 1);
+}
+
+TEST(PlainPlotter, AMachineThatDoesNotAnswerIsToldNotWaitedForForEver) {
+    Bench b({"--tcp", "--deaf"});
+    b.machine.answers = true; // it does not
+    b.sender.start(discs_on(b.machine, 2));
+    ASSERT_TRUE(wait_for([&] { return !b.dropped.isEmpty(); }, 30000));
+    EXPECT_THAT(b.dropped.toStdString(), HasSubstr("does not answer"));
+}
+
+} // namespace
+} // namespace fusuma
