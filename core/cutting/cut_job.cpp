@@ -230,17 +230,14 @@ CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup) {
     return job;
 }
 
-double seconds_of_run(const CutRun& run, Point from, const CutSetup& setup) {
-    const Motion& motion = setup.motion;
-    return seconds_along({from, run.axis.front()}, motion.travel_speed, motion.acceleration) +
-           seconds_along(run.axis, setup.material.tooling(run.kind).speed, motion.acceleration) + 2 * motion.lift;
-}
-
 double estimated_seconds(const CutJob& job, const CutSetup& setup) {
+    const Motion& motion = setup.motion;
     double seconds = 0;
     Point at = setup.home;
     for (const CutRun& run : job.runs) {
-        seconds += seconds_of_run(run, at, setup);
+        seconds += seconds_along({at, run.axis.front()}, motion.travel_speed, motion.acceleration) +
+                   seconds_along(run.axis, setup.material.tooling(run.kind).speed, motion.acceleration) +
+                   2 * motion.lift;
         at = run.axis.back();
     }
     return seconds;

@@ -35,8 +35,6 @@ struct CutSetup {
 /// repeated as the material says; the axis leads the tip by the blade's offset.
 [[nodiscard]] CutJob cut_job(const std::vector<CutPath>& paths, const CutSetup& setup);
 
-/// How long a run takes from where the blade is, s.
-[[nodiscard]] double seconds_of_run(const CutRun& run, Point from, const CutSetup& setup);
 /// How long the machine will take, s, by a simple model of its acceleration.
 [[nodiscard]] double estimated_seconds(const CutJob& job, const CutSetup& setup);
 

@@ -1,5 +1,7 @@
 #include "core/machine/loaded_sheet.h"
 
+#include "core/cutting/cutting_time.h"
+
 namespace fusuma {
 
 MachineJob FoundPrint::job(const std::vector<CutPath>& cuts, const CutterProfile& cutter,
@@ -16,8 +18,14 @@ double MachineJob::seconds() const {
 }
 
 double MachineJob::seconds_of(std::size_t run) const {
+    const double speed = tools.tooling(job.runs[run].kind).speed;
+    return target->time_factor * (seconds_along(job.runs[run].axis, speed, moves.acceleration) + 2 * moves.lift);
+}
+
+double MachineJob::seconds_to(std::size_t run) const {
     const Point from = run == 0 ? bed_of(*target).apply({0, 0}) : job.runs[run - 1].axis.back();
-    return target->time_factor * seconds_of_run(job.runs[run], from, {tools, moves, {}, {}});
+    return target->time_factor *
+           seconds_along({from, job.runs[run].axis.front()}, moves.travel_speed, moves.acceleration);
 }
 
 std::vector<std::optional<Point>> LoadedSheet::on_bed(const std::vector<std::optional<Point>>& pointed) const {

@@ -21,9 +21,10 @@ class MachineJob {
     [[nodiscard]] const Machine& machine() const { return *target; }
     [[nodiscard]] const Material& material() const { return tools; }
     [[nodiscard]] const Motion& motion() const { return moves; }
-    /// How long all of it takes, or one run with the way to it, as learnt from the machine.
+    /// How long all of it takes, one run, or the way to one, as learnt from the machine.
     [[nodiscard]] double seconds() const;
     [[nodiscard]] double seconds_of(std::size_t run) const;
+    [[nodiscard]] double seconds_to(std::size_t run) const;
     [[nodiscard]] std::vector<OutOfReach> out_of_reach() const { return fusuma::out_of_reach(job, *target); }
 
   private:

@@ -3,17 +3,51 @@
 #include "formats/cut_files/machine_code.h"
 
 #include <algorithm>
+#include <cmath>
 #include <span>
 
 namespace fusuma {
 
 namespace {
 
-constexpr double bit_of_work = 0.04;  // s, after which a machine is asked
-constexpr double ahead = 0.08;        // s of work that a deaf machine has in hand
+constexpr double bit_of_work = 0.03;  // s, after which a machine is asked
+constexpr double ahead = 0.03;        // s of work that a deaf machine has in hand
+constexpr double doubt = 0.3;         // s by which a deaf machine may be later than it is estimated to be
 constexpr std::size_t most_asked = 2; // questions without an answer
 constexpr int look_ms = 10, again_ms = 1000;
 constexpr double least_patience = 10; // s, before a machine that answers counts as silent
+
+/// The job in bits that take no longer than a moment each, so that the machine can be stopped between them, but not in
+/// more than a slow line can carry.
+struct InBits {
+    CutJob job;
+    Machine machine;
+
+    explicit InBits(const MachineJob& whole) : job(whole.cut()), machine(whole.machine()) {
+        if (!machine.abort.empty() && machine.language == CutLanguage::gcode)
+            return;                                         // it drops an arc in the middle
+        constexpr double place_bytes = 16, shortest = 0.02; // s
+        const auto address = parse_cutter_address(QString::fromStdString(machine.line));
+        const bool is_serial = address && address->kind == CutterAddress::Kind::serial;
+        const double seconds = std::max(shortest, is_serial ? place_bytes * 10 / address->number : 0.0);
+        for (CutRun& run : job.runs)
+            run.axis = with_places_at_most(run.axis, whole.material().tooling(run.kind).speed * seconds);
+        machine.gcode.arcs = false;
+        machine.hpgl.most_numbers = 2;
+    }
+
+  private:
+    static std::vector<Point> with_places_at_most(const std::vector<Point>& line, double mm) {
+        std::vector<Point> all{line.front()};
+        for (std::size_t i = 1; i < line.size(); ++i) {
+            const int parts = std::max(1, static_cast<int>(std::ceil(distance(line[i - 1], line[i]) / mm)));
+            for (int k = 1; k < parts; ++k)
+                all.push_back(lerp(line[i - 1], line[i], static_cast<double>(k) / parts));
+            all.push_back(line[i]);
+        }
+        return all;
+    }
+};
 
 } // namespace
 
@@ -36,6 +70,7 @@ CutSender::CutSender(CutterLink& to, QObject* parent) : QObject(parent), link(to
             emit came_back();
         }
     });
+    connect(&link, &CutterLink::left, this, &CutSender::feed);
     connect(&link, &CutterLink::received, this, &CutSender::take);
     connect(&link, &CutterLink::dropped, this, [this](const QString& why) {
         if (now == State::connecting || now == State::sending || now == State::paused)
@@ -78,7 +113,8 @@ QByteArray CutSender::blade_up() const {
 void CutSender::prepare(std::size_t first, bool begins) {
     const MachineJob& job = *cutting;
     const bool is_hpgl = job.machine().language == CutLanguage::hpgl;
-    const auto pieces = code_pieces(job, first);
+    const InBits bits(job);
+    const auto pieces = code_pieces(bits.job, job.material(), bits.machine, first);
     commands.clear();
     next = done = 0;
     cut = first;
@@ -87,13 +123,23 @@ void CutSender::prepare(std::size_t first, bool begins) {
         const std::size_t run = first + piece - 1; // the one that this piece cuts, if any
         const bool is_run = piece > 0 && piece + 1 < pieces.size();
         const QByteArrayList lines = QByteArray::fromStdString(pieces[piece]).trimmed().split('\n');
-        const double seconds = is_run ? job.seconds_of(run) / static_cast<double>(lines.size()) : 0;
+        const auto is_cut = [](const QByteArray& line) {
+            return line.startsWith("PD") || line.startsWith("G1 X") || line.startsWith("G2") || line.startsWith("G3");
+        };
+        const auto cuts = std::ranges::count_if(lines, is_cut);
+        const auto seconds_of = [&](const QByteArray& line) {
+            if (!is_run)
+                return 0.0;
+            return is_cut(line)                                       ? job.seconds_of(run) / static_cast<double>(cuts)
+                   : line.startsWith("PU") || line.startsWith("G0 X") ? job.seconds_to(run)
+                                                                      : 0.0;
+        };
         double unasked = 0;
         for (qsizetype i = 0; i < lines.size(); ++i) {
             const bool is_last = i + 1 == lines.size();
             const std::size_t runs_by_then = piece == 0 ? first : is_run && !is_last ? run : std::min(run + 1, runs());
-            Command command{lines[i] + '\n', runs_by_then, seconds};
-            unasked += seconds;
+            Command command{lines[i] + '\n', runs_by_then, seconds_of(lines[i])};
+            unasked += command.seconds;
             command.asks = job.machine().answers && (!is_hpgl || is_last || unasked > bit_of_work);
             if (command.asks) {
                 unasked = 0;
@@ -152,7 +198,7 @@ void CutSender::stop() {
         return;
     again.stop();
     if (now == State::sending || now == State::paused) {
-        const auto end = code_pieces(*cutting, runs());
+        const auto end = code_pieces(cutting->cut(), cutting->material(), cutting->machine(), runs());
         link.interrupt(blade_up() + QByteArray::fromStdString(end.back()));
     }
     enter(State::idle);
@@ -177,7 +223,7 @@ void CutSender::feed() {
         return;
     if (is_estimated() && link.waiting() == 0) {
         std::size_t by_now = done;
-        while (by_now < next && commands[by_now].ends <= time())
+        while (by_now < next && commands[by_now].ends + doubt <= time())
             ++by_now;
         know_done(by_now);
     }

@@ -6,10 +6,12 @@
 #include <QTcpSocket>
 #include <algorithm>
 #include <cerrno>
+#include <cmath>
 #include <cstring>
 #include <fcntl.h>
 #include <termios.h>
 #include <unistd.h>
+#include <utility>
 
 namespace fusuma {
 
@@ -40,7 +42,6 @@ class DeviceFile : public QIODevice {
         QIODevice::close();
     }
     [[nodiscard]] qint64 bytesToWrite() const override { return pending.size(); }
-    void forget() { pending.clear(); }
     [[nodiscard]] bool isSequential() const override { return true; }
 
   protected:
@@ -107,6 +108,10 @@ CutterLink::CutterLink(QObject* parent) : QObject(parent) {
 }
 
 CutterLink::~CutterLink() {
+    if (is_ready && waiting() > 0) {
+        line->write(std::exchange(queue, {}));
+        line->waitForBytesWritten(40);
+    }
     close();
 }
 
@@ -122,16 +127,16 @@ void CutterLink::open(const Machine& machine) {
     }
     where = *address;
     portion = 512;
-    rest_ms = 0;
+    pause_ms = 0;
+    bytes_per_ms = HUGE_VAL;
     if (where.kind == CutterAddress::Kind::serial) {
-        constexpr int in_hand_ms = 20;                       // that may be on its way
-        const double bytes_per_ms = where.number / 10'000.0; // start, eight bits, stop
+        constexpr double in_hand_ms = 20;       // that may be on its way
+        bytes_per_ms = where.number / 10'000.0; // start, eight bits, stop
         portion = std::clamp<qsizetype>(static_cast<qsizetype>(bytes_per_ms * in_hand_ms), 16, 1024);
-        rest_ms = static_cast<int>(std::ceil(static_cast<double>(portion) / bytes_per_ms));
     }
     if (machine.flow == FlowControl::portions) {
         portion = machine.portion;
-        rest_ms = std::max(rest_ms, static_cast<int>(1000 * machine.pause));
+        pause_ms = static_cast<int>(1000 * machine.pause);
     }
     switch (where.kind) {
     case CutterAddress::Kind::tcp:
@@ -183,13 +188,14 @@ void CutterLink::open_tcp() {
     auto socket = std::make_unique<QTcpSocket>();
     QTcpSocket* s = socket.get();
     line = std::move(socket);
-    connect(s, &QTcpSocket::connected, this, &CutterLink::ready);
+    connect(s, &QTcpSocket::connected, this, [this, s] {
+        s->setSocketOption(QAbstractSocket::LowDelayOption, 1);
+        ready();
+    });
     connect(s, &QTcpSocket::readyRead, this, [this, s] { emit received(s->readAll()); });
     connect(s, &QTcpSocket::errorOccurred, this, [this, s](QAbstractSocket::SocketError) {
         drop(tr("The line to the cutter at %1 dropped: %2.").arg(where.target, s->errorString()));
     });
-    s->setSocketOption(QAbstractSocket::LowDelayOption, 1);
-    s->setSocketOption(QAbstractSocket::SendBufferSizeSocketOption, static_cast<int>(portion));
     s->connectToHost(where.target, static_cast<quint16>(where.number));
 }
 
@@ -238,10 +244,14 @@ void CutterLink::write(const QByteArray& bytes) {
 
 void CutterLink::push() {
     while (is_ready && !queue.isEmpty() && line->bytesToWrite() == 0 && !rest.isActive()) {
-        line->write(queue.left(portion));
-        queue.remove(0, std::min(portion, queue.size()));
-        if (rest_ms > 0)
-            rest.start(rest_ms);
+        // Whole lines: half a command would be taken for one that goes elsewhere, whatever follows it.
+        const qsizetype end = queue.lastIndexOf('\n', portion - 1);
+        const qsizetype first_end = queue.indexOf('\n');
+        const qsizetype count = end >= 0 ? end + 1 : first_end >= 0 ? first_end + 1 : queue.size();
+        line->write(queue.left(count));
+        queue.remove(0, count);
+        if (const int ms = std::max(pause_ms, static_cast<int>(std::ceil(static_cast<double>(count) / bytes_per_ms))); ms > 0)
+            rest.start(ms);
     }
     if (is_ready && waiting() == 0)
         QMetaObject::invokeMethod(this, &CutterLink::left, Qt::QueuedConnection);
@@ -251,10 +261,8 @@ void CutterLink::interrupt(const QByteArray& bytes) {
     queue.clear();
     rest.stop();
     if (auto* port = qobject_cast<QSerialPort*>(line.get())) {
-        port->clear(QSerialPort::Output);
+        ::tcflow(port->handle(), TCOOFF); // so that it begins anew, whatever sign the machine gave
         ::tcflow(port->handle(), TCOON);
-    } else if (auto* file = dynamic_cast<DeviceFile*>(line.get())) {
-        file->forget();
     }
     write(bytes);
 }
@@ -271,11 +279,22 @@ void CutterLink::close() {
         line->write(queue);
     queue.clear();
     rest.stop();
-    if (is_ready && line->bytesToWrite() > 0)
-        line->waitForBytesWritten(40); // the blade is lifted before the line goes
-    is_ready = false;
-    line->close();
-    line.release()->deleteLater();
+    QIODevice* last = line.release();
+    if (std::exchange(is_ready, false) && last->bytesToWrite() > 0) { // the blade is lifted before the line goes
+        constexpr int longest_ms = 500;
+        const auto end = [last] {
+            last->close();
+            last->deleteLater();
+        };
+        connect(last, &QIODevice::bytesWritten, last, [last, end] {
+            if (last->bytesToWrite() == 0)
+                end();
+        });
+        QTimer::singleShot(longest_ms, last, end);
+        return;
+    }
+    last->close();
+    last->deleteLater();
 }
 
 } // namespace fusuma

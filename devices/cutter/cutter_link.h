@@ -51,9 +51,10 @@ class CutterLink : public QObject {
     std::unique_ptr<QIODevice> line;
     CutterAddress where;
     QByteArray queue;
-    QTimer rest; ///< between portions
-    qsizetype portion = 0;
-    int rest_ms = 0;
+    QTimer rest;           ///< between portions
+    qsizetype portion = 0; ///< bytes
+    int pause_ms = 0;
+    double bytes_per_ms = 0;
     bool is_ready = false;
 
     void push();

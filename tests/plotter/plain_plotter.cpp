@@ -215,8 +215,6 @@ class Cable {
             server = ::socket(AF_INET, SOCK_STREAM, 0);
             const int yes = 1;
             ::setsockopt(server, SOL_SOCKET, SO_REUSEADDR, &yes, sizeof yes);
-            const int small = 2048;
-            ::setsockopt(server, SOL_SOCKET, SO_RCVBUF, &small, sizeof small);
             sockaddr_in here{};
             here.sin_family = AF_INET;
             here.sin_addr.s_addr = htonl(INADDR_LOOPBACK);
