@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <span>
+#include <utility>
 
 namespace fusuma {
 
@@ -17,37 +18,45 @@ constexpr std::size_t most_asked = 2; // questions without an answer
 constexpr int look_ms = 10, again_ms = 1000;
 constexpr double least_patience = 10; // s, before a machine that answers counts as silent
 
-/// The job in bits that take no longer than a moment each, so that the machine can be stopped between them, but not in
-/// more than a slow line can carry.
-struct InBits {
-    CutJob job;
-    Machine machine;
-
-    explicit InBits(const MachineJob& whole) : job(whole.cut()), machine(whole.machine()) {
-        if (!machine.abort.empty() && machine.language == CutLanguage::gcode)
-            return;                                         // it drops an arc in the middle
-        constexpr double place_bytes = 16, shortest = 0.02; // s
-        const auto address = parse_cutter_address(QString::fromStdString(machine.line));
-        const bool is_serial = address && address->kind == CutterAddress::Kind::serial;
-        const double seconds = std::max(shortest, is_serial ? place_bytes * 10 / address->number : 0.0);
-        for (CutRun& run : job.runs)
-            run.axis = with_places_at_most(run.axis, whole.material().tooling(run.kind).speed * seconds);
+/// The machine as it is sent a job in bits that take no longer than a moment each, so that it can be stopped between
+/// them.
+Machine in_bits(Machine machine) {
+    machine.hpgl.most_numbers = 2;
+    if (machine.abort.empty()) // one that can be made to drop all may have its arcs
         machine.gcode.arcs = false;
-        machine.hpgl.most_numbers = 2;
-    }
+    return machine;
+}
 
-  private:
-    static std::vector<Point> with_places_at_most(const std::vector<Point>& line, double mm) {
-        std::vector<Point> all{line.front()};
-        for (std::size_t i = 1; i < line.size(); ++i) {
-            const int parts = std::max(1, static_cast<int>(std::ceil(distance(line[i - 1], line[i]) / mm)));
-            for (int k = 1; k < parts; ++k)
-                all.push_back(lerp(line[i - 1], line[i], static_cast<double>(k) / parts));
-            all.push_back(line[i]);
-        }
-        return all;
+/// How long a bit takes, s: as much as a slow line can carry.
+double bit_seconds(const Machine& machine) {
+    constexpr double place_bytes = 16, shortest = 0.02;
+    const auto address = parse_cutter_address(QString::fromStdString(machine.line));
+    const bool is_serial = address && address->kind == CutterAddress::Kind::serial;
+    return std::max(shortest, is_serial ? place_bytes * 10 / address->number : 0.0);
+}
+
+std::vector<Point> with_edges_at_most(const std::vector<Point>& line, double mm) {
+    std::vector<Point> all{line.front()};
+    for (std::size_t i = 1; i < line.size(); ++i) {
+        const int parts = std::max(1, static_cast<int>(std::ceil(distance(line[i - 1], line[i]) / mm)));
+        for (int k = 1; k < parts; ++k)
+            all.push_back(lerp(line[i - 1], line[i], static_cast<double>(k) / parts));
+        all.push_back(line[i]);
     }
-};
+    return all;
+}
+
+bool is_cut(const QByteArray& line) {
+    return line.startsWith("PD") || line.startsWith("G1 X") || line.startsWith("G2") || line.startsWith("G3");
+}
+
+bool is_way(const QByteArray& line) {
+    return line.startsWith("PU") || line.startsWith("G0 X");
+}
+
+bool tells_tool(const QByteArray& line) {
+    return line.startsWith("SP") || line.startsWith("VS") || line.startsWith("FS");
+}
 
 } // namespace
 
@@ -111,43 +120,62 @@ QByteArray CutSender::blade_up() const {
 }
 
 void CutSender::prepare(std::size_t first, bool begins) {
-    const MachineJob& job = *cutting;
-    const bool is_hpgl = job.machine().language == CutLanguage::hpgl;
-    const InBits bits(job);
-    const auto pieces = code_pieces(bits.job, job.material(), bits.machine, first);
     commands.clear();
     next = done = 0;
-    cut = first;
+    cut = next_run = first;
+    has_end = false;
+    told.reset();
     answer.clear();
-    for (std::size_t piece = begins ? 0 : 1; piece < pieces.size(); ++piece) {
-        const std::size_t run = first + piece - 1; // the one that this piece cuts, if any
-        const bool is_run = piece > 0 && piece + 1 < pieces.size();
-        const QByteArrayList lines = QByteArray::fromStdString(pieces[piece]).trimmed().split('\n');
-        const auto is_cut = [](const QByteArray& line) {
-            return line.startsWith("PD") || line.startsWith("G1 X") || line.startsWith("G2") || line.startsWith("G3");
-        };
-        const auto cuts = std::ranges::count_if(lines, is_cut);
-        const auto seconds_of = [&](const QByteArray& line) {
-            if (!is_run)
-                return 0.0;
-            return is_cut(line)                                       ? job.seconds_of(run) / static_cast<double>(cuts)
-                   : line.startsWith("PU") || line.startsWith("G0 X") ? job.seconds_to(run)
-                                                                      : 0.0;
-        };
-        double unasked = 0;
-        for (qsizetype i = 0; i < lines.size(); ++i) {
-            const bool is_last = i + 1 == lines.size();
-            const std::size_t runs_by_then = piece == 0 ? first : is_run && !is_last ? run : std::min(run + 1, runs());
-            Command command{lines[i] + '\n', runs_by_then, seconds_of(lines[i])};
-            unasked += command.seconds;
-            command.asks = job.machine().answers && (!is_hpgl || is_last || unasked > bit_of_work);
-            if (command.asks) {
-                unasked = 0;
-                if (is_hpgl)
-                    command.text += is_last && is_run ? "PU;OA;\n" : "OA;\n";
-            }
-            commands.push_back(std::move(command));
+    sent_machine = in_bits(cutting->machine());
+    if (begins)
+        add_commands(code_pieces({}, cutting->material(), sent_machine).front(), {});
+}
+
+bool CutSender::add_next() {
+    if (has_end)
+        return false;
+    if (next_run == runs()) {
+        has_end = true;
+        add_commands(code_pieces({}, cutting->material(), sent_machine).back(), {});
+        return true;
+    }
+    const CutRun& run = cutting->cut().runs[next_run];
+    CutJob alone;
+    alone.runs.push_back(run);
+    const double mm = cutting->material().tooling(run.kind).speed * bit_seconds(sent_machine);
+    if (sent_machine.language == CutLanguage::hpgl || !sent_machine.gcode.arcs)
+        alone.runs.front().axis = with_edges_at_most(run.axis, mm);
+    add_commands(code_pieces(alone, cutting->material(), sent_machine)[1], next_run++);
+    return true;
+}
+
+void CutSender::add_commands(const std::string& piece, std::optional<std::size_t> run) {
+    const bool is_hpgl = sent_machine.language == CutLanguage::hpgl;
+    QByteArrayList lines = QByteArray::fromStdString(piece).trimmed().split('\n');
+    if (run) {
+        const CutKind kind = cutting->cut().runs[*run].kind;
+        if (kind == told)
+            lines.removeIf(tells_tool); // it has that in its hand
+        told = kind;
+    }
+    const double way = run ? cutting->seconds_to(*run) : 0,
+                 each = run ? cutting->seconds_of(*run) / static_cast<double>(std::ranges::count_if(lines, is_cut)) : 0;
+    double unasked = 0;
+    for (qsizetype i = 0; i < lines.size(); ++i) {
+        const bool is_last = i + 1 == lines.size();
+        Command command{lines[i] + '\n', run ? *run + is_last : next_run,
+                        !run               ? 0
+                        : is_cut(lines[i]) ? each
+                        : is_way(lines[i]) ? way
+                                           : 0};
+        unasked += command.seconds;
+        command.asks = sent_machine.answers && (!is_hpgl || is_last || unasked > bit_of_work);
+        if (command.asks) {
+            unasked = 0;
+            if (is_hpgl)
+                command.text += is_last && run ? "PU;OA;\n" : "OA;\n";
         }
+        commands.push_back(std::move(command));
     }
 }
 
@@ -205,8 +233,8 @@ void CutSender::stop() {
     link.close();
 }
 
-bool CutSender::may_send() const {
-    if (next >= commands.size())
+bool CutSender::may_send() {
+    if (next >= commands.size() && !add_next())
         return false;
     if (!cutting->machine().answers)
         return link.waiting() == 0 && busy_until - time() < ahead;
@@ -241,9 +269,10 @@ void CutSender::know_done(std::size_t commands_done) {
     if (commands_done == done)
         return;
     done = commands_done;
-    cut = std::max(cut, commands[done - 1].runs);
-    if (done < commands.size()) {
-        emit changed();
+    const std::size_t before = std::exchange(cut, std::max(cut, commands[done - 1].runs));
+    if (!has_end || done < commands.size()) {
+        if (cut != before)
+            emit changed();
         return;
     }
     enter(State::done);

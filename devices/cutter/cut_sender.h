@@ -51,10 +51,14 @@ class CutSender : public QObject {
     CutterLink& link;
     std::optional<MachineJob> cutting;
     State now = State::idle;
-    std::vector<Command> commands;
-    std::size_t next = 0; ///< to send
-    std::size_t done = 0; ///< commands known or estimated to be done
-    std::size_t cut = 0;  ///< runs
+    Machine sent_machine;          ///< as it is sent bits
+    std::vector<Command> commands; ///< as far as they are made
+    std::size_t next_run = 0;      ///< to make commands of
+    bool has_end = false;          ///< the commands, that of the job
+    std::optional<CutKind> told;   ///< what tool it has in its hand
+    std::size_t next = 0;          ///< to send
+    std::size_t done = 0;          ///< commands known or estimated to be done
+    std::size_t cut = 0;           ///< runs
     bool was_there = false;
     QByteArray answer; ///< not yet ended
     QElapsedTimer clock;
@@ -64,12 +68,14 @@ class CutSender : public QObject {
 
     void enter(State state);
     void prepare(std::size_t first, bool begins);
+    bool add_next(); ///< the commands of the next run, or of the end; false when all are there
+    void add_commands(const std::string& piece, std::optional<std::size_t> run);
     void begin();
     void feed();
     void take(const QByteArray& answered);
     void count_answer(const QByteArray& words);
     void know_done(std::size_t commands_done);
-    [[nodiscard]] bool may_send() const;
+    [[nodiscard]] bool may_send();
     [[nodiscard]] std::size_t asked() const; ///< questions that are not answered yet
     [[nodiscard]] QByteArray blade_up() const;
     [[nodiscard]] double time() const { return static_cast<double>(clock.elapsed()) / 1000; }
