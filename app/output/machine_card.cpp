@@ -31,14 +31,15 @@ MachineCard::MachineCard(Model& project, OutputRun& output_run) : model(project)
     facts = label({}, "dim");
     facts->setObjectName(QStringLiteral("machineFacts"));
     facts->setWordWrap(true);
-    rows->addWidget(facts);
+    facts->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred); // the rest of the line
     edit = button(tr("Profile…"), "link", QStringLiteral("machineProfile"),
                   tr("Where it is plugged in, how its axes lie, how it is spoken to."));
     remove = button(tr("Remove"), "link", QStringLiteral("removeMachine"), tr("Forget this machine's profile."));
     auto* links = new QHBoxLayout;
+    links->setSpacing(2);
+    links->addWidget(facts, 1);
     links->addWidget(edit);
     links->addWidget(remove);
-    links->addStretch();
     rows->addLayout(links);
     connect(list, &QComboBox::activated, this, &MachineCard::pick);
     connect(edit, &QPushButton::clicked, this, [this] {

@@ -122,10 +122,13 @@ class LineFields {
 /// All fields of the dialog; what has none stays as it was.
 class MachineFields {
   public:
-    MachineFields(Form& form, const Machine& now)
+    /// @param beside_line  what stands under the fields of its line
+    MachineFields(Form& form, const Machine& now, const std::vector<QWidget*>& beside_line)
         : base(now), name(words(form, say("Name"), "machineName")), line(form) {
         flow = choice<FlowControl>(form, say("When its memory is full"), "machineFlow");
         answers = tick(form, say("It answers (tells its place, or says “ok”)"), "machineAnswers");
+        for (QWidget* widget : beside_line)
+            form.add_wide(widget);
         form.add_heading(say("Its bed, as you stand before it"));
         width = form.add_length(say("Across"), "machineWidth", 20, 20000, now.bed.width);
         depth = form.add_length(say("Along"), "machineDepth", 20, 20000, now.bed.height);
@@ -292,7 +295,6 @@ std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* p
             "whether it listens."));
     Machine fresh;
     fresh.name = say("My cutter").toStdString();
-    MachineFields fields(form, now ? *now : fresh);
     auto* heard = label({}, "dim");
     heard->setObjectName(QStringLiteral("machineHeard"));
     heard->setWordWrap(true);
@@ -311,8 +313,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* p
     for (QWidget* w : std::initializer_list<QWidget*>{open, save})
         beside->addWidget(w);
     beside->addStretch();
-    form.add_wide(hello);
-    form.add_wide(heard);
+    MachineFields fields(form, now ? *now : fresh, {hello, heard});
     form.add_wide(links);
     const auto tell = [heard](const QString& what, const char* role) {
         heard->setText(what);

@@ -10,10 +10,12 @@
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
 #include "tests/app/window.h"
+#include "tests/support/plotter.h"
 
 #include <QComboBox>
 #include <QDialog>
 #include <QFile>
+#include <QCheckBox>
 #include <QMenu>
 #include <QPrinter>
 #include <QProcess>
@@ -270,6 +272,111 @@ TEST_F(Output, PausesStopsAndGoesOnAfterTheLineDropped) {
     EXPECT_EQ(run->stage(), RunStage::Stage::cutting);
     click("stopCutting");
     EXPECT_EQ(run->stage(), RunStage::Stage::printed);
+}
+
+/// The whole way on a machine that knows nothing of us, its axes turned, the sheet laid in crooked.
+TEST_F(Output, AMakersOwnMachineIsAddedFoundByHandGoneRoundAndCut) {
+    const test::PlainPlotter plotter({"--tcp", "--abort", "--speed", "300"});
+    QString heard;
+    open_puffins();
+    in_dialog(
+        "machineDialog",
+        [&](QDialog& d) {
+            type_in(d, "machineName", "Old Faithful");
+            auto* plug = d.findChild<QComboBox*>("machinePlug");
+            plug->setCurrentIndex(plug->findData("tcp:"));
+            type_in(d, "machineHost", plotter.line().substr(4).c_str());
+            d.findChild<QCheckBox*>("machineAnswers")->setChecked(true);
+            type_in(d, "machineWidth", "400");
+            type_in(d, "machineDepth", "500");
+            for (const auto& [field, choice] : {std::pair{"machineNought", 3}, {"machineX", 3}, {"machineY", 1}})
+                d.findChild<QComboBox*>(QLatin1String(field))->setCurrentIndex(choice); // far right, towards me, to the left
+            type_in(d, "machineAbort", "\\x1b.K");
+            auto* hello = d.findChild<QPushButton*>("sayHello");
+            QTest::mouseClick(hello, Qt::LeftButton);
+            auto* words = d.findChild<QLabel*>("machineHeard");
+            std::ignore = QTest::qWaitFor([&] { return words->text().contains("PLAIN-1"); }, 10000);
+            heard = words->text();
+        },
+        [&] { choose_machine(find<QComboBox>("machine")->count() - 1); });
+    EXPECT_THAT(heard.toStdString(), HasSubstr("PLAIN-1"));
+    EXPECT_EQ(find<QComboBox>("machine")->currentText(), "Old Faithful");
+    EXPECT_EQ(find<QLabel>("machineState")->text(), "● ready");
+    ASSERT_TRUE(run->machine.own());
+    const Machine machine = *run->machine.own();
+    EXPECT_EQ(machine.abort, "\x1b.K");
+
+    click("practicePrint");
+    reach(RunStage::Stage::printed);
+    EXPECT_FALSE(window.findChild<QPushButton*>("practiceFaults")->isVisible()) << "a real machine has faults of its own";
+    click("loadSheet");
+    reach(RunStage::Stage::pointing);
+    EXPECT_EQ(find<QLabel>("loadMachine")->text(), "In “Old Faithful”.");
+    const Size paper = run->printed.ticket()->paper;
+    const auto& marks = run->printed.ticket()->pages[0].marks;
+    const Transform lies = map_of({{6, -4}, 0.05, 1, 1}, {paper.width / 2, paper.height / 2}); // from where it should
+    auto* view = find<RehearsalView>("rehearsalView");
+    view->setFocus();
+    while (run->stage() == RunStage::Stage::pointing) {
+        const Point goal = lies.apply(marks[run->finder.wanted_mark()].centre);
+        const std::size_t mark = run->finder.wanted_mark();
+        for (const auto& [step, held] : {std::pair{5.0, Qt::ShiftModifier}, {0.5, Qt::NoModifier}, {0.05, Qt::AltModifier}})
+            for (int i = 0; i < 400; ++i) {
+                const Point off = goal - run->finder.pointer();
+                if (std::max(std::abs(off.x), std::abs(off.y)) <= step / 2)
+                    break;
+                const auto key = std::abs(off.x) > std::abs(off.y) ? (off.x > 0 ? Qt::Key_Right : Qt::Key_Left)
+                                                                   : (off.y > 0 ? Qt::Key_Down : Qt::Key_Up);
+                QTest::keyClick(view, key, held);
+            }
+        QTest::keyClick(view, Qt::Key_Return);
+        ASSERT_TRUE(QTest::qWaitFor(
+            [&] { return run->stage() != RunStage::Stage::pointing || run->finder.wanted_mark() != mark; }, 20000));
+    }
+    reach(RunStage::Stage::found);
+    EXPECT_LT(run->finder.registration().residual, 0.1);
+
+    // Round it, with the blade up.
+    const Transform to_machine = lies.then(paper_on_bed(machine, paper)).then(bed_of(machine).inverted());
+    const std::size_t before = plotter.moments().size();
+    click("goRound");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !run->machine.head.is_moving(); }, 30000));
+    Rect round, cuts;
+    const auto moments = plotter.moments();
+    for (std::size_t i = before + moments.size() / 50; i < moments.size(); ++i) {
+        EXPECT_FALSE(moments[i].is_down);
+        round.include((1 / 40.0) * moments[i].units);
+    }
+    for (const CutPath& cut : run->printed.ticket()->pages[0].cuts)
+        for (const Point p : flatten(cut.line, 0.01))
+            cuts.include(to_machine.apply(p));
+    EXPECT_TRUE(round.grown(0.5).contains(cuts.min) && round.grown(0.5).contains(cuts.max));
+
+    // Cut it; the cable comes out on the way.
+    click("startCutting");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->cutting.runs_done() >= 1; }, 60000));
+    plotter.pull_cable();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::dropped; }, 20000));
+    EXPECT_THAT(notice(), HasSubstr("lines are cut"));
+    plotter.put_cable_in();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::paused; }, 20000));
+    EXPECT_FALSE(plotter.last().is_down);
+    click("pauseCutting"); // go on
+    reach(RunStage::Stage::cut);
+    EXPECT_EQ(run->cutting.sheets_cut(), 1);
+
+    // What its blade did is what was printed.
+    const auto strokes = plotter.strokes();
+    for (const CutPath& cut : run->printed.ticket()->pages[0].cuts)
+        for (const Point p : flatten(cut.line, 0.05)) {
+            double nearest = HUGE_VAL;
+            for (const auto& stroke : strokes)
+                nearest = std::min(nearest, nearest_on({stroke}, to_machine.apply(p)).distance);
+            ASSERT_LT(nearest, 0.25);
+        }
+    run->machine.forget();
+    EXPECT_EQ(find<QComboBox>("machine")->currentIndex(), 0);
+    EXPECT_EQ(run->stage(), RunStage::Stage::printed) << "the sheet lies in no machine any more";
 }
 
 TEST_F(Output, SlipsShowWhoWouldSufferAndOneClickMakesThemSafe) {

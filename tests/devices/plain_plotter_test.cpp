@@ -26,8 +26,9 @@ template <typename Done> bool wait_for(Done&& done, int ms = 60000) {
 MachineJob discs_on(const Machine& machine, int count, double radius = 5, double speed = 200) {
     std::vector<CutPath> paths;
     for (int i = 0; i < count; ++i)
-        paths.push_back({contour_of(test::ellipse({20 + 12.0 * (i % 14), 270 - 12.0 * (i / 14)}, radius, radius, 0, 40)),
-                         CutKind::kiss, CopyId{i + 1}});
+        paths.push_back(
+            {contour_of(test::ellipse({20 + 12.0 * (i % 14), 270 - 12.0 * (i / 14)}, radius, radius, 0, 40)),
+             CutKind::kiss, CopyId{i + 1}});
     Material material;
     material.kiss.speed = speed;
     CutterProfile cutter;
@@ -68,8 +69,10 @@ struct Bench {
     }
     /// Once all that was sent is done.
     void expect_all_cut(const MachineJob& job) {
-        ASSERT_TRUE(wait_for([&] { return is_done; })) << sender.runs_done() << " of " << sender.runs() << dropped.toStdString();
-        ASSERT_TRUE(wait_for([&] { return plotter.strokes().size() == sender.runs() && !plotter.last().is_down; }, 5000));
+        ASSERT_TRUE(wait_for([&] { return is_done; }))
+            << sender.runs_done() << " of " << sender.runs() << dropped.toStdString();
+        ASSERT_TRUE(
+            wait_for([&] { return plotter.strokes().size() == sender.runs() && !plotter.last().is_down; }, 5000));
         expect_cut(plotter.strokes(), job);
         plotter.end();
         EXPECT_EQ(plotter.lost(), 0);
@@ -130,7 +133,8 @@ TEST(PlainPlotter, StopsAndPausesWithTheBladeUpAtOnce) {
             ASSERT_TRUE(b.plotter.last().is_down);
             const double clicked = test::PlainPlotter::now();
             stops ? b.sender.stop() : b.sender.pause();
-            ASSERT_TRUE(wait_for([&] { return !b.plotter.last().is_down; }, 3000)) << options.join(' ').toStdString() << (stops ? " stop" : " pause") << " waiting " << b.link.waiting();
+            ASSERT_TRUE(wait_for([&] { return !b.plotter.last().is_down; }, 3000))
+                << options.join(' ').toStdString() << (stops ? " stop" : " pause") << " waiting " << b.link.waiting();
             for (const auto& moment : b.plotter.moments())
                 if (moment.s > clicked && !moment.is_down) {
                     EXPECT_LT(moment.s - clicked, 0.1) << options.join(' ').toStdString();
@@ -170,10 +174,15 @@ TEST(PlainPlotter, ALostCableLosesNoLineAndTheBladeIsUpFirstOnceItIsBack) {
         const Transform numbers = bed_of(b.machine).inverted();
         const auto strokes = b.plotter.strokes();
         for (const CutRun& run : job.cut().runs)
-            EXPECT_TRUE(std::ranges::any_of(strokes, [&](const auto& stroke) {
-                return distance(stroke.front(), numbers.apply(run.axis.front())) < 0.03 &&
-                       distance(stroke.back(), numbers.apply(run.axis.back())) < 0.03 && stroke.size() + 1 >= run.axis.size();
-            })) << "line " << (&run - job.cut().runs.data()) << " was left out after " << known << " were known, " << options.join(' ').toStdString();
+            EXPECT_TRUE(std::ranges::any_of(strokes,
+                                            [&](const auto& stroke) {
+                                                return distance(stroke.front(), numbers.apply(run.axis.front())) <
+                                                           0.03 &&
+                                                       distance(stroke.back(), numbers.apply(run.axis.back())) < 0.03 &&
+                                                       stroke.size() + 1 >= run.axis.size();
+                                            }))
+                << "line " << (&run - job.cut().runs.data()) << " was left out after " << known << " were known, "
+                << options.join(' ').toStdString();
     }
 }
 

@@ -1,11 +1,11 @@
-// A plain plotter made of software, for tests: HP-GL over a pseudo-terminal or TCP, a small memory that loses what it has
-// no room for, a head that takes its time, and a log of where head and blade were when.
+// A plain plotter made of software, for tests: HP-GL over a pseudo-terminal or TCP, a small memory that loses what it
+// has no room for, a head that takes its time, and a log of where head and blade were when.
 //
 // plain-plotter LOG [--tcp] [--link PATH] [--baud N] [--speed MM/S] [--deaf] [--xon-xoff] [--abort]
 //
-// Says "at PLACE" once it listens: a port's number, or the terminal's name (a link to it with --link). SIGUSR1 pulls its
-// cable, SIGUSR2 puts it in again, SIGTERM ends it. Each line of the log: seconds of the monotonic clock, x and y in
-// plotter units, 1 when the blade is down. At the end: "lost N" bytes.
+// Says "at PLACE" once it listens: a port's number, or the terminal's name (a link to it with --link). SIGUSR1 pulls
+// its cable, SIGUSR2 puts it in again, SIGTERM ends it. Each line of the log: seconds of the monotonic clock, x and y
+// in plotter units, 1 when the blade is down. At the end: "lost N" bytes.
 
 #include <arpa/inet.h>
 #include <cctype>
@@ -14,13 +14,13 @@
 #include <cstdio>
 #include <cstdlib>
 #include <cstring>
+#include <ctime>
 #include <fcntl.h>
 #include <netinet/tcp.h>
 #include <poll.h>
 #include <string>
 #include <sys/socket.h>
 #include <termios.h>
-#include <ctime>
 #include <unistd.h>
 #include <utility>
 #include <vector>
@@ -153,7 +153,8 @@ class Plotter {
         } else if (name == "SP")
             set_pen(false);
         else if (!options.deaf && name == "OA") {
-            to_say += std::to_string(std::lround(at_x)) + ',' + std::to_string(std::lround(at_y)) + (is_down ? ",1\r" : ",0\r");
+            to_say += std::to_string(std::lround(at_x)) + ',' + std::to_string(std::lround(at_y)) +
+                      (is_down ? ",1\r" : ",0\r");
         } else if (!options.deaf && name == "OI")
             to_say += "PLAIN-1\r";
         else if (!options.deaf && name == "OS")
@@ -325,7 +326,8 @@ int main(int argc, char** argv) {
         ::usleep(1000);
         const double time = now(), passed = time - before;
         before = time;
-        allowance = std::min(allowance + passed * options.baud / 10, options.baud / 100); // a hundredth of a second at most
+        allowance =
+            std::min(allowance + passed * options.baud / 10, options.baud / 100); // a hundredth of a second at most
         cable.set_out(pulled != 0);
         if (const int line = cable.end(); line >= 0) {
             const std::size_t room = std::min(chunk.size(), plotter.room(allowance));
