@@ -64,7 +64,7 @@ struct SheetCommand {
     std::optional<int> copies;
     int pages = 1, rounds = 400;
     unsigned seed = 1;
-    bool spread = false;
+    bool spread = false, mirror_sheet = false;
     std::string save, pdf, cut_pdf, svg, dxf, hpgl, gcode, png, report;
     std::string machine; ///< a profile, whose ways HP-GL and G-code take
     bool dxf_splines = false, plain_paper = false;

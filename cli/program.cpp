@@ -65,6 +65,8 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
         ->check(CLI::Range(0.0, 5.0));
     app->add_option("--ink", c.inks, "name of a cut line's ink in the PDF: kiss=NAME, score=NAME or through=NAME")
         ->take_all();
+    app->add_flag("--mirror-sheet", c.mirror_sheet,
+                  "print and cut the sheet as in a mirror, for transfer paper and film");
     app->add_flag("--plain-paper", c.plain_paper,
                   "write --pdf and --png as outlines and rulers, for a test on plain paper");
     CLI::Option* png = app->add_option("--png", c.png, "the sheet as the practice printer prints it");

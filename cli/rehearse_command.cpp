@@ -1,4 +1,5 @@
 #include "cli/report.h"
+#include "core/document/copies.h"
 #include "devices/practice/rehearsal.h"
 #include "formats/basics/file.h"
 #include "formats/pdf/pdf_write.h"
@@ -120,7 +121,7 @@ ExitCode run(const RehearseCommand& command) {
     Planner planner;
     Ticket ticket;
     if (command.ticket.empty()) {
-        ticket = frozen(*document, *planner.plan(*document), "");
+        ticket = frozen(*document, *planner.plan(as_printed(*document)), "");
     } else {
         const auto known = find_ticket(*document, command.ticket);
         if (!known)
@@ -138,7 +139,7 @@ ExitCode run(const RehearseCommand& command) {
     for (const double mm : command.shift)
         if (!(std::abs(mm) <= 1000))
             return Problem{"--shift takes up to 1000 mm either way."};
-    const auto plan = planner.plan(*ticket.document);
+    const auto plan = planner.plan(as_printed(*ticket.document));
     const QByteArray pdf =
         QByteArray::fromStdString(print_pdf(with_code(*plan, *ticket.document, ticket.code), {false, {}}));
     nlohmann::json pages = nlohmann::json::array();

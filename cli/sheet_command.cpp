@@ -2,6 +2,7 @@
 #include "cli/label_options.h"
 #include "cli/report.h"
 #include "core/arrange/clusters.h"
+#include "core/document/copies.h"
 #include "core/arrange/label_list.h"
 #include "core/plan/test_prints.h"
 #include "core/sheet/paper.h"
@@ -123,6 +124,8 @@ Result<Document> starting_document(const SheetCommand& command) {
         document.sheet.cutter.reach = Edges::all(*command.reach);
     if (command.gap)
         document.sheet.gap = *command.gap;
+    if (command.mirror_sheet)
+        document.sheet.is_mirrored = true;
     if (const Outcome done = apply_marks(command, document.sheet.marks); !done)
         return done.problem();
     if (const Outcome done = apply_division(command, document.sheet.division); !done)
@@ -340,7 +343,7 @@ ExitCode run(const SheetCommand& command) {
             return nothing_left(sticker->artwork, *result->isolation);
     }
     std::vector<Finding> findings = timed(fill, [&] { return place_copies(command, *ids, *document, planner); });
-    const auto plan = timed(plan_seconds, [&] { return planner.plan(*document); });
+    const auto plan = timed(plan_seconds, [&] { return planner.plan(as_printed(*document)); });
     std::ranges::move(preflight(*document, planner), std::back_inserter(findings));
 
     const auto machine =
@@ -367,7 +370,7 @@ ExitCode run(const CheckCommand& command) {
         return document.problem();
     Planner planner;
     const auto findings = preflight(*document, planner);
-    const auto report = sheet_json(*document, *planner.plan(*document), findings);
+    const auto report = sheet_json(*document, *planner.plan(as_printed(*document)), findings);
     if (const Outcome written = write_report(report, command.report); !written)
         return written.problem();
     return exit_code(findings);

@@ -2,6 +2,7 @@
 
 #include "app/model/in_background.h"
 #include "app/model/shown_art.h"
+#include "core/document/copies.h"
 
 #include <set>
 #include <utility>
@@ -148,6 +149,7 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, con
             prepare_art(*original);
     }
     fresh->plan = steps.plan(now);
+    fresh->printed = now.sheet.is_mirrored ? steps.plan(as_printed(now)) : fresh->plan;
     std::set<const StickerResult*> shown;
     for (const auto& [id, result] : fresh->results)
         if (shown.insert(result.get()).second)

@@ -15,7 +15,8 @@ namespace fusuma::app {
 struct Snapshot {
     Document document;
     std::map<int, std::shared_ptr<const StickerResult>> results; ///< by sticker id, at its own size
-    std::shared_ptr<const JobPlan> plan;
+    std::shared_ptr<const JobPlan> plan;    ///< of the layout
+    std::shared_ptr<const JobPlan> printed; ///< as it lies on the paper: another one when the sheet is mirrored
     std::vector<Finding> findings;
     PlanTotals totals;
 

@@ -189,7 +189,7 @@ QWidget* OutputPage::exports() {
 }
 
 std::shared_ptr<const JobPlan> OutputPage::plan_in_hand() const {
-    return run.printed.plan() ? run.printed.plan() : model.snapshot().plan;
+    return run.printed.plan() ? run.printed.plan() : model.snapshot().printed;
 }
 
 void OutputPage::export_file(File kind) {

@@ -98,7 +98,7 @@ void PrintAct::print_test() {
     const auto* to_printer = ask.addButton(tr("Print…"), QMessageBox::AcceptRole);
     const auto* to_pdf = ask.addButton(tr("Save as PDF…"), QMessageBox::AcceptRole);
     ask.exec();
-    const auto plan = std::make_shared<const JobPlan>(plain_paper_test(*snapshot.plan, snapshot.document.sheet));
+    const auto plan = std::make_shared<const JobPlan>(plain_paper_test(*snapshot.printed, snapshot.document.sheet));
     if (ask.clickedButton() == to_printer) {
         const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
         if (ask_for_printer(*printer, plan->paper, static_cast<int>(plan->pages.size()), this))

@@ -1,5 +1,6 @@
 #include "app/output/printed_sheet.h"
 
+#include "core/document/copies.h"
 #include "devices/practice/practice_printer.h"
 #include "devices/practice/practice_sheet.h"
 #include "formats/pdf/pdf_write.h"
@@ -39,8 +40,8 @@ std::shared_ptr<const JobPlan> PrintedSheet::freeze() {
         !model.working_out.is_settled())
         return nullptr;
     const Ticket ticket =
-        frozen(snapshot.document, *snapshot.plan, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
-    const auto plan = std::make_shared<const JobPlan>(with_code(*snapshot.plan, *ticket.document, ticket.code));
+        frozen(snapshot.document, *snapshot.printed, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
+    const auto plan = std::make_shared<const JobPlan>(with_code(*snapshot.printed, *ticket.document, ticket.code));
     model.project.add_ticket(ticket);
     take_as_planned(find_ticket(model.document(), ticket.code), plan);
     return plan;
@@ -60,7 +61,7 @@ void PrintedSheet::take(const std::shared_ptr<const Ticket>& ticket) {
     work.start(
         [ticket, &planner = model.working_out.planner()] {
             return std::make_shared<const JobPlan>(
-                with_code(*planner.plan(*ticket->document), *ticket->document, ticket->code));
+                with_code(*planner.plan(as_printed(*ticket->document)), *ticket->document, ticket->code));
         },
         [this, ticket](std::shared_ptr<const JobPlan> plan) { take_as_planned(ticket, std::move(plan)); },
         [this] { put_down(); });

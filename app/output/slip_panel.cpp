@@ -153,7 +153,7 @@ SlipPanel::Slide SlipPanel::slide(QVBoxLayout* into, const QString& caption, con
 }
 
 std::shared_ptr<const JobPlan> SlipPanel::plan() const {
-    return run.printed.plan() ? run.printed.plan() : model.snapshot().plan;
+    return run.printed.plan() ? run.printed.plan() : model.snapshot().printed;
 }
 
 int SlipPanel::page() const {

@@ -66,6 +66,14 @@ PaperCard::PaperCard(Model& project) : SheetCard(project) {
     bind(paper_width, tr("Paper"), [](SheetSettings& s) -> double& { return s.paper.width; });
     bind(paper_height, tr("Paper"), [](SheetSettings& s) -> double& { return s.paper.height; });
 
+    mirrored = new QCheckBox(tr("Mirrored, for transfer paper or film"));
+    mirrored->setObjectName(QStringLiteral("mirroredSheet"));
+    mirrored->setToolTip(tr("Printed and cut as in a mirror. Here you see the sheet as it looks in the end; marks and code "
+                            "stay readable on the paper."));
+    rows_of_card->addWidget(mirrored);
+    connect(mirrored, &QCheckBox::clicked, this, [this](bool on) {
+        edit_sheet(tr("Mirrored sheet"), [on](SheetSettings& s) { s.is_mirrored = on; });
+    });
     division = new QComboBox;
     division->setObjectName(QStringLiteral("division"));
     division->addItems({tr("Whole page"), tr("Halves"), tr("Quarters"), tr("Grid of small sheets")});
@@ -109,6 +117,7 @@ PaperCard::PaperCard(Model& project) : SheetCard(project) {
 void PaperCard::refresh() {
     refresh_bound();
     const SheetSettings& sheet = model.document().sheet;
+    mirrored->setChecked(sheet.is_mirrored);
     const int known = paper->findData(QSizeF(sheet.paper.width, sheet.paper.height));
     if (!paper->hasFocus() || known >= 0)
         paper->setCurrentIndex(known >= 0 ? known : paper->count() - 1);

@@ -16,6 +16,7 @@ class PaperCard : public SheetCard {
     [[nodiscard]] QString state() const override;
 
   private:
+    QCheckBox* mirrored;
     QComboBox *paper, *division, *division_cut;
     QWidget *custom_paper, *custom_grid, *small_sheet_rows;
     NumberField *columns, *rows;

@@ -74,6 +74,17 @@ Document mirrored(Document document, const Selection& copies, Point about, Acros
     });
 }
 
+Document as_printed(Document document) {
+    if (!std::exchange(document.sheet.is_mirrored, false))
+        return document;
+    for (Placement& p : document.placements) {
+        p.mirrored = !p.mirrored;
+        p.turn = -p.turn;
+        p.centre.x = document.sheet.paper.width - p.centre.x;
+    }
+    return document;
+}
+
 Document ordered(Document document, const Selection& copies, Order order) {
     auto& all = document.placements;
     std::stable_partition(all.begin(), all.end(), [&](const Placement& p) {

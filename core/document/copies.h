@@ -26,6 +26,10 @@ using Selection = std::set<CopyId>;
 enum class Across { left_right, up_down };
 [[nodiscard]] Document mirrored(Document document, const Selection& copies, Point about, Across across);
 
+/// The document as it lies on the paper: a mirrored sheet with all its copies in the mirror, any other as it is. What is
+/// printed, cut and found is worked out for this one.
+[[nodiscard]] Document as_printed(Document document);
+
 enum class Order { front, back };
 [[nodiscard]] Document ordered(Document document, const Selection& copies, Order order);
 [[nodiscard]] Document removed(Document document, const Selection& copies); ///< all but the locked ones

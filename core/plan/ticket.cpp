@@ -95,7 +95,9 @@ Ticket frozen(const Document& document, const JobPlan& plan, std::string when) {
 
 JobPlan with_code(JobPlan plan, const Document& document, const std::string& code) {
     constexpr double height = 2; // mm
-    const Rect room = printable(document.sheet).grown(-0.3);
+    SheetSettings on_paper = document.sheet;
+    on_paper.is_mirrored = false; // where the printer prints, whatever is seen through the film
+    const Rect room = printable(on_paper).grown(-0.3);
     for (std::size_t page = 0; page < plan.pages.size() && !room.empty(); ++page) {
         std::string words = code;
         if (plan.pages.size() > 1)
@@ -111,7 +113,9 @@ std::vector<std::string> changes_since(const Ticket& ticket, const Document& now
     std::vector<std::string> changes;
     if (now.sheet.paper != then.sheet.paper)
         changes.emplace_back("The paper is another.");
-    if (marks(now.sheet) != marks(then.sheet))
+    if (now.sheet.is_mirrored != then.sheet.is_mirrored)
+        changes.emplace_back(now.sheet.is_mirrored ? "The sheet is mirrored now." : "The sheet is no longer mirrored.");
+    else if (marks(now.sheet) != marks(then.sheet))
         changes.emplace_back("The marks lie elsewhere.");
     if (now.sheet.division != then.sheet.division)
         changes.emplace_back("The page is divided differently.");

@@ -18,7 +18,8 @@ struct Ticket {
     std::shared_ptr<const Document> document; ///< as it was, without tickets
 };
 
-/// Freezes what is about to be printed. The code tells it from the document's other tickets.
+/// Freezes what is about to be printed.
+/// @param plan  of the document as printed. The code tells it from the document's other tickets.
 [[nodiscard]] Ticket frozen(const Document& document, const JobPlan& plan, std::string when);
 
 /// The plan with the ticket's code on every page, outside the cut zone where there is room, else where nothing is

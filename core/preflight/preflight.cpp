@@ -146,10 +146,10 @@ Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& 
 }
 
 std::vector<Finding> preflight(const Document& document, Planner& planner) {
-    static constexpr std::array<Rule, 20> rules{
+    static constexpr std::array<Rule, 21> rules{
         no_zone,   other_paper,     scaled_print,  clipped_marks,  outside_zone,   keep_clear, doubled_line,
         too_close, outside_margins, no_cut,        crossing_lines, small_contour,  open_cut,   short_bleed,
-        near_cut,  many_nodes,      lost_handwork, label_text,     low_resolution, empty_page};
+        near_cut,  many_nodes,      lost_handwork, label_text,     low_resolution, empty_page, mirrored_sheet};
 
     const auto plan = planner.plan(document);
     PreflightInput input{document, *plan, planner, {}};

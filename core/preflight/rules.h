@@ -44,6 +44,7 @@ void clipped_marks(const PreflightInput& input, Findings& findings); ///< marks 
 void other_paper(const PreflightInput& input, Findings& findings);   ///< the printer is set to another paper
 void scaled_print(const PreflightInput& input, Findings& findings);  ///< the printer is set to change sizes
 void empty_page(const PreflightInput& input, Findings& findings);
+void mirrored_sheet(const PreflightInput& input, Findings& findings);
 
 /// The sticker's name for use in a message.
 [[nodiscard]] std::string name_of_copy(const PreflightInput& input, std::size_t copy);

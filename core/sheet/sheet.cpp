@@ -32,11 +32,45 @@ bool has_area(const Rect& rect) {
 
 } // namespace
 
+namespace {
+
+/// The sheet as it is printed, and back from there to the layout.
+SheetSettings unmirrored(SheetSettings sheet) {
+    sheet.is_mirrored = false;
+    return sheet;
+}
+
+Rect in_mirror(const Rect& rect, Size paper) {
+    return {{paper.width - rect.max.x, rect.min.y}, {paper.width - rect.min.x, rect.max.y}};
+}
+
+Polygons in_mirror(Polygons polygons, Size paper) {
+    for (Polygon& polygon : polygons) {
+        for (Point& p : polygon)
+            p.x = paper.width - p.x;
+        std::ranges::reverse(polygon); // outer edges stay outer edges
+    }
+    return polygons;
+}
+
+} // namespace
+
+std::vector<Mark> marks(const SheetSettings& sheet) {
+    std::vector<Mark> all = marks_on(sheet.paper, sheet.marks);
+    if (sheet.is_mirrored)
+        for (Mark& mark : all)
+            mark.centre.x = sheet.paper.width - mark.centre.x;
+    return all;
+}
+
 Rect printable(const SheetSettings& sheet) {
-    return within(sheet.paper, sheet.printer.margins);
+    const Rect on_paper = within(sheet.paper, sheet.printer.margins);
+    return sheet.is_mirrored ? in_mirror(on_paper, sheet.paper) : on_paper;
 }
 
 Polygons reachable_zone(const SheetSettings& sheet) {
+    if (sheet.is_mirrored)
+        return in_mirror(reachable_zone(unmirrored(sheet)), sheet.paper);
     const Rect reach = reach_of(sheet);
     if (!has_area(reach))
         return {};
@@ -54,6 +88,12 @@ Polygons reachable_zone(const SheetSettings& sheet) {
 }
 
 std::vector<Rect> small_sheets(const SheetSettings& sheet) {
+    if (sheet.is_mirrored) {
+        std::vector<Rect> sheets = small_sheets(unmirrored(sheet));
+        for (Rect& small : sheets)
+            small = in_mirror(small, sheet.paper);
+        return sheets;
+    }
     const Polygons zone = reachable_zone(sheet);
     if (zone.empty())
         return {};

@@ -70,12 +70,14 @@ struct SheetSettings {
     double gap = 3; ///< mm, least distance between cut lines of two copies
     MarkSettings marks;
     Division division;
+    /// Printed and cut as in a mirror, for transfer paper and film. The sheet is laid out as it is seen in the end; its
+    /// marks and margins lie there as they do through the film.
+    bool is_mirrored = false;
     bool operator==(const SheetSettings&) const = default;
 };
 
-[[nodiscard]] inline std::vector<Mark> marks(const SheetSettings& sheet) {
-    return marks_on(sheet.paper, sheet.marks);
-}
+/// The marks where they lie on the layout.
+[[nodiscard]] std::vector<Mark> marks(const SheetSettings& sheet);
 
 /// What the printer can print on, mm; empty when the margins leave nothing.
 [[nodiscard]] Rect printable(const SheetSettings& sheet);

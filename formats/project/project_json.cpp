@@ -326,6 +326,7 @@ json sheet_json(const SheetSettings& sheet) {
             {"printer", to_json(sheet.printer)},
             {"cutter", to_json(sheet.cutter)},
             {"gap", sheet.gap},
+            {"mirrored", sheet.is_mirrored},
             {"marks",
              {{"kind", word_of(sheet.marks.kind)},
               {"inset", sheet.marks.inset},
@@ -366,6 +367,7 @@ SheetSettings sheet_from(const json& j) {
         sheet.cutter.reach = Edges::all(number_in(j, "cutter_margin", 0, 500));
     }
     sheet.gap = number_in(j, "gap", 0, 500);
+    sheet.is_mirrored = j.value("mirrored", false);
     const json& m = j.at("marks");
     sheet.marks.kind = choice_from<MarkKind>(m.at("kind"));
     sheet.marks.inset = number_in(m, "inset", 0, 500);

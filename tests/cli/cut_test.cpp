@@ -199,5 +199,28 @@ TEST_F(CutCli, SheetsAreWrittenInAMachinesWays) {
     EXPECT_FALSE(QFile::exists(folder.filePath("far.svg"))) << "nothing is written";
 }
 
+TEST_F(CutCli, AMirroredSheetIsFoundAndCutLikeAnyOther) {
+    const Ran plain = run({"sheet", at("p.fusuma"), "--hpgl", at("plain.plt"), "--report", "-"}),
+              ran = run({"sheet", at("p.fusuma"), "--mirror-sheet", "--hpgl", at("mirror.plt"), "--save", at("mirror.fusuma"),
+                         "--report", "-"});
+    ASSERT_EQ(ran.code, 0) << ran.err;
+    EXPECT_EQ(ran.report["marks_mm"], plain.report["marks_mm"]);
+    EXPECT_EQ(ran.report["findings"][0]["rule"], "mirrored-sheet");
+    const auto box = [&](const char* file) {
+        HpglReader reader;
+        EXPECT_TRUE(reader.take(read_file(folder.filePath(file), 1 << 24)->toStdString()));
+        Rect all;
+        for (const HpglStroke& stroke : reader.strokes())
+            all.include(bounds(Polygons{stroke.points}));
+        return all;
+    };
+    EXPECT_NEAR(box("mirror.plt").min.x, 210 - box("plain.plt").max.x, 0.05);
+    EXPECT_NEAR(box("mirror.plt").min.y, box("plain.plt").min.y, 0.05);
+    const Ran rehearsed = run({"rehearse", at("mirror.fusuma"), "--shift", "2,1", "--turn", "1.5", "--report", "-"});
+    EXPECT_EQ(rehearsed.code, 0) << rehearsed.err;
+    EXPECT_EQ(rehearsed.report["faulty_copies"], 0);
+    EXPECT_LT(rehearsed.report["worst_error_mm"].get<double>(), 0.15);
+}
+
 } // namespace
 } // namespace fusuma
