@@ -43,6 +43,11 @@ void Project::add_ticket(const Ticket& ticket) {
     emit edited();
 }
 
+void Project::count_cut(const std::string& code, const std::string& machine, const std::string& material) {
+    history.in_every_step([&](Document& d) { d = with_sheet_cut(std::move(d), code, machine, material); });
+    emit edited();
+}
+
 void Project::remove_ticket(const std::string& code) {
     history.in_every_step([&](Document& d) { d = with_ticket_removed(std::move(d), code); });
     emit edited();

@@ -36,6 +36,7 @@ class Project : public QObject {
     // What was printed stays printed: tickets are not undone with edits.
     void add_ticket(const Ticket& ticket);
     void remove_ticket(const std::string& code);
+    void count_cut(const std::string& code, const std::string& machine, const std::string& material);
 
     /// A failure is told and changes nothing. @param then  called with whether it was opened
     void open(const QString& path, const std::function<void(bool opened)>& then = {});

@@ -159,7 +159,9 @@ void CutAct::refresh() {
     round->setVisible(!is_practice && !run.is_cutting());
     round->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0);
     next->setVisible(stage == Stage::cut);
-    const int sheets = run.cutting.sheets_cut();
+    const auto ticket = run.printed.ticket();
+    const auto counted = ticket ? find_ticket(model.document(), ticket->code) : nullptr;
+    const int sheets = counted ? counted->sheets_cut() : 0;
     next->setText(sheets > 1 ? tr("Next sheet (%1 are cut)").arg(sheets) : tr("Next sheet"));
     restyle(start, "role", stage == Stage::found ? "primary" : "");
     pause->setVisible(run.is_cutting());

@@ -33,6 +33,14 @@ Cutting::Cutting(Model& project, RunStage& run_stage, LatestOnly& background, Pr
                                         : tr("%1 %2. Go on when it is back.").arg(why, lines));
         stage.enter(Stage::dropped);
     });
+    connect(&sender, &CutSender::tool_wanted, this, [this](CutKind kind) {
+        emit model.messages.note(tr("Now come the %1. Change the tool, then go on.")
+                                     .arg(kind == CutKind::through ? tr("through cuts")
+                                          : kind == CutKind::score ? tr("scores")
+                                                                   : tr("kiss cuts")));
+        chosen_line.reset();
+        stage.enter(Stage::paused);
+    });
     connect(&sender, &CutSender::came_back, this, [this] {
         emit model.messages.note(tr("The machine is there again, with its blade up."));
         stage.enter(Stage::paused);
@@ -146,8 +154,8 @@ void Cutting::stop() {
 void Cutting::end() {
     if (stage.now() != Stage::cutting)
         return;
-    ++sheets;
     stage.enter(Stage::cut);
+    model.project.count_cut(printed.ticket()->code, planned.job->machine().name, planned_for.name);
 }
 
 void Cutting::learn() {

@@ -24,7 +24,6 @@ class Cutting : public QObject {
     [[nodiscard]] std::vector<CutTrace> cut_so_far() const;
     [[nodiscard]] std::size_t runs_done() const { return machine.sender.runs_done(); }
     [[nodiscard]] bool is_estimated() const { return machine.sender.is_estimated(); }
-    [[nodiscard]] int sheets_cut() const { return sheets; } ///< of the ticket in hand, since it was taken
     void set_speed(double mm_per_s) { machine.practice.set_speed(mm_per_s); }
     void start();
     void pause();
@@ -59,7 +58,6 @@ class Cutting : public QObject {
     Material planned_for;
     std::optional<std::size_t> chosen_line; ///< while it is paused
     bool starts_when_found = false;
-    int sheets = 0;
 
     void plan();
     void end();

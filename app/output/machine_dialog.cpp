@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/save_place.h"
+#include "app/model/in_background.h"
 #include "app/output/form.h"
 #include "devices/cutter/machine_head.h"
 #include "devices/cutter/plugged_in.h"
@@ -158,6 +159,7 @@ class MachineFields {
         up = inner_words(of_gcode, say("Word for up"), "machineUp");
         down = inner_words(of_gcode, say("Word for down"), "machineDown");
         arcs = inner_tick(of_gcode, say("It knows arcs (G2, G3)"), "machineArcs");
+        stops = tick(form, say("One holder: stop between kiss, score and through cuts"), "machineStops");
         before = lines(form, say("Lines before a job"), "machineBefore");
         after = lines(form, say("Lines after a job"), "machineAfter");
         abort = words(form, say("What makes it drop all"), "machineAbort");
@@ -176,6 +178,7 @@ class MachineFields {
         line.show(m);
         flow->setCurrentIndex(place_of(m.flow));
         answers->setChecked(m.answers);
+        stops->setChecked(m.stops_for_tool);
         width->set_value(m.bed.width);
         depth->set_value(m.bed.height);
         nought->setCurrentIndex(place_of(m.nought));
@@ -217,6 +220,7 @@ class MachineFields {
                 return address.problem();
         m.flow = choice_at<FlowControl>(flow->currentIndex());
         m.answers = answers->isChecked();
+        m.stops_for_tool = stops->isChecked();
         m.bed = {width->value(), depth->value()};
         m.nought = choice_at<BedCorner>(nought->currentIndex());
         m.x_runs = choice_at<Heading>(x_runs->currentIndex());
@@ -250,7 +254,7 @@ class MachineFields {
     QLineEdit* name;
     LineFields line;
     QComboBox *flow, *nought, *x_runs, *y_runs, *language, *lift;
-    QCheckBox *answers, *pens, *speeds, *forces, *arcs;
+    QCheckBox *answers, *stops, *pens, *speeds, *forces, *arcs;
     NumberField *width, *depth, *units, *most_numbers, *most_bytes, *z_up, *z_down, *light_x, *light_y;
     QLineEdit *up, *down, *abort;
     QPlainTextEdit *before, *after;
@@ -300,6 +304,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* p
     heard->setWordWrap(true);
     CutterLink link;
     MachineHead head(link);
+    QThreadPool files; // what it reads and writes has ended before the rest goes
     auto* hello =
         button(say("Say hello"), "", QStringLiteral("sayHello"),
                say("Asks it who it is. One that does not answer moves its lifted head round a 20 mm square."));
@@ -341,13 +346,20 @@ std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* p
             QFileDialog::getOpenFileName(&form, say("A machine's profile"), {}, say("Profiles (*.json)"));
         if (path.isEmpty())
             return;
-        constexpr qint64 largest = 1 << 20; // read here: it is smaller than a picture's head
-        const auto bytes = read_file(path, largest);
-        const auto machine = bytes ? read_machine(bytes->toStdString()) : Result<Machine>(bytes.problem());
-        if (machine)
-            fields.show(*machine);
-        else
-            tell(QString::fromStdString(machine.problem().text()), "attention");
+        in_background(
+            files, &form,
+            [path] {
+                constexpr qint64 largest = 1 << 20;
+                const auto bytes = read_file(path, largest);
+                return bytes ? read_machine(bytes->toStdString()) : Result<Machine>(bytes.problem());
+            },
+            [&](const Result<Machine>& machine) {
+                if (machine)
+                    fields.show(*machine);
+                else
+                    tell(QString::fromStdString(machine.problem().text()), "attention");
+            },
+            [&](const QString& why) { tell(why, "attention"); });
     });
     QObject::connect(save, &QPushButton::clicked, &form, [&] {
         const auto machine = fields.machine();
@@ -357,9 +369,14 @@ std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* p
                                             say("Profiles"), QStringLiteral(".json"));
         if (!path)
             return;
-        const Outcome written = write_file(*path, QByteArray::fromStdString(machine_text(*machine)));
-        tell(written ? say("Saved.") : QString::fromStdString(written.problem().text()),
-             written ? "fine" : "attention");
+        in_background(
+            files, &form,
+            [path = *path, text = machine_text(*machine)] { return write_file(path, QByteArray::fromStdString(text)); },
+            [&](const Outcome& written) {
+                tell(written ? say("Saved.") : QString::fromStdString(written.problem().text()),
+                     written ? "fine" : "attention");
+            },
+            [&](const QString& why) { tell(why, "attention"); });
     });
     for (;;) {
         if (!form.run(say("Save it")))

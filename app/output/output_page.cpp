@@ -33,6 +33,18 @@ QString when(const Ticket& ticket) {
                                                  : QLocale().toString(time, QLocale::ShortFormat);
 }
 
+/// ", 3 sheets cut on Wharf cutter", with nothing for none.
+QString cut_words(const Ticket& ticket) {
+    QStringList machines;
+    for (const Ticket::Cut& cut : ticket.cut)
+        if (const QString name = QString::fromStdString(cut.machine); !machines.contains(name))
+            machines << name;
+    const int sheets = ticket.sheets_cut();
+    return sheets == 0   ? QString()
+           : sheets == 1 ? OutputPage::tr(", cut once on %1").arg(machines.join(OutputPage::tr(" and ")))
+                         : OutputPage::tr(", cut %1 times on %2").arg(sheets).arg(machines.join(OutputPage::tr(" and ")));
+}
+
 } // namespace
 
 OutputPage::OutputPage(Model& project) : model(project), run(project) {
@@ -123,7 +135,10 @@ void OutputPage::fill_ticket_menu(QMenu& menu) {
         for (const Ticket::Page& page : ticket->pages)
             lines += page.cuts.size();
         auto* sub =
-            menu.addMenu(tr("%1, %2, %3 lines").arg(QString::fromStdString(ticket->code), when(*ticket)).arg(lines));
+            menu.addMenu(tr("%1, %2, %3 lines%4")
+                             .arg(QString::fromStdString(ticket->code), when(*ticket))
+                             .arg(lines)
+                             .arg(cut_words(*ticket)));
         sub->addAction(tr("Cut it"), this, [this, ticket] {
             cuts_what_was_printed = true;
             run.printed.take(ticket);

@@ -21,7 +21,7 @@ PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, out
         button(tr("Print on the practice printer"), "primary", QStringLiteral("practicePrint"),
                tr("Freezes the sheet into a ticket and shows what comes out of the printer, from the very PDF."));
     rows->addWidget(practice);
-    real = button(tr("Printer…"), "", QStringLiteral("realPrint"),
+    real = button(tr("On paper…"), "", QStringLiteral("realPrint"),
                   tr("Print on a printer of this computer, at actual size."));
     pdf = button(tr("PDF…"), "", QStringLiteral("savePdf"),
                  tr("Save the sheet to print it elsewhere: at actual size, no fit to page, no borderless."));
@@ -137,7 +137,7 @@ void PrintAct::refresh() {
     practice->setEnabled(may_print);
     for (auto* b : {real, pdf})
         b->setEnabled(may_print && model.working_out.is_settled());
-    practice->setText(is_printed ? tr("Print again") : tr("Print on the practice printer"));
+    practice->setText(is_printed ? tr("Print for practice again") : tr("Print on the practice printer"));
     restyle(practice, "role", is_printed ? "" : "primary");
 }
 

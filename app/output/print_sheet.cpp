@@ -67,6 +67,7 @@ Outcome paint_sheets(QPrinter& printer, const JobPlan& plan) {
     QPainter painter;
     if (!painter.begin(&printer))
         return Problem{"The printer does not take the sheet.", "Is it on, and does it have paper?"};
+    painter.setRenderHint(QPainter::LosslessImageRendering); // or pictures are sent as JPEG
     const double dots = printer.resolution() / 25.4;
     const Problem failed{"The printer stopped before the sheet was done.", "Look at the printer, then print again."};
     bool is_first = true;

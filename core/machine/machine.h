@@ -69,6 +69,7 @@ struct Machine {
     FlowControl flow = FlowControl::xon_xoff;
     int portion = 128;    ///< bytes that are sent at once
     double pause = 0.25;  ///< s between portions
+    bool stops_for_tool = false; ///< one holder: between kinds of cut somebody changes what is in it
     bool answers = false; ///< it tells where its head is (OA), or says “ok” to every line of G-code
 
     Size bed{300, 1000}; ///< mm across and along

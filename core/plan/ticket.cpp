@@ -150,6 +150,30 @@ Document with_ticket_added(Document document, Ticket ticket) {
     return document;
 }
 
+int Ticket::sheets_cut() const {
+    int sheets = 0;
+    for (const Cut& one : cut)
+        sheets += one.sheets;
+    return sheets;
+}
+
+Document with_sheet_cut(Document document, const std::string& code, const std::string& machine,
+                        const std::string& material) {
+    for (auto& ticket : document.tickets) {
+        if (ticket->code != code)
+            continue;
+        Ticket counted = *ticket;
+        const auto known = std::ranges::find_if(
+            counted.cut, [&](const Ticket::Cut& c) { return c.machine == machine && c.material == material; });
+        if (known != counted.cut.end())
+            ++known->sheets;
+        else
+            counted.cut.push_back({machine, material, 1});
+        ticket = std::make_shared<const Ticket>(std::move(counted));
+    }
+    return document;
+}
+
 Document with_ticket_removed(Document document, const std::string& code) {
     std::erase_if(document.tickets, [&](const auto& ticket) { return ticket->code == code; });
     return document;

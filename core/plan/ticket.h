@@ -16,6 +16,15 @@ struct Ticket {
     Size paper;
     std::vector<Page> pages;
     std::shared_ptr<const Document> document; ///< as it was, without tickets
+    /// Sheets of it that were cut.
+    struct Cut {
+        std::string machine, material; ///< by their names
+        int sheets = 0;
+        bool operator==(const Cut&) const = default;
+    };
+    std::vector<Cut> cut{};
+
+    [[nodiscard]] int sheets_cut() const;
 };
 
 /// Freezes what is about to be printed.
@@ -30,6 +39,9 @@ struct Ticket {
 [[nodiscard]] std::vector<std::string> changes_since(const Ticket& ticket, const Document& document);
 
 [[nodiscard]] Document with_ticket_added(Document document, Ticket ticket);
+/// One sheet more of the ticket was cut.
+[[nodiscard]] Document with_sheet_cut(Document document, const std::string& code, const std::string& machine,
+                                      const std::string& material);
 [[nodiscard]] Document with_ticket_removed(Document document, const std::string& code);
 /// Null when there is none.
 [[nodiscard]] std::shared_ptr<const Ticket> find_ticket(const Document& document, const std::string& code);

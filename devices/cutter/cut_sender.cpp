@@ -125,6 +125,7 @@ void CutSender::prepare(std::size_t first, bool begins) {
     cut = next_run = first;
     has_end = false;
     told.reset();
+    wants_tool.reset();
     answer.clear();
     sent_machine = in_bits(cutting->machine());
     if (begins)
@@ -140,6 +141,10 @@ bool CutSender::add_next() {
         return true;
     }
     const CutRun& run = cutting->cut().runs[next_run];
+    if (sent_machine.stops_for_tool && told && *told != run.kind) {
+        wants_tool = run.kind;
+        return false;
+    }
     CutJob alone;
     alone.runs.push_back(run);
     const double mm = cutting->material().tooling(run.kind).speed * bit_seconds(sent_machine);
@@ -271,8 +276,13 @@ void CutSender::know_done(std::size_t commands_done) {
     done = commands_done;
     const std::size_t before = std::exchange(cut, std::max(cut, commands[done - 1].runs));
     if (!has_end || done < commands.size()) {
-        if (cut != before)
+        if (wants_tool && done == commands.size()) {
+            link.write(blade_up());
+            enter(State::paused);
+            emit tool_wanted(*wants_tool);
+        } else if (cut != before) {
             emit changed();
+        }
         return;
     }
     enter(State::done);

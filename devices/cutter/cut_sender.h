@@ -37,7 +37,8 @@ class CutSender : public QObject {
   signals:
     void changed();
     void dropped(QString why);
-    void came_back(); ///< the line, after it dropped: the blade is up
+    void tool_wanted(CutKind kind); ///< it waits, blade up, for somebody to put another tool in
+    void came_back();               ///< the line, after it dropped: the blade is up
     void finished();
 
   private:
@@ -51,14 +52,15 @@ class CutSender : public QObject {
     CutterLink& link;
     std::optional<MachineJob> cutting;
     State now = State::idle;
-    Machine sent_machine;          ///< as it is sent bits
-    std::vector<Command> commands; ///< as far as they are made
-    std::size_t next_run = 0;      ///< to make commands of
-    bool has_end = false;          ///< the commands, that of the job
-    std::optional<CutKind> told;   ///< what tool it has in its hand
-    std::size_t next = 0;          ///< to send
-    std::size_t done = 0;          ///< commands known or estimated to be done
-    std::size_t cut = 0;           ///< runs
+    Machine sent_machine;              ///< as it is sent bits
+    std::vector<Command> commands;     ///< as far as they are made
+    std::size_t next_run = 0;          ///< to make commands of
+    bool has_end = false;              ///< the commands, that of the job
+    std::optional<CutKind> told;       ///< what tool it has in its hand
+    std::optional<CutKind> wants_tool; ///< before anything more is sent
+    std::size_t next = 0;              ///< to send
+    std::size_t done = 0;              ///< commands known or estimated to be done
+    std::size_t cut = 0;               ///< runs
     bool was_there = false;
     QByteArray answer; ///< not yet ended
     QElapsedTimer clock;

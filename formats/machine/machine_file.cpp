@@ -101,6 +101,7 @@ void read_line(Fields& f, Machine& m) {
     f.number("portion", m.portion, 16, 65536);
     f.number("pause", m.pause, 0, 60);
     f.flag("answers", m.answers);
+    f.flag("stops_for_tool", m.stops_for_tool);
     f.text("abort", m.abort);
 }
 
@@ -188,6 +189,7 @@ std::string machine_text(const Machine& m) {
               {"portion", m.portion},
               {"pause", m.pause},
               {"answers", m.answers},
+              {"stops_for_tool", m.stops_for_tool},
               {"abort", m.abort},
               {"bed", {m.bed.width, m.bed.height}},
               {"nought", word_of(m.nought)},

@@ -64,6 +64,8 @@ json to_json(const Ticket& ticket, const StoreFile& store) {
             cuts.push_back(cut_json(cut, *ticket.document));
         fields["pages"].push_back({{"marks", std::move(marks)}, {"cuts", std::move(cuts)}});
     }
+    for (const Ticket::Cut& cut : ticket.cut)
+        fields["cut"].push_back({{"machine", cut.machine}, {"material", cut.material}, {"sheets", cut.sheets}});
     return fields;
 }
 
@@ -79,6 +81,11 @@ Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from) {
             page.marks.push_back(mark_from(mark));
         for (const json& cut : p.at("cuts"))
             page.cuts.push_back(cut_from(cut, *document));
+    }
+    for (const json& cut : j.value("cut", json::array())) {
+        constexpr int most_sheets = 1'000'000'000;
+        ticket.cut.push_back({cut.at("machine").get<std::string>(), cut.at("material").get<std::string>(),
+                              static_cast<int>(number_in(cut, "sheets", 1, most_sheets))});
     }
     if (ticket.code.empty() || ticket.code.size() > 16 ||
         !std::ranges::all_of(ticket.code, [](unsigned char c) { return std::isalnum(c) != 0; }))

@@ -363,7 +363,8 @@ TEST_F(Output, AMakersOwnMachineIsAddedFoundByHandGoneRoundAndCut) {
     EXPECT_FALSE(plotter.last().is_down);
     click("pauseCutting"); // go on
     reach(RunStage::Stage::cut);
-    EXPECT_EQ(run->cutting.sheets_cut(), 1);
+    ASSERT_EQ(model.document().tickets.back()->cut.size(), 1u);
+    EXPECT_EQ(model.document().tickets.back()->cut[0], (Ticket::Cut{"Old Faithful", "Plain lines", 1}));
 
     // What its blade did is what was printed.
     const auto strokes = plotter.strokes();

@@ -79,11 +79,13 @@ struct Bench {
     }
 };
 
+/// FUSUMA_STICKERS sets how many; docs/cutting.md tells of 500.
 TEST(PlainPlotter, LosesNothingOverASlowLineWithSignsThoughItIsDeaf) {
+    const char* asked = std::getenv("FUSUMA_STICKERS");
     Bench b({"--xon-xoff", "--deaf", "--baud", "9600", "--speed", "400"});
     b.machine.flow = FlowControl::xon_xoff;
     b.machine.time_factor = 0.5;
-    const auto job = discs_on(b.machine, 20);
+    const auto job = discs_on(b.machine, asked ? std::atoi(asked) : 14);
     b.sender.start(job);
     EXPECT_TRUE(b.sender.is_estimated());
     b.expect_all_cut(job);
@@ -183,6 +185,35 @@ TEST(PlainPlotter, ALostCableLosesNoLineAndTheBladeIsUpFirstOnceItIsBack) {
                                             }))
                 << "line " << (&run - job.cut().runs.data()) << " was left out after " << known << " were known, "
                 << options.join(' ').toStdString();
+    }
+}
+
+TEST(PlainPlotter, WaitsForAnotherToolBetweenKindsOfCut) {
+    for (const bool answers : {true, false}) {
+        Bench b(QStringList{"--tcp", "--speed", "600"} + (answers ? QStringList{} : QStringList{"--deaf"}));
+        b.machine.answers = answers;
+        b.machine.stops_for_tool = true;
+        b.machine.time_factor = 0.5;
+        std::vector<CutPath> paths;
+        for (const auto& [kind, radius] : {std::pair{CutKind::kiss, 8.0}, {CutKind::through, 10.0}})
+            for (const double x : {30.0, 60.0})
+                paths.push_back(
+                    {contour_of(test::ellipse({x, 260}, radius, radius, 0, 40)), kind, CopyId{static_cast<int>(x)}});
+        const auto job = LoadedSheet(std::make_shared<const Machine>(b.machine), sheet)
+                             .by_edge()
+                             .job(paths, {}, {.through = {.passes = 1}});
+        std::vector<CutKind> wanted;
+        QObject::connect(&b.sender, &CutSender::tool_wanted, [&](CutKind kind) { wanted.push_back(kind); });
+        b.sender.start(job);
+        ASSERT_TRUE(wait_for([&] { return !wanted.empty(); }));
+        ASSERT_FALSE(wait_for([] { return false; }, 400));
+        EXPECT_EQ(b.plotter.strokes().size(), 2u) << "both kiss cuts, and nothing more";
+        EXPECT_FALSE(b.plotter.last().is_down);
+        EXPECT_EQ(b.sender.state(), CutSender::State::paused);
+        b.sender.go_on();
+        ASSERT_TRUE(wait_for([&] { return b.is_done; }));
+        EXPECT_EQ(wanted, std::vector{CutKind::through}) << "once";
+        ASSERT_TRUE(wait_for([&] { return b.plotter.strokes().size() == 4 && !b.plotter.last().is_down; }, 5000));
     }
 }
 

@@ -19,6 +19,7 @@
 #include <netinet/tcp.h>
 #include <poll.h>
 #include <string>
+#include <sys/prctl.h>
 #include <sys/socket.h>
 #include <termios.h>
 #include <unistd.h>
@@ -317,6 +318,7 @@ int main(int argc, char** argv) {
     std::signal(SIGUSR2, [](int) { pulled = 0; });
     std::signal(SIGTERM, [](int) { ended = 1; });
     std::signal(SIGPIPE, SIG_IGN);
+    ::prctl(PR_SET_PDEATHSIG, SIGTERM); // it ends with the test that uses it
     const Options options = options_of(argc, argv);
     Plotter plotter(options);
     Cable cable(options);

@@ -17,6 +17,7 @@ Machine unusual() {
     m.portion = 80;
     m.pause = 0.4;
     m.answers = true;
+    m.stops_for_tool = true;
     m.abort = "\x1b.K";
     m.bed = {305, 610};
     m.nought = BedCorner::top_right;
