@@ -97,7 +97,9 @@ NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
 
 void NewLabelDialog::add(const LabelTemplate& one) {
     templates.push_back(one);
-    auto* item = new QListWidgetItem(QString::fromStdString(one.name));
+    QPixmap nothing_yet(picture_size); // that takes the picture's place
+    nothing_yet.fill(Qt::transparent);
+    auto* item = new QListWidgetItem(QIcon(nothing_yet), QString::fromStdString(one.name));
     item->setToolTip(tr("%1: %2").arg(QString::fromStdString(one.family), QString::fromStdString(one.name)));
     list->addItem(item);
     if (with_picture == list->count() - 1)

@@ -126,7 +126,7 @@ class MachineFields {
     /// @param beside_line  what stands under the fields of its line
     MachineFields(Form& form, const Machine& now, const std::vector<QWidget*>& beside_line)
         : base(now), name(words(form, say("Name"), "machineName")), line(form) {
-        flow = choice<FlowControl>(form, say("When its memory is full"), "machineFlow");
+        flow = choice<FlowControl>(form, say("How it is held back"), "machineFlow");
         answers = tick(form, say("It answers (tells its place, or says “ok”)"), "machineAnswers");
         for (QWidget* widget : beside_line)
             form.add_wide(widget);

@@ -33,9 +33,9 @@ inline constexpr std::array words<CutLanguage>{Word{CutLanguage::hpgl, "hpgl", "
 enum class FlowControl { hardware, xon_xoff, portions };
 template <>
 inline constexpr std::array words<FlowControl>{
-    Word{FlowControl::hardware, "hardware", "By its wires (RTS/CTS)"},
-    Word{FlowControl::xon_xoff, "xon-xoff", "By signs (XON/XOFF)"},
-    Word{FlowControl::portions, "portions", "Not at all: send small portions"}};
+    Word{FlowControl::hardware, "hardware", "RTS/CTS wires"},
+    Word{FlowControl::xon_xoff, "xon-xoff", "XON/XOFF signs"},
+    Word{FlowControl::portions, "portions", "Small portions"}};
 
 /// What moves the blade of a machine that takes G-code.
 enum class BladeLift { z, words };

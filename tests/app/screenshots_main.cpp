@@ -191,6 +191,19 @@ int main(int argc, char** argv) {
     auto* take = window.findChild<QPushButton*>(QStringLiteral("takeMark"));
     static_cast<void>(QTest::qWaitFor([&] { return take->isVisible(); }, 20000));
     shoot("output-hand");
+    // A machine of one's own.
+    QTimer greet;
+    QObject::connect(&greet, &QTimer::timeout, &window, [&] {
+        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        if (!dialog || dialog->objectName() != QLatin1String("machineDialog"))
+            return;
+        greet.stop();
+        dialog->grab().save(QDir(QString::fromLocal8Bit(argv[2])).filePath(QStringLiteral("output-machine.png")));
+        dialog->reject();
+    });
+    greet.start(100);
+    auto* machines = window.findChild<QComboBox*>(QStringLiteral("machine"));
+    emit machines->activated(machines->count() - 1);
     apply_theme(application, Tone::dark);
     window.go_to(Place::bench);
     model.in_hand.choose_sticker(model.document().stickers[1]->id);
