@@ -4,6 +4,7 @@
 #include "app/common/theme.h"
 #include "app/output/machine_dialog.h"
 
+#include <QAbstractItemView>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QMessageBox>
