@@ -80,6 +80,7 @@ struct Machine {
     HpglWays hpgl;
     GcodeWays gcode;
     std::string before, after; ///< lines of its own before and after a job
+    double bit = 0.03; ///< s of work after which one that answers is asked: it is never more than two bits behind
     std::string abort;         ///< what makes it forget what it has not done yet; empty when nothing does
     std::optional<Point> park; ///< where its head goes at the end, machine mm
 

@@ -11,7 +11,6 @@ namespace fusuma {
 
 namespace {
 
-constexpr double bit_of_work = 0.03;  // s, after which a machine is asked
 constexpr double ahead = 0.03;        // s of work that a deaf machine has in hand
 constexpr double doubt = 0.3;         // s by which a deaf machine may be later than it is estimated to be
 constexpr std::size_t most_asked = 2; // questions without an answer
@@ -174,7 +173,7 @@ void CutSender::add_commands(const std::string& piece, std::optional<std::size_t
                         : is_way(lines[i]) ? way
                                            : 0};
         unasked += command.seconds;
-        command.asks = sent_machine.answers && (!is_hpgl || is_last || unasked > bit_of_work);
+        command.asks = sent_machine.answers && (!is_hpgl || is_last || unasked > sent_machine.bit);
         if (command.asks) {
             unasked = 0;
             if (is_hpgl)

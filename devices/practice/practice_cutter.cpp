@@ -126,11 +126,16 @@ void PracticeCutter::load() {
 }
 
 void PracticeCutter::begin() {
+    whole = false;
+    forget_the_rest(); // as a machine does that is reset
+    clock.start();
+    step.start();
+}
+
+void PracticeCutter::forget_the_rest() {
     reader = {};
     known_strokes = 0;
     asked.clear();
-    whole = false;
-    // What the last connection sent but was not cut is forgotten, as by a machine that is reset.
     std::vector<CutTrace> done = cut_so_far();
     runs.clear();
     received = 0;
@@ -140,8 +145,6 @@ void PracticeCutter::begin() {
         runs.push_back({std::move(trace), length});
     }
     cut_length = received;
-    clock.start();
-    step.start();
 }
 
 void PracticeCutter::accept() {
@@ -172,7 +175,12 @@ void PracticeCutter::end() {
     advance();
 }
 
-void PracticeCutter::take(const QByteArray& bytes) {
+void PracticeCutter::take(const QByteArray& arrived) {
+    static const QByteArray abort = QByteArrayLiteral("\x1b.K"); // HP-GL's own
+    const qsizetype dropped = arrived.lastIndexOf(abort);
+    if (dropped >= 0)
+        forget_the_rest();
+    const QByteArray bytes = dropped >= 0 ? arrived.mid(dropped + abort.size()) : arrived;
     const Outcome taken = reader.take({bytes.constData(), static_cast<std::size_t>(bytes.size())});
     if (!taken) {
         stop();
@@ -214,6 +222,8 @@ Machine PracticeCutter::machine(Size with_paper, const QString& serial) const {
     machine.line = serial.isEmpty() ? "tcp:127.0.0.1:" + std::to_string(port()) : "serial:" + serial.toStdString() + "@115200";
     machine.flow = FlowControl::hardware;
     machine.answers = true;
+    machine.abort = "\x1b.K";
+    machine.bit = 0.5; // it drops all it has in hand at once
     return machine;
 }
 

@@ -87,10 +87,11 @@ class PracticeCutter : public QObject {
     void accept();
     void begin();
     void end();
-    void take(const QByteArray& bytes);
+    void take(const QByteArray& arrived);
     void advance();
     void answer(const std::string& words);
     void answer_what_is_due();
+    void forget_the_rest(); ///< what was sent but is not cut
     [[nodiscard]] std::size_t runs_cut() const;
 };
 

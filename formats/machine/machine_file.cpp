@@ -103,6 +103,7 @@ void read_line(Fields& f, Machine& m) {
     f.flag("answers", m.answers);
     f.flag("stops_for_tool", m.stops_for_tool);
     f.text("abort", m.abort);
+    f.number("bit", m.bit, 0.01, 5);
 }
 
 void read_axes(Fields& f, Machine& m) {
@@ -191,6 +192,7 @@ std::string machine_text(const Machine& m) {
               {"answers", m.answers},
               {"stops_for_tool", m.stops_for_tool},
               {"abort", m.abort},
+              {"bit", m.bit},
               {"bed", {m.bed.width, m.bed.height}},
               {"nought", word_of(m.nought)},
               {"x_runs", word_of(m.x_runs)},

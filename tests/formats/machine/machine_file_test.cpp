@@ -19,6 +19,7 @@ Machine unusual() {
     m.answers = true;
     m.stops_for_tool = true;
     m.abort = "\x1b.K";
+    m.bit = 0.1;
     m.bed = {305, 610};
     m.nought = BedCorner::top_right;
     m.x_runs = Heading::down;
