@@ -6,7 +6,10 @@
 #include "formats/project/project_file.h"
 
 #include <QEventLoop>
+#include <QTimer>
+#include <array>
 #include <charconv>
+#include <csignal>
 
 namespace fusuma {
 
@@ -54,24 +57,59 @@ Result<FoundPrint> find_print(const CutCommand& command, const LoadedSheet& shee
     return sheet.by_hand(marks, pointed);
 }
 
+volatile std::sig_atomic_t is_asked_to_stop = 0;
+
+/// While it lives, Ctrl+C and SIGTERM do not end the program with the blade down.
+class StopSigns {
+  public:
+    StopSigns() {
+        is_asked_to_stop = 0;
+        for (std::size_t i = 0; i < signs.size(); ++i)
+            before[i] = std::signal(signs[i], [](int) { is_asked_to_stop = 1; });
+    }
+    ~StopSigns() {
+        for (std::size_t i = 0; i < signs.size(); ++i)
+            std::signal(signs[i], before[i]);
+    }
+    StopSigns(const StopSigns&) = delete;
+    StopSigns& operator=(const StopSigns&) = delete;
+
+  private:
+    static constexpr std::array signs{SIGINT, SIGTERM, SIGHUP};
+    std::array<void (*)(int), signs.size()> before{};
+};
+
 /// Sends the job and waits for its end. A Problem tells how far it came.
 Outcome send(const MachineJob& job, std::size_t& lines_cut) {
     CutterLink link;
     CutSender sender(link);
     QEventLoop loop;
-    QString dropped;
+    QString ended;
     QObject::connect(&sender, &CutSender::finished, &loop, &QEventLoop::quit);
     QObject::connect(&sender, &CutSender::dropped, &loop, [&](const QString& why) {
-        dropped = why;
+        ended = why;
         loop.quit();
     });
+    const StopSigns signs;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &loop, [&] {
+        if (!is_asked_to_stop)
+            return;
+        look.stop();
+        sender.stop();
+        ended = QStringLiteral("Stopped, with the blade up.");
+        constexpr int last_words_ms = 600;
+        QTimer::singleShot(last_words_ms, &loop, &QEventLoop::quit);
+    });
+    constexpr int look_ms = 20;
+    look.start(look_ms);
     sender.start(job);
     loop.exec();
     lines_cut = sender.runs_done();
-    if (dropped.isEmpty())
+    if (ended.isEmpty())
         return Done{};
-    return Problem{dropped.toStdString(), std::to_string(lines_cut) + " of " + std::to_string(sender.runs()) +
-                                              " lines are cut. With -o FILE nothing is sent."};
+    return Problem{ended.toStdString(), std::to_string(lines_cut) + " of " + std::to_string(sender.runs()) +
+                                            " lines are cut. With -o FILE nothing is sent."};
 }
 
 } // namespace

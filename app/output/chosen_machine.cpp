@@ -48,8 +48,7 @@ QStringList ChosenMachine::names() const {
 void ChosenMachine::choose(int number) {
     if (number == chosen || number < 0 || number >= names().size())
         return;
-    head.let_go();
-    link.close();
+    release();
     chosen = number;
     was_away = false;
     QSettings().setValue(chosen_key(), is_practice() ? QString() : name());
@@ -75,15 +74,30 @@ ChosenMachine::Presence ChosenMachine::presence() const {
     return was_away || !address ? Presence::away : Presence::ready;
 }
 
-void ChosenMachine::keep(const Machine& machine) {
+QStringList ChosenMachine::taken_names(bool but_the_chosen) const {
+    QStringList taken = names();
+    if (but_the_chosen)
+        taken.removeAt(chosen);
+    return taken;
+}
+
+void ChosenMachine::release() {
+    head.let_go();
+    link.close();
+}
+
+void ChosenMachine::keep(const Machine& machine, bool replaces) {
+    if (replaces && own() && own()->name != machine.name)
+        remove_machine(own()->name);
+    release();
     save_profile(machine);
     saved = saved_machines();
     const auto it = std::ranges::find(saved, machine.name, &Machine::name);
-    const int number = practice_lines + static_cast<int>(it - saved.begin());
-    if (number != chosen)
-        choose(number);
-    else
-        emit changed();
+    chosen = practice_lines + static_cast<int>(it - saved.begin());
+    was_away = false;
+    QSettings().setValue(chosen_key(), name());
+    emit changed();
+    emit presence_changed();
 }
 
 void ChosenMachine::learn(const Machine& machine) {

@@ -27,8 +27,12 @@ class ChosenMachine : public QObject {
     [[nodiscard]] Presence presence() const;
     /// The maker's own, as saved; null while the practice cutter is chosen.
     [[nodiscard]] const Machine* own() const;
-    /// Saves a machine and chooses it. One of that name is replaced.
-    void keep(const Machine& machine);
+    /// Names that another one must not have.
+    [[nodiscard]] QStringList taken_names(bool but_the_chosen) const;
+    /// Saves a machine and chooses it.
+    /// @param replaces  the chosen one, which may have had another name; else it is one more
+    void keep(const Machine& machine, bool replaces);
+    void release(); ///< its line, for somebody else to use; sheets that lie in it stay where they are
     /// Saves what the chosen machine taught: sheets that lie in it stay as they are.
     void learn(const Machine& machine);
     void forget(); ///< the chosen one, if it is the maker's

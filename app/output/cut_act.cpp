@@ -157,7 +157,8 @@ void CutAct::refresh() {
                    : is_practice       ? tr("Start the practice cut")
                                        : tr("Start cutting"));
     round->setVisible(!is_practice && !run.is_cutting());
-    round->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0);
+    round->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0 &&
+                      run.cutting.out_of_reach().isEmpty());
     next->setVisible(stage == Stage::cut);
     const auto ticket = run.printed.ticket();
     const auto counted = ticket ? find_ticket(model.document(), ticket->code) : nullptr;

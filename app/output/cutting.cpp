@@ -45,8 +45,14 @@ Cutting::Cutting(Model& project, RunStage& run_stage, LatestOnly& background, Pr
         emit model.messages.note(tr("The machine is there again, with its blade up."));
         stage.enter(Stage::paused);
     });
-    connect(&finder, &PrintFinder::loading, this,
-            [this] { machine.practice.set_faults(faults.machine, printed.ticket()->paper); });
+    connect(&finder, &PrintFinder::loading, this, [this] {
+        starts_when_found = false; // unless it is loaded for that
+        machine.practice.set_faults(faults.machine, printed.ticket()->paper);
+    });
+    connect(&stage, &RunStage::changed, this, [this] {
+        if (stage.now() <= Stage::printed || stage.now() == Stage::refused)
+            starts_when_found = false; // nothing moves later because of what was asked for once
+    });
     connect(&finder, &PrintFinder::accepted, this, &Cutting::plan);
     connect(&model, &Model::changed, this, [this] {
         if (stage.now() == Stage::found && model.document().material != planned_for)
@@ -173,12 +179,13 @@ void Cutting::learn() {
 void Cutting::cut_next_sheet() {
     if (stage.is_cutting() || stage.now() < Stage::printed || stage.now() == Stage::loading)
         return;
-    starts_when_found = true;
     finder.load();
+    starts_when_found = stage.now() == Stage::loading || stage.now() == Stage::pointing;
 }
 
 void Cutting::go_round(std::optional<CopyId> copy) {
-    if (machine.is_practice() || !planned.job || (stage.now() != Stage::found && stage.now() != Stage::cut))
+    if (machine.is_practice() || !planned.job || !planned.out_of_reach.isEmpty() ||
+        (stage.now() != Stage::found && stage.now() != Stage::cut))
         return;
     Rect box;
     for (const CutRun& run : planned.job->cut().runs)
@@ -189,7 +196,7 @@ void Cutting::go_round(std::optional<CopyId> copy) {
     for (const Point corner : corners_of(box))
         way.push_back(numbers.apply(corner));
     way.push_back(way.front());
-    machine.head.take_over(planned.job->machine());
+    machine.head.take_over(planned.job->machine(), &planned.job->loading());
     machine.head.go_round(way);
 }
 

@@ -37,8 +37,8 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     skip = button(tr("Leave it out"), "", QStringLiteral("skipMark"), tr("This mark cannot be seen."));
     enough = button(tr("That is enough"), "", QStringLiteral("endPointing"),
                     tr("Use the marks taken so far: three or more."));
-    pad = arrow_pad("head", tr("Move the head"),
-                    [this](Point way) { run.finder.move_pointer(run.finder.pointer() + head_step() * way); });
+    pad =
+        arrow_pad("head", tr("Move the head"), [this](Point way) { run.finder.step_pointer(head_step() * way, true); });
     rows->addWidget(pad);
     rows->addWidget(take);
     add_line({skip, enough});

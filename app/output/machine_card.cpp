@@ -44,8 +44,10 @@ MachineCard::MachineCard(Model& project, OutputRun& output_run) : model(project)
     rows->addLayout(links);
     connect(list, &QComboBox::activated, this, &MachineCard::pick);
     connect(edit, &QPushButton::clicked, this, [this] {
-        if (const auto machine = ask_for_machine(run.machine.own(), model.document().unit, this))
-            run.machine.keep(*machine);
+        run.machine.release(); // so that it can be greeted
+        if (const auto machine =
+                ask_for_machine(run.machine.own(), run.machine.taken_names(true), model.document().unit, this))
+            run.machine.keep(*machine, true);
     });
     connect(remove, &QPushButton::clicked, this, [this] {
         QMessageBox ask(QMessageBox::NoIcon, tr("Remove the machine"),
@@ -67,8 +69,8 @@ void MachineCard::pick(int index) {
         run.machine.choose(index);
     } else {
         list->setCurrentIndex(run.machine.number()); // until there is another
-        if (const auto machine = ask_for_machine(nullptr, model.document().unit, this))
-            run.machine.keep(*machine);
+        if (const auto machine = ask_for_machine(nullptr, run.machine.taken_names(false), model.document().unit, this))
+            run.machine.keep(*machine, false);
     }
 }
 
@@ -96,7 +98,7 @@ void MachineCard::refresh() {
     edit->setVisible(own);
     remove->setVisible(own);
     for (auto* b : {edit, remove})
-        b->setEnabled(!run.is_cutting());
+        b->setEnabled(!run.is_cutting() && run.stage() != RunStage::Stage::pointing);
     if (own)
         facts->setText(own->line.empty()
                            ? tr("%1, files only").arg(label_text(own->language))

@@ -292,13 +292,16 @@ class MachineFields {
 
 } // namespace
 
-std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* parent) {
+std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& taken, Unit unit, QWidget* parent) {
     Form form(now ? say("The machine's profile") : say("Add a machine"), "machineDialog", unit, parent);
     form.add_words(
         say("What your cutter is plugged in at and how it counts: its handbook has most of it. Say hello to see "
             "whether it listens."));
     Machine fresh;
-    fresh.name = say("My cutter").toStdString();
+    QString name = say("My cutter");
+    for (int number = 2; taken.contains(name); ++number)
+        name = say("My cutter %1").arg(number);
+    fresh.name = name.toStdString();
     auto* heard = label({}, "dim");
     heard->setObjectName(QStringLiteral("machineHeard"));
     heard->setWordWrap(true);
@@ -382,9 +385,11 @@ std::optional<Machine> ask_for_machine(const Machine* now, Unit unit, QWidget* p
         if (!form.run(say("Save it")))
             return std::nullopt;
         auto machine = fields.machine();
-        if (machine)
+        if (machine && !taken.contains(QString::fromStdString(machine->name)))
             return *machine;
-        tell(QString::fromStdString(machine.problem().text()), "attention");
+        tell(machine ? say("There is a machine of that name already.")
+                     : QString::fromStdString(machine.problem().text()),
+             "attention");
     }
 }
 

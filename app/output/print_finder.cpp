@@ -21,6 +21,10 @@ PrintFinder::PrintFinder(Model& project, RunStage& run_stage, LatestOnly& backgr
             stage.enter(Stage::printed);
         emit stage.changed();
     });
+    connect(&stage, &RunStage::changed, this, [this] {
+        if (stage.now() < Stage::printed && loaded)
+            unload(); // another sheet, or none
+    });
     connect(&machine.head, &MachineHead::moved, this, [this] {
         if (stage.now() != Stage::pointing || machine.head.is_moving())
             return;
@@ -171,7 +175,7 @@ void PrintFinder::begin_pointing() {
     shown_marks.assign(marks.size(), std::nullopt);
     next_mark = 0;
     if (has_head())
-        machine.head.take_over(loaded->machine());
+        machine.head.take_over(loaded->machine(), &loaded->loading());
     stage.enter(Stage::pointing);
     move_pointer(marks.front().centre);
 }
@@ -189,6 +193,13 @@ void PrintFinder::move_pointer(Point to) {
         hand = {std::clamp(to.x, -around, paper.width + around), std::clamp(to.y, -around, paper.height + around)};
     }
     emit stage.changed();
+}
+
+void PrintFinder::step_pointer(Point by, bool is_held) {
+    // A held key goes on once the head has come to where it was last sent, so that nothing is left to go when it is let
+    // go.
+    if (!is_held || !has_head() || !machine.head.is_moving())
+        move_pointer(hand + by);
 }
 
 void PrintFinder::take_mark() {

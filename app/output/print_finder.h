@@ -33,6 +33,9 @@ class PrintFinder : public QObject {
     // Pointing by hand
     [[nodiscard]] Point pointer() const { return hand; }
     void move_pointer(Point to); ///< and a real machine's lifted head with it
+    /// One step of a key or an arrow.
+    /// @param is_held  it repeats
+    void step_pointer(Point by, bool is_held);
     [[nodiscard]] std::size_t wanted_mark() const { return next_mark; }
     [[nodiscard]] const std::vector<std::optional<Point>>& pointed() const { return shown_marks; }
     void take_mark(); ///< the wanted mark is where the pointer is, as soon as the head is there

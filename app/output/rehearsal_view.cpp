@@ -399,16 +399,16 @@ bool RehearsalView::key(QKeyEvent* event) {
     const double step = event->modifiers() & Qt::ShiftModifier ? 5 : event->modifiers() & Qt::AltModifier ? 0.05 : 0.5;
     switch (event->key()) {
     case Qt::Key_Left:
-        run.finder.move_pointer(run.finder.pointer() - Point{step, 0});
+        run.finder.step_pointer(-Point{step, 0}, event->isAutoRepeat());
         return true;
     case Qt::Key_Right:
-        run.finder.move_pointer(run.finder.pointer() + Point{step, 0});
+        run.finder.step_pointer(Point{step, 0}, event->isAutoRepeat());
         return true;
     case Qt::Key_Up:
-        run.finder.move_pointer(run.finder.pointer() - Point{0, step});
+        run.finder.step_pointer(-Point{0, step}, event->isAutoRepeat());
         return true;
     case Qt::Key_Down:
-        run.finder.move_pointer(run.finder.pointer() + Point{0, step});
+        run.finder.step_pointer(Point{0, step}, event->isAutoRepeat());
         return true;
     case Qt::Key_Return:
     case Qt::Key_Enter:

@@ -10,7 +10,7 @@ MachineJob FoundPrint::job(const std::vector<CutPath>& cuts, const CutterProfile
     const Transform moved =
         where.fit.then(correction_about(cutter, middle)).then(Transform::shift(target->shift + nudged));
     const Point home = bed_of(*target).apply({0, 0});
-    return {target, cut_job(cuts, {material, cutter.motion, moved, home}), material, cutter.motion};
+    return {target, laid, cut_job(cuts, {material, cutter.motion, moved, home}), material, cutter.motion};
 }
 
 double MachineJob::seconds() const {
@@ -54,7 +54,7 @@ Point LoadedSheet::expected(Point on_paper, const std::vector<Mark>& marks,
 
 FoundPrint LoadedSheet::by_hand(const std::vector<Mark>& marks,
                                 const std::vector<std::optional<Point>>& pointed) const {
-    return {target, paper, located_by_hand(marks, on_bed(pointed))};
+    return {target, laid, paper, located_by_hand(marks, on_bed(pointed))};
 }
 
 FoundPrint LoadedSheet::by_edge() const {
@@ -62,11 +62,11 @@ FoundPrint LoadedSheet::by_edge() const {
     by_edge.accepted = true;
     by_edge.reason = "Found by the paper's edge: nothing checks where the print lies.";
     by_edge.fit = paper_on_bed(*target, paper);
-    return {target, paper, std::move(by_edge)};
+    return {target, laid, paper, std::move(by_edge)};
 }
 
 FoundPrint LoadedSheet::by_sensor(Registration registration) const {
-    return {target, paper, std::move(registration)};
+    return {target, laid, paper, std::move(registration)};
 }
 
 MachineJob plain_job(const std::vector<CutPath>& cuts, Size paper, const CutterProfile& cutter,

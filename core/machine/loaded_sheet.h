@@ -6,10 +6,22 @@
 #include "core/registration/locate.h"
 
 #include <memory>
+#include <utility>
 
 namespace fusuma {
 
 class FoundPrint;
+
+/// One laying of a sheet into a machine. What begins a job there may set where nought is, so it is sent once, before
+/// the head moves at all, and not again after places were pointed at.
+class Loading {
+  public:
+    /// True the first time.
+    bool begins() { return !std::exchange(has_begun, true); }
+
+  private:
+    bool has_begun = false;
+};
 
 /// What a machine is to do for one page of a sheet that was found in it. Only a print that was found makes one, so a
 /// job for one machine, or for an earlier loading, cannot be sent to another: it knows its machine, and nobody else is
@@ -20,7 +32,7 @@ class MachineJob {
     [[nodiscard]] CutJob cut() && { return std::move(job); }
     [[nodiscard]] const Machine& machine() const { return *target; }
     [[nodiscard]] const Material& material() const { return tools; }
-    [[nodiscard]] const Motion& motion() const { return moves; }
+    [[nodiscard]] Loading& loading() const { return *laid; }
     /// How long all of it takes, one run, or the way to one, as learnt from the machine.
     [[nodiscard]] double seconds() const;
     [[nodiscard]] double seconds_of(std::size_t run) const;
@@ -29,10 +41,13 @@ class MachineJob {
 
   private:
     friend class FoundPrint;
-    MachineJob(std::shared_ptr<const Machine> machine, CutJob cuts, Material material, const Motion& motion)
-        : target(std::move(machine)), job(std::move(cuts)), tools(std::move(material)), moves(motion) {}
+    MachineJob(std::shared_ptr<const Machine> machine, std::shared_ptr<Loading> loading, CutJob cuts, Material material,
+               const Motion& motion)
+        : target(std::move(machine)), laid(std::move(loading)), job(std::move(cuts)), tools(std::move(material)),
+          moves(motion) {}
 
     std::shared_ptr<const Machine> target;
+    std::shared_ptr<Loading> laid;
     CutJob job;
     Material tools;
     Motion moves;
@@ -55,10 +70,12 @@ class FoundPrint {
 
   private:
     friend class LoadedSheet;
-    FoundPrint(std::shared_ptr<const Machine> machine, Size size, Registration registration)
-        : target(std::move(machine)), paper(size), where(std::move(registration)) {}
+    FoundPrint(std::shared_ptr<const Machine> machine, std::shared_ptr<Loading> loading, Size size,
+               Registration registration)
+        : target(std::move(machine)), laid(std::move(loading)), paper(size), where(std::move(registration)) {}
 
     std::shared_ptr<const Machine> target;
+    std::shared_ptr<Loading> laid;
     Size paper;
     Registration where;
     Point nudged;
@@ -70,6 +87,7 @@ class LoadedSheet {
     LoadedSheet(std::shared_ptr<const Machine> machine, Size size) : target(std::move(machine)), paper(size) {}
 
     [[nodiscard]] const Machine& machine() const { return *target; }
+    [[nodiscard]] Loading& loading() const { return *laid; }
     /// Where a mark lies, machine mm, when the paper lies in its corner: the first place to look.
     [[nodiscard]] Point expected(Point on_paper) const;
     /// The same by what was pointed at so far.
@@ -88,6 +106,7 @@ class LoadedSheet {
   private:
     std::shared_ptr<const Machine> target;
     Size paper;
+    std::shared_ptr<Loading> laid = std::make_shared<Loading>();
 
     [[nodiscard]] std::vector<std::optional<Point>> on_bed(const std::vector<std::optional<Point>>& pointed) const;
 };

@@ -1,5 +1,7 @@
 #include "core/machine/machine.h"
 
+#include <algorithm>
+
 namespace fusuma {
 
 namespace {
@@ -42,6 +44,13 @@ Transform bed_of(const Machine& machine) {
             y.y,
             is_right(machine.nought) ? machine.bed.width : 0,
             is_near(machine.nought) ? machine.bed.height : 0};
+}
+
+Point held_to_bed(const Machine& machine, Point place) {
+    const Transform bed = bed_of(machine);
+    const Point on_bed = bed.apply(place);
+    return bed.inverted().apply(
+        {std::clamp(on_bed.x, 0.0, machine.bed.width), std::clamp(on_bed.y, 0.0, machine.bed.height)});
 }
 
 Transform paper_on_bed(const Machine& machine, Size paper) {

@@ -32,10 +32,9 @@ inline constexpr std::array words<CutLanguage>{Word{CutLanguage::hpgl, "hpgl", "
 /// How a machine says that its memory is full.
 enum class FlowControl { hardware, xon_xoff, portions };
 template <>
-inline constexpr std::array words<FlowControl>{
-    Word{FlowControl::hardware, "hardware", "RTS/CTS wires"},
-    Word{FlowControl::xon_xoff, "xon-xoff", "XON/XOFF signs"},
-    Word{FlowControl::portions, "portions", "Small portions"}};
+inline constexpr std::array words<FlowControl>{Word{FlowControl::hardware, "hardware", "RTS/CTS wires"},
+                                               Word{FlowControl::xon_xoff, "xon-xoff", "XON/XOFF signs"},
+                                               Word{FlowControl::portions, "portions", "Small portions"}};
 
 /// What moves the blade of a machine that takes G-code.
 enum class BladeLift { z, words };
@@ -67,10 +66,10 @@ struct Machine {
     std::string name = "Cutter";
     std::string line; ///< its address, as `parse_cutter_address` takes it; empty for a machine that only gets files
     FlowControl flow = FlowControl::xon_xoff;
-    int portion = 128;    ///< bytes that are sent at once
-    double pause = 0.25;  ///< s between portions
+    int portion = 128;           ///< bytes that are sent at once
+    double pause = 0.25;         ///< s between portions
     bool stops_for_tool = false; ///< one holder: between kinds of cut somebody changes what is in it
-    bool answers = false; ///< it tells where its head is (OA), or says “ok” to every line of G-code
+    bool answers = false;        ///< it tells where its head is (OA), or says “ok” to every line of G-code
 
     Size bed{300, 1000}; ///< mm across and along
     BedCorner nought = BedCorner::bottom_left;
@@ -81,7 +80,7 @@ struct Machine {
     GcodeWays gcode;
     std::string before, after; ///< lines of its own before and after a job
     double bit = 0.03; ///< s of work after which one that answers is asked: it is never more than two bits behind
-    std::string abort;         ///< what makes it forget what it has not done yet; empty when nothing does
+    std::string abort; ///< what makes it forget what it has not done yet; empty when nothing does
     std::optional<Point> park; ///< where its head goes at the end, machine mm
 
     Point light;            ///< mm from the blade to the light or laser that marks are pointed at with, machine axes
@@ -96,6 +95,9 @@ struct Machine {
 /// From the machine's numbers, mm, to its bed: mm to the right and towards the person from the bed's far left corner.
 /// Mirrors when its axes do.
 [[nodiscard]] Transform bed_of(const Machine& machine);
+
+/// The place of the bed that is nearest to a place, both in machine mm.
+[[nodiscard]] Point held_to_bed(const Machine& machine, Point place);
 
 /// Where paper lies when it is put into the nought's corner: from the paper's to the bed's mm.
 [[nodiscard]] Transform paper_on_bed(const Machine& machine, Size paper);

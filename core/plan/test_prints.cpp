@@ -58,7 +58,7 @@ JobPlan blank(const SheetSettings& sheet, const Transform& correction) {
 /// What can be printed on, or as much as lies 5 mm from the paper's edges.
 Rect room_on(const SheetSettings& sheet) {
     const Rect paper{{0, 0}, {sheet.paper.width, sheet.paper.height}};
-    const Rect room = overlap(printable(sheet), paper.grown(-5));
+    const Rect room = overlap(printable(unmirrored(sheet)), paper.grown(-5));
     return room.empty() ? paper.grown(-std::min(sheet.paper.width, sheet.paper.height) / 10) : room;
 }
 
@@ -136,7 +136,7 @@ std::optional<PrinterProfile> corrected(const SheetSettings& sheet, const PrintM
 }
 
 std::vector<Point> machine_test_places(const SheetSettings& sheet) {
-    const Rect room = overlap(room_on(sheet), bounds(cut_zone(sheet))).grown(-8);
+    const Rect room = overlap(room_on(sheet), bounds(cut_zone(unmirrored(sheet)))).grown(-8);
     if (room.empty())
         return {};
     return {room.min, {room.max.x, room.min.y}, room.max, {room.min.x, room.max.y}, room.centre()};
@@ -148,7 +148,7 @@ Polygon machine_test_square(Point place) {
 
 JobPlan machine_test(const SheetSettings& sheet) {
     Document document;
-    document.sheet = sheet;
+    document.sheet = unmirrored(sheet);
     JobPlan plan = *Planner().plan(document);
     PagePlan& page = plan.pages.front();
     char number = '1';

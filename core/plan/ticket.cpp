@@ -95,9 +95,7 @@ Ticket frozen(const Document& document, const JobPlan& plan, std::string when) {
 
 JobPlan with_code(JobPlan plan, const Document& document, const std::string& code) {
     constexpr double height = 2; // mm
-    SheetSettings on_paper = document.sheet;
-    on_paper.is_mirrored = false; // where the printer prints, whatever is seen through the film
-    const Rect room = printable(on_paper).grown(-0.3);
+    const Rect room = printable(unmirrored(document.sheet)).grown(-0.3);
     for (std::size_t page = 0; page < plan.pages.size() && !room.empty(); ++page) {
         std::string words = code;
         if (plan.pages.size() > 1)

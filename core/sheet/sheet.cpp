@@ -34,12 +34,6 @@ bool has_area(const Rect& rect) {
 
 namespace {
 
-/// The sheet as it is printed, and back from there to the layout.
-SheetSettings unmirrored(SheetSettings sheet) {
-    sheet.is_mirrored = false;
-    return sheet;
-}
-
 Rect in_mirror(const Rect& rect, Size paper) {
     return {{paper.width - rect.max.x, rect.min.y}, {paper.width - rect.min.x, rect.max.y}};
 }
@@ -54,6 +48,11 @@ Polygons in_mirror(Polygons polygons, Size paper) {
 }
 
 } // namespace
+
+SheetSettings unmirrored(SheetSettings sheet) {
+    sheet.is_mirrored = false;
+    return sheet;
+}
 
 std::vector<Mark> marks(const SheetSettings& sheet) {
     std::vector<Mark> all = marks_on(sheet.paper, sheet.marks);

@@ -76,6 +76,9 @@ struct SheetSettings {
     bool operator==(const SheetSettings&) const = default;
 };
 
+/// The sheet as it lies on the paper.
+[[nodiscard]] SheetSettings unmirrored(SheetSettings sheet);
+
 /// The marks where they lie on the layout.
 [[nodiscard]] std::vector<Mark> marks(const SheetSettings& sheet);
 

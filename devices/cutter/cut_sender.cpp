@@ -63,6 +63,7 @@ CutSender::CutSender(CutterLink& to, QObject* parent) : QObject(parent), link(to
     look.setInterval(look_ms);
     patience.setSingleShot(true);
     again.setInterval(again_ms);
+    again.setSingleShot(true);
     connect(&look, &QTimer::timeout, this, &CutSender::feed);
     connect(&patience, &QTimer::timeout, this, [this] {
         be_dropped(tr("“%1” does not answer any more.").arg(QString::fromStdString(cutting->machine().name)));
@@ -72,8 +73,7 @@ CutSender::CutSender(CutterLink& to, QObject* parent) : QObject(parent), link(to
         if (now == State::connecting) {
             begin();
         } else if (now == State::dropped) { // the cable is in again: nothing moves before somebody says so
-            again.stop();
-            link.interrupt(blade_up());
+            link.interrupt(blade_up() + QByteArray::fromStdString(resume_code(cutting->machine())));
             enter(State::paused);
             emit came_back();
         }
@@ -83,7 +83,14 @@ CutSender::CutSender(CutterLink& to, QObject* parent) : QObject(parent), link(to
     connect(&link, &CutterLink::dropped, this, [this](const QString& why) {
         if (now == State::connecting || now == State::sending || now == State::paused)
             be_dropped(why);
+        else if (now == State::dropped && was_there)
+            again.start(); // not yet
     });
+}
+
+CutSender::~CutSender() {
+    if (now == State::sending)
+        link.interrupt(blade_up()); // whoever ended the program, the blade is up
 }
 
 void CutSender::enter(State state) {
@@ -118,7 +125,7 @@ QByteArray CutSender::blade_up() const {
     return QByteArray::fromStdString(machine.abort + lift_code(machine));
 }
 
-void CutSender::prepare(std::size_t first, bool begins) {
+void CutSender::prepare(std::size_t first) {
     commands.clear();
     next = done = 0;
     cut = next_run = first;
@@ -127,8 +134,6 @@ void CutSender::prepare(std::size_t first, bool begins) {
     wants_tool.reset();
     answer.clear();
     sent_machine = in_bits(cutting->machine());
-    if (begins)
-        add_commands(code_pieces({}, cutting->material(), sent_machine).front(), {});
 }
 
 bool CutSender::add_next() {
@@ -187,25 +192,27 @@ void CutSender::start(const MachineJob& what, std::size_t first) {
     cutting = what;
     worked = 0;
     was_there = false;
-    prepare(first, true);
+    prepare(first);
     enter(State::connecting);
-    if (link.is_open())
+    if (link.is_open_to(cutting->machine()))
         begin();
     else
         link.open(cutting->machine());
 }
 
 void CutSender::begin() {
+    const Machine& machine = cutting->machine();
+    add_commands(cutting->loading().begins() ? begin_code(machine) : resume_code(machine), {});
     was_there = true;
     enter(State::sending);
     feed();
 }
 
 void CutSender::pause() {
-    if (now != State::sending)
-        return;
-    link.interrupt(blade_up());
-    enter(State::paused);
+    if (now == State::sending)
+        link.interrupt(blade_up());
+    if (now == State::sending || now == State::connecting)
+        enter(State::paused);
 }
 
 void CutSender::go_on() {
@@ -216,8 +223,8 @@ void CutSender::go_on_from(std::size_t run) {
     if (!cutting || (now != State::paused && now != State::dropped))
         return;
     again.stop();
-    prepare(std::min(run, runs()), now == State::dropped || commands.empty());
-    if (now == State::paused && link.is_open()) {
+    prepare(std::min(run, runs()));
+    if (now == State::paused && link.is_open_to(cutting->machine())) {
         begin();
         return;
     }
@@ -276,7 +283,7 @@ void CutSender::know_done(std::size_t commands_done) {
     const std::size_t before = std::exchange(cut, std::max(cut, commands[done - 1].runs));
     if (!has_end || done < commands.size()) {
         if (wants_tool && done == commands.size()) {
-            link.write(blade_up());
+            link.write(QByteArray::fromStdString(lift_code(cutting->machine())));
             enter(State::paused);
             emit tool_wanted(*wants_tool);
         } else if (cut != before) {

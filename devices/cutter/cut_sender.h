@@ -15,6 +15,7 @@ class CutSender : public QObject {
     Q_OBJECT
   public:
     explicit CutSender(CutterLink& to, QObject* parent = nullptr);
+    ~CutSender() override;
 
     enum class State { idle, connecting, sending, paused, dropped, done };
 
@@ -69,7 +70,7 @@ class CutSender : public QObject {
     QTimer look, patience, again;
 
     void enter(State state);
-    void prepare(std::size_t first, bool begins);
+    void prepare(std::size_t first);
     bool add_next(); ///< the commands of the next run, or of the end; false when all are there
     void add_commands(const std::string& piece, std::optional<std::size_t> run);
     void begin();

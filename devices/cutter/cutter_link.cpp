@@ -115,8 +115,14 @@ CutterLink::~CutterLink() {
     close();
 }
 
+bool CutterLink::is_open_to(const Machine& machine) const {
+    return is_ready && machine.line == reached.line && machine.flow == reached.flow &&
+           machine.portion == reached.portion && machine.pause == reached.pause;
+}
+
 void CutterLink::open(const Machine& machine) {
     close();
+    reached = machine;
     const auto address = parse_cutter_address(QString::fromStdString(machine.line));
     if (!address) {
         drop_later(
@@ -250,7 +256,8 @@ void CutterLink::push() {
         const qsizetype count = end >= 0 ? end + 1 : first_end >= 0 ? first_end + 1 : queue.size();
         line->write(queue.left(count));
         queue.remove(0, count);
-        if (const int ms = std::max(pause_ms, static_cast<int>(std::ceil(static_cast<double>(count) / bytes_per_ms))); ms > 0)
+        if (const int ms = std::max(pause_ms, static_cast<int>(std::ceil(static_cast<double>(count) / bytes_per_ms)));
+            ms > 0)
             rest.start(ms);
     }
     if (is_ready && waiting() == 0)

@@ -35,6 +35,7 @@ class CutterLink : public QObject {
     /// Opens the machine's line anew. A machine without one, or with an address that cannot be read, drops at once.
     void open(const Machine& machine);
     [[nodiscard]] bool is_open() const { return is_ready; }
+    [[nodiscard]] bool is_open_to(const Machine& machine) const;
     void write(const QByteArray& bytes);
     /// Forgets what has not left yet, and sends this before anything else, even to a machine that has asked to wait.
     void interrupt(const QByteArray& bytes);
@@ -50,6 +51,7 @@ class CutterLink : public QObject {
   private:
     std::unique_ptr<QIODevice> line;
     CutterAddress where;
+    Machine reached; ///< that it was opened to
     QByteArray queue;
     QTimer rest;           ///< between portions
     qsizetype portion = 0; ///< bytes

@@ -3,6 +3,7 @@
 #include "formats/cut_files/machine_code.h"
 
 #include <algorithm>
+#include <cmath>
 #include <utility>
 
 namespace fusuma {
@@ -26,7 +27,7 @@ MachineHead::MachineHead(CutterLink& to, QObject* parent) : QObject(parent), lin
     connect(&link, &CutterLink::opened, this, [this] {
         if (!has_line)
             return;
-        link.write(QByteArray::fromStdString(lift_code(machine)));
+        link.write(std::exchange(greeting, {}));
         if (std::exchange(wants_hello, false))
             say_hello();
         go_on();
@@ -39,14 +40,17 @@ MachineHead::MachineHead(CutterLink& to, QObject* parent) : QObject(parent), lin
     });
 }
 
-void MachineHead::take_over(const Machine& which) {
+void MachineHead::take_over(const Machine& which, Loading* loading) {
     machine = which;
     has_line = true;
     is_busy = false;
     target.reset();
     way_on.clear();
     at = {};
-    if (!link.is_open())
+    greeting = QByteArray::fromStdString(loading && loading->begins() ? begin_code(machine) : resume_code(machine));
+    if (link.is_open_to(machine))
+        link.write(std::exchange(greeting, {}));
+    else
         link.open(machine);
 }
 
@@ -83,7 +87,7 @@ void MachineHead::go_on() {
     }
     if (!target)
         return;
-    const Point to = *std::exchange(target, std::nullopt);
+    const Point to = held_to_bed(machine, *std::exchange(target, std::nullopt));
     const double far = distance(at, to);
     at = to;
     is_busy = true;
@@ -140,7 +144,10 @@ void MachineHead::hear() {
         go_on();
         return;
     }
-    go_round({{0, 0}, {wave, 0}, {wave, wave}, {0, wave}, {0, 0}});
+    // Towards the middle of the bed, whichever way its axes count.
+    const Point middle = bed_of(machine).inverted().apply({machine.bed.width / 2, machine.bed.height / 2});
+    const Point far{std::copysign(wave, middle.x), std::copysign(wave, middle.y)};
+    go_round({{0, 0}, {far.x, 0}, far, {0, far.y}, {0, 0}});
     emit waved();
 }
 

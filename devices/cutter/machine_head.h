@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/machine/loaded_sheet.h"
 #include "devices/cutter/cutter_link.h"
 
 #include <QElapsedTimer>
@@ -14,12 +15,13 @@ class MachineHead : public QObject {
   public:
     explicit MachineHead(CutterLink& to, QObject* parent = nullptr);
 
-    /// Opens the machine's line.
-    void take_over(const Machine& machine);
+    /// Opens the machine's line, when it is not open to it already.
+    /// @param loading  of the sheet that lies in it, if one does
+    void take_over(const Machine& machine, Loading* loading = nullptr);
     void let_go(); ///< leaves the line to others
     [[nodiscard]] bool is_there() const { return has_line && link.is_open(); }
 
-    /// @param to  machine mm
+    /// @param to  machine mm; what lies off the bed is gone to as near as it reaches
     void go_to(Point to);
     void go_round(const std::vector<Point>& way); ///< one place after the other
     /// Where it is: as the machine tells, else what it was sent.
@@ -39,6 +41,7 @@ class MachineHead : public QObject {
   private:
     CutterLink& link;
     Machine machine;
+    QByteArray greeting; ///< once the line is open
     bool has_line = false, is_busy = false, is_greeted = false, wants_hello = false;
     Point at;
     std::optional<Point> target;

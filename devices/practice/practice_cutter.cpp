@@ -9,6 +9,7 @@
 #include <fcntl.h>
 #include <termios.h>
 #include <unistd.h>
+#include <utility>
 
 namespace fusuma {
 
@@ -133,6 +134,7 @@ void PracticeCutter::begin() {
 }
 
 void PracticeCutter::forget_the_rest() {
+    begun.clear();
     reader = {};
     known_strokes = 0;
     asked.clear();
@@ -177,10 +179,16 @@ void PracticeCutter::end() {
 
 void PracticeCutter::take(const QByteArray& arrived) {
     static const QByteArray abort = QByteArrayLiteral("\x1b.K"); // HP-GL's own
-    const qsizetype dropped = arrived.lastIndexOf(abort);
-    if (dropped >= 0)
+    QByteArray bytes = std::exchange(begun, {}) + arrived;
+    if (const qsizetype dropped = bytes.lastIndexOf(abort); dropped >= 0) {
         forget_the_rest();
-    const QByteArray bytes = dropped >= 0 ? arrived.mid(dropped + abort.size()) : arrived;
+        bytes.remove(0, dropped + abort.size());
+    }
+    for (qsizetype some = abort.size() - 1; some > 0 && begun.isEmpty(); --some)
+        if (bytes.endsWith(abort.left(some))) {
+            begun = bytes.right(some);
+            bytes.chop(some);
+        }
     const Outcome taken = reader.take({bytes.constData(), static_cast<std::size_t>(bytes.size())});
     if (!taken) {
         stop();

@@ -82,6 +82,7 @@ class PracticeCutter : public QObject {
     std::unique_ptr<FaultyBlade> blade;
     double speed;
     double cut_length = 0, received = 0;
+    QByteArray begun; ///< of a sign to drop all, that has not arrived whole
     bool whole = false, held = false;
 
     void accept();

@@ -17,6 +17,18 @@ std::string machine_code(const MachineJob& job) {
     return text;
 }
 
+std::string begin_code(const Machine& machine) {
+    return code_pieces({}, {}, machine).front();
+}
+
+std::string resume_code(const Machine& machine) {
+    if (machine.language == CutLanguage::hpgl)
+        return lift_code(machine); // what its memory holds is still true, and IN would forget it
+    Machine without_lines = machine;
+    without_lines.before.clear();
+    return begin_code(without_lines);
+}
+
 std::string lift_code(const Machine& machine) {
     return machine.language == CutLanguage::hpgl ? "PU;\n" : gcode_lift(machine);
 }

@@ -15,6 +15,11 @@ namespace fusuma {
 [[nodiscard]] std::vector<std::string> code_pieces(const CutJob& job, const Material& material, const Machine& machine,
                                                    std::size_t first = 0);
 
+/// What comes before anything else that a machine is sent for a sheet, its own lines included.
+[[nodiscard]] std::string begin_code(const Machine& machine);
+/// What it is told again before it goes on, when its line was closed meanwhile: never lines of its own, which may set
+/// where nought is.
+[[nodiscard]] std::string resume_code(const Machine& machine);
 /// What lifts the blade at once, wherever it is.
 [[nodiscard]] std::string lift_code(const Machine& machine);
 /// What moves the lifted head.

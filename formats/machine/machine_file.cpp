@@ -162,6 +162,8 @@ Machine machine_from(Fields& f) {
     f.pair("shift", m.shift.x, m.shift.y, -50, 50);
     f.number("time_factor", m.time_factor, 0.05, 50);
     f.end();
+    if (m.park && distance(held_to_bed(m, *m.park), *m.park) > 1e-9)
+        throw std::out_of_range("park lies off the bed");
     return m;
 }
 

@@ -1,4 +1,4 @@
-#include "cli/commands.h"
+#include "tests/support/run_cli.h"
 #include "tests/support/samples.h"
 
 #include <QFile>
@@ -12,22 +12,8 @@ namespace {
 
 using nlohmann::json;
 
-struct Ran {
-    int code;
-    std::string out, err;
-};
-
-Ran run_cli(std::vector<std::string> arguments) {
-    arguments.insert(arguments.begin(), "fusuma-cli");
-    std::vector<const char*> argv;
-    for (const std::string& a : arguments)
-        argv.push_back(a.c_str());
-    testing::internal::CaptureStdout();
-    testing::internal::CaptureStderr();
-    const int code = run_program(static_cast<int>(argv.size()), argv.data());
-    std::string out = testing::internal::GetCapturedStdout();
-    return {code, std::move(out), testing::internal::GetCapturedStderr()};
-}
+using test::run_cli;
+using Ran = test::CliRun;
 
 const std::string lantern = test::demo_art("paper-lantern.png").toStdString();
 

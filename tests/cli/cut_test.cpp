@@ -1,6 +1,5 @@
 // Printed sheets cut from the command line on a machine of one's own.
 
-#include "cli/commands.h"
 #include "core/geometry/measure.h"
 #include "core/machine/machine.h"
 #include "core/plan/planner.h"
@@ -12,8 +11,11 @@
 #include "formats/project/project_file.h"
 #include "tests/support/gcode.h"
 #include "tests/support/plotter.h"
+#include "tests/support/run_cli.h"
 #include "tests/support/samples.h"
 
+#include <QElapsedTimer>
+#include <QThread>
 #include <gmock/gmock.h>
 #include <nlohmann/json.hpp>
 #include <numbers>
@@ -64,16 +66,9 @@ class CutCli : public testing::Test {
         json report;
         std::string err;
     };
-    static Ran run(std::vector<std::string> arguments) {
-        arguments.insert(arguments.begin(), "fusuma-cli");
-        std::vector<const char*> argv;
-        for (const std::string& a : arguments)
-            argv.push_back(a.c_str());
-        testing::internal::CaptureStdout();
-        testing::internal::CaptureStderr();
-        const int code = run_program(static_cast<int>(argv.size()), argv.data());
-        const std::string out = testing::internal::GetCapturedStdout();
-        return {code, json::parse(out, nullptr, false), testing::internal::GetCapturedStderr()};
+    static Ran run(const std::vector<std::string>& arguments) {
+        const test::CliRun ran = test::run_cli(arguments);
+        return {ran.code, json::parse(ran.out, nullptr, false), ran.err};
     }
     [[nodiscard]] std::vector<std::string> cut(std::vector<std::string> more) const {
         std::vector<std::string> all{"cut",       at("p.fusuma"), "--ticket", ticket.code,
@@ -117,6 +112,51 @@ TEST_F(CutCli, FollowsMarksThatWerePointedAtHoweverTheAxesLie) {
     for (const HpglStroke& stroke : reader.strokes())
         for (const Point p : stroke.points)
             EXPECT_LT(off(p, lies), 0.05);
+}
+
+TEST_F(CutCli, TakesPlacesWhoseNumbersLieBelowNought) {
+    machine.nought = BedCorner::bottom_right; // and both axes count away from the bed
+    machine.x_runs = Heading::right;
+    machine.y_runs = Heading::down;
+    save_machine();
+    auto arguments = pointed_at(on_machine({{5, 6}, 0.03, 1, 1}));
+    for (std::size_t i = 1; i < arguments.size(); ++i)
+        ASSERT_THAT(arguments[i], testing::AllOf(testing::StartsWith("-"), HasSubstr(",-")));
+    arguments.insert(arguments.end(), {"-o", at("below.plt")});
+    const Ran ran = run(cut(arguments));
+    ASSERT_EQ(ran.code, 0) << ran.err;
+    EXPECT_EQ(ran.report["marks_found"], 5);
+    EXPECT_LT(ran.report["fit"]["residual_mm"].get<double>(), 1e-3);
+    EXPECT_THAT(read_file(folder.filePath("below.plt"), 1 << 24)->toStdString(), HasSubstr("PU-"));
+}
+
+/// Ctrl+C in the middle of a line: the blade is up before the program ends.
+TEST_F(CutCli, AnInterruptedCutEndsWithTheBladeUp) {
+    for (const bool answers : {true, false}) {
+        const test::PlainPlotter plotter(QStringList{"--tcp", "--speed", "40"} +
+                                         (answers ? QStringList{} : QStringList{"--deaf"}));
+        machine.line = plotter.line();
+        machine.answers = answers;
+        machine.time_factor = 10; // it is slow with its blade up, too
+        save_machine();
+        QProcess cli;
+        QStringList arguments;
+        for (const std::string& a : cut({}))
+            arguments << QString::fromStdString(a);
+        cli.start(QStringLiteral(FUSUMA_CLI), arguments);
+        ASSERT_TRUE(cli.waitForStarted());
+        QElapsedTimer clock;
+        for (clock.start(); !plotter.last().is_down && clock.elapsed() < 30000;)
+            QThread::msleep(20);
+        ASSERT_TRUE(plotter.last().is_down);
+        ::kill(static_cast<pid_t>(cli.processId()), SIGINT);
+        ASSERT_TRUE(cli.waitForFinished(10000));
+        EXPECT_EQ(cli.exitCode(), 2);
+        EXPECT_THAT(cli.readAllStandardError().toStdString(), HasSubstr("Stopped, with the blade up. 0 of 2 lines"));
+        QThread::msleep(200); // that it may still need for what it has in hand
+        EXPECT_FALSE(plotter.last().is_down) << (answers ? "answering" : "deaf");
+        EXPECT_EQ(plotter.strokes().size(), 1u);
+    }
 }
 
 TEST_F(CutCli, RefusesWithTheReason) {
@@ -201,8 +241,8 @@ TEST_F(CutCli, SheetsAreWrittenInAMachinesWays) {
 
 TEST_F(CutCli, AMirroredSheetIsFoundAndCutLikeAnyOther) {
     const Ran plain = run({"sheet", at("p.fusuma"), "--hpgl", at("plain.plt"), "--report", "-"}),
-              ran = run({"sheet", at("p.fusuma"), "--mirror-sheet", "--hpgl", at("mirror.plt"), "--save", at("mirror.fusuma"),
-                         "--report", "-"});
+              ran = run({"sheet", at("p.fusuma"), "--mirror-sheet", "--hpgl", at("mirror.plt"), "--save",
+                         at("mirror.fusuma"), "--report", "-"});
     ASSERT_EQ(ran.code, 0) << ran.err;
     EXPECT_EQ(ran.report["marks_mm"], plain.report["marks_mm"]);
     EXPECT_EQ(ran.report["findings"][0]["rule"], "mirrored-sheet");

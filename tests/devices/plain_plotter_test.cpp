@@ -7,6 +7,8 @@
 
 #include <QCoreApplication>
 #include <QElapsedTimer>
+#include <QTcpServer>
+#include <QTcpSocket>
 #include <ctime>
 #include <gmock/gmock.h>
 
@@ -257,6 +259,107 @@ TEST(PlainPlotter, ItsHeadGoesWhereItIsSentAndNothingRunsOn) {
         EXPECT_FALSE(b.plotter.last().is_down);
         EXPECT_TRUE(b.plotter.strokes().empty());
     }
+}
+
+/// What begins a job may set where nought is: it is sent before places are pointed at, and never again for that sheet.
+TEST(PlainPlotter, WhatBeginsAJobIsSentOnceForEachLoading) {
+    QTcpServer machine_end;
+    ASSERT_TRUE(machine_end.listen(QHostAddress::LocalHost));
+    QByteArray received;
+    QTcpSocket* end = nullptr;
+    QObject::connect(&machine_end, &QTcpServer::newConnection, [&] {
+        end = machine_end.nextPendingConnection();
+        QObject::connect(end, &QTcpSocket::readyRead, [&, from = end] { received += from->readAll(); });
+    });
+    Machine machine = plain_machine(sheet);
+    machine.line = "tcp:127.0.0.1:" + std::to_string(machine_end.serverPort());
+    machine.before = "G92 X0 Y0";
+    machine.language = CutLanguage::gcode;
+    machine.time_factor = 0.05;
+    CutterLink link;
+    MachineHead head(link);
+    CutSender sender(link);
+    const auto shared = std::make_shared<const Machine>(machine);
+    const LoadedSheet loaded(shared, sheet);
+    head.take_over(machine, &loaded.loading());
+    head.go_to({100, 100});
+    ASSERT_TRUE(wait_for([&] { return received.contains("X100 Y100"); }, 5000));
+    EXPECT_EQ(received.count("G92"), 1);
+    EXPECT_LT(received.indexOf("G92"), received.indexOf("X100 Y100")) << "before the head moves";
+    head.let_go();
+    const std::vector<CutPath> ring{{contour_of(test::ellipse({50, 250}, 20, 20, 0, 40)), CutKind::kiss, CopyId{1}}};
+    const MachineJob job = loaded.by_edge().job(ring, {}, {});
+    sender.start(job);
+    ASSERT_TRUE(wait_for([&] { return received.contains("G1 X"); }, 5000));
+    sender.pause();
+    sender.go_on();
+    ASSERT_TRUE(wait_for([&] { return received.count("G1 Z") >= 2; }, 5000));
+    end->abort(); // the cable comes out, and is in again
+    ASSERT_TRUE(wait_for([&] { return sender.state() == CutSender::State::paused; }, 10000));
+    sender.go_on();
+    ASSERT_TRUE(wait_for([&] { return sender.state() == CutSender::State::done; }, 20000));
+    sender.start(job); // once more
+    ASSERT_TRUE(wait_for([&] { return sender.state() == CutSender::State::done; }, 20000));
+    EXPECT_EQ(received.count("G92"), 1);
+    EXPECT_GE(received.count("G21"), 4) << "what it may have forgotten is told again";
+    sender.start(LoadedSheet(shared, sheet).by_edge().job(ring, {}, {}));
+    ASSERT_TRUE(wait_for([&] { return received.count("G92") == 2; }, 5000)) << "another sheet begins anew";
+}
+
+/// A line that is open to one machine is not used for another, or for one whose profile names another place by now.
+TEST(PlainPlotter, AJobNeverReachesAnotherMachineOverALineThatIsOpen) {
+    Bench here({"--tcp", "--speed", "600"}), there({"--tcp", "--speed", "600"});
+    MachineHead head(here.link);
+    head.take_over(here.machine);
+    ASSERT_TRUE(wait_for([&] { return head.is_there(); }, 5000));
+    Machine other = there.machine;
+    other.answers = true;
+    here.sender.start(discs_on(other, 2));
+    ASSERT_TRUE(wait_for([&] { return here.is_done; }));
+    EXPECT_EQ(there.plotter.strokes().size(), 2u);
+    EXPECT_TRUE(here.plotter.strokes().empty());
+}
+
+TEST(PlainPlotter, APauseBeforeItIsConnectedHoldsAndItsEndLiftsTheBlade) {
+    Bench b({"--tcp", "--speed", "60"});
+    b.machine.answers = true;
+    const auto job = discs_on(b.machine, 3, 20, 60);
+    b.sender.start(job);
+    b.sender.pause();
+    EXPECT_EQ(b.sender.state(), CutSender::State::paused);
+    ASSERT_FALSE(wait_for([] { return false; }, 500));
+    EXPECT_TRUE(b.plotter.strokes().empty()) << "it waits, though the line is open by now";
+    {
+        CutSender ended(b.link); // as when the program is told to end
+        ended.start(job);
+        ASSERT_TRUE(wait_for([&] { return b.plotter.last().is_down; }));
+    }
+    ASSERT_TRUE(wait_for([&] { return !b.plotter.last().is_down; }, 2000));
+    ASSERT_FALSE(wait_for([] { return false; }, 300));
+    EXPECT_FALSE(b.plotter.last().is_down);
+}
+
+TEST(PlainPlotter, ItsHeadIsHeldToItsBedAndGreetsOnIt) {
+    Bench b({"--tcp", "--deaf", "--speed", "2000"});
+    b.machine.nought = BedCorner::bottom_right; // both axes count away from it
+    b.machine.x_runs = Heading::right;
+    b.machine.y_runs = Heading::down;
+    MachineHead head(b.link);
+    bool waved = false;
+    QObject::connect(&head, &MachineHead::waved, [&] { waved = true; });
+    head.take_over(b.machine);
+    head.say_hello();
+    ASSERT_TRUE(wait_for([&] { return waved && !head.is_moving(); }, 20000));
+    head.go_to({500, -5000});
+    ASSERT_TRUE(wait_for([&] { return !head.is_moving(); }, 60000));
+    Rect box;
+    for (const auto& moment : b.plotter.moments())
+        box.include((1 / 40.0) * moment.units);
+    EXPECT_LE(box.max.x, 0.03);
+    EXPECT_LE(box.max.y, 0.03);
+    EXPECT_GE(box.min.x, -210.03);
+    EXPECT_GE(box.min.y, -297.03);
+    EXPECT_NEAR(box.min.x, -20, 0.1) << "the square of the greeting";
 }
 
 TEST(PlainPlotter, SaysHelloOrWaves) {

@@ -3,6 +3,7 @@
 #include "core/document/copies.h"
 #include "core/geometry/measure.h"
 #include "core/plan/planner.h"
+#include "core/plan/test_prints.h"
 #include "core/plan/ticket.h"
 #include "core/preflight/preflight.h"
 #include "tests/support/samples.h"
@@ -82,6 +83,14 @@ TEST(MirroredSheet, TicketsHoldThePaperAndTellWhenThatChanges) {
     EXPECT_THAT(changes_since(ticket, other), testing::ElementsAre("The sheet is no longer mirrored."));
     const JobPlan coded = with_code(*paper, *ticket.document, ticket.code);
     ASSERT_EQ(coded.pages[0].prints.size(), paper->pages[0].prints.size() + 1) << "with the code, readable";
+}
+
+TEST(MirroredSheet, PagesThatSetPrinterAndMachineRightAreThoseOfThePaper) {
+    const SheetSettings sheet = mirrored_document().sheet, plain = unmirrored(sheet);
+    const JobPlan test = machine_test(sheet), same = machine_test(plain);
+    EXPECT_EQ(test.pages[0].marks, same.pages[0].marks);
+    EXPECT_EQ(test.pages[0].cuts, same.pages[0].cuts);
+    EXPECT_EQ(wanted_measures(sheet).left, wanted_measures(plain).left);
 }
 
 TEST(MirroredSheet, PreflightSaysSoAndTakesItBack) {

@@ -29,7 +29,7 @@ Machine unusual() {
     m.gcode = {BladeLift::words, 3, -0.5, 4, "M5", "M3 S700", 0.3, false};
     m.before = "G92 X0 Y0\nM9";
     m.after = "M9";
-    m.park = Point{3, 400};
+    m.park = Point{400, 3};
     m.light = {12.5, -3};
     m.shift = {0.35, -0.1};
     m.time_factor = 1.4;
@@ -76,6 +76,7 @@ TEST(MachineFile, NamesWhatIsWrong) {
                  {R"({"x_runs": "right", "y_runs": "left"})", "right angles"},
                  {R"({"flow": 1})", "flow must be one of"},
                  {R"({"park": [0, "x"]})", "park is not what it should be"},
+                 {R"({"park": [0, 2000]})", "park lies off the bed"},
                  {R"({"time_factor": -1})", "time_factor must be from"}};
     for (const auto& c : cases) {
         const auto read = read_machine(c.text);
