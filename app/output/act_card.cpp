@@ -51,30 +51,4 @@ void ActCard::add_line(const std::vector<QWidget*>& widgets) {
     rows->addLayout(line);
 }
 
-QWidget* ActCard::arrow_pad(const char* name, const QString& tip, const std::function<void(Point)>& go) {
-    auto* pad = new QWidget;
-    pad->setObjectName(QLatin1String(name) + QStringLiteral("Pad"));
-    auto* line = new QHBoxLayout(pad);
-    line->setContentsMargins(0, 0, 0, 0);
-    line->setSpacing(6);
-    const struct {
-        const char* arrow;
-        const char* side;
-        QString words;
-        Point way;
-    } arrows[] = {{"←", "Left", tr("to the left"), {-1, 0}},
-                  {"→", "Right", tr("to the right"), {1, 0}},
-                  {"↑", "Up", tr("away from you"), {0, -1}},
-                  {"↓", "Down", tr("towards you"), {0, 1}}};
-    for (const auto& one : arrows) {
-        auto* b = button(QString::fromUtf8(one.arrow), "", QLatin1String(name) + QLatin1String(one.side),
-                         tr("%1 %2").arg(tip, one.words));
-        b->setAccessibleName(tr("%1 %2").arg(tip, one.words));
-        b->setAutoRepeat(true);
-        connect(b, &QPushButton::clicked, pad, [go, way = one.way] { go(way); });
-        line->addWidget(b, 1);
-    }
-    return pad;
-}
-
 } // namespace fusuma::app

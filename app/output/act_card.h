@@ -26,9 +26,6 @@ class ActCard : public QWidget {
     void set_state(const QString& words, bool is_next);
     QLabel* add_words(const char* role, const char* name = nullptr);
     void add_line(const std::vector<QWidget*>& widgets);
-    /// Four arrows; held ones repeat.
-    /// @param go  called with a way of length 1, right and down positive
-    static QWidget* arrow_pad(const char* name, const QString& tip, const std::function<void(Point)>& go);
 
   private:
     QLabel *badge, *state;

@@ -1,6 +1,6 @@
-#include "app/output/act_card.h"
-
 #include "app/model/profiles.h"
+#include "app/output/act_card.h"
+#include "app/output/arrow_pad.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -41,8 +41,10 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
                    tr("Sends the lines to the cutter one by one."));
     pause = button(tr("Pause"), "", QStringLiteral("pauseCutting"), tr("Lift the blade at once and wait."));
     stop = button(tr("Stop"), "", QStringLiteral("stopCutting"), tr("Lift the blade at once and end this run."));
-    round = button(tr("Go round it"), "", QStringLiteral("goRound"),
-                   tr("Moves the machine's lifted head round all that is to be cut: does it lie where you think?"));
+    round =
+        button(tr("Go round it"), "", QStringLiteral("goRound"),
+               tr("Moves the machine's lifted head round all that is to be cut, or round the sticker that you clicked "
+                  "in the picture: does it lie where you think?"));
     next = button(tr("Next sheet"), "primary", QStringLiteral("nextSheet"),
                   tr("The next print of this ticket is in: find it and cut the same again (F9)."));
     next->setShortcut(Qt::Key_F9);
@@ -157,6 +159,7 @@ void CutAct::refresh() {
                    : is_practice       ? tr("Start the practice cut")
                                        : tr("Start cutting"));
     round->setVisible(!is_practice && !run.is_cutting());
+    round->setText(run.cutting.copy_in_view() ? tr("Go round this sticker") : tr("Go round it"));
     round->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0 &&
                       run.cutting.out_of_reach().isEmpty());
     next->setVisible(stage == Stage::cut);

@@ -97,6 +97,7 @@ void Cutting::plan() {
         },
         [this](Planned result) {
             planned = std::move(result);
+            chosen_copy.reset();
             machine.practice.load();
             stage.enter(Stage::found);
             if (std::exchange(starts_when_found, false))
@@ -183,13 +184,20 @@ void Cutting::cut_next_sheet() {
     starts_when_found = stage.now() == Stage::loading || stage.now() == Stage::pointing;
 }
 
-void Cutting::go_round(std::optional<CopyId> copy) {
+void Cutting::choose_copy(std::optional<CopyId> copy) {
+    if (stage.now() != Stage::found)
+        return;
+    chosen_copy = copy;
+    emit stage.changed();
+}
+
+void Cutting::go_round() {
     if (machine.is_practice() || !planned.job || !planned.out_of_reach.isEmpty() ||
         (stage.now() != Stage::found && stage.now() != Stage::cut))
         return;
     Rect box;
     for (const CutRun& run : planned.job->cut().runs)
-        if (!copy || run.copy == *copy)
+        if (!chosen_copy || run.copy == *chosen_copy)
             box.include(bounds(Polygons{run.tip}));
     const Transform numbers = bed_of(planned.job->machine()).inverted();
     std::vector<Point> way;

@@ -34,8 +34,11 @@ class Cutting : public QObject {
     void stop();
     /// Loads the next sheet, finds the print and cuts the same again, as far as that goes by itself.
     void cut_next_sheet();
-    /// Moves the machine's lifted head round all that is to be cut, or round one copy.
-    void go_round(std::optional<CopyId> copy = {});
+    /// Moves the machine's lifted head round all that is to be cut, or round the copy that was chosen for it.
+    void go_round();
+    /// One that a person looks at before it is cut; none for the whole page.
+    void choose_copy(std::optional<CopyId> copy);
+    [[nodiscard]] std::optional<CopyId> copy_in_view() const { return chosen_copy; }
 
   private:
     struct Planned {
@@ -57,6 +60,7 @@ class Cutting : public QObject {
     Planned planned;
     Material planned_for;
     std::optional<std::size_t> chosen_line; ///< while it is paused
+    std::optional<CopyId> chosen_copy;      ///< before it is cut
     bool starts_when_found = false;
 
     void plan();

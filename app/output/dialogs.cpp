@@ -1,21 +1,15 @@
 #include "app/output/dialogs.h"
 
-#include "app/common/save_place.h"
 #include "app/model/profiles.h"
 #include "app/output/form.h"
-#include "app/output/print_sheet.h"
+#include "app/output/save_made.h"
 #include "core/plan/cut_page.h"
-#include "core/plan/test_prints.h"
 #include "formats/cut_files/hpgl.h"
 #include "formats/cut_files/machine_code.h"
-#include "formats/pdf/pdf_write.h"
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QFileInfo>
-#include <QHBoxLayout>
 #include <QLineEdit>
-#include <QPrinter>
 #include <QRandomGenerator>
 #include <algorithm>
 #include <array>
@@ -44,38 +38,6 @@ QComboBox* mark_choice(const std::vector<Mark>& marks, const std::vector<std::si
 std::vector<std::size_t> chosen_mark(const QComboBox* box) {
     return box->currentIndex() > 0 ? std::vector{static_cast<std::size_t>(box->currentIndex() - 1)}
                                    : std::vector<std::size_t>{};
-}
-
-void save_made(Model& model, QWidget* over, const QString& suggestion, const QString& suffix,
-               const std::function<std::string()>& make) {
-    const auto path = ask_where_to_save(over, text("Save as"), suggestion,
-                                        suffix == QLatin1String(".pdf") ? text("PDF") : text("HP-GL"), suffix);
-    if (path)
-        model.file_work.write({{*path, [make] { return QByteArray::fromStdString(make()); }}},
-                              text("Saved %1.").arg(QFileInfo(*path).fileName()));
-}
-
-/// Two buttons that print a test page or save it.
-QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>& plan, const QString& file) {
-    auto* line = new QWidget;
-    auto* layout = new QHBoxLayout(line);
-    layout->setContentsMargins(0, 0, 0, 0);
-    auto* print = button(text("Print it…"), "", QStringLiteral("printTestPage"), text("On a printer of this computer"));
-    auto* save = button(text("Save it as PDF…"), "", QStringLiteral("saveTestPage"),
-                        text("To print it elsewhere, at actual size"));
-    layout->addWidget(print);
-    layout->addWidget(save);
-    QObject::connect(print, &QPushButton::clicked, &form, [&model, &form, plan] {
-        const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
-        const auto page = std::make_shared<const JobPlan>(plan());
-        if (ask_for_printer(*printer, page->paper, 1, &form))
-            print_sheets(model, printer, page);
-    });
-    QObject::connect(save, &QPushButton::clicked, &form, [&model, &form, plan, file] {
-        save_made(model, &form, file, QStringLiteral(".pdf"),
-                  [page = plan()] { return print_pdf(page, {.with_cut_lines = false}); });
-    });
-    return line;
 }
 
 } // namespace
@@ -201,7 +163,7 @@ void ask_for_material(Model& model, QWidget* parent) {
             const Point middle{40, 40}, half{side / 2, side / 2};
             return CutPath{contour_of(corners_of({middle - half, middle + half})), kind, CopyId::none};
         };
-        save_made(model, &form, text("test square"), QStringLiteral(".plt"),
+        save_made(model, &form, text("test square"), MadeFile::hpgl,
                   [now = read(), paper, paths = std::vector{at(20, CutKind::kiss), at(30, CutKind::through)}] {
                       Machine machine = plain_machine(paper);
                       machine.hpgl.sets_speed = machine.hpgl.sets_force = true;
@@ -219,105 +181,6 @@ void ask_for_material(Model& model, QWidget* parent) {
         d.material = chosen;
         return d;
     });
-}
-
-void set_printer_right(Model& model, QWidget* parent) {
-    const SheetSettings sheet = model.document().sheet;
-    const PrintMeasures wanted = wanted_measures(sheet);
-    Form form(text("Set the printer right"), "printerRightDialog", model.document().unit, parent);
-    form.add_words(text("1. Print this page on the paper you use, at actual size."));
-    form.add_wide(ways_to_print(
-        model, form, [sheet] { return measuring_page(sheet); }, text("measuring page")));
-    form.add_words(text("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on "
-                        "the page: when yours agree, "
-                        "nothing needs setting."));
-    auto* left = form.add_length(text("A: from the left edge"), "measureLeft", 0, 500, wanted.left);
-    auto* top = form.add_length(text("B: from the top edge"), "measureTop", 0, 500, wanted.top);
-    auto* across = form.add_length(text("C: between the ticks"), "measureAcross", 1, 2000, wanted.across);
-    auto* effect = label({}, "strong");
-    effect->setObjectName(QStringLiteral("measureEffect"));
-    effect->setWordWrap(true);
-    form.add_wide(effect);
-    const auto result = [=] { return corrected(sheet, {left->value(), top->value(), across->value()}); };
-    const auto show = [=] {
-        const auto printer = result();
-        effect->setText(printer ? text("Prints will be moved %1 mm right and %2 mm down, and be stretched to %3 %.")
-                                      .arg(printer->shift.x, 0, 'f', 2)
-                                      .arg(printer->shift.y, 0, 'f', 2)
-                                      .arg(100 * printer->stretch_x, 0, 'f', 2)
-                                : text("That is more than 20 mm or 20 % off: was the page printed at actual size?"));
-    };
-    for (auto* field : {left, top, across})
-        QObject::connect(field, &NumberField::edited, &form, show);
-    show();
-    if (!form.run(text("Use it")))
-        return;
-    if (const auto printer = result())
-        model.project.edit(text("Set the printer right"), [printer](Document d) {
-            d.sheet.printer = *printer;
-            return d;
-        });
-}
-
-void set_machine_right(Model& model, QWidget* parent) {
-    const Document& document = model.document();
-    const SheetSettings sheet = document.sheet;
-    const auto places = machine_test_places(sheet);
-    Form form(text("Set the machine right"), "machineRightDialog", document.unit, parent);
-    if (places.empty()) {
-        form.add_words(text("The cut zone is too small for a test sheet."));
-        form.run(text("Close"));
-        return;
-    }
-    form.add_words(text("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
-    form.add_wide(ways_to_print(
-        model, form, [sheet] { return machine_test(sheet); }, text("machine test")));
-    auto* cut = button(text("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"), text("For your cutter"));
-    form.add_wide(cut);
-    QObject::connect(cut, &QPushButton::clicked, &form, [&] {
-        save_made(model, &form, text("machine test"), QStringLiteral(".plt"), [sheet, material = document.material] {
-            const JobPlan plan = machine_test(sheet);
-            return machine_code(plain_job(plan.pages.front().cuts, plan.paper, sheet.cutter, material));
-        });
-    });
-    form.add_words(text("2. How far was each square cut beside its print? Right and down count positive."));
-    std::vector<std::pair<NumberField*, NumberField*>> fields;
-    for (std::size_t i = 0; i < places.size(); ++i) {
-        const QString number = QString::number(i + 1);
-        fields.emplace_back(form.add_length(text("Square %1, right").arg(number),
-                                            ("offRight" + std::to_string(i + 1)).c_str(), -20, 20, 0),
-                            form.add_length(text("Square %1, down").arg(number),
-                                            ("offDown" + std::to_string(i + 1)).c_str(), -20, 20, 0));
-    }
-    auto* effect = label({}, "strong");
-    effect->setObjectName(QStringLiteral("machineEffect"));
-    effect->setWordWrap(true);
-    form.add_wide(effect);
-    const auto result = [&] {
-        std::vector<Point> off;
-        for (const auto& [right, down] : fields)
-            off.push_back({right->value(), down->value()});
-        return corrected(sheet, off);
-    };
-    const auto show = [&] {
-        const CutterProfile cutter = result();
-        effect->setText(text("Cuts will be moved %1 mm right and %2 mm down, turned %3° and stretched to %4 × %5 %.")
-                            .arg(cutter.shift.x, 0, 'f', 2)
-                            .arg(cutter.shift.y, 0, 'f', 2)
-                            .arg(cutter.turn / degree, 0, 'f', 3)
-                            .arg(100 * cutter.stretch_x, 0, 'f', 2)
-                            .arg(100 * cutter.stretch_y, 0, 'f', 2));
-    };
-    for (const auto& [right, down] : fields) {
-        QObject::connect(right, &NumberField::edited, &form, show);
-        QObject::connect(down, &NumberField::edited, &form, show);
-    }
-    show();
-    if (form.run(text("Use it")))
-        model.project.edit(text("Set the machine right"), [cutter = result()](Document d) {
-            d.sheet.cutter = cutter;
-            return d;
-        });
 }
 
 void ask_for_inks(Model& model, QWidget* parent) {

@@ -1,23 +1,13 @@
-#include "app/output/act_card.h"
-
 #include "app/common/enum_words.h"
-#include <QApplication>
+#include "app/output/act_card.h"
+#include "app/output/arrow_pad.h"
+
 #include <QVBoxLayout>
 #include <numbers>
 
 namespace fusuma::app {
 
 using Stage = RunStage::Stage;
-
-namespace {
-
-/// mm, by the keys that are held.
-double head_step() {
-    const auto held = QApplication::keyboardModifiers();
-    return held & Qt::ShiftModifier ? 5 : held & Qt::AltModifier ? 0.05 : 0.5;
-}
-
-} // namespace
 
 LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     : ActCard(project, output_run, 2, tr("Load and find"), "load"), view(pointing_view) {

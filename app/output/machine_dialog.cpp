@@ -4,6 +4,7 @@
 #include "app/common/save_place.h"
 #include "app/model/in_background.h"
 #include "app/output/form.h"
+#include "app/output/light_dialog.h"
 #include "devices/cutter/machine_head.h"
 #include "devices/cutter/plugged_in.h"
 #include "formats/basics/file.h"
@@ -15,6 +16,7 @@
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPlainTextEdit>
+#include <functional>
 
 namespace fusuma::app {
 
@@ -167,6 +169,10 @@ class MachineFields {
         form.add_heading(say("Light or laser beside the blade"));
         light_x = form.add_length(say("From the blade along X"), "machineLightX", -200, 200, 0);
         light_y = form.add_length(say("From the blade along Y"), "machineLightY", -200, 200, 0);
+        auto* find = button(say("Cut a cross and point at it…"), "link", QStringLiteral("findLight"),
+                            say("The machine cuts a small cross; you drive its light there."));
+        form.add_wide(find);
+        QObject::connect(find, &QPushButton::clicked, &form, [this] { find_light(); });
         QObject::connect(language, &QComboBox::currentIndexChanged, &form, [this] { refresh(); });
         QObject::connect(lift, &QComboBox::currentIndexChanged, &form, [this] { refresh(); });
         show(now);
@@ -203,10 +209,16 @@ class MachineFields {
         for (const char c : {'\x1b', '\x18', '\x03'})
             shown.replace(QLatin1Char(c), QStringLiteral("\\x%1").arg(static_cast<int>(c), 2, 16, QLatin1Char('0')));
         abort->setText(shown);
-        light_x->set_value(m.light.x);
-        light_y->set_value(m.light.y);
+        set_light(m.light);
         refresh();
     }
+
+    void set_light(Point light) {
+        light_x->set_value(light.x);
+        light_y->set_value(light.y);
+    }
+
+    std::function<void()> find_light; ///< when a person asks for it
 
     /// As its file would be read: with whatever is wrong named.
     [[nodiscard]] Result<Machine> machine() const {
@@ -326,6 +338,14 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
     const auto tell = [heard](const QString& what, const char* role) {
         heard->setText(what);
         restyle(heard, "role", role);
+    };
+    fields.find_light = [&] {
+        const auto machine = fields.machine();
+        if (!machine)
+            return tell(QString::fromStdString(machine.problem().text()), "attention");
+        link.close();
+        if (const auto light = ask_where_light_is(*machine, &form))
+            fields.set_light(*light);
     };
     QObject::connect(hello, &QPushButton::clicked, &form, [&] {
         const auto machine = fields.machine();

@@ -43,7 +43,7 @@ PrintFinder::PrintFinder(Model& project, RunStage& run_stage, LatestOnly& backgr
 }
 
 void PrintFinder::unload() {
-    machine.head.let_go();
+    machine.release(); // for whoever else wants its line
     loaded.reset();
     found.reset();
     shown = {};

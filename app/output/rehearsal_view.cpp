@@ -175,13 +175,19 @@ void RehearsalView::paint(QPainter& painter) {
     paint_slip(painter);
     if (run.stage() == Stage::pointing)
         paint_pointer(painter);
-    if (is_waiting() && run.cutting.next_line() < run.cutting.job().runs.size()) {
-        const CutRun& next = run.cutting.job().runs[run.cutting.next_line()];
-        painter.setBrush(Qt::NoBrush);
-        for (const QPen& pen : {QPen(theme().casing, 5), QPen(theme().accent, 2.5)}) {
-            painter.setPen(pen);
-            painter.drawPath(path_of(next.tip, to_view()));
-        }
+    if (is_waiting() && run.cutting.next_line() < run.cutting.job().runs.size())
+        paint_chosen(painter, run.cutting.job().runs[run.cutting.next_line()]);
+    if (const auto copy = run.cutting.copy_in_view(); copy && run.stage() == Stage::found)
+        for (const CutRun& its : run.cutting.job().runs)
+            if (its.copy == *copy)
+                paint_chosen(painter, its);
+}
+
+void RehearsalView::paint_chosen(QPainter& painter, const CutRun& line) const {
+    painter.setBrush(Qt::NoBrush);
+    for (const QPen& pen : {QPen(theme().casing, 5), QPen(theme().accent, 2.5)}) {
+        painter.setPen(pen);
+        painter.drawPath(path_of(line.tip, to_view()));
     }
 }
 
@@ -354,11 +360,11 @@ void RehearsalView::paint_pointer(QPainter& painter) const {
 void RehearsalView::press(QMouseEvent* event) {
     if (run.stage() == Stage::pointing)
         run.finder.move_pointer(to_mm(event->position()));
-    else if (is_waiting())
-        choose_line_at(to_mm(event->position()));
+    else if (is_waiting() || (run.stage() == Stage::found && !run.machine.is_practice()))
+        choose_at(to_mm(event->position()));
 }
 
-void RehearsalView::choose_line_at(Point place) {
+void RehearsalView::choose_at(Point place) {
     constexpr double near_px = 12;
     const auto& runs = run.cutting.job().runs;
     double nearest = near_px / px_per_mm();
@@ -371,7 +377,10 @@ void RehearsalView::choose_line_at(Point place) {
             line = i;
         }
     }
-    if (line)
+    if (run.stage() == Stage::found)
+        run.cutting.choose_copy(line && runs[*line].copy != CopyId::none ? std::optional(runs[*line].copy)
+                                                                         : std::nullopt);
+    else if (line)
         run.cutting.choose_line(*line);
 }
 

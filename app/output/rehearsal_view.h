@@ -55,10 +55,11 @@ class RehearsalView : public ZoomView {
     [[nodiscard]] bool is_waiting() const {
         return run.stage() == RunStage::Stage::paused || run.stage() == RunStage::Stage::dropped;
     }
-    void choose_line_at(Point place);
+    void choose_at(Point place);
     [[nodiscard]] bool is_live() const { return run.is_cutting() || run.stage() == RunStage::Stage::cut; }
     [[nodiscard]] std::size_t shown_runs() const;
     void paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole);
+    void paint_chosen(QPainter& painter, const CutRun& line) const;
     void paint_trace(QPainter& painter, const CutTrace& trace) const;
     void paint_marks(QPainter& painter) const;
     void paint_way(QPainter& painter, std::size_t runs) const;

@@ -91,8 +91,8 @@ Result<Document> repaired(const Document& document, const Finding& finding) {
         const Placement* copy = document.copy(id);
         return copy && copy->locked;
     });
-    return Problem{finding.message + (is_locked ? " — it is locked; unlock it first." : " — no free place is large enough."),
-                   ""};
+    return Problem{
+        finding.message + (is_locked ? " — it is locked; unlock it first." : " — no free place is large enough."), ""};
 }
 
 std::shared_ptr<const Beside> beside(const PreflightInput& input, std::size_t a, std::size_t b) {
@@ -148,7 +148,7 @@ Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& 
 std::vector<Finding> preflight(const Document& document, Planner& planner) {
     static constexpr std::array<Rule, 21> rules{
         no_zone,   other_paper,     scaled_print,  clipped_marks,  outside_zone,   keep_clear, doubled_line,
-        too_close, outside_margins, no_cut,        crossing_lines, small_contour,  open_cut,   short_bleed,
+        too_close, outside_margins, uncut_art,     crossing_lines, small_contour,  open_cut,   short_bleed,
         near_cut,  many_nodes,      lost_handwork, label_text,     low_resolution, empty_page, mirrored_sheet};
 
     const auto plan = planner.plan(document);

@@ -32,7 +32,7 @@ void crossing_lines(const PreflightInput& input, Findings& findings); ///< cut l
 void small_contour(const PreflightInput& input, Findings& findings);  ///< smaller or narrower than a blade can turn
 void open_cut(const PreflightInput& input, Findings& findings);       ///< a cut line that does not close
 void many_nodes(const PreflightInput& input, Findings& findings);     ///< more nodes on a line than it can need
-void no_cut(const PreflightInput& input, Findings& findings);         ///< printed but not cut, or cut but not printed
+void uncut_art(const PreflightInput& input, Findings& findings);      ///< printed but not cut, or cut but not printed
 void near_cut(const PreflightInput& input, Findings& findings);       ///< detail that a slip would cut into
 void low_resolution(const PreflightInput& input, Findings& findings); ///< larger than the pixels carry
 void label_text(const PreflightInput& input, Findings& findings);     ///< words that do not fit or cannot be set
@@ -61,8 +61,8 @@ struct Beside {
 /// Do their cut lines lie on each other for more than a crossing?
 [[nodiscard]] bool is_doubled(const Beside& pair);
 
-/// Calls `visit(a, b)`, places in the plan's copies, for every pair of copies on one page whose cut lines' boxes come within `reach(a, b)` mm; at
-/// most `most_reach`.
+/// Calls `visit(a, b)`, places in the plan's copies, for every pair of copies on one page whose cut lines' boxes come
+/// within `reach(a, b)` mm; at most `most_reach`.
 template <typename Reach, typename Visit>
 void for_neighbours(const PreflightInput& input, double most_reach, Reach&& reach, Visit&& visit) {
     for (std::size_t page = 0; page < input.cut_boxes.size(); ++page) {

@@ -10,9 +10,10 @@ namespace fusuma {
 
 namespace {
 
-constexpr double hand_speed = 150; // mm/s at which a head is expected to move, when it does not tell
-constexpr int step_ms = 15;        // least for a move
-constexpr int patience_ms = 4000;  // until a machine that answers is expected to have
+constexpr double hand_speed = 150;   // mm/s at which a head is expected to move, when it does not tell
+constexpr double slowest_speed = 10; // mm/s that one that answers is waited for
+constexpr int step_ms = 15;          // least for a move
+constexpr int patience_ms = 4000;    // besides, until it is expected to have answered
 constexpr int hello_ms = 1500;
 constexpr double wave = 20; // mm
 
@@ -78,6 +79,21 @@ void MachineHead::halt() {
     way_on.clear();
 }
 
+void MachineHead::cut_cross(const Material& material) {
+    if (!is_there() || is_moving())
+        return;
+    constexpr double arm = 2; // mm
+    const Point middle = bed_of(machine).apply(at);
+    CutJob cross;
+    for (const Point way : {Point{arm, 0}, Point{0, arm}}) {
+        const std::vector<Point> line{middle - way, middle + way};
+        cross.runs.push_back({.tip = line, .axis = line});
+    }
+    const auto pieces = code_pieces(cross, material, machine);
+    link.write(QByteArray::fromStdString(pieces[1] + pieces[2] + lift_code(machine)));
+    go_to(at);
+}
+
 void MachineHead::go_on() {
     if (!is_there() || is_busy || is_greeted)
         return;
@@ -96,7 +112,8 @@ void MachineHead::go_on() {
     if (machine.answers && machine.language == CutLanguage::hpgl)
         text += "OA;\n";
     link.write(text);
-    arrival.start(machine.answers ? patience_ms : step_ms + static_cast<int>(1000 * far / hand_speed));
+    const double speed = machine.answers ? slowest_speed : hand_speed;
+    arrival.start((machine.answers ? patience_ms : step_ms) + static_cast<int>(1000 * far / speed));
 }
 
 void MachineHead::arrive() {

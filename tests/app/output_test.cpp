@@ -1,9 +1,9 @@
 // Output in the real window: print, load crooked, find, cut; refusals and ways on; tickets; settings; files.
 
+#include "app/model/profiles.h"
 #include "app/output/output_run.h"
 #include "app/output/print_sheet.h"
 #include "app/output/rehearsal_view.h"
-#include "app/model/profiles.h"
 #include "devices/practice/practice_printer.h"
 #include "formats/basics/file.h"
 #include "formats/pdf/pdf_write.h"
@@ -12,10 +12,10 @@
 #include "tests/app/window.h"
 #include "tests/support/plotter.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>
 #include <QFile>
-#include <QCheckBox>
 #include <QMenu>
 #include <QPrinter>
 #include <QProcess>
@@ -40,8 +40,7 @@ class Output : public Window {
     void open_puffins() {
         Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(test::demo_art("puffin.png"))}));
         for (int i = 0; i < 4; ++i)
-            d.put(
-                {.sticker = 1, .centre = {60.0 + 80 * (i % 2), 90.0 + 100 * (i / 2)}, .turn = 0.3 * i, .scale = 0.9});
+            d.put({.sticker = 1, .centre = {60.0 + 80 * (i % 2), 90.0 + 100 * (i / 2)}, .turn = 0.3 * i, .scale = 0.9});
         model.project.adopt(d, "Tide Fair");
         window.go_to(Place::output);
         settle();
@@ -151,8 +150,9 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     const QString saved = folder.filePath("demo.fusuma"), told = folder.filePath("r.json");
     ASSERT_TRUE(save(saved));
     QProcess cli;
-    cli.start(QStringLiteral(FUSUMA_CLI), {"rehearse", saved, "--ticket", QString::fromStdString(run->printed.ticket()->code),
-                                           "--shift", "2.4,0", "--turn", "-1.7", "--report", told});
+    cli.start(QStringLiteral(FUSUMA_CLI),
+              {"rehearse", saved, "--ticket", QString::fromStdString(run->printed.ticket()->code), "--shift", "2.4,0",
+               "--turn", "-1.7", "--report", told});
     ASSERT_TRUE(cli.waitForFinished(120000));
     EXPECT_EQ(cli.exitCode(), 0) << cli.readAllStandardError().toStdString();
     const auto report = nlohmann::json::parse(read_file(told, 1 << 20)->toStdString());
@@ -260,7 +260,8 @@ TEST_F(Output, PausesStopsAndGoesOnAfterTheLineDropped) {
     EXPECT_GE(run->cutting.cut_so_far().size(), 4u);
     // Over the practice cutter's serial port, slowly: pause and stop.
     choose_machine(1);
-    EXPECT_EQ(run->stage(), RunStage::Stage::printed) << "what was found in another machine counts for nothing in this one";
+    EXPECT_EQ(run->stage(), RunStage::Stage::printed)
+        << "what was found in another machine counts for nothing in this one";
     EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled());
     click("loadSheet");
     reach(RunStage::Stage::found);
@@ -290,7 +291,8 @@ TEST_F(Output, AMakersOwnMachineIsAddedFoundByHandGoneRoundAndCut) {
             type_in(d, "machineWidth", "400");
             type_in(d, "machineDepth", "500");
             for (const auto& [field, choice] : {std::pair{"machineNought", 3}, {"machineX", 3}, {"machineY", 1}})
-                d.findChild<QComboBox*>(QLatin1String(field))->setCurrentIndex(choice); // far right, towards me, to the left
+                d.findChild<QComboBox*>(QLatin1String(field))
+                    ->setCurrentIndex(choice); // far right, towards me, to the left
             type_in(d, "machineAbort", "\\x1b.K");
             auto* hello = d.findChild<QPushButton*>("sayHello");
             QTest::mouseClick(hello, Qt::LeftButton);
@@ -308,7 +310,8 @@ TEST_F(Output, AMakersOwnMachineIsAddedFoundByHandGoneRoundAndCut) {
 
     click("practicePrint");
     reach(RunStage::Stage::printed);
-    EXPECT_FALSE(window.findChild<QPushButton*>("practiceFaults")->isVisible()) << "a real machine has faults of its own";
+    EXPECT_FALSE(window.findChild<QPushButton*>("practiceFaults")->isVisible())
+        << "a real machine has faults of its own";
     click("loadSheet");
     reach(RunStage::Stage::pointing);
     EXPECT_EQ(find<QLabel>("loadMachine")->text(), "In “Old Faithful”.");
@@ -320,7 +323,8 @@ TEST_F(Output, AMakersOwnMachineIsAddedFoundByHandGoneRoundAndCut) {
     while (run->stage() == RunStage::Stage::pointing) {
         const Point goal = lies.apply(marks[run->finder.wanted_mark()].centre);
         const std::size_t mark = run->finder.wanted_mark();
-        for (const auto& [step, held] : {std::pair{5.0, Qt::ShiftModifier}, {0.5, Qt::NoModifier}, {0.05, Qt::AltModifier}})
+        for (const auto& [step, held] :
+             {std::pair{5.0, Qt::ShiftModifier}, {0.5, Qt::NoModifier}, {0.05, Qt::AltModifier}})
             for (int i = 0; i < 400; ++i) {
                 const Point off = goal - run->finder.pointer();
                 if (std::max(std::abs(off.x), std::abs(off.y)) <= step / 2)
@@ -352,6 +356,28 @@ TEST_F(Output, AMakersOwnMachineIsAddedFoundByHandGoneRoundAndCut) {
             cuts.include(to_machine.apply(p));
     EXPECT_TRUE(round.grown(0.5).contains(cuts.min) && round.grown(0.5).contains(cuts.max));
 
+    // Round the sticker that is clicked, and no other.
+    const CutRun& first = run->cutting.job().runs.front();
+    const auto on_view = [&](Point place) { return view->to_view().map(QPointF(place.x, place.y)).toPoint(); };
+    QTest::mouseClick(view, Qt::LeftButton, {}, on_view(first.tip[first.tip.size() / 2]));
+    EXPECT_EQ(run->cutting.copy_in_view(), first.copy);
+    EXPECT_EQ(find<QPushButton>("goRound")->text(), "Go round this sticker");
+    const std::size_t begun = plotter.moments().size();
+    click("goRound");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !run->machine.head.is_moving(); }, 30000));
+    Rect went, its;
+    const auto after = plotter.moments();
+    for (std::size_t i = begun + 1; i < after.size(); ++i)
+        if (went.include((1 / 40.0) * after[i].units); after[i].is_down)
+            ADD_FAILURE() << "the blade was down";
+    for (const CutRun& line : run->cutting.job().runs)
+        if (line.copy == first.copy)
+            its.include(bounds(Polygons{line.tip}));
+    EXPECT_LT(went.width(), round.width());
+    EXPECT_NEAR(std::min(its.width(), its.height()), std::min(went.width(), went.height()), 60);
+    QTest::mouseClick(view, Qt::LeftButton, {}, on_view({2, 2}));
+    EXPECT_FALSE(run->cutting.copy_in_view()) << "a click beside them means the page again";
+
     // Cut it; the cable comes out on the way.
     click("startCutting");
     ASSERT_TRUE(QTest::qWaitFor([&] { return run->cutting.runs_done() >= 1; }, 60000));
@@ -378,6 +404,153 @@ TEST_F(Output, AMakersOwnMachineIsAddedFoundByHandGoneRoundAndCut) {
     run->machine.forget();
     EXPECT_EQ(find<QComboBox>("machine")->currentIndex(), 0);
     EXPECT_EQ(run->stage(), RunStage::Stage::printed) << "the sheet lies in no machine any more";
+}
+
+TEST_F(Output, AHeldKeyStopsTheHeadWhenItIsLetGo) {
+    const test::PlainPlotter plotter({"--tcp", "--speed", "50"}); // slower than a key repeats
+    Machine machine;
+    machine.name = "Slow";
+    machine.line = plotter.line();
+    machine.answers = true;
+    machine.light = {12, 7};
+    run->machine.keep(machine, false);
+    print();
+    click("loadSheet");
+    reach(RunStage::Stage::pointing);
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return !run->machine.head.is_moving() && run->machine.head.place() != Point{}; }, 60000));
+    const Point mark = run->printed.ticket()->pages[0].marks[0].centre;
+    const Point light =
+        bed_of(machine).inverted().apply(paper_on_bed(machine, run->printed.ticket()->paper).apply(mark));
+    EXPECT_LT(distance((1 / 40.0) * plotter.last().units, light - machine.light), 0.1) << "the light is over the mark";
+    auto* view = find<RehearsalView>("rehearsalView");
+    view->setFocus();
+    for (int i = 0; i < 30; ++i) { // one second
+        QKeyEvent held(QEvent::KeyPress, Qt::Key_Right, Qt::ShiftModifier, {}, i > 0);
+        QApplication::sendEvent(view, &held);
+        QTest::qWait(33);
+    }
+    const Point let_go = plotter.last().units;
+    QTest::qWait(800);
+    const Point stood = plotter.last().units;
+    EXPECT_GT(let_go.x / 40, light.x - machine.light.x + 15) << "it went along";
+    EXPECT_LT(distance(let_go, stood) / 40, 5.1) << "one step at most was still to come";
+    EXPECT_LT(distance((1 / 40.0) * stood + machine.light - light, run->finder.pointer() - mark), 0.1)
+        << "the pointer shows where it is";
+    // The sheet is put down while the head is out: its line is free, and nothing is pointed at any more.
+    model.project.remove_ticket(run->printed.ticket()->code);
+    settle();
+    EXPECT_EQ(run->stage(), RunStage::Stage::nothing);
+    EXPECT_FALSE(run->machine.head.is_there());
+    EXPECT_FALSE(run->machine.link.is_open());
+    run->machine.forget();
+}
+
+TEST_F(Output, TheLightIsFoundByACutCross) {
+    const test::PlainPlotter plotter({"--tcp", "--speed", "300"});
+    Machine machine;
+    open_puffins();
+    machine.name = "Laser pointer";
+    machine.line = plotter.line();
+    machine.answers = true;
+    run->machine.keep(machine, false);
+    in_dialog(
+        "machineDialog",
+        [&](QDialog& d) {
+            in_dialog(
+                "lightDialog",
+                [&](QDialog& light) {
+                    auto* cut = light.findChild<QPushButton*>("cutCross");
+                    auto* told = light.findChild<QLabel*>("lightTold");
+                    const auto is_at = [&](Point mm) {
+                        return QTest::qWaitFor([&] { return distance((1 / 40.0) * plotter.last().units, mm) < 0.05; },
+                                               20000);
+                    };
+                    ASSERT_TRUE(is_at({30, 30})) << "a little into the bed";
+                    ASSERT_TRUE(QTest::qWaitFor([&] { return cut->isEnabled(); }, 5000));
+                    QTest::qWait(100);
+                    QTest::mouseClick(cut, Qt::LeftButton);
+                    ASSERT_TRUE(QTest::qWaitFor([&] { return plotter.strokes().size() == 2; }, 20000));
+                    ASSERT_TRUE(is_at({30, 30})) << "back over its middle";
+                    QTest::qWait(300);
+                    // The light of this one is 10 mm left of the blade: the head goes 10 mm to the right.
+                    for (int i = 1; i <= 2; ++i) {
+                        QTest::mouseClick(light.findChild<QPushButton*>("lightRight"), Qt::LeftButton,
+                                          Qt::ShiftModifier);
+                        QApplication::processEvents();
+                        ASSERT_TRUE(is_at({30 + 5.0 * i, 30})) << i;
+                        QTest::qWait(100);
+                    }
+                    EXPECT_EQ(told->text(), "From the blade to the light: X -10.00 mm, Y 0.00 mm.");
+                    EXPECT_FALSE(plotter.last().is_down);
+                },
+                [&] { QTest::mouseClick(d.findChild<QPushButton*>("findLight"), Qt::LeftButton); });
+        },
+        [&] { click("machineProfile"); });
+    EXPECT_EQ(run->machine.own()->light, (Point{-10, 0}));
+    for (const auto& stroke : plotter.strokes())
+        for (const Point p : stroke)
+            EXPECT_LT(distance(p, {30, 30}), 2.1);
+    run->machine.forget();
+}
+
+TEST_F(Output, NothingIsCutLaterBecauseTheNextSheetWasAskedForOnce) {
+    print();
+    click("loadSheet");
+    reach(RunStage::Stage::found);
+    choose("Quick");
+    click("startCutting");
+    reach(RunStage::Stage::cut);
+    QTest::keyClick(&window, Qt::Key_F9);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::cutting; }, 30000)) << "in one key";
+    reach(RunStage::Stage::cut);
+    EXPECT_EQ(model.document().tickets[0]->sheets_cut(), 2);
+    // The next one is not found; what is found after that waits for its own start.
+    PracticeFaults faults = run->faults();
+    faults.load.missing = {1, 2};
+    run->set_faults(faults);
+    ASSERT_EQ(run->stage(), RunStage::Stage::printed);
+    run->cutting.cut_next_sheet();
+    reach(RunStage::Stage::refused);
+    faults.load.missing.clear();
+    run->set_faults(faults);
+    click("loadSheet");
+    reach(RunStage::Stage::found);
+    QTest::qWait(500);
+    EXPECT_EQ(run->stage(), RunStage::Stage::found);
+}
+
+TEST_F(Output, MachinesKeepTheirNamesApart) {
+    Machine machine;
+    machine.name = "Wharf";
+    run->machine.keep(machine, false);
+    open_puffins();
+    QString heard;
+    int tries = 0;
+    QTimer look; // a name that is taken is refused, and the dialog stays
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
+        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        if (!dialog || dialog->objectName() != "machineDialog")
+            return;
+        heard = dialog->findChild<QLabel*>("machineHeard")->text();
+        if (tries == 2)
+            return dialog->reject();
+        type_in(*dialog, "machineName", tries++ == 0 ? "Wharf" : "Practice cutter");
+        QTest::mouseClick(dialog->findChild<QPushButton*>("takeForm"), Qt::LeftButton);
+    });
+    look.start(100);
+    choose_machine(find<QComboBox>("machine")->count() - 1);
+    look.stop();
+    EXPECT_EQ(heard, "There is a machine of that name already.");
+    EXPECT_EQ(saved_machines().size(), 1u);
+    // A new name takes the old one's place.
+    in_dialog(
+        "machineDialog", [](QDialog& d) { type_in(d, "machineName", "Quay"); }, [&] { click("machineProfile"); });
+    ASSERT_EQ(saved_machines().size(), 1u);
+    EXPECT_EQ(saved_machines()[0].name, "Quay");
+    EXPECT_EQ(find<QComboBox>("machine")->currentText(), "Quay");
+    run->machine.forget();
+    EXPECT_TRUE(saved_machines().empty());
 }
 
 TEST_F(Output, SlipsShowWhoWouldSufferAndOneClickMakesThemSafe) {
@@ -432,13 +605,15 @@ TEST_F(Output, MaterialPrinterMachineAndInksAreSetInDialogs) {
         [](QDialog& d) {
             auto* left = d.findChild<QLineEdit*>("measureLeft");
             type_in(d, "measureLeft", QByteArray::number(left->text().split(' ').first().toDouble() + 1));
-            EXPECT_THAT(d.findChild<QLabel*>("measureEffect")->text().toStdString(), HasSubstr("-1.00 mm right"));
+            EXPECT_THAT(d.findChild<QLabel*>("measureEffect")->text().toStdString(), HasSubstr("1.00 mm to the left"));
+            EXPECT_THAT(d.findChild<QWidget*>("printerPicture")->accessibleName().toStdString(), HasSubstr("Arrows"));
         },
         [&] { click("printerRight"); });
     EXPECT_NEAR(model.document().sheet.printer.shift.x, -1, 1e-6);
     in_dialog(
         "machineRightDialog",
         [](QDialog& d) {
+            EXPECT_EQ(d.findChild<QWidget*>("machinePicture")->accessibleName(), "All came out where it should be.");
             for (int i = 1; i <= 5; ++i)
                 type_in(d, ("offDown" + std::to_string(i)).c_str(), "0.4");
         },
@@ -678,7 +853,8 @@ TEST_F(Output, PrintsThePagesThatWereChosenAndTellsWhenThePrinterFails) {
               1);
     const Outcome none = printed([](QPrinter&) {}, folder.filePath("no/such/folder/p.pdf"));
     EXPECT_FALSE(none);
-    const Outcome wrong = printed([](QPrinter& p) { p.setPageSize(QPageSize(QPageSize::A5)); }, folder.filePath("a5.pdf"));
+    const Outcome wrong =
+        printed([](QPrinter& p) { p.setPageSize(QPageSize(QPageSize::A5)); }, folder.filePath("a5.pdf"));
     ASSERT_FALSE(wrong);
     EXPECT_THAT(wrong.problem().text(), HasSubstr("nothing was printed"));
 }

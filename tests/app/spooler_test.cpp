@@ -54,7 +54,7 @@ class Spooler : public Window {
     }
     [[nodiscard]] QStringList pdfs() const {
         QStringList all;
-        for (const QFileInfo& file : QDir(printed_into).entryInfoList({"*.pdf"}, QDir::Files))
+        for (const QFileInfo& file : QDir(printed_into).entryInfoList({"Fusuma*.pdf"}, QDir::Files))
             all << file.filePath();
         return all;
     }

@@ -51,8 +51,8 @@ TEST(SlipCheck, OfAStickerWithoutArtOrWithoutACutIsNotAskedForMore) {
     Planner planner;
     Sticker nothing = disc_sticker(8);
     nothing.border.width = -20;
-    const SlipCheck no_cut(*planner.evaluate(nothing));
-    EXPECT_EQ(no_cut.damage(Transform::shift({1, 1})), Damage::none);
+    const SlipCheck no_line(*planner.evaluate(nothing));
+    EXPECT_EQ(no_line.damage(Transform::shift({1, 1})), Damage::none);
     Sticker clear = disc_sticker(8);
     clear.background.strokes = {{Stroke::Kind::erase, 400, 1, {{60, 60}, {62, 60}}}};
     const SlipCheck no_art(*planner.evaluate(clear));

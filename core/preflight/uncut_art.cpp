@@ -5,7 +5,7 @@
 
 namespace fusuma {
 
-void no_cut(const PreflightInput& input, Findings& findings) {
+void uncut_art(const PreflightInput& input, Findings& findings) {
     for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
         const bool is_cut = !copy.region.empty() || std::ranges::any_of(copy.lines, [](const CopyLine& line) {
             return line.origin == StickerLine::Origin::derived;

@@ -1,0 +1,175 @@
+#include "app/output/dialogs.h"
+
+#include "app/output/correction_picture.h"
+#include "app/output/form.h"
+#include "app/output/print_sheet.h"
+#include "app/output/save_made.h"
+#include "core/plan/test_prints.h"
+#include "formats/cut_files/machine_code.h"
+#include "formats/pdf/pdf_write.h"
+
+#include <QCoreApplication>
+#include <QHBoxLayout>
+#include <QPrinter>
+#include <cmath>
+#include <numbers>
+
+namespace fusuma::app {
+
+namespace {
+
+QString tell_right(const char* said) {
+    return QCoreApplication::translate("set_right", said);
+}
+
+/// "1.00 mm to the left and 0.20 mm down"
+QString way(Point by) {
+    return tell_right("%1 mm %2 and %3 mm %4")
+        .arg(std::abs(by.x), 0, 'f', 2)
+        .arg(by.x < 0 ? tell_right("to the left") : tell_right("to the right"))
+        .arg(std::abs(by.y), 0, 'f', 2)
+        .arg(by.y < 0 ? tell_right("up") : tell_right("down"));
+}
+
+/// Two buttons that print a test page or save it.
+QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>& plan, const QString& file) {
+    auto* line = new QWidget;
+    auto* layout = new QHBoxLayout(line);
+    layout->setContentsMargins(0, 0, 0, 0);
+    auto* print = button(tell_right("Print it…"), "", QStringLiteral("printTestPage"),
+                         tell_right("On a printer of this computer"));
+    auto* save = button(tell_right("Save it as PDF…"), "", QStringLiteral("saveTestPage"),
+                        tell_right("To print it elsewhere, at actual size"));
+    layout->addWidget(print);
+    layout->addWidget(save);
+    QObject::connect(print, &QPushButton::clicked, &form, [&model, &form, plan] {
+        const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
+        const auto page = std::make_shared<const JobPlan>(plan());
+        if (ask_for_printer(*printer, page->paper, 1, &form))
+            print_sheets(model, printer, page);
+    });
+    QObject::connect(save, &QPushButton::clicked, &form, [&model, &form, plan, file] {
+        save_made(model, &form, file, MadeFile::pdf,
+                  [page = plan()] { return print_pdf(page, {.with_cut_lines = false}); });
+    });
+    return line;
+}
+
+} // namespace
+
+void set_printer_right(Model& model, QWidget* parent) {
+    const SheetSettings sheet = model.document().sheet;
+    const PrintMeasures wanted = wanted_measures(sheet);
+    Form form(tell_right("Set the printer right"), "printerRightDialog", model.document().unit, parent);
+    form.add_words(tell_right("1. Print this page on the paper you use, at actual size."));
+    form.add_wide(ways_to_print(
+        model, form, [sheet] { return measuring_page(sheet); }, tell_right("measuring page")));
+    form.add_words(
+        tell_right("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on "
+                   "the page: when yours agree, "
+                   "nothing needs setting."));
+    auto* left = form.add_length(tell_right("A: from the left edge"), "measureLeft", 0, 500, wanted.left);
+    auto* top = form.add_length(tell_right("B: from the top edge"), "measureTop", 0, 500, wanted.top);
+    auto* across = form.add_length(tell_right("C: between the ticks"), "measureAcross", 1, 2000, wanted.across);
+    auto* effect = label({}, "strong");
+    effect->setObjectName(QStringLiteral("measureEffect"));
+    effect->setWordWrap(true);
+    form.add_wide(effect);
+    auto* picture = new CorrectionPicture(sheet.paper, "printerPicture");
+    form.add_wide(picture);
+    const auto result = [=] { return corrected(sheet, {left->value(), top->value(), across->value()}); };
+    const double down = sheet.paper.height / 2;
+    const auto show = [=] {
+        const auto printer = result();
+        const double off_left = left->value() - wanted.left, off_top = top->value() - wanted.top,
+                     off_right = off_left + across->value() - wanted.across;
+        picture->show_seen({{{wanted.left, wanted.top}, {off_left, off_top}},
+                            {{wanted.left + wanted.across, wanted.top}, {off_right, off_top}},
+                            {{wanted.left, down}, {off_left, off_top}},
+                            {{wanted.left + wanted.across, down}, {off_right, off_top}}});
+        effect->setText(printer
+                            ? tell_right("Prints will be moved %1, and be stretched to %2 %.")
+                                  .arg(way(printer->shift))
+                                  .arg(100 * printer->stretch_x, 0, 'f', 2)
+                            : tell_right("That is more than 20 mm or 20 % off: was the page printed at actual size?"));
+    };
+    for (auto* field : {left, top, across})
+        QObject::connect(field, &NumberField::edited, &form, show);
+    show();
+    if (!form.run(tell_right("Use it")))
+        return;
+    if (const auto printer = result())
+        model.project.edit(tell_right("Set the printer right"), [printer](Document d) {
+            d.sheet.printer = *printer;
+            return d;
+        });
+}
+
+void set_machine_right(Model& model, QWidget* parent) {
+    const Document& document = model.document();
+    const SheetSettings sheet = document.sheet;
+    const auto places = machine_test_places(sheet);
+    Form form(tell_right("Set the machine right"), "machineRightDialog", document.unit, parent);
+    if (places.empty()) {
+        form.add_words(tell_right("The cut zone is too small for a test sheet."));
+        form.run(tell_right("Close"));
+        return;
+    }
+    form.add_words(tell_right("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
+    form.add_wide(ways_to_print(
+        model, form, [sheet] { return machine_test(sheet); }, tell_right("machine test")));
+    auto* cut = button(tell_right("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"),
+                       tell_right("For your cutter"));
+    form.add_wide(cut);
+    QObject::connect(cut, &QPushButton::clicked, &form, [&] {
+        save_made(model, &form, tell_right("machine test"), MadeFile::hpgl, [sheet, material = document.material] {
+            const JobPlan plan = machine_test(sheet);
+            return machine_code(plain_job(plan.pages.front().cuts, plan.paper, sheet.cutter, material));
+        });
+    });
+    form.add_words(tell_right("2. How far was each square cut beside its print? Right and down count positive."));
+    std::vector<std::pair<NumberField*, NumberField*>> fields;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        const QString number = QString::number(i + 1);
+        fields.emplace_back(form.add_length(tell_right("Square %1, right").arg(number),
+                                            ("offRight" + std::to_string(i + 1)).c_str(), -20, 20, 0),
+                            form.add_length(tell_right("Square %1, down").arg(number),
+                                            ("offDown" + std::to_string(i + 1)).c_str(), -20, 20, 0));
+    }
+    auto* effect = label({}, "strong");
+    effect->setObjectName(QStringLiteral("machineEffect"));
+    effect->setWordWrap(true);
+    form.add_wide(effect);
+    auto* picture = new CorrectionPicture(sheet.paper, "machinePicture");
+    form.add_wide(picture);
+    const auto result = [&] {
+        std::vector<Point> off;
+        for (const auto& [right, down] : fields)
+            off.push_back({right->value(), down->value()});
+        return corrected(sheet, off);
+    };
+    const auto show = [&] {
+        const CutterProfile cutter = result();
+        std::vector<CorrectionPicture::Seen> seen;
+        for (std::size_t i = 0; i < places.size(); ++i)
+            seen.push_back({places[i], {fields[i].first->value(), fields[i].second->value()}});
+        picture->show_seen(std::move(seen));
+        effect->setText(tell_right("Cuts will be moved %1, turned %2° and stretched to %3 × %4 %.")
+                            .arg(way(cutter.shift))
+                            .arg(cutter.turn * 180 / std::numbers::pi, 0, 'f', 3)
+                            .arg(100 * cutter.stretch_x, 0, 'f', 2)
+                            .arg(100 * cutter.stretch_y, 0, 'f', 2));
+    };
+    for (const auto& [right, down] : fields) {
+        QObject::connect(right, &NumberField::edited, &form, show);
+        QObject::connect(down, &NumberField::edited, &form, show);
+    }
+    show();
+    if (form.run(tell_right("Use it")))
+        model.project.edit(tell_right("Set the machine right"), [cutter = result()](Document d) {
+            d.sheet.cutter = cutter;
+            return d;
+        });
+}
+
+} // namespace fusuma::app
