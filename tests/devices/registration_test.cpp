@@ -146,7 +146,7 @@ Laid laid(const QImage& sheet, const std::vector<Mark>& marks, const PracticeFau
 /// FUSUMA_SHEETS sets how many; docs/cutting.md tells of 500.
 TEST(Locate, FindsCrookedSheetsOrRefusesThem) {
     const char* asked = std::getenv("FUSUMA_SHEETS");
-    const int sheets = asked ? std::atoi(asked) : 150;
+    const int sheets = asked ? std::atoi(asked) : 80;
     const auto marks = marks_on(a4, {});
     const QImage sheet = printed_sheet(marks, 110); // fewer dots than a printer's make it harder and quicker
     std::mt19937 numbers(2026);

@@ -16,7 +16,7 @@ namespace {
 
 using namespace test;
 
-constexpr int side_px = 600;
+constexpr int known_px = 600;
 
 /// Mean distance to the true edge of points every two pixels along the outline.
 double mean_boundary_distance(const Outline& outline, const Polygons& truth) {
@@ -54,7 +54,7 @@ TEST(BesidePotrace, KnownShapesAreCloserToTheTruthWithNoMorePieces) {
     double ours = 0, theirs = 0;
     std::size_t our_pieces = 0, their_pieces = 0;
     for (const Polygons& truth : pictures()) {
-        const Coverage coverage = exact_coverage(truth, side_px, side_px);
+        const Coverage coverage = exact_coverage(truth, known_px, known_px);
         const Outline mine = trace(coverage, {}).outline, reference = potraced(coverage);
         ours += mean_boundary_distance(mine, truth);
         theirs += mean_boundary_distance(reference, truth);
@@ -70,6 +70,7 @@ TEST(BesidePotrace, KnownShapesAreCloserToTheTruthWithNoMorePieces) {
 /// Drawings by other people (see vector_pictures/README.md), rendered by librsvg: the truth is the drawing itself,
 /// rendered 16 times finer.
 TEST(BesidePotrace, DrawingsAreCloserToTheirVectorsWithNoMorePieces) {
+    constexpr int side_px = 400;
     double ours = 0, theirs = 0;
     std::size_t our_pieces = 0, their_pieces = 0, drawings = 0;
     for (const auto& file : std::filesystem::directory_iterator(SOURCE_DIR "/tests/vector_pictures")) {
