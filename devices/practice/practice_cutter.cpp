@@ -227,7 +227,8 @@ void PracticeCutter::answer_what_is_due() {
 Machine PracticeCutter::machine(Size with_paper, const QString& serial) const {
     Machine machine = plain_machine(with_paper);
     machine.name = "Practice cutter";
-    machine.line = serial.isEmpty() ? "tcp:127.0.0.1:" + std::to_string(port()) : "serial:" + serial.toStdString() + "@115200";
+    machine.line =
+        serial.isEmpty() ? "tcp:127.0.0.1:" + std::to_string(port()) : "serial:" + serial.toStdString() + "@115200";
     machine.flow = FlowControl::hardware;
     machine.answers = true;
     machine.abort = "\x1b.K";

@@ -16,7 +16,7 @@ const std::vector<std::string> layers{"core", "formats", "devices", "app", "cli"
 const std::map<std::string, std::vector<std::string>> folders{
     {"core",
      {".", "geometry", "raster", "trace", "border", "cutting", "drawing", "hand", "label", "sheet", "document", "fill",
-      "registration", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
+      "registration", "photo", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
     {"formats",
      {"basics", "dxf", "fonts", "picture", "svg", "cut_files", "drawing", "label", "machine", "pdf", "project"}},
     {"devices", {"cutter", "practice"}},
