@@ -50,6 +50,7 @@ struct StickerOptions {
     int page = 1;
     double resolution = 300; ///< dpi, of a PDF's page
     DrawingOptions drawing;
+    std::string flatten;     ///< board[:PAPER] | paper:PAPER | card | corners:…
 };
 
 struct OutlineCommand {
@@ -82,6 +83,11 @@ struct PartsCommand {
     int page = 1;
 };
 
+/// The photo board, to be printed or drawn.
+struct BoardCommand {
+    std::string paper = "a4", pdf, svg, hpgl, report;
+};
+
 struct CheckCommand {
     std::string project, report;
 };
@@ -107,6 +113,7 @@ struct CutCommand {
     int page = 1;
 };
 
+ExitCode run(const BoardCommand& command);
 ExitCode run(const CutCommand& command);
 ExitCode run(const RehearseCommand& command);
 ExitCode run(const OutlineCommand& command);

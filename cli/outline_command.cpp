@@ -25,7 +25,10 @@ ExitCode run(const OutlineCommand& command) {
         return std::make_shared<const typename Step::Result>(
             timed(seconds, [&] { return step.make(evaluator, {}, before...); }));
     };
-    const auto isolation = made(std::get<IsolateStep>(steps), coverage);
+    const auto lit = made(std::get<LightStep>(steps), coverage);
+    double parting = 0;
+    const auto isolation = made(std::get<IsolateStep>(steps), parting, lit);
+    coverage += parting;
     if (is_nothing_left(*isolation))
         return nothing_left(sticker->artwork, *isolation);
     const auto tracing = made(std::get<TraceStep>(steps), trace_seconds, isolation);
@@ -73,8 +76,13 @@ ExitCode run(const OutlineCommand& command) {
         {"thinnest_mm", outline.thinnest ? nlohmann::json(outline.thinnest->width) : nlohmann::json(nullptr)},
         {"source", word_of(isolation->chosen.source)},
         {"why", isolation->why},
+        {"light", word_of(isolation->chosen.light.light)},
+        {"shadows", word_of(isolation->chosen.light.shadows)},
+        {"subject", isolation->chosen.source == Source::subject},
         {"seconds",
          {{"decode", decode}, {"coverage", coverage}, {"trace", trace_seconds}, {"border", border_seconds}}}};
+    if (const auto* art = std::get_if<PictureArtwork>(&sticker->artwork); art && art->picture->flat)
+        report["flatten"] = flatten_report(*art->picture->flat);
     if (isolation->content == AlphaContent::opaque)
         report["hint"] = "The picture has no transparency, so its whole rectangle is the outline.";
     if (const Outcome written = write_report(report, command.report); !written)

@@ -133,6 +133,15 @@ void add_cut(CLI::App& program, CutCommand& c) {
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
 }
 
+void add_board(CLI::App& program, BoardCommand& c) {
+    CLI::App* app = program.add_subcommand("board", "write the photo board, by which photographs are laid flat");
+    app->add_option("--paper", c.paper, "a4, letter, a3, 12x12in or WxH in mm")->capture_default_str();
+    app->add_option("--pdf", c.pdf, "to print at actual size");
+    app->add_option("--svg", c.svg, "the same in mm");
+    app->add_option("--hpgl", c.hpgl, "to be drawn by a cutter's pen");
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
+}
+
 void add_check(CLI::App& program, CheckCommand& c) {
     CLI::App* app = program.add_subcommand("check", "run the preflight on a project");
     app->add_option("PROJECT", c.project, "a .fusuma project")->required();
@@ -141,7 +150,7 @@ void add_check(CLI::App& program, CheckCommand& c) {
 
 ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
                     const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts,
-                    const CutCommand& cut) try {
+                    const CutCommand& cut, const BoardCommand& board) try {
     if (program.got_subcommand("outline"))
         return run(outline);
     if (program.got_subcommand("sheet"))
@@ -152,6 +161,8 @@ ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, cons
         return run(check);
     if (program.got_subcommand("cut"))
         return run(cut);
+    if (program.got_subcommand("board"))
+        return run(board);
     return run(rehearse);
 } catch (const std::bad_alloc&) {
     return Problem{"There is too little memory for this.", "Use smaller pictures, or fewer of them."};
@@ -172,12 +183,14 @@ int run_program(int argc, const char* const* argv) {
     RehearseCommand rehearse;
     PartsCommand parts;
     CutCommand cut;
+    BoardCommand board;
     add_outline(program, outline);
     add_sheet(program, sheet);
     add_check(program, check);
     add_rehearse(program, rehearse);
     add_parts(program, parts);
     add_cut(program, cut);
+    add_board(program, board);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
@@ -186,7 +199,7 @@ int run_program(int argc, const char* const* argv) {
         std::cerr << error.what() << '\n';
         return bad_input;
     }
-    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut);
+    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut, board);
     if (code)
         return *code;
     std::cerr << code.problem().text() << '\n';

@@ -168,4 +168,13 @@ Outcome check_reach(const MachineJob& job, const Document& document) {
                    "Nothing was written or moved. Move the paper in the machine, or the copies on the sheet."};
 }
 
+nlohmann::json flatten_report(const Flattening& flat) {
+    return {{"by", word_of(flat.by)},
+            {"found", flat.by != FlatBy::corners},
+            {"residual_mm", flat.residual},
+            {"px_per_mm", flat.px_per_mm},
+            {"size_mm", {flat.size.width, flat.size.height}},
+            {"lens", {flat.view.lens.k1, flat.view.lens.k2}}};
+}
+
 } // namespace fusuma

@@ -57,4 +57,7 @@ template <typename Step> auto timed(double& seconds, Step&& step) {
     return result;
 }
 
+/// How a picture was laid flat.
+[[nodiscard]] nlohmann::json flatten_report(const Flattening& flat);
+
 } // namespace fusuma

@@ -1,5 +1,6 @@
 #include "cli/border_options.h"
 #include "cli/drawing_options.h"
+#include "cli/photo_options.h"
 #include "formats/drawing/drawing_read.h"
 #include "formats/picture/picture_read.h"
 
@@ -27,6 +28,7 @@ void add_options(CLI::App& app, StickerOptions& o) {
     app.add_option("--crop", o.crop, "use only this part of the picture, as X,Y,W,H in pixels");
     app.add_flag("--mirror", o.mirror, "exchange left and right");
     app.add_option("--turn", o.turn_deg, "turn the artwork clockwise, in degrees")->check(CLI::Range(-360.0, 360.0));
+    add_photo_options(app, o);
     app.add_option("--page", o.page, "the page of a PDF")->check(CLI::Range(1, 100000));
     app.add_option("--resolution", o.resolution, "dots per inch at which a PDF's page is drawn")
         ->check(CLI::Range(10.0, 2400.0));
@@ -173,6 +175,8 @@ Result<Sticker> picture_sticker(const std::string& art_path, const StickerOption
         return picture.problem();
     if (!(*picture)->note.empty())
         std::fprintf(stderr, "%s\n", (*picture)->note.c_str());
+    if (const Outcome flat = apply_flatten(o, *picture); !flat)
+        return flat.problem();
     Sticker s = new_sticker(PictureArtwork{*picture});
     if (o.dpi)
         s.width = (*picture)->pixels.width / *o.dpi * mm_per_inch;

@@ -325,11 +325,11 @@ std::vector<Board> usual_boards() {
 
 Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>& boards, const KnownCamera& known,
                               const Work& work) {
-    constexpr int least_side = 64, most_side = 32000;
+    constexpr int least_side = 64;
     const std::string what = "No photo board was found in the picture.";
     if (std::min(photo.width, photo.height) < least_side)
         return refusal(what, "The picture is too small for one.");
-    if (std::max(photo.width, photo.height) > most_side)
+    if (std::max(photo.width, photo.height) > most_flattened_px)
         return refusal("The picture has more than 32,000 pixels along a side.", "Save it smaller first.");
     View camera = blank_view(photo.size(), known.focal_px.value_or(usual_focal(photo.size())));
     if (known.lens)

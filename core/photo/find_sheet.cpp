@@ -406,7 +406,7 @@ Result<FoundSheet> find_rectangle(const Image& image, const Search& wanted, cons
     const GreyPicture photo = grey_of(image, work.part(0, 0.05));
     if (std::min(photo.width, photo.height) < 64)
         return Problem{not_found.message, "The picture is too small."};
-    if (std::max(photo.width, photo.height) > 32000)
+    if (std::max(photo.width, photo.height) > most_flattened_px)
         return Problem{"The picture has more than 32,000 pixels along a side.", "Save it smaller first."};
     View camera = blank_view(photo.size(), known.focal_px.value_or(usual_focal(photo.size())));
     if (known.lens)

@@ -1,12 +1,14 @@
 #include "core/plan/test_prints.h"
 
-#include "core/plan/cut_page.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/plan/cut_page.h"
 #include "core/registration/fit.h"
 #include "core/sheet/lettering.h"
+#include "core/sheet/paper.h"
 
 #include <algorithm>
+#include <cctype>
 
 namespace fusuma {
 
@@ -173,6 +175,27 @@ CutterProfile corrected(const SheetSettings& sheet, const std::vector<Point>& of
     cutter.stretch_x = pose.stretch_x;
     cutter.stretch_y = pose.stretch_y;
     return cutter;
+}
+
+JobPlan board_page(const Board& board) {
+    SheetSettings sheet;
+    sheet.paper = board.paper;
+    JobPlan plan = blank(sheet, {});
+    PagePlan& page = plan.pages.front();
+    for (const Board::Mark& mark : board.marks)
+        draw(page, flatten(ink_of(mark), 0.005));
+    const auto write = [&](std::size_t after, std::string words) { // between a mark and the next
+        for (char& c : words)
+            c = static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+        constexpr double height = 1.2; // mm
+        const Point middle = lerp(board.marks[after].centre, board.marks[after + 1].centre, 0.5);
+        draw(page, lettering(words, middle - Point{lettering_width(words, height) / 2, height / 2}, height));
+    };
+    write(0, "ACTUAL SIZE");
+    for (const Paper& paper : papers())
+        if (paper.size == board.paper)
+            write(1, std::string(paper.name));
+    return plan;
 }
 
 } // namespace fusuma

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/photo/board.h"
 #include "core/plan/planner.h"
 
 namespace fusuma {
@@ -31,5 +32,8 @@ struct PrintMeasures {
 /// The cutter with the correction that makes up for the deviations seen with its present one.
 /// @param off  mm by which each square was cut beside its print, by place
 [[nodiscard]] CutterProfile corrected(const SheetSettings& sheet, const std::vector<Point>& off);
+
+/// The photo board as a page to print, with its paper's name between two marks.
+[[nodiscard]] JobPlan board_page(const Board& board);
 
 } // namespace fusuma

@@ -2,6 +2,7 @@
 
 #include "core/parallel.h"
 #include "core/raster/alpha.h"
+#include "core/raster/subject.h"
 #include "core/raster/touch_up.h"
 
 #include <algorithm>
@@ -65,42 +66,13 @@ double otsu_of(const Histogram& histogram) {
     return best;
 }
 
-struct EdgeColour {
-    Rgb colour;
-    double share = 0;  ///< of the edge's pixels that are near it
-    double spread = 0; ///< difference within which nineteen in twenty of those lie
-};
-
-EdgeColour edge_colour(const Image& image) {
-    const auto edge = edge_pixels(image.width, image.height);
-    const auto middle = [&](auto channel) {
-        std::vector<std::uint8_t> values;
-        values.reserve(edge.size());
-        for (const std::size_t i : edge)
-            values.push_back(pixel(image, i).*channel);
-        std::nth_element(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2), values.end());
-        return values[values.size() / 2];
-    };
-    EdgeColour result{{middle(&Rgb::red), middle(&Rgb::green), middle(&Rgb::blue)}};
-    const Lab lab = to_lab(result.colour);
-    std::vector<double> near;
-    for (const std::size_t i : edge)
-        if (const double d = colour_difference(lab, to_lab(pixel(image, i))); d < 15)
-            near.push_back(d);
-    result.share = static_cast<double>(near.size()) / static_cast<double>(edge.size());
-    if (!near.empty()) {
-        const auto at = near.begin() + static_cast<std::ptrdiff_t>(near.size() * 19 / 20);
-        std::nth_element(near.begin(), at, near.end());
-        result.spread = *at;
-    }
-    return result;
-}
-
-bool is_nearly_grey(const Image& image) {
+/// @param darkest  what is darker counts as black, whatever its hue
+bool is_nearly_grey(const Image& image, int darkest) {
     std::size_t coloured = 0, seen = 0;
     for (std::size_t i = 0; i < image.pixels(); i += 7, ++seen) {
         const Rgb c = pixel(image, i);
-        coloured += std::max({c.red, c.green, c.blue}) - std::min({c.red, c.green, c.blue}) > 28;
+        const int most = std::max({c.red, c.green, c.blue});
+        coloured += most >= darkest && most - std::min({c.red, c.green, c.blue}) > 28;
     }
     return coloured * 50 < seen;
 }
@@ -319,6 +291,26 @@ class ColourParting {
     }
 };
 
+constexpr int evened_black = 110; ///< dark inks under a shadow have hues that mean nothing
+
+/// Halfway between the paper and the ink where it is solid: thin lines and blurred ones have few such pixels, so the
+/// mean of all that is dark would make them too wide.
+double half_ink(const Image& image) {
+    const Histogram histogram = grey_histogram(image);
+    const double parts = otsu_of(histogram);
+    double dark = 0, seen = 0;
+    for (std::size_t v = 0; v <= static_cast<std::size_t>(parts); ++v)
+        dark += histogram[v];
+    double ink = 0;
+    constexpr double solid = 0.3; // share of the dark pixels that are surely solid
+    for (std::size_t v = 0; v < histogram.size() && seen <= solid * dark; ++v) {
+        ink = static_cast<double>(v);
+        seen += histogram[v];
+    }
+    const Classes classes = classes_at(histogram, parts);
+    return (ink + classes.light_mean) / 2;
+}
+
 /// Is there anything in the picture besides its edge's colour?
 bool is_one_colour(const Image& image, Rgb colour, double tolerance) {
     NearestArt nearest({colour}, tolerance);
@@ -330,11 +322,36 @@ bool is_one_colour(const Image& image, Rgb colour, double tolerance) {
 
 } // namespace
 
+EdgeColour edge_colour(const Image& image) {
+    const auto edge = edge_pixels(image.width, image.height);
+    const auto middle = [&](auto channel) {
+        std::vector<std::uint8_t> values;
+        values.reserve(edge.size());
+        for (const std::size_t i : edge)
+            values.push_back(pixel(image, i).*channel);
+        std::nth_element(values.begin(), values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2), values.end());
+        return values[values.size() / 2];
+    };
+    EdgeColour result{{middle(&Rgb::red), middle(&Rgb::green), middle(&Rgb::blue)}};
+    const Lab lab = to_lab(result.colour);
+    std::vector<double> near;
+    for (const std::size_t i : edge)
+        if (const double d = colour_difference(lab, to_lab(pixel(image, i))); d < 15)
+            near.push_back(d);
+    result.share = static_cast<double>(near.size()) / static_cast<double>(edge.size());
+    if (!near.empty()) {
+        const auto at = near.begin() + static_cast<std::ptrdiff_t>(near.size() * 19 / 20);
+        std::nth_element(near.begin(), at, near.end());
+        result.spread = *at;
+    }
+    return result;
+}
+
 double otsu_threshold(const Image& image) {
     return otsu_of(grey_histogram(image));
 }
 
-Offer offer(const Image& image, const BackgroundSettings& settings) {
+Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_subject) {
     Offer result{settings, {}};
     BackgroundSettings& s = result.settings;
     if (s.source == Source::automatic) {
@@ -343,13 +360,17 @@ Offer offer(const Image& image, const BackgroundSettings& settings) {
         if (alpha_content(image) != AlphaContent::opaque) {
             s.source = Source::alpha;
             result.why = "Clear around the art already, so its edge is known.";
-        } else if (edge.share < 0.7) {
+        } else if (edge.share < one_colour && may_be_subject && stands_out(image)) {
+            s.source = Source::subject;
+            result.why = "Many colours along its edge, so what stands out from them is taken.";
+        } else if (edge.share < one_colour) {
             s.source = Source::alpha;
             result.why = "No transparency and no single colour along its edge, so the whole picture counts.";
         } else if (is_one_colour(image, edge.colour, spread)) {
             s.source = Source::alpha;
             result.why = "All of it is " + hex(edge.colour) + ", so the whole picture counts.";
-        } else if (is_nearly_grey(image) && to_lab(edge.colour).lightness > 60) {
+        } else if (is_nearly_grey(image, s.light.light == Light::even ? evened_black : 0) &&
+                   to_lab(edge.colour).lightness > 60) {
             s.source = Source::brightness;
             result.why = "Dark on light paper, so brightness tells them apart.";
         } else {
@@ -363,7 +384,7 @@ Offer offer(const Image& image, const BackgroundSettings& settings) {
     if (s.source == Source::colour && s.colours.empty() && !image.empty())
         s.colours = {edge_colour(image).colour};
     if (s.source == Source::brightness && !s.brightness)
-        s.brightness = otsu_threshold(image);
+        s.brightness = s.light.light == Light::even ? half_ink(image) : otsu_threshold(image);
     return result;
 }
 
@@ -376,12 +397,14 @@ BackgroundSettings seen_from(BackgroundSettings settings, PixelPlace origin, dou
         for (PicturePoint& p : stroke.points)
             p = {(p.x - origin.x) / factor, (p.y - origin.y) / factor};
     }
-    if (settings.focus) {
-        const PixelBox& f = *settings.focus;
-        const int left = place(f.x, origin.x), top = place(f.y, origin.y);
-        settings.focus =
-            PixelBox{left, top, place(f.x + f.width, origin.x) - left, place(f.y + f.height, origin.y) - top};
-    }
+    for (auto* box : {&settings.focus, &settings.subject_box})
+        if (*box) {
+            const PixelBox& f = **box;
+            const int left = place(f.x, origin.x), top = place(f.y, origin.y);
+            *box = PixelBox{left, top, place(f.x + f.width, origin.x) - left, place(f.y + f.height, origin.y) - top};
+        }
+    if (auto& piece = settings.piece)
+        piece = PieceChoice{{place(piece->at.x, origin.x), place(piece->at.y, origin.y)}, piece->apart / factor};
     return settings;
 }
 
@@ -409,9 +432,16 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
                 value = static_cast<std::uint8_t>(255 - value);
     }
     if (!by_colour) {
-        Coverage base = chosen.source == Source::brightness
-                            ? by_brightness(image, chosen.brightness.value_or(127), work.part(0, 0.8))
-                            : coverage_of_alpha(image);
+        Coverage base;
+        if (chosen.source == Source::subject) {
+            Subject subject = subject_of(image, chosen.subject_box, chosen.strokes, work.part(0, 0.8));
+            base = std::move(subject.coverage);
+            cut.ground = std::move(subject.ground);
+        } else {
+            base = chosen.source == Source::brightness
+                       ? by_brightness(image, chosen.brightness.value_or(127), work.part(0, 0.8))
+                       : coverage_of_alpha(image);
+        }
         for (std::size_t i = 0; i < cut.coverage.values.size(); ++i)
             base.values[i] = std::min(base.values[i], cut.coverage.values[i]);
         cut.coverage = std::move(base);
@@ -424,10 +454,13 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
         fill_inside(cut.coverage);
     for (const Stroke& stroke : chosen.strokes) {
         work.at(0.9);
-        brush(cut.coverage, stroke);
+        if (stroke.kind == Stroke::Kind::add || stroke.kind == Stroke::Kind::erase)
+            brush(cut.coverage, stroke);
     }
     if (chosen.focus)
         restrict_to(cut.coverage, *chosen.focus);
+    if (chosen.piece)
+        keep_piece(cut.coverage, *chosen.piece);
     work.at(1);
     return cut;
 }
@@ -441,12 +474,23 @@ Image isolated(const Image& image, const CutOut& cut, const Work& work) {
                     static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
                 const std::uint8_t value = cut.coverage.values[i];
                 result.rgba[4 * i + 3] = value;
-                if (cut.colours.empty() || value <= 5 || value == 255)
+                if ((cut.colours.empty() && cut.ground.empty()) || value <= 5 || value == 255)
                     continue;
-                const std::uint8_t near = ColourParting::colour_near(cut.colour_at, image.width, image.height, x, y);
-                if (near == 0)
-                    continue;
-                const Rgb known = cut.colours[near - 1U];
+                Rgb known;
+                if (cut.colours.empty()) {
+                    const auto place = [](int at, int of, int all) {
+                        return static_cast<std::size_t>(std::int64_t{at} * of / all);
+                    };
+                    known = pixel(cut.ground, place(y, cut.ground.height, image.height) *
+                                                      static_cast<std::size_t>(cut.ground.width) +
+                                                  place(x, cut.ground.width, image.width));
+                } else {
+                    const std::uint8_t near =
+                        ColourParting::colour_near(cut.colour_at, image.width, image.height, x, y);
+                    if (near == 0)
+                        continue;
+                    known = cut.colours[near - 1U];
+                }
                 const std::array<double, 3> colour{double(known.red), double(known.green), double(known.blue)};
                 const double share = std::min(1.0, value / std::max(1.0, double(image.rgba[4 * i + 3])));
                 for (std::size_t k = 0; k < 3; ++k)

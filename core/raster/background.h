@@ -1,10 +1,12 @@
 #pragma once
 
-#include "core/words.h"
 #include "core/geometry/point.h"
 #include "core/raster/image.h"
 #include "core/raster/lab.h"
+#include "core/raster/light.h"
 #include "core/raster/picture_point.h"
+#include "core/raster/pieces.h"
+#include "core/words.h"
 
 #include <optional>
 #include <string>
@@ -18,37 +20,33 @@ enum class Source {
     alpha,      ///< the alpha channel
     brightness, ///< dark art on light paper
     colour,     ///< picked colours
+    subject,    ///< what stands out from any ground
 };
-template <> inline constexpr std::array words<Source>{
-    Word{Source::automatic, "auto", "Offered"},
-    Word{Source::alpha, "alpha", "Alpha"},
-    Word{Source::brightness, "brightness", "Brightness"},
-    Word{Source::colour, "colour", "Colour"}};
+template <>
+inline constexpr std::array words<Source>{
+    Word{Source::automatic, "auto", "Offered"}, Word{Source::alpha, "alpha", "Alpha"},
+    Word{Source::brightness, "brightness", "Brightness"}, Word{Source::colour, "colour", "Colour"},
+    Word{Source::subject, "subject", "Subject"}};
 
 /// What picked colours stand for.
 enum class ColourUse { take_away, keep_only };
-template <> inline constexpr std::array words<ColourUse>{
-    Word{ColourUse::take_away, "take-away", "Take away"},
-    Word{ColourUse::keep_only, "keep-only", "Keep only"}};
+template <>
+inline constexpr std::array words<ColourUse>{Word{ColourUse::take_away, "take-away", "Take away"},
+                                             Word{ColourUse::keep_only, "keep-only", "Keep only"}};
 
-/// A place in a picture, in pixels.
-struct PixelPlace {
-    int x = 0, y = 0;
-    bool operator==(const PixelPlace&) const = default;
-};
-
-/// One stroke of the brush over the coverage.
+/// One stroke of the brush: over the coverage, or to say what belongs to a subject and what is foreign to it.
 struct Stroke {
-    enum class Kind { add, erase };
+    enum class Kind { add, erase, belongs, foreign };
     Kind kind = Kind::add;
     double size = 40;      ///< px across, > 0
     double hardness = 0.8; ///< share of the radius that takes full effect, 0–1; the rest fades out
     std::vector<PicturePoint> points;
     bool operator==(const Stroke&) const = default;
 };
-template <> inline constexpr std::array words<Stroke::Kind>{
-    Word{Stroke::Kind::add, "add"},
-    Word{Stroke::Kind::erase, "erase"}};
+template <>
+inline constexpr std::array words<Stroke::Kind>{Word{Stroke::Kind::add, "add"}, Word{Stroke::Kind::erase, "erase"},
+                                                Word{Stroke::Kind::belongs, "belongs"},
+                                                Word{Stroke::Kind::foreign, "not"}};
 
 inline constexpr std::size_t most_colours = 100; ///< that can be picked at once
 
@@ -61,11 +59,14 @@ struct BackgroundSettings {
     ColourUse use = ColourUse::take_away;
     double tolerance = 10; ///< CIE 1976 difference up to which a pixel still counts as a picked colour, > 0
     bool pockets = false;  ///< with colours taken away: also where the art encloses them
+    std::optional<PixelBox> subject_box; ///< with subject: round it; nearly the whole picture when there is none
     std::vector<PixelPlace>
-        pockets_at;                ///< with any source: the even-coloured patches round these places are taken away
-    bool fill_inside = false;      ///< whatever the art encloses counts as art
-    std::vector<Stroke> strokes;   ///< done by hand, after everything above, in this order
-    std::optional<PixelBox> focus; ///< only this part counts as art
+        pockets_at;                   ///< with any source: the even-coloured patches round these places are taken away
+    bool fill_inside = false;         ///< whatever the art encloses counts as art
+    std::vector<Stroke> strokes;      ///< done by hand, after everything above, in this order
+    std::optional<PixelBox> focus;    ///< only this part counts as art
+    std::optional<PieceChoice> piece; ///< of several drawings only this one
+    LightSettings light;              ///< what is done before all else
     bool operator==(const BackgroundSettings&) const = default;
 };
 
@@ -75,13 +76,24 @@ struct Offer {
     std::string why;
 };
 
-/// Fills in what the settings leave open by looking at the picture.
+/// The colour along a picture's edge.
+struct EdgeColour {
+    Rgb colour;
+    double share = 0;  ///< of the edge's pixels that are near it
+    double spread = 0; ///< difference within which nineteen in twenty of those lie
+};
+[[nodiscard]] EdgeColour edge_colour(const Image& image);
+inline constexpr double one_colour = 0.7; ///< share of the edge that makes it count as of one colour
+
+/// Fills in what the settings leave open by looking at the picture, whose light has been evened where that is wished.
 ///
 /// An alpha channel that cuts the art out always wins. Otherwise the pixels along the picture's edge decide: where most
 /// of them are nearly one colour, that colour is the background; when besides the whole picture is nearly grey,
-/// brightness separates ink from paper. Where the edge has no one colour, or nothing else is in the picture, all of it
-/// counts as art.
-[[nodiscard]] Offer offer(const Image& image, const BackgroundSettings& settings);
+/// brightness separates ink from paper. Where the edge has no one colour, a subject that stands out well is taken;
+/// where there is none, or nothing else is in the picture, all of it counts as art.
+/// @param settings        with the light as it was made
+/// @param may_be_subject  false for older projects, which took the whole picture then
+[[nodiscard]] Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_subject = false);
 
 /// The settings for the same picture with its origin moved to `origin` and then made `factor` times smaller.
 [[nodiscard]] BackgroundSettings seen_from(BackgroundSettings settings, PixelPlace origin, double factor = 1);
@@ -94,6 +106,7 @@ struct CutOut {
     std::vector<Rgb> colours;
     std::vector<std::uint8_t> colour_at;
     ColourUse use = ColourUse::take_away;
+    Image ground; ///< of a subject: what lies behind its edge, made smaller
 };
 
 /// How much of each pixel is art. The settings must be chosen, as `offer` returns them.

@@ -54,11 +54,8 @@ Image flattened(const Image& photo, const Flattening& how, const Work& work) {
         }
         cv::Mat into(rows, flat.width, CV_8UC4,
                      flat.rgba.data() + 4 * static_cast<std::size_t>(first) * static_cast<std::size_t>(flat.width));
-        cv::remap(from, into, map, cv::Mat(), cv::INTER_CUBIC, cv::BORDER_CONSTANT, cv::Scalar(0, 0, 0, 0));
+        cv::remap(from, into, map, cv::Mat(), cv::INTER_CUBIC, cv::BORDER_REPLICATE);
     });
-    // Cubic interpolation rings: what was solid stays so, up to the photograph's edge.
-    for (std::size_t i = 3; i < flat.rgba.size(); i += 4)
-        flat.rgba[i] = flat.rgba[i] > 250 ? 255 : flat.rgba[i];
     return flat;
 }
 

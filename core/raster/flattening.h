@@ -20,6 +20,8 @@ inline constexpr std::array words<FlatBy>{
     Word{FlatBy::board, "board", "The photo board"}, Word{FlatBy::paper, "paper", "A sheet of paper"},
     Word{FlatBy::card, "card", "A card"}, Word{FlatBy::corners, "corners", "Four corners"}};
 
+inline constexpr int most_flattened_px = 32000; ///< along a photograph's longer side
+
 /// How a photograph becomes a flat picture in true millimetres.
 struct Flattening {
     FlatBy by = FlatBy::corners;
@@ -36,7 +38,8 @@ struct Flattening {
 /// The photograph's own density over a flat picture of that size, held to what keeps it within `most_px` pixels.
 [[nodiscard]] double own_density(const View& view, Size size, double most_px = 60e6);
 
-/// The photograph laid flat, resampled once by cubic interpolation; clear where the photograph does not reach. Throws
+/// The photograph laid flat, resampled once by cubic interpolation; where the photograph does not reach, its edge
+/// goes on. Throws
 /// Stopped when asked to stop.
 [[nodiscard]] Image flattened(const Image& photo, const Flattening& how, const Work& work = {});
 

@@ -39,6 +39,12 @@ struct Coverage {
     [[nodiscard]] std::size_t stride() const { return static_cast<std::size_t>(width); }
 };
 
+/// A place in a picture, in pixels.
+struct PixelPlace {
+    int x = 0, y = 0;
+    bool operator==(const PixelPlace&) const = default;
+};
+
 /// A part of a picture, in pixels. It may reach beyond the picture.
 struct PixelBox {
     int x = 0, y = 0, width = 0, height = 0;

@@ -40,10 +40,11 @@ template <typename Step> struct StepKey {
     explicit StepKey(const StepTable& all) {
         [&]<std::size_t... k>(std::index_sequence<k...>) {
             ((std::get<k>(table) = std::get<k>(all)), ...);
-        }(std::make_index_sequence<place_of<Step> + 1>());
+        }
+        (std::make_index_sequence<place_of<Step> + 1>());
     }
     [[nodiscard]] std::size_t rough() const {
-        std::size_t hash = std::visit(AboutArtwork{}, std::get<IsolateStep>(table).artwork);
+        std::size_t hash = std::visit(AboutArtwork{}, std::get<LightStep>(table).artwork);
         mix_hash(hash, std::get<IsolateStep>(table).background.strokes.size());
         mix_hash(hash, std::hash<double>{}(std::get<OutlineStep>(table).width));
         return hash;
@@ -80,7 +81,7 @@ std::shared_ptr<const typename Step::Result> Evaluator::result_of(const StepTabl
         StepKey<Step>(table),
         [&] {
             return [&]<typename... Before>(StepList<Before...>*) {
-                static_assert(((place_of<Before> < place_of<Step>) && ...), "a step reads results of earlier ones only");
+                static_assert(((place_of<Before> < place_of<Step>)&&...), "a step reads results of earlier ones only");
                 // In their order, so that the work is told to go forward.
                 const std::tuple<std::shared_ptr<const typename Before::Result>...> before{
                     result_of<Before>(table, work)...};
@@ -166,8 +167,8 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
     const bool is_small = !art || std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2;
     if (is_small) // traced as for the full result, which then finds the work done
         return result_of<PrintStep>(steps_of(sticker, sticker.width, Care::exact, Care::preview), work);
-    const auto small =
-        remembered.get(SmallKey{picture}, [&] { return small_picture(*picture, most_px, work); }, weigh);
+    const auto small = remembered.get(
+        SmallKey{picture}, [&] { return small_picture(*picture, most_px, work); }, weigh);
     const Sticker shown = with_picture(sticker, small->picture, small->factor);
     return result_of<PrintStep>(steps_of(shown, shown.width, Care::preview, Care::preview), work);
 }
@@ -191,8 +192,7 @@ std::shared_ptr<const PlacedCopy> Evaluator::placed_copy(const Document& documen
     key.placement.id = CopyId::none;
     key.placement.page = key.placement.group = 0;
     key.placement.locked = false;
-    return placed_copies.get(key,
-                             [&] { return place(key.sticker, evaluate(*key.sticker, placement), key.placement); });
+    return placed_copies.get(key, [&] { return place(key.sticker, evaluate(*key.sticker, placement), key.placement); });
 }
 
 void Evaluator::next_round() {

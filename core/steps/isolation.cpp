@@ -42,32 +42,31 @@ Rect box_of(const Painted& painted) {
 
 } // namespace
 
-Isolation isolate(const PictureArtwork& artwork, const std::optional<PixelBox>& crop,
-                  const BackgroundSettings& settings, const Work& work) {
-    const Image& whole = artwork.picture->pixels;
-    const bool is_part =
-        crop && !(on_picture(*crop, whole.width, whole.height) == PixelBox{0, 0, whole.width, whole.height});
-    const PixelBox box =
-        on_picture(crop.value_or(PixelBox{0, 0, whole.width, whole.height}), whole.width, whole.height);
-    const auto part = is_part ? std::make_shared<const Image>(cropped(whole, box)) : nullptr;
-    const Image& pixels = part ? *part : whole;
-    Offer best = offer(pixels, seen_from(settings, {box.x, box.y}));
+Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work) {
+    const Image& pixels = *picture.pixels;
+    const PixelPlace origin = picture.origin;
+    BackgroundSettings asked = seen_from(settings, origin);
+    const bool may_be_subject = asked.light.light == Light::automatic;
+    asked.light.light = picture.light;
+    asked.light.shadows = picture.shadows;
+    Offer best = offer(pixels, asked, may_be_subject);
     CutOut cut = cut_out(pixels, best.settings, work.part(0, 0.7));
     Isolation result;
-    result.why = std::move(best.why);
-    result.origin = {box.x, box.y};
+    result.why = picture.why + (picture.why.empty() || best.why.empty() ? "" : " ") + best.why;
+    result.origin = origin;
     result.content = content_of(cut.coverage);
     result.inked = in_unit_square(inked(cut.coverage), pixels.width, pixels.height);
-    const bool as_it_came = best.settings.source == Source::alpha && best.settings.pockets_at.empty() &&
-                            best.settings.strokes.empty() && !best.settings.fill_inside && !best.settings.focus;
-    if (!as_it_came)
-        result.art = std::make_shared<const Image>(isolated(pixels, cut, work.part(0.7, 1)));
+    const BackgroundSettings& s = best.settings;
+    const bool is_whole = s.source == Source::alpha && s.pockets_at.empty() && s.strokes.empty() && !s.fill_inside &&
+                          !s.focus && !s.piece;
+    if (!is_whole)
+        result.art = std::make_shared<const Image>(isolated(*picture.printed, cut, work.part(0.7, 1)));
     else
-        result.art = part ? part : std::shared_ptr<const Image>(artwork.picture, &whole); // kept alive by the picture
-    result.is_as_it_came = as_it_came && !part;
+        result.art = picture.printed;
+    result.is_as_it_came = is_whole && picture.is_as_it_came;
     result.size = {pixels.width, pixels.height};
     result.coverage = std::move(cut.coverage);
-    result.chosen = seen_from(std::move(best.settings), {-box.x, -box.y});
+    result.chosen = seen_from(std::move(best.settings), {-origin.x, -origin.y});
     return result;
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/document/document.h"
 #include "core/raster/alpha.h"
+#include "core/steps/lighting.h"
 
 #include <mutex>
 
@@ -9,7 +10,7 @@ namespace fusuma {
 
 /// An artwork parted from its background.
 struct Isolation {
-    BackgroundSettings chosen; ///< the settings with everything filled in
+    BackgroundSettings chosen; ///< the settings with everything filled in, light and shadows as well
     std::string why;           ///< in one line, when the choice was Fusuma's; else empty
     PixelPlace origin;         ///< where in the whole picture the coverage and the art begin
     PixelPlace size;           ///< of the art, in pixels
@@ -32,8 +33,7 @@ struct Isolation {
 };
 
 /// A picture parted from its background. Throws Stopped when asked to stop.
-[[nodiscard]] Isolation isolate(const PictureArtwork& artwork, const std::optional<PixelBox>& crop,
-                                const BackgroundSettings& settings, const Work& work = {});
+[[nodiscard]] Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work = {});
 /// Drawn artwork, which has none.
 [[nodiscard]] Isolation isolate(const Artwork& artwork, const Drawn& drawn);
 

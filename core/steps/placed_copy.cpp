@@ -50,8 +50,12 @@ std::shared_ptr<const PlacedCopy> place(std::shared_ptr<const Sticker> sticker,
     copy->cut_box = copy->room_box = bounds(copy->room);
     copy->room_mm2 = area(copy->region);
     for (const StickerLine& line : copy->result->cut->lines) {
-        CopyLine placed{line.is_open ? mapped_line(line.path, copy->map) : transformed(line.path, copy->map), line.kind,
-                        line.is_open, line.origin, {}, 0};
+        CopyLine placed{line.is_open ? mapped_line(line.path, copy->map) : transformed(line.path, copy->map),
+                        line.kind,
+                        line.is_open,
+                        line.origin,
+                        {},
+                        0};
         placed.mm = length(placed.path);
         placed.points = line.is_open ? flatten_line(placed.path, tolerance) : flatten(placed.path, tolerance);
         copy->cut_box.include(line.origin == StickerLine::Origin::artwork ? bounds(placed.path)

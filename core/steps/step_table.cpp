@@ -16,7 +16,8 @@ StepTable steps_of(const Sticker& s, double width, Care tracing, Care border) {
     const BorderSettings lengths = lengths_at(s, width);
     const Rims rims = rims_at(s, width);
     const double reach = reach_of(lengths, rims);
-    return {IsolateStep{s.artwork, s.framing.crop, s.background},
+    return {LightStep{s.artwork, s.framing.crop, light_task(s.background)},
+            IsolateStep{s.artwork, s.background},
             TraceStep{s.trace, tracing},
             OutlineStep{s.framing, size_px(s.artwork), s.clean, width},
             BorderStep{lengths, reach, border},
@@ -24,9 +25,14 @@ StepTable steps_of(const Sticker& s, double width, Care tracing, Care border) {
             PrintStep{{lengths, rims, s.bleed}}};
 }
 
-Isolation IsolateStep::make(Evaluator& steps, const Work& work) const {
-    if (const auto* art = std::get_if<PictureArtwork>(&artwork))
-        return isolate(*art, crop, background, work);
+Lit LightStep::make(Evaluator&, const Work& work) const {
+    const auto* art = std::get_if<PictureArtwork>(&artwork);
+    return art ? lit(*art, crop, light, work) : Lit{};
+}
+
+Isolation IsolateStep::make(Evaluator& steps, const Work& work, Known<Lit> lit) const {
+    if (lit->pixels)
+        return isolate(*lit, background, work);
     return isolate(artwork, *steps.drawn(artwork, work));
 }
 

@@ -19,16 +19,27 @@ template <typename Result> using Known = const std::shared_ptr<const Result>&;
 /// A list of steps.
 template <typename... Steps> using StepList = std::tuple<Steps...>;
 
-struct IsolateStep {
+struct LightStep {
     Artwork artwork;
     std::optional<PixelBox> crop;
+    LightTask light;
+    bool operator==(const LightStep&) const = default;
+
+    using Result = Lit;
+    using Reads = StepList<>;
+    static constexpr std::pair share{0.0, 0.15}; ///< of the work as a whole
+    [[nodiscard]] Result make(Evaluator& steps, const Work& work) const;
+};
+
+struct IsolateStep {
+    Artwork artwork;
     BackgroundSettings background;
     bool operator==(const IsolateStep&) const = default;
 
     using Result = Isolation;
-    using Reads = StepList<>;
-    static constexpr std::pair share{0.0, 0.4}; ///< of the work as a whole
-    [[nodiscard]] Result make(Evaluator& steps, const Work& work) const;
+    using Reads = StepList<LightStep>;
+    static constexpr std::pair share{0.15, 0.4};
+    [[nodiscard]] Result make(Evaluator& steps, const Work& work, Known<Lit> lit) const;
 };
 
 struct TraceStep {
@@ -91,7 +102,7 @@ struct PrintStep {
                                      Known<SizedOutline> outline, Known<Cut> cut) const;
 };
 
-using StepTable = StepList<IsolateStep, TraceStep, OutlineStep, BorderStep, CutStep, PrintStep>;
+using StepTable = StepList<LightStep, IsolateStep, TraceStep, OutlineStep, BorderStep, CutStep, PrintStep>;
 
 /// What every step reads of a sticker whose artwork is `width` mm wide.
 /// @param tracing  how carefully the outline is traced

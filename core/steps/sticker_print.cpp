@@ -31,8 +31,7 @@ int continuation_px(const Isolation& isolation, const SizedOutline& outline, con
 }
 
 std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline& outline, const Cut& cut,
-                                 const PrintSettings& settings,
-                                 const std::shared_ptr<const Continued>& continued_art) {
+                                 const PrintSettings& settings, const std::shared_ptr<const Continued>& continued_art) {
     std::vector<PrintLayer> layers;
     const double soft_edge = 2 * mm_per_px(outline);
     const std::optional<Rgb> ground = isolation.drawn ? isolation.drawn->ground : std::nullopt;
@@ -46,8 +45,8 @@ std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline&
                              .then(Transform::shift({-m / w, -m / h}))
                              .then(outline.from_art);
     }
-    for (PrintedArea& printed : printed_areas(outline.outline, cut.region, settings.border, settings.rims,
-                                              settings.bleed, soft_edge)) {
+    for (PrintedArea& printed :
+         printed_areas(outline.outline, cut.region, settings.border, settings.rims, settings.bleed, soft_edge)) {
         if (const auto colour = printed.colour ? printed.colour : ground)
             layers.push_back({*colour, {}, std::move(printed.area)});
         else if (image)

@@ -26,6 +26,13 @@ std::size_t bytes_of(const Outline& outline) {
     return bytes;
 }
 
+std::size_t bytes_of(const Lit& lit) {
+    std::size_t bytes = sizeof(Lit);
+    if (lit.pixels && !lit.is_as_it_came)
+        bytes += lit.pixels->rgba.size() + (lit.printed == lit.pixels ? 0 : lit.printed->rgba.size());
+    return bytes;
+}
+
 std::size_t bytes_of(const Isolation& isolation) {
     const std::size_t bytes = sizeof(Isolation) + isolation.coverage.values.size();
     if (const auto* image = std::get_if<std::shared_ptr<const Image>>(&isolation.art))
@@ -59,14 +66,15 @@ std::size_t bytes_of(const Cut& cut) {
 }
 
 std::size_t bytes_of(const StickerResult& result) {
-    std::size_t bytes = sizeof(StickerResult) + bytes_of(*result.isolation) + bytes_of(*result.outlined) +
-                        bytes_of(*result.cut);
+    std::size_t bytes =
+        sizeof(StickerResult) + bytes_of(*result.isolation) + bytes_of(*result.outlined) + bytes_of(*result.cut);
     std::set<const Image*> images; // of the art's colours carried outward, which several layers share
     for (const PrintLayer& layer : result.print) {
         bytes += sizeof(PrintLayer) + bytes_of(layer.area);
         const PrintArt* art = std::get_if<PrintArt>(&layer.ink);
         if (art && *art != result.isolation->art)
-            if (const auto* image = std::get_if<std::shared_ptr<const Image>>(art); image && images.insert(image->get()).second)
+            if (const auto* image = std::get_if<std::shared_ptr<const Image>>(art);
+                image && images.insert(image->get()).second)
                 bytes += (*image)->rgba.size();
     }
     return bytes;

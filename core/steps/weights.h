@@ -8,6 +8,7 @@ namespace fusuma {
 // What results weigh in memory, in bytes: all that they keep alive but the artwork itself.
 
 [[nodiscard]] std::size_t bytes_of(const Outline& outline);
+[[nodiscard]] std::size_t bytes_of(const Lit& lit);
 [[nodiscard]] std::size_t bytes_of(const Isolation& isolation);
 [[nodiscard]] std::size_t bytes_of(const Tracing& tracing);
 [[nodiscard]] std::size_t bytes_of(const SizedOutline& outline);

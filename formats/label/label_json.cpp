@@ -1,6 +1,7 @@
 #include "formats/label/label_json.h"
 
 #include "formats/fonts/fonts.h"
+#include "formats/picture/picture_json.h"
 
 #include <QFile>
 
@@ -98,13 +99,6 @@ Table table_from(const json& j) {
 }
 
 } // namespace
-
-json picture_json(const Picture& picture, const StoreFile& store) {
-    json j{{"file", store(picture.original, picture.file_name)}, {"name", picture.file_name}};
-    if (picture.page > 0)
-        j.update({{"page", picture.page}, {"dpi", picture.dpi}});
-    return j;
-}
 
 json label_json(const LabelDesign& d, const StoreFile& store) {
     json j{{"shape", shape_json(d.shape)},

@@ -4,8 +4,6 @@
 
 namespace fusuma {
 
-[[nodiscard]] json picture_json(const Picture& picture, const StoreFile& store);
-
 using PictureFrom = std::function<Result<std::shared_ptr<const Picture>>(const json&)>;
 
 /// A label's design. Fonts are told by name and looked for anew when read.

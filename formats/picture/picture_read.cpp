@@ -5,6 +5,7 @@
 #include "formats/picture/colour_profile.h"
 #include "formats/picture/cut_short.h"
 #include "formats/basics/file.h"
+#include "formats/picture/camera_facts.h"
 #include "formats/picture/pdf_pages.h"
 
 #include <QBuffer>
@@ -169,6 +170,8 @@ Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std:
         picture->note = name + " " + read->note;
     const double dpi = has_pages ? page.dpi : stated_dpi(bytes);
     picture->page = has_pages ? page.number : 0;
+    if (!has_pages)
+        picture->camera = camera_facts(bytes);
     if (dpi > 0) {
         picture->dpi = dpi;
         picture->dpi_is_stated = true;

@@ -4,6 +4,7 @@
 #include "formats/drawing/drawing_read.h"
 #include "formats/fonts/fonts.h"
 #include "formats/label/label_json.h"
+#include "formats/picture/picture_json.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_json.h"
 
@@ -145,7 +146,15 @@ Result<std::shared_ptr<const Picture>> ArtworkReader::picture(const json& j) {
             return decoded.problem();
         known = *decoded;
     }
-    return known;
+    if (!j.contains("flat"))
+        return known;
+    const Flattening how = flattening_from(j.at("flat"));
+    if (std::max(known->pixels.width, known->pixels.height) > most_flattened_px)
+        throw std::out_of_range("a photograph is too large to be laid flat");
+    auto& flat = flat_pictures[{known.get(), j.at("flat").dump()}];
+    if (!flat)
+        flat = laid_flat(known, how);
+    return flat;
 }
 
 Result<Artwork> ArtworkReader::drawing(const json& j) {

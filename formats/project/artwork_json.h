@@ -18,6 +18,7 @@ class ArtworkReader {
   private:
     LoadFile load;
     std::map<std::tuple<std::string, int, double>, std::shared_ptr<const Picture>> pictures;
+    std::map<std::pair<const Picture*, std::string>, std::shared_ptr<const Picture>> flat_pictures; ///< by how
     std::map<std::pair<std::string, int>, std::shared_ptr<const Drawing>> drawings;
     int depth = 0; ///< of clusters within clusters
 

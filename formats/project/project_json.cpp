@@ -80,6 +80,13 @@ json known_fields(const BackgroundSettings& b) {
                                      {"hardness", stroke.hardness},
                                      {"points", std::move(points)}});
     }
+    if (b.subject_box)
+        fields["subject"] = {b.subject_box->x, b.subject_box->y, b.subject_box->width, b.subject_box->height};
+    if (b.piece)
+        fields["piece"] = {{"at", {b.piece->at.x, b.piece->at.y}}, {"apart", b.piece->apart}};
+    fields["light"] = {{"light", word_of(b.light.light)},
+                       {"shadows", word_of(b.light.shadows)},
+                       {"prints_evened", b.light.prints_evened}};
     return fields;
 }
 
@@ -121,6 +128,18 @@ BackgroundSettings background_from(const json& j) {
     for (const json& s : j.value("strokes", json::array()))
         b.strokes.push_back(stroke_from(s));
     b.focus = box_from(j, "focus");
+    b.subject_box = box_from(j, "subject");
+    if (j.contains("piece")) {
+        const auto at = j.at("piece").at("at").get<std::array<int, 2>>();
+        b.piece = PieceChoice{{at[0], at[1]}, number_in(j.at("piece"), "apart", 0, 1e6)};
+    }
+    if (j.contains("light")) {
+        const json& light = j.at("light");
+        b.light = {choice_from<Light>(light.at("light")), choice_from<Shadows>(light.at("shadows")),
+                   light.at("prints_evened").get<bool>()};
+    } else { // made before light was looked at
+        b.light = {Light::as_is, Shadows::keep, true};
+    }
     return b;
 }
 

@@ -1,0 +1,282 @@
+#include "core/raster/light.h"
+
+#include "core/parallel.h"
+#include "core/raster/touch_up.h"
+
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace fusuma {
+
+namespace {
+
+cv::Mat as_matrix(const Image& image) {
+    return {image.height, image.width, CV_8UC4, const_cast<std::uint8_t*>(image.rgba.data())};
+}
+
+Image image_of(const cv::Mat& rgba) {
+    Image image(rgba.cols, rgba.rows);
+    rgba.copyTo(as_matrix(image));
+    return image;
+}
+
+cv::Mat square(int side) {
+    return cv::getStructuringElement(cv::MORPH_RECT, {side | 1, side | 1});
+}
+
+/// Fills what is not known from what lies round it, near and far: averages of the known, coarser and coarser.
+/// Source: the pull and push of Gortler, Grzeszczuk, Szeliski and Cohen, SIGGRAPH 1996.
+void fill_in(cv::Mat& values, cv::Mat known) { // CV_32FC3, CV_32F 0 or 1
+    if (values.rows <= 2 || values.cols <= 2) {
+        const double whole = cv::sum(known)[0];
+        cv::Scalar mean = whole > 0 ? cv::mean(values, known > 0.5) : cv::Scalar::all(255);
+        values.setTo(mean, known <= 0.5);
+        return;
+    }
+    std::vector<cv::Mat> planes;
+    cv::split(values, planes);
+    const cv::Size half((values.cols + 1) / 2, (values.rows + 1) / 2);
+    cv::Mat weight, coarse;
+    cv::resize(known, weight, half, 0, 0, cv::INTER_AREA);
+    for (cv::Mat& plane : planes) {
+        cv::Mat sum;
+        cv::resize(plane.mul(known), sum, half, 0, 0, cv::INTER_AREA);
+        plane = sum / cv::max(weight, 1e-6);
+    }
+    cv::merge(planes, coarse);
+    cv::Mat coarse_known;
+    cv::threshold(weight, coarse_known, 1e-6, 1, cv::THRESH_BINARY);
+    fill_in(coarse, coarse_known);
+    cv::Mat fine;
+    cv::resize(coarse, fine, values.size(), 0, 0, cv::INTER_LINEAR);
+    fine.copyTo(values, known <= 0.5);
+}
+
+/// Where the closed picture shows art and not the paper: much darker than shadows, of another colour, or a darker area
+/// with a sharp edge that does not reach the picture's edge.
+cv::Mat art_in(const cv::Mat& closed) { // CV_8UC3
+    cv::Mat bright;
+    {
+        std::vector<cv::Mat> planes;
+        cv::split(closed, planes);
+        bright = cv::max(cv::max(planes[0], planes[1]), planes[2]);
+    }
+    // The paper's colour where it is brightest: the ninetieth of hundred.
+    std::array<int, 256> histogram{};
+    for (auto it = bright.begin<std::uint8_t>(); it != bright.end<std::uint8_t>(); ++it)
+        ++histogram[*it];
+    const auto whole = static_cast<int>(bright.total());
+    int high = 255;
+    for (int above = 0; high > 1 && (above += histogram[static_cast<std::size_t>(high)]) < whole / 10;)
+        --high;
+    const cv::Scalar paper = cv::mean(closed, (bright >= high - 6) & (bright <= high + 6));
+    cv::Mat art(closed.size(), CV_8U, cv::Scalar(0));
+    constexpr double darkest = 0.28, off_hue = 0.13; // shares
+    for (int y = 0; y < closed.rows; ++y) {
+        const auto* in = closed.ptr<cv::Vec3b>(y);
+        auto* out = art.ptr<std::uint8_t>(y);
+        for (int x = 0; x < closed.cols; ++x) {
+            std::array<double, 3> r{};
+            for (int k = 0; k < 3; ++k)
+                r[static_cast<std::size_t>(k)] = in[x][k] / std::max(1.0, paper[k]);
+            const double mean = (r[0] + r[1] + r[2]) / 3;
+            const double off = std::max({std::abs(r[0] - mean), std::abs(r[1] - mean), std::abs(r[2] - mean)});
+            out[x] = mean < darkest || off > off_hue * std::max(0.4, mean) ? 255 : 0;
+        }
+    }
+    // Islands of dimmer paper: shadows come in from the edge, or fade.
+    cv::Mat dim = bright < 0.8 * high, labels, stats, middles;
+    const int count = cv::connectedComponentsWithStats(dim, labels, stats, middles, 8);
+    if (count > 1) {
+        cv::Mat dx, dy, slope;
+        cv::Sobel(bright, dx, CV_32F, 1, 0, 3, 1.0 / 8);
+        cv::Sobel(bright, dy, CV_32F, 0, 1, 3, 1.0 / 8);
+        cv::magnitude(dx, dy, slope);
+        for (int i = 1; i < count; ++i) {
+            const cv::Rect box(stats.at<int>(i, cv::CC_STAT_LEFT), stats.at<int>(i, cv::CC_STAT_TOP),
+                               stats.at<int>(i, cv::CC_STAT_WIDTH), stats.at<int>(i, cv::CC_STAT_HEIGHT));
+            if (box.x <= 1 || box.y <= 1 || box.br().x >= dim.cols - 1 || box.br().y >= dim.rows - 1)
+                continue;
+            const cv::Mat inside = labels(box) == i;
+            cv::Mat rim;
+            cv::erode(inside, rim, square(3), {-1, -1}, 1, cv::BORDER_CONSTANT, cv::Scalar(0));
+            rim = inside & ~rim;
+            const double steep = cv::mean(slope(box), rim)[0], depth = high - cv::mean(bright(box), inside)[0];
+            if (steep > 0.1 * depth) // over less than some ten pixels
+                art(box).setTo(255, inside);
+        }
+    }
+    cv::dilate(art, art, square(5));
+    return art;
+}
+
+} // namespace
+
+LightField light_on(const Image& image, const Work& work) {
+    LightField field;
+    if (image.empty())
+        return field;
+    constexpr int most_px = 2000;
+    field.factor = std::max(1, (std::max(image.width, image.height) + most_px / 2) / most_px);
+    cv::Mat rgb, small;
+    cv::resize(as_matrix(image), small,
+               {std::max(1, image.width / field.factor), std::max(1, image.height / field.factor)}, 0, 0,
+               cv::INTER_AREA);
+    cv::cvtColor(small, rgb, cv::COLOR_RGBA2RGB);
+    work.at(0.2);
+    cv::GaussianBlur(rgb, rgb, {}, 1.0); // grain would pass for light
+    const int width = std::max(5, std::max(rgb.cols, rgb.rows) / 25);
+    cv::Mat closed;
+    cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, cv::BORDER_REPLICATE);
+    work.at(0.6);
+    const cv::Mat art = art_in(closed);
+    cv::Mat values, known;
+    closed.convertTo(values, CV_32FC3);
+    cv::Mat(art == 0).convertTo(known, CV_32F, 1.0 / 255);
+    fill_in(values, known);
+    cv::GaussianBlur(values, values, {}, 1.5);
+    work.at(0.9);
+    values.convertTo(closed, CV_8UC3);
+    cv::Mat rgba, bright;
+    cv::cvtColor(closed, rgba, cv::COLOR_RGB2RGBA);
+    field.paper = image_of(rgba);
+    cv::cvtColor(closed, bright, cv::COLOR_RGB2GRAY);
+    double least = 0, most = 0;
+    cv::minMaxLoc(bright, &least, &most);
+    field.darkest = most > 0 ? least / most : 1;
+    return field;
+}
+
+Image evened(const Image& image, const LightField& field, const Work& work) {
+    Image result = image;
+    if (image.empty())
+        return result;
+    constexpr double white = 250; // what the paper becomes: its grain stays, nearly
+    cv::Mat paper;
+    cv::resize(as_matrix(field.paper), paper, {image.width, image.height}, 0, 0, cv::INTER_LINEAR);
+    // The share of white for every paper value, in 1/256ths.
+    std::array<std::uint32_t, 256> gain{};
+    for (std::size_t v = 0; v < gain.size(); ++v)
+        gain[v] = static_cast<std::uint32_t>(std::lround(256 * white / std::max(8.0, double(v))));
+    const auto row = static_cast<std::size_t>(image.width) * 4;
+    for_bands(image.height, work, [&](int first, int last) {
+        for (int y = first; y < last; ++y) {
+            std::uint8_t* px = result.rgba.data() + static_cast<std::size_t>(y) * row;
+            const auto* light = paper.ptr<std::uint8_t>(y);
+            for (std::size_t i = 0; i < row; i += 4)
+                for (std::size_t k = 0; k < 3; ++k)
+                    px[i + k] = static_cast<std::uint8_t>(std::min(255U, (px[i + k] * gain[light[i + k]] + 128) >> 8));
+        }
+    });
+    return result;
+}
+
+std::optional<Image> without_shadows(const Image& image, Rgb ground, double tolerance, const Work& work) {
+    if (image.width < 8 || image.height < 8)
+        return std::nullopt;
+    const cv::Mat rgba = as_matrix(image);
+    const std::array<double, 3> base{double(ground.red), double(ground.green), double(ground.blue)};
+    const double base_sum = std::max(1.0, base[0] + base[1] + base[2]);
+    const auto w = static_cast<std::size_t>(image.width);
+    // 2 sure ground, 1 of its hue but darker, 0 something else.
+    std::vector<std::uint8_t> kind(image.pixels());
+    for_bands(image.height, work.part(0, 0.3), [&](int first, int last) {
+        for (std::size_t i = static_cast<std::size_t>(first) * w; i < static_cast<std::size_t>(last) * w; ++i) {
+            const std::uint8_t* p = image.rgba.data() + 4 * i;
+            const double share = (p[0] + p[1] + p[2]) / base_sum;
+            double off = 0, step = 0;
+            for (std::size_t k = 0; k < 3; ++k) {
+                off = std::max(off, std::abs(p[k] - share * base[k]));
+                step = std::max(step, std::abs(p[k] - base[k]));
+            }
+            constexpr double near = 10, grain = 7; // values
+            kind[i] = p[3] < 255                                     ? 0
+                      : step < std::max(near, 0.8 * tolerance)       ? 2
+                      : share > 0.12 && share < 1 && off < grain + 4 ? 1
+                                                                     : 0;
+        }
+    });
+    cv::Mat grey, soft, dx, dy, slope;
+    cv::cvtColor(rgba, grey, cv::COLOR_RGBA2GRAY);
+    cv::GaussianBlur(grey, soft, {}, 0.8);
+    cv::Sobel(soft, dx, CV_32F, 1, 0, 3, 1.0 / 8);
+    cv::Sobel(soft, dy, CV_32F, 0, 1, 3, 1.0 / 8);
+    cv::magnitude(dx, dy, slope);
+    work.at(0.5);
+    constexpr float steepest = 13; // values in a pixel: a shadow is softer
+    const auto* steep = slope.ptr<float>();
+    const auto reached = flooded(image.width, image.height, edge_pixels(image.width, image.height),
+                                 [&](std::size_t i) { return kind[i] == 2 || (kind[i] == 1 && steep[i] < steepest); });
+    std::size_t shaded = 0;
+    for (std::size_t i = 0; i < reached.size(); ++i)
+        shaded += reached[i] && kind[i] == 1;
+    if (shaded * 400 < reached.size()) // a quarter in a hundred is worth it
+        return std::nullopt;
+    work.at(0.7);
+    Image result = image;
+    const int height = image.height, width = image.width;
+    const auto at = [&](int x, int y) { return static_cast<std::size_t>(y) * w + static_cast<std::size_t>(x); };
+    const auto mix = [&](int x, int y, std::uint8_t* out) {
+        // The shadow beside it, and the nearest of what is surely art: three pixels from any ground.
+        constexpr int reach = 4;
+        std::array<double, 3> shade{}, art{};
+        int shades = 0, nearest_art = 1000;
+        for (int v = std::max(0, y - reach); v <= std::min(height - 1, y + reach); ++v)
+            for (int u = std::max(0, x - reach); u <= std::min(width - 1, x + reach); ++u) {
+                const std::uint8_t* p = image.rgba.data() + 4 * at(u, v);
+                const int far = (u - x) * (u - x) + (v - y) * (v - y);
+                if (reached[at(u, v)]) {
+                    ++shades;
+                    for (std::size_t k = 0; k < 3; ++k)
+                        shade[k] += p[k];
+                } else if (far < nearest_art) {
+                    const bool is_deep =
+                        !reached[at(std::max(0, u - 2), v)] && !reached[at(std::min(width - 1, u + 2), v)] &&
+                        !reached[at(u, std::max(0, v - 2))] && !reached[at(u, std::min(height - 1, v + 2))];
+                    if (is_deep) {
+                        nearest_art = far;
+                        for (std::size_t k = 0; k < 3; ++k)
+                            art[k] = p[k];
+                    }
+                }
+            }
+        if (shades == 0 || nearest_art == 1000)
+            return;
+        double along = 0, length = 0;
+        const std::uint8_t* c = image.rgba.data() + 4 * at(x, y);
+        for (std::size_t k = 0; k < 3; ++k) {
+            shade[k] /= shades;
+            along += (c[k] - shade[k]) * (art[k] - shade[k]);
+            length += (art[k] - shade[k]) * (art[k] - shade[k]);
+        }
+        const double share = std::clamp(along / std::max(1.0, length), 0.0, 1.0);
+        for (std::size_t k = 0; k < 3; ++k)
+            out[k] = static_cast<std::uint8_t>(
+                std::lround(std::clamp(c[k] + (1 - share) * (base[k] - shade[k]), 0.0, 255.0)));
+    };
+    for_bands(height, work.part(0.7, 1), [&](int first, int last) {
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x < width; ++x) {
+                std::uint8_t* out = result.rgba.data() + 4 * at(x, y);
+                if (reached[at(x, y)]) {
+                    out[0] = ground.red;
+                    out[1] = ground.green;
+                    out[2] = ground.blue;
+                    continue;
+                }
+                bool is_edge = false;
+                constexpr int rim = 3;
+                for (int k = 1; k <= rim && !is_edge; ++k)
+                    is_edge = reached[at(std::max(0, x - k), y)] || reached[at(std::min(width - 1, x + k), y)] ||
+                              reached[at(x, std::max(0, y - k))] || reached[at(x, std::min(height - 1, y + k))];
+                if (is_edge)
+                    mix(x, y, out);
+            }
+    });
+    return result;
+}
+
+} // namespace fusuma

@@ -1,0 +1,23 @@
+#include "core/raster/picture.h"
+
+namespace fusuma {
+
+std::shared_ptr<const Picture> laid_flat(const std::shared_ptr<const Picture>& photo, const Flattening& how,
+                                         const Work& work) {
+    const auto& source = as_it_came(photo);
+    auto flat = std::make_shared<Picture>();
+    flat->file_name = source->file_name;
+    flat->original = source->original;
+    flat->pixels = flattened(source->pixels, how, work);
+    constexpr double mm_per_inch = 25.4;
+    flat->dpi = how.px_per_mm * mm_per_inch;
+    flat->dpi_is_stated = true;
+    flat->page = source->page;
+    flat->note = source->note;
+    flat->camera = source->camera;
+    flat->flat = how;
+    flat->photo = source;
+    return flat;
+}
+
+} // namespace fusuma

@@ -1,0 +1,87 @@
+#include "core/steps/lighting.h"
+
+#include "core/raster/alpha.h"
+
+#include <algorithm>
+
+namespace fusuma {
+
+LightTask light_task(const BackgroundSettings& settings) {
+    LightTask task{settings.light, settings.source, {}, settings.tolerance};
+    if (settings.source == Source::colour && settings.use == ColourUse::take_away && !settings.colours.empty())
+        task.ground = settings.colours.front();
+    return task;
+}
+
+namespace {
+
+/// Whether an evened picture is of something on paper: white along its edge, and white for the most part.
+bool is_on_paper(const Image& image) {
+    const EdgeColour edge = edge_colour(image);
+    constexpr double white_edge = 0.85, white_part = 0.4, lightest = 90;
+    if (edge.share < white_edge || to_lab(edge.colour).lightness < lightest)
+        return false;
+    std::size_t white = 0, seen = 0;
+    for (std::size_t i = 0; i < image.pixels(); i += 11, ++seen) {
+        const std::uint8_t* p = image.rgba.data() + 4 * i;
+        white += std::min({p[0], p[1], p[2]}) > 215;
+    }
+    return static_cast<double>(white) > white_part * static_cast<double>(seen);
+}
+
+} // namespace
+
+Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, const LightTask& task, const Work& work) {
+    const Image& whole = artwork.picture->pixels;
+    const PixelBox all{0, 0, whole.width, whole.height};
+    const PixelBox box = on_picture(crop.value_or(all), whole.width, whole.height);
+    Lit result;
+    result.origin = {box.x, box.y};
+    result.is_as_it_came = box == all;
+    result.pixels = result.is_as_it_came ? std::shared_ptr<const Image>(artwork.picture, &whole)
+                                         : std::make_shared<const Image>(cropped(whole, box));
+    result.printed = result.pixels;
+    const Image& image = *result.pixels;
+    if (image.empty() || alpha_content(image) != AlphaContent::opaque)
+        return result;
+    const LightSettings& s = task.settings;
+    const bool may_look = task.source != Source::alpha && task.source != Source::subject;
+    const EdgeColour edge = edge_colour(image);
+    const bool is_uneven = edge.share < one_colour;
+    // A camera's light falls off towards the edge: of one colour there, it may still be darker than the middle.
+    const Lab base_lab = to_lab(edge.colour);
+    constexpr double grain = 4, greyest = 22;
+    const bool may_be_dimmed = edge.spread > grain && std::hypot(base_lab.a, base_lab.b) < greyest;
+    if (s.light == Light::even || (s.light == Light::automatic && may_look && (is_uneven || may_be_dimmed))) {
+        const LightField field = light_on(image, work.part(0, 0.5));
+        Image even = evened(image, field, work.part(0.5, 0.7));
+        if (s.light == Light::even || (field.darkest < 0.93 && is_on_paper(even))) {
+            result.pixels = std::make_shared<const Image>(std::move(even));
+            result.light = Light::even;
+            if (s.light == Light::automatic)
+                result.why = "Light falls on it unevenly, so it was evened.";
+        }
+    }
+    const bool has_ground = !is_uneven || task.ground;
+    if (s.shadows == Shadows::drop ||
+        (s.shadows == Shadows::automatic && may_look && has_ground && result.light == Light::as_is)) {
+        const EdgeColour base = result.light == Light::even ? edge_colour(*result.pixels) : edge;
+        auto clean = without_shadows(*result.pixels, task.ground.value_or(base.colour),
+                                     std::max(task.tolerance, 2 * base.spread), work.part(0.7, 1));
+        if (clean) {
+            result.pixels = std::make_shared<const Image>(std::move(*clean));
+            result.shadows = Shadows::drop;
+            if (s.shadows == Shadows::automatic)
+                result.why += std::string(result.why.empty() ? "" : " ") + "Soft shadows on its ground are left out.";
+        }
+    }
+    if (result.light == Light::even || result.shadows == Shadows::drop) {
+        // Where light stays as it came, shadows do, too.
+        if (s.prints_evened)
+            result.printed = result.pixels;
+        result.is_as_it_came = false;
+    }
+    return result;
+}
+
+} // namespace fusuma

@@ -1,0 +1,32 @@
+#pragma once
+
+#include "core/document/document.h"
+
+namespace fusuma {
+
+/// A picture cropped, and its light evened where that was wished or found good.
+struct Lit {
+    std::shared_ptr<const Image> pixels;  ///< what the art is told by; null for drawn artwork
+    std::shared_ptr<const Image> printed; ///< what of it is printed: the same, or as it came
+    PixelPlace origin;                    ///< where in the whole picture they begin
+    bool is_as_it_came = true;            ///< the artwork's own pixels, not a copy
+    Light light = Light::as_is;           ///< what was done
+    Shadows shadows = Shadows::keep;
+    std::string why; ///< in one line, when Fusuma chose it; else empty
+};
+
+/// What a picture's light depends on.
+struct LightTask {
+    LightSettings settings;
+    Source source = Source::automatic;
+    std::optional<Rgb> ground; ///< picked, to be taken away
+    double tolerance = 10;
+    bool operator==(const LightTask&) const = default;
+};
+[[nodiscard]] LightTask light_task(const BackgroundSettings& settings);
+
+/// Throws Stopped when asked to stop.
+[[nodiscard]] Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, const LightTask& task,
+                      const Work& work = {});
+
+} // namespace fusuma

@@ -1,0 +1,13 @@
+#pragma once
+
+#include "core/raster/picture.h"
+
+#include <QByteArray>
+
+namespace fusuma {
+
+/// What a picture's file tells of its camera; nothing of what is damaged or missing.
+/// Source: CIPA DC-008 (Exif): Make, Model, FocalLengthIn35mmFilm; read by Exiv2.
+[[nodiscard]] CameraFacts camera_facts(const QByteArray& bytes);
+
+} // namespace fusuma

@@ -1,0 +1,59 @@
+#include "formats/picture/picture_json.h"
+
+#include "formats/basics/json_fields.h"
+
+namespace fusuma {
+
+namespace {
+
+json flattening_json(const Flattening& flat) {
+    const View& v = flat.view;
+    return {{"by", word_of(flat.by)},
+            {"size", {flat.size.width, flat.size.height}},
+            {"px_per_mm", flat.px_per_mm},
+            {"residual", flat.residual},
+            {"plane", v.plane},
+            {"middle", {v.middle.x, v.middle.y}},
+            {"focal", v.focal},
+            {"lens", {v.lens.k1, v.lens.k2}}};
+}
+
+} // namespace
+
+Flattening flattening_from(const json& j) {
+    Flattening flat;
+    flat.by = choice_from<FlatBy>(j.at("by"));
+    const auto pair = [&](const char* name, double least, double most) {
+        const auto numbers = j.at(name).get<std::array<double, 2>>();
+        for (const double n : numbers)
+            if (!(n >= least && n <= most))
+                throw std::out_of_range(std::string(name) + " is out of range");
+        return Point{numbers[0], numbers[1]};
+    };
+    const Point size = pair("size", 0.1, 5000), lens = pair("lens", -10, 10);
+    flat.size = {size.x, size.y};
+    flat.px_per_mm = number_in(j, "px_per_mm", 0.01, 1000);
+    flat.residual = number_in(j, "residual", 0, 1e6);
+    flat.view.plane = j.at("plane").get<std::array<double, 9>>();
+    for (const double n : flat.view.plane)
+        if (!(std::abs(n) < 1e9))
+            throw std::out_of_range("plane is out of range");
+    flat.view.middle = pair("middle", 0, 1e6);
+    flat.view.focal = number_in(j, "focal", 1, 1e7);
+    flat.view.lens = {lens.x, lens.y};
+    constexpr double most_px = 200e6;
+    if (flat.size.width * flat.size.height * flat.px_per_mm * flat.px_per_mm > most_px)
+        throw std::out_of_range("a flat picture is too large");
+    return flat;
+}
+
+json picture_json(const Picture& picture, const StoreFile& store) {
+    json j{{"file", store(picture.original, picture.file_name)}, {"name", picture.file_name}};
+    if (picture.page > 0)
+        j.update({{"page", picture.page}, {"dpi", picture.photo ? picture.photo->dpi : picture.dpi}});
+    if (picture.flat)
+        j["flat"] = flattening_json(*picture.flat);
+    return j;
+}
+
+} // namespace fusuma
