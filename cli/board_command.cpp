@@ -8,22 +8,21 @@
 namespace fusuma {
 
 ExitCode run(const BoardCommand& command) {
-    if (const Outcome fine = check_outputs({}, {{"--pdf", command.pdf},
-                                                {"--svg", command.svg},
-                                                {"--hpgl", command.hpgl},
-                                                {"--report", command.report}});
+    if (const Outcome fine = check_outputs(
+            {},
+            {{"--pdf", command.pdf}, {"--svg", command.svg}, {"--hpgl", command.hpgl}, {"--report", command.report}});
         !fine)
         return fine.problem();
     const auto paper = parse_paper(command.paper);
-    constexpr double least = 90; // mm
-    if (!paper || std::min(paper->width, paper->height) < least)
+    if (!paper || std::min(paper->width, paper->height) < least_board)
         return Problem{"--paper " + command.paper + ": give a4, letter, a3, 12x12in or WxH in mm, each at least 90."};
     const Board board = board_on(*paper);
     const auto write = [](const std::string& path, const auto& text) -> Outcome {
         return path.empty() ? Outcome(Done{})
                             : write_file(QString::fromStdString(path), QByteArray::fromStdString(text()));
     };
-    if (const Outcome done = write(command.pdf, [&] { return print_pdf(board_page(board), {.with_cut_lines = false}); });
+    if (const Outcome done =
+            write(command.pdf, [&] { return print_pdf(board_page(board), {.with_cut_lines = false}); });
         !done)
         return done.problem();
     if (const Outcome done = write(command.svg, [&] { return board_svg(board); }); !done)

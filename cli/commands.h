@@ -50,12 +50,15 @@ struct StickerOptions {
     int page = 1;
     double resolution = 300; ///< dpi, of a PDF's page
     DrawingOptions drawing;
-    std::string flatten;     ///< board[:PAPER] | paper:PAPER | card | corners:…
+    std::string flatten;                                   ///< board[:PAPER] | paper:PAPER | card | corners:…
+    std::string light = "auto", shadows = "auto", subject; ///< subject: auto or X,Y,W,H
+    std::vector<std::string> belongs, foreign;             ///< SIZE,X,Y,…
 };
 
 struct OutlineCommand {
     std::string art, out, report;
     StickerOptions sticker;
+    std::optional<double> pieces; ///< mm that pieces lie apart, at least
 };
 
 struct SheetCommand {
@@ -108,11 +111,18 @@ struct RehearseCommand {
 /// A printed sheet cut on a real machine, found by the marks that were pointed at in it.
 struct CutCommand {
     std::string project, ticket, machine, out, report;
-    std::vector<std::string> marks; ///< X,Y in machine mm or "none", by mark; empty to go by the paper's edge
+    std::vector<std::string> marks;  ///< X,Y in machine mm or "none", by mark; empty to go by the paper's edge
     std::vector<double> nudge{0, 0}; ///< mm
     int page = 1;
 };
 
+/// A printed sheet found on the photo board by a photograph.
+struct FindCommand {
+    std::string project, ticket, photo, board, report;
+    int page = 1;
+};
+
+ExitCode run(const FindCommand& command);
 ExitCode run(const BoardCommand& command);
 ExitCode run(const CutCommand& command);
 ExitCode run(const RehearseCommand& command);

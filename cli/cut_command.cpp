@@ -32,15 +32,6 @@ Result<std::optional<Point>> place_from(const std::string& text) {
     return Problem{"--marks " + text + ": give X,Y in mm, such as 12.5,280, or none."};
 }
 
-Result<std::shared_ptr<const Ticket>> ticket_of(const CutCommand& command, const Document& document) {
-    if (command.ticket.empty() && !document.tickets.empty())
-        return document.tickets.back();
-    if (const auto known = find_ticket(document, command.ticket))
-        return known;
-    return command.ticket.empty() ? Problem{"Nothing was printed from “" + command.project + "” yet: it has no ticket."}
-                                  : Problem{"There is no ticket " + command.ticket + " in “" + command.project + "”."};
-}
-
 Result<FoundPrint> find_print(const CutCommand& command, const LoadedSheet& sheet, const std::vector<Mark>& marks) {
     if (command.marks.empty())
         return sheet.by_edge();
@@ -122,7 +113,7 @@ ExitCode run(const CutCommand& command) {
     const auto document = load_project(QString::fromStdString(command.project));
     if (!document)
         return document.problem();
-    const auto ticket = ticket_of(command, *document);
+    const auto ticket = ticket_of(command.project, command.ticket, *document);
     if (!ticket)
         return ticket.problem();
     const auto machine = machine_from(command.machine);

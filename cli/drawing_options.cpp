@@ -86,7 +86,9 @@ Outcome apply_use(const Drawing& drawing, Parts& parts, const std::string& text)
     PartUse wanted;
     wanted.is_printed = use == "printed" || use == "both";
     const bool is_cut = use == "cut" || use == "both";
-    wanted.cut = !is_cut ? PartCut::none : kind.empty() ? PartCut::outline : value_of<PartCut>(kind).value_or(PartCut::none);
+    wanted.cut = !is_cut        ? PartCut::none
+                 : kind.empty() ? PartCut::outline
+                                : value_of<PartCut>(kind).value_or(PartCut::none);
     const bool known_use = use == "printed" || use == "cut" || use == "both" || use == "neither";
     const bool known_kind = kind.empty() || value_of<CutKind>(kind);
     if (!known_use || !known_kind)
@@ -190,7 +192,8 @@ Result<std::vector<DrawnSticker>> drawings_of(std::shared_ptr<const Drawing> dra
             return Problem{"“" + drawing->file_name + "” has no parts in plain colours."};
         return stickers;
     }
-    const bool is_bottom = o.choice == "bottom", is_file = o.choice == "file" || (o.choice.empty() && o.uses.empty() && is_lines_alone(*drawing));
+    const bool is_bottom = o.choice == "bottom",
+               is_file = o.choice == "file" || (o.choice.empty() && o.uses.empty() && is_lines_alone(*drawing));
     if (is_bottom)
         parts = cut_bottom_shape(*drawing, std::move(parts));
     else if (is_file)

@@ -4,8 +4,8 @@
 #include "formats/basics/file.h"
 #include "formats/fonts/fonts.h"
 #include "formats/label/label_json.h"
-#include "formats/picture/picture_read.h"
 #include "formats/label/table_read.h"
+#include "formats/picture/picture_read.h"
 
 #include <CLI/CLI.hpp>
 #include <QDate>

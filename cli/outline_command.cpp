@@ -1,6 +1,7 @@
 #include "cli/report.h"
 #include "core/geometry/measure.h"
 #include "core/steps/evaluator.h"
+#include "core/steps/split_pieces.h"
 #include "formats/basics/file.h"
 #include "formats/cut_files/svg_write.h"
 
@@ -21,7 +22,8 @@ ExitCode run(const OutlineCommand& command) {
     const Sticker* sticker = &stickers->front();
     Evaluator evaluator;
     const StepTable steps = steps_of(*sticker, sticker->width);
-    const auto made = [&]<typename Step, typename... Before>(const Step& step, double& seconds, const Before&... before) {
+    const auto made = [&]<typename Step, typename... Before>(const Step& step, double& seconds,
+                                                             const Before&... before) {
         return std::make_shared<const typename Step::Result>(
             timed(seconds, [&] { return step.make(evaluator, {}, before...); }));
     };
@@ -44,10 +46,16 @@ ExitCode run(const OutlineCommand& command) {
             open.push_back(line.path);
     const auto own = std::ranges::count(cut.lines, StickerLine::Origin::artwork, &StickerLine::origin);
 
+    std::vector<Outline> outlines{cut.region};
+    if (command.pieces) {
+        outlines.clear();
+        for (const Piece& piece : pieces_of(*sticker, *isolation, *command.pieces))
+            outlines.push_back(
+                evaluator.evaluate(piece_alone(*sticker, *isolation, piece, *command.pieces))->cut_line());
+    }
     if (!command.out.empty())
-        if (const Outcome written =
-                write_file(QString::fromStdString(command.out),
-                           QByteArray::fromStdString(outline_svg(cut.region, open, outline.artwork)));
+        if (const Outcome written = write_file(QString::fromStdString(command.out),
+                                               QByteArray::fromStdString(outline_svg(outlines, open, outline.artwork)));
             !written)
             return written.problem();
 
@@ -83,6 +91,14 @@ ExitCode run(const OutlineCommand& command) {
          {{"decode", decode}, {"coverage", coverage}, {"trace", trace_seconds}, {"border", border_seconds}}}};
     if (const auto* art = std::get_if<PictureArtwork>(&sticker->artwork); art && art->picture->flat)
         report["flatten"] = flatten_report(*art->picture->flat);
+    if (command.pieces) {
+        report["pieces"] = outlines.size();
+        report["pieces_mm"] = nlohmann::json::array();
+        for (const Outline& piece : outlines) {
+            const Rect its = bounds(piece);
+            report["pieces_mm"].push_back({its.min.x, its.min.y, its.width(), its.height()});
+        }
+    }
     if (isolation->content == AlphaContent::opaque)
         report["hint"] = "The picture has no transparency, so its whole rectangle is the outline.";
     if (const Outcome written = write_report(report, command.report); !written)

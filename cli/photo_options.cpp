@@ -14,6 +14,72 @@ void add_photo_options(CLI::App& app, StickerOptions& o) {
     app.add_option("--flatten", o.flatten,
                    "lay a photograph flat: board[:PAPER], paper:PAPER, card, or corners:X,Y,X,Y,X,Y,X,Y:WxH (pixels "
                    "clockwise from the top left, then mm)");
+    app.add_option("--light", o.light, "light that falls unevenly: auto, even it, or as-is")
+        ->check(CLI::IsMember({"auto", "even", "as-is"}));
+    app.add_option("--shadows", o.shadows, "soft shadows of the art on its ground: auto, drop or keep")
+        ->check(CLI::IsMember({"auto", "drop", "keep"}));
+    app.add_option("--subject", o.subject,
+                   "part what stands out from any ground: auto, or the box round it as X,Y,W,H in pixels");
+    app.add_option("--belongs", o.belongs, "a stroke over what belongs to the subject, as SIZE,X,Y[,X,Y…]")->take_all();
+    app.add_option("--not", o.foreign, "a stroke over what does not, as SIZE,X,Y[,X,Y…]")->take_all();
+}
+
+Outcome apply_box(const char* option, const std::string& text, std::optional<PixelBox>& box) {
+    if (text.empty())
+        return Done{};
+    PixelBox b;
+    char extra = 0;
+    if (std::sscanf(text.c_str(), "%6d,%6d,%6d,%6d%c", &b.x, &b.y, &b.width, &b.height, &extra) != 4 || b.width < 1 ||
+        b.height < 1)
+        return Problem{std::string(option) + " " + text + ": give X,Y,W,H in pixels, such as 100,80,600,400."};
+    box = b;
+    return Done{};
+}
+
+Result<Stroke> stroke_of(const char* option, const std::string& text, std::optional<Stroke::Kind> known) {
+    std::vector<std::string> parts = parts_of(text);
+    if (known)
+        parts.insert(parts.begin(), std::string(word_of(*known)));
+    const auto kind = value_of<Stroke::Kind>(parts[0]);
+    Stroke stroke{.kind = kind.value_or(Stroke::Kind::add), .points = {}};
+    std::vector<double> numbers;
+    bool is_right = kind && parts.size() >= 4 && parts.size() % 2 == 0;
+    for (std::size_t i = 1; is_right && i < parts.size(); ++i) {
+        numbers.push_back(QString::fromStdString(parts[i]).toDouble(&is_right));
+        is_right = is_right && std::abs(numbers.back()) < 1e6;
+    }
+    if (!is_right || !(numbers[0] > 0))
+        return known ? Problem{std::string(option) + " " + text + ": give the size, and points, such as 20,100,80."}
+                     : Problem{std::string(option) + " " + text +
+                               ": give add or erase, the size, and points, such as erase,20,100,80."};
+    stroke.size = numbers[0];
+    for (std::size_t i = 1; i < numbers.size(); i += 2)
+        stroke.points.push_back({numbers[i], numbers[i + 1]});
+    return stroke;
+}
+
+Outcome apply_photo(const StickerOptions& o, BackgroundSettings& background) {
+    background.light.light = *value_of<Light>(o.light);
+    background.light.shadows = *value_of<Shadows>(o.shadows);
+    if (!o.subject.empty()) {
+        if (o.source != "auto" && o.source != "subject")
+            return Problem{"--subject and --source " + o.source + " do not go together."};
+        background.source = Source::subject;
+        if (o.subject != "auto")
+            if (const Outcome box = apply_box("--subject", o.subject, background.subject_box); !box)
+                return box;
+    }
+    for (const auto& [option, texts, kind] :
+         {std::tuple{"--belongs", &o.belongs, Stroke::Kind::belongs}, {"--not", &o.foreign, Stroke::Kind::foreign}})
+        for (const std::string& text : *texts) {
+            if (background.source != Source::subject)
+                return Problem{std::string(option) + " says what belongs to a subject: give --subject, too."};
+            auto stroke = stroke_of(option, text, kind);
+            if (!stroke)
+                return stroke.problem();
+            background.strokes.push_back(std::move(*stroke));
+        }
+    return Done{};
 }
 
 namespace {
@@ -51,8 +117,9 @@ Result<FlatWish> flat_wish(const std::string& text) {
     if (parts.size() > 1) {
         wish.size = parse_paper(parts[1].toStdString());
         if (!wish.size)
-            return Problem{"--flatten " + text + ": " + parts[1].toStdString() + " is no paper; give a4, letter or WxH in mm."};
-        if (*by == FlatBy::board && std::min(wish.size->width, wish.size->height) < 90)
+            return Problem{"--flatten " + text + ": " + parts[1].toStdString() +
+                           " is no paper; give a4, letter or WxH in mm."};
+        if (*by == FlatBy::board && std::min(wish.size->width, wish.size->height) < least_board)
             return Problem{"--flatten " + text + ": a board's paper is at least 90 mm each way."};
     }
     return wish;
@@ -60,16 +127,20 @@ Result<FlatWish> flat_wish(const std::string& text) {
 
 } // namespace
 
+KnownCamera known_camera(const Picture& picture) {
+    KnownCamera camera;
+    if (picture.camera.focal_35mm > 0)
+        camera.focal_px = picture.camera.focal_35mm / 36 * std::max(picture.pixels.width, picture.pixels.height);
+    return camera;
+}
+
 Outcome apply_flatten(const StickerOptions& o, std::shared_ptr<const Picture>& picture) {
     if (o.flatten.empty())
         return Done{};
     const auto wish = flat_wish(o.flatten);
     if (!wish)
         return wish.problem();
-    KnownCamera camera;
-    if (picture->camera.focal_35mm > 0)
-        camera.focal_px = picture->camera.focal_35mm / 36 * std::max(picture->pixels.width, picture->pixels.height);
-    const auto flat = lay_flat(picture->pixels, *wish, camera);
+    const auto flat = lay_flat(picture->pixels, *wish, known_camera(*picture));
     if (!flat)
         return Problem{picture->file_name + ": " + flat.problem().message, flat.problem().hint};
     picture = laid_flat(picture, *flat);

@@ -1,6 +1,8 @@
 #pragma once
 
 #include "cli/commands.h"
+#include "core/photo/find_board.h"
+#include "core/raster/background.h"
 
 #include <memory>
 
@@ -13,5 +15,17 @@ void add_photo_options(CLI::App& app, StickerOptions& options);
 
 /// Lays the picture flat when that is asked for.
 Outcome apply_flatten(const StickerOptions& options, std::shared_ptr<const Picture>& picture);
+
+/// What a picture's file tells of its camera.
+[[nodiscard]] KnownCamera known_camera(const Picture& picture);
+
+/// Light, shadows and the subject.
+Outcome apply_photo(const StickerOptions& options, BackgroundSettings& background);
+
+/// "X,Y,W,H" in pixels; nothing when there are no words.
+Outcome apply_box(const char* option, const std::string& text, std::optional<PixelBox>& box);
+/// "KIND,SIZE,X,Y,…" in pixels, or without the kind when it is known.
+/// @param known  the kind, for options that say it by their name
+Result<Stroke> stroke_of(const char* option, const std::string& text, std::optional<Stroke::Kind> known = {});
 
 } // namespace fusuma

@@ -13,6 +13,10 @@ void add_outline(CLI::App& program, OutlineCommand& c) {
     CLI::App* app = program.add_subcommand("outline", "trace one artwork and write its outline or cut line as SVG");
     app->add_option("ART", c.art, "the picture")->required();
     app->add_option("-o,--out", c.out, "SVG file, in mm at the artwork's true size");
+    app->add_option(
+           "--pieces", c.pieces,
+           "one path for each piece of the picture, in reading order; what is nearer than this many mm is one piece")
+        ->check(CLI::Range(0.0, 1000.0));
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
     add_options(*app, c.sticker);
     app->add_option("--dpi", c.sticker.dpi, "pixels per inch of the artwork, in place of what the file states")
@@ -142,6 +146,18 @@ void add_board(CLI::App& program, BoardCommand& c) {
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
 }
 
+void add_find(CLI::App& program, FindCommand& c) {
+    CLI::App* app =
+        program.add_subcommand("find", "tell where a printed sheet lies on the photo board, by a photograph");
+    app->add_option("PROJECT", c.project, "a .fusuma project")->required();
+    app->add_option("--ticket", c.ticket, "what was printed under this code; the newest when not given");
+    app->add_option("--page", c.page, "of the ticket, from 1")->check(CLI::Range(1, most_pages));
+    app->add_option("--photo", c.photo, "the photograph of the sheet on the board")->required();
+    app->add_option("--board", c.board,
+                    "the board's paper: a4, letter, a3, 12x12in or WxH in mm; found out when not given");
+    app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
+}
+
 void add_check(CLI::App& program, CheckCommand& c) {
     CLI::App* app = program.add_subcommand("check", "run the preflight on a project");
     app->add_option("PROJECT", c.project, "a .fusuma project")->required();
@@ -150,7 +166,7 @@ void add_check(CLI::App& program, CheckCommand& c) {
 
 ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
                     const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts,
-                    const CutCommand& cut, const BoardCommand& board) try {
+                    const CutCommand& cut, const BoardCommand& board, const FindCommand& find) try {
     if (program.got_subcommand("outline"))
         return run(outline);
     if (program.got_subcommand("sheet"))
@@ -163,6 +179,8 @@ ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, cons
         return run(cut);
     if (program.got_subcommand("board"))
         return run(board);
+    if (program.got_subcommand("find"))
+        return run(find);
     return run(rehearse);
 } catch (const std::bad_alloc&) {
     return Problem{"There is too little memory for this.", "Use smaller pictures, or fewer of them."};
@@ -184,6 +202,7 @@ int run_program(int argc, const char* const* argv) {
     PartsCommand parts;
     CutCommand cut;
     BoardCommand board;
+    FindCommand find;
     add_outline(program, outline);
     add_sheet(program, sheet);
     add_check(program, check);
@@ -191,6 +210,7 @@ int run_program(int argc, const char* const* argv) {
     add_parts(program, parts);
     add_cut(program, cut);
     add_board(program, board);
+    add_find(program, find);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
@@ -199,7 +219,7 @@ int run_program(int argc, const char* const* argv) {
         std::cerr << error.what() << '\n';
         return bad_input;
     }
-    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut, board);
+    const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut, board, find);
     if (code)
         return *code;
     std::cerr << code.problem().text() << '\n';

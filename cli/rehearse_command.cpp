@@ -41,10 +41,14 @@ RehearsalSetup setup_of(const RehearseCommand& command, const Ticket& ticket) {
 
 nlohmann::json page_json(const Rehearsal& r, const Ticket& ticket, const SlipSheet& slips,
                          const RehearseCommand& command) {
-    nlohmann::json page{{"accepted", r.registration.accepted},       {"reason", r.registration.reason},
-                        {"marks_found", r.registration.marks_found}, {"fit", fit_json(r.registration, ticket.paper)},
-                        {"residuals_mm", r.registration.residuals},  {"worst_error_mm", nullptr},
-                        {"copies", slips.size()},           {"faulty_copies", nullptr}};
+    nlohmann::json page{{"accepted", r.registration.accepted},
+                        {"reason", r.registration.reason},
+                        {"marks_found", r.registration.marks_found},
+                        {"fit", fit_json(r.registration, ticket.paper)},
+                        {"residuals_mm", r.registration.residuals},
+                        {"worst_error_mm", nullptr},
+                        {"copies", slips.size()},
+                        {"faulty_copies", nullptr}};
     if (r.registration.accepted) {
         page["worst_error_mm"] = r.judgement.worst_error;
         page["faulty_copies"] = r.faulty.size();

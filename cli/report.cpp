@@ -168,6 +168,16 @@ Outcome check_reach(const MachineJob& job, const Document& document) {
                    "Nothing was written or moved. Move the paper in the machine, or the copies on the sheet."};
 }
 
+Result<std::shared_ptr<const Ticket>> ticket_of(const std::string& project, const std::string& code,
+                                                const Document& document) {
+    if (code.empty() && !document.tickets.empty())
+        return document.tickets.back();
+    if (const auto known = find_ticket(document, code))
+        return known;
+    return code.empty() ? Problem{"Nothing was printed from “" + project + "” yet: it has no ticket."}
+                        : Problem{"There is no ticket " + code + " in “" + project + "”."};
+}
+
 nlohmann::json flatten_report(const Flattening& flat) {
     return {{"by", word_of(flat.by)},
             {"found", flat.by != FlatBy::corners},

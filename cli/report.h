@@ -35,6 +35,10 @@ Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<
 /// @param expected  where the paper would lie when nothing is off
 [[nodiscard]] nlohmann::json fit_json(const Registration& registration, Size paper, const Transform& expected = {});
 
+/// What was printed under a code, or the newest; a Problem when there is none.
+[[nodiscard]] Result<std::shared_ptr<const Ticket>> ticket_of(const std::string& project, const std::string& code,
+                                                              const Document& document);
+
 /// Reads a machine's profile; a Problem names the file.
 [[nodiscard]] Result<Machine> machine_from(const std::string& path);
 /// Done when the machine reaches every line of the job; otherwise a Problem that names the stickers it does not.

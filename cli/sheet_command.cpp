@@ -2,18 +2,18 @@
 #include "cli/label_options.h"
 #include "cli/report.h"
 #include "core/arrange/clusters.h"
-#include "core/document/copies.h"
 #include "core/arrange/label_list.h"
+#include "core/document/copies.h"
 #include "core/plan/test_prints.h"
 #include "core/sheet/paper.h"
 #include "devices/practice/practice_printer.h"
-#include "formats/cut_files/dxf_write.h"
 #include "formats/basics/file.h"
+#include "formats/cut_files/dxf_write.h"
 #include "formats/cut_files/machine_code.h"
+#include "formats/cut_files/svg_write.h"
 #include "formats/machine/mark_scheme.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/project/project_file.h"
-#include "formats/cut_files/svg_write.h"
 
 #include <QBuffer>
 #include <algorithm>
@@ -88,10 +88,10 @@ Outcome apply_cutting(const SheetCommand& command, Document& document) {
 Outcome check_files(const SheetCommand& command) {
     std::vector<std::string> read{command.mark_scheme, command.label.list, command.machine};
     std::ranges::copy_if(command.inputs, std::back_inserter(read), std::not_fn(is_project));
-    std::vector<Output> outputs{{"--pdf", command.pdf},        {"--cut-pdf", command.cut_pdf},  {"--svg", command.svg, true},
-                                {"--dxf", command.dxf, true},  {"--hpgl", command.hpgl, true}, {"--gcode", command.gcode, true},
-                                {"--png", command.png, true},
-                                {"--report", command.report}};
+    std::vector<Output> outputs{{"--pdf", command.pdf},         {"--cut-pdf", command.cut_pdf},
+                                {"--svg", command.svg, true},   {"--dxf", command.dxf, true},
+                                {"--hpgl", command.hpgl, true}, {"--gcode", command.gcode, true},
+                                {"--png", command.png, true},   {"--report", command.report}};
     if (const Outcome fine = check_outputs(command.inputs, outputs); !fine)
         return fine;
     outputs.push_back({"--save", command.save}); // a project may be saved over itself
@@ -138,14 +138,13 @@ Result<Document> starting_document(const SheetCommand& command) {
 }
 
 /// What was added lies on each other, middles together, and becomes one.
-Result<int> clustered_as(const std::string& how, Document& document, Planner& planner,
-                         const std::vector<int>& ids) {
+Result<int> clustered_as(const std::string& how, Document& document, Planner& planner, const std::vector<int>& ids) {
     Document alone = document;
     alone.placements.clear();
     Selection all;
     for (const int id : ids) {
-        all.insert(alone.put(
-            {.sticker = id, .centre = {document.sheet.paper.width / 2, document.sheet.paper.height / 2}}));
+        all.insert(
+            alone.put({.sticker = id, .centre = {document.sheet.paper.width / 2, document.sheet.paper.height / 2}}));
     }
     const auto done = clustered(alone, planner, all, *value_of<ClusterCut>(how));
     if (!done)
@@ -265,10 +264,9 @@ Outcome write_for_machine(const std::string& path, CutLanguage language, Machine
 Outcome check_reach(const Machine& machine, const Document& document, const JobPlan& plan) {
     const auto shared = std::make_shared<const Machine>(machine);
     for (const PagePlan& page : plan.pages)
-        if (const Outcome fine = check_reach(LoadedSheet(shared, plan.paper)
-                                                 .by_edge()
-                                                 .job(page.cuts, document.sheet.cutter, document.material),
-                                             document);
+        if (const Outcome fine = check_reach(
+                LoadedSheet(shared, plan.paper).by_edge().job(page.cuts, document.sheet.cutter, document.material),
+                document);
             !fine)
             return fine;
     return Done{};
@@ -295,7 +293,8 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
         for (const auto& [path, language] :
              {std::pair{command.hpgl, CutLanguage::hpgl}, std::pair{command.gcode, CutLanguage::gcode}})
             if (!path.empty())
-                if (const Outcome written = write_for_machine(page_path(path, page), language, machine, document, plan, page);
+                if (const Outcome written =
+                        write_for_machine(page_path(path, page), language, machine, document, plan, page);
                     !written)
                     return written;
     }

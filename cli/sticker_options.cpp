@@ -13,7 +13,8 @@ namespace fusuma {
 
 void add_options(CLI::App& app, StickerOptions& o) {
     app.add_option("--source", o.source,
-                   "what tells art from background: auto, alpha, brightness, colour, colour=#RRGGBB[,#RRGGBB…] to take "
+                   "what tells art from background: auto, alpha, brightness, subject, colour, "
+                   "colour=#RRGGBB[,#RRGGBB…] to take "
                    "colours away, or keep=#RRGGBB[,…] to keep nothing else")
         ->capture_default_str();
     app.add_option("--tolerance", o.tolerance, "with colour: difference up to which a pixel counts as background")
@@ -64,7 +65,7 @@ Outcome apply_source(const StickerOptions& o, BackgroundSettings& background) {
         background.source = *source;
     } else {
         return Problem{"--source " + o.source +
-                       ": give auto, alpha, brightness, colour, colour=#RRGGBB or keep=#RRGGBB."};
+                       ": give auto, alpha, brightness, subject, colour, colour=#RRGGBB or keep=#RRGGBB."};
     }
     if (names_colours)
         for (const std::string& part : parts_of(o.source.substr(kind.size() + 1))) {
@@ -79,18 +80,6 @@ Outcome apply_source(const StickerOptions& o, BackgroundSettings& background) {
     return Done{};
 }
 
-Outcome apply_box(const char* option, const std::string& text, std::optional<PixelBox>& box) {
-    if (text.empty())
-        return Done{};
-    PixelBox b;
-    char extra = 0;
-    if (std::sscanf(text.c_str(), "%6d,%6d,%6d,%6d%c", &b.x, &b.y, &b.width, &b.height, &extra) != 4 || b.width < 1 ||
-        b.height < 1)
-        return Problem{std::string(option) + " " + text + ": give X,Y,W,H in pixels, such as 100,80,600,400."};
-    box = b;
-    return Done{};
-}
-
 Outcome apply_hand_work(const StickerOptions& o, BackgroundSettings& background) {
     for (const std::string& text : o.pockets) {
         PixelPlace p;
@@ -100,21 +89,10 @@ Outcome apply_hand_work(const StickerOptions& o, BackgroundSettings& background)
         background.pockets_at.push_back(p);
     }
     for (const std::string& text : o.strokes) {
-        const std::vector<std::string> parts = parts_of(text);
-        const auto kind = value_of<Stroke::Kind>(parts[0]);
-        Stroke stroke{.kind = kind.value_or(Stroke::Kind::add), .points = {}};
-        std::vector<double> numbers;
-        bool is_right = kind && parts.size() >= 4 && parts.size() % 2 == 0;
-        for (std::size_t i = 1; is_right && i < parts.size(); ++i) {
-            numbers.push_back(QString::fromStdString(parts[i]).toDouble(&is_right));
-            is_right = is_right && std::abs(numbers.back()) < 1e6;
-        }
-        if (!is_right || !(numbers[0] > 0))
-            return Problem{"--stroke " + text + ": give add or erase, the size, and points, such as erase,20,100,80."};
-        stroke.size = numbers[0];
-        for (std::size_t i = 1; i < numbers.size(); i += 2)
-            stroke.points.push_back({numbers[i], numbers[i + 1]});
-        background.strokes.push_back(std::move(stroke));
+        auto stroke = stroke_of("--stroke", text);
+        if (!stroke)
+            return stroke.problem();
+        background.strokes.push_back(std::move(*stroke));
     }
     return Done{};
 }
@@ -186,6 +164,8 @@ Result<Sticker> picture_sticker(const std::string& art_path, const StickerOption
     s = reframed(std::move(s), framing);
     if (const Outcome source = apply_source(o, s.background); !source)
         return source.problem();
+    if (const Outcome photo = apply_photo(o, s.background); !photo)
+        return photo.problem();
     if (const Outcome focus = apply_box("--focus", o.focus, s.background.focus); !focus)
         return focus.problem();
     if (const Outcome by_hand = apply_hand_work(o, s.background); !by_hand)

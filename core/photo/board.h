@@ -28,7 +28,7 @@ struct BoardRing {
 /// Marks in a row that tell where they are.
 inline constexpr std::size_t told_apart = 10;
 
-/// @param paper  mm, each side at least 90
+inline constexpr double least_board = 90; ///< mm of its paper, each way
 [[nodiscard]] Board board_on(Size paper);
 
 /// What of a mark is black, filled by the even-odd rule.

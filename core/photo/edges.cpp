@@ -41,9 +41,10 @@ GreyPicture saturation_of(const Image& image, const Work& work) {
     for_bands(image.height, work, [&](int first, int last) {
         for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i) {
             const std::uint8_t* p = image.rgba.data() + 4 * i;
-            const int most = std::max({p[0], p[1], p[2]}), least = std::min({p[0], p[1], p[2]});
-            constexpr int dark = 24; // below that it is noise
-            result.values[i] = static_cast<std::uint8_t>(255 * (most - least) / std::max(most, dark));
+            const int top_value = std::max({p[0], p[1], p[2]}), low_value = std::min({p[0], p[1], p[2]});
+            constexpr int noise_below = 24; // too dark to tell
+            result.values[i] =
+                static_cast<std::uint8_t>(255 * (top_value - low_value) / std::max(top_value, noise_below));
         }
     });
     return result;
@@ -64,8 +65,8 @@ std::optional<MetEdge> edge_along(const GreyPicture& photo, const View& view, Po
             return std::nullopt;
         greys[i] = photo.at(*px);
     }
-    // The slope over a pixel and a half each way, weighted to its middle.
-    constexpr int reach = 5;
+    // The slope over a pixel and a half each way, weighted to its middle; over one pixel where few are looked at.
+    const int reach = steps < 45 ? 3 : 5;
     const auto slope = [&](std::size_t i) {
         double sum = 0, weights = 0;
         for (int k = 1; k <= reach; ++k) {
@@ -75,16 +76,17 @@ std::optional<MetEdge> edge_along(const GreyPicture& photo, const View& view, Po
         }
         return (rises ? 1 : -1) * sum / weights;
     };
-    if (steps < 2 * reach + 3)
+    if (steps < static_cast<std::size_t>(2 * reach + 3))
         return std::nullopt;
     std::size_t best = 0;
     double steepest = 0;
-    for (std::size_t i = reach; i + reach <= steps; ++i)
+    const auto rim = static_cast<std::size_t>(reach);
+    for (std::size_t i = rim; i + rim <= steps; ++i)
         if (const double s = slope(i); s > steepest) {
             steepest = s;
             best = i;
         }
-    if (best <= reach || best + reach >= steps)
+    if (best <= rim || best + rim >= steps)
         return std::nullopt; // it goes on beyond what is looked at
     const double before = slope(best - 1), after = slope(best + 1);
     const double bow = before - 2 * steepest + after;

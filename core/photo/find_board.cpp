@@ -168,7 +168,7 @@ std::vector<std::vector<std::size_t>> rows_of(const std::vector<RingSeen>& rings
 /// Which mark of a board each ring is, by the row of their cores.
 struct Reading {
     std::map<std::size_t, std::size_t> mark_of; ///< ring → mark
-    std::size_t mirrored = 0;                   ///< parts of rows that would fit in a mirror
+    std::size_t forward = 0, mirrored = 0;      ///< parts of rows that fit, and that would in a mirror
 };
 
 Reading read_rows(const Board& board, const std::vector<RingSeen>& rings,
@@ -198,9 +198,11 @@ Reading read_rows(const Board& board, const std::vector<RingSeen>& rings,
             std::ranges::reverse(row);
         for (std::size_t from = 0; from + told_apart <= row.size(); ++from) {
             const unsigned said = code([&](std::size_t k) { return rings[row[from + k]].has_core; });
-            if (const auto it = forward.find(said); it != forward.end())
+            if (const auto it = forward.find(said); it != forward.end()) {
+                ++reading.forward;
                 for (std::size_t k = 0; k < told_apart; ++k)
                     ++votes[row[from + k]][(it->second + k) % count];
+            }
             reading.mirrored += backward.contains(said);
         }
     }
@@ -210,9 +212,9 @@ Reading read_rows(const Board& board, const std::vector<RingSeen>& rings,
     return reading;
 }
 
-/// The view through what was read, without the lens.
+/// The view through what was read, by the rings' middles.
 std::optional<View> rough_view(const Board& board, const std::vector<RingSeen>& rings, const Reading& reading,
-                               const View& camera) {
+                               const View& camera, bool tells_lens) {
     std::vector<Sighting> seen;
     for (const auto& [ring, mark] : reading.mark_of)
         seen.push_back({.px = rings[ring].at, .at = board.marks[mark].centre});
@@ -239,7 +241,8 @@ std::optional<View> rough_view(const Board& board, const std::vector<RingSeen>& 
         if (!start)
             return std::nullopt;
     }
-    const auto fitted = fit_view(*start, seen, LensFit::keep);
+    constexpr std::size_t enough = 14; // to tell how the lens bends, roughly
+    const auto fitted = fit_view(*start, seen, tells_lens && seen.size() >= enough ? LensFit::k1 : LensFit::keep);
     return fitted ? std::optional(fitted->view) : std::nullopt;
 }
 
@@ -337,15 +340,15 @@ Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>
     const Board* board = nullptr;
     Reading reading;
     std::vector<RingSeen> rings;
-    bool is_mirrored = false;
+    std::size_t mirrored = 0;
     for (const double most_px : {2200.0, 5000.0}) {
         rings = find_rings(photo, most_px);
         work.at(most_px < 3000 ? 0.3 : 0.5);
         const auto rows = rows_of(rings);
         for (const Board& one : boards) {
             Reading its = read_rows(one, rings, rows);
-            is_mirrored = is_mirrored || (its.mirrored > 0 && its.mark_of.empty());
-            if (its.mark_of.size() > reading.mark_of.size()) {
+            mirrored = std::max(mirrored, its.mirrored);
+            if (its.forward > reading.forward) {
                 reading = std::move(its);
                 board = &one;
             }
@@ -353,8 +356,8 @@ Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>
         if (board || std::max(photo.width, photo.height) <= 2200)
             break;
     }
-    if (!board) {
-        if (is_mirrored)
+    if (!board || mirrored > reading.forward) {
+        if (mirrored > reading.forward)
             return refusal("The picture is mirrored: its board's marks run the wrong way round.",
                            "Turn the camera's mirroring off, or mirror the picture back.");
         if (rings.size() >= told_apart / 2)
@@ -365,7 +368,7 @@ Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>
     }
     FoundBoard found;
     found.board = *board;
-    auto view = rough_view(*board, rings, reading, camera);
+    auto view = rough_view(*board, rings, reading, camera, !known.lens);
     if (!view)
         return refusal("Too few of the board's marks are in sight.", "Take the picture with all its marks in it.");
     // The edges are looked for where they should be; the better the view, the more of them are met.

@@ -147,7 +147,7 @@ double area_of(const Quad& q) {
 /// Its first corner the one nearest to the picture's top left.
 Quad from_top_left(Quad q) {
     const auto first = std::ranges::min_element(q, {}, [](Point p) { return p.x + p.y; });
-    std::ranges::rotate(q, first);
+    std::rotate(q.begin(), first, q.end());
     return q;
 }
 

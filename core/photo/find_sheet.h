@@ -22,7 +22,6 @@ struct FoundSheet {
 [[nodiscard]] Result<FoundSheet> find_paper(const Image& photo, Size size, const KnownCamera& camera = {},
                                             const Work& work = {});
 /// Finds a card lying beside the art.
-[[nodiscard]] Result<FoundSheet> find_card(const Image& photo, const KnownCamera& camera = {},
-                                           const Work& work = {});
+[[nodiscard]] Result<FoundSheet> find_card(const Image& photo, const KnownCamera& camera = {}, const Work& work = {});
 
 } // namespace fusuma

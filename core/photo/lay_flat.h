@@ -7,8 +7,8 @@ namespace fusuma {
 /// What a person wants a photograph to be laid flat by.
 struct FlatWish {
     FlatBy by = FlatBy::paper;
-    std::optional<Size> size;      ///< mm of the paper or the board's paper, or of what the corners span
-    std::array<Point, 4> corners;  ///< with corners: px, clockwise from the top left
+    std::optional<Size> size;     ///< mm of the paper or the board's paper, or of what the corners span
+    std::array<Point, 4> corners; ///< with corners: px, clockwise from the top left
 };
 
 /// Finds what is wished for in the photograph, and says how it becomes a flat picture: the paper, the board's inside,

@@ -43,7 +43,7 @@ void drop_islands(cv::Mat& subject, const cv::Mat& sure) { // 255 and 0; GrabCut
         int largest = 0;
         for (int i = 1; i < count; ++i)
             largest = std::max(largest, stats.at<int>(i, cv::CC_STAT_AREA));
-        const int least = is_subject ? largest / 30 : static_cast<int>(subject.total() / 1500);
+        const int least = is_subject ? largest / 250 : static_cast<int>(subject.total() / 1500);
         for (int i = 1; i < count; ++i) {
             if (stats.at<int>(i, cv::CC_STAT_AREA) >= least)
                 continue;
@@ -53,6 +53,57 @@ void drop_islands(cv::Mat& subject, const cv::Mat& sure) { // 255 and 0; GrabCut
                 subject.setTo(is_subject ? 0 : 255, island);
         }
     }
+}
+
+/// Colours in sixteen steps each way, smoothed over their neighbours: how often each occurs, as shares of all.
+class ColourShares {
+  public:
+    ColourShares(const cv::Mat& rgb, const cv::Mat& where) : cells(side * side * side) {
+        double whole = 0;
+        for (int y = 0; y < rgb.rows; ++y)
+            for (int x = 0; x < rgb.cols; ++x)
+                if (where.at<std::uint8_t>(y, x)) {
+                    ++whole;
+                    spread(rgb.at<cv::Vec3b>(y, x));
+                }
+        for (double& cell : cells)
+            cell /= std::max(1.0, whole);
+    }
+    [[nodiscard]] double operator()(const cv::Vec3b& c) const {
+        return cells[at(c[0] / step, c[1] / step, c[2] / step)];
+    }
+
+  private:
+    static constexpr int step = 16, side = 256 / step;
+    std::vector<double> cells;
+
+    static std::size_t at(int r, int g, int b) { return static_cast<std::size_t>((r * side + g) * side + b); }
+    void spread(const cv::Vec3b& c) {
+        for (int r = std::max(0, c[0] / step - 1); r <= std::min(side - 1, c[0] / step + 1); ++r)
+            for (int g = std::max(0, c[1] / step - 1); g <= std::min(side - 1, c[1] / step + 1); ++g)
+                for (int b = std::max(0, c[2] / step - 1); b <= std::min(side - 1, c[2] / step + 1); ++b)
+                    ++cells[at(r, g, b)];
+    }
+};
+
+/// Colours that are as frequent outside the box as inside are rather ground, to begin with: without that a pattern of
+/// few colours is learnt as the subject's, too.
+void doubt_ground_inside(const cv::Mat& rgb, cv::Mat& mask) {
+    const cv::Mat outside = mask == cv::GC_BGD, inside = mask == cv::GC_PR_FGD;
+    const ColourShares ground(rgb, outside), all(rgb, inside);
+    cv::Mat doubted = mask.clone();
+    int left = 0;
+    for (int y = 0; y < mask.rows; ++y)
+        for (int x = 0; x < mask.cols; ++x)
+            if (mask.at<std::uint8_t>(y, x) == cv::GC_PR_FGD) {
+                const cv::Vec3b& c = rgb.at<cv::Vec3b>(y, x);
+                if (ground(c) >= all(c))
+                    doubted.at<std::uint8_t>(y, x) = cv::GC_PR_BGD;
+                else
+                    ++left;
+            }
+    if (left * 40 > cv::countNonZero(inside))
+        mask = doubted;
 }
 
 /// The guided filter's two coefficients at a smaller size: how the mask follows from the picture's colours nearby.
@@ -144,6 +195,7 @@ Subject subject_of(const Image& image, const std::optional<PixelBox>& box, const
         cv::Rect(1, 1, rgb.cols - 2, rgb.rows - 2);
     mask(inside).setTo(cv::GC_PR_FGD);
     cv::Mat sure = mask.clone();
+    doubt_ground_inside(rgb, mask);
     for (const Stroke& stroke : strokes)
         if (stroke.kind == Stroke::Kind::belongs || stroke.kind == Stroke::Kind::foreign)
             for (cv::Mat* m : {&mask, &sure})

@@ -16,7 +16,7 @@ constexpr double arc_tolerance = 0.005; // mm
 /// Lines of G-code for one machine.
 class GcodeWriter {
   public:
-    explicit GcodeWriter(const Machine& to) : machine(to), ways(to.gcode), numbers(bed_of(to).inverted()) {}
+    explicit GcodeWriter(const Machine& to) : ways(to.gcode), numbers(bed_of(to).inverted()) {}
 
     std::string take() { return std::exchange(text, {}); }
     void line(std::string_view words) { text.append(words) += '\n'; }
@@ -64,7 +64,6 @@ class GcodeWriter {
     }
 
   private:
-    const Machine& machine;
     const GcodeWays& ways;
     Transform numbers;
     std::string text;

@@ -55,11 +55,14 @@ std::string cut_svg(const JobPlan& plan, std::size_t page) {
     return svg + "</svg>\n";
 }
 
-std::string outline_svg(const Outline& outline, const std::vector<Contour>& open, Size size) {
-    std::string data;
-    for (const Contour& contour : outline.contours)
-        data += path_data(contour);
-    std::string svg = opening(size) + "  <path fill=\"#26323d\" fill-rule=\"evenodd\" d=\"" + data + "\"/>\n";
+std::string outline_svg(const std::vector<Outline>& outlines, const std::vector<Contour>& open, Size size) {
+    std::string svg = opening(size);
+    for (const Outline& outline : outlines) {
+        std::string data;
+        for (const Contour& contour : outline.contours)
+            data += path_data(contour);
+        svg += "  <path fill=\"#26323d\" fill-rule=\"evenodd\" d=\"" + data + "\"/>\n";
+    }
     for (const Contour& line : open)
         svg += "  <path fill=\"none\" stroke=\"#26323d\" stroke-width=\"0.25\" d=\"" + path_data(line, End::open) +
                "\"/>\n";

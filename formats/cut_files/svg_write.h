@@ -7,8 +7,8 @@ namespace fusuma {
 /// The cut lines of a page: the paper as viewBox in millimetres, one group per kind of cut, its id the kind's name.
 [[nodiscard]] std::string cut_svg(const JobPlan& plan, std::size_t page = 0);
 
-/// One path in millimetres, even-odd, with a viewBox of `size` (mm) and the outline's own origin at its top left; open
-/// lines follow as paths of their own.
-[[nodiscard]] std::string outline_svg(const Outline& outline, const std::vector<Contour>& open, Size size);
+/// A path in millimetres for each outline, even-odd, with a viewBox of `size` (mm) and the outlines' own origin at its
+/// top left; open lines follow as paths of their own.
+[[nodiscard]] std::string outline_svg(const std::vector<Outline>& outlines, const std::vector<Contour>& open, Size size);
 
 } // namespace fusuma

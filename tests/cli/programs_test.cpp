@@ -112,7 +112,7 @@ TEST_F(Programs, HelpAndTheArchitectureNameEveryOption) {
             command = line.substr(11, line.find(' ', 11) - 11);
         promised[command] += line + "\n";
     }
-    ASSERT_EQ(promised.size(), 6u);
+    ASSERT_EQ(promised.size(), 8u);
     const std::set<std::string> outline_options = options_in(promised["outline"]);
     for (const auto& [name, words] : promised) {
         const Ran help = run(FUSUMA_CLI, {QString::fromStdString(name), "--help"});

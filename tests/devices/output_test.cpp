@@ -230,7 +230,7 @@ TEST(Svg, AnOutlineKeepsItsHole) {
     const Sticker ring = new_sticker(PictureArtwork{test::picture_of(
         {test::ellipse({200, 200}, 150, 150), test::as_hole(test::ellipse({200, 200}, 50, 50))}, 400, 400, 254)});
     Planner evaluator;
-    const Drawn drawn = drawn_by_librsvg(outline_svg(evaluator.evaluate(ring)->outline(), {}, {40, 40}), 20);
+    const Drawn drawn = drawn_by_librsvg(outline_svg({evaluator.evaluate(ring)->outline()}, {}, {40, 40}), 20);
     EXPECT_NEAR(drawn.area_mm2, std::numbers::pi * (15 * 15 - 5 * 5), 0.6);
 }
 

@@ -48,9 +48,12 @@ TEST(Words, AreWhatFilesAndScriptsHave) {
     EXPECT_EQ(told<TextRun>(), "0=straight 1=along-top 2=along-bottom");
     EXPECT_EQ(told<PicturePlace>(), "0=left 1=right 2=above 3=below 4=behind");
     EXPECT_EQ(told<LabelShape>(), "0=rectangle 1=rounded 2=oval 3=notched 4=arch 5=tag 6=star 7=banner 8=lettering");
-    EXPECT_EQ(told<Source>(), "0=auto 1=alpha 2=brightness 3=colour");
+    EXPECT_EQ(told<Source>(), "0=auto 1=alpha 2=brightness 3=colour 4=subject");
     EXPECT_EQ(told<ColourUse>(), "0=take-away 1=keep-only");
-    EXPECT_EQ(told<Stroke::Kind>(), "0=add 1=erase");
+    EXPECT_EQ(told<Stroke::Kind>(), "0=add 1=erase 2=belongs 3=not");
+    EXPECT_EQ(told<Light>(), "0=auto 1=as-is 2=even");
+    EXPECT_EQ(told<Shadows>(), "0=auto 1=keep 2=drop");
+    EXPECT_EQ(told<FlatBy>(), "0=board 1=paper 2=card 3=corners");
     EXPECT_EQ(told<MarkShape>(), "0=dot 1=cross 2=ring");
     EXPECT_EQ(told<MarkKind>(), "0=dots 1=crosses 3=none 2=scheme");
     EXPECT_EQ(told<PaperCorner>(), "0=top-left 1=top-right 2=bottom-left 3=bottom-right");
