@@ -293,6 +293,14 @@ class ColourParting {
 
 constexpr int evened_black = 110; ///< dark inks under a shadow have hues that mean nothing
 
+/// Evening makes a camera's noise stronger in shadows, so there the picture is looked at smaller.
+bool is_in_grey(const Image& image, bool is_evened) {
+    if (!is_evened)
+        return is_nearly_grey(image, 0);
+    constexpr int look_px = 400;
+    return is_nearly_grey(reduced(image, std::max(3, std::max(image.width, image.height) / look_px)), evened_black);
+}
+
 /// Halfway between the paper and the ink where it is solid: thin lines and blurred ones have few such pixels, so the
 /// mean of all that is dark would make them too wide.
 double half_ink(const Image& image) {
@@ -369,7 +377,7 @@ Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_
         } else if (is_one_colour(image, edge.colour, spread)) {
             s.source = Source::alpha;
             result.why = "All of it is " + hex(edge.colour) + ", so the whole picture counts.";
-        } else if (is_nearly_grey(image, s.light.light == Light::even ? evened_black : 0) &&
+        } else if (is_in_grey(image, s.light.light == Light::even) &&
                    to_lab(edge.colour).lightness > 60) {
             s.source = Source::brightness;
             result.why = "Dark on light paper, so brightness tells them apart.";

@@ -52,13 +52,13 @@ std::vector<Piece> pieces_of(const Coverage& coverage, double apart, double leas
     for (const Found& f : found)
         if (f.area > 0 && static_cast<double>(f.area) >= least)
             pieces.push_back({{f.left, f.top, f.right - f.left + 1, f.bottom - f.top + 1}, f.at, f.area});
-    // A row is what overlaps its first piece's middle.
-    std::ranges::stable_sort(pieces, {}, [](const Piece& p) { return p.box.y + p.box.height / 2; });
+    // A row goes on as long as pieces' middles lie above its lowest edge.
+    std::ranges::stable_sort(pieces, {}, [](const Piece& p) { return p.box.y; });
     for (std::size_t first = 0; first < pieces.size();) {
         std::size_t end = first + 1;
-        const int low = pieces[first].box.y + pieces[first].box.height;
-        while (end < pieces.size() && pieces[end].box.y + pieces[end].box.height / 2 < low)
-            ++end;
+        int low = pieces[first].box.y + pieces[first].box.height;
+        for (; end < pieces.size() && pieces[end].box.y + pieces[end].box.height / 2 < low; ++end)
+            low = std::max(low, pieces[end].box.y + pieces[end].box.height);
         std::stable_sort(pieces.begin() + static_cast<std::ptrdiff_t>(first),
                          pieces.begin() + static_cast<std::ptrdiff_t>(end),
                          [](const Piece& a, const Piece& b) { return a.box.x < b.box.x; });

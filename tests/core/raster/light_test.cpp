@@ -1,0 +1,302 @@
+// Light evened beside a known field, soft shadows left out, subjects on busy grounds beside the truth and OpenCV's own
+// mask, and several pieces on one picture.
+
+#include "core/geometry/measure.h"
+#include "core/raster/subject.h"
+#include "core/steps/evaluator.h"
+#include "core/steps/split_pieces.h"
+
+#include <gmock/gmock.h>
+#include <numbers>
+#include <opencv2/imgproc.hpp>
+#include <random>
+
+namespace fusuma {
+namespace {
+
+using testing::HasSubstr;
+
+/// A drawing on a ground, and where it is.
+struct OnGround {
+    Image image;
+    cv::Mat truth; ///< 255 where there is art
+};
+
+cv::Mat matrix_of(Image& image) {
+    return {image.height, image.width, CV_8UC4, image.rgba.data()};
+}
+
+/// Strokes and dots, drawn four times finer and averaged, on whatever ground there is.
+OnGround with_art(Image ground, unsigned seed, cv::Scalar ink, bool is_filled = false) {
+    std::mt19937 numbers(seed);
+    const auto any = [&](int least, int most) {
+        return least + static_cast<int>(numbers() % static_cast<unsigned>(most - least));
+    };
+    const int w = ground.width, h = ground.height;
+    constexpr int fine = 4;
+    cv::Mat mask(h * fine, w * fine, CV_8U, cv::Scalar(0));
+    for (int i = 0; i < 4; ++i) {
+        const cv::Point at(any(w / 3, 2 * w / 3) * fine, any(h / 3, 2 * h / 3) * fine);
+        cv::ellipse(mask, at, {any(w / 12, w / 5) * fine, any(h / 12, h / 5) * fine}, any(0, 180), 0, 360,
+                    cv::Scalar(255), is_filled ? -1 : any(6, 14) * fine);
+    }
+    OnGround drawn{std::move(ground), {}};
+    cv::resize(mask, drawn.truth, {w, h}, 0, 0, cv::INTER_AREA);
+    cv::Mat rgba = matrix_of(drawn.image);
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x) {
+            const double a = drawn.truth.at<std::uint8_t>(y, x) / 255.0;
+            auto& px = rgba.at<cv::Vec4b>(y, x);
+            for (int k = 0; k < 3; ++k)
+                px[k] = static_cast<std::uint8_t>(std::lround(px[k] * (1 - a) + ink[k] * a));
+        }
+    return drawn;
+}
+
+Image plain(int width, int height, cv::Scalar colour) {
+    Image image(width, height);
+    matrix_of(image).setTo(cv::Scalar(colour[0], colour[1], colour[2], 255));
+    return image;
+}
+
+/// Every pixel times what `light` says of its place.
+template <typename Light> void shade(Image& image, double noise, Light&& light) {
+    std::mt19937 numbers(3);
+    std::normal_distribution<double> grain(0, noise);
+    cv::Mat rgba = matrix_of(image);
+    for (int y = 0; y < image.height; ++y)
+        for (int x = 0; x < image.width; ++x)
+            for (int k = 0; k < 3; ++k) {
+                auto& v = rgba.at<cv::Vec4b>(y, x)[k];
+                v = cv::saturate_cast<std::uint8_t>(v * light(x, y) + (noise > 0 ? grain(numbers) : 0));
+            }
+}
+
+double overlap_of(const Coverage& coverage, const cv::Mat& truth) {
+    int both = 0, either = 0;
+    for (int y = 0; y < coverage.height; ++y)
+        for (int x = 0; x < coverage.width; ++x) {
+            const bool a = coverage.row(y)[x] > 127, b = truth.at<std::uint8_t>(y, x) > 127;
+            both += a && b;
+            either += a || b;
+        }
+    return either > 0 ? double(both) / either : 0;
+}
+
+PictureArtwork artwork_of(Image image) {
+    auto picture = std::make_shared<Picture>();
+    picture->pixels = std::move(image);
+    picture->original = std::make_shared<const std::vector<std::byte>>();
+    return {picture};
+}
+
+std::shared_ptr<const StickerResult> worked_out(Image image, const BackgroundSettings& background = {}) {
+    Sticker sticker = new_sticker(artwork_of(std::move(image)));
+    sticker.background = background;
+    return Evaluator().evaluate(sticker);
+}
+
+TEST(LightOnPaper, IsTheKnownFieldWithinAFewHundredths) {
+    OnGround drawn = with_art(plain(640, 480, {240, 238, 230}), 1, {30, 30, 40});
+    const auto field_at = [](int x, int y) { return 1 - 0.5 * x / 640.0 * (0.5 + 0.5 * y / 480.0); };
+    shade(drawn.image, 0, field_at);
+    const LightField field = light_on(drawn.image);
+    ASSERT_EQ(field.factor, 1);
+    double worst = 0;
+    for (int y = 20; y < 460; y += 20)
+        for (int x = 20; x < 620; x += 20)
+            worst = std::max(
+                worst,
+                std::abs(field.paper.rgba[4 * static_cast<std::size_t>(y * 640 + x)] / (240 * field_at(x, y)) - 1));
+    EXPECT_LT(worst, 0.05);
+}
+
+TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
+    int right = 0;
+    constexpr int pictures = 12;
+    for (unsigned seed = 0; seed < pictures; ++seed) {
+        OnGround drawn = with_art(plain(640, 480, {244, 242, 236}), seed, {35, 32, 38});
+        const double soft = seed % 3 == 0 ? 5 : 180, way = seed;
+        shade(drawn.image, 2 + seed % 4, [&](int x, int y) {
+            const double far = (x - 320) * std::cos(way) + (y - 240) * std::sin(way);
+            const double t = std::clamp(far / soft + 0.5, 0.0, 1.0);
+            const double off = std::hypot(x - 320, y - 240) / 400;
+            return seed % 3 == 2 ? 1 - 0.45 * off * off : 1 - 0.5 * t * t * (3 - 2 * t);
+        });
+        const auto result = worked_out(drawn.image);
+        EXPECT_EQ(result->isolation->chosen.light.light, Light::even) << seed;
+        EXPECT_THAT(result->isolation->why, HasSubstr("evened"));
+        const double overlap = overlap_of(result->isolation->coverage, drawn.truth);
+        right += overlap > 0.98;
+        EXPECT_GT(overlap, 0.95) << seed << ": " << result->isolation->why;
+    }
+    EXPECT_GE(right, pictures - 1);
+}
+
+TEST(LineArtInAnyLight, IsLeftAsItIsWhereAPersonOrAnOlderProjectSaysSo) {
+    OnGround drawn = with_art(plain(320, 240, {244, 242, 236}), 4, {35, 32, 38});
+    shade(drawn.image, 2, [](int x, int) { return 1 - 0.5 * x / 320.0; });
+    BackgroundSettings as_is;
+    as_is.light = {Light::as_is, Shadows::keep, true};
+    EXPECT_EQ(worked_out(drawn.image, as_is)->isolation->chosen.light.light, Light::as_is);
+    BackgroundSettings printed;
+    printed.light.prints_evened = false; // told by the evened picture, printed as it came
+    const auto result = worked_out(drawn.image, printed);
+    EXPECT_EQ(result->isolation->chosen.light.light, Light::even);
+    const auto pixels = result->isolation->pixels();
+    for (const std::size_t at : {40UL * 320 + 20, 120UL * 320 + 160})
+        EXPECT_EQ(pixels->rgba[4 * at], drawn.image.rgba[4 * at]);
+    const OnGround clean = with_art(plain(320, 240, {255, 255, 255}), 4, {35, 32, 38});
+    EXPECT_EQ(worked_out(clean.image)->isolation->chosen.light.light, Light::as_is) << "nothing to even";
+}
+
+Image with_soft_shadow(const OnGround& drawn, double sigma, double strength) {
+    cv::Mat shadow;
+    cv::GaussianBlur(drawn.truth, shadow, {}, sigma);
+    Image image = drawn.image;
+    cv::Mat rgba = matrix_of(image);
+    for (int y = 0; y < image.height; ++y)
+        for (int x = 0; x < image.width; ++x) {
+            const double a = drawn.truth.at<std::uint8_t>(y, x) / 255.0;
+            const double s = shadow.at<std::uint8_t>(std::max(0, y - 8), std::max(0, x - 6)) / 255.0;
+            for (int k = 0; k < 3; ++k) {
+                auto& v = rgba.at<cv::Vec4b>(y, x)[k];
+                v = cv::saturate_cast<std::uint8_t>(v * (a + (1 - a) * (1 - strength * s)));
+            }
+        }
+    return image;
+}
+
+TEST(SoftShadows, AreLeftOutOrKeptAndTheOfferSaysWhich) {
+    for (const cv::Scalar& ground : {cv::Scalar(255, 255, 255), cv::Scalar(214, 226, 190)}) {
+        const OnGround drawn = with_art(plain(640, 480, ground), 6, {180, 40, 60}, true);
+        const Image shaded = with_soft_shadow(drawn, 8, 0.5);
+        const auto dropped = worked_out(shaded);
+        EXPECT_EQ(dropped->isolation->chosen.light.shadows, Shadows::drop);
+        EXPECT_THAT(dropped->isolation->why, HasSubstr("shadows"));
+        EXPECT_GT(overlap_of(dropped->isolation->coverage, drawn.truth), 0.98);
+        BackgroundSettings keep;
+        keep.light.shadows = Shadows::keep;
+        EXPECT_LT(overlap_of(worked_out(shaded, keep)->isolation->coverage, drawn.truth), 0.97);
+        EXPECT_EQ(worked_out(drawn.image)->isolation->chosen.light.shadows, Shadows::keep) << "there are none";
+    }
+}
+
+Image busy_ground(unsigned seed) {
+    Image image(640, 480);
+    cv::Mat rgba = matrix_of(image);
+    for (int y = 0; y < 480; ++y)
+        for (int x = 0; x < 640; ++x) {
+            const double wave = 0.5 + 0.25 * std::sin(x * 0.09 + seed) + 0.25 * std::sin(y * 0.07 - x * 0.03);
+            const bool square = (x / 24 + y / 24) % 2 == 0;
+            const double tone = seed % 2 == 0 ? wave : square ? 0.85 : 0.35;
+            rgba.at<cv::Vec4b>(y, x) = {cv::saturate_cast<std::uint8_t>(90 + 120 * tone),
+                                        cv::saturate_cast<std::uint8_t>(110 + 70 * tone),
+                                        cv::saturate_cast<std::uint8_t>(60 + 90 * (1 - tone)), 255};
+        }
+    return image;
+}
+
+TEST(Subjects, ComeOutOfBusyGroundsByABox) {
+    int right = 0;
+    constexpr int pictures = 8;
+    for (unsigned seed = 0; seed < pictures; ++seed) {
+        const OnGround drawn = with_art(busy_ground(seed), seed + 20, {200, 40, 90}, true);
+        const cv::Rect box = cv::boundingRect(drawn.truth);
+        const PixelBox around{box.x - 14, box.y - 14, box.width + 28, box.height + 28};
+        const Subject subject = subject_of(drawn.image, around, {});
+        const double ours = overlap_of(subject.coverage, drawn.truth);
+        right += ours > 0.97;
+        // Beside OpenCV's own from the same box.
+        cv::Mat rgb, mask, behind, before;
+        cv::cvtColor(matrix_of(const_cast<Image&>(drawn.image)), rgb, cv::COLOR_RGBA2RGB);
+        cv::grabCut(rgb, mask, {around.x, around.y, around.width, around.height}, behind, before, 5,
+                    cv::GC_INIT_WITH_RECT);
+        Coverage theirs(640, 480);
+        for (int y = 0; y < 480; ++y)
+            for (int x = 0; x < 640; ++x)
+                theirs.row(y)[x] = mask.at<std::uint8_t>(y, x) % 2 == 1 ? 255 : 0;
+        EXPECT_GE(ours, overlap_of(theirs, drawn.truth) - 0.01) << seed;
+        EXPECT_EQ(subject_of(drawn.image, around, {}).coverage.values, subject.coverage.values)
+            << "the same every time";
+    }
+    EXPECT_GE(right, pictures * 9 / 10);
+}
+
+TEST(Subjects, HeedStrokesAndWhatStandsOutIsOfferedByItself) {
+    const OnGround drawn = with_art(busy_ground(0), 33, {200, 40, 90}, true);
+    const auto offered = worked_out(drawn.image);
+    EXPECT_EQ(offered->isolation->chosen.source, Source::subject);
+    EXPECT_THAT(offered->isolation->why, HasSubstr("stands out"));
+    EXPECT_GT(overlap_of(offered->isolation->coverage, drawn.truth), 0.95);
+    // What is painted over as foreign goes, what is painted over as belonging comes.
+    const Stroke foreign{.kind = Stroke::Kind::foreign, .size = 60, .points = {{320, 60}, {320, 420}}};
+    const Stroke belongs{.kind = Stroke::Kind::belongs, .size = 30, .points = {{40, 40}, {70, 40}}};
+    const Subject painted = subject_of(drawn.image, {}, {foreign, belongs});
+    EXPECT_EQ(painted.coverage.row(240)[320], 0);
+    EXPECT_EQ(painted.coverage.row(40)[55], 255);
+    EXPECT_FALSE(stands_out(busy_ground(1))) << "there is nothing";
+}
+
+TEST(Subjects, OfHardlyAnyPixelsAreNoTrouble) {
+    for (const auto& [w, h] : {std::pair{1, 1}, {3, 9}, {5, 4}, {40, 5}}) {
+        const Subject subject = subject_of(plain(w, h, {200, 20, 20}), PixelBox{-50, -50, 10, 10}, {});
+        EXPECT_EQ(subject.coverage.width, w);
+        EXPECT_EQ(light_on(plain(w, h, {200, 20, 20})).factor, 1);
+        EXPECT_FALSE(without_shadows(plain(w, h, {9, 9, 9}), {9, 9, 9}, 10));
+    }
+}
+
+TEST(Pieces, AreToldApartByTheirDistanceInReadingOrder) {
+    Coverage coverage(200, 100);
+    const auto box = [&](int x, int y, int w, int h) {
+        for (int v = y; v < y + h; ++v)
+            std::fill_n(coverage.row(v) + x, w, 255);
+    };
+    box(120, 5, 20, 30);
+    box(10, 12, 20, 20); // the first of the row, though it begins lower
+    box(34, 14, 6, 6);   // 4 px beside it
+    box(60, 60, 30, 30);
+    box(150, 70, 1, 1); // a speck
+    const auto apart = pieces_of(coverage, 2, 4);
+    ASSERT_EQ(apart.size(), 4u);
+    EXPECT_EQ(apart[0].box, (PixelBox{10, 12, 20, 20}));
+    EXPECT_EQ(apart[1].box, (PixelBox{34, 14, 6, 6}));
+    EXPECT_EQ(apart[2].box.x, 120);
+    EXPECT_EQ(apart[3].box.x, 60);
+    const auto joined = pieces_of(coverage, 8, 4);
+    ASSERT_EQ(joined.size(), 3u);
+    EXPECT_EQ(joined[0].box, (PixelBox{10, 12, 30, 20}));
+    Coverage one = coverage;
+    keep_piece(one, {joined[0].at, 8});
+    EXPECT_EQ(std::ranges::count(one.values, 255), 20 * 20 + 6 * 6);
+    EXPECT_TRUE(pieces_of(Coverage(), 3, 1).empty());
+    keep_piece(one, {{9999, -9999}, 1}); // the nearest there is
+    EXPECT_GT(std::ranges::count(one.values, 255), 0);
+}
+
+TEST(Pieces, BecomeStickersOfTheirOwnThatShareThePicture) {
+    Image sheet = plain(400, 200, {255, 255, 255});
+    cv::Mat rgba = matrix_of(sheet);
+    cv::circle(rgba, {90, 100}, 60, cv::Scalar(200, 30, 30, 255), -1);
+    cv::rectangle(rgba, cv::Rect(250, 60, 90, 80), cv::Scalar(20, 40, 160, 255), -1);
+    Sticker sticker = new_sticker(artwork_of(std::move(sheet)));
+    sticker.border.width = 0;
+    Evaluator evaluator;
+    const auto whole = evaluator.evaluate(sticker);
+    const auto pieces = pieces_of(sticker, *whole->isolation, 1);
+    ASSERT_EQ(pieces.size(), 2u);
+    double area_sum = 0;
+    for (const Piece& piece : pieces) {
+        const Sticker own = piece_as_sticker(sticker, *whole->isolation, piece, 1);
+        EXPECT_EQ(std::get<PictureArtwork>(own.artwork), std::get<PictureArtwork>(sticker.artwork));
+        EXPECT_NEAR(mm_per_px(own), mm_per_px(sticker), 1e-9);
+        const auto result = evaluator.evaluate(own);
+        EXPECT_EQ(result->outline().contours.size(), 1u);
+        area_sum += area(result->outline());
+    }
+    EXPECT_NEAR(area_sum, area(whole->outline()), 0.01 * area_sum);
+}
+
+} // namespace
+} // namespace fusuma
