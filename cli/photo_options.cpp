@@ -127,13 +127,6 @@ Result<FlatWish> flat_wish(const std::string& text) {
 
 } // namespace
 
-KnownCamera known_camera(const Picture& picture) {
-    KnownCamera camera;
-    if (picture.camera.focal_35mm > 0)
-        camera.focal_px = picture.camera.focal_35mm / 36 * std::max(picture.pixels.width, picture.pixels.height);
-    return camera;
-}
-
 Outcome apply_flatten(const StickerOptions& o, std::shared_ptr<const Picture>& picture) {
     if (o.flatten.empty())
         return Done{};

@@ -1,7 +1,6 @@
 #pragma once
 
 #include "cli/commands.h"
-#include "core/photo/find_board.h"
 #include "core/raster/background.h"
 
 #include <memory>
@@ -15,9 +14,6 @@ void add_photo_options(CLI::App& app, StickerOptions& options);
 
 /// Lays the picture flat when that is asked for.
 Outcome apply_flatten(const StickerOptions& options, std::shared_ptr<const Picture>& picture);
-
-/// What a picture's file tells of its camera.
-[[nodiscard]] KnownCamera known_camera(const Picture& picture);
 
 /// Light, shadows and the subject.
 Outcome apply_photo(const StickerOptions& options, BackgroundSettings& background);

@@ -1,5 +1,8 @@
 #include "app/bench/artwork_step.h"
 
+#include "app/bench/flatten_dialog.h"
+#include "app/bench/split_dialog.h"
+
 #include <QCheckBox>
 #include <QLineEdit>
 #include <cmath>
@@ -20,7 +23,8 @@ ArtworkStep::ArtworkStep(Model& project, BenchTools& tools) : model(project) {
     connect(name, &QLineEdit::editingFinished, this, [this] {
         if (model.in_hand.sticker() && name->text().toStdString() != model.in_hand.sticker()->name &&
             !name->text().trimmed().isEmpty())
-            model.in_hand.edit_sticker(tr("Rename"), [this](Sticker& s) { s.name = name->text().trimmed().toStdString(); });
+            model.in_hand.edit_sticker(tr("Rename"),
+                                       [this](Sticker& s) { s.name = name->text().trimmed().toStdString(); });
     });
     layout->addWidget(row(tr("Name"), name, 170));
     facts = label({}, "dim");
@@ -33,6 +37,24 @@ ArtworkStep::ArtworkStep(Model& project, BenchTools& tools) : model(project) {
     resolution_row = row(tr("Drawn at"), resolution, 100);
     connect(resolution, &NumberField::edited, &model.importer, &Importer::set_page_resolution);
     layout->addWidget(resolution_row);
+
+    flatten = button(tr("Lay it flat…"), "", QStringLiteral("flatten"),
+                     tr("For photographs: by the photo board, a sheet of paper, a card or four corners, in true "
+                        "millimetres."));
+    connect(flatten, &QPushButton::clicked, this, [this] {
+        const auto s = model.in_hand.sticker();
+        const auto* art = s ? std::get_if<PictureArtwork>(&s->artwork) : nullptr;
+        if (!art)
+            return;
+        const Document& d = model.document();
+        if (const auto choice = ask_how_to_flatten(art->picture, d.sheet.paper, d.unit, this))
+            model.importer.set_flattening(choice->how);
+    });
+    split = button(tr("One sticker for each piece…"), "", QStringLiteral("splitPieces"),
+                   tr("A page of drawings becomes a sticker for each; they share the picture."));
+    connect(split, &QPushButton::clicked, this, [this] { split_into_pieces(model, this); });
+    layout->addWidget(flatten);
+    layout->addWidget(split);
 
     crop = tool_button(tools, Tool::crop, tr("Crop"), QStringLiteral("crop"),
                        tr("Draw a box round the part to use. The rest is kept aside, not lost."));
@@ -86,6 +108,8 @@ void ArtworkStep::refresh(const Sticker& s) {
     mirrored->setChecked(s.framing.mirrored);
     whole->setEnabled(s.framing.crop.has_value());
     crop->setEnabled(!is_drawn(s.artwork));
+    flatten->setVisible(!is_drawn(s.artwork));
+    split->setVisible(!is_drawn(s.artwork));
     resolution_row->setVisible(false);
     struct About {
         ArtworkStep& step;
@@ -94,12 +118,15 @@ void ArtworkStep::refresh(const Sticker& s) {
             const Picture& p = *art.picture;
             step.resolution_row->setVisible(p.page > 0);
             step.resolution->set_value(p.dpi);
-            const QString origin = p.page > 0 ? tr("page %1, drawn at %2 dpi").arg(p.page).arg(std::lround(p.dpi))
-                                   : p.dpi_is_stated ? tr("saved at %1 dpi").arg(std::lround(p.dpi))
-                                                     : tr("no density in the file, 300 dpi assumed");
+            const QString origin =
+                p.page > 0 ? tr("page %1, drawn at %2 dpi").arg(p.page).arg(std::lround(p.dpi))
+                : p.flat
+                    ? tr("laid flat, %1 × %2 mm").arg(p.flat->size.width, 0, 'f', 1).arg(p.flat->size.height, 0, 'f', 1)
+                : p.dpi_is_stated ? tr("saved at %1 dpi").arg(std::lround(p.dpi))
+                                  : tr("no density in the file, 300 dpi assumed");
             step.facts->setText(tr("%1, %2. Prints at %3 dpi at this size.")
-                               .arg(QString::fromStdString(p.file_name), origin)
-                               .arg(std::lround(mm_per_inch / mm_per_px(s))));
+                                    .arg(QString::fromStdString(p.file_name), origin)
+                                    .arg(std::lround(mm_per_inch / mm_per_px(s))));
         }
         void operator()(const DrawingArtwork& art) const {
             step.facts->setText(tr("%1, a drawing of %2 parts. Its edges are exact at every size.")
@@ -119,6 +146,8 @@ void ArtworkStep::refresh(const Sticker& s) {
 QString ArtworkStep::state_of(const Sticker& s) {
     const Frame frame = frame_of(s);
     QString words = is_drawn(s.artwork) ? tr("drawn") : tr("%1 × %2 px").arg(frame.crop.width).arg(frame.crop.height);
+    if (const auto* art = std::get_if<PictureArtwork>(&s.artwork); art && art->picture->flat)
+        words += tr(", laid flat");
     if (s.framing.crop)
         words += tr(", cropped");
     if (std::abs(s.framing.turn) > 1e-6)

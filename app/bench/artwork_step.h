@@ -22,7 +22,7 @@ class ArtworkStep : public QWidget {
     NumberField *turn, *resolution;
     QWidget* resolution_row;
     QCheckBox* mirrored;
-    QPushButton *whole, *crop;
+    QPushButton *whole, *crop, *flatten, *split;
 
     void reframe(const QString& label, const std::function<void(Framing&)>& change, const QString& stroke = {});
 };

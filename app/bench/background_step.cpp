@@ -21,9 +21,8 @@ BackgroundStep::BackgroundStep(Model& project, BenchTools& bench_tools) : model(
     auto* layout = step_layout(this);
     source = new Choices(labels<Source>());
     source->setToolTip(tr("What tells the art from its background."));
-    connect(source, &Choices::picked, this, [this](int i) {
-        edit(tr("Background"), [i](BackgroundSettings& b) { b.source = choice_at<Source>(i); });
-    });
+    connect(source, &Choices::picked, this,
+            [this](int i) { edit(tr("Background"), [i](BackgroundSettings& b) { b.source = choice_at<Source>(i); }); });
     layout->addWidget(source);
     why = label({}, "dim");
     why->setObjectName(QStringLiteral("sourceWhy"));
@@ -31,6 +30,8 @@ BackgroundStep::BackgroundStep(Model& project, BenchTools& bench_tools) : model(
     layout->addWidget(why);
     layout->addWidget(brightness_part());
     layout->addWidget(colour_part());
+    layout->addWidget(subject_part());
+    layout->addWidget(light_part());
 
     auto* pocket = tool_button(tools, Tool::pocket, tr("Take a patch"), QStringLiteral("pocket"),
                                tr("Click patches of one even colour in the picture, such as a gap the paper shows "
@@ -119,6 +120,49 @@ QWidget* BackgroundStep::colour_part() {
     return colour_rows;
 }
 
+QWidget* BackgroundStep::subject_part() {
+    subject_rows = new QWidget;
+    auto* layout = column(subject_rows, 0, 6);
+    no_box = button(tr("Without a box"), "", QStringLiteral("noSubjectBox"), tr("Look at nearly the whole picture."));
+    connect(no_box, &QPushButton::clicked, this,
+            [this] { edit(tr("Without a box"), [](BackgroundSettings& b) { b.subject_box.reset(); }); });
+    layout->addWidget(
+        side_by_side({tool_button(tools, Tool::subject_box, tr("Box round it"), QStringLiteral("subjectBox"),
+                                  tr("Draw a box round the subject: what lies outside is ground.")),
+                      no_box}));
+    layout->addWidget(
+        side_by_side({tool_button(tools, Tool::brush_belongs, tr("This belongs"), QStringLiteral("brushBelongs"),
+                                  tr("Paint over a part of the subject that was left out; a short stroke will do.")),
+                      tool_button(tools, Tool::brush_foreign, tr("This does not"), QStringLiteral("brushForeign"),
+                                  tr("Paint over ground that was taken along; a short stroke will do."))}));
+    return subject_rows;
+}
+
+QWidget* BackgroundStep::light_part() {
+    light_rows = new QWidget;
+    auto* layout = column(light_rows, 0, 6);
+    light = new Choices(labels<Light>());
+    light->setToolTip(tr("Light that falls unevenly on paper, with its shadows, is divided out."));
+    connect(light, &Choices::picked, this,
+            [this](int i) { edit(tr("Light"), [i](BackgroundSettings& b) { b.light.light = choice_at<Light>(i); }); });
+    layout->addWidget(label(tr("Uneven light")));
+    layout->addWidget(light);
+    prints_evened = new QCheckBox(tr("Print the evened picture"));
+    prints_evened->setObjectName(QStringLiteral("printsEvened"));
+    prints_evened->setToolTip(tr("Off, the picture is printed as it came; evening only tells the art from the paper."));
+    connect(prints_evened, &QCheckBox::clicked, this,
+            [this](bool on) { edit(tr("Light"), [on](BackgroundSettings& b) { b.light.prints_evened = on; }); });
+    layout->addWidget(prints_evened);
+    shadows = new Choices(labels<Shadows>());
+    shadows->setToolTip(tr("Soft shadows that the art throws on a ground of one colour."));
+    connect(shadows, &Choices::picked, this, [this](int i) {
+        edit(tr("Soft shadows"), [i](BackgroundSettings& b) { b.light.shadows = choice_at<Shadows>(i); });
+    });
+    layout->addWidget(label(tr("Soft shadows")));
+    layout->addWidget(shadows);
+    return light_rows;
+}
+
 QWidget* BackgroundStep::brush_part() {
     auto* part = new QWidget;
     auto* layout = column(part, 0, 6);
@@ -153,10 +197,13 @@ QWidget* BackgroundStep::brush_part() {
     });
     stroke_layout->addWidget(strokes);
     auto* change_kind =
-        button(tr("Add ↔ erase"), "", QStringLiteral("strokeKind"), tr("Let the chosen stroke do the opposite."));
+        button(tr("Turn round"), "", QStringLiteral("strokeKind"), tr("Let the chosen stroke do the opposite."));
     connect(change_kind, &QPushButton::clicked, this, [this] {
         edit_chosen_stroke(tr("Brush stroke"), [](Stroke& s) {
-            s.kind = s.kind == Stroke::Kind::add ? Stroke::Kind::erase : Stroke::Kind::add;
+            s.kind = s.kind == Stroke::Kind::add       ? Stroke::Kind::erase
+                     : s.kind == Stroke::Kind::erase   ? Stroke::Kind::add
+                     : s.kind == Stroke::Kind::belongs ? Stroke::Kind::foreign
+                                                       : Stroke::Kind::belongs;
         });
     });
     auto* remove = button(tr("Remove stroke"), "", QStringLiteral("removeStroke"), tr("Take the chosen stroke out."));
@@ -211,15 +258,18 @@ void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
 }
 
 void BackgroundStep::refresh_strokes(const std::vector<Stroke>& all) {
-    stroke_rows->setVisible(!all.empty() || tools.tool() == Tool::brush_add || tools.tool() == Tool::brush_erase);
+    stroke_rows->setVisible(!all.empty() || (tools.tool() >= Tool::brush_add && tools.tool() <= Tool::brush_foreign));
     strokes->setVisible(!all.empty());
     stroke_buttons->setVisible(!all.empty());
     const QSignalBlocker quiet(strokes);
     const int chosen = strokes->currentRow();
     strokes->clear();
     for (const Stroke& stroke : all)
-        strokes->addItem(
-            (stroke.kind == Stroke::Kind::add ? tr("Add, %1 px") : tr("Erase, %1 px")).arg(std::lround(stroke.size)));
+        strokes->addItem((stroke.kind == Stroke::Kind::add       ? tr("Add, %1 px")
+                          : stroke.kind == Stroke::Kind::erase   ? tr("Erase, %1 px")
+                          : stroke.kind == Stroke::Kind::belongs ? tr("Belongs, %1 px")
+                                                                 : tr("Does not belong, %1 px"))
+                             .arg(std::lround(stroke.size)));
     strokes->setCurrentRow(std::min(chosen, strokes->count() - 1));
     tools.chosen_stroke = strokes->currentRow();
 }
@@ -232,6 +282,13 @@ void BackgroundStep::refresh(const Sticker& s, const Isolation& isolation) {
     why->setVisible(!isolation.why.empty());
     brightness_rows->setVisible(chosen.source == Source::brightness);
     colour_rows->setVisible(chosen.source == Source::colour);
+    subject_rows->setVisible(chosen.source == Source::subject);
+    no_box->setEnabled(s.background.subject_box.has_value());
+    light->set_chosen(place_of(s.background.light.light));
+    shadows->set_chosen(place_of(s.background.light.shadows));
+    prints_evened->setChecked(s.background.light.prints_evened);
+    prints_evened->setVisible(chosen.light.light == Light::even);
+    light_rows->setVisible(chosen.source != Source::alpha || isolation.content == AlphaContent::opaque);
     tolerance_rows->setVisible(chosen.source == Source::colour || !s.background.pockets_at.empty());
     brightness->setValue(static_cast<int>(std::lround(chosen.brightness.value_or(127))));
     tolerance->setValue(static_cast<int>(std::lround(chosen.tolerance)));
@@ -255,8 +312,13 @@ QString BackgroundStep::state_of(const Sticker& s, const Isolation& isolation) {
     QString words = chosen.source == Source::brightness ? tr("by brightness")
                     : chosen.source == Source::colour
                         ? (chosen.use == ColourUse::keep_only ? tr("only %1") : tr("%1 taken away")).arg(colours)
+                    : chosen.source == Source::subject          ? tr("the subject")
                     : isolation.content == AlphaContent::opaque ? tr("none found")
                                                                 : tr("clear already");
+    if (chosen.light.light == Light::even)
+        words += tr(", light evened");
+    if (chosen.light.shadows == Shadows::drop)
+        words += tr(", no shadows");
     if (!s.background.strokes.empty())
         words += tr(", brushed");
     if (s.background.focus)

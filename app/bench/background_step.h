@@ -19,18 +19,20 @@ class BackgroundStep : public QWidget {
   private:
     Model& model;
     BenchTools& tools;
-    Choices *source, *use;
+    Choices *source, *use, *light, *shadows;
     QLabel* why;
-    QWidget *brightness_rows, *colour_rows, *tolerance_rows, *stroke_rows, *stroke_buttons;
+    QWidget *brightness_rows, *colour_rows, *subject_rows, *light_rows, *tolerance_rows, *stroke_rows, *stroke_buttons;
     QSlider *brightness, *tolerance;
     QHBoxLayout* swatches;
-    QCheckBox *pockets, *fill_inside;
-    QPushButton *give_back, *whole_picture;
+    QCheckBox *pockets, *fill_inside, *prints_evened;
+    QPushButton *give_back, *whole_picture, *no_box;
     NumberField *brush_size, *brush_hardness;
     QListWidget* strokes;
 
     QWidget* brightness_part();
     QWidget* colour_part();
+    QWidget* subject_part();
+    QWidget* light_part();
     QWidget* brush_part();
     void edit(const QString& label, const std::function<void(BackgroundSettings&)>& change, const QString& stroke = {});
     void edit_chosen_stroke(const QString& label, const std::function<void(Stroke&)>& change);

@@ -107,7 +107,8 @@ void BenchTools::use_place(PixelPlace place) {
         return;
     }
     if (taken == Tool::pocket) {
-        model.in_hand.edit_sticker(tr("Take a patch away"), [&](Sticker& s) { s.background.pockets_at.push_back(place); });
+        model.in_hand.edit_sticker(tr("Take a patch away"),
+                                   [&](Sticker& s) { s.background.pockets_at.push_back(place); });
         return;
     }
     model.in_hand.edit_sticker(tr("Pick a colour"), [&](Sticker& s) {
@@ -134,7 +135,10 @@ void BenchTools::drag(Point mm, bool straight) {
 }
 
 Stroke BenchTools::stroke_of(const std::vector<Point>& mm) const {
-    Stroke stroke{.kind = taken == Tool::brush_erase ? Stroke::Kind::erase : Stroke::Kind::add,
+    Stroke stroke{.kind = taken == Tool::brush_erase     ? Stroke::Kind::erase
+                          : taken == Tool::brush_belongs ? Stroke::Kind::belongs
+                          : taken == Tool::brush_foreign ? Stroke::Kind::foreign
+                                                         : Stroke::Kind::add,
                   .size = brush_size,
                   .hardness = brush_hardness,
                   .points = {}};
@@ -143,7 +147,8 @@ Stroke BenchTools::stroke_of(const std::vector<Point>& mm) const {
     for (const Point p : mm) {
         const PicturePoint px = on_picture(p, to_picture);
         // Points nearer than the brush can tell apart would only make the project large.
-        if (stroke.points.empty() || std::hypot(stroke.points.back().x - px.x, stroke.points.back().y - px.y) > std::max(0.5, brush_size / 12))
+        if (stroke.points.empty() ||
+            std::hypot(stroke.points.back().x - px.x, stroke.points.back().y - px.y) > std::max(0.5, brush_size / 12))
             stroke.points.push_back(px);
     }
     return stroke;
@@ -160,15 +165,28 @@ void BenchTools::release() {
     if (is_brush()) {
         const Stroke stroke = stroke_of(line);
         drawn.clear();
-        model.in_hand.edit_sticker(stroke.kind == Stroke::Kind::add ? tr("Brush: add") : tr("Brush: erase"),
-                             [&](Sticker& s) { s.background.strokes.push_back(stroke); });
+        const bool is_hint = stroke.kind == Stroke::Kind::belongs || stroke.kind == Stroke::Kind::foreign;
+        model.in_hand.edit_sticker(stroke.kind == Stroke::Kind::add       ? tr("Brush: add")
+                                   : stroke.kind == Stroke::Kind::erase   ? tr("Brush: erase")
+                                   : stroke.kind == Stroke::Kind::belongs ? tr("This belongs")
+                                                                          : tr("This does not belong"),
+                                   [&](Sticker& s) {
+                                       s.background.strokes.push_back(stroke);
+                                       if (is_hint)
+                                           s.background.source = Source::subject;
+                                   });
         emit changed();
         return; // the brush stays in hand for the next stroke
     }
     const PixelBox box = pixels_under(*model.in_hand.sticker(), line.front(), line.back());
     const bool is_drawn = box.width > 1 && box.height > 1;
     drawn.clear();
-    if (taken == Tool::focus_box && is_drawn)
+    if (taken == Tool::subject_box && is_drawn)
+        model.in_hand.edit_sticker(tr("Box round the subject"), [&](Sticker& s) {
+            s.background.source = Source::subject;
+            s.background.subject_box = box;
+        });
+    else if (taken == Tool::focus_box && is_drawn)
         model.in_hand.edit_sticker(tr("Focus box"), [&](Sticker& s) { s.background.focus = box; });
     else if (taken == Tool::crop && is_drawn)
         model.in_hand.edit_sticker(tr("Crop"), [&](Sticker& s) {
@@ -227,7 +245,8 @@ void BenchTools::paint(QPainter& painter, const QTransform& mm_to_view, QPointF 
             line << px_to_view.map(QPointF(p.x, p.y));
         if (line.size() == 1)
             line << line.front() + QPointF(0.01, 0);
-        QColor colour = stroke.kind == Stroke::Kind::add ? theme().accent : theme().attention;
+        const bool adds = stroke.kind == Stroke::Kind::add || stroke.kind == Stroke::Kind::belongs;
+        QColor colour = adds ? theme().accent : theme().attention;
         colour.setAlphaF(static_cast<float>(opacity));
         painter.setPen(QPen(colour, stroke.size * px_scale, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         painter.setBrush(Qt::NoBrush);
@@ -260,8 +279,12 @@ void BenchTools::paint(QPainter& painter, const QTransform& mm_to_view, QPointF 
             painter.drawLine(mm_to_view.map(to_qt(drawn.front())), mm_to_view.map(to_qt(drawn.back())));
         }
     }
-    if (const auto& focus = sticker->background.focus; focus && drawn.empty())
-        draw_box(px_to_view.map(QPolygonF(QRectF(focus->x, focus->y, focus->width, focus->height))));
+    const auto& background = sticker->background;
+    const std::optional<PixelBox> subject =
+        background.source == Source::subject ? background.subject_box : std::nullopt;
+    for (const auto* kept : {&background.focus, &subject})
+        if (*kept && drawn.empty())
+            draw_box(px_to_view.map(QPolygonF(QRectF((*kept)->x, (*kept)->y, (*kept)->width, (*kept)->height))));
     for (const PixelPlace& place : sticker->background.pockets_at) {
         const QPointF at = px_to_view.map(QPointF(place.x + 0.5, place.y + 0.5));
         painter.setPen(QPen(theme().casing, 2));

@@ -16,6 +16,9 @@ enum class Tool {
     pocket,
     brush_add,
     brush_erase,
+    brush_belongs,
+    brush_foreign,
+    subject_box,
     focus_box,
     crop,
     straighten,
@@ -79,8 +82,10 @@ class BenchTools : public QObject {
     ShapeIds parts;
     std::vector<Sliver> shown_slivers;
 
-    [[nodiscard]] bool is_brush() const { return taken == Tool::brush_add || taken == Tool::brush_erase; }
-    [[nodiscard]] bool is_box() const { return taken == Tool::focus_box || taken == Tool::crop; }
+    [[nodiscard]] bool is_brush() const { return taken >= Tool::brush_add && taken <= Tool::brush_foreign; }
+    [[nodiscard]] bool is_box() const {
+        return taken == Tool::subject_box || taken == Tool::focus_box || taken == Tool::crop;
+    }
     [[nodiscard]] Stroke stroke_of(const std::vector<Point>& mm) const;
     void use_place(PixelPlace place);
     void toggle_hole(Point mm);

@@ -18,6 +18,7 @@ void add_file_menu(Commands& commands, const MenuTargets& on) {
     commands.add(QObject::tr("Save the cut lines as DXF…"), {}, [on] { on.output.export_file(OutputPage::File::dxf); });
     commands.add(QObject::tr("Save the cut lines as HP-GL…"), {}, [on] { on.output.export_file(OutputPage::File::hpgl); });
     commands.add(QObject::tr("Check a cut file…"), {}, [on] { on.output.check_file(); });
+    commands.add(QObject::tr("Photo board…"), {}, [on] { on.output.show_board(); });
     commands.add_separator();
     commands.add(QObject::tr("Quit"), QKeySequence::Quit, [on] { on.window.close(); });
 }

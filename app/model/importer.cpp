@@ -200,4 +200,31 @@ void Importer::set_page_resolution(double dpi) {
         });
 }
 
+void Importer::set_flattening(const std::optional<Flattening>& how) {
+    const auto s = in_hand.sticker();
+    const auto* art = s ? std::get_if<PictureArtwork>(&s->artwork) : nullptr;
+    if (!art || art->picture->flat == how)
+        return;
+    read_in_background(
+        QString::fromStdString(art->picture->file_name),
+        [picture = art->picture, how]() -> Result<std::shared_ptr<const Picture>> {
+            return how ? laid_flat(picture, *how) : as_it_came(picture);
+        },
+        [this, before = art->picture](const std::shared_ptr<const Picture>& picture) {
+            const auto is_it = [&](const std::shared_ptr<const Sticker>& one) {
+                const auto* its = std::get_if<PictureArtwork>(&one->artwork);
+                return its && its->picture == before;
+            };
+            if (std::ranges::none_of(project.document().stickers, is_it))
+                return;
+            project.edit(picture->flat ? tr("Lay flat") : tr("As it came"), [&](Document d) {
+                const auto all = d.stickers;
+                for (const auto& one : all)
+                    if (is_it(one))
+                        d = with_sticker_changed(std::move(d), relaid(*one, picture));
+                return d;
+            });
+        });
+}
+
 } // namespace fusuma::app

@@ -25,6 +25,9 @@ class Importer : public QObject {
     void read_picture_for_sticker(const QString& path, const QString& label, const Take& take, const QString& stroke = {});
     /// Draws the page that the sticker in hand comes from anew.
     void set_page_resolution(double dpi);
+    /// Lays the photograph that the sticker in hand comes from flat, or leaves it as it came; all stickers that share it
+    /// follow.
+    void set_flattening(const std::optional<Flattening>& how);
 
     [[nodiscard]] QString reading() const; ///< the name of what is being read; empty when nothing is
     void cancel();                         ///< leaves out what is being read

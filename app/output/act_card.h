@@ -62,7 +62,7 @@ class LoadAct : public ActCard {
   private:
     QWidget* view;
     Choices* method;
-    QPushButton *load, *anyway, *by_hand, *take, *skip, *enough, *faults;
+    QPushButton *load, *by_photo, *anyway, *by_hand, *take, *skip, *enough, *faults;
     QLabel *about, *words, *figures;
     QWidget* pad;
 

@@ -14,6 +14,8 @@ void ask_for_material(Model& model, QWidget* parent);
 void set_printer_right(Model& model, QWidget* parent);
 /// Prints and cuts a test sheet; the deviations seen become the cutter's correction.
 void set_machine_right(Model& model, QWidget* parent);
+/// Prints or saves the photo board.
+void ask_for_board(Model& model, QWidget* parent);
 /// What the inks of cut lines are called in PDF files.
 void ask_for_inks(Model& model, QWidget* parent);
 

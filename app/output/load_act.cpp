@@ -2,6 +2,7 @@
 #include "app/output/act_card.h"
 #include "app/output/arrow_pad.h"
 
+#include <QFileDialog>
 #include <QVBoxLayout>
 #include <numbers>
 
@@ -22,6 +23,17 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     load = button(tr("Load for practice"), "primary", QStringLiteral("loadSheet"),
                   tr("The printed sheet is in the machine: find where the print lies."));
     rows->addWidget(load);
+    by_photo = button(tr("By a photograph…"), "", QStringLiteral("findByPhoto"),
+                      tr("The sheet lies on the photo board, and the board in the corner of the machine's nought: one "
+                         "picture of both tells where the print lies."));
+    rows->addWidget(by_photo);
+    connect(by_photo, &QPushButton::clicked, this, [this] {
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("The photograph of the sheet on the board"), {},
+                                         tr("Pictures (*.jpg *.jpeg *.png *.heic *.heif *.avif *.webp *.tif *.tiff)"));
+        if (!path.isEmpty())
+            run.finder.load_photographed(path);
+    });
     take = button(tr("Take this place"), "primary", QStringLiteral("takeMark"),
                   tr("The mark is under the pointer (Return)."));
     skip = button(tr("Leave it out"), "", QStringLiteral("skipMark"), tr("This mark cannot be seen."));
@@ -130,6 +142,8 @@ void LoadAct::refresh() {
     }
     const bool is_pointing = stage == Stage::pointing;
     load->setVisible(!is_pointing);
+    by_photo->setVisible(!is_pointing && !is_practice);
+    by_photo->setEnabled(stage >= Stage::printed && stage != Stage::loading && !run.is_cutting());
     load->setEnabled(stage >= Stage::printed && stage != Stage::loading && !run.is_cutting());
     load->setText(stage == Stage::refused ? tr("Try again")
                   : is_found              ? tr("Load it again")

@@ -301,6 +301,10 @@ void OutputPage::check_file() {
         });
 }
 
+void OutputPage::show_board() {
+    ask_for_board(model, window());
+}
+
 void OutputPage::refresh() {
     const auto& ticket = run.printed.ticket();
     ticket_title->setText(ticket ? tr("Ticket %1").arg(QString::fromStdString(ticket->code)) : tr("No ticket yet"));

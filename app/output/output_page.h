@@ -22,6 +22,7 @@ class OutputPage : public QWidget {
     void export_file(File kind);
     /// Reads a cut file back and tells whether it agrees with what is to be cut.
     void check_file();
+    void show_board(); ///< to print or save it
     [[nodiscard]] PrintAct& print_act() { return *print; }
     /// Asks whether a cutter at work may be stopped, which waits with its blade up meanwhile. False when it goes on.
     bool may_leave();

@@ -1,6 +1,8 @@
 #include "app/output/print_finder.h"
 
+#include "core/photo/find_print.h"
 #include "devices/practice/practice_sheet.h"
+#include "formats/picture/picture_read.h"
 
 #include <algorithm>
 
@@ -115,6 +117,44 @@ void PrintFinder::look_for_marks() {
             else
                 judge(how == MarkMethod::paper_edge ? loaded->by_edge()
                                                     : loaded->by_sensor(std::move(result.registration)));
+        },
+        [this] { stage.enter(Stage::printed); });
+}
+
+void PrintFinder::load_photographed(const QString& path) {
+    if (!printed.ticket() || stage.is_cutting() || stage.now() < Stage::printed || machine.is_practice())
+        return;
+    unload();
+    const auto profile = machine.profile(printed.ticket()->paper);
+    if (!profile)
+        return;
+    loaded.emplace(profile, printed.ticket()->paper);
+    emit loading();
+    seen = std::make_shared<const Scan>();
+    stage.enter(Stage::loading);
+    work.start(
+        [path, marks = printed.ticket_page().marks, machine_there = *profile] {
+            Registration seen_by_it;
+            const auto photo = read_picture(path);
+            const auto print = photo
+                                   ? fusuma::find_print((*photo)->pixels, usual_boards(), marks, known_camera(**photo))
+                                   : Result<PhotographedPrint>(photo.problem());
+            if (!print) {
+                seen_by_it.reason = print.problem().text();
+                return seen_by_it;
+            }
+            // The board's places are the bed's.
+            const Transform on_bed = paper_on_bed(machine_there, print->board.board.paper);
+            seen_by_it = print->registration;
+            seen_by_it.fit = seen_by_it.fit.then(on_bed);
+            for (auto& mark : seen_by_it.found)
+                if (mark)
+                    mark = on_bed.apply(*mark);
+            return seen_by_it;
+        },
+        [this](Registration registration) {
+            if (loaded)
+                judge(loaded->by_sensor(std::move(registration)));
         },
         [this] { stage.enter(Stage::printed); });
 }

@@ -19,6 +19,9 @@ class PrintFinder : public QObject {
     [[nodiscard]] bool has_sensor() const { return machine.is_practice(); }
     void set_method(MarkMethod method);
     void load();
+    /// By a photograph of the sheet on the photo board, which lies in the corner of the machine's nought. Not for the
+    /// practice cutter.
+    void load_photographed(const QString& path);
     void accept_found();                                     ///< although marks are missing
     [[nodiscard]] const Scan& scan() const { return *seen; } ///< empty when no sensor saw the sheet
     /// As found, in the sheet's place.

@@ -4,10 +4,14 @@
 #include "app/output/form.h"
 #include "app/output/print_sheet.h"
 #include "app/output/save_made.h"
+#include "core/photo/find_board.h"
 #include "core/plan/test_prints.h"
+#include "core/sheet/paper.h"
+#include "formats/cut_files/board_files.h"
 #include "formats/cut_files/machine_code.h"
 #include "formats/pdf/pdf_write.h"
 
+#include <QComboBox>
 #include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QPrinter>
@@ -170,6 +174,34 @@ void set_machine_right(Model& model, QWidget* parent) {
             d.sheet.cutter = cutter;
             return d;
         });
+}
+
+void ask_for_board(Model& model, QWidget* parent) {
+    Form form(tell_right("Photo board"), "boardDialog", model.document().unit, parent);
+    form.add_words(
+        tell_right("A sheet with marks round a free inside. A photograph of whatever lies on it is laid flat "
+                   "in true millimetres, and a printed sheet on it is found for your cutter. Print it at "
+                   "actual size on stiff paper."));
+    auto* paper = new QComboBox;
+    paper->setObjectName(QStringLiteral("boardPaper"));
+    const std::vector<Board> boards = usual_boards();
+    for (const Board& board : boards)
+        paper->addItem(QString::fromStdString(paper_name(board.paper)));
+    form.add(tell_right("Paper"), paper);
+    const auto chosen = [=] { return boards[static_cast<std::size_t>(paper->currentIndex())]; };
+    form.add_wide(ways_to_print(
+        model, form, [chosen] { return board_page(chosen()); }, tell_right("photo board")));
+    form.add_words(
+        tell_right("Or let your cutter draw it with a pen in place of the blade: then its marks lie where the "
+                   "machine says, however the paper lies in it."));
+    auto* draw = button(tell_right("Save it as HP-GL to draw…"), "", QStringLiteral("saveBoardHpgl"),
+                        tell_right("In the ways of a machine with nothing special"));
+    form.add_wide(draw);
+    QObject::connect(draw, &QPushButton::clicked, &form, [&] {
+        save_made(model, &form, tell_right("photo board"), MadeFile::hpgl,
+                  [board = chosen()] { return board_hpgl(board, plain_machine(board.paper)); });
+    });
+    form.run(tell_right("Done"));
 }
 
 } // namespace fusuma::app

@@ -320,6 +320,13 @@ Problem refusal(std::string message, std::string hint) {
 
 } // namespace
 
+KnownCamera known_camera(const Picture& picture) {
+    KnownCamera camera;
+    if (picture.camera.focal_35mm > 0)
+        camera.focal_px = picture.camera.focal_35mm / 36 * std::max(picture.pixels.width, picture.pixels.height);
+    return camera;
+}
+
 std::vector<Board> usual_boards() {
     constexpr double inch = 25.4;
     return {board_on({210, 297}), board_on({8.5 * inch, 11 * inch}), board_on({297, 420}),

@@ -2,7 +2,7 @@
 
 #include "core/photo/board.h"
 #include "core/photo/edges.h"
-#include "core/raster/flattening.h"
+#include "core/raster/picture.h"
 #include "core/result.h"
 
 namespace fusuma {
@@ -12,6 +12,9 @@ struct KnownCamera {
     std::optional<double> focal_px;
     std::optional<Lens> lens;
 };
+
+/// What a picture's file tells of it.
+[[nodiscard]] KnownCamera known_camera(const Picture& picture);
 
 /// How the board lies in a photograph.
 struct FoundBoard {

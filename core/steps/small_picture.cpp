@@ -1,5 +1,7 @@
 #include "core/steps/small_picture.h"
 
+#include "core/geometry/units.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -29,6 +31,26 @@ Sticker with_picture(Sticker sticker, std::shared_ptr<const Picture> picture, do
                         std::max(1, place(crop->y + crop->height) - top)};
     }
     sticker.width = scale * frame_of(sticker).size.width;
+    return sticker;
+}
+
+Sticker relaid(Sticker sticker, std::shared_ptr<const Picture> picture) {
+    const auto& before = std::get<PictureArtwork>(sticker.artwork).picture;
+    if (before->flat && picture->flat && before->flat->by == picture->flat->by) {
+        const double factor = before->dpi / picture->dpi;
+        return with_picture(std::move(sticker), std::move(picture), factor);
+    }
+    BackgroundSettings& b = sticker.background;
+    b.pockets_at.clear();
+    b.strokes.clear();
+    b.focus.reset();
+    b.subject_box.reset();
+    b.piece.reset();
+    sticker.border.by_hand.clear();
+    sticker.hand = {};
+    sticker.framing.crop.reset();
+    sticker.artwork = PictureArtwork{std::move(picture)};
+    sticker.width = frame_of(sticker).size.width * mm_per_inch / std::get<PictureArtwork>(sticker.artwork).picture->dpi;
     return sticker;
 }
 

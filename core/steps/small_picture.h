@@ -16,4 +16,8 @@ struct SmallPicture {
 /// @param factor  how many of the present pixels make one of the new ones, > 0
 [[nodiscard]] Sticker with_picture(Sticker sticker, std::shared_ptr<const Picture> picture, double factor);
 
+/// The sticker with its photograph laid flat another way, or as it came. What is measured in pixels follows from one flat
+/// picture to another; between a photograph and a flat picture nothing of it holds, and the sticker gets its true size.
+[[nodiscard]] Sticker relaid(Sticker sticker, std::shared_ptr<const Picture> picture);
+
 } // namespace fusuma

@@ -22,9 +22,13 @@ std::string board_svg(const Board& board) {
 
 std::string board_hpgl(const Board& board, const Machine& machine) {
     CutJob job;
+    const Transform on_bed = paper_on_bed(machine, board.paper);
     for (const Board::Mark& mark : board.marks)
-        for (const Polygon& line : drawn_by_pen(mark))
+        for (Polygon line : drawn_by_pen(mark)) {
+            for (Point& p : line)
+                p = on_bed.apply(p);
             job.runs.push_back({.tip = line, .axis = line});
+        }
     return cut_hpgl(job, {}, machine);
 }
 

@@ -1,0 +1,154 @@
+#include "app/bench/split_dialog.h"
+
+#include "app/common/number_field.h"
+#include "app/common/theme.h"
+#include "app/common/widgets.h"
+#include "app/model/in_background.h"
+#include "core/steps/split_pieces.h"
+
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QImage>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace fusuma::app {
+
+namespace {
+
+constexpr std::size_t most_pieces = 300;
+
+/// The picture with a numbered box round each piece.
+class NumberedPieces : public QWidget {
+  public:
+    NumberedPieces(const Image& image, PixelPlace from) : origin(from), full(image.width, image.height) {
+        const QImage whole(image.rgba.data(), image.width, image.height, image.width * 4, QImage::Format_RGBA8888);
+        constexpr int most = 900;
+        picture = whole.scaled(most, most, Qt::KeepAspectRatio, Qt::FastTransformation);
+        setMinimumSize(420, 320);
+        setObjectName(QStringLiteral("piecesPicture"));
+    }
+    void show_pieces(std::vector<Piece> found) {
+        pieces = std::move(found);
+        setAccessibleName(QCoreApplication::translate("split", "%1 pieces, in reading order").arg(pieces.size()));
+        update();
+    }
+
+  protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setRenderHint(QPainter::SmoothPixmapTransform);
+        const double scale = std::min(width() / double(full.width()), height() / double(full.height()));
+        const QPointF corner((width() - scale * full.width()) / 2, (height() - scale * full.height()) / 2);
+        painter.drawImage(QRectF(corner, QSizeF(full) * scale), picture);
+        for (std::size_t i = 0; i < pieces.size(); ++i) {
+            const PixelBox& b = pieces[i].box;
+            const QRectF box(corner + scale * QPointF(b.x - origin.x, b.y - origin.y),
+                             scale * QSizeF(b.width, b.height));
+            painter.setBrush(Qt::NoBrush);
+            for (const auto& [colour, line] : {std::pair{theme().casing, 3.0}, {theme().accent, 1.4}}) {
+                painter.setPen(QPen(colour, line));
+                painter.drawRect(box);
+            }
+            const QString number = QString::number(i + 1);
+            const QRectF badge(box.topLeft(), QSizeF(painter.fontMetrics().horizontalAdvance(number) + 10,
+                                                     painter.fontMetrics().lineSpacing() + 2));
+            painter.fillRect(badge, theme().accent);
+            painter.setPen(theme().on_accent);
+            painter.drawText(badge, Qt::AlignCenter, number);
+        }
+    }
+
+  private:
+    QImage picture;
+    PixelPlace origin;
+    QSize full;
+    std::vector<Piece> pieces;
+};
+
+} // namespace
+
+void split_into_pieces(Model& model, QWidget* parent) {
+    const auto say = [](const char* words) { return QCoreApplication::translate("split", words); };
+    const auto sticker = model.in_hand.sticker();
+    const auto result = sticker ? model.snapshot().result(sticker->id) : nullptr;
+    if (!result || is_drawn(sticker->artwork))
+        return;
+    QDialog dialog(parent);
+    dialog.setWindowTitle(say("One sticker for each piece"));
+    dialog.setObjectName(QStringLiteral("splitDialog"));
+    auto* rows = column(&dialog, 12, 8);
+    auto* apart = new NumberField(NumberField::Kind::length, 0, 1000, 0.5, QStringLiteral("piecesApart"));
+    apart->set_unit(model.document().unit);
+    apart->set_value(3);
+    rows->addWidget(row(say("Nearer than this is one piece"), apart, 120));
+    auto* shown = new NumberedPieces(*result->isolation->pixels(), result->isolation->origin);
+    rows->addWidget(shown, 1);
+    auto* told = label({}, "dim");
+    told->setObjectName(QStringLiteral("piecesTold"));
+    told->setWordWrap(true);
+    rows->addWidget(told);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
+    auto* take = buttons->addButton(say("Make the stickers"), QDialogButtonBox::AcceptRole);
+    take->setObjectName(QStringLiteral("makePieces"));
+    restyle(take, "role", "primary");
+    rows->addWidget(buttons);
+    QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    std::vector<Piece> pieces;
+    double parted_by = 0;
+    QThreadPool looking;
+    const auto show = [&] {
+        shown->show_pieces(pieces);
+        const bool is_fine = pieces.size() > 1 && pieces.size() <= most_pieces;
+        told->setText(pieces.size() > most_pieces
+                          ? say("%1 pieces are too many: is the background taken away?").arg(pieces.size())
+                      : is_fine ? say("%1 pieces, numbered as they are read. They share the picture: "
+                                      "laying it flat anew corrects all.")
+                                      .arg(pieces.size())
+                                : say("All of it is one piece."));
+        take->setEnabled(is_fine);
+    };
+    const auto look = [&] {
+        take->setEnabled(false);
+        in_background(
+            looking, &dialog,
+            [sticker, result, by = apart->value()] {
+                return std::pair{by, pieces_of(*sticker, *result->isolation, by)};
+            },
+            [&](std::pair<double, std::vector<Piece>> found) {
+                if (found.first != apart->value())
+                    return;
+                parted_by = found.first;
+                pieces = std::move(found.second);
+                show();
+            },
+            [&](const QString& why) { told->setText(why); });
+    };
+    QObject::connect(apart, &NumberField::edited, &dialog, look);
+    look();
+    dialog.resize(640, 560);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    std::vector<Sticker> own;
+    for (std::size_t i = 0; i < pieces.size(); ++i) {
+        own.push_back(piece_as_sticker(*sticker, *result->isolation, pieces[i], parted_by));
+        own.back().name = sticker->name + " " + std::to_string(i + 1);
+    }
+    // The first takes the place of the whole, so that its copies stay.
+    model.project.edit(say("One sticker for each piece"), [&](Document d) {
+        if (!d.find(sticker->id))
+            return d;
+        own.front().id = sticker->id;
+        d = with_sticker_changed(std::move(d), own.front());
+        for (std::size_t i = 1; i < own.size(); ++i) {
+            own[i].id = 0;
+            d = with_sticker_added(std::move(d), own[i]);
+        }
+        return d;
+    });
+}
+
+} // namespace fusuma::app
