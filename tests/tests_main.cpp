@@ -4,7 +4,7 @@
 /// fontconfig keeps what it was asked by libraries that draw text.
 extern "C" const char* __lsan_default_suppressions();
 extern "C" const char* __lsan_default_suppressions() {
-    return "leak:libfontconfig\n";
+    return "leak:libfontconfig\nleak:libx265\nleak:libdav1d\n";
 }
 
 int main(int argc, char** argv) {

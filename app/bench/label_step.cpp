@@ -429,7 +429,7 @@ void LabelStep::edit_text(const QString& words_of_edit, const std::function<void
 
 void LabelStep::choose_picture() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Picture on the label"), {},
-                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
+                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"));
     if (!path.isEmpty())
         model.importer.read_picture_for_sticker(
             path, tr("Picture on the label"), [](Sticker& s, const std::shared_ptr<const Picture>& picture) {

@@ -398,7 +398,7 @@ void PartsStep::each_colour_its_own() {
 
 void PartsStep::fill_with_picture() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Fill with a picture"), {},
-                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"));
+                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"));
     if (path.isEmpty())
         return;
     model.importer.read_picture_for_sticker(

@@ -19,7 +19,7 @@ AddArtwork::AddArtwork(Model& to, QWidget& over, ProjectFiles& opened) : model(t
 
 void AddArtwork::choose_files() {
     files.open_files(QFileDialog::getOpenFileNames(&window, tr("Add artwork"), {},
-                                             tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.tif *.tiff "
+                                             tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff "
                                                 "*.bmp *.gif *.pdf *.svg *.svgz *.dxf)")));
 }
 

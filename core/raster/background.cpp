@@ -2,6 +2,7 @@
 
 #include "core/parallel.h"
 #include "core/raster/alpha.h"
+#include "core/raster/soft_edges.h"
 #include "core/raster/subject.h"
 #include "core/raster/touch_up.h"
 
@@ -385,7 +386,9 @@ Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_
             s.source = Source::colour;
             if (s.colours.empty())
                 s.colours = {edge.colour};
-            s.tolerance = spread;
+            // Cameras' JPEG spreads colours beyond edges, over eight pixels and more.
+            constexpr double photograph = 18;
+            s.tolerance = s.light.light == Light::even ? std::max(photograph, spread) : spread;
             result.why = "Its edge is nearly all " + hex(s.colours.front()) + ", so that colour is taken away.";
         }
     }
@@ -432,6 +435,8 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
         work.at(0.4);
         if (!parting.colours.empty()) {
             cut.coverage = parting.others(work.part(0.4, 0.8));
+            if (by_colour && cut.use == ColourUse::take_away && chosen.light.light == Light::even)
+                place_soft_edges(image, chosen.colours.front(), cut.coverage);
             cut.colours = parting.colours;
             cut.colour_at = parting.take_map();
         }

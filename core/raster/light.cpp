@@ -52,7 +52,14 @@ void fill_in(cv::Mat& values, cv::Mat known) { // CV_32FC3, CV_32F 0 or 1
     fill_in(coarse, coarse_known);
     cv::Mat fine;
     cv::resize(coarse, fine, values.size(), 0, 0, cv::INTER_LINEAR);
-    fine.copyTo(values, known <= 0.5);
+    const cv::Mat unknown = known <= 0.5;
+    fine.copyTo(values, unknown);
+    // Smoothed into what is known, so that no step is left along the rim.
+    constexpr int rounds = 8;
+    for (int i = 0; i < rounds; ++i) {
+        cv::blur(values, fine, {3, 3}, {-1, -1}, cv::BORDER_REPLICATE);
+        fine.copyTo(values, unknown);
+    }
 }
 
 /// Where the closed picture shows art and not the paper: much darker than shadows, of another colour, or a darker area
@@ -109,8 +116,43 @@ cv::Mat art_in(const cv::Mat& closed) { // CV_8UC3
                 art(box).setTo(255, inside);
         }
     }
-    cv::dilate(art, art, square(5));
+    cv::dilate(art, art, square(std::max(5, std::max(art.cols, art.rows) / 160)));
     return art;
+}
+
+/// The tips of shadows that come in from the picture's edge are narrow there, and closing takes them for marks: what is
+/// of the paper's hue, no darker than shadows are, and reaches the edge in a broad piece stays as it is.
+void keep_shadow_tips(const cv::Mat& rgb, cv::Mat& closed) {
+    cv::Mat like(rgb.size(), CV_8U, cv::Scalar(0));
+    constexpr double darkest = 0.36, lightest = 0.9, off_hue = 0.1; // shares of the closed picture
+    for (int y = 0; y < rgb.rows; ++y)
+        for (int x = 0; x < rgb.cols; ++x) {
+            const auto &c = rgb.at<cv::Vec3b>(y, x), &light = closed.at<cv::Vec3b>(y, x);
+            double least = 1, most = 0;
+            for (int k = 0; k < 3; ++k) {
+                const double share = c[k] / std::max(1.0, double(light[k]));
+                least = std::min(least, share);
+                most = std::max(most, share);
+            }
+            like.at<std::uint8_t>(y, x) = least > darkest && most < lightest && most - least < off_hue ? 255 : 0;
+        }
+    cv::Mat labels, stats, middles, core;
+    cv::erode(like, core, square(5), {-1, -1}, 1, cv::BORDER_CONSTANT, cv::Scalar(255));
+    const int count = cv::connectedComponentsWithStats(like, labels, stats, middles, 8);
+    for (int i = 1; i < count; ++i) {
+        const cv::Rect box(stats.at<int>(i, cv::CC_STAT_LEFT), stats.at<int>(i, cv::CC_STAT_TOP),
+                           stats.at<int>(i, cv::CC_STAT_WIDTH), stats.at<int>(i, cv::CC_STAT_HEIGHT));
+        const int area = stats.at<int>(i, cv::CC_STAT_AREA);
+        if (area < 30 || (box.x > 0 && box.y > 0 && box.br().x < like.cols && box.br().y < like.rows))
+            continue;
+        const cv::Mat inside = labels(box) == i;
+        if (cv::countNonZero(core(box) & inside) * 4 > area) {
+            cv::Mat grown = cv::Mat::zeros(like.size(), CV_8U);
+            inside.copyTo(grown(box));
+            cv::dilate(grown, grown, square(5));
+            rgb.copyTo(closed, grown);
+        }
+    }
 }
 
 } // namespace
@@ -132,6 +174,7 @@ LightField light_on(const Image& image, const Work& work) {
     cv::Mat closed;
     cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, cv::BORDER_REPLICATE);
     work.at(0.6);
+    keep_shadow_tips(rgb, closed);
     const cv::Mat art = art_in(closed);
     cv::Mat values, known;
     closed.convertTo(values, CV_32FC3);

@@ -8,6 +8,7 @@ CameraFacts camera_facts(const QByteArray& bytes) {
     CameraFacts facts;
     try {
         Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
+        Exiv2::enableBMFF(true); // HEIC and AVIF
         const auto image = Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(bytes.constData()), bytes.size());
         image->readMetadata();
         const Exiv2::ExifData& exif = image->exifData();

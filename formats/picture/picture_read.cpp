@@ -6,6 +6,7 @@
 #include "formats/picture/cut_short.h"
 #include "formats/basics/file.h"
 #include "formats/picture/camera_facts.h"
+#include "formats/picture/heif_read.h"
 #include "formats/picture/pdf_pages.h"
 
 #include <QBuffer>
@@ -100,6 +101,16 @@ Result<Read> read_cmyk(const QByteArray& bytes, QImageIOHandler::Transformations
     return read;
 }
 
+Result<Read> read_telephones(const QByteArray& bytes) {
+    auto heif = read_heif(bytes, largest_picture_px);
+    if (!heif)
+        return heif.problem();
+    Read read{std::move(heif->rgba), 0, {}};
+    if (!heif->profile.isEmpty() && !convert_to_srgb(read.rgba, heif->profile))
+        read.note = broken_profile;
+    return read;
+}
+
 Result<Read> read_raster(const QByteArray& bytes) {
     QBuffer buffer;
     buffer.setData(bytes);
@@ -109,7 +120,7 @@ Result<Read> read_raster(const QByteArray& bytes) {
     reader.setDecideFormatFromContent(true);
     reader.setAutoTransform(true);
     if (!reader.canRead() || reader.format() == "svg" || reader.format() == "svgz" || reader.format() == "pdf")
-        return Problem{"is not a picture that Fusuma can read.", "Use PNG, JPEG, WebP, TIFF, BMP, GIF or PDF."};
+        return Problem{"is not a picture that Fusuma can read.", "Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF."};
     const QSize size = reader.size();
     if (is_too_large(size))
         return Problem{"has " + std::to_string(size.width()) + " × " + std::to_string(size.height()) +
@@ -159,7 +170,7 @@ Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std:
     const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(original->data()),
                                                      static_cast<qsizetype>(original->size()));
     const bool has_pages = is_pdf(bytes);
-    auto read = has_pages ? read_page(bytes, page) : read_raster(bytes);
+    auto read = has_pages ? read_page(bytes, page) : is_heif(bytes) ? read_telephones(bytes) : read_raster(bytes);
     if (!read)
         return Problem{name + " " + read.problem().message, read.problem().hint};
     auto picture = std::make_shared<Picture>();

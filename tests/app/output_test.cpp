@@ -61,37 +61,6 @@ class Output : public Window {
         click("practicePrint");
         reach(RunStage::Stage::printed);
     }
-    /// Fills in the next dialog of that name and takes it.
-    void in_dialog(const char* name, const std::function<void(QDialog&)>& fill, const std::function<void()>& open,
-                   const char* take = "takeForm") {
-        bool seen = false;
-        QTimer look;
-        QObject::connect(&look, &QTimer::timeout, &window, [&] {
-            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-            if (!dialog || dialog->objectName() != QLatin1String(name) || seen)
-                return;
-            if (!dialog->isActiveWindow()) {
-                dialog->activateWindow();
-                return;
-            }
-            seen = true;
-            fill(*dialog);
-            QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(take)), Qt::LeftButton);
-        });
-        look.start(50);
-        open();
-        EXPECT_TRUE(seen) << "no dialog " << name;
-        window.activateWindow();
-        settle();
-    }
-    static void type_in(QDialog& dialog, const char* field, const char* text) {
-        auto* edit = dialog.findChild<QLineEdit*>(QLatin1String(field));
-        ASSERT_TRUE(edit) << field;
-        edit->setFocus();
-        edit->selectAll();
-        QTest::keyClicks(edit, QLatin1String(text));
-        QTest::keyClick(edit, Qt::Key_Tab);
-    }
     void make_crooked(const char* right, const char* turn, int smudged = 0) {
         in_dialog(
             "faultsDialog",
