@@ -4,6 +4,13 @@
 #include "app/common/theme.h"
 #include "app/frame/main_window.h"
 #include "core/arrange/fill_sheet.h"
+#include "core/photo/board.h"
+#include "core/plan/test_prints.h"
+#include "devices/practice/practice_camera.h"
+#include "devices/practice/practice_printer.h"
+#include "formats/basics/file.h"
+#include "formats/pdf/pdf_write.h"
+#include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
 
 #include <QApplication>
@@ -11,7 +18,9 @@
 #include <QDialog>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QLabel>
 #include <QLineEdit>
+#include <QPainter>
 #include <QPushButton>
 #include <QSlider>
 #include <QStandardPaths>
@@ -33,10 +42,41 @@ void settle(Model& model) {
     QTest::qWait(150); // what the result sets off: texts, layouts, the bar that goes
 }
 
+/// Three of the demo's pictures on the photo board, as the practice camera sees them.
+void take_photograph(const QString& path) {
+    const Board board = board_on({210, 297});
+    constexpr double k = 8;
+    QImage sheet =
+        practice_print(QByteArray::fromStdString(print_pdf(board_page(board), {.with_cut_lines = false})), k * 25.4)
+            ->convertToFormat(QImage::Format_RGBA8888);
+    QPainter painter(&sheet);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    painter.scale(sheet.width() / board.paper.width, sheet.height() / board.paper.height);
+    const std::pair<const char*, QRectF> things[] = {
+        {"puffin.png", {30, 40, 60, 78}}, {"tide-bell.png", {110, 50, 66, 66}}, {"octopus.png", {55, 150, 100, 90}}};
+    for (const auto& [name, where] : things) {
+        const QImage art(QStringLiteral(SOURCE_DIR "/demo/artwork/") + QLatin1String(name));
+        const QSizeF size = QSizeF(art.size()).scaled(where.size(), Qt::KeepAspectRatio);
+        painter.drawImage(QRectF(where.topLeft(), size), art);
+    }
+    painter.end();
+    const PracticeShot shot{.width = 2400,
+                            .height = 1800,
+                            .tilt = 0.5,
+                            .tilt_towards = 0.8,
+                            .turn = 0.15,
+                            .lens = {-0.08, 0},
+                            .falls_to = 0.7,
+                            .shadow = PracticeShot::Shadow::soft,
+                            .noise = 2,
+                            .seed = 3};
+    static_cast<void>(write_file(path, photographed(*image_from(sheet), board.paper, shot).jpeg));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
-    if (argc != 3) {
+    if (argc < 3) {
         std::cerr << "usage: fusuma-screenshots PROJECT FOLDER\n";
         return 2;
     }
@@ -137,14 +177,15 @@ int main(int argc, char** argv) {
     model.in_hand.go_to_page(0);
     model.in_hand.select({model.document().placements[4].id});
     shoot("sheet");
-    model.searches.search("Fill", [](const Document& d, Planner& evaluator, const Work& work, const Searches::Improved&) {
-        FillRequest request{.is_fresh = true, .way = FillWay::turned, .turns = Turns::any, .rounds = 40};
-        for (const auto& sticker : d.stickers)
-            if (sticker->name != "Tide bell")
-                request.orders.push_back({.sticker = sticker->id, .scale = 0.62});
-        FillReport report = fill_sheet(d, evaluator, request, work);
-        return Searches::Searched{std::move(report.document), {}};
-    });
+    model.searches.search(
+        "Fill", [](const Document& d, Planner& evaluator, const Work& work, const Searches::Improved&) {
+            FillRequest request{.is_fresh = true, .way = FillWay::turned, .turns = Turns::any, .rounds = 40};
+            for (const auto& sticker : d.stickers)
+                if (sticker->name != "Tide bell")
+                    request.orders.push_back({.sticker = sticker->id, .scale = 0.62});
+            FillReport report = fill_sheet(d, evaluator, request, work);
+            return Searches::Searched{std::move(report.document), {}};
+        });
     static_cast<void>(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 120000));
     model.in_hand.select({});
     click("stepSelection");
@@ -170,7 +211,6 @@ int main(int argc, char** argv) {
             edit->selectAll();
             QTest::keyClicks(edit, QLatin1String(value));
         }
-        dialog->grab().save(QDir(QString::fromLocal8Bit(argv[2])).filePath(QStringLiteral("output-faults.png")));
         QTest::mouseClick(dialog->findChild<QPushButton*>(QStringLiteral("takeForm")), Qt::LeftButton);
     });
     fill.start(100);
@@ -204,8 +244,47 @@ int main(int argc, char** argv) {
     greet.start(100);
     auto* machines = window.findChild<QComboBox*>(QStringLiteral("machine"));
     emit machines->activated(machines->count() - 1);
-    apply_theme(application, Tone::dark);
+    // A photographed page of drawings on the board: laid flat, then a sticker for each.
     window.go_to(Place::bench);
+    const QString photo = QDir::temp().filePath(QStringLiteral("tide-fair-drawings.jpg"));
+    take_photograph(photo);
+    model.importer.add_artwork({photo});
+    static_cast<void>(QTest::qWaitFor([&] { return model.importer.reading().isEmpty(); }, 20000));
+    settle(model);
+    const auto in_dialog = [&](const char* name, const char* words, const char* starts, const char* take,
+                               const char* picture, const char* open) {
+        QTimer wait;
+        QObject::connect(&wait, &QTimer::timeout, &window, [&] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            if (!dialog || dialog->objectName() != QLatin1String(name))
+                return;
+            auto* told = dialog->findChild<QLabel*>(QLatin1String(words));
+            if (!told->text().contains(QLatin1String(starts)))
+                return;
+            wait.stop();
+            dialog->grab().save(folder + "/" + QLatin1String(picture) + ".png");
+            QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(take)), Qt::LeftButton);
+        });
+        wait.start(200);
+        click(open);
+    };
+    click("stepArtwork");
+    in_dialog("flattenDialog", "flatTold", "left-over", "layFlat", "bench-photograph", "flatten");
+    static_cast<void>(QTest::qWaitFor([&] { return model.importer.reading().isEmpty(); }, 20000));
+    if (argc > 3) { // views that are looked at, but not kept
+        settle(model);
+        in_dialog("splitDialog", "piecesTold", "pieces", "makePieces", "more-pieces", "splitPieces");
+        click("stepBackground");
+        shoot("more-background");
+        for (QPushButton* b : window.findChildren<QPushButton*>())
+            if (b->isVisible() && b->text() == QLatin1String("Subject"))
+                QTest::mouseClick(b, Qt::LeftButton);
+        shoot("more-subject");
+        window.resize(1024, 700);
+        shoot("more-small");
+        window.resize(1280, 800);
+    }
+    apply_theme(application, Tone::dark);
     model.in_hand.choose_sticker(model.document().stickers[1]->id);
     shoot("bench-dark");
     return 0;

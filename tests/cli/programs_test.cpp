@@ -2,6 +2,7 @@
 
 #include "devices/cutter/cutter_link.h"
 #include "formats/basics/file.h"
+#include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
 
 #include <QCoreApplication>
@@ -18,18 +19,8 @@
 namespace fusuma {
 namespace {
 
-struct Ran {
-    int code;
-    std::string out, err;
-};
-
-Ran run(const char* program, const QStringList& arguments) {
-    QProcess process;
-    process.start(QLatin1String(program), arguments);
-    EXPECT_TRUE(process.waitForFinished(60000)) << program;
-    return {process.exitCode(), process.readAllStandardOutput().toStdString(),
-            process.readAllStandardError().toStdString()};
-}
+using test::Ran;
+using test::run;
 
 class Programs : public testing::Test {
   protected:
@@ -146,23 +137,33 @@ TEST_P(InEveryLocale, CommandsReadAndWriteThePointAndNotTheComma) {
         environment.insert(QStringLiteral("LC_ALL"), here ? name : QStringLiteral("C.UTF-8"));
         const QString art = test::demo_art("puffin.png");
         QByteArray all;
-        const QStringList commands[] = {
-            {"outline", art, "--border", "2.5", "--width", "42.5", "-o", at("o.svg")},
-            {"sheet", art, "--margins", "5.5", "--border", "1.25", "--rim", "0.5,#102030", "--bleed", "1.5", "--copies", "2",
-             "--stroke", "add,12.5,100.5,100.5", "--save", at("p.fusuma"), "--pdf", at("o.pdf"), "--dxf", at("o.dxf"),
-             "--hpgl", at("o.plt"), "--svg", at("s.svg")},
-            {"sheet", "--label", "rounded:60.5x30.5", "--frame", "0.4,1.5", "--text", "Tide", "--text-style",
-             "size=4.5,spacing=0.5", "--svg", at("l.svg"), "--pdf", at("l.pdf")},
-            {"parts", test::demo_art("fair-badge.svg")},
-            {"check", at("p.fusuma")},
-            {"rehearse", at("p.fusuma"), "--shift", "1.5,0.5", "--turn", "0.5", "--stretch", "0.1,0.2", "--png", at("r.png"),
-             "--dpi", "50.5"}};
+        const QStringList commands[] = {{"outline", art, "--border", "2.5", "--width", "42.5", "-o", at("o.svg")},
+                                        {"sheet",     art,
+                                         "--margins", "5.5",
+                                         "--border",  "1.25",
+                                         "--rim",     "0.5,#102030",
+                                         "--bleed",   "1.5",
+                                         "--copies",  "2",
+                                         "--stroke",  "add,12.5,100.5,100.5",
+                                         "--save",    at("p.fusuma"),
+                                         "--pdf",     at("o.pdf"),
+                                         "--dxf",     at("o.dxf"),
+                                         "--hpgl",    at("o.plt"),
+                                         "--svg",     at("s.svg")},
+                                        {"sheet", "--label", "rounded:60.5x30.5", "--frame", "0.4,1.5", "--text",
+                                         "Tide", "--text-style", "size=4.5,spacing=0.5", "--svg", at("l.svg"), "--pdf",
+                                         at("l.pdf")},
+                                        {"parts", test::demo_art("fair-badge.svg")},
+                                        {"check", at("p.fusuma")},
+                                        {"rehearse", at("p.fusuma"), "--shift", "1.5,0.5", "--turn", "0.5", "--stretch",
+                                         "0.1,0.2", "--png", at("r.png"), "--dpi", "50.5"}};
         for (const QStringList& command : commands) {
             QProcess process;
             process.setProcessEnvironment(environment);
             process.start(QStringLiteral(FUSUMA_CLI), command + QStringList{"--report", at("report.json")});
             EXPECT_TRUE(process.waitForFinished(120'000));
-            EXPECT_LE(process.exitCode(), 1) << command.join(' ').toStdString() << process.readAllStandardError().toStdString();
+            EXPECT_LE(process.exitCode(), 1)
+                << command.join(' ').toStdString() << process.readAllStandardError().toStdString();
             auto report = nlohmann::json::parse(read_file(at("report.json"), 1 << 26)->toStdString());
             report.erase("seconds");
             all += QByteArray::fromStdString(report.dump());
@@ -195,8 +196,9 @@ TEST_F(Programs, NeverWriteOverWhatTheyReadNorTwoThingsToOnePlace) {
     EXPECT_EQ(*read_file(art, 1 << 24), before);
     EXPECT_EQ(*read_file(list, 100), "name\nDulse\n");
 
-    const Ran twice = run(FUSUMA_CLI, {"sheet", art, "--svg", at("x"), "--dxf", folder.path() + QStringLiteral("/../") +
-                                                                               QFileInfo(folder.path()).fileName() + "/x"});
+    const Ran twice =
+        run(FUSUMA_CLI, {"sheet", art, "--svg", at("x"), "--dxf",
+                         folder.path() + QStringLiteral("/../") + QFileInfo(folder.path()).fileName() + "/x"});
     EXPECT_EQ(twice.code, 2);
     EXPECT_THAT(twice.err, testing::HasSubstr("--svg and --dxf both write to"));
     EXPECT_FALSE(QFile::exists(at("x"))) << "refused before anything is written";
@@ -208,25 +210,29 @@ TEST_F(Programs, NeverWriteOverWhatTheyReadNorTwoThingsToOnePlace) {
 }
 
 TEST_F(Programs, LeaveDevicesAsTheyAreAndSayWhenTheyTakeNoMore) {
-    EXPECT_EQ(run(FUSUMA_CLI, {"outline", test::demo_art("puffin.png"), "-o", "/dev/null", "--report", "/dev/null"}).code, 0);
+    EXPECT_EQ(
+        run(FUSUMA_CLI, {"outline", test::demo_art("puffin.png"), "-o", "/dev/null", "--report", "/dev/null"}).code, 0);
     EXPECT_FALSE(QFileInfo(QStringLiteral("/dev/null")).isFile());
     for (const char* option : {"-o", "--report"}) {
         const Ran full = run(FUSUMA_CLI, {"outline", test::demo_art("puffin.png"), option, "/dev/full"});
         EXPECT_EQ(full.code, 2);
         EXPECT_THAT(full.err, testing::HasSubstr("No space left on device"));
     }
-    const Ran to_full = run("/bin/sh", {"-c", QStringLiteral(FUSUMA_CLI " check '%1' --report - > /dev/full").arg(at("none"))});
+    const Ran to_full =
+        run("/bin/sh", {"-c", QStringLiteral(FUSUMA_CLI " check '%1' --report - > /dev/full").arg(at("none"))});
     EXPECT_EQ(to_full.code, 2);
-    const Ran report = run("/bin/sh", {"-c", QStringLiteral(FUSUMA_CLI " parts '%1' --report - > /dev/full")
-                                                 .arg(test::demo_art("fair-badge.svg"))});
+    const Ran report = run(
+        "/bin/sh",
+        {"-c", QStringLiteral(FUSUMA_CLI " parts '%1' --report - > /dev/full").arg(test::demo_art("fair-badge.svg"))});
     EXPECT_EQ(report.code, 2);
     EXPECT_THAT(report.err, testing::HasSubstr("cannot be written to standard output"));
 }
 
 /// Plotters' programs write nothing but lines; there is no background to take away.
 TEST_F(Programs, CutADrawingThatIsNothingButLines) {
-    ASSERT_TRUE(write_file(at("lines.dxf"), "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\n0\n20\n0\n11\n40\n21\n0\n0\nLINE\n8\n"
-                                            "0\n10\n0\n20\n10\n11\n40\n21\n12\n0\nENDSEC\n0\nEOF\n"));
+    ASSERT_TRUE(write_file(at("lines.dxf"),
+                           "0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\n0\n20\n0\n11\n40\n21\n0\n0\nLINE\n8\n"
+                           "0\n10\n0\n20\n10\n11\n40\n21\n12\n0\nENDSEC\n0\nEOF\n"));
     const Ran ran = run(FUSUMA_CLI, {"sheet", at("lines.dxf"), "--svg", at("cut.svg")});
     EXPECT_EQ(ran.code, 0) << ran.err;
     EXPECT_EQ(read_file(at("cut.svg"), 1 << 20)->count("<path"), 2);

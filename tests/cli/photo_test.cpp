@@ -1,0 +1,146 @@
+// Photographs by the command line, from printing the board to the outlines of what lies on it, with the practice
+// devices as programs; finding a sheet; and options and pictures that are refused.
+
+#include "tests/support/run_apart.h"
+#include "tests/support/samples.h"
+
+#include <QImage>
+#include <QPainter>
+#include <QTemporaryDir>
+#include <fstream>
+#include <gmock/gmock.h>
+#include <nlohmann/json.hpp>
+
+namespace fusuma {
+namespace {
+
+using test::Ran;
+using test::run;
+using testing::HasSubstr;
+
+class PhotoCli : public testing::Test {
+  protected:
+    QTemporaryDir folder;
+    [[nodiscard]] QString file(const char* name) const { return folder.filePath(QLatin1String(name)); }
+    Ran fusuma(const QStringList& arguments) { return run(FUSUMA_CLI, arguments); }
+
+    /// A photograph of the A4 board with two stamps on it.
+    void photograph(const QStringList& faults = {}) {
+        ASSERT_EQ(fusuma({"board", "--pdf", file("board.pdf"), "--svg", file("board.svg"), "--hpgl", file("board.plt"),
+                          "--report", file("board.json")})
+                      .code,
+                  0);
+        ASSERT_EQ(run(PRACTICE_PRINTER, {file("board.pdf"), "-o", file("board.png"), "--dpi", "180"}).code, 0);
+        QImage sheet(file("board.png"));
+        QPainter painter(&sheet);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.scale(sheet.width() / 210.0, sheet.height() / 297.0);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(QColor(30, 60, 120));
+        painter.drawRect(QRectF(40, 60, 40, 30));
+        painter.setBrush(QColor(150, 30, 40));
+        painter.drawEllipse(QPointF(130, 150), 25, 25);
+        painter.end();
+        ASSERT_TRUE(sheet.save(file("things.png")));
+        ASSERT_EQ(run(PRACTICE_CAMERA, QStringList{file("things.png"),
+                                                   "-o",
+                                                   file("photo.jpg"),
+                                                   "--size",
+                                                   "a4",
+                                                   "--width",
+                                                   "1800",
+                                                   "--height",
+                                                   "1350",
+                                                   "--tilt",
+                                                   "20",
+                                                   "--towards",
+                                                   "50",
+                                                   "--turn",
+                                                   "95",
+                                                   "--k1",
+                                                   "-0.06",
+                                                   "--falls-to",
+                                                   "0.6",
+                                                   "--noise",
+                                                   "2"} +
+                                           faults)
+                      .code,
+                  0);
+    }
+};
+
+TEST_F(PhotoCli, FromTheBoardToTheOutlinesInTrueMillimetres) {
+    photograph();
+    const auto board = nlohmann::json::parse(std::ifstream(file("board.json").toStdString()));
+    EXPECT_EQ(board["paper_mm"], (nlohmann::json{210.0, 297.0}));
+    const double left = board["inside_mm"][0], top = board["inside_mm"][1];
+    EXPECT_GE(board["marks_mm"].size(), 30u);
+    const Ran ran = fusuma(
+        {"outline", file("photo.jpg"), "--flatten", "board", "--pieces", "3", "-o", file("out.svg"), "--report", "-"});
+    ASSERT_EQ(ran.code, 0) << ran.err;
+    const auto report = nlohmann::json::parse(ran.out);
+    EXPECT_EQ(report["flatten"]["by"], "board");
+    EXPECT_EQ(report["flatten"]["found"], true);
+    EXPECT_LT(report["flatten"]["residual_mm"], 0.1);
+    EXPECT_NEAR(report["flatten"]["lens"][0], -0.06, 0.01);
+    EXPECT_EQ(report["light"], "even");
+    ASSERT_EQ(report["pieces"], 2);
+    const auto& square = report["pieces_mm"][0];
+    EXPECT_NEAR(square[0], 40 - left, 0.25);
+    EXPECT_NEAR(square[1], 60 - top, 0.25);
+    EXPECT_NEAR(square[2], 40, 0.25);
+    EXPECT_NEAR(square[3], 30, 0.25);
+    EXPECT_NEAR(report["pieces_mm"][1][2], 50, 0.25);
+    std::ifstream svg(file("out.svg").toStdString());
+    const std::string text((std::istreambuf_iterator<char>(svg)), {});
+    std::size_t paths = 0;
+    for (std::size_t at = 0; (at = text.find("<path", at)) != std::string::npos; ++at)
+        ++paths;
+    EXPECT_EQ(paths, 2u) << "one for each piece";
+    // The board drawn by a pen stays within its paper.
+    std::ifstream plt(file("board.plt").toStdString());
+    const std::string code((std::istreambuf_iterator<char>(plt)), {});
+    EXPECT_THAT(code, HasSubstr("PD"));
+    // Stickers of a photograph go on sheets and into projects like others.
+    const Ran sheet =
+        fusuma({"sheet", file("photo.jpg"), "--flatten", "board:a4", "--save", file("p.fusuma"), "--report", "-"});
+    EXPECT_LE(sheet.code, 1) << sheet.err;
+    EXPECT_LE(fusuma({"check", file("p.fusuma")}).code, 1);
+}
+
+TEST_F(PhotoCli, FindRefusesWithTheReasonAndAReport) {
+    ASSERT_LE(fusuma({"sheet", test::demo_art("puffin.png"), "--paper", "148x210", "--save", file("p.fusuma")}).code,
+              1);
+    const Ran none = fusuma({"find", file("p.fusuma"), "--photo", test::demo_art("puffin.png"), "--report", "-"});
+    EXPECT_EQ(none.code, 1);
+    const auto report = nlohmann::json::parse(none.out);
+    EXPECT_EQ(report["accepted"], false);
+    EXPECT_THAT(report["reason"].get<std::string>(), HasSubstr("board"));
+    EXPECT_TRUE(report["fit"].is_null());
+    for (const auto& [arguments, words] : std::vector<std::pair<QStringList, const char*>>{
+             {{"find", file("p.fusuma"), "--photo", file("nothing.jpg")}, "nothing.jpg"},
+             {{"find", file("p.fusuma"), "--photo", test::demo_art("puffin.png"), "--board", "10x10"}, "--board 10x10"},
+             {{"find", file("p.fusuma"), "--photo", test::demo_art("puffin.png"), "--page", "9"}, "page"},
+             {{"board", "--paper", "50x50"}, "at least 90"},
+             {{"board", "--paper", "nonsense"}, "nonsense"},
+             {{"outline", test::demo_art("puffin.png"), "--flatten", "board"}, "photo board"},
+             {{"outline", test::demo_art("puffin.png"), "--flatten", "paper:a4"}, "sheet of such paper"},
+             {{"outline", test::demo_art("puffin.png"), "--flatten", "card"}, "card"},
+             {{"outline", test::demo_art("puffin.png"), "--flatten", "paper"}, "paper:PAPER"},
+             {{"outline", test::demo_art("puffin.png"), "--flatten", "corners:1,2,3:4x5"}, "corners"},
+             {{"outline", test::demo_art("puffin.png"), "--flatten", "corners:0,0,9,0,9,9,nan,9:40x50"}, "corners"},
+             {{"outline", test::demo_art("puffin.png"), "--flatten", "corners:0,0,0,0,0,0,0,0:40x50"}, "four corners"},
+             {{"outline", test::demo_art("puffin.png"), "--subject", "1,2,3"}, "--subject"},
+             {{"outline", test::demo_art("puffin.png"), "--belongs", "20,1,2"}, "--subject, too"},
+             {{"outline", test::demo_art("puffin.png"), "--subject", "auto", "--not", "20,1"}, "--not"},
+             {{"outline", test::demo_art("puffin.png"), "--subject", "auto", "--source", "alpha"},
+              "do not go together"}}) {
+        const Ran ran = fusuma(arguments);
+        EXPECT_EQ(ran.code, 2) << arguments.join(' ').toStdString();
+        EXPECT_THAT(ran.err, HasSubstr(words));
+        EXPECT_LE(std::ranges::count(ran.err, '\n'), 1) << ran.err;
+    }
+}
+
+} // namespace
+} // namespace fusuma
