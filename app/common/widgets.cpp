@@ -1,6 +1,7 @@
 #include "app/common/widgets.h"
 
 #include <QButtonGroup>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QStyle>
 #include <QVBoxLayout>
@@ -55,18 +56,26 @@ QWidget* row(const QString& caption, QWidget* widget, int widget_width) {
 Choices::Choices(const QStringList& names, QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("choices"));
     setAttribute(Qt::WA_StyledBackground);
-    auto* layout = new QHBoxLayout(this);
+    auto* layout = new QGridLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     auto* group = new QButtonGroup(this);
-    for (const QString& name : names) {
-        auto* choice = new QPushButton(name);
+    // More than four do not fit beside each other in a panel: three above, the rest below, as wide as the row.
+    constexpr qsizetype in_one_row = 4, above = 3;
+    const bool is_two_rows = names.size() > in_one_row;
+    for (qsizetype i = 0; i < names.size(); ++i) {
+        auto* choice = new QPushButton(names[i]);
         choice->setCheckable(true);
         choice->setObjectName(QStringLiteral("choice") + QString::number(buttons.size()));
         group->addButton(choice, static_cast<int>(buttons.size()));
-        layout->addWidget(choice, 1);
+        const bool is_below = is_two_rows && i >= above;
+        const auto in_row = static_cast<int>(!is_two_rows ? names.size() : is_below ? names.size() - above : above);
+        const int span = 12 / in_row, place = static_cast<int>(is_below ? i - above : i);
+        layout->addWidget(choice, is_below ? 1 : 0, place * span, 1, span);
         buttons.push_back(choice);
     }
+    for (int c = 0; c < 12; ++c)
+        layout->setColumnStretch(c, 1);
     connect(group, &QButtonGroup::idClicked, this, &Choices::picked);
 }
 
