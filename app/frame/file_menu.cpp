@@ -1,5 +1,7 @@
 #include "app/frame/menus.h"
 
+#include "app/frame/scan_dialog.h"
+
 namespace fusuma::app {
 
 void add_file_menu(Commands& commands, const MenuTargets& on) {
@@ -8,6 +10,7 @@ void add_file_menu(Commands& commands, const MenuTargets& on) {
     commands.add(QObject::tr("New window"), QKeySequence(QObject::tr("Ctrl+Alt+N")), [on] { on.open_new_window(); });
     commands.add(QObject::tr("Open project…"), QKeySequence::Open, [on] { on.files.open_project(); });
     commands.add(QObject::tr("Add artwork…"), QKeySequence(QObject::tr("Ctrl+Shift+O")), [on] { on.artwork.choose_files(); });
+    commands.add(QObject::tr("Scan…"), {}, [on] { scan_artwork(on.model, &on.window); });
     commands.add_separator();
     commands.add(QObject::tr("Save"), QKeySequence::Save, [on] { on.files.save(); });
     commands.add(QObject::tr("Save as…"), QKeySequence(QObject::tr("Ctrl+Shift+S")), [on] { on.files.save_as(); });

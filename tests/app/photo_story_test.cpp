@@ -241,5 +241,56 @@ TEST_F(Photos, APhotographFindsASheetForTheMakersMachine) {
     run->machine.forget();
 }
 
+TEST_F(Photos, AScanBecomesAStickerOfItsTrueSize) { // from the device that SANE's library ships for tests
+    for (const auto& [name, words] :
+         {std::pair{"dll.conf", "test\n"}, {"test.conf", "number_of_devices 1\ntest-picture \"Color pattern\"\n"}})
+        ASSERT_TRUE(write_file(folder.filePath(QLatin1String(name)), words));
+    qputenv("SANE_CONFIG_DIR", folder.path().toUtf8());
+    bool has_scanner = true;
+    in_dialog(
+        "scanDialog",
+        [&](QDialog& dialog) {
+            auto* list = dialog.findChild<QComboBox*>("scanner");
+            auto* told = dialog.findChild<QLabel*>("scanTold");
+            ASSERT_TRUE(
+                QTest::qWaitFor([&] { return list->count() > 0 || told->text().contains("No scanner"); }, 20000));
+            has_scanner = list->count() > 0;
+            if (!has_scanner)
+                return;
+            auto* dpi = dialog.findChild<QLineEdit*>("scanDpi");
+            dpi->setFocus();
+            dpi->selectAll();
+            QTest::keyClicks(dpi, "100");
+            QTest::keyClick(dpi, Qt::Key_Tab);
+            auto* bed = dialog.findChild<QWidget*>("scanBed");
+            QTest::qWait(300);
+            QTest::mousePress(bed, Qt::LeftButton, {}, bed->rect().center() - QPoint(60, 50));
+            QMouseEvent move(QEvent::MouseMove, QPointF(bed->rect().center() + QPoint(60, 50)),
+                             bed->mapToGlobal(QPointF(bed->rect().center())), Qt::LeftButton, Qt::LeftButton,
+                             Qt::NoModifier);
+            QApplication::sendEvent(bed, &move);
+            for (std::size_t n = 1; n <= 2; ++n) { // several in a row
+                auto* start = dialog.findChild<QPushButton*>("scanNow");
+                ASSERT_TRUE(QTest::qWaitFor([&] { return start->isEnabled(); }, 20000));
+                QTest::mouseClick(start, Qt::LeftButton);
+                ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == n; }, 30000))
+                    << told->text().toStdString();
+            }
+        },
+        [&] {
+            for (QAction* action : window.findChildren<QAction*>())
+                if (action->text().remove('&') == QStringLiteral("Scan…"))
+                    action->trigger();
+        },
+        "scanDone");
+    if (!has_scanner)
+        GTEST_SKIP() << "SANE has no test device here";
+    const Picture& scan = picture();
+    EXPECT_NEAR(scan.dpi, 100, 1);
+    EXPECT_TRUE(scan.dpi_is_stated);
+    EXPECT_GT(natural_size(model.in_hand.sticker()->artwork).width, 20);
+    EXPECT_THAT(scan.file_name, HasSubstr("scan 2"));
+}
+
 } // namespace
 } // namespace fusuma::app

@@ -86,7 +86,7 @@ struct Bench {
         ASSERT_TRUE(wait_for([&] { return is_done; }, 60000 + 1000 * static_cast<int>(sender.runs())))
             << sender.runs_done() << " of " << sender.runs() << dropped.toStdString();
         ASSERT_TRUE(
-            wait_for([&] { return plotter.strokes().size() == sender.runs() && !plotter.last().is_down; }, 5000));
+            wait_for([&] { return plotter.strokes().size() == sender.runs() && !plotter.last().is_down; }, 30000));
         expect_cut(plotter.strokes(), job);
         plotter.end();
         EXPECT_EQ(plotter.lost(), 0);
@@ -184,11 +184,11 @@ TEST(PlainPlotter, ALostCableLosesNoLineAndTheBladeIsUpFirstOnceItIsBack) {
         EXPECT_LE(known, b.plotter.strokes().size());
         b.plotter.put_cable_in();
         ASSERT_TRUE(wait_for([&] { return b.came_back > 0; }, 10000)) << options.join(' ').toStdString();
-        ASSERT_TRUE(wait_for([&] { return !b.plotter.last().is_down; }, 5000));
+        ASSERT_TRUE(wait_for([&] { return !b.plotter.last().is_down; }, 30000));
         EXPECT_EQ(b.sender.state(), CutSender::State::paused) << "nothing moves before somebody says so";
         b.sender.go_on();
         ASSERT_TRUE(wait_for([&] { return b.is_done; }));
-        ASSERT_TRUE(wait_for([&] { return b.plotter.strokes().size() >= 12 && !b.plotter.last().is_down; }, 5000));
+        ASSERT_TRUE(wait_for([&] { return b.plotter.strokes().size() >= 12 && !b.plotter.last().is_down; }, 30000));
         const Transform numbers = bed_of(b.machine).inverted();
         const auto strokes = b.plotter.strokes();
         for (const CutRun& run : job.cut().runs)
@@ -229,7 +229,7 @@ TEST(PlainPlotter, WaitsForAnotherToolBetweenKindsOfCut) {
         b.sender.go_on();
         ASSERT_TRUE(wait_for([&] { return b.is_done; }));
         EXPECT_EQ(wanted, std::vector{CutKind::through}) << "once";
-        ASSERT_TRUE(wait_for([&] { return b.plotter.strokes().size() == 4 && !b.plotter.last().is_down; }, 5000));
+        ASSERT_TRUE(wait_for([&] { return b.plotter.strokes().size() == 4 && !b.plotter.last().is_down; }, 30000));
     }
 }
 
@@ -283,17 +283,17 @@ TEST(PlainPlotter, WhatBeginsAJobIsSentOnceForEachLoading) {
     const LoadedSheet loaded(shared, sheet);
     head.take_over(machine, &loaded.loading());
     head.go_to({100, 100});
-    ASSERT_TRUE(wait_for([&] { return received.contains("X100 Y100"); }, 5000));
+    ASSERT_TRUE(wait_for([&] { return received.contains("X100 Y100"); }, 30000));
     EXPECT_EQ(received.count("G92"), 1);
     EXPECT_LT(received.indexOf("G92"), received.indexOf("X100 Y100")) << "before the head moves";
     head.let_go();
     const std::vector<CutPath> ring{{contour_of(test::ellipse({50, 250}, 20, 20, 0, 40)), CutKind::kiss, CopyId{1}}};
     const MachineJob job = loaded.by_edge().job(ring, {}, {});
     sender.start(job);
-    ASSERT_TRUE(wait_for([&] { return received.contains("G1 X"); }, 5000));
+    ASSERT_TRUE(wait_for([&] { return received.contains("G1 X"); }, 30000));
     sender.pause();
     sender.go_on();
-    ASSERT_TRUE(wait_for([&] { return received.count("G1 Z") >= 2; }, 5000));
+    ASSERT_TRUE(wait_for([&] { return received.count("G1 Z") >= 2; }, 30000));
     end->abort(); // the cable comes out, and is in again
     ASSERT_TRUE(wait_for([&] { return sender.state() == CutSender::State::paused; }, 10000));
     sender.go_on();
@@ -311,7 +311,7 @@ TEST(PlainPlotter, AJobNeverReachesAnotherMachineOverALineThatIsOpen) {
     Bench here({"--tcp", "--speed", "600"}), there({"--tcp", "--speed", "600"});
     MachineHead head(here.link);
     head.take_over(here.machine);
-    ASSERT_TRUE(wait_for([&] { return head.is_there(); }, 5000));
+    ASSERT_TRUE(wait_for([&] { return head.is_there(); }, 30000));
     Machine other = there.machine;
     other.answers = true;
     here.sender.start(discs_on(other, 2));

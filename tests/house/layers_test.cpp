@@ -19,7 +19,7 @@ const std::map<std::string, std::vector<std::string>> folders{
       "registration", "photo", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
     {"formats",
      {"basics", "dxf", "fonts", "picture", "svg", "cut_files", "drawing", "label", "machine", "pdf", "project"}},
-    {"devices", {"cutter", "practice"}},
+    {"devices", {"cutter", "scanner", "practice"}},
     {"app", {"model", "common", "bench", "sheet", "output", "frame"}},
     {"cli", {"."}}};
 
