@@ -1,6 +1,7 @@
 #include "core/photo/find_board.h"
 
 #include "core/photo/fit_view.h"
+#include "core/raster/opencv_border.h"
 
 #include <opencv2/imgproc.hpp>
 
@@ -43,7 +44,7 @@ std::optional<cv::RotatedRect> round_shape(const std::vector<cv::Point>& contour
 
 void find_rings_at(const cv::Mat& grey, int window, double factor, std::vector<RingSeen>& into) {
     cv::Mat mean, dark;
-    cv::boxFilter(grey, mean, CV_8U, {window, window}, {-1, -1}, true, cv::BORDER_REPLICATE);
+    cv::boxFilter(grey, mean, CV_8U, {window, window}, {-1, -1}, true, edge_goes_on);
     cv::compare(grey, mean * 0.84, dark, cv::CMP_LT);
     std::vector<std::vector<cv::Point>> contours;
     std::vector<cv::Vec4i> tree;

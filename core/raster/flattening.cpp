@@ -1,6 +1,7 @@
 #include "core/raster/flattening.h"
 
 #include "core/parallel.h"
+#include "core/raster/opencv_border.h"
 
 #include <opencv2/imgproc.hpp>
 
@@ -54,7 +55,7 @@ Image flattened(const Image& photo, const Flattening& how, const Work& work) {
         }
         cv::Mat into(rows, flat.width, CV_8UC4,
                      flat.rgba.data() + 4 * static_cast<std::size_t>(first) * static_cast<std::size_t>(flat.width));
-        cv::remap(from, into, map, cv::Mat(), cv::INTER_CUBIC, cv::BORDER_REPLICATE);
+        cv::remap(from, into, map, cv::Mat(), cv::INTER_CUBIC, edge_goes_on);
     });
     return flat;
 }

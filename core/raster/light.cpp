@@ -1,6 +1,7 @@
 #include "core/raster/light.h"
 
 #include "core/parallel.h"
+#include "core/raster/opencv_border.h"
 #include "core/raster/touch_up.h"
 
 #include <opencv2/imgproc.hpp>
@@ -57,7 +58,7 @@ void fill_in(cv::Mat& values, cv::Mat known) { // CV_32FC3, CV_32F 0 or 1
     // Smoothed into what is known, so that no step is left along the rim.
     constexpr int rounds = 8;
     for (int i = 0; i < rounds; ++i) {
-        cv::blur(values, fine, {3, 3}, {-1, -1}, cv::BORDER_REPLICATE);
+        cv::blur(values, fine, {3, 3}, {-1, -1}, edge_goes_on);
         fine.copyTo(values, unknown);
     }
 }
@@ -172,7 +173,7 @@ LightField light_on(const Image& image, const Work& work) {
     cv::GaussianBlur(rgb, rgb, {}, 1.0); // grain would pass for light
     const int width = std::max(5, std::max(rgb.cols, rgb.rows) / 25);
     cv::Mat closed;
-    cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, cv::BORDER_REPLICATE);
+    cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
     work.at(0.6);
     keep_shadow_tips(rgb, closed);
     const cv::Mat art = art_in(closed);
