@@ -5,6 +5,7 @@
 #include "app/common/number_field.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
+#include "app/model/profiles.h"
 #include "core/photo/lay_flat.h"
 #include "core/sheet/paper.h"
 
@@ -161,8 +162,11 @@ class FlattenDialog : public QDialog {
         told->setText(way == FlatBy::corners ? QString() : tr("Looking for it…"));
         restyle(told, "role", "dim");
         const std::uint64_t number = ++asked;
+        KnownCamera camera = known_camera(*photo);
+        if (way != FlatBy::board) // which tells the lens itself, and better
+            camera.lens = saved_lens(photo->camera.model);
         in_background(
-            looking, this, [picture = photo, wish] { return lay_flat(picture->pixels, wish, known_camera(*picture)); },
+            looking, this, [picture = photo, wish, camera] { return lay_flat(picture->pixels, wish, camera); },
             [this, number](const Result<Flattening>& flat) {
                 if (number == asked)
                     take_found(flat);
@@ -197,6 +201,8 @@ std::optional<FlattenChoice> ask_how_to_flatten(const std::shared_ptr<const Pict
     FlattenDialog dialog(picture, paper, unit, parent);
     if (dialog.exec() != QDialog::Accepted)
         return std::nullopt;
+    if (dialog.found && dialog.found->by == FlatBy::board)
+        save_lens(picture->camera.model, dialog.found->view.lens); // for pictures without a board
     return FlattenChoice{dialog.found};
 }
 

@@ -8,6 +8,7 @@
 #include <QPrinterInfo>
 #include <QSettings>
 #include <algorithm>
+#include <cmath>
 #include <stdexcept>
 
 namespace fusuma::app {
@@ -128,6 +129,33 @@ std::vector<PrinterProfile> system_printers() {
         printers.push_back(std::move(profile));
     }
     return printers;
+}
+
+namespace {
+
+QString lens_key(const std::string& camera) {
+    QString name = QString::fromStdString(camera);
+    name.replace('/', '_'); // which would make a group
+    return QStringLiteral("lenses/") + name;
+}
+
+} // namespace
+
+std::optional<Lens> saved_lens(const std::string& camera) {
+    if (camera.empty())
+        return std::nullopt;
+    const QStringList numbers = QSettings().value(lens_key(camera)).toStringList();
+    bool has_k1 = false, has_k2 = false;
+    const Lens lens{numbers.value(0).toDouble(&has_k1), numbers.value(1).toDouble(&has_k2)};
+    constexpr double most = 1;
+    return has_k1 && has_k2 && std::abs(lens.k1) < most && std::abs(lens.k2) < most ? std::optional(lens)
+                                                                                    : std::nullopt;
+}
+
+void save_lens(const std::string& camera, const Lens& lens) {
+    if (!camera.empty())
+        QSettings().setValue(lens_key(camera),
+                             QStringList{QString::number(lens.k1, 'g', 9), QString::number(lens.k2, 'g', 9)});
 }
 
 } // namespace fusuma::app

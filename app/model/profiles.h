@@ -1,9 +1,11 @@
 #pragma once
 
 #include "core/cutting/material.h"
+#include "core/geometry/view.h"
 #include "core/machine/machine.h"
 #include "core/sheet/sheet.h"
 
+#include <optional>
 #include <vector>
 
 namespace fusuma::app {
@@ -20,6 +22,11 @@ void save_profile(const CutterProfile& cutter);
 void save_profile(const Material& material);
 void save_profile(const Machine& machine);
 void remove_machine(const std::string& name);
+
+/// How a camera's lens bends, as a photograph of the board told; nothing for one that is not known.
+/// @param camera  make and model
+[[nodiscard]] std::optional<Lens> saved_lens(const std::string& camera);
+void save_lens(const std::string& camera, const Lens& lens);
 
 /// The printers that this computer knows, with the margins and the paper that each reports.
 [[nodiscard]] std::vector<PrinterProfile> system_printers();

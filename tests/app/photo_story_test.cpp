@@ -4,6 +4,7 @@
 
 #include "app/bench/bench_view.h"
 #include "app/bench/photo_net.h"
+#include "app/model/profiles.h"
 #include "app/output/output_run.h"
 #include "core/geometry/boolean.h"
 #include "core/photo/find_board.h"
@@ -239,6 +240,18 @@ TEST_F(Photos, APhotographFindsASheetForTheMakersMachine) {
     EXPECT_THAT(find<QLabel>("loadWords")->text().toStdString(), HasSubstr("board"));
     EXPECT_TRUE(plotter.strokes().empty());
     run->machine.forget();
+}
+
+TEST_F(Photos, ALensIsKeptForItsCamera) {
+    EXPECT_FALSE(saved_lens(""));
+    EXPECT_FALSE(saved_lens("Brindle/Quay 3"));
+    save_lens("Brindle/Quay 3", {-0.0625, 0.01});
+    save_lens("Other", {0.5, 0});
+    ASSERT_TRUE(saved_lens("Brindle/Quay 3"));
+    EXPECT_EQ(*saved_lens("Brindle/Quay 3"), (Lens{-0.0625, 0.01}));
+    save_lens("", {1, 1});
+    save_lens("Odd", {HUGE_VAL, 0});
+    EXPECT_FALSE(saved_lens("Odd"));
 }
 
 TEST_F(Photos, AScanBecomesAStickerOfItsTrueSize) { // from the device that SANE's library ships for tests
