@@ -49,21 +49,42 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage) {
     cv::dilate(outside, near_ground, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
     rim = near_ground & ~outside;
     const double width = blur_of(off, rim);
-    constexpr double crisp = 2.5, widest = 16; // px
+    constexpr double crisp = 1.2, widest = 16; // px
     if (width < crisp)
         return;
     const int reach = static_cast<int>(std::ceil(std::min(width, widest))) + 1;
     cv::Mat far, largest;
     cv::distanceTransform(~outside, far, cv::DIST_L2, 3);
     cv::dilate(off, largest, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
+    // JPEG spreads colours some way into the ground: what hardly differs from it, and is joined to it, is ground, too.
+    constexpr int spread = 10; // px
+    constexpr double hardly = 0.3;
+    cv::Mat faint(values.size(), CV_8U, cv::Scalar(0)), labels;
     for (int y = 0; y < values.rows; ++y)
         for (int x = 0; x < values.cols; ++x) {
+            const bool is_near = far.at<float>(y, x) <= static_cast<float>(reach + spread);
+            faint.at<std::uint8_t>(y, x) =
+                outside.at<std::uint8_t>(y, x) ||
+                        (is_near && off.at<std::uint8_t>(y, x) < hardly * largest.at<std::uint8_t>(y, x))
+                    ? 255
+                    : 0;
+        }
+    const int count = cv::connectedComponents(faint, labels, 4);
+    std::vector<bool> is_ground(static_cast<std::size_t>(count));
+    for (int y = 0; y < values.rows; ++y)
+        for (int x = 0; x < values.cols; ++x)
+            if (outside.at<std::uint8_t>(y, x))
+                is_ground[static_cast<std::size_t>(labels.at<int>(y, x))] = true;
+    for (int y = 0; y < values.rows; ++y)
+        for (int x = 0; x < values.cols; ++x) {
+            std::uint8_t& value = values.at<std::uint8_t>(y, x);
             const float from_ground = far.at<float>(y, x);
-            if (from_ground > 0 && from_ground <= static_cast<float>(reach)) {
+            const bool is_faint =
+                faint.at<std::uint8_t>(y, x) && is_ground[static_cast<std::size_t>(labels.at<int>(y, x))];
+            if (from_ground > 0 && (is_faint || from_ground <= static_cast<float>(reach))) {
                 const double share =
                     double(off.at<std::uint8_t>(y, x)) / std::max<int>(1, largest.at<std::uint8_t>(y, x));
-                values.at<std::uint8_t>(y, x) =
-                    static_cast<std::uint8_t>(std::lround(255 * std::clamp(share, 0.0, 1.0)));
+                value = static_cast<std::uint8_t>(std::lround(255 * std::clamp(share, 0.0, 1.0)));
             }
         }
 }

@@ -53,8 +53,17 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
     constexpr double grain = 4, greyest = 22;
     const bool may_be_dimmed = edge.spread > grain && std::hypot(base_lab.a, base_lab.b) < greyest;
     if (s.light == Light::even || (s.light == Light::automatic && may_look && (is_uneven || may_be_dimmed))) {
-        const LightField field = light_on(image, work.part(0, 0.5));
-        Image even = evened(image, field, work.part(0.5, 0.7));
+        // A piece of a flat picture has little paper of its own: what lies round it tells of the light, too.
+        const int beside = artwork.picture->flat ? std::max(box.width, box.height) / 2 : 0;
+        const PixelBox around =
+            on_picture({box.x - beside, box.y - beside, box.width + 2 * beside, box.height + 2 * beside}, whole.width,
+                       whole.height);
+        const bool is_alone = around == box;
+        const Image context = is_alone ? Image() : cropped(whole, around);
+        const LightField field = light_on(is_alone ? image : context, work.part(0, 0.5));
+        Image even = evened(is_alone ? image : context, field, work.part(0.5, 0.7));
+        if (!is_alone)
+            even = cropped(even, {box.x - around.x, box.y - around.y, box.width, box.height});
         if (s.light == Light::even || (field.darkest < 0.93 && is_on_paper(even))) {
             result.pixels = std::make_shared<const Image>(std::move(even));
             result.light = Light::even;

@@ -66,8 +66,8 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
                                         painter.setBrush(QColor(160, 30, 40));
                                         painter.drawRect(QRectF(110, 170, 50, 30));
                                     },
-                                    {.width = 1800,
-                                     .height = 1350,
+                                    {.width = 1500,
+                                     .height = 1125,
                                      .tilt = 0.4,
                                      .tilt_towards = 1,
                                      .turn = 0.1,
@@ -111,7 +111,7 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
     in_dialog(
         "flattenDialog", [](QDialog&) {}, [&] { click("flatten"); }, "asItCame");
     EXPECT_FALSE(picture().flat);
-    EXPECT_EQ(picture().pixels.width, 1800);
+    EXPECT_EQ(picture().pixels.width, 1500);
 }
 
 TEST_F(Photos, CornersAreDraggedByHandAndNothingIsLostWithoutABoard) {
