@@ -14,8 +14,9 @@ ExitCode run(const BoardCommand& command) {
         !fine)
         return fine.problem();
     const auto paper = parse_paper(command.paper);
-    if (!paper || std::min(paper->width, paper->height) < least_board)
-        return Problem{"--paper " + command.paper + ": give a4, letter, a3, 12x12in or WxH in mm, each at least 90."};
+    if (!paper || !can_be_board(*paper))
+        return Problem{"--paper " + command.paper +
+                       ": give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030."};
     const Board board = board_on(*paper);
     const auto write = [](const std::string& path, const auto& text) -> Outcome {
         return path.empty() ? Outcome(Done{})

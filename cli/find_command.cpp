@@ -44,9 +44,10 @@ ExitCode run(const FindCommand& command) {
     std::vector<Board> boards = usual_boards();
     if (!command.board.empty()) {
         const auto paper = parse_paper(command.board);
-        if (!paper || std::min(paper->width, paper->height) < least_board)
-            return Problem{"--board " + command.board +
-                           ": give a4, letter, a3, 12x12in or WxH in mm, each at least 90."};
+        if (!paper || !can_be_board(*paper))
+            return Problem{
+                "--board " + command.board +
+                ": give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030."};
         boards = {board_on(*paper)};
     }
     const auto document = load_project(QString::fromStdString(command.project));

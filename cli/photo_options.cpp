@@ -119,8 +119,9 @@ Result<FlatWish> flat_wish(const std::string& text) {
         if (!wish.size)
             return Problem{"--flatten " + text + ": " + parts[1].toStdString() +
                            " is no paper; give a4, letter or WxH in mm."};
-        if (*by == FlatBy::board && std::min(wish.size->width, wish.size->height) < least_board)
-            return Problem{"--flatten " + text + ": a board's paper is at least 90 mm each way."};
+        if (*by == FlatBy::board && !can_be_board(*wish.size))
+            return Problem{"--flatten " + text +
+                           ": a board's paper is at least 90 mm each way, and both together at most 1030 mm."};
     }
     return wish;
 }

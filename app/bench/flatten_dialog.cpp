@@ -3,6 +3,7 @@
 #include "app/bench/photo_net.h"
 #include "app/common/enum_words.h"
 #include "app/common/number_field.h"
+#include "app/common/patient_dialog.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
 #include "app/model/profiles.h"
@@ -10,7 +11,6 @@
 #include "core/sheet/paper.h"
 
 #include <QComboBox>
-#include <QDialog>
 #include <QDialogButtonBox>
 #include <QVBoxLayout>
 
@@ -18,10 +18,10 @@ namespace fusuma::app {
 
 namespace {
 
-class FlattenDialog : public QDialog {
+class FlattenDialog : public PatientDialog {
   public:
     FlattenDialog(const std::shared_ptr<const Picture>& picture, Size sheet, Unit unit, QWidget* parent)
-        : QDialog(parent), photo(as_it_came(picture)) {
+        : PatientDialog(parent), photo(as_it_came(picture)) {
         setWindowTitle(tr("Lay the photograph flat"));
         setObjectName(QStringLiteral("flattenDialog"));
         auto* rows = column(this, 12, 8);
@@ -60,6 +60,7 @@ class FlattenDialog : public QDialog {
         told->setMinimumHeight(2 * told->fontMetrics().lineSpacing());
         rows->addWidget(told);
         auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
+        buttons->button(QDialogButtonBox::Cancel)->setObjectName(QStringLiteral("leaveFlat"));
         take = buttons->addButton(tr("Lay it flat"), QDialogButtonBox::AcceptRole);
         take->setObjectName(QStringLiteral("layFlat"));
         restyle(take, "role", "primary");
@@ -118,7 +119,6 @@ class FlattenDialog : public QDialog {
     FlatBy way = FlatBy::paper;
     bool tries_paper_next = false;
     std::uint64_t asked = 0;
-    QThreadPool looking; // last: what looks has ended before the rest goes
 
     static QString tr(const char* words) { return QCoreApplication::translate("flatten", words); }
 
@@ -166,12 +166,18 @@ class FlattenDialog : public QDialog {
         if (way != FlatBy::board) // which tells the lens itself, and better
             camera.lens = saved_lens(photo->camera.model);
         in_background(
-            looking, this, [picture = photo, wish, camera] { return lay_flat(picture->pixels, wish, camera); },
+            worker, this,
+            [picture = photo, wish, camera, stop = start_anew()] {
+                return lay_flat(picture->pixels, wish, camera, {stop});
+            },
             [this, number](const Result<Flattening>& flat) {
                 if (number == asked)
                     take_found(flat);
             },
-            [this](const QString& why) { told->setText(why); });
+            [this](const QString& why) {
+                if (!why.isEmpty()) // else another look has begun
+                    told->setText(why);
+            });
     }
     void take_found(const Result<Flattening>& flat) {
         if (!flat && std::exchange(tries_paper_next, false)) {

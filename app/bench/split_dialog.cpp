@@ -1,12 +1,12 @@
 #include "app/bench/split_dialog.h"
 
 #include "app/common/number_field.h"
+#include "app/common/patient_dialog.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
 #include "core/steps/split_pieces.h"
 
-#include <QDialog>
 #include <QDialogButtonBox>
 #include <QImage>
 #include <QPainter>
@@ -76,7 +76,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
     const auto result = sticker ? model.snapshot().result(sticker->id) : nullptr;
     if (!result || is_drawn(sticker->artwork))
         return;
-    QDialog dialog(parent);
+    PatientDialog dialog(parent);
     dialog.setWindowTitle(say("One sticker for each piece"));
     dialog.setObjectName(QStringLiteral("splitDialog"));
     auto* rows = column(&dialog, 12, 8);
@@ -99,7 +99,6 @@ void split_into_pieces(Model& model, QWidget* parent) {
     QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
     std::vector<Piece> pieces;
     double parted_by = 0;
-    QThreadPool looking;
     const auto show = [&] {
         shown->show_pieces(pieces);
         const bool is_fine = pieces.size() > 1 && pieces.size() <= most_pieces;
@@ -114,7 +113,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
     const auto look = [&] {
         take->setEnabled(false);
         in_background(
-            looking, &dialog,
+            dialog.worker, &dialog,
             [sticker, result, by = apart->value()] {
                 return std::pair{by, pieces_of(*sticker, *result->isolation, by)};
             },
@@ -139,7 +138,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
     }
     // The first takes the place of the whole, so that its copies stay.
     model.project.edit(say("One sticker for each piece"), [&](Document d) {
-        if (!d.find(sticker->id))
+        if (d.find(sticker->id) != sticker) // it was changed meanwhile, by what was still being read
             return d;
         own.front().id = sticker->id;
         d = with_sticker_changed(std::move(d), own.front());

@@ -1,13 +1,13 @@
 #include "app/frame/scan_dialog.h"
 
 #include "app/common/number_field.h"
+#include "app/common/patient_dialog.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
 #include "devices/scanner/scanner.h"
 
 #include <QBuffer>
 #include <QComboBox>
-#include <QDialog>
 #include <QDialogButtonBox>
 #include <QLabel>
 #include <QPainter>
@@ -16,7 +16,6 @@
 #include <QTimer>
 #include <QVBoxLayout>
 #include <atomic>
-#include <stop_token>
 
 namespace fusuma::app {
 
@@ -84,9 +83,9 @@ class BedView : public QWidget {
     }
 };
 
-class ScanDialog : public QDialog {
+class ScanDialog : public PatientDialog {
   public:
-    ScanDialog(Model& project, QWidget* parent) : QDialog(parent), model(project) {
+    ScanDialog(Model& project, QWidget* parent) : PatientDialog(parent), model(project) {
         setWindowTitle(tr("Scan"));
         setObjectName(QStringLiteral("scanDialog"));
         auto* rows = column(this, 12, 8);
@@ -123,9 +122,9 @@ class ScanDialog : public QDialog {
         connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
         connect(look, &QPushButton::clicked, this, [this] { run(true); });
         connect(start, &QPushButton::clicked, this, [this] { run(false); });
-        connect(stop_it, &QPushButton::clicked, this, [this] { stop.request_stop(); });
+        connect(stop_it, &QPushButton::clicked, this, [this] { stop_work(); });
         connect(devices, &QComboBox::currentIndexChanged, this, [this] { look_at_it(); });
-        connect(&watch, &QTimer::timeout, this, [this] { bar->setValue(static_cast<int>(100 * done)); });
+        connect(&watch, &QTimer::timeout, this, [this] { bar->setValue(static_cast<int>(100 * how_far)); });
         refresh();
         in_background(
             worker, this, [] { return scanners(); },
@@ -144,7 +143,6 @@ class ScanDialog : public QDialog {
             },
             [this](const QString& why) { told->setText(why); });
     }
-    ~ScanDialog() override { stop.request_stop(); }
 
   private:
     Model& model;
@@ -157,11 +155,9 @@ class ScanDialog : public QDialog {
     QPushButton *look, *start, *stop_it;
     QTimer watch;
     Size bed_size{210, 297};
-    std::stop_source stop;
-    std::atomic<double> done = 0;
+    std::atomic<double> how_far = 0;
     bool is_busy = false;
     int count = 0;
-    QThreadPool worker; // last: what it does has ended before the rest goes
 
     static QString tr(const char* words) { return QCoreApplication::translate("scan", words); }
 
@@ -195,17 +191,16 @@ class ScanDialog : public QDialog {
         if (!is_preview)
             wish.area = bed->area();
         is_busy = true;
-        stop = {};
-        done = 0;
+        how_far = 0;
         told->setText(is_preview ? tr("Having a look…") : tr("Scanning…"));
         restyle(told, "role", "dim");
         watch.start(100);
         refresh();
         in_background(
             worker, this,
-            [this, wish, token = stop.get_token()]() -> Result<QImage> {
+            [this, wish, token = start_anew()]() -> Result<QImage> {
                 try {
-                    return scan(wish, {token, &done});
+                    return scan(wish, {token, &how_far});
                 } catch (const Stopped&) {
                     return Problem{"The scan was stopped.", ""};
                 }

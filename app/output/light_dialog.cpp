@@ -70,8 +70,8 @@ std::optional<Point> ask_where_light_is(const Machine& machine, QWidget* parent)
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
         if (head.is_moving())
             return;
-        cross = head.place();
         head.cut_cross({});
+        cross = head.place(); // it is on its way to the cross's middle
     });
     show();
     head.take_over(machine);

@@ -46,6 +46,7 @@ PrintFinder::PrintFinder(Model& project, RunStage& run_stage, LatestOnly& backgr
 
 void PrintFinder::unload() {
     machine.release(); // for whoever else wants its line
+    ++loading_number;
     loaded.reset();
     found.reset();
     shown = {};
@@ -74,20 +75,26 @@ void PrintFinder::set_method(MarkMethod method) {
     emit stage.changed();
 }
 
-void PrintFinder::load() {
+bool PrintFinder::lay_in() {
     if (!printed.ticket() || stage.is_cutting() || stage.now() < Stage::printed)
-        return;
+        return false;
     unload();
     const auto profile = machine.profile(printed.ticket()->paper);
     if (!profile)
-        return;
+        return false;
     loaded.emplace(profile, printed.ticket()->paper);
+    seen = std::make_shared<const Scan>();
     emit loading();
+    return true;
+}
+
+void PrintFinder::load() {
+    if (!lay_in())
+        return;
     if (machine.is_practice()) {
         look_for_marks();
         return;
     }
-    seen = std::make_shared<const Scan>();
     if (how == MarkMethod::paper_edge)
         judge(loaded->by_edge());
     else
@@ -108,8 +115,8 @@ void PrintFinder::look_for_marks() {
                 result.registration = locate(marks, find_spots(*result.scan, marks));
             return result;
         },
-        [this](Seen result) {
-            if (!loaded)
+        [this, mine = loading_number](Seen result) {
+            if (mine != loading_number)
                 return;
             seen = std::move(result.scan);
             if (how == MarkMethod::by_hand)
@@ -118,22 +125,18 @@ void PrintFinder::look_for_marks() {
                 judge(how == MarkMethod::paper_edge ? loaded->by_edge()
                                                     : loaded->by_sensor(std::move(result.registration)));
         },
-        [this] { stage.enter(Stage::printed); });
+        [this, mine = loading_number] {
+            if (mine == loading_number)
+                stage.enter(Stage::printed);
+        });
 }
 
 void PrintFinder::load_photographed(const QString& path) {
-    if (!printed.ticket() || stage.is_cutting() || stage.now() < Stage::printed || machine.is_practice())
+    if (machine.is_practice() || !lay_in())
         return;
-    unload();
-    const auto profile = machine.profile(printed.ticket()->paper);
-    if (!profile)
-        return;
-    loaded.emplace(profile, printed.ticket()->paper);
-    emit loading();
-    seen = std::make_shared<const Scan>();
     stage.enter(Stage::loading);
     work.start(
-        [path, marks = printed.ticket_page().marks, machine_there = *profile] {
+        [path, marks = printed.ticket_page().marks, machine_there = loaded->machine()] {
             Registration seen_by_it;
             const auto photo = read_picture(path);
             const auto print = photo
@@ -152,11 +155,14 @@ void PrintFinder::load_photographed(const QString& path) {
                     mark = on_bed.apply(*mark);
             return seen_by_it;
         },
-        [this](Registration registration) {
-            if (loaded)
+        [this, mine = loading_number](Registration registration) {
+            if (mine == loading_number)
                 judge(loaded->by_sensor(std::move(registration)));
         },
-        [this] { stage.enter(Stage::printed); });
+        [this, mine = loading_number] {
+            if (mine == loading_number)
+                stage.enter(Stage::printed);
+        });
 }
 
 void PrintFinder::judge(FoundPrint print) {

@@ -64,12 +64,14 @@ class PrintFinder : public QObject {
     std::optional<LoadedSheet> loaded;
     std::optional<FoundPrint> found;
     Registration shown;
-    Point hand, kept; ///< of the nudge, in the machine's profile
+    std::uint64_t loading_number = 0; ///< so that what was seen of one loading is not taken for another's
+    Point hand, kept;                 ///< of the nudge, in the machine's profile
     std::size_t next_mark = 0;
     bool takes_on_arrival = false;
     std::vector<std::optional<Point>> pointed_at; ///< by mark, machine mm
     std::vector<std::optional<Point>> shown_marks;
 
+    bool lay_in(); ///< a sheet, anew; false when there is none or this is no time for it
     void look_for_marks();
     void begin_pointing();
     void judge(FoundPrint print);

@@ -14,7 +14,7 @@ namespace {
 constexpr double inset = 11;     // mm from the paper's edge to the middle of a mark
 constexpr double quiet = 4;      // mm of blank paper between marks and the inside
 constexpr double pitch = 26;     // mm, about, from mark to mark
-constexpr std::size_t most = 56; // marks on a board
+constexpr std::size_t most = 76; // marks on a board: of more no parts could all differ
 
 /// A closed row of `count` signs in which no `told_apart` in a row come twice, nor backwards.
 std::vector<bool> row_of_cores(std::size_t count) {
@@ -41,6 +41,11 @@ std::vector<bool> row_of_cores(std::size_t count) {
 }
 
 } // namespace
+
+bool can_be_board(Size paper) {
+    constexpr double least = 90, most_both = 1030; // mm
+    return std::min(paper.width, paper.height) >= least && paper.width + paper.height <= most_both;
+}
 
 Board board_on(Size paper) {
     Board board;

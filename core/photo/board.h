@@ -28,7 +28,8 @@ struct BoardRing {
 /// Marks in a row that tell where they are.
 inline constexpr std::size_t told_apart = 10;
 
-inline constexpr double least_board = 90; ///< mm of its paper, each way
+/// Whether a board can be made of that paper: each side at least 90 mm, both together at most 1030 (A2).
+[[nodiscard]] bool can_be_board(Size paper);
 [[nodiscard]] Board board_on(Size paper);
 
 /// What of a mark is black, filled by the even-odd rule.

@@ -13,7 +13,8 @@ double own_density(const View& view, Size size, double most_px) {
     for (const double x : {0.05, 0.5, 0.95})
         for (const double y : {0.05, 0.5, 0.95})
             densest = std::max(densest, view.density({x * size.width, y * size.height}));
-    const double most = std::sqrt(most_px / std::max(1e-9, size.width * size.height));
+    const double most = std::min(std::sqrt(most_px / std::max(1e-9, size.width * size.height)),
+                                 most_flattened_px / std::max({size.width, size.height, 1e-9}) * 0.999);
     return std::clamp(densest, std::min(0.1, most), most);
 }
 

@@ -20,7 +20,7 @@ inline constexpr std::array words<FlatBy>{
     Word{FlatBy::board, "board", "The photo board"}, Word{FlatBy::paper, "paper", "A sheet of paper"},
     Word{FlatBy::card, "card", "A card"}, Word{FlatBy::corners, "corners", "Four corners"}};
 
-inline constexpr int most_flattened_px = 32000; ///< along a photograph's longer side
+inline constexpr int most_flattened_px = 32000; ///< along the longer side, of a photograph and of a flat picture
 
 /// How a photograph becomes a flat picture in true millimetres.
 struct Flattening {

@@ -134,7 +134,7 @@ std::optional<Problem> trouble_with(const SheetSettings& sheet) {
         return Problem{"The margins leave nothing of " + on + " to cut on.",
                        "Check the printer's and the cutter's margins and where the paper lies on the mat."};
     if (reachable_zone(sheet).empty())
-        return Problem{"Marks and margins leave no cut zone on " + on + ".",
+        return Problem{"Marks and margins leave nothing of the cut zone on " + on + ".",
                        "Take larger paper, smaller keep-clear areas, or no marks."};
     if (cut_zone(sheet).empty())
         return Problem{"The small sheets leave no room for a sticker.", "Take fewer of them or a smaller gutter."};

@@ -83,7 +83,9 @@ void MachineHead::cut_cross(const Material& material) {
     if (!is_there() || is_moving())
         return;
     constexpr double arm = 2; // mm
-    const Point middle = bed_of(machine).apply(at);
+    const Point here = bed_of(machine).apply(at);
+    const Point middle{std::clamp(here.x, arm, std::max(arm, machine.bed.width - arm)),
+                       std::clamp(here.y, arm, std::max(arm, machine.bed.height - arm))}; // all of it on the bed
     CutJob cross;
     for (const Point way : {Point{arm, 0}, Point{0, arm}}) {
         const std::vector<Point> line{middle - way, middle + way};
@@ -91,7 +93,7 @@ void MachineHead::cut_cross(const Material& material) {
     }
     const auto pieces = code_pieces(cross, material, machine);
     link.write(QByteArray::fromStdString(pieces[1] + pieces[2] + lift_code(machine)));
-    go_to(at);
+    go_to(bed_of(machine).inverted().apply(middle));
 }
 
 void MachineHead::go_on() {

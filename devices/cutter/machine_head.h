@@ -28,7 +28,8 @@ class MachineHead : public QObject {
     [[nodiscard]] Point place() const { return at; }
     [[nodiscard]] bool is_moving() const { return is_busy || target || !way_on.empty(); }
     void halt(); ///< after the move that is under way
-    /// Cuts a cross with its middle where the head is, as a kiss cut in what the material needs, and comes back there.
+    /// Cuts a cross with its middle where the head is, or as near as all of it lies on the bed, as a kiss cut in what the
+    /// material needs, and goes back over its middle.
     void cut_cross(const Material& material);
 
     /// Asks the machine who it is. One that does not answer in time moves its lifted head round a square of 20 mm.

@@ -42,7 +42,8 @@ Flattening flattening_from(const json& j) {
     flat.view.focal = number_in(j, "focal", 1, 1e7);
     flat.view.lens = {lens.x, lens.y};
     constexpr double most_px = 200e6;
-    if (flat.size.width * flat.size.height * flat.px_per_mm * flat.px_per_mm > most_px)
+    if (std::max(flat.width_px(), flat.height_px()) > most_flattened_px ||
+        flat.size.width * flat.size.height * flat.px_per_mm * flat.px_per_mm > most_px)
         throw std::out_of_range("a flat picture is too large");
     return flat;
 }

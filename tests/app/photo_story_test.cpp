@@ -159,6 +159,21 @@ TEST_F(Photos, CornersAreDraggedByHandAndNothingIsLostWithoutABoard) {
     EXPECT_FALSE(picture().flat);
 }
 
+TEST_F(Photos, LeavingWhileItIsLookedForHoldsNothingUpAndChangesNothing) {
+    QImage large(3000, 2200, QImage::Format_RGB32);
+    for (int y = 0; y < large.height(); ++y)
+        for (int x = 0; x < large.width(); ++x)
+            large.setPixel(x, y, qRgb(100 + (x * 7 + y * 3) % 90, 120, (x ^ y) & 255));
+    const QString path = folder.filePath("large.jpg");
+    ASSERT_TRUE(large.save(path));
+    drop_artwork({path});
+    click("stepArtwork");
+    const auto before = model.in_hand.sticker();
+    in_dialog(
+        "flattenDialog", [](QDialog&) {}, [&] { click("flatten"); }, "leaveFlat"); // at once
+    EXPECT_EQ(model.in_hand.sticker(), before);
+}
+
 TEST_F(Photos, ASubjectComesOutOfABusyPictureByABoxAndTwoStrokes) {
     QImage busy(640, 480, QImage::Format_RGB32);
     for (int y = 0; y < 480; ++y)
@@ -233,6 +248,20 @@ TEST_F(Photos, APhotographFindsASheetForTheMakersMachine) {
     const Transform on_bed = lies.then(paper_on_bed(machine, board.paper));
     for (const Point p : {Point{20, 20}, Point{130, 180}})
         EXPECT_LT(distance(run->finder.print()->registration().fit.apply(p), on_bed.apply(p)), 0.2);
+    // What was seen of one loading is not taken for another's.
+    run->finder.load_photographed(path);
+    EXPECT_EQ(run->stage(), RunStage::Stage::loading);
+    const int own = run->machine.number();
+    run->machine.choose(0);
+    ASSERT_EQ(run->stage(), RunStage::Stage::printed);
+    run->finder.set_method(MarkMethod::sensor);
+    run->finder.load();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::found; }, 60000));
+    EXPECT_FALSE(QTest::qWaitFor([&] { return run->stage() != RunStage::Stage::found; }, 4000));
+    const Registration& there = run->finder.registration();
+    EXPECT_LT(distance(there.fit.apply({74, 105}), {74, 105}), 1) << "in the practice cutter, not on the board";
+    run->machine.choose(own);
+    settle();
     // A picture without a board is refused, and nothing is cut.
     with_file_dialog(test::demo_art("puffin.png"),
                      [&] { QTest::mouseClick(find<QPushButton>("findByPhoto"), Qt::LeftButton); });

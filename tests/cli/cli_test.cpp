@@ -174,7 +174,7 @@ TEST(Cli, PagesSmallSheetsAndSchemesAreTakenAndTheirErrorsSaid) {
         {{"--pages", "1000"}, "--pages"},
         {{"--gap", "-1"}, "--gap"},
         {{"--divide", "0x4"}, "--divide 0x4"},
-        {{"--paper", "25x25"}, "leave no cut zone"},
+        {{"--paper", "25x25"}, "leave nothing of the cut zone"},
         {{"--margins", "100", "--paper", "a5"}, "leave nothing"}};
     for (const auto& [options, words] : wrong) {
         std::vector<std::string> arguments{"sheet", lantern};
@@ -268,7 +268,7 @@ TEST(Cli, SheetWritesEveryFormatWithMaterialAndInks) {
     EXPECT_THAT(text("c.dxf"), testing::HasSubstr("SPLINE"));
     EXPECT_THAT(text("s.pdf"), testing::HasSubstr("/Ritz"));
     EXPECT_GT(text("c.plt").size(), 500u);
-    // A plain-paper test has no art: it is much smaller, and no cut layers.
+    // A plain-paper test has no art: it is much smaller, and without layers for cuts.
     ASSERT_EQ(run_cli({"sheet", at("p.fusuma"), "--plain-paper", "--pdf", at("t.pdf")}).code, 0);
     EXPECT_THAT(text("t.pdf"), testing::Not(testing::HasSubstr("/Ritz")));
     EXPECT_THAT(run_cli({"sheet", lantern, "--material", "Cheese"}).err, testing::HasSubstr("Printable vinyl"));

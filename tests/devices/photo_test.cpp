@@ -95,7 +95,9 @@ Image developed(const PracticePhoto& photo) {
 }
 
 TEST(PhotoBoard, ItsMarksTellWhereTheyAreEvenInTheMirror) {
-    for (const Board& board : usual_boards()) {
+    std::vector<Board> boards = usual_boards();
+    boards.push_back(board_on({420, 594})); // A2, the largest
+    for (const Board& board : boards) {
         const std::size_t n = board.marks.size();
         std::set<std::vector<bool>> seen;
         for (std::size_t from = 0; from < n; ++from) {
@@ -110,6 +112,27 @@ TEST(PhotoBoard, ItsMarksTellWhereTheyAreEvenInTheMirror) {
         for (const Board::Mark& mark : board.marks)
             EXPECT_FALSE(board.inside.grown(BoardRing::outer + 3.9).contains(mark.centre));
     }
+}
+
+TEST(PhotoBoard, OfAnyPaperHasItsMarksAsFarApartAsTheyAreLookedFor) {
+    Chance any(31);
+    int boards = 0;
+    while (boards < 60) {
+        const Size paper{any(60, 800), any(60, 800)};
+        if (!can_be_board(paper))
+            continue;
+        ++boards;
+        const Board board = board_on(paper);
+        for (std::size_t i = 0; i < board.marks.size(); ++i) {
+            const double radii =
+                distance(board.marks[i].centre, board.marks[(i + 1) % board.marks.size()].centre) / BoardRing::outer;
+            EXPECT_GT(radii, 5) << paper.width << " x " << paper.height;
+            EXPECT_LT(radii, 8.2) << paper.width << " x " << paper.height;
+        }
+    }
+    EXPECT_FALSE(can_be_board({89, 200}));
+    EXPECT_FALSE(can_be_board({594, 841}));
+    EXPECT_TRUE(can_be_board({420, 594}));
 }
 
 TEST(PhotoBoard, IsFoundHoweverItIsPhotographedOrRefused) {
@@ -274,6 +297,13 @@ TEST(PhotoByCorners, IsExactAndRefusesWhatMakesNoOutline) {
     wrong = wish;
     wrong.corners[2] = wrong.corners[1];
     EXPECT_THAT(refused(wrong), HasSubstr("four corners"));
+    // A strip as long as may be is held to what can be resampled.
+    wrong = wish;
+    wrong.size = Size{5000, 1};
+    const auto strip = lay_flat(image, wrong);
+    ASSERT_TRUE(strip);
+    EXPECT_LE(strip->width_px(), most_flattened_px);
+    EXPECT_EQ(flattened(image, *strip).width, strip->width_px());
     wrong = wish;
     wrong.size = Size{0, 10};
     EXPECT_THAT(refused(wrong), HasSubstr("5000 mm"));
@@ -360,6 +390,7 @@ TEST(PrintOnTheBoard, IsFoundByOnePhotographOrRefused) {
     const Board board = board_on(board_size);
     const Image bare = printed_board(board, k);
     const int seeds = photos(2);
+    int right = 0;
     for (int seed = 0; seed < seeds; ++seed) {
         Chance any(static_cast<unsigned>(seed) + 300);
         const Transform lies =
@@ -384,9 +415,11 @@ TEST(PrintOnTheBoard, IsFoundByOnePhotographOrRefused) {
             find_print(developed(photographed(*image_from(both), board_size, shot)), usual_boards(), marks);
         if (!found || !found->registration.accepted)
             continue;
+        ++right;
         for (const Point corner : corners_of({{10, 10}, {138, 200}}))
             EXPECT_LT(distance(found->registration.fit.apply(corner), lies.apply(corner)), 0.2) << "seed " << seed;
     }
+    EXPECT_GE(right, seeds * 9 / 10);
     // With a mark covered it is refused, by its name.
     QImage both = QImage(bare.rgba.data(), bare.width, bare.height, QImage::Format_RGBA8888).copy();
     QPainter painter(&both);

@@ -360,6 +360,16 @@ TEST(PlainPlotter, ItsHeadIsHeldToItsBedAndGreetsOnIt) {
     EXPECT_GE(box.min.x, -210.03);
     EXPECT_GE(box.min.y, -297.03);
     EXPECT_NEAR(box.min.x, -20, 0.1) << "the square of the greeting";
+    // A cross that is asked for in the corner lies on the bed with both its arms.
+    head.cut_cross({});
+    ASSERT_TRUE(wait_for([&] { return b.plotter.strokes().size() == 2 && !head.is_moving(); }, 20000));
+    for (const auto& stroke : b.plotter.strokes())
+        for (const Point p : stroke) {
+            EXPECT_LE(p.x, 0.03);
+            EXPECT_GE(p.y, -297.03);
+        }
+    const Point middle{-2, -295}; // near the corner that it was sent to
+    EXPECT_LT(distance(head.place(), middle), 0.1);
 }
 
 TEST(PlainPlotter, SaysHelloOrWaves) {

@@ -239,10 +239,10 @@ TEST(Subjects, HeedStrokesAndWhatStandsOutIsOfferedByItself) {
 }
 
 TEST(Subjects, OfHardlyAnyPixelsAreNoTrouble) {
-    for (const auto& [w, h] : {std::pair{1, 1}, {3, 9}, {5, 4}, {40, 5}}) {
+    for (const auto& [w, h] : {std::pair{1, 1}, {3, 9}, {5, 4}, {40, 5}, {5, 4000}, {6000, 4}}) {
         const Subject subject = subject_of(plain(w, h, {200, 20, 20}), PixelBox{-50, -50, 10, 10}, {});
         EXPECT_EQ(subject.coverage.width, w);
-        EXPECT_EQ(light_on(plain(w, h, {200, 20, 20})).factor, 1);
+        EXPECT_GE(light_on(plain(w, h, {200, 20, 20})).factor, 1);
         EXPECT_FALSE(without_shadows(plain(w, h, {9, 9, 9}), {9, 9, 9}, 10));
     }
 }
