@@ -71,6 +71,11 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
         ->take_all();
     app->add_flag("--mirror-sheet", c.mirror_sheet,
                   "print and cut the sheet as in a mirror, for transfer paper and film");
+    app->add_flag("--there", c.there,
+                  "cut what lies on the photographed board already, where it lies; nothing is printed");
+    app->add_option("--pieces", c.pieces,
+                    "a sticker for each piece of a picture; what is nearer than this many mm is one piece")
+        ->check(CLI::Range(0.0, 1000.0));
     app->add_flag("--plain-paper", c.plain_paper,
                   "write --pdf and --png as outlines and rulers, for a test on plain paper");
     CLI::Option* png = app->add_option("--png", c.png, "the sheet as the practice printer prints it");

@@ -2,10 +2,12 @@
 #include "cli/label_options.h"
 #include "cli/report.h"
 #include "core/arrange/clusters.h"
+#include "core/arrange/cut_there.h"
 #include "core/arrange/label_list.h"
 #include "core/document/copies.h"
 #include "core/plan/test_prints.h"
 #include "core/sheet/paper.h"
+#include "core/steps/split_pieces.h"
 #include "devices/practice/practice_printer.h"
 #include "formats/basics/file.h"
 #include "formats/cut_files/dxf_write.h"
@@ -200,6 +202,30 @@ Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& docu
     return ids;
 }
 
+/// A sticker for each piece of the pictures among those; the others stay.
+std::vector<int> split(Document& document, Planner& planner, const std::vector<int>& ids, double apart) {
+    std::vector<int> own;
+    for (const int id : ids) {
+        const auto sticker = document.find(id);
+        const auto result = planner.evaluate(*sticker);
+        const auto pieces =
+            is_drawn(sticker->artwork) ? std::vector<Piece>{} : pieces_of(*sticker, *result->isolation, apart);
+        if (pieces.size() < 2) {
+            own.push_back(id);
+            continue;
+        }
+        document = with_sticker_removed(std::move(document), id);
+        for (std::size_t i = 0; i < pieces.size(); ++i) {
+            Sticker piece = piece_as_sticker(*sticker, *result->isolation, pieces[i], apart);
+            piece.id = 0;
+            piece.name += " " + std::to_string(i + 1);
+            document = with_sticker_added(std::move(document), std::move(piece));
+            own.push_back(document.stickers.back()->id);
+        }
+    }
+    return own;
+}
+
 /// Copies that were asked for and found no place are a finding like any other.
 std::optional<Finding> missing_copies(const Document& document, int id, int placed, int wanted) {
     if (placed >= wanted)
@@ -332,16 +358,28 @@ ExitCode run(const SheetCommand& command) {
     if (!document)
         return document.problem();
     Planner planner;
-    const auto ids = add_artwork(command, *document, planner);
+    auto ids = add_artwork(command, *document, planner);
     if (!ids)
         return ids.problem();
+    if (command.pieces)
+        *ids = split(*document, planner, *ids, *command.pieces);
 
     for (const auto& sticker : document->stickers) {
         const auto result = timed(evaluate, [&] { return planner.evaluate(*sticker); });
         if (is_nothing_left(*result->isolation))
             return nothing_left(sticker->artwork, *result->isolation);
     }
-    std::vector<Finding> findings = timed(fill, [&] { return place_copies(command, *ids, *document, planner); });
+    if (command.there) {
+        if (!board_under(*document))
+            return Problem{"--there: nothing lies on a photographed board.", "Give photographs with --flatten board."};
+        *document = cutting_what_lies_there(std::move(*document));
+    }
+    if (document->sheet.photographed && !command.pdf.empty())
+        return Problem{"--pdf: what lies on the board already is not printed.", "--cut-pdf has its cut lines alone."};
+    std::vector<Finding> findings = timed(fill, [&] {
+        return document->sheet.photographed ? std::vector<Finding>{}
+                                            : place_copies(command, *ids, *document, planner);
+    });
     const auto plan = timed(plan_seconds, [&] { return planner.plan(as_printed(*document)); });
     std::ranges::move(preflight(*document, planner), std::back_inserter(findings));
 

@@ -5,8 +5,10 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
+#include "core/arrange/cut_there.h"
 #include "core/steps/split_pieces.h"
 
+#include <QCheckBox>
 #include <QDialogButtonBox>
 #include <QImage>
 #include <QPainter>
@@ -86,6 +88,10 @@ void split_into_pieces(Model& model, QWidget* parent) {
     rows->addWidget(row(say("Nearer than this is one piece"), apart, 120));
     auto* shown = new NumberedPieces(*result->isolation->pixels(), result->isolation->origin);
     rows->addWidget(shown, 1);
+    auto* there = new QCheckBox(say("Cut them where they lie on the board; print nothing"));
+    there->setObjectName(QStringLiteral("cutThem"));
+    there->setVisible(board_under(*sticker).has_value());
+    rows->addWidget(there);
     auto* told = label({}, "dim");
     told->setObjectName(QStringLiteral("piecesTold"));
     told->setWordWrap(true);
@@ -146,7 +152,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
             own[i].id = 0;
             d = with_sticker_added(std::move(d), own[i]);
         }
-        return d;
+        return there->isChecked() ? cutting_what_lies_there(std::move(d)) : d;
     });
 }
 

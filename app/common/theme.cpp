@@ -148,6 +148,38 @@ Tone current_tone() {
     return stored_tone();
 }
 
+namespace {
+
+/// Dresses windows as they are about to be seen, each as a whole. An application's own style sheet would be worked out
+/// anew for everything in a widget whenever that is put into another, which takes most of the time to make a window.
+class Dresser : public QObject {
+  public:
+    explicit Dresser(QApplication& application) : QObject(&application) { application.installEventFilter(this); }
+    void set_sheet(const QString& dress) {
+        sheet = dress;
+        for (QWidget* window : QApplication::topLevelWidgets())
+            dress_if_window(*window);
+    }
+
+  protected:
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if ((event->type() == QEvent::Polish || event->type() == QEvent::Show) && watched->isWidgetType())
+            dress_if_window(*static_cast<QWidget*>(watched));
+        return false;
+    }
+
+  private:
+    QString sheet;
+
+    /// Others take the sheet of the window that they are in, or belong to.
+    void dress_if_window(QWidget& widget) const {
+        if (!widget.parentWidget() && widget.testAttribute(Qt::WA_WState_Created) && widget.styleSheet() != sheet)
+            widget.setStyleSheet(sheet);
+    }
+};
+
+} // namespace
+
 void apply_theme(QApplication& application, Tone tone) {
     load_fonts();
     stored_tone() = tone;
@@ -163,7 +195,8 @@ void apply_theme(QApplication& application, Tone tone) {
     palette.setColor(QPalette::Highlight, t.accent);
     palette.setColor(QPalette::HighlightedText, t.on_accent);
     QApplication::setPalette(palette);
-    application.setStyleSheet(style_sheet(t));
+    static Dresser* dresser = new Dresser(application);
+    dresser->set_sheet(style_sheet(t));
 }
 
 } // namespace fusuma::app

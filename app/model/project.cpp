@@ -1,6 +1,7 @@
 #include "app/model/project.h"
 
 #include "app/model/in_background.h"
+#include "core/document/as_photographed.h"
 #include "formats/project/project_file.h"
 
 #include <QFileInfo>
@@ -16,7 +17,7 @@ Project::~Project() {
 }
 
 void Project::edit(const QString& label, const Edit& change, const QString& stroke) {
-    history.apply(label.toStdString(), change(document()), stroke.toStdString());
+    history.apply(label.toStdString(), as_photographed(change(document())), stroke.toStdString());
     was_undone = false;
     emit edited();
 }

@@ -40,7 +40,7 @@ class PrintAct : public ActCard {
     void save_pdf();
 
   private:
-    QPushButton *practice, *real, *pdf;
+    QPushButton *practice, *real, *pdf, *test;
     QLabel *facts, *warning;
 
     void refresh() override;

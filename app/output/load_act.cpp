@@ -85,6 +85,7 @@ void LoadAct::refresh() {
                            : std::vector<Mark>{};
     const int all = static_cast<int>(marks.size());
     const bool is_practice = run.machine.is_practice();
+    const bool is_there = run.printed.ticket() && run.printed.ticket()->document->sheet.photographed;
     method->set_chosen(place_of(run.finder.method()));
     method->setEnabled(!run.is_cutting());
     method->set_enabled(place_of(MarkMethod::sensor), run.finder.has_sensor());
@@ -109,6 +110,8 @@ void LoadAct::refresh() {
         text = QString::fromStdString(r.reason);
     else
         text = run.finder.method() == MarkMethod::sensor ? tr("The sensor looks for all marks, however the sheet lies.")
+               : run.finder.method() == MarkMethod::paper_edge && is_there
+                   ? tr("This machine's pen drew the board, or it lies square in the corner of the machine's nought.")
                : run.finder.method() == MarkMethod::paper_edge
                    ? tr("The sheet lies in the corner of the machine's nought, square.")
                : is_practice ? tr("You show three marks or more with a pointer.")
@@ -142,7 +145,7 @@ void LoadAct::refresh() {
     }
     const bool is_pointing = stage == Stage::pointing;
     load->setVisible(!is_pointing);
-    by_photo->setVisible(!is_pointing && !is_practice);
+    by_photo->setVisible(!is_pointing && !is_practice && !is_there);
     by_photo->setEnabled(stage >= Stage::printed && stage != Stage::loading && !run.is_cutting());
     load->setEnabled(stage >= Stage::printed && stage != Stage::loading && !run.is_cutting());
     load->setText(stage == Stage::refused ? tr("Try again")

@@ -25,7 +25,7 @@ PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, out
                   tr("Print on a printer of this computer, at actual size."));
     pdf = button(tr("PDF…"), "", QStringLiteral("savePdf"),
                  tr("Save the sheet to print it elsewhere: at actual size, no fit to page, no borderless."));
-    auto* test =
+    test =
         button(tr("Test…"), "", QStringLiteral("plainPaperTest"),
                tr("Outlines, marks and rulers for plain paper: hold it against the sticker paper before you print."));
     add_line({real, pdf, test});
@@ -128,16 +128,23 @@ void PrintAct::refresh() {
         words +=
             tr(" Correction: %1 mm right, %2 mm down.").arg(printer.shift.x, 0, 'f', 2).arg(printer.shift.y, 0, 'f', 2);
     facts->setText(words);
-    warning->setVisible(printer.borderless || printer.scaling != 1);
+    warning->setVisible(!document.sheet.photographed && (printer.borderless || printer.scaling != 1));
     warning->setText(
         printer.borderless
             ? tr("This printer is set to borderless, which enlarges the page: the cut would miss its print.")
             : tr("This printer is set to scale pages: the cut would miss its print."));
+    const bool is_there = document.sheet.photographed.has_value();
+    if (is_there)
+        facts->setText(tr("What lies on the board is the print; nothing is printed."));
+    for (auto* b : {real, pdf, test})
+        b->setVisible(!is_there);
     const bool may_print = !is_empty && !run.is_cutting() && run.stage() != Stage::printing;
     practice->setEnabled(may_print);
     for (auto* b : {real, pdf})
         b->setEnabled(may_print && model.working_out.is_settled());
-    practice->setText(is_printed ? tr("Print for practice again") : tr("Print on the practice printer"));
+    practice->setText(is_there     ? (is_printed ? tr("Take it anew") : tr("Take it as it lies"))
+                      : is_printed ? tr("Print for practice again")
+                                   : tr("Print on the practice printer"));
     restyle(practice, "role", is_printed ? "" : "primary");
 }
 

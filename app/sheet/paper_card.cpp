@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/model/profiles.h"
+#include "core/arrange/cut_there.h"
 #include "core/sheet/paper.h"
 #include "formats/basics/file.h"
 #include "formats/machine/mark_scheme.h"
@@ -112,12 +113,26 @@ PaperCard::PaperCard(Model& project) : SheetCard(project) {
     connect(division_cut, &QComboBox::activated, this, [this](int i) {
         edit_sheet(tr("Small sheets"), [i](SheetSettings& s) { s.division.cut = choice_at<Division::Cut>(i); });
     });
+    lies_there = new QCheckBox(tr("Cut what lies on the photo board"));
+    lies_there->setObjectName(QStringLiteral("cutWhatIsThere"));
+    lies_there->setToolTip(tr("Stamped, painted or bought art is cut where it lies on the board, by its photograph. "
+                              "Nothing is printed, and no copy can be moved from its art."));
+    rows_of_card->addWidget(lies_there);
+    connect(lies_there, &QCheckBox::clicked, this, [this](bool on) {
+        model.project.edit(on ? tr("Cut what is there") : tr("Print the sheet"), [on](Document d) {
+            return on ? cutting_what_lies_there(std::move(d)) : printing_it(std::move(d));
+        });
+    });
 }
 
 void PaperCard::refresh() {
     refresh_bound();
     const SheetSettings& sheet = model.document().sheet;
     mirrored->setChecked(sheet.is_mirrored);
+    lies_there->setChecked(sheet.photographed.has_value());
+    lies_there->setVisible(sheet.photographed || board_under(model.document()));
+    for (QWidget* of_prints : std::initializer_list<QWidget*>{paper, mirrored, division, custom_paper})
+        of_prints->setEnabled(!sheet.photographed);
     const int known = paper->findData(QSizeF(sheet.paper.width, sheet.paper.height));
     if (!paper->hasFocus() || known >= 0)
         paper->setCurrentIndex(known >= 0 ? known : paper->count() - 1);
@@ -136,6 +151,8 @@ void PaperCard::refresh() {
 QString PaperCard::state() const {
     const SheetSettings& sheet = model.document().sheet;
     const QString name = QString::fromStdString(paper_name(sheet.paper));
+    if (sheet.photographed)
+        return tr("%1 photo board").arg(name);
     return sheet.division.is_whole()
                ? name
                : tr("%1, %2 small sheets").arg(name).arg(sheet.division.columns * sheet.division.rows);

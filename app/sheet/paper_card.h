@@ -16,7 +16,7 @@ class PaperCard : public SheetCard {
     [[nodiscard]] QString state() const override;
 
   private:
-    QCheckBox* mirrored;
+    QCheckBox *mirrored, *lies_there;
     QComboBox *paper, *division, *division_cut;
     QWidget *custom_paper, *custom_grid, *small_sheet_rows;
     NumberField *columns, *rows;

@@ -27,12 +27,13 @@ SheetPanel::SheetPanel(Model& project) : model(project) {
         connect(card, &StepCard::toggled, card, [card] { card->set_open(!card->is_open()); });
         list->addWidget(card);
         cards.emplace_back(card, body);
+        return card;
     };
     add(tr("Paper"), new PaperCard(model), false);
-    add(tr("Copies"), new FillCard(model), true);
+    copies = add(tr("Copies"), new FillCard(model), true);
     add(tr("Selection"), new SelectionCard(model), true);
     add(tr("Marks and cutter"), new CutterCard(model), false);
-    add(tr("Printer"), new PrinterCard(model), false);
+    printer = add(tr("Printer"), new PrinterCard(model), false);
     list->addStretch();
     scroll->setWidget(inner);
     layout->addWidget(scroll, 1);
@@ -62,10 +63,13 @@ void SheetPanel::showEvent(QShowEvent* event) {
 void SheetPanel::refresh() {
     if (!isVisible())
         return; // the size of a selected copy takes its full result, which would hold up a slider on the Bench
+    const bool is_there = model.document().sheet.photographed.has_value();
     for (const auto& [card, body] : cards) {
         body->refresh_units();
         body->refresh();
-        card->set_state(body->state());
+        const bool is_of_prints = card == copies || card == printer;
+        body->setEnabled(!is_of_prints || !is_there);
+        card->set_state(is_of_prints && is_there ? tr("it lies there already") : body->state());
     }
     const Snapshot& s = model.snapshot();
     if (!s.plan)
@@ -77,11 +81,11 @@ void SheetPanel::refresh() {
                                     : w.left(w.lastIndexOf(' ')) + QStringLiteral(" × ") +
                                           QString::fromStdString(format_length(most.height(), document.unit)));
     const auto count = document.placements.size();
-    const QString copies = count == 1 ? tr("1 copy") : tr("%1 copies").arg(count);
+    const QString on_it = count == 1 ? tr("1 copy") : tr("%1 copies").arg(count);
     zone_text->setText(most.empty()
                            ? tr("The margins leave nowhere to cut on this paper.")
                            : tr("%1 on %2, %3 % of the cut zone used")
-                                 .arg(copies)
+                                 .arg(on_it)
                                  .arg(document.pages == 1 ? tr("the sheet") : tr("%1 pages").arg(document.pages))
                                  .arg(qRound(100 * s.totals.used_share)));
 }

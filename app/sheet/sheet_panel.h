@@ -25,6 +25,7 @@ class SheetPanel : public QWidget {
     Model& model;
     QLabel *zone_size, *zone_text;
     std::vector<std::pair<StepCard*, SheetCard*>> cards;
+    StepCard *copies, *printer; ///< of printed sheets only
 
     void refresh();
 };

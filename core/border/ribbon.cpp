@@ -12,7 +12,7 @@ namespace fusuma {
 namespace {
 
 constexpr double flat_mm = 0.01;
-constexpr double most_samples = 20'000;
+constexpr double most_samples = 8'000;
 
 /// The directions as they are over a third of a millimetre, so that the strip does not shake with every flattened side.
 void smooth_normals(std::vector<RibbonSample>& samples, const RibbonRun& run, double spacing) {

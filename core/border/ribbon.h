@@ -53,7 +53,7 @@ struct FlawLimits {
 [[nodiscard]] std::size_t stretches_with(const Ribbon& ribbon, Flaw flaw, const FlawLimits& limits);
 
 /// @param cut      closed contours, outer ones counter-clockwise on screen
-/// @param spacing  mm between samples, > 0; wider on lines so long that there would be more than 20,000
+/// @param spacing  mm between samples, > 0; wider on lines so long that there would be more than 8,000
 [[nodiscard]] Ribbon ribbon_along(const Outline& cut, const Outline& art, double spacing);
 
 } // namespace fusuma

@@ -2,6 +2,7 @@
 
 #include "core/geometry/box_grid.h"
 #include "core/geometry/measure.h"
+#include "core/photo/board.h"
 #include "core/plan/print_apart.h"
 #include "core/sheet/room.h"
 
@@ -34,6 +35,24 @@ Planner::Zone Planner::zone_of(const SheetSettings& sheet) {
             sheet.division.is_whole() ? std::vector<Rect>{} : small_sheets(sheet), marks(sheet)};
 }
 
+/// What is on a page that is cut where it lies: the board's rings, and the photograph inside them.
+std::vector<PrintItem> Planner::photograph_on(const Document& document, int page) {
+    const Rect where = *document.sheet.photographed;
+    Polygons ink;
+    for (const Board::Mark& mark : board_on(document.sheet.paper).marks)
+        std::ranges::move(flatten(ink_of(mark), 0.01), std::back_inserter(ink));
+    std::vector<PrintItem> items{{{Rgb{0, 0, 0}, {}, std::move(ink)}, CopyId::none}};
+    const auto shown = std::ranges::find(document.placements, page, &Placement::page);
+    const auto sticker = shown != document.placements.end() ? document.find(shown->sticker) : nullptr;
+    const auto* artwork = sticker ? std::get_if<PictureArtwork>(&sticker->artwork) : nullptr;
+    if (artwork)
+        items.push_back({{PrintArt(std::shared_ptr<const Image>(artwork->picture, &artwork->picture->pixels)),
+                          Transform::scale(where.width(), where.height()).then(Transform::shift(where.min)),
+                          {}},
+                         CopyId::none});
+    return items;
+}
+
 PagePlan Planner::make_page(const Document& document, const JobPlan& plan, int number) {
     const auto zone = zones.get(document.sheet, [&] { return zone_of(document.sheet); });
     PagePlan page;
@@ -50,11 +69,15 @@ PagePlan Planner::make_page(const Document& document, const JobPlan& plan, int n
             copies.push_back(&copy);
             rooms.push_back(copy->room_box);
         }
+    if (document.sheet.photographed)
+        page.prints = photograph_on(document, number);
     const BoxGrid grid(std::move(rooms));
     for (std::size_t i = 0; i < copies.size(); ++i) {
         const PlannedCopy& copy = *copies[i];
         for (const CopyLine& line : copy->lines)
             page.cuts.push_back({line.path, line.kind, copy.id, line.is_open});
+        if (document.sheet.photographed)
+            continue;
         std::vector<std::shared_ptr<const PlacedCopy>> near{copy.placed};
         for (const std::size_t k : grid.overlapping(copy->print_box.grown(copy->past_cut)))
             if (k != i)

@@ -27,6 +27,7 @@ class Planner : public Evaluator {
     static Zone zone_of(const SheetSettings& sheet);
     JobPlan make_plan(const Document& document);
     PagePlan make_page(const Document& document, const JobPlan& plan, int page);
+    static std::vector<PrintItem> photograph_on(const Document& document, int page);
 };
 
 } // namespace fusuma

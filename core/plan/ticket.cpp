@@ -96,6 +96,8 @@ Ticket frozen(const Document& document, const JobPlan& plan, std::string when) {
 JobPlan with_code(JobPlan plan, const Document& document, const std::string& code) {
     constexpr double height = 2; // mm
     const Rect room = printable(unmirrored(document.sheet)).grown(-0.3);
+    if (document.sheet.photographed)
+        return plan; // nothing is printed
     for (std::size_t page = 0; page < plan.pages.size() && !room.empty(); ++page) {
         std::string words = code;
         if (plan.pages.size() > 1)
@@ -115,6 +117,8 @@ std::vector<std::string> changes_since(const Ticket& ticket, const Document& now
         changes.emplace_back(now.sheet.is_mirrored ? "The sheet is mirrored now." : "The sheet is no longer mirrored.");
     else if (marks(now.sheet) != marks(then.sheet))
         changes.emplace_back("The marks lie elsewhere.");
+    if (now.sheet.photographed != then.sheet.photographed)
+        changes.emplace_back(now.sheet.photographed ? "What lies on the board is cut now." : "The sheet is printed now.");
     if (now.sheet.division != then.sheet.division)
         changes.emplace_back("The page is divided differently.");
     if (now.pages != then.pages)

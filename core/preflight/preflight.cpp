@@ -146,10 +146,19 @@ Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& 
 }
 
 std::vector<Finding> preflight(const Document& document, Planner& planner) {
-    static constexpr std::array<Rule, 21> rules{
-        no_zone,   other_paper,     scaled_print,  clipped_marks,  outside_zone,   keep_clear, doubled_line,
-        too_close, outside_margins, uncut_art,     crossing_lines, small_contour,  open_cut,   short_bleed,
-        near_cut,  many_nodes,      lost_handwork, label_text,     low_resolution, empty_page, mirrored_sheet};
+    enum class About { place, print, art };
+    struct OneRule {
+        Rule rule;
+        About about;
+    };
+    using enum About;
+    static constexpr std::array<OneRule, 22> rules{
+        {{no_zone, place},          {other_paper, print},   {scaled_print, print}, {clipped_marks, print},
+         {outside_zone, place},     {keep_clear, place},    {doubled_line, place}, {too_close, place},
+         {outside_margins, print},  {not_on_board, art},    {uncut_art, art},      {crossing_lines, art},
+         {small_contour, art},      {open_cut, art},        {short_bleed, print},  {near_cut, art},
+         {many_nodes, art},         {lost_handwork, art},   {label_text, print},   {low_resolution, print},
+         {empty_page, place},       {mirrored_sheet, print}}};
 
     const auto plan = planner.plan(document);
     PreflightInput input{document, *plan, planner, {}};
@@ -161,8 +170,16 @@ std::vector<Finding> preflight(const Document& document, Planner& planner) {
         input.cut_boxes.emplace_back(std::move(boxes));
     }
     std::vector<Finding> findings;
-    for (const Rule rule : rules)
-        rule(input, findings);
+    for (const auto& [rule, about] : rules) {
+        const std::size_t before = findings.size();
+        if (!document.sheet.photographed)
+            rule(input, findings);
+        else if (about != print) { // nothing is printed, and what lies on the board stays where it is
+            rule(input, findings);
+            for (std::size_t i = before; i < findings.size() && about == place; ++i)
+                findings[i].fix.reset();
+        }
+    }
     std::erase_if(findings, [&](Finding& f) {
         f.key = key_of(document, f);
         return document.silenced.contains(f.key);

@@ -32,6 +32,7 @@ void crossing_lines(const PreflightInput& input, Findings& findings); ///< cut l
 void small_contour(const PreflightInput& input, Findings& findings);  ///< smaller or narrower than a blade can turn
 void open_cut(const PreflightInput& input, Findings& findings);       ///< a cut line that does not close
 void many_nodes(const PreflightInput& input, Findings& findings);     ///< more nodes on a line than it can need
+void not_on_board(const PreflightInput& input, Findings& findings);   ///< cut where it lies, but it does not lie there
 void uncut_art(const PreflightInput& input, Findings& findings);      ///< printed but not cut, or cut but not printed
 void near_cut(const PreflightInput& input, Findings& findings);       ///< detail that a slip would cut into
 void low_resolution(const PreflightInput& input, Findings& findings); ///< larger than the pixels carry

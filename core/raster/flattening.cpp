@@ -58,6 +58,14 @@ Image flattened(const Image& photo, const Flattening& how, const Work& work) {
                      flat.rgba.data() + 4 * static_cast<std::size_t>(first) * static_cast<std::size_t>(flat.width));
         cv::remap(from, into, map, cv::Mat(), cv::INTER_CUBIC, edge_goes_on);
     });
+    if (how.by == FlatBy::paper) { // its very edge shows the table and its own shade: what lies inside goes on over it
+        constexpr double rim_mm = 0.8;
+        const int rim = std::min(
+            {static_cast<int>(std::ceil(rim_mm * how.px_per_mm)), (flat.width - 1) / 2, (flat.height - 1) / 2});
+        cv::Mat all(flat.height, flat.width, CV_8UC4, flat.rgba.data());
+        const cv::Mat inside = all(cv::Rect(rim, rim, flat.width - 2 * rim, flat.height - 2 * rim)).clone();
+        cv::copyMakeBorder(inside, all, rim, rim, rim, rim, edge_goes_on);
+    }
     return flat;
 }
 

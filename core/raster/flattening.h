@@ -39,7 +39,7 @@ struct Flattening {
 [[nodiscard]] double own_density(const View& view, Size size, double most_px = 60e6);
 
 /// The photograph laid flat, resampled once by cubic interpolation; where the photograph does not reach, its edge
-/// goes on. Throws
+/// goes on, and so does what lies 0.8 mm inside a sheet of paper's edge. Throws
 /// Stopped when asked to stop.
 [[nodiscard]] Image flattened(const Image& photo, const Flattening& how, const Work& work = {});
 

@@ -214,7 +214,8 @@ class Close {
             centre = (1 / ink) * sum;
         }
         const double size = std::sqrt(ink / look.ink);
-        if (std::abs(size - 1) > tolerance || !is_blank_round(centre) || !is_even(centre, ink))
+        if (std::abs(size - 1) > tolerance || !is_blank_round(centre) || !is_even(centre, ink) ||
+            !is_hollow(centre))
             return std::nullopt;
         Spot spot{scan.origin + (1 / scan.px_per_mm) * centre, look.radius * size / scan.px_per_mm};
         if (look.shape != MarkShape::cross) {
@@ -285,6 +286,19 @@ class Close {
             }
         });
         constexpr double most = 0.02;
+        return ink <= most * all;
+    }
+    /// A ring is blank inside; other marks need not be.
+    [[nodiscard]] bool is_hollow(Point centre) const {
+        const double inside = look.radius - look.line;
+        if (look.shape != MarkShape::ring || inside < 2)
+            return true;
+        double ink = 0, all = 0;
+        visit(centre, 0.5 * inside, [&](Point, double s) {
+            all += 1;
+            ink += s;
+        });
+        constexpr double most = 0.3;
         return ink <= most * all;
     }
     /// The same weight of ink on every side.

@@ -63,6 +63,8 @@ std::vector<Mark> marks(const SheetSettings& sheet) {
 }
 
 Rect printable(const SheetSettings& sheet) {
+    if (sheet.photographed)
+        return *sheet.photographed;
     const Rect on_paper = within(sheet.paper, sheet.printer.margins);
     return sheet.is_mirrored ? in_mirror(on_paper, sheet.paper) : on_paper;
 }

@@ -73,6 +73,9 @@ struct SheetSettings {
     /// Printed and cut as in a mirror, for transfer paper and film. The sheet is laid out as it is seen in the end; its
     /// marks and margins lie there as they do through the film.
     bool is_mirrored = false;
+    /// Set when what is cut lies on the photo board already and nothing is printed: mm on the paper, where what was
+    /// photographed lies.
+    std::optional<Rect> photographed;
     bool operator==(const SheetSettings&) const = default;
 };
 
@@ -82,7 +85,7 @@ struct SheetSettings {
 /// The marks where they lie on the layout.
 [[nodiscard]] std::vector<Mark> marks(const SheetSettings& sheet);
 
-/// What the printer can print on, mm; empty when the margins leave nothing.
+/// What the printer can print on, or what was photographed, mm; empty when the margins leave nothing.
 [[nodiscard]] Rect printable(const SheetSettings& sheet);
 
 /// Where lines may be cut on the undivided page: paper, less margins, less what the cutter cannot reach, less the

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdlib>
 #include <dxflib/dl_creationadapter.h>
 #include <dxflib/dl_dxf.h>
 #include <map>
@@ -208,6 +209,42 @@ class Collector : public DL_CreationAdapter {
     }
 };
 
+/// Whether libdxflib gets through the file in time and memory in proportion to its size: it never leaves a line longer
+/// than its buffer, and makes room at once for as many corners, knots and points as an entity announces.
+bool is_bounded(const QByteArray& file) {
+    constexpr qsizetype longest_line = 1000;
+    // Source: DXF reference, the codes of counts
+    static const std::map<QByteArray, std::vector<int>> counts{
+        {"LWPOLYLINE", {90}}, {"SPLINE", {72, 73, 74}}, {"LEADER", {76}}, {"HATCH", {91, 93}}};
+    const long long lines = file.count('\n') + 1;
+    long long announced = 0;
+    QByteArray code, entity;
+    bool is_code = true;
+    for (qsizetype at = 0; at < file.size(); is_code = !is_code) {
+        qsizetype end = file.indexOf('\n', at);
+        end = end < 0 ? file.size() : end;
+        if (end - at > longest_line)
+            return false;
+        const QByteArray line = file.mid(at, end - at).trimmed();
+        at = end + 1;
+        if (is_code) {
+            code = line;
+            continue;
+        }
+        const int number = static_cast<int>(std::strtol(code.constData(), nullptr, 10)); // as libdxflib takes it
+        if (number == 0)
+            entity = line;
+        else if (const auto known = counts.find(entity);
+                 known != counts.end() && std::ranges::find(known->second, number) != known->second.end()) {
+            const long long count = std::strtoll(line.constData(), nullptr, 10);
+            if (count > lines || count < -lines)
+                return false;
+            announced += std::abs(count);
+        }
+    }
+    return announced <= lines;
+}
+
 } // namespace
 
 Result<DxfLines> read_dxf_lines(const QByteArray& file) {
@@ -218,6 +255,8 @@ Result<DxfLines> read_dxf_lines(const QByteArray& file) {
     Collector read;
     DL_Dxf dxf;
     const Problem damaged{"is damaged, or larger than Fusuma can read.", "Export it again."};
+    if (!is_bounded(file))
+        return damaged;
     try {
         if (!dxf.in(stream, &read) || !read.is_sound)
             return damaged;

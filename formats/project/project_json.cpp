@@ -1,5 +1,6 @@
 #include "formats/project/project_json.h"
 
+#include "core/document/as_photographed.h"
 #include "core/document/cluster.h"
 #include "core/plan/ticket.h"
 #include "formats/basics/json_fields.h"
@@ -341,7 +342,7 @@ Result<Sticker> sticker_from(const json& j, const ArtworkFrom& artwork_from) {
 namespace {
 
 json sheet_json(const SheetSettings& sheet) {
-    return {{"paper", {sheet.paper.width, sheet.paper.height}},
+    json j{{"paper", {sheet.paper.width, sheet.paper.height}},
             {"printer", to_json(sheet.printer)},
             {"cutter", to_json(sheet.cutter)},
             {"gap", sheet.gap},
@@ -358,6 +359,9 @@ json sheet_json(const SheetSettings& sheet) {
               {"rows", sheet.division.rows},
               {"gutter", sheet.division.gutter},
               {"cut", word_of(sheet.division.cut)}}}};
+    if (const auto& p = sheet.photographed)
+        j["photographed"] = {p->min.x, p->min.y, p->max.x, p->max.y};
+    return j;
 }
 
 json known_fields(const Document& d) {
@@ -407,6 +411,14 @@ SheetSettings sheet_from(const json& j) {
         sheet.division = {static_cast<int>(number_in(d, "columns", 1, most_divisions)),
                           static_cast<int>(number_in(d, "rows", 1, most_divisions)), number_in(d, "gutter", 0, 500),
                           choice_from<Division::Cut>(d.at("cut"))};
+    }
+    if (j.contains("photographed")) {
+        const auto p = j.at("photographed").get<std::array<double, 4>>();
+        const Rect where{{p[0], p[1]}, {p[2], p[3]}};
+        if (!(where.width() > 0 && where.height() > 0 && Rect{{0, 0}, {sheet.paper.width, sheet.paper.height}}.contains(where.min) &&
+              where.max.x <= sheet.paper.width && where.max.y <= sheet.paper.height))
+            throw std::out_of_range("what was photographed lies off the paper");
+        sheet.photographed = where;
     }
     return sheet;
 }
@@ -508,7 +520,7 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
         d.placements.push_back(copy);
     }
     d.carried = carried_text(j, known_fields(d));
-    return d;
+    return as_photographed(std::move(d));
 }
 
 } // namespace fusuma

@@ -115,19 +115,6 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     EXPECT_EQ(run->cutting.cut_so_far().size(), run->cutting.job().runs.size());
     EXPECT_LT(worst_cut(), 0.15);
     EXPECT_TRUE(run->cutting.faulty().empty());
-    // The command line tells the same of the same ticket.
-    const QString saved = folder.filePath("demo.fusuma"), told = folder.filePath("r.json");
-    ASSERT_TRUE(save(saved));
-    QProcess cli;
-    cli.start(QStringLiteral(FUSUMA_CLI),
-              {"rehearse", saved, "--ticket", QString::fromStdString(run->printed.ticket()->code), "--shift", "2.4,0",
-               "--turn", "-1.7", "--report", told});
-    ASSERT_TRUE(cli.waitForFinished(120000));
-    EXPECT_EQ(cli.exitCode(), 0) << cli.readAllStandardError().toStdString();
-    const auto report = nlohmann::json::parse(read_file(told, 1 << 20)->toStdString());
-    EXPECT_NEAR(report["worst_error_mm"].get<double>(), run->cutting.judgement().worst_error, 1e-6);
-    EXPECT_NEAR(report["fit"]["residual_mm"].get<double>(), run->finder.registration().residual, 1e-6);
-    EXPECT_EQ(report["faulty_copies"].get<std::size_t>(), run->cutting.faulty().size());
     // Smudge a mark: refused with the reason; finish by hand, with keys.
     make_crooked("1", "0.8", 4);
     EXPECT_EQ(run->stage(), RunStage::Stage::printed);
@@ -174,6 +161,28 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     choose("Paper edge");
     reach(RunStage::Stage::found);
     EXPECT_GT(run->cutting.judgement().worst_error, 0.5) << "nothing corrects how it lies";
+}
+
+TEST_F(Output, TheCommandLineTellsTheSameOfATicket) {
+    print();
+    make_crooked("2.4", "-1.7");
+    click("loadSheet");
+    reach(RunStage::Stage::found);
+    choose("Quick");
+    click("startCutting");
+    reach(RunStage::Stage::cut);
+    const QString saved = folder.filePath("demo.fusuma"), told = folder.filePath("r.json");
+    ASSERT_TRUE(save(saved));
+    QProcess cli;
+    cli.start(QStringLiteral(FUSUMA_CLI),
+              {"rehearse", saved, "--ticket", QString::fromStdString(run->printed.ticket()->code), "--shift", "2.4,0",
+               "--turn", "-1.7", "--report", told});
+    ASSERT_TRUE(cli.waitForFinished(120000));
+    EXPECT_EQ(cli.exitCode(), 0) << cli.readAllStandardError().toStdString();
+    const auto report = nlohmann::json::parse(read_file(told, 1 << 20)->toStdString());
+    EXPECT_NEAR(report["worst_error_mm"].get<double>(), run->cutting.judgement().worst_error, 1e-6);
+    EXPECT_NEAR(report["fit"]["residual_mm"].get<double>(), run->finder.registration().residual, 1e-6);
+    EXPECT_EQ(report["faulty_copies"].get<std::size_t>(), run->cutting.faulty().size());
 }
 
 TEST_F(Output, TicketsStayThroughUndoAndCanBeCutPrintedOpenedAndDeleted) {

@@ -17,6 +17,7 @@
 #include "tests/app/window.h"
 #include "tests/support/plotter.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QListWidget>
 #include <QPainter>
@@ -96,6 +97,7 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
             auto* told = dialog.findChild<QLabel*>("piecesTold");
             ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().startsWith("2 pieces"); }, 20000))
                 << told->text().toStdString();
+            dialog.findChild<QCheckBox*>("cutThem")->click();
         },
         [&] { click("splitPieces"); }, "makePieces");
     ASSERT_EQ(model.document().stickers.size(), 2u);
@@ -105,6 +107,48 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
     EXPECT_NEAR(disc.height(), 44, 0.25);
     EXPECT_NEAR(block.width(), 50, 0.25);
     EXPECT_NEAR(block.height(), 30, 0.25);
+    // Cut where they lie, on the practice cutter, into which the board was laid askew.
+    window.go_to(Place::sheet);
+    settle();
+    EXPECT_TRUE(window.findChild<QCheckBox*>("cutWhatIsThere")->isChecked());
+    EXPECT_FALSE(find<QPushButton>("placeCopies")->isEnabled());
+    EXPECT_TRUE(model.snapshot().findings.empty()) << model.snapshot().findings.front().message;
+    model.in_hand.select({model.document().placements[0].id});
+    QTest::keyClick(find<QWidget>("sheetView"), Qt::Key_Right, Qt::ShiftModifier);
+    settle();
+    window.go_to(Place::output);
+    settle();
+    EXPECT_FALSE(window.findChild<QPushButton*>("realPrint")->isVisible());
+    auto* run = window.findChild<OutputRun*>();
+    PracticeFaults askew = run->faults();
+    askew.load.shift = {1.7, 0.9};
+    askew.load.turn = 0.02;
+    run->set_faults(askew);
+    click("practicePrint");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::printed; }, 60000));
+    settle();
+    click("loadSheet");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() >= RunStage::Stage::refused; }, 60000));
+    ASSERT_EQ(run->stage(), RunStage::Stage::found) << run->finder.registration().reason;
+    settle();
+    run->cutting.set_speed(2500);
+    click("startCutting");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::cut; }, 60000));
+    const double border = model.in_hand.sticker()->border.width;
+    double worst = 0;
+    std::set<bool> cut;
+    for (const CutTrace& trace : run->cutting.cut_so_far())
+        for (const Point tip : trace.tip) {
+            const Point p = run->place().inverted().apply(tip); // mm on the board
+            const Point in_block{std::clamp(p.x, 110.0, 160.0), std::clamp(p.y, 170.0, 200.0)};
+            const double off_disc = distance(p, {70, 110}) - 22 - border, off_block = distance(p, in_block) - border;
+            cut.insert(std::abs(off_disc) < std::abs(off_block));
+            worst = std::max(worst, std::min(std::abs(off_disc), std::abs(off_block)));
+        }
+    EXPECT_LT(worst, 0.3);
+    EXPECT_EQ(cut.size(), 2u) << "both";
+    EXPECT_EQ(model.document().tickets.size(), 1u);
+    window.go_to(Place::bench);
     click("undo");
     EXPECT_EQ(model.document().stickers.size(), 1u);
     // As it came again.

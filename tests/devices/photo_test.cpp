@@ -72,7 +72,7 @@ PracticeShot any_shot(unsigned seed, Chance& any) {
     PracticeShot shot;
     shot.seed = seed;
     const bool is_wide = any(0, 1) < 0.5;
-    const int longer = photos(0) > 0 ? 4000 : 1800;
+    const int longer = photos(0) > 0 ? 4000 : 1500;
     shot.width = is_wide ? longer : longer * 3 / 4;
     shot.height = is_wide ? longer * 3 / 4 : longer;
     shot.tilt = any(0, 35) * degree;

@@ -3,8 +3,8 @@
 #include "core/arrange/free_place.h"
 #include "core/geometry/measure.h"
 #include "formats/cut_files/hpgl.h"
-#include "formats/picture/picture_read.h"
 #include "formats/cut_files/svg_write.h"
+#include "formats/picture/picture_read.h"
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
@@ -51,33 +51,38 @@ std::vector<Polygon> read_paths(const std::string& svg) {
 }
 
 TEST(Agreement, SvgAndHpglHoldTheSameLinesWithin30Micrometres) {
-    for (const char* art : {"octopus.png", "leaping-mackerel.png", "paper-lantern.png"})
-        for (const Size paper : {Size{210, 297}, Size{215.9, 279.4}}) {
-            Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(test::demo_art(art))}));
-            d.sheet.paper = paper;
-            Planner evaluator;
-            d = place_in_rows(d, evaluator, 1, 2).document;
-            d.placements[1].turn = 0.7;
-            const auto plan = evaluator.plan(d);
-            const auto svg = read_paths(cut_svg(*plan));
-            HpglReader reader;
-            ASSERT_TRUE(reader.take(test::hpgl_of(*plan)));
-            const auto strokes = reader.strokes();
-            ASSERT_EQ(svg.size(), strokes.size());
-            double worst = 0;
-            Polygons cuts; // in an order and from starts of their own
-            for (const HpglStroke& stroke : strokes) {
-                cuts.emplace_back();
-                for (const Point p : stroke.points)
-                    cuts.back().push_back({p.x, paper.height - p.y});
-                for (const Point p : cuts.back())
-                    worst = std::max(worst, nearest_on(svg, p).distance);
-            }
-            for (const Polygon& line : svg)
-                for (std::size_t k = 0; k < line.size(); k += 20)
-                    worst = std::max(worst, nearest_on(cuts, line[k]).distance);
-            EXPECT_LT(worst, 0.03) << art;
+    struct Sheet {
+        const char* art;
+        Size paper;
+    };
+    for (const auto& [art, paper] : {Sheet{"octopus.png", {210, 297}},
+                                     {"leaping-mackerel.png", {215.9, 279.4}},
+                                     {"paper-lantern.png", {210, 297}}}) {
+        Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(test::demo_art(art))}));
+        d.sheet.paper = paper;
+        Planner evaluator;
+        d = place_in_rows(d, evaluator, 1, 2).document;
+        d.placements[1].turn = 0.7;
+        const auto plan = evaluator.plan(d);
+        const auto svg = read_paths(cut_svg(*plan));
+        HpglReader reader;
+        ASSERT_TRUE(reader.take(test::hpgl_of(*plan)));
+        const auto strokes = reader.strokes();
+        ASSERT_EQ(svg.size(), strokes.size());
+        double worst = 0;
+        Polygons cuts; // in an order and from starts of their own
+        for (const HpglStroke& stroke : strokes) {
+            cuts.emplace_back();
+            for (const Point p : stroke.points)
+                cuts.back().push_back({p.x, paper.height - p.y});
+            for (const Point p : cuts.back())
+                worst = std::max(worst, nearest_on(svg, p).distance);
         }
+        for (const Polygon& line : svg)
+            for (std::size_t k = 0; k < line.size(); k += 20)
+                worst = std::max(worst, nearest_on(cuts, line[k]).distance);
+        EXPECT_LT(worst, 0.03) << art;
+    }
 }
 
 TEST(Agreement, SamePlanGivesTheSameBytes) {

@@ -265,7 +265,7 @@ class Editing : public testing::TestWithParam<unsigned> {};
 
 TEST_P(Editing, KeepsWhatMustHoldWhateverIsDone) {
     const char* asked = std::getenv("FUSUMA_EDITS");
-    const int edits = asked ? std::atoi(asked) : 250;
+    const int edits = asked ? std::atoi(asked) : 150;
     Editor editor(GetParam());
     for (int i = 1; i <= edits && !HasFailure(); ++i) {
         editor.step();

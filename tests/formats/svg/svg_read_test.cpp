@@ -49,7 +49,7 @@ class BesideLibrsvg : public testing::TestWithParam<Feature> {};
 TEST_P(BesideLibrsvg, DrawsTheSame) {
     const auto drawing = decoded(GetParam().file);
     ASSERT_TRUE(drawing);
-    const Image ours = test::drawn_by_cairo(*drawing, 1000);
+    const Image ours = test::drawn_by_cairo(*drawing, 700);
     const Image truth = test::rendered(GetParam().file, ours.width, ours.height);
     const test::PictureDifference d = test::difference(ours, truth);
     EXPECT_LT(d.area, GetParam().most_area);
@@ -177,7 +177,7 @@ TEST_P(OpenSet, EveryShapeLiesWhereLibrsvgDrawsIt) {
         const QByteArray plain = test::plain_shapes(*file);
         const auto drawing = decoded(plain);
         ASSERT_TRUE(drawing) << all[i].toStdString();
-        const Image ours = test::drawn_by_cairo(*drawing, 1000);
+        const Image ours = test::drawn_by_cairo(*drawing, 700);
         const test::PictureDifference d = test::difference(ours, test::rendered(plain, ours.width, ours.height));
         EXPECT_LT(d.area, 0.002) << all[i].toStdString();
         EXPECT_LT(d.colour, 2) << all[i].toStdString();
