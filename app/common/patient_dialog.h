@@ -31,8 +31,8 @@ class PatientDialog : public QDialog {
             return;
         }
         setEnabled(false);
-        constexpr int look_ms = 30;
-        QTimer::singleShot(look_ms, this, [this, result] { done(result); });
+        constexpr int again_ms = 30;
+        QTimer::singleShot(again_ms, this, [this, result] { done(result); });
     }
 
   private:

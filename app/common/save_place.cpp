@@ -42,4 +42,10 @@ std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, co
     }
 }
 
+QString ask_for_photograph(QWidget* over, const QString& title) {
+    return QFileDialog::getOpenFileName(
+        over, title, {},
+        QFileDialog::tr("Pictures") + QStringLiteral(" (*.jpg *.jpeg *.png *.heic *.heif *.avif *.webp *.tif *.tiff)"));
+}
+
 } // namespace fusuma::app

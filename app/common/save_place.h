@@ -18,4 +18,7 @@ namespace fusuma::app {
                                                        const QString& kind, const QString& suffix,
                                                        std::size_t files = 1);
 
+/// Asks for a photograph to look something up in; empty when people think better of it.
+[[nodiscard]] QString ask_for_photograph(QWidget* over, const QString& title);
+
 } // namespace fusuma::app

@@ -95,6 +95,8 @@ QPushButton[role="chip-fine"] { background: transparent; color: @fine; border: 1
 #choices QPushButton:checked { background: @accent; color: @on_accent; } #choices QPushButton:focus { border: 1px solid @accent; }
 QLineEdit, QComboBox, QDateEdit { background: @field; border: 1px solid @line; border-radius: 4px; padding: 4px 8px; min-height: 16px; selection-background-color: @accent; selection-color: @on_accent; }
 QLineEdit[wrong="true"] { border: 1px solid @attention; background: @attentionTint; } QLineEdit:disabled { color: @dim; background: @panel; }
+QComboBox:disabled { color: @dim; background: @panel; } QCheckBox:disabled { color: @dim; }
+QPushButton::menu-indicator { image: url(:/icons/down.svg); width: 10px; subcontrol-origin: padding; subcontrol-position: right center; right: 8px; }
 QComboBox::drop-down { border: none; width: 22px; } QComboBox::down-arrow { image: url(:/icons/down.svg); width: 12px; height: 12px; } QComboBox QAbstractItemView { background: @panel; border: 1px solid @line; selection-background-color: @selection; selection-color: @ink; outline: none; }
 QSlider::groove:horizontal { height: 4px; background: @line; border-radius: 2px; }
 QSlider::sub-page:horizontal { background: @accent; border-radius: 2px; }

@@ -7,7 +7,7 @@
 
 namespace fusuma::app {
 
-ActCard::ActCard(Model& project, OutputRun& output_run, int number, const QString& title, const char* name)
+ActCard::ActCard(Model& project, OutputRun& output_run, int number, const QString& title, const char* id)
     : model(project), run(output_run) {
     setObjectName(QStringLiteral("card"));
     setAccessibleName(title);
@@ -18,12 +18,18 @@ ActCard::ActCard(Model& project, OutputRun& output_run, int number, const QStrin
     badge->setAlignment(Qt::AlignCenter);
     badge->setFixedSize(20, 20);
     head->addWidget(badge);
-    head->addWidget(label(title, "section"));
+    caption = label(title, "section");
+    head->addWidget(caption);
     head->addStretch();
     state = label({}, "dim");
-    state->setObjectName(QLatin1String(name) + QStringLiteral("State"));
+    state->setObjectName(QLatin1String(id) + QStringLiteral("State"));
     head->addWidget(state);
     rows->addLayout(head);
+}
+
+void ActCard::set_title(const QString& words) {
+    caption->setText(words);
+    setAccessibleName(words);
 }
 
 void ActCard::set_state(const QString& words, bool is_next) {

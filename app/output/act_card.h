@@ -15,7 +15,7 @@ namespace fusuma::app {
 class ActCard : public QWidget {
     Q_OBJECT
   public:
-    ActCard(Model& project, OutputRun& output_run, int number, const QString& title, const char* name);
+    ActCard(Model& project, OutputRun& output_run, int number, const QString& title, const char* id);
 
   protected:
     Model& model;
@@ -24,11 +24,12 @@ class ActCard : public QWidget {
 
     virtual void refresh() = 0;
     void set_state(const QString& words, bool is_next);
+    void set_title(const QString& words);
     QLabel* add_words(const char* role, const char* name = nullptr);
     void add_line(const std::vector<QWidget*>& widgets);
 
   private:
-    QLabel *badge, *state;
+    QLabel *badge, *caption, *state;
 };
 
 /// Freezes the sheet into a ticket by printing it: on the practice printer, on a real one, or as PDF.

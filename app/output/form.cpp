@@ -8,7 +8,7 @@
 namespace fusuma::app {
 
 Form::Form(const QString& title, const char* name, Unit length_unit, QWidget* parent)
-    : QDialog(parent), unit(length_unit) {
+    : PatientDialog(parent), unit(length_unit) {
     setWindowTitle(title);
     setObjectName(QLatin1String(name));
     auto* whole = column(this, 12, 8);

@@ -1,9 +1,9 @@
 #pragma once
 
 #include "app/common/number_field.h"
+#include "app/common/patient_dialog.h"
 #include "app/common/widgets.h"
 
-#include <QDialog>
 #include <functional>
 
 class QVBoxLayout;
@@ -11,7 +11,7 @@ class QVBoxLayout;
 namespace fusuma::app {
 
 /// A dialog of captioned fields in one column, with buttons to take or leave what is in it.
-class Form : public QDialog {
+class Form : public PatientDialog {
     Q_OBJECT
   public:
     Form(const QString& title, const char* name, Unit length_unit, QWidget* parent);

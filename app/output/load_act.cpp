@@ -1,8 +1,8 @@
 #include "app/common/enum_words.h"
+#include "app/common/save_place.h"
 #include "app/output/act_card.h"
 #include "app/output/arrow_pad.h"
 
-#include <QFileDialog>
 #include <QVBoxLayout>
 #include <numbers>
 
@@ -28,9 +28,7 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
                          "picture of both tells where the print lies."));
     rows->addWidget(by_photo);
     connect(by_photo, &QPushButton::clicked, this, [this] {
-        const QString path =
-            QFileDialog::getOpenFileName(this, tr("The photograph of the sheet on the board"), {},
-                                         tr("Pictures (*.jpg *.jpeg *.png *.heic *.heif *.avif *.webp *.tif *.tiff)"));
+        const QString path = ask_for_photograph(this, tr("The photograph of the sheet on the board"));
         if (!path.isEmpty())
             run.finder.load_photographed(path);
     });
@@ -90,7 +88,7 @@ void LoadAct::refresh() {
     method->setEnabled(!run.is_cutting());
     method->set_enabled(place_of(MarkMethod::sensor), run.finder.has_sensor());
     about->setText(is_practice ? tr("In the practice cutter.") : tr("In “%1”.").arg(run.machine.name()));
-    set_state(stage < Stage::printed     ? tr("print first")
+    set_state(stage < Stage::printed ? (model.document().sheet.photographed ? tr("take it first") : tr("print first"))
               : stage == Stage::loading  ? tr("looking…")
               : stage == Stage::refused  ? tr("not found")
               : stage == Stage::pointing ? tr("mark %1 of %2").arg(run.finder.wanted_mark() + 1).arg(all)

@@ -134,6 +134,7 @@ void PrintAct::refresh() {
             ? tr("This printer is set to borderless, which enlarges the page: the cut would miss its print.")
             : tr("This printer is set to scale pages: the cut would miss its print."));
     const bool is_there = document.sheet.photographed.has_value();
+    set_title(is_there ? tr("What is there") : tr("Print"));
     if (is_there)
         facts->setText(tr("What lies on the board is the print; nothing is printed."));
     for (auto* b : {real, pdf, test})

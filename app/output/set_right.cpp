@@ -1,15 +1,20 @@
 #include "app/output/dialogs.h"
 
+#include "app/common/save_place.h"
+#include "app/model/in_background.h"
 #include "app/output/correction_picture.h"
 #include "app/output/form.h"
 #include "app/output/print_sheet.h"
 #include "app/output/save_made.h"
 #include "core/photo/find_board.h"
+#include "core/photo/find_print.h"
 #include "core/plan/test_prints.h"
+#include "core/registration/fit.h"
 #include "core/sheet/paper.h"
 #include "formats/cut_files/board_files.h"
 #include "formats/cut_files/machine_code.h"
 #include "formats/pdf/pdf_write.h"
+#include "formats/picture/picture_read.h"
 
 #include <QComboBox>
 #include <QCoreApplication>
@@ -75,6 +80,14 @@ void set_printer_right(Model& model, QWidget* parent) {
     auto* left = form.add_length(tell_right("A: from the left edge"), "measureLeft", 0, 500, wanted.left);
     auto* top = form.add_length(tell_right("B: from the top edge"), "measureTop", 0, 500, wanted.top);
     auto* across = form.add_length(tell_right("C: between the ticks"), "measureAcross", 1, 2000, wanted.across);
+    auto* photo = button(tell_right("Measure it in a photograph…"), "", QStringLiteral("measureByPhoto"),
+                         tell_right("Lay the printed page on a darker table and take it whole: its edges and its dots "
+                                    "tell the three lengths."));
+    auto* seen = label({}, "dim");
+    seen->setObjectName(QStringLiteral("measureSeen"));
+    seen->setWordWrap(true);
+    form.add_wide(photo);
+    form.add_wide(seen);
     auto* effect = label({}, "strong");
     effect->setObjectName(QStringLiteral("measureEffect"));
     effect->setWordWrap(true);
@@ -99,6 +112,49 @@ void set_printer_right(Model& model, QWidget* parent) {
     };
     for (auto* field : {left, top, across})
         QObject::connect(field, &NumberField::edited, &form, show);
+    const auto take = [=](const Result<Registration>& print) {
+        const bool is_found = print && print->accepted;
+        restyle(seen, "role", is_found ? "dim" : "attention");
+        if (!is_found) {
+            seen->setText(QString::fromStdString(print ? print->reason : print.problem().text()));
+            return;
+        }
+        const PrintMeasures measured = measures_of(sheet, print->fit);
+        left->set_value(measured.left);
+        top->set_value(measured.top);
+        across->set_value(measured.across);
+        const double turn = pose_of(print->fit, {sheet.paper.width / 2, sheet.paper.height / 2}).turn;
+        seen->setText(
+            tell_right("Seen with a left-over error of %1 mm. The print is turned on its paper by %2°, which a "
+                       "printer's guides mend and a correction does not.")
+                .arg(print->residual, 0, 'f', 2)
+                .arg(turn * 180 / std::numbers::pi, 0, 'f', 2));
+        show();
+    };
+    QObject::connect(photo, &QPushButton::clicked, &form, [=, &form] {
+        const QString path = ask_for_photograph(&form, tell_right("The photograph of the printed page"));
+        if (path.isEmpty())
+            return;
+        photo->setEnabled(false);
+        seen->setText(tell_right("Looking for the page…"));
+        in_background(
+            form.worker, &form,
+            [path, sheet, stop = form.start_anew()]() -> Result<Registration> {
+                const auto picture = read_picture(path);
+                if (!picture)
+                    return picture.problem();
+                return print_on_its_paper((*picture)->pixels, sheet.paper, measuring_page(sheet).pages.front().marks,
+                                          known_camera(**picture), {.stop = stop});
+            },
+            [=](const Result<Registration>& print) {
+                photo->setEnabled(true);
+                take(print);
+            },
+            [=](const QString& why) {
+                photo->setEnabled(true);
+                seen->setText(why);
+            });
+    });
     show();
     if (!form.run(tell_right("Use it")))
         return;

@@ -19,4 +19,10 @@ struct PhotographedPrint {
                                                    const std::vector<Mark>& marks, const KnownCamera& camera = {},
                                                    const Work& work = {});
 
+/// How a print lies on its own sheet of paper, by a photograph of the whole sheet on a darker ground: the paper's four
+/// edges are found, it is looked at from straight above, and the marks are looked for there.
+/// @return  from where the print was meant to be to where it is, mm from the paper's top left
+[[nodiscard]] Result<Registration> print_on_its_paper(const Image& photo, Size paper, const std::vector<Mark>& marks,
+                                                      const KnownCamera& camera = {}, const Work& work = {});
+
 } // namespace fusuma

@@ -102,6 +102,10 @@ JobPlan measuring_page(const SheetSettings& sheet) {
     const PrintMeasures m = wanted_measures(sheet);
     const Point corner{m.left, m.top};
     const double down = std::min(60.0, (sheet.paper.height - m.top) / 2);
+    const Rect room = room_on(sheet);
+    MarkSettings dots{.inset = 14, .radius = 2};
+    dots.inset = std::max({dots.inset, room.min.x + dots.radius + 1, room.min.y + dots.radius + 1});
+    page.marks = marks_on(sheet.paper, dots);
     draw(page,
          combine(stroked({corner - Point{8, 0}, corner + Point{m.across + 8, 0}}, thin),
                  combine(stroked({corner - Point{0, 8}, corner + Point{0, down}}, thin),
@@ -114,6 +118,12 @@ JobPlan measuring_page(const SheetSettings& sheet) {
     draw(page, lettering("A " + words(m.left) + "   B " + words(m.top) + "   C " + words(m.across),
                          corner + Point{6, down - 4}, 3));
     return plan;
+}
+
+PrintMeasures measures_of(const SheetSettings& sheet, const Transform& print) {
+    const PrintMeasures m = wanted_measures(sheet);
+    const Point corner = print.apply({m.left, m.top}), end = print.apply({m.left + m.across, m.top});
+    return {corner.x, corner.y, distance(corner, end)};
 }
 
 std::optional<PrinterProfile> corrected(const SheetSettings& sheet, const PrintMeasures& measured) {

@@ -14,8 +14,10 @@ struct PrintMeasures {
     double left = 0, top = 0, across = 0; ///< mm
 };
 [[nodiscard]] PrintMeasures wanted_measures(const SheetSettings& sheet);
-/// The page with them, printed with the printer's present correction.
+/// The page with them, printed with the printer's present correction, and with marks for a photograph.
 [[nodiscard]] JobPlan measuring_page(const SheetSettings& sheet);
+/// What the ruler would say of a page that lies so on its paper. @param print  from where it was meant to be
+[[nodiscard]] PrintMeasures measures_of(const SheetSettings& sheet, const Transform& print);
 
 /// The printer with the correction that makes the measures come out as wanted, when `measured` was printed with its
 /// present one. The page is taken to be stretched alike both ways. Nothing when the measures cannot be right: off by

@@ -578,6 +578,19 @@ TEST_F(Output, MaterialPrinterMachineAndInksAreSetInDialogs) {
     EXPECT_EQ(model.document().material.kiss.passes, 2);
     EXPECT_NEAR(model.document().material.blade_offset, 0.3, 1e-9);
     EXPECT_EQ(saved_materials().back(), model.document().material) << "for other projects too";
+    // A picture without the page is told, and changes nothing.
+    in_dialog(
+        "printerRightDialog",
+        [&](QDialog& d) {
+            const QString before = d.findChild<QLineEdit*>("measureLeft")->text();
+            with_file_dialog(test::demo_art("puffin.png"),
+                             [&] { d.findChild<QPushButton*>("measureByPhoto")->click(); });
+            auto* seen = d.findChild<QLabel*>("measureSeen");
+            ASSERT_TRUE(QTest::qWaitFor([&] { return seen->text().contains("sheet"); }, 30000))
+                << seen->text().toStdString();
+            EXPECT_EQ(d.findChild<QLineEdit*>("measureLeft")->text(), before);
+        },
+        [&] { click("printerRight"); });
     in_dialog(
         "printerRightDialog",
         [](QDialog& d) {

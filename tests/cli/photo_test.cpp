@@ -1,6 +1,8 @@
 // Photographs by the command line, from printing the board to the outlines of what lies on it, with the practice
 // devices as programs; finding a sheet; and options and pictures that are refused.
 
+#include "formats/basics/file.h"
+#include "formats/dxf/dxf_read.h"
 #include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
 
@@ -106,6 +108,27 @@ TEST_F(PhotoCli, FromTheBoardToTheOutlinesInTrueMillimetres) {
         fusuma({"sheet", file("photo.jpg"), "--flatten", "board:a4", "--save", file("p.fusuma"), "--report", "-"});
     EXPECT_LE(sheet.code, 1) << sheet.err;
     EXPECT_LE(fusuma({"check", file("p.fusuma")}).code, 1);
+    // Or they are cut where they lie, with nothing printed.
+    const QStringList there{"sheet", file("photo.jpg"), "--flatten", "board",  "--pieces",
+                            "3",     "--border",        "2",         "--there"};
+    const Ran cut =
+        fusuma(there + QStringList{"--save", file("there.fusuma"), "--dxf", file("there.dxf"), "--report", "-"});
+    ASSERT_EQ(cut.code, 0) << cut.err;
+    const auto said = nlohmann::json::parse(cut.out);
+    EXPECT_EQ(said["paper_mm"], (nlohmann::json{210.0, 297.0}));
+    EXPECT_EQ(said["copies"], 2);
+    EXPECT_EQ(said["marks_mm"].size(), 5u);
+    const auto lines = read_dxf(*read_file(file("there.dxf"), 1 << 24));
+    ASSERT_TRUE(lines);
+    ASSERT_EQ(lines->parts.size(), 2u);
+    EXPECT_NEAR(lines->size.width, 157 - 38, 0.3) << "from the left stamp's border to the right one's";
+    const Ran rehearsed =
+        fusuma({"rehearse", file("there.fusuma"), "--shift", "1.5,-0.8", "--turn", "1", "--report", "-"});
+    ASSERT_EQ(rehearsed.code, 0) << rehearsed.err;
+    EXPECT_LT(nlohmann::json::parse(rehearsed.out)["worst_error_mm"], 0.1);
+    EXPECT_THAT(fusuma(there + QStringList{"--pdf", file("no.pdf")}).err, HasSubstr("not printed"));
+    EXPECT_FALSE(QFile::exists(file("no.pdf")));
+    EXPECT_THAT(fusuma({"sheet", test::demo_art("puffin.png"), "--there"}).err, HasSubstr("--flatten board"));
 }
 
 TEST_F(PhotoCli, FindRefusesWithTheReasonAndAReport) {

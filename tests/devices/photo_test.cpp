@@ -10,6 +10,7 @@
 #include "core/sheet/sheet.h"
 #include "devices/practice/practice_camera.h"
 #include "devices/practice/practice_printer.h"
+#include "devices/practice/practice_sheet.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
@@ -457,6 +458,35 @@ TEST(FlatPictures, StayInProjectsAndAreOneForAllThatShareThem) {
     EXPECT_EQ(first, std::get<PictureArtwork>(read->stickers[1]->artwork).picture) << "shared";
     EXPECT_TRUE(is_same(first, flat));
     EXPECT_EQ(first->photo->pixels.width, 1000);
+}
+
+/// Is my printer straight? A photograph of the measuring page says what a ruler would.
+TEST(PrintOnItsPaper, IsMeasuredByAPhotographHoweverItIsTaken) {
+    SheetSettings sheet;
+    const PrintFaults off{.pose = {{1.4, -0.9}, 0.004, 1.006, 1.006}};
+    const auto page = practice_print(
+        QByteArray::fromStdString(print_pdf(measuring_page(sheet), {.with_cut_lines = false})), 6 * 25.4);
+    const Image printed = *image_from(with_faults(*page, sheet.paper, off).convertToFormat(QImage::Format_RGBA8888));
+    const Transform truth = map_of(off.pose, {105, 148.5});
+    const auto marks = measuring_page(sheet).pages.front().marks;
+    for (const double turn : {std::numbers::pi / 2 + 0.05, std::numbers::pi - 0.1}) {
+        const PracticePhoto photo =
+            photographed(printed, sheet.paper,
+                         {.width = 1100, .height = 1450, .tilt = 0.2, .turn = turn, .falls_to = 0.7, .noise = 2});
+        const auto print = print_on_its_paper(developed(photo), sheet.paper, marks);
+        ASSERT_TRUE(print) << print.problem().text();
+        ASSERT_TRUE(print->accepted) << print->reason;
+        for (const Point p : {Point{20, 20}, Point{190, 30}, Point{100, 270}})
+            EXPECT_LT(distance(print->fit.apply(p), truth.apply(p)), 0.25) << "turned by " << turn;
+        const PrintMeasures measured = measures_of(sheet, print->fit), wanted = wanted_measures(sheet);
+        const auto printer = corrected(sheet, measured);
+        ASSERT_TRUE(printer);
+        EXPECT_NEAR(printer->stretch_x, 1 / 1.006, 0.002);
+        EXPECT_GT(measured.across, wanted.across);
+    }
+    const auto none = print_on_its_paper(Image(400, 300), sheet.paper, marks);
+    ASSERT_FALSE(none);
+    EXPECT_FALSE(none.problem().hint.empty());
 }
 
 } // namespace

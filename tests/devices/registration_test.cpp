@@ -245,6 +245,19 @@ TEST(FindSpots, PlacesDotsCrossesAndRingsWithinAFewHundredthsOfAPixel) {
     }
 }
 
+TEST(FindSpots, TellsRingsFromThoseWithACore) {
+    MarkSettings settings{.kind = MarkKind::scheme};
+    settings.scheme.marks = {{MarkShape::ring, PaperCorner::top_left, {14, 15}, 4, 1.4},
+                             {MarkShape::ring, PaperCorner::top_right, {14, 16}, 4, 1.4}};
+    auto marks = marks_on(a4, settings);
+    marks.push_back({marks[0].centre, 1.3, 8, MarkShape::dot});
+    const QImage sheet = printed_sheet(marks, 300, 9);
+    marks.pop_back();
+    const auto spots = find_spots(practice_scan(sheet, a4, marks, {}, {}), marks);
+    ASSERT_EQ(spots.size(), 1u);
+    EXPECT_LT(distance(spots[0].at, marks[1].centre), 0.02);
+}
+
 TEST(FindSpots, IgnoresEmptyAndTinyScans) {
     const auto marks = marks_on(a4, {});
     EXPECT_TRUE(find_spots({}, marks).empty());
