@@ -131,6 +131,48 @@ TEST_F(PhotoCli, FromTheBoardToTheOutlinesInTrueMillimetres) {
     EXPECT_THAT(fusuma({"sheet", test::demo_art("puffin.png"), "--there"}).err, HasSubstr("--flatten board"));
 }
 
+/// The sheet's edge, half table and half paper, must not pass for what lies round the art.
+TEST_F(PhotoCli, ADrawingPhotographedOnADeskIsLaidFlatAndEvened) {
+    ASSERT_EQ(run(PRACTICE_CAMERA, {test::demo_art("anchor-sketch.png"),
+                                    "-o",
+                                    file("desk.jpg"),
+                                    "--width",
+                                    "1600",
+                                    "--height",
+                                    "1200",
+                                    "--tilt",
+                                    "22",
+                                    "--towards",
+                                    "60",
+                                    "--turn",
+                                    "8",
+                                    "--k1",
+                                    "-0.05",
+                                    "--falls-to",
+                                    "0.6",
+                                    "--shadow",
+                                    "soft",
+                                    "--noise",
+                                    "2",
+                                    "--seed",
+                                    "5"})
+                  .code,
+              0);
+    const Ran ran =
+        fusuma({"outline", file("desk.jpg"), "--flatten", "paper:100x120", "--outer-only", "--report", "-"});
+    ASSERT_EQ(ran.code, 0) << ran.err;
+    const auto flat = nlohmann::json::parse(ran.out);
+    EXPECT_EQ(flat["light"], "even");
+    EXPECT_EQ(flat["source"], "brightness");
+    // As a scan of the same drawing has it, which is as wide as the sheet of paper.
+    const Ran scan =
+        fusuma({"outline", test::demo_art("anchor-sketch.png"), "--width", "100", "--outer-only", "--report", "-"});
+    ASSERT_EQ(scan.code, 0) << scan.err;
+    const auto drawn = nlohmann::json::parse(scan.out);
+    EXPECT_NEAR(flat["width_mm"].get<double>(), drawn["width_mm"].get<double>(), 0.8);
+    EXPECT_NEAR(flat["area_mm2"].get<double>() / drawn["area_mm2"].get<double>(), 1, 0.1);
+}
+
 TEST_F(PhotoCli, FindRefusesWithTheReasonAndAReport) {
     ASSERT_LE(fusuma({"sheet", test::demo_art("puffin.png"), "--paper", "148x210", "--save", file("p.fusuma")}).code,
               1);
