@@ -2,6 +2,8 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/theme.h"
+#include "app/model/shown_art.h"
+#include "core/steps/source_pictures.h"
 
 #include <QCheckBox>
 #include <QListWidget>
@@ -19,8 +21,8 @@ QString hex(Rgb colour) {
 
 BackgroundStep::BackgroundStep(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     auto* layout = step_layout(this);
-    source = new Choices(labels<Source>());
-    source->setToolTip(tr("What tells the art from its background."));
+    source = new Choices(labels<Source>(), Choices::Look::pictures);
+    source->setToolTip(tr("What tells the art from its background, and what each way would give."));
     connect(source, &Choices::picked, this,
             [this](int i) { edit(tr("Background"), [i](BackgroundSettings& b) { b.source = choice_at<Source>(i); }); });
     layout->addWidget(source);
@@ -233,6 +235,23 @@ void BackgroundStep::edit_chosen_stroke(const QString& text, const std::function
         edit(text, [&](BackgroundSettings& b) { change(b.strokes[static_cast<std::size_t>(chosen)]); });
 }
 
+/// What the other sources would give, worked out anew when anything but the source has changed.
+void BackgroundStep::refresh_pictures(const Sticker& s) {
+    const auto same = [](Sticker a, const Sticker& b) {
+        a.background.source = b.background.source;
+        return a.artwork == b.artwork && a.framing == b.framing && a.background == b.background;
+    };
+    if (!isVisible() || (pictured && same(*pictured, s)))
+        return;
+    pictured = std::make_shared<const Sticker>(s);
+    constexpr int most_px = 120; // twice what is shown, for fine screens
+    small.start([of = pictured] { return source_pictures(*of, most_px); },
+                [this](const std::vector<std::shared_ptr<const Image>>& pictures) {
+                    for (std::size_t i = 0; i < pictures.size(); ++i)
+                        source->set_picture(static_cast<int>(i), image_of(pictures[i]).copy());
+                });
+}
+
 void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
     while (QLayoutItem* item = swatches->takeAt(0)) {
         if (item->widget())
@@ -300,6 +319,7 @@ void BackgroundStep::refresh(const Sticker& s, const Isolation& isolation) {
     whole_picture->setEnabled(s.background.focus.has_value());
     brush_size->set_value(tools.brush_size);
     brush_hardness->set_value(tools.brush_hardness * 100);
+    refresh_pictures(s);
     refresh_swatches(chosen);
     refresh_strokes(s.background.strokes);
 }

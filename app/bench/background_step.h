@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/bench/step_parts.h"
+#include "app/model/latest_only.h"
 
 class QCheckBox;
 class QHBoxLayout;
@@ -21,6 +22,8 @@ class BackgroundStep : public QWidget {
     BenchTools& tools;
     Choices *source, *use, *light, *shadows;
     QLabel* why;
+    LatestOnly small{model.messages};
+    std::shared_ptr<const Sticker> pictured; ///< that the sources' pictures are of, or will be
     QWidget *brightness_rows, *colour_rows, *subject_rows, *light_rows, *tolerance_rows, *stroke_rows, *stroke_buttons;
     QSlider *brightness, *tolerance;
     QHBoxLayout* swatches;
@@ -36,6 +39,7 @@ class BackgroundStep : public QWidget {
     QWidget* brush_part();
     void edit(const QString& label, const std::function<void(BackgroundSettings&)>& change, const QString& stroke = {});
     void edit_chosen_stroke(const QString& label, const std::function<void(Stroke&)>& change);
+    void refresh_pictures(const Sticker& sticker);
     void refresh_swatches(const BackgroundSettings& chosen);
     void refresh_strokes(const std::vector<Stroke>& all);
 };

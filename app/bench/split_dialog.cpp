@@ -11,6 +11,7 @@
 #include <QCheckBox>
 #include <QDialogButtonBox>
 #include <QImage>
+#include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -70,6 +71,18 @@ class NumberedPieces : public QWidget {
     std::vector<Piece> pieces;
 };
 
+/// "Shell 3" of one name, or the third of several; where those run out, numbers go on.
+QString piece_name(const QString& names, const QString& otherwise, std::size_t piece) {
+    QStringList all;
+    for (const QString& name : names.split(QLatin1Char(','), Qt::SkipEmptyParts))
+        if (!name.trimmed().isEmpty())
+            all << name.trimmed();
+    const auto at = static_cast<qsizetype>(piece);
+    if (all.size() > 1 && at < all.size())
+        return all[at];
+    return (all.size() == 1 ? all.front() : otherwise) + QLatin1Char(' ') + QString::number(piece + 1);
+}
+
 } // namespace
 
 void split_into_pieces(Model& model, QWidget* parent) {
@@ -86,6 +99,11 @@ void split_into_pieces(Model& model, QWidget* parent) {
     apart->set_unit(model.document().unit);
     apart->set_value(3);
     rows->addWidget(row(say("Nearer than this is one piece"), apart, 120));
+    auto* names = new QLineEdit(QString::fromStdString(sticker->name));
+    names->setObjectName(QStringLiteral("pieceNames"));
+    names->setToolTip(
+        say("One name for all, which are numbered, or several with commas between, in the order of the numbers"));
+    rows->addWidget(row(say("Names"), names, 320));
     auto* shown = new NumberedPieces(*result->isolation->pixels(), result->isolation->origin);
     rows->addWidget(shown, 1);
     auto* there = new QCheckBox(say("Cut them where they lie on the board; print nothing"));
@@ -140,7 +158,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
     std::vector<Sticker> own;
     for (std::size_t i = 0; i < pieces.size(); ++i) {
         own.push_back(piece_as_sticker(*sticker, *result->isolation, pieces[i], parted_by));
-        own.back().name = sticker->name + " " + std::to_string(i + 1);
+        own.back().name = piece_name(names->text(), QString::fromStdString(sticker->name), i).toStdString();
     }
     // The first takes the place of the whole, so that its copies stay.
     model.project.edit(say("One sticker for each piece"), [&](Document d) {

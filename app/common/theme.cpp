@@ -92,6 +92,7 @@ QPushButton[role="chip-look"] { background: @lookAtTint; border: none; border-ra
 QPushButton[role="chip-fine"] { background: transparent; color: @fine; border: 1px solid @fine; border-radius: 11px; padding: 3px 10px; font-size: 11px; font-weight: 600; }
 #choices { background: @window; border: 1px solid @line; border-radius: 5px; }
 #choices QPushButton { background: transparent; border: none; border-radius: 4px; padding: 4px 4px; margin: 2px; }
+#choices[pictured="true"] QPushButton { font-size: 10px; padding: 3px 0px; margin: 1px; }
 #choices QPushButton:checked { background: @accent; color: @on_accent; } #choices QPushButton:focus { border: 1px solid @accent; }
 QLineEdit, QComboBox, QDateEdit { background: @field; border: 1px solid @line; border-radius: 4px; padding: 4px 8px; min-height: 16px; selection-background-color: @accent; selection-color: @on_accent; }
 QLineEdit[wrong="true"] { border: 1px solid @attention; background: @attentionTint; } QLineEdit:disabled { color: @dim; background: @panel; }

@@ -3,7 +3,10 @@
 #include <QButtonGroup>
 #include <QGridLayout>
 #include <QHBoxLayout>
+#include <QPaintEvent>
 #include <QStyle>
+#include <QStyleOptionButton>
+#include <QStylePainter>
 #include <QVBoxLayout>
 #include <QVariant>
 
@@ -53,8 +56,52 @@ QWidget* row(const QString& caption, QWidget* widget, int widget_width) {
     return result;
 }
 
-Choices::Choices(const QStringList& names, QWidget* parent) : QWidget(parent) {
+/// A choice in words, with room for a picture above them if it has one.
+class ChoiceButton : public QPushButton {
+  public:
+    ChoiceButton(const QString& words, Choices::Look how) : QPushButton(words), look(how) { setCheckable(true); }
+    QImage picture;
+
+    [[nodiscard]] QSize sizeHint() const override {
+        const QSize words = QPushButton::sizeHint();
+        return look == Choices::Look::words ? words : QSize(words.width(), words.height() + picture_px);
+    }
+    [[nodiscard]] QSize minimumSizeHint() const override {
+        return look == Choices::Look::words ? QPushButton::minimumSizeHint() : QSize(20, sizeHint().height());
+    }
+
+  protected:
+    void paintEvent(QPaintEvent* event) override {
+        if (look == Choices::Look::words) {
+            QPushButton::paintEvent(event);
+            return;
+        }
+        QStylePainter painter(this);
+        QStyleOptionButton option;
+        initStyleOption(&option);
+        option.text.clear();
+        painter.drawControl(QStyle::CE_PushButton, option);
+        if (!picture.isNull()) {
+            painter.setRenderHint(QPainter::SmoothPixmapTransform);
+            const QSizeF room(width() - 12, picture_px - 4);
+            const QSizeF shown = QSizeF(picture.size()).scaled(room, Qt::KeepAspectRatio);
+            painter.drawImage(
+                QRectF(QPointF((width() - shown.width()) / 2, 7 + (room.height() - shown.height()) / 2), shown),
+                picture);
+        }
+        option.rect.setTop(option.rect.bottom() - QPushButton::sizeHint().height());
+        option.text = text();
+        painter.drawControl(QStyle::CE_PushButtonLabel, option);
+    }
+
+  private:
+    static constexpr int picture_px = 36;
+    Choices::Look look;
+};
+
+Choices::Choices(const QStringList& names, Look look) {
     setObjectName(QStringLiteral("choices"));
+    setProperty("pictured", look == Look::pictures);
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QGridLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -62,25 +109,30 @@ Choices::Choices(const QStringList& names, QWidget* parent) : QWidget(parent) {
     auto* group = new QButtonGroup(this);
     // More than four do not fit beside each other in a panel: three above, the rest below, as wide as the row.
     constexpr qsizetype in_one_row = 4, above = 3;
-    const bool is_two_rows = names.size() > in_one_row;
+    constexpr int columns = 60; // shared alike by one to six
+    const bool is_two_rows = names.size() > in_one_row && look == Look::words;
     for (qsizetype i = 0; i < names.size(); ++i) {
-        auto* choice = new QPushButton(names[i]);
-        choice->setCheckable(true);
+        auto* choice = new ChoiceButton(names[i], look);
         choice->setObjectName(QStringLiteral("choice") + QString::number(buttons.size()));
         group->addButton(choice, static_cast<int>(buttons.size()));
         const bool is_below = is_two_rows && i >= above;
         const auto in_row = static_cast<int>(!is_two_rows ? names.size() : is_below ? names.size() - above : above);
-        const int span = 12 / in_row, place = static_cast<int>(is_below ? i - above : i);
+        const int span = columns / in_row, place = static_cast<int>(is_below ? i - above : i);
         layout->addWidget(choice, is_below ? 1 : 0, place * span, 1, span);
         buttons.push_back(choice);
     }
-    for (int c = 0; c < 12; ++c)
+    for (int c = 0; c < columns; ++c)
         layout->setColumnStretch(c, 1);
     connect(group, &QButtonGroup::idClicked, this, &Choices::picked);
 }
 
 void Choices::set_chosen(int index) {
     buttons[static_cast<std::size_t>(index)]->setChecked(true);
+}
+
+void Choices::set_picture(int index, const QImage& picture) {
+    buttons[static_cast<std::size_t>(index)]->picture = picture;
+    buttons[static_cast<std::size_t>(index)]->update();
 }
 
 void Choices::set_enabled(int index, bool on) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QImage>
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
@@ -27,11 +28,16 @@ void restyle(QWidget* widget, const char* property, const QVariant& value);
 /// A caption on the left and a widget on the right.
 [[nodiscard]] QWidget* row(const QString& caption, QWidget* widget, int widget_width = 0);
 
+class ChoiceButton;
+
 /// One of a few choices, side by side.
 class Choices : public QWidget {
     Q_OBJECT
   public:
-    explicit Choices(const QStringList& names, QWidget* parent = nullptr);
+    enum class Look { words, pictures }; ///< pictures with the words below them
+    explicit Choices(const QStringList& names, Look look = Look::words);
+    /// What picking it would give; a null one leaves its place empty.
+    void set_picture(int index, const QImage& picture);
     void set_chosen(int index);
     void set_enabled(int index, bool on); ///< one of them
     [[nodiscard]] bool is_chosen(int index) const; ///< without a signal
@@ -40,7 +46,7 @@ class Choices : public QWidget {
     void picked(int index);
 
   private:
-    std::vector<QAbstractButton*> buttons;
+    std::vector<ChoiceButton*> buttons;
 };
 
 } // namespace fusuma::app

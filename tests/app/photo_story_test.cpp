@@ -98,9 +98,14 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
             ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().startsWith("2 pieces"); }, 20000))
                 << told->text().toStdString();
             dialog.findChild<QCheckBox*>("cutThem")->click();
+            auto* names = dialog.findChild<QLineEdit*>("pieceNames");
+            names->selectAll();
+            QTest::keyClicks(names, "Harbour seal, Tide flag");
         },
         [&] { click("splitPieces"); }, "makePieces");
     ASSERT_EQ(model.document().stickers.size(), 2u);
+    EXPECT_EQ(model.document().stickers[0]->name, "Harbour seal");
+    EXPECT_EQ(model.document().stickers[1]->name, "Tide flag");
     const Rect disc = bounds(model.snapshot().result(model.document().stickers[0]->id)->outline()),
                block = bounds(model.snapshot().result(model.document().stickers[1]->id)->outline());
     EXPECT_NEAR(disc.width(), 44, 0.25);

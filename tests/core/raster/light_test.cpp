@@ -4,6 +4,7 @@
 #include "core/geometry/measure.h"
 #include "core/raster/subject.h"
 #include "core/steps/evaluator.h"
+#include "core/steps/source_pictures.h"
 #include "core/steps/split_pieces.h"
 
 #include <gmock/gmock.h>
@@ -297,6 +298,38 @@ TEST(Pieces, BecomeStickersOfTheirOwnThatShareThePicture) {
         area_sum += area(result->outline());
     }
     EXPECT_NEAR(area_sum, area(whole->outline()), 0.01 * area_sum);
+}
+
+TEST(SourcePictures, ShowWhatEveryChoiceWouldGiveSmall) {
+    auto picture = std::make_shared<Picture>();
+    picture->original = std::make_shared<const std::vector<std::byte>>();
+    picture->pixels = plain(900, 600, {250, 250, 250});
+    cv::Mat rgba = matrix_of(picture->pixels);
+    cv::circle(rgba, {450, 300}, 200, cv::Scalar(200, 30, 30, 255), -1);
+    Sticker sticker = new_sticker(PictureArtwork{picture});
+    const auto alpha_at = [](const Image& image, double x, double y) {
+        const auto at =
+            static_cast<std::size_t>(int(y * (image.height - 1)) * image.width + int(x * (image.width - 1)));
+        return static_cast<int>(image.rgba[4 * at + 3]);
+    };
+    const auto pictures = source_pictures(sticker, 120);
+    ASSERT_EQ(pictures.size(), words<Source>.size());
+    for (std::size_t i = 0; i < pictures.size(); ++i) {
+        EXPECT_LE(std::max(pictures[i]->width, pictures[i]->height), 120);
+        EXPECT_EQ(alpha_at(*pictures[i], 0.5, 0.5), 255) << words<Source>[i].word;
+        EXPECT_EQ(alpha_at(*pictures[i], 0, 0), words<Source>[i].value == Source::alpha ? 255 : 0)
+            << words<Source>[i].word;
+    }
+    // Of the crop alone, as large.
+    sticker.framing.crop = PixelBox{300, 200, 100, 100};
+    EXPECT_GE(source_pictures(sticker, 120)[0]->width, 90);
+    // Drawn artwork has none, a picture of one pixel is no trouble, and it stops when asked.
+    EXPECT_TRUE(source_pictures(new_sticker(LabelArtwork{std::make_shared<const LabelDesign>()}), 120).empty());
+    picture->pixels = plain(1, 1, {0, 0, 0});
+    EXPECT_EQ(source_pictures(new_sticker(PictureArtwork{picture}), 120).size(), words<Source>.size());
+    std::stop_source stop;
+    stop.request_stop();
+    EXPECT_THROW((void)source_pictures(sticker, 120, {.stop = stop.get_token()}), Stopped);
 }
 
 } // namespace
