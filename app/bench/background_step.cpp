@@ -155,6 +155,13 @@ QWidget* BackgroundStep::light_part() {
     connect(prints_evened, &QCheckBox::clicked, this,
             [this](bool on) { edit(tr("Light"), [on](BackgroundSettings& b) { b.light.prints_evened = on; }); });
     layout->addWidget(prints_evened);
+    whitens_paper = new QCheckBox(tr("Print no ink on paper"));
+    whitens_paper->setObjectName(QStringLiteral("whitensPaper"));
+    whitens_paper->setToolTip(
+        tr("What is nearly as white as the paper becomes white. Colours of the art stay as they are."));
+    connect(whitens_paper, &QCheckBox::clicked, this,
+            [this](bool on) { edit(tr("Light"), [on](BackgroundSettings& b) { b.light.whitens_paper = on; }); });
+    layout->addWidget(whitens_paper);
     shadows = new Choices(labels<Shadows>());
     shadows->setToolTip(tr("Soft shadows that the art throws on a ground of one colour."));
     connect(shadows, &Choices::picked, this, [this](int i) {
@@ -307,6 +314,8 @@ void BackgroundStep::refresh(const Sticker& s, const Isolation& isolation) {
     shadows->set_chosen(place_of(s.background.light.shadows));
     prints_evened->setChecked(s.background.light.prints_evened);
     prints_evened->setVisible(chosen.light.light == Light::even);
+    whitens_paper->setChecked(s.background.light.whitens_paper);
+    whitens_paper->setVisible(chosen.light.light == Light::even && s.background.light.prints_evened);
     light_rows->setVisible(chosen.source != Source::alpha || isolation.content == AlphaContent::opaque);
     tolerance_rows->setVisible(chosen.source == Source::colour || !s.background.pockets_at.empty());
     brightness->setValue(static_cast<int>(std::lround(chosen.brightness.value_or(127))));

@@ -218,6 +218,28 @@ Image evened(const Image& image, const LightField& field, const Work& work) {
     return result;
 }
 
+Image with_white_paper(Image image, const Work& work) {
+    constexpr int from = 226, full = 240, most_tint = 26; // grey values: what evened paper's grain amounts to
+    const auto row = static_cast<std::size_t>(image.width) * 4;
+    for_bands(image.height, work, [&](int first, int last) {
+        for (int y = first; y < last; ++y) {
+            std::uint8_t* px = image.rgba.data() + static_cast<std::size_t>(y) * row;
+            for (std::size_t i = 0; i < row; i += 4) {
+                const auto [least, most] = std::minmax({int(px[i]), int(px[i + 1]), int(px[i + 2])});
+                const int tint = most - least;
+                if (least <= from || tint >= most_tint)
+                    continue;
+                const int share =
+                    256 * std::min(full - from, least - from) / (full - from) * (most_tint - tint) / most_tint;
+                for (std::size_t k = 0; k < 3; ++k)
+                    px[i + k] =
+                        static_cast<std::uint8_t>(px[i + k] + (std::min(256, 2 * share) * (255 - px[i + k]) >> 8));
+            }
+        }
+    });
+    return image;
+}
+
 std::optional<Image> without_shadows(const Image& image, Rgb ground, double tolerance, const Work& work) {
     if (image.width < 8 || image.height < 8)
         return std::nullopt;

@@ -35,6 +35,7 @@ struct LightSettings {
     Light light = Light::automatic;
     Shadows shadows = Shadows::automatic;
     bool prints_evened = true; ///< else the pixels as they came
+    bool whitens_paper = true; ///< of evened pixels: what is nearly paper prints nothing
     bool operator==(const LightSettings&) const = default;
 };
 
@@ -53,6 +54,8 @@ struct LightField {
 
 /// The picture as if light fell on it evenly: each colour divided by the paper's, whose white becomes nearly white.
 [[nodiscard]] Image evened(const Image& image, const LightField& field, const Work& work = {});
+/// An evened picture whose paper is white, grain and all, so that no ink goes there; colours of art stay as they are.
+[[nodiscard]] Image with_white_paper(Image image, const Work& work = {});
 
 /// The picture with soft shadows on its ground taken away: places of the ground's hue, but darker, that are reached
 /// from sure ground without a sharp edge. What the art's own edge has of the shadow becomes ground, too.

@@ -87,7 +87,9 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
     if (result.light == Light::even || result.shadows == Shadows::drop) {
         // Where light stays as it came, shadows do, too.
         if (s.prints_evened)
-            result.printed = result.pixels;
+            result.printed = result.light == Light::even && s.whitens_paper
+                                 ? std::make_shared<const Image>(with_white_paper(*result.pixels))
+                                 : result.pixels;
         result.is_as_it_came = false;
     }
     return result;

@@ -87,7 +87,8 @@ json known_fields(const BackgroundSettings& b) {
         fields["piece"] = {{"at", {b.piece->at.x, b.piece->at.y}}, {"apart", b.piece->apart}};
     fields["light"] = {{"light", word_of(b.light.light)},
                        {"shadows", word_of(b.light.shadows)},
-                       {"prints_evened", b.light.prints_evened}};
+                       {"prints_evened", b.light.prints_evened},
+                       {"whitens_paper", b.light.whitens_paper}};
     return fields;
 }
 
@@ -137,9 +138,9 @@ BackgroundSettings background_from(const json& j) {
     if (j.contains("light")) {
         const json& light = j.at("light");
         b.light = {choice_from<Light>(light.at("light")), choice_from<Shadows>(light.at("shadows")),
-                   light.at("prints_evened").get<bool>()};
+                   light.at("prints_evened").get<bool>(), light.value("whitens_paper", false)};
     } else { // made before light was looked at
-        b.light = {Light::as_is, Shadows::keep, true};
+        b.light = {Light::as_is, Shadows::keep, true, false};
     }
     return b;
 }

@@ -70,8 +70,7 @@ TEST_F(Scanner, TheTestDevicesPatternComesInAtItsTrueSize) {
                 const QColor c = picture->pixelColor(x, y);
                 has_colour = has_colour || std::abs(c.red() - c.blue()) > 40 || std::abs(c.red() - c.green()) > 40;
             }
-        if (!is_colour)
-            EXPECT_FALSE(has_colour);
+        EXPECT_TRUE(is_colour || !has_colour);
     }
 }
 

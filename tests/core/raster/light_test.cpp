@@ -134,6 +134,36 @@ TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
     EXPECT_GE(right, pictures - 1);
 }
 
+TEST(LineArtInAnyLight, PrintsNoInkOnPaperAndItsColoursAsTheyAre) {
+    OnGround drawn = with_art(plain(640, 480, {238, 232, 220}), 2, {190, 60, 40});
+    shade(drawn.image, 2, [](int x, int y) { return 1 - 0.45 * x / 640.0 - 0.05 * y / 480.0; });
+    BackgroundSettings settings;
+    settings.light.light = Light::even;
+    const auto printed = [&](bool whitens) {
+        settings.light.whitens_paper = whitens;
+        const auto picture = std::make_shared<Picture>();
+        picture->pixels = drawn.image;
+        return lit({picture}, {}, light_task(settings)).printed;
+    };
+    const auto white = printed(true), evened = printed(false);
+    std::size_t paper = 0, clean = 0, tinted = 0;
+    for (int y = 0; y < 480; ++y)
+        for (int x = 0; x < 640; ++x) {
+            const std::uint8_t *a = white->rgba.data() + 4 * (y * 640 + x),
+                               *b = evened->rgba.data() + 4 * (y * 640 + x);
+            if (drawn.truth.at<std::uint8_t>(y, x) == 0) {
+                ++paper;
+                clean += std::min({a[0], a[1], a[2]}) >= 254;
+                tinted += std::min({b[0], b[1], b[2]}) < 254;
+            } else if (drawn.truth.at<std::uint8_t>(y, x) == 255) {
+                for (int k = 0; k < 3; ++k)
+                    EXPECT_EQ(a[k], b[k]) << x << ", " << y;
+            }
+        }
+    EXPECT_GT(clean, paper * 97 / 100);
+    EXPECT_GT(tinted, paper / 2);
+}
+
 TEST(LineArtInAnyLight, IsLeftAsItIsWhereAPersonOrAnOlderProjectSaysSo) {
     OnGround drawn = with_art(plain(320, 240, {244, 242, 236}), 4, {35, 32, 38});
     shade(drawn.image, 2, [](int x, int) { return 1 - 0.5 * x / 320.0; });
@@ -218,9 +248,10 @@ TEST(Subjects, ComeOutOfBusyGroundsByABox) {
             for (int x = 0; x < 640; ++x)
                 theirs.row(y)[x] = mask.at<std::uint8_t>(y, x) % 2 == 1 ? 255 : 0;
         EXPECT_GE(ours, overlap_of(theirs, drawn.truth) - 0.01) << seed;
-        if (seed == 0)
+        if (seed == 0) {
             EXPECT_EQ(subject_of(drawn.image, around, {}).coverage.values, subject.coverage.values)
                 << "the same every time";
+        }
     }
     EXPECT_GE(right, pictures * 9 / 10);
 }
