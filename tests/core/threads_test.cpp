@@ -16,6 +16,7 @@ namespace {
 
 Document variant(int number) {
     Document d = test::disc_document({{60, 60}, {120.0 + number, 60}, {60, 120}});
+    d.sheet.paper = {170, 160};
     Sticker s = *d.find(1);
     s.border.width = 1 + number % 4;
     s.bleed = {Bleed::Kind::art, 1};
@@ -48,16 +49,16 @@ TEST(Threads, OnePlannerServesThemAll) {
                 const std::size_t which = random() % documents;
                 EXPECT_EQ(said_about(all[which], shared), alone[which]);
                 EXPECT_FALSE(shared.preview(*all[which].find(1))->cut_line().empty());
-                if (i == 0)
+                if (i == 0 && seed == 0)
                     EXPECT_GT(fill_sheet(all[which], shared, {.orders = {{.sticker = 1}}, .rounds = 1}).copies(), 0);
-                if (i % 4 == 1)
+                if (i == 0 && seed > 0)
                     EXPECT_EQ(SlipSheet(*shared.plan(all[which]), 0, shared).size(), 3u);
             }
         });
 }
 
 TEST(Threads, TracingNoiseIsTheSameFromEveryThread) {
-    Coverage noise(170, 170);
+    Coverage noise(120, 120);
     std::mt19937 random(3);
     for (auto& value : noise.values)
         value = static_cast<std::uint8_t>(random());
