@@ -42,6 +42,8 @@ PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, out
 bool PrintAct::may_print() {
     if (model.document().placements.empty())
         emit model.messages.note(tr("The sheet is empty: put copies on it first."));
+    else if (model.document().sheet.photographed)
+        emit model.messages.note(tr("This sheet cuts what lies on the photo board; it is not printed."));
     else if (!model.working_out.is_settled())
         emit model.messages.note(tr("The sheet is still being worked out. Print it in a moment."));
     else if (run.is_cutting())

@@ -84,7 +84,10 @@ Document cutting_what_lies_there(Document document) {
 
 Document printing_it(Document document) {
     document.sheet.photographed.reset();
-    document.sheet.marks = {};
+    const MarkSettings usual;
+    document.sheet.marks.kind = usual.kind;
+    document.sheet.marks.keep_clear = usual.keep_clear;
+    document.sheet.marks.scheme = {};
     for (Placement& copy : document.placements)
         copy.locked = false;
     return document;

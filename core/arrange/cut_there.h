@@ -18,7 +18,7 @@ namespace fusuma {
 /// board.
 [[nodiscard]] Document cutting_what_lies_there(Document document);
 
-/// The sheet as one that is printed, with marks as usual and the copies where they are.
+/// The sheet as one that is printed, with dots for marks and the copies where they are.
 [[nodiscard]] Document printing_it(Document document);
 
 } // namespace fusuma

@@ -1,6 +1,8 @@
 #include "core/document/as_photographed.h"
 
 #include <algorithm>
+#include <cmath>
+#include <map>
 #include <set>
 
 namespace fusuma {

@@ -124,6 +124,10 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
     window.go_to(Place::output);
     settle();
     EXPECT_FALSE(window.findChild<QPushButton*>("realPrint")->isVisible());
+    QTest::keyClick(&window, Qt::Key_P, Qt::ControlModifier); // it is not printed by whatever way
+    settle();
+    EXPECT_EQ(QApplication::activeModalWidget(), nullptr);
+    EXPECT_TRUE(model.document().tickets.empty());
     auto* run = window.findChild<OutputRun*>();
     PracticeFaults askew = run->faults();
     askew.load.shift = {1.7, 0.9};
