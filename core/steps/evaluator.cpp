@@ -59,6 +59,7 @@ struct DrawnKey {
 
 struct SmallKey {
     std::shared_ptr<const Picture> picture;
+    int most_px;
     bool operator==(const SmallKey&) const = default;
     [[nodiscard]] std::size_t rough() const { return std::hash<const void*>{}(picture.get()); }
 };
@@ -161,14 +162,15 @@ std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker,
 }
 
 std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, const Work& work) {
-    constexpr int most_px = 1000;
+    // A subject is worked out anew by every stroke, which should be seen at once.
+    const int most_px = sticker.background.source == Source::subject ? 250 : 1000;
     const auto* art = std::get_if<PictureArtwork>(&sticker.artwork);
     const auto picture = art ? art->picture : nullptr;
     const bool is_small = !art || std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2;
     if (is_small) // traced as for the full result, which then finds the work done
         return result_of<PrintStep>(steps_of(sticker, sticker.width, Care::exact, Care::preview), work);
     const auto small = remembered.get(
-        SmallKey{picture}, [&] { return small_picture(*picture, most_px, work); }, weigh);
+        SmallKey{picture, most_px}, [&] { return small_picture(*picture, most_px, work); }, weigh);
     const Sticker shown = with_picture(sticker, small->picture, small->factor);
     return result_of<PrintStep>(steps_of(shown, shown.width, Care::preview, Care::preview), work);
 }
