@@ -4,6 +4,7 @@
 #include "core/arrange/clusters.h"
 #include "core/arrange/cut_there.h"
 #include "core/arrange/label_list.h"
+#include "core/document/as_photographed.h"
 #include "core/document/copies.h"
 #include "core/plan/test_prints.h"
 #include "core/sheet/paper.h"
@@ -113,6 +114,10 @@ Result<Document> starting_document(const SheetCommand& command) {
             return loaded.problem();
         document = std::move(*loaded);
     }
+    if (document.sheet.photographed &&
+        (!command.paper.empty() || !command.marks.empty() || !command.mark_scheme.empty()))
+        return Problem{"“" + command.inputs.front() +
+                       "” cuts what lies on the photo board, whose paper and marks stay."};
     if (!command.paper.empty()) {
         const auto paper = parse_paper(command.paper);
         if (!paper)
@@ -136,7 +141,7 @@ Result<Document> starting_document(const SheetCommand& command) {
         return *trouble;
     if (const Outcome done = apply_cutting(command, document); !done)
         return done.problem();
-    return document;
+    return as_photographed(std::move(document));
 }
 
 /// What was added lies on each other, middles together, and becomes one.
@@ -377,8 +382,7 @@ ExitCode run(const SheetCommand& command) {
     if (document->sheet.photographed && !command.pdf.empty())
         return Problem{"--pdf: what lies on the board already is not printed.", "--cut-pdf has its cut lines alone."};
     std::vector<Finding> findings = timed(fill, [&] {
-        return document->sheet.photographed ? std::vector<Finding>{}
-                                            : place_copies(command, *ids, *document, planner);
+        return document->sheet.photographed ? std::vector<Finding>{} : place_copies(command, *ids, *document, planner);
     });
     const auto plan = timed(plan_seconds, [&] { return planner.plan(as_printed(*document)); });
     std::ranges::move(preflight(*document, planner), std::back_inserter(findings));

@@ -384,6 +384,8 @@ void CutterCard::refresh() {
     inset_row->setVisible(is_ours);
     line_row->setVisible(now == MarkKind::crosses);
     clear_row->setVisible(now != MarkKind::none);
+    kind->setEnabled(!sheet.photographed); // the board has its own
+    clear_row->setEnabled(!sheet.photographed);
     const int at = cutter->findText(QString::fromStdString(sheet.cutter.name));
     if (at < 0 && !sheet.cutter.name.empty())
         cutter->addItem(QString::fromStdString(sheet.cutter.name));

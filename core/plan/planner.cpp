@@ -39,8 +39,9 @@ Planner::Zone Planner::zone_of(const SheetSettings& sheet) {
 std::vector<PrintItem> Planner::photograph_on(const Document& document, int page) {
     const Rect where = *document.sheet.photographed;
     Polygons ink;
-    for (const Board::Mark& mark : board_on(document.sheet.paper).marks)
-        std::ranges::move(flatten(ink_of(mark), 0.01), std::back_inserter(ink));
+    if (can_be_board(document.sheet.paper))
+        for (const Board::Mark& mark : board_on(document.sheet.paper).marks)
+            std::ranges::move(flatten(ink_of(mark), 0.01), std::back_inserter(ink));
     std::vector<PrintItem> items{{{Rgb{0, 0, 0}, {}, std::move(ink)}, CopyId::none}};
     const auto shown = std::ranges::find(document.placements, page, &Placement::page);
     const auto sticker = shown != document.placements.end() ? document.find(shown->sticker) : nullptr;

@@ -1,6 +1,7 @@
 #include "formats/project/project_json.h"
 
 #include "core/document/as_photographed.h"
+#include "core/photo/board.h"
 #include "core/document/cluster.h"
 #include "core/plan/ticket.h"
 #include "formats/basics/json_fields.h"
@@ -416,9 +417,8 @@ SheetSettings sheet_from(const json& j) {
     if (j.contains("photographed")) {
         const auto p = j.at("photographed").get<std::array<double, 4>>();
         const Rect where{{p[0], p[1]}, {p[2], p[3]}};
-        if (!(where.width() > 0 && where.height() > 0 && Rect{{0, 0}, {sheet.paper.width, sheet.paper.height}}.contains(where.min) &&
-              where.max.x <= sheet.paper.width && where.max.y <= sheet.paper.height))
-            throw std::out_of_range("what was photographed lies off the paper");
+        if (!can_be_board(sheet.paper) || board_on(sheet.paper).inside != where)
+            throw std::out_of_range("what was photographed lies on no board");
         sheet.photographed = where;
     }
     return sheet;

@@ -117,6 +117,7 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
     settle();
     EXPECT_TRUE(window.findChild<QCheckBox*>("cutWhatIsThere")->isChecked());
     EXPECT_FALSE(find<QPushButton>("placeCopies")->isEnabled());
+    EXPECT_FALSE(window.findChild<QComboBox*>("markKind")->isEnabled());
     EXPECT_TRUE(model.snapshot().findings.empty()) << model.snapshot().findings.front().message;
     model.in_hand.select({model.document().placements[0].id});
     QTest::keyClick(find<QWidget>("sheetView"), Qt::Key_Right, Qt::ShiftModifier);

@@ -128,6 +128,13 @@ TEST_F(PhotoCli, FromTheBoardToTheOutlinesInTrueMillimetres) {
     EXPECT_LT(nlohmann::json::parse(rehearsed.out)["worst_error_mm"], 0.1);
     EXPECT_THAT(fusuma(there + QStringList{"--pdf", file("no.pdf")}).err, HasSubstr("not printed"));
     EXPECT_FALSE(QFile::exists(file("no.pdf")));
+    // Nothing that is asked of such a project later moves a line off its art.
+    ASSERT_EQ(fusuma({"sheet", file("there.fusuma"), "--svg", file("a.svg")}).code, 0);
+    ASSERT_EQ(fusuma({"sheet", file("there.fusuma"), "--mirror-sheet", "--divide", "2x2", "--svg", file("b.svg")}).code,
+              0);
+    EXPECT_EQ(*read_file(file("a.svg"), 1 << 24), *read_file(file("b.svg"), 1 << 24));
+    for (const QStringList& other : {QStringList{"--paper", "30x30"}, {"--paper", "a5"}, {"--marks", "dots"}})
+        EXPECT_THAT(fusuma(QStringList{"sheet", file("there.fusuma")} + other).err, HasSubstr("paper and marks stay"));
     EXPECT_THAT(fusuma({"sheet", test::demo_art("puffin.png"), "--there"}).err, HasSubstr("--flatten board"));
 }
 

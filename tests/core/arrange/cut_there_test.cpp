@@ -155,6 +155,15 @@ TEST(CutWhatIsThere, EveryPhotographHasItsPageAndOtherArtIsNotCut) {
     EXPECT_EQ(printed.placements.size(), 4u);
 }
 
+TEST(CutWhatIsThere, PaperThatIsNoBoardIsNoTrouble) {
+    for (const Size paper : {Size{20, 20}, {89, 200}, {1e4, 1e4}}) {
+        Document document = lying_there();
+        document.sheet.paper = paper;
+        Planner planner;
+        EXPECT_EQ(planner.plan(document)->pages.size(), 1u);
+    }
+}
+
 TEST(CutWhatIsThere, WhatIsWrongIsFoundAndOnlyMendedWhereThatMovesNothing) {
     Document document = two_pieces(discs_on_board());
     Sticker wide = *document.find(1);

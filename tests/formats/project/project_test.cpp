@@ -177,6 +177,12 @@ TEST(Project, RefusesDamageInOneClearSentence) {
         {*zip_bytes(no_art), "artwork “puffin.png” is missing"},
         {changed([](auto& j) { j["schema"] = 99; }), "newer version"},
         {changed([](auto& j) { j.erase("sheet"); }), "description is damaged"},
+        {changed([](auto& j) { j["sheet"]["photographed"] = {0, 0, 200, 280}; }), "lies on no board"},
+        {changed([](auto& j) {
+             j["sheet"]["paper"] = {20, 20};
+             j["sheet"]["photographed"] = {1, 1, 19, 19};
+         }),
+         "lies on no board"},
         {changed([](auto& j) { j["stickers"][0]["width"] = -3; }), "width is out of range"},
         {changed([](auto& j) { j["stickers"][0]["id"] = 2; }), "id is out of range"},
         {changed([](auto& j) { j["stickers"][0]["border"]["corners"] = "wobbly"; }), "“wobbly” is not a known choice"},
