@@ -16,6 +16,7 @@ BleedStep::BleedStep(Model& project) : model(project) {
     const QString why = tr("How far colour goes past the cut. 1 mm covers what most printers and cutters are off.");
     width = new NumberField(NumberField::Kind::length, 0, 20, 0.1, QStringLiteral("bleedWidth"));
     width->setToolTip(why);
+    width->setProperty("alsoFound", tr("width"));
     width_row = row(tr("Past the cut by"), width, 90);
     layout->addWidget(width_row);
     slider_width = slider(0, 50, "bleedSlider", tr("Bleed"), why); // tenths of a millimetre

@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
+#include "app/common/quick_picks.h"
 #include "core/geometry/measure.h"
 
 #include <QCheckBox>
@@ -59,7 +60,14 @@ void BorderStep::add_width(QVBoxLayout* layout) {
         model.in_hand.edit_sticker(
             tr("Border width"), [&](Sticker& s) { s.border.width = mm; }, QStringLiteral("border"));
     };
-    connect(width, &NumberField::edited, this, set_width);
+    // Common practice: 2 to 3 mm, or an eighth of an inch, for white borders; thinner for labels.
+    picks = new QuickPicks(QStringLiteral("borderPicks"), tr("Border widths"), {0, 1, 2, 3, 5}, {0, 0.0625, 0.125, 0.1875});
+    layout->addWidget(picks);
+    connect(picks, &QuickPicks::picked, this, set_width);
+    connect(width, &NumberField::edited, this, [this, set_width](double mm) {
+        set_width(mm);
+        picks->remember(mm);
+    });
     connect(slider_width, &QSlider::valueChanged, this, [set_width](int tenths) { set_width(tenths / 10.0); });
     connect(slider_width, &QSlider::sliderReleased, this, [this] { model.project.end_stroke(); });
     scales = new QCheckBox(tr("Grows with larger copies"));
@@ -200,6 +208,7 @@ void BorderStep::refresh(const Sticker& s, Unit unit) {
         add_rim_row();
     for (NumberField* field : lengths)
         field->set_unit(unit);
+    picks->set_unit(unit);
     width->set_value(s.border.width);
     slider_width->setValue(static_cast<int>(std::lround(s.border.width * 10)));
     scales->setChecked(s.border.scales_with_art);

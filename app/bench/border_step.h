@@ -7,6 +7,7 @@ class QCheckBox;
 namespace fusuma::app {
 
 class FillField;
+class QuickPicks;
 
 /// How the cut line follows from the outline, and the rims between them.
 class BorderStep : public QWidget {
@@ -34,6 +35,7 @@ class BorderStep : public QWidget {
     QVBoxLayout* rim_list;
     std::vector<RimRow> rims;
     QLabel* words;
+    QuickPicks* picks;
     std::vector<NumberField*> lengths;
 
     NumberField* length(double least, double most, double step, const char* name, const QString& why);

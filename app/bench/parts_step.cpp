@@ -229,23 +229,24 @@ QWidget* PartsStep::combine_part() {
     auto* body = new QWidget;
     auto* layout = column(body, 0, 6);
     layout->addWidget(label(tr("Make of the parts chosen"), "dim"));
-    const auto act = [this](const QString& words, const char* name, Combining how, const QString& why) {
+    const auto act = [this](const char* name, Combining how, const QString& why) {
+        const QString words = label_text(how);
         auto* result = button(words, "compact", QLatin1String(name), why);
         connect(result, &QPushButton::clicked, this, [this, words, how] { combine(words, how); });
         if (how != Combining::pieces)
             for_several.push_back(result);
         return result;
     };
-    auto* join = act(tr("Join"), "partsJoin", Combining::join, tr("One shape of all they cover."));
+    auto* join = act("partsJoin", Combining::join, tr("One shape of all they cover."));
     auto* take_out =
-        act(tr("Take out"), "partsTakeOut", Combining::take_out, tr("The lowest, less what lies over it."));
-    auto* overlap = act(tr("Overlap only"), "partsOverlap", Combining::overlap_only, tr("What all of them cover."));
-    auto* exclude = act(tr("With holes"), "partsExclude", Combining::exclude,
+        act("partsTakeOut", Combining::take_out, tr("The lowest, less what lies over it."));
+    auto* overlap = act("partsOverlap", Combining::overlap_only, tr("What all of them cover."));
+    auto* exclude = act("partsExclude", Combining::exclude,
                         tr("One shape, with holes where two of them overlap."));
-    auto* split = act(tr("Split"), "partsSplit", Combining::split, tr("Each region between their edges by itself."));
-    auto* visible = act(tr("Visible only"), "partsVisible", Combining::visible,
+    auto* split = act("partsSplit", Combining::split, tr("Each region between their edges by itself."));
+    auto* visible = act("partsVisible", Combining::visible,
                         tr("Each part loses what lies under those above it, so that a single layer is left."));
-    pieces = act(tr("Into pieces"), "partsPieces", Combining::pieces, tr("Each separate piece by itself."));
+    pieces = act("partsPieces", Combining::pieces, tr("Each separate piece by itself."));
     layout->addWidget(side_by_side({join, take_out, split}));
     layout->addWidget(side_by_side({overlap, exclude, pieces}));
     apart = button(tr("Take apart again"), "compact", QStringLiteral("partsApart"),

@@ -10,6 +10,7 @@
 #include "app/bench/outline_step.h"
 #include "app/bench/parts_step.h"
 #include "app/bench/step_parts.h"
+#include "app/common/quick_picks.h"
 #include "app/common/theme.h"
 #include "core/document/cluster.h"
 #include "core/geometry/measure.h"
@@ -118,32 +119,33 @@ QWidget* StepsPanel::source_step() {
     return body;
 }
 
+void StepsPanel::show_source(const QWidget* shown, const QString& its_name) {
+    for (QWidget* w : std::initializer_list<QWidget*>{background, parts, label_step, cluster})
+        w->setVisible(w == shown);
+    cards[1]->set_title(its_name);
+}
+
 void StepsPanel::refresh_source(const Sticker& s) {
     StepCard& card = *cards[1];
-    const auto show_only = [&](const QWidget* shown, const QString& words) {
-        for (QWidget* w : std::initializer_list<QWidget*>{background, parts, label_step, cluster})
-            w->setVisible(w == shown);
-        card.set_title(words);
-    };
     if (s.id != shown_sticker) {
         shown_sticker = s.id;
         tools.choose_parts({});
         tools.show_slivers({});
     }
     if (const auto* drawing = std::get_if<DrawingArtwork>(&s.artwork)) {
-        show_only(parts, tr("Parts"));
+        show_source(parts, tr("Parts"));
         parts->refresh(*drawing, model.document().unit);
         card.set_state(PartsStep::state_of(*drawing));
     } else if (const auto* label_art = std::get_if<LabelArtwork>(&s.artwork)) {
-        show_only(label_step, tr("Label"));
+        show_source(label_step, tr("Label"));
         label_step->refresh(*label_art, model.document().unit);
         card.set_state(LabelStep::state_of(*label_art));
     } else if (const auto* members = std::get_if<ClusterArtwork>(&s.artwork)) {
-        show_only(cluster, tr("Cluster"));
+        show_source(cluster, tr("Cluster"));
         cluster->refresh(*members->cluster);
         card.set_state(ClusterStep::state_of(*members->cluster));
     } else {
-        show_only(background, tr("Background"));
+        show_source(background, tr("Background"));
     }
 }
 
@@ -162,6 +164,9 @@ QWidget* StepsPanel::size_step() {
     layout->addWidget(row(tr("Artwork height"), height, 100));
     layout->addWidget(row(tr("Finished width"), finished_width, 100));
     layout->addWidget(row(tr("Finished height"), finished_height, 100));
+    // Common practice: what sticker makers sell most, 40 to 100 mm or 1½ to 4 inches wide.
+    picks = new QuickPicks(QStringLiteral("sizePicks"), tr("Finished widths"), {40, 50, 60, 75, 100}, {1.5, 2, 2.5, 3, 4});
+    layout->addWidget(picks);
     connect(width, &NumberField::edited, this, [this](double mm) { resize_sticker(mm, QStringLiteral("size")); });
     connect(height, &NumberField::edited, this, [this](double mm) {
         if (const auto s = model.in_hand.sticker())
@@ -173,7 +178,11 @@ QWidget* StepsPanel::size_step() {
         if (const auto fitting = result ? width_for_finished(*result, *s, side, mm) : std::nullopt)
             resize_sticker(*fitting, QStringLiteral("size"));
     };
-    connect(finished_width, &NumberField::edited, this, [finish](double mm) { finish(mm, Side::width); });
+    connect(finished_width, &NumberField::edited, this, [this, finish](double mm) {
+        finish(mm, Side::width);
+        picks->remember(mm);
+    });
+    connect(picks, &QuickPicks::picked, this, [finish](double mm) { finish(mm, Side::width); });
     connect(finished_height, &NumberField::edited, this, [finish](double mm) { finish(mm, Side::height); });
     auto* natural = button(tr("Size as in the file"), "", QStringLiteral("naturalSize"),
                            tr("Back to the size that the picture's own density gives it."));
@@ -198,11 +207,16 @@ void StepsPanel::refresh() {
         title->setText(tr("No sticker yet"));
         finished_text->setText(QStringLiteral("–"));
         finished_words->clear();
+        shown_sticker = 0;
+        show_source(background, tr("Background"));
+        for (StepCard* card : cards)
+            card->set_state({});
         return;
     }
     title->setText(QFontMetrics(title->font()).elidedText(QString::fromStdString(sticker->name), Qt::ElideRight, 165));
     for (NumberField* field : lengths)
         field->set_unit(model.document().unit);
+    picks->set_unit(model.document().unit);
     refresh_values(*sticker);
     if (const auto result = model.working_out.shown())
         refresh_results(*sticker, *result);

@@ -22,6 +22,7 @@ class LabelStep;
 class NumberField;
 class OutlineStep;
 class PartsStep;
+class QuickPicks;
 
 /// The steps of the sticker in hand, all live: each control edits the document at once.
 class StepsPanel : public QWidget {
@@ -53,6 +54,7 @@ class StepsPanel : public QWidget {
     BleedStep* bleed;
     CutStep* cut;
     NumberField *width, *height, *finished_width, *finished_height;
+    QuickPicks* picks;
     QPushButton* put_on_sheet;
     QWidget* steps;
     std::vector<StepCard*> cards;
@@ -60,6 +62,7 @@ class StepsPanel : public QWidget {
 
     QWidget* size_step();
     QWidget* source_step();
+    void show_source(const QWidget* shown, const QString& its_name);
     void refresh_source(const Sticker& sticker);
     void add_card(const QString& title, QWidget* body);
     void open_card(std::size_t index);

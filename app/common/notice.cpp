@@ -6,28 +6,39 @@
 
 namespace fusuma::app {
 
-Notice::Notice(QWidget* over) : QWidget(over) {
+Notice::Notice() {
     setObjectName(QStringLiteral("notice"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(12, 6, 6, 6);
+    layout->setContentsMargins(16, 4, 12, 4);
     words = label({});
     words->setObjectName(QStringLiteral("noticeText"));
     words->setWordWrap(true);
     layout->addWidget(words, 1);
-    auto* close = button(tr("Close"), "link", QStringLiteral("closeNotice"), tr("Put this message away."));
+    auto* close = button(tr("Close"), "link", QStringLiteral("closeNotice"),
+                         tr("Put this message away. The last ones are listed in the Help menu."));
     connect(close, &QPushButton::clicked, this, &QWidget::hide);
     layout->addWidget(close);
+    connect(&goes, &QTimer::timeout, this, [this] {
+        if (!underMouse())
+            hide();
+    });
     hide();
 }
 
 void Notice::tell(const QString& text) {
+    show_text(text, false);
+}
+
+void Notice::tell_problem(const QString& text) {
+    show_text(text, true);
+}
+
+void Notice::show_text(const QString& text, bool is_problem) {
     words->setText(text);
-    const int wide = qMin(560, parentWidget()->width() - 80);
-    setFixedWidth(wide);
-    adjustSize();
-    move((parentWidget()->width() - wide) / 2, 54);
-    raise();
+    words->setAccessibleName(text);
+    restyle(this, "problem", is_problem);
+    is_problem ? goes.stop() : goes.start(stays_ms);
     show();
 }
 

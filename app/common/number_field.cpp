@@ -4,6 +4,7 @@
 
 #include <QKeyEvent>
 #include <QLocale>
+#include <QToolTip>
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
@@ -74,12 +75,27 @@ void NumberField::take_typed() {
         return;
     const auto value = read();
     if (!value) {
-        set_wrong(kind == Kind::length ? tr("This is not a length. Try 2mm, 1/8in or 50/2.")
-                                       : tr("This is not a number."));
+        const QString why = (kind == Kind::length ? tr("This is not a length: try 2mm, 1/8in or 50/2. %1 stays.")
+                                                  : tr("This is not a number. %1 stays."))
+                                .arg(shown());
+        set_wrong(why);
+        say(why);
         return;
     }
     setModified(false);
     set_by_person(*value);
+    if (*value < low - 1e-9 || *value > high + 1e-9)
+        say(*value < low ? tr("%1 is the least.").arg(shown()) : tr("%1 is the most.").arg(shown()));
+}
+
+void NumberField::say(const QString& words) {
+    QToolTip::showText(mapToGlobal(QPoint(0, height())), words, this);
+}
+
+void NumberField::put_back() {
+    setModified(false);
+    set_wrong({});
+    setText(shown());
 }
 
 void NumberField::set_by_person(double value) {
@@ -101,16 +117,14 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
         step_by(big);
     else if (event->key() == Qt::Key_Down)
         step_by(-big);
-    else if (event->key() == Qt::Key_Escape && isModified()) {
-        setModified(false);
-        set_wrong({});
-        setText(shown());
-    } else
+    else if (event->key() == Qt::Key_Escape && isModified())
+        put_back();
+    else
         QLineEdit::keyPressEvent(event);
 }
 
 void NumberField::wheelEvent(QWheelEvent* event) {
-    if (!hasFocus()) { // scrolling a panel must not change what lies under the pointer
+    if (!hasFocus() && !(event->modifiers() & Qt::ControlModifier)) { // scrolling a panel must not change what lies under the pointer
         event->ignore();
         return;
     }
@@ -125,6 +139,8 @@ void NumberField::focusInEvent(QFocusEvent* event) {
 }
 
 void NumberField::focusOutEvent(QFocusEvent* event) {
+    if (isModified() && !read())
+        put_back();
     take_typed();
     QLineEdit::focusOutEvent(event);
 }

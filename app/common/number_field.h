@@ -6,7 +6,9 @@
 
 namespace fusuma::app {
 
-/// A number that can be typed with a unit and simple sums, or stepped with the arrow keys and the wheel.
+/// A number that can be typed with a unit and simple sums, or stepped with the arrow keys, and by the wheel
+/// while it has the focus or with Ctrl. What cannot be read is told with the value that stays, and is put back when the
+/// field is left.
 class NumberField : public QLineEdit {
     Q_OBJECT
   public:
@@ -42,6 +44,8 @@ class NumberField : public QLineEdit {
     [[nodiscard]] std::optional<double> read() const;
     void take_typed();
     void set_wrong(const QString& why); ///< empty: it is not
+    void put_back();                    ///< what was there before it was typed in
+    void say(const QString& words);     ///< below the field, for a moment
     void step_by(double steps);
     void set_by_person(double value);
 };

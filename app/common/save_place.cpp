@@ -42,6 +42,11 @@ std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, co
     }
 }
 
+QString artwork_file_kinds() {
+    return QObject::tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp "
+                       "*.gif *.pdf *.svg *.svgz *.dxf)");
+}
+
 QString ask_for_photograph(QWidget* over, const QString& title) {
     return QFileDialog::getOpenFileName(
         over, title, {},

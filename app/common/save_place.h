@@ -18,6 +18,9 @@ namespace fusuma::app {
                                                        const QString& kind, const QString& suffix,
                                                        std::size_t files = 1);
 
+/// The kinds of files that artwork comes in, as file dialogs want them.
+[[nodiscard]] QString artwork_file_kinds();
+
 /// Asks for a photograph to look something up in; empty when people think better of it.
 [[nodiscard]] QString ask_for_photograph(QWidget* over, const QString& title);
 

@@ -70,6 +70,15 @@ void StepCard::set_open(bool open) {
             .arg((open ? t.accent : t.look_at_tint).name(), (open ? t.on_accent : t.ink).name()));
 }
 
+void StepCard::open() {
+    if (!is_open())
+        emit toggled();
+}
+
+QString StepCard::name() const {
+    return title->text();
+}
+
 bool StepCard::is_open() const {
     return !content->isHidden();
 }

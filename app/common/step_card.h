@@ -15,6 +15,8 @@ class StepCard : public QWidget {
     void set_title(const QString& words);
     void set_state(const QString& words);
     void set_open(bool open);
+    void open(); ///< as a click on it would, if it is closed
+    [[nodiscard]] QString name() const;
     [[nodiscard]] bool is_open() const;
 
   signals:

@@ -1,5 +1,7 @@
 #include "app/common/theme.h"
 
+#include "app/common/wheel_guard.h"
+
 #include "formats/fonts/fonts.h"
 
 #include <QApplication>
@@ -111,12 +113,13 @@ QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; } QScrollBar::
 #card { background: @field; border: 1px solid @line; border-radius: 6px; } #card[open="true"] { border: 1px solid @accent; }
 #summary { background: @window; border-radius: 6px; }
 #chip { background: @panel; border: 1px solid @line; border-radius: 5px; padding: 4px 10px; }
-#notice { background: @attentionTint; border: 1px solid @attention; border-radius: 6px; } #drawer { background: @panel; border: 1px solid @line; border-radius: 6px; }
+#notice { background: @selection; border-top: 1px solid @line; } #notice[problem="true"] { background: @attentionTint; border-top: 1px solid @attention; } #busy { background: @panel; border: 1px solid @line; border-radius: 6px; } #drawer { background: @panel; border: 1px solid @line; border-radius: 6px; }
 QTreeWidget, QPlainTextEdit { background: @field; border: 1px solid @line; border-radius: 4px; outline: none; } QTreeWidget:focus, QPlainTextEdit:focus { border: 1px solid @accent; }
 QTreeWidget::item { padding: 2px 0px; } QTreeWidget::item:selected { background: @selection; color: @ink; }
 QHeaderView { background: @window; } QHeaderView::section { background: @window; color: @dim; border: none; border-bottom: 1px solid @line; padding: 3px 5px; font-size: 11px; }
 QTabBar::tab { background: transparent; border: none; border-bottom: 2px solid transparent; padding: 4px 7px; } QTabBar::tab:selected { border-bottom: 2px solid @accent; font-weight: 600; } QTabBar::tab:focus { color: @accent; }
 QPushButton[role="compact"] { padding: 5px 4px; }
+QPushButton[role="pick"] { background: @window; border: 1px solid transparent; border-radius: 9px; padding: 2px 7px; font-size: 11px; } QPushButton[role="pick"]:hover { background: @hover; } QPushButton[role="pick"]:focus { border: 1px solid @accent; }
 QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; }
 )");
     const std::pair<const char*, QColor> roles[] = {{"@attentionTint", t.attention_tint},
@@ -200,6 +203,7 @@ void apply_theme(QApplication& application, Tone tone) {
     QApplication::setPalette(palette);
     static Dresser* dresser = new Dresser(application);
     dresser->set_sheet(style_sheet(t));
+    WheelGuard::install(application);
 }
 
 } // namespace fusuma::app

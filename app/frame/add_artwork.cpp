@@ -13,14 +13,35 @@
 
 namespace fusuma::app {
 
+namespace {
+
+/// The picture on the clipboard as it is there; or as PNG without the density of a screen, which says nothing of it.
+QByteArray pasted_png(const QMimeData* clip) {
+    const QString as_png = QStringLiteral("image/png");
+    if (clip && clip->hasFormat(as_png))
+        return clip->data(as_png);
+    auto image = clip ? qvariant_cast<QImage>(clip->imageData()) : QImage();
+    if (image.isNull())
+        return {};
+    const bool has_density = image.dotsPerMeterX() != QImage(1, 1, image.format()).dotsPerMeterX();
+    QByteArray png;
+    QBuffer buffer(&png);
+    image.save(&buffer, "PNG");
+    constexpr int before_name = 4, chunk = 4 + 4 + 9 + 4; // its length, name, contents and checksum (PNG, 11.3.5.3)
+    const auto at = png.indexOf("pHYs");
+    if (!has_density && at > before_name && at < png.indexOf("IDAT"))
+        png.remove(at - before_name, chunk);
+    return png;
+}
+
+} // namespace
+
 AddArtwork::AddArtwork(Model& to, QWidget& over, ProjectFiles& opened) : model(to), window(over), files(opened) {
     connect(&model.importer, &Importer::pages_wanted, this, &AddArtwork::ask_for_pages);
 }
 
 void AddArtwork::choose_files() {
-    files.open_files(QFileDialog::getOpenFileNames(&window, tr("Add artwork"), {},
-                                             tr("Pictures, drawings and PDF (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff "
-                                                "*.bmp *.gif *.pdf *.svg *.svgz *.dxf)")));
+    files.open_files(QFileDialog::getOpenFileNames(&window, tr("Add artwork"), {}, artwork_file_kinds()));
 }
 
 void AddArtwork::ask_for_pages(const QString& path, int pages) {
@@ -68,10 +89,7 @@ void AddArtwork::paste() {
             paths << url.toLocalFile();
     if (!paths.isEmpty()) {
         files.open_files(paths);
-    } else if (const auto image = clip ? qvariant_cast<QImage>(clip->imageData()) : QImage(); !image.isNull()) {
-        QByteArray png;
-        QBuffer buffer(&png);
-        image.save(&buffer, "PNG");
+    } else if (const QByteArray png = pasted_png(clip); !png.isEmpty()) {
         model.importer.add_picture(png, tr("pasted-picture.png"));
     } else {
         emit model.messages.note(tr("There is no picture on the clipboard. Copy one, or a file, then paste."));

@@ -1,5 +1,6 @@
 #include "app/frame/menus.h"
 
+#include "app/common/enum_words.h"
 #include "core/arrange/clusters.h"
 
 #include <algorithm>
@@ -18,16 +19,21 @@ Result<Edited> made_one(const Document& d, const Selection& s, Planner& planner,
 
 void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&Arrange"));
-    commands.duplicate =
-        commands.add(QObject::tr("Duplicate"), QKeySequence(QObject::tr("Ctrl+D")), [on] { on.model.copies.duplicate(); });
-    commands.remove =
-        commands.add(QObject::tr("Remove copies"), QKeySequence(Qt::Key_Delete), [on] { on.model.copies.remove(); });
+    commands.duplicate = commands.add(QObject::tr("Duplicate"), QKeySequence(QObject::tr("Ctrl+D")), [on] {
+        on.place() == Place::bench ? on.stickers.duplicate() : on.model.copies.duplicate();
+    });
+    commands.remove = commands.add(QObject::tr("Remove copies"), QKeySequence(Qt::Key_Delete), [on] {
+        on.place() == Place::bench ? on.stickers.ask_to_remove() : on.model.copies.remove();
+    });
     commands.add_separator();
     const auto of_selection = [&](const QString& text, const QString& keys,
                                   Document (*change)(Document, const Selection&)) {
-        commands.add(text, QKeySequence(keys), [on, text, change] {
-            on.model.copies.edit(text, [change](const Document& d, const Selection& s) { return change(d, s); });
-        });
+        commands.add_for_sheet(
+            text, QKeySequence(keys),
+            [on, text, change] {
+                on.model.copies.edit(text, [change](const Document& d, const Selection& s) { return change(d, s); });
+            },
+            Commands::Near::copy);
     };
     of_selection(QObject::tr("Group"), QObject::tr("Ctrl+G"), grouped);
     of_selection(QObject::tr("Ungroup"), QObject::tr("Ctrl+Shift+G"), ungrouped);
@@ -36,40 +42,45 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     of_selection(QObject::tr("Unlock"), QObject::tr("Ctrl+Shift+L"),
                  [](Document d, const Selection& s) { return with_lock(std::move(d), s, false); });
     commands.add_separator();
-    const auto cluster = [&](const QString& text, const QString& keys, ClusterCut how) {
-        commands.add(text, QKeySequence(keys), [on, text, how] {
+    const auto cluster = [&](const QString& keys, ClusterCut how) {
+        const QString text = QObject::tr("Make one: %1").arg(label_text(how).toLower());
+        commands.add_for_sheet(text, QKeySequence(keys), [on, text, how] {
             on.model.copies.work_out(text, [how](const Document& d, const Selection& s, Planner& planner) {
                 return made_one(d, s, planner, how);
             });
         });
     };
-    cluster(QObject::tr("Make one, cut round all of it"), QObject::tr("Ctrl+J"), ClusterCut::outer);
-    cluster(QObject::tr("Make one, take the upper out"), {}, ClusterCut::take_out);
-    cluster(QObject::tr("Make one of where they overlap"), {}, ClusterCut::overlap_only);
-    cluster(QObject::tr("Make one of where only one of them is"), {}, ClusterCut::exclude);
-    cluster(QObject::tr("Make one of what is visible"), {}, ClusterCut::visible);
-    commands.add(QObject::tr("Make one, split along every edge"), {}, [on] {
-        on.model.copies.work_out(QObject::tr("Split along every edge"),
-                                 [](const Document& d, const Selection& s, Planner& planner) {
-            auto done = made_one(d, s, planner, ClusterCut::outer);
-            if (!done)
+    cluster(QObject::tr("Ctrl+J"), ClusterCut::outer);
+    cluster({}, ClusterCut::take_out);
+    cluster({}, ClusterCut::overlap_only);
+    cluster({}, ClusterCut::exclude);
+    cluster({}, ClusterCut::visible);
+    commands.add_for_sheet(QObject::tr("Make one: %1").arg(label_text(Combining::split).toLower()), {}, [on] {
+        on.model.copies.work_out(
+            QObject::tr("Split"), [](const Document& d, const Selection& s, Planner& planner) {
+                auto done = made_one(d, s, planner, ClusterCut::outer);
+                if (!done)
+                    return done;
+                Sticker whole = *done->document.stickers.back();
+                auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
+                split->inner_lines_are_cut = true;
+                whole.artwork = ClusterArtwork{std::move(split)};
+                done->document = with_sticker_changed(std::move(done->document), std::move(whole));
                 return done;
-            Sticker whole = *done->document.stickers.back();
-            auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
-            split->inner_lines_are_cut = true;
-            whole.artwork = ClusterArtwork{std::move(split)};
-            done->document = with_sticker_changed(std::move(done->document), std::move(whole));
-            return done;
-        });
+            });
     });
-    commands.add(QObject::tr("Part the cluster"), QKeySequence(QObject::tr("Ctrl+Shift+J")), [on] {
-        on.model.copies.rearrange(QObject::tr("Part the cluster"), [](const Document& d, const Selection& s) { return parted(d, s); });
+    commands.add_for_sheet(QObject::tr("Part the cluster"), QKeySequence(QObject::tr("Ctrl+Shift+J")), [on] {
+        on.model.copies.rearrange(QObject::tr("Part the cluster"),
+                                  [](const Document& d, const Selection& s) { return parted(d, s); });
     });
     commands.add_separator();
     const auto order = [&](const QString& text, const QString& keys, Order to) {
-        commands.add(text, QKeySequence(keys), [on, text, to] {
-            on.model.copies.edit(text, [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
-        });
+        commands.add_for_sheet(
+            text, QKeySequence(keys),
+            [on, text, to] {
+                on.model.copies.edit(text, [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
+            },
+            Commands::Near::copy);
     };
     order(QObject::tr("To the front"), QObject::tr("Ctrl+Home"), Order::front);
     order(QObject::tr("To the back"), QObject::tr("Ctrl+End"), Order::back);
@@ -79,16 +90,17 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
         on.model.in_hand.go_to_page(on.model.document().pages - 1);
     });
     commands.add(QObject::tr("Remove this page"), {}, [on] {
-        on.model.project.edit(QObject::tr("Remove page"),
-                     [page = on.model.in_hand.page()](Document d) { return with_page_removed(std::move(d), page); });
+        on.model.project.edit(QObject::tr("Remove page"), [page = on.model.in_hand.page()](Document d) {
+            return with_page_removed(std::move(d), page);
+        });
     });
-    commands.add(QObject::tr("Move to the next page"), {}, [on] {
+    commands.add_for_sheet(QObject::tr("Move to the next page"), {}, [on] {
         const int next = on.model.in_hand.page() + 1;
         if (on.model.in_hand.copies().empty() || next >= most_pages)
             return;
         const Selection kept = on.model.in_hand.copies();
         on.model.copies.edit(QObject::tr("Move to the next page"),
-                               [next](const Document& d, const Selection& s) { return on_page(d, s, next); });
+                             [next](const Document& d, const Selection& s) { return on_page(d, s, next); });
         on.model.in_hand.select(kept);
     });
 }

@@ -9,7 +9,7 @@
 namespace fusuma::app {
 
 BusyBar::BusyBar(Model& project, QWidget* parent) : QWidget(parent), model(project) {
-    setObjectName(QStringLiteral("notice"));
+    setObjectName(QStringLiteral("busy"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(14, 8, 8, 8);

@@ -5,6 +5,7 @@
 #include <QMenu>
 #include <QMenuBar>
 #include <functional>
+#include <vector>
 
 namespace fusuma::app {
 
@@ -16,10 +17,17 @@ class Commands {
     /// Begins the next menu; what is added goes into it.
     void begin_menu(const QString& title);
     QAction* add(const QString& text, const QKeySequence& keys, const std::function<void()>& run);
+    enum class Near { nothing, copy, page }; ///< a right click on what shows it
+    /// The same for what acts on the copies on the Sheet: it is possible there alone.
+    QAction* add_for_sheet(const QString& text, const QKeySequence& keys, const std::function<void()>& run,
+                           Near near = Near::nothing);
     void add_separator() { menu->addSeparator(); }
 
     [[nodiscard]] QMenuBar* menu_bar() const { return bar; }
     [[nodiscard]] const QList<QAction*>& all() const { return actions; }
+
+    [[nodiscard]] QList<QAction*> for_sheet() const;
+    [[nodiscard]] QList<QAction*> near(Near what) const;
 
     // Those that are not always possible.
     QAction *undo = nullptr, *redo = nullptr, *remove = nullptr, *duplicate = nullptr;
@@ -29,6 +37,7 @@ class Commands {
     QMenuBar* bar;
     QMenu* menu = nullptr;
     QList<QAction*> actions;
+    std::vector<std::pair<QAction*, Near>> of_sheet;
 };
 
 } // namespace fusuma::app

@@ -9,18 +9,22 @@ void add_help_menu(Commands& commands, const MenuTargets& on) {
     commands.add(QObject::tr("First sheet in five steps"), QKeySequence::HelpContents, [on] {
         QMessageBox::information(
             &on.window, QObject::tr("First sheet in five steps"),
-            QObject::tr("1. Drop a picture on the window.\n2. On the Bench, set the border and the size.\n"
-               "3. On the Sheet, choose your paper and add copies.\n4. When the strip below says nothing to fix, go to "
-               "Output and "
-               "save the PDF. Print it at actual size.\n5. Save HP-GL or SVG for your cutter, or watch the practice "
-               "cutter first."));
+            QObject::tr("1. Drop a picture on the window.\n"
+                        "2. On the Bench, set the border and the size.\n"
+                        "3. On the Sheet, choose your paper and fill it with copies.\n"
+                        "4. When the strip below has nothing to fix, go to Output and print at actual size. The print "
+                        "gets a ticket: its code stands on the paper, and what it says is what will be cut.\n"
+                        "5. Load the sheet, let the marks be found, and cut. The practice printer and cutter show "
+                        "all of it without paper."));
     });
+    commands.add(QObject::tr("Last messages…"), {}, [on] { on.show_messages(); });
     commands.add(QObject::tr("About Fusuma"), {}, [on] {
-        QMessageBox::about(&on.window, QObject::tr("About Fusuma"),
-                           QObject::tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
-                              "License, version 3 or later. "
-                              "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
-                              "for labels, all under the SIL Open Font License."));
+        QMessageBox::about(
+            &on.window, QObject::tr("About Fusuma"),
+            QObject::tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
+                        "License, version 3 or later. "
+                        "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
+                        "for labels, all under the SIL Open Font License."));
     });
 }
 

@@ -5,21 +5,27 @@
 #include "app/common/widgets.h"
 #include "app/frame/busy_bar.h"
 #include "app/frame/doors.h"
+#include "app/frame/finder.h"
 #include "app/frame/menus.h"
 #include "app/frame/preflight_strip.h"
+#include "app/frame/recent_projects.h"
+#include "app/frame/scan_dialog.h"
+#include "app/frame/start_page.h"
 #include "app/frame/tray.h"
 
 #include <QCloseEvent>
 #include <QHBoxLayout>
 #include <QMimeData>
 #include <QSettings>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 
 namespace fusuma::app {
 
 MainWindow::MainWindow(Model& project)
-    : model(project), files(project, *this), artwork(project, *this, files), commands(*this) {
+    : model(project), files(project, *this), artwork(project, *this, files), sticker_acts(project, *this),
+      log(project.messages), commands(*this) {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));
     setAcceptDrops(true);
@@ -32,12 +38,18 @@ MainWindow::MainWindow(Model& project)
     files.may_stop_machines = [this] { return output->may_leave(); };
     add_menus();
     layout->addWidget(top_bar());
-    doors = new Doors({{{tr("Bench"), bench}, {tr("Sheet"), sheet}, {tr("Output"), output}}});
+    start = new StartPage(model);
+    auto* bench_place = new QStackedWidget;
+    bench_place->addWidget(start);
+    bench_place->addWidget(bench);
+    bench_place->setFocusProxy(bench);
+    doors = new Doors({{{tr("Bench"), bench_place}, {tr("Sheet"), sheet}, {tr("Output"), output}}});
     layout->addWidget(doors, 1);
+    notice = new Notice;
+    layout->addWidget(notice);
     auto* strip = new PreflightStrip(model, middle);
     layout->addWidget(strip);
     setCentralWidget(middle);
-    notice = new Notice(middle);
     new BusyBar(model, middle);
 
     connect(bench, &BenchPage::put_on_sheet_wanted, this, [this] {
@@ -45,12 +57,21 @@ MainWindow::MainWindow(Model& project)
         go_to(Place::sheet);
     });
     connect(sheet, &SheetPage::sticker_opened, this, &MainWindow::open_sticker);
-    connect(strip, &PreflightStrip::show_wanted, this, [this](const Finding& finding) {
+    connect(sheet, &SheetPage::menu_wanted, this, &MainWindow::show_sheet_menu);
+    const auto show_finding = [this](const Finding& finding) {
         go_to(Place::sheet);
         sheet->show_finding(finding);
-    });
+    };
+    connect(strip, &PreflightStrip::show_wanted, this, show_finding);
+    connect(output, &OutputPage::finding_wanted, this, show_finding);
+    connect(start, &StartPage::add_artwork_wanted, &artwork, &AddArtwork::choose_files);
+    connect(start, &StartPage::new_label_wanted, &artwork, &AddArtwork::new_label);
+    connect(start, &StartPage::scan_wanted, this, [this] { scan_artwork(model, this); });
+    connect(start, &StartPage::board_wanted, this, [this] { output->show_board(); });
+    connect(start, &StartPage::example_wanted, this, [this] { model.project.open_example(StartPage::example()); });
+    connect(start, &StartPage::project_wanted, this, [this](const QString& path) { files.open_files({path}); });
     connect(doors, &Doors::opened, this, &MainWindow::refresh);
-    connect(&model.messages, &Messages::problem, notice, &Notice::tell);
+    connect(&model.messages, &Messages::problem, notice, &Notice::tell_problem);
     connect(&model.messages, &Messages::note, notice, &Notice::tell);
     connect(&model.importer, &Importer::artwork_added, this, [this] {
         go_to(Place::bench);
@@ -59,10 +80,14 @@ MainWindow::MainWindow(Model& project)
     });
     connect(&model, &Model::changed, this, &MainWindow::refresh);
     connect(&model.project, &Project::replaced, this, [this] {
+        remember_recent(model.project.path());
         notice->hide();
         refresh();
     });
-    connect(&model.project, &Project::saved, this, &MainWindow::refresh);
+    connect(&model.project, &Project::saved, this, [this] {
+        remember_recent(model.project.path());
+        refresh();
+    });
     connect(&model.working_out, &WorkingOut::worked_out, this, &MainWindow::refresh_doors);
 
     resize(1280, 800);
@@ -71,7 +96,8 @@ MainWindow::MainWindow(Model& project)
 }
 
 Tray* MainWindow::new_tray() {
-    auto* tray = new Tray(model);
+    auto* tray = new Tray(model, sticker_acts);
+    trays.push_back(tray);
     connect(tray, &Tray::add_artwork_wanted, &artwork, &AddArtwork::choose_files);
     connect(tray, &Tray::new_label_wanted, &artwork, &AddArtwork::new_label);
     connect(tray, &Tray::sticker_opened, this, &MainWindow::open_sticker);
@@ -83,9 +109,63 @@ void MainWindow::open_sticker(int id) {
     go_to(Place::bench);
 }
 
+void MainWindow::find_anything() {
+    std::vector<Findable> all;
+    for (QAction* action : commands.all())
+        if (action->isEnabled())
+            all.push_back({action->text().remove('&'), action->shortcut().toString(QKeySequence::NativeText), {},
+                           [action] { action->trigger(); }});
+    const auto add_page = [&](QWidget& page, const QString& name, Place place) {
+        for (Findable& control : controls_of(page, name, [this, place] { go_to(place); }))
+            all.push_back(std::move(control));
+    };
+    add_page(*bench, tr("Bench"), Place::bench);
+    add_page(*sheet, tr("Sheet"), Place::sheet);
+    add_page(*output, tr("Output"), Place::output);
+    for (const auto& sticker : model.document().stickers)
+        all.push_back({QString::fromStdString(sticker->name), tr("Sticker"), {}, [this, id = sticker->id] { open_sticker(id); }});
+    for (const auto& ticket : model.document().tickets)
+        all.push_back({tr("Ticket %1").arg(QString::fromStdString(ticket->code)),
+                       tr("printed %1").arg(OutputPage::printed_when(*ticket)), {}, [this, ticket] {
+                           output->take(ticket);
+                           go_to(Place::output);
+                       }});
+    Finder(std::move(all), this).exec();
+}
+
+void MainWindow::show_sheet_menu(QPoint at) {
+    QMenu menu;
+    menu.setObjectName(QStringLiteral("sheetMenu"));
+    if (const Placement* copy = model.in_hand.first_copy()) {
+        menu.addAction(tr("Open the sticker on the Bench"), this, [this, id = copy->sticker] { open_sticker(id); });
+        menu.addSeparator();
+        menu.addAction(commands.duplicate);
+        menu.addAction(commands.remove);
+        menu.addSeparator();
+    }
+    menu.addActions(commands.near(model.in_hand.copies().empty() ? Commands::Near::page : Commands::Near::copy));
+    menu.exec(at);
+}
+
 void MainWindow::add_menus() {
-    const MenuTargets on{model,   *this, *bench,  *sheet,
-                         *output, files, artwork, [this](Place place) { go_to(place); }, [this] { open_new_window(); }};
+    const MenuTargets on{model,
+                         *this,
+                         *bench,
+                         *sheet,
+                         *output,
+                         files,
+                         artwork,
+                         sticker_acts,
+                         [this](Place place) { go_to(place); },
+                         [this] { return static_cast<Place>(doors->open_place()); },
+                         [this] {
+                             if (doors->open_place() == static_cast<int>(Place::output))
+                                 go_to(Place::bench);
+                             trays[doors->open_place() == static_cast<int>(Place::bench) ? 0 : 1]->rename_in_hand();
+                         },
+                         [this] { log.show(this); },
+                         [this] { find_anything(); },
+                         [this] { open_new_window(); }};
     for (const auto add :
          {add_file_menu, add_edit_menu, add_sticker_menu, add_arrange_menu, add_view_menu, add_help_menu})
         add(commands, on);
@@ -126,13 +206,15 @@ void MainWindow::go_to(Place place) {
 }
 
 void MainWindow::refresh() {
+    auto* bench_place = static_cast<QStackedWidget*>(start->parentWidget());
+    bench_place->setCurrentWidget(model.document().stickers.empty() ? static_cast<QWidget*>(start) : bench);
     static const QStringList words{tr("Bench — one sticker, from artwork to cut line"),
                                    tr("Sheet — what will print and what will be cut"), tr("Output — print, load, cut")};
     place_words->setText(words[doors->open_place()]);
     project_name->setText(QFontMetrics(project_name->font()).elidedText(model.project.name(), Qt::ElideMiddle, 180));
     saved_state->setText(model.project.is_changed()       ? tr("not saved yet")
                          : model.project.path().isEmpty() ? QString()
-                                                    : tr("saved"));
+                                                          : tr("saved"));
     setWindowTitle(model.project.name() +
                    (model.project.is_changed() ? QStringLiteral("* — Fusuma") : QStringLiteral(" — Fusuma")));
     const History& steps = model.project.steps();
@@ -146,8 +228,17 @@ void MainWindow::refresh() {
                                 ? tr("Redo: %1 (Ctrl+Shift+Z)").arg(QString::fromStdString(steps.redo_label()))
                                 : tr("Nothing to redo"));
     unit_button->setText(QString::fromUtf8(symbol(model.document().unit).data()));
-    commands.duplicate->setEnabled(!model.in_hand.copies().empty());
-    commands.remove->setEnabled(!model.in_hand.copies().empty());
+    // Keys act on what is seen: on copies on the Sheet, on the sticker on the Bench, on nothing in Output.
+    const auto place = static_cast<Place>(doors->open_place());
+    for (QAction* action : commands.for_sheet())
+        action->setEnabled(place == Place::sheet);
+    const bool has_some = place == Place::sheet   ? !model.in_hand.copies().empty()
+                          : place == Place::bench ? model.in_hand.sticker() != nullptr
+                                                  : false;
+    commands.duplicate->setEnabled(has_some);
+    commands.remove->setEnabled(has_some);
+    commands.duplicate->setText(place == Place::bench ? tr("Duplicate the sticker") : tr("Duplicate copies"));
+    commands.remove->setText(place == Place::bench ? tr("Remove the sticker…") : tr("Remove copies"));
     refresh_doors();
 }
 

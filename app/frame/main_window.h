@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/frame/menus.h"
+#include "app/frame/message_log.h"
 
 #include <QMainWindow>
 
@@ -11,6 +12,7 @@ namespace fusuma::app {
 
 class Doors;
 class Notice;
+class StartPage;
 class Tray;
 
 /// The frame: top bar with menus, the three places behind their doors, and the preflight strip.
@@ -36,12 +38,16 @@ class MainWindow : public QMainWindow {
     Model& model;
     ProjectFiles files;
     AddArtwork artwork;
+    StickerActs sticker_acts;
+    MessageLog log;
     Commands commands;
     Doors* doors;
     Notice* notice;
+    StartPage* start; ///< in the Bench's place while there is no sticker
     BenchPage* bench;
     SheetPage* sheet;
     OutputPage* output;
+    std::vector<Tray*> trays;
     QLabel *project_name, *saved_state, *place_words;
     std::function<void()> open_new_window = [] {};
     bool is_leaving = false; ///< everything was asked already
@@ -51,6 +57,8 @@ class MainWindow : public QMainWindow {
     Tray* new_tray();
     void add_menus();
     void open_sticker(int id);
+    void find_anything();
+    void show_sheet_menu(QPoint at); ///< of the copies selected, or of the page
     void refresh();
     void refresh_doors();
 };

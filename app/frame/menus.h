@@ -4,6 +4,7 @@
 #include "app/frame/add_artwork.h"
 #include "app/frame/commands.h"
 #include "app/frame/project_files.h"
+#include "app/frame/sticker_acts.h"
 #include "app/output/output_page.h"
 #include "app/sheet/sheet_page.h"
 
@@ -22,7 +23,12 @@ struct MenuTargets {
     OutputPage& output;
     ProjectFiles& files;
     AddArtwork& artwork;
+    StickerActs& stickers;
     std::function<void(Place)> go_to;
+    std::function<Place()> place; ///< the one that is open
+    std::function<void()> rename; ///< the sticker in hand, where its name stands
+    std::function<void()> show_messages;
+    std::function<void()> find_anything;
     std::function<void()> open_new_window;
 };
 

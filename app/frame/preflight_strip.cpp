@@ -26,9 +26,9 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     message->setObjectName(QStringLiteral("findingText"));
     show_button = button(tr("Show"), "link", QStringLiteral("showFinding"), tr("Go to the place on the sheet."));
     fix_button = button(tr("Repair"), "link", QStringLiteral("fixFinding"), tr("Repair this one. Undo takes it back."));
-    silence_button = button(tr("It is meant so"), "link", QStringLiteral("silenceFinding"),
-                            tr("Do not tell this again as long as these copies lie where they are. Saved with the "
-                               "project."));
+    silence_button = button(tr("Ignore"), "link", QStringLiteral("silenceFinding"),
+                            tr("It is meant so: do not tell it again as long as these copies lie where they are. "
+                               "Saved with the project."));
     used_bar = new QProgressBar;
     used_bar->setTextVisible(false);
     used_bar->setFixedWidth(120);
@@ -48,8 +48,7 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     list->setObjectName(QStringLiteral("findingList"));
     auto* in_drawer = column(drawer, 6, 4);
     in_drawer->addWidget(list);
-    tell_again = button(tr("Tell again"), "link", QStringLiteral("tellAgain"),
-                        tr("Findings that were said to be meant so are told again."));
+    tell_again = button({}, "link", QStringLiteral("tellAgain"), tr("Tell all that is ignored again."));
     in_drawer->addWidget(tell_again, 0, Qt::AlignLeft);
     drawer->hide();
 
@@ -65,7 +64,7 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     });
     connect(silence_button, &QPushButton::clicked, this, [this] {
         if (const Finding* f = current())
-            model.project.edit(tr("It is meant so"), [finding = *f](Document d) { return silenced(std::move(d), finding); });
+            model.project.edit(tr("Ignore"), [finding = *f](Document d) { return silenced(std::move(d), finding); });
     });
     connect(tell_again, &QPushButton::clicked, &model, [this] {
         model.project.edit(tr("Tell all again"), [](Document d) {
@@ -80,6 +79,7 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
             refresh();
         }
     });
+    connect(&model, &Model::changed, this, &PreflightStrip::refresh);
     connect(&model.working_out, &WorkingOut::worked_out, this, [this] {
         shown = 0;
         refresh();
@@ -104,10 +104,14 @@ void PreflightStrip::refresh() {
     to_look_at->setText(tr("%1 to look at").arg(looks));
     to_look_at->setVisible(looks > 0);
     const Finding* f = current();
-    const bool empty = s.document.placements.empty();
-    message->setText(f       ? QString::fromStdString(f->message)
-                     : empty ? tr("The sheet is empty.")
-                             : tr("Everything lies inside the cut zone with room between."));
+    // Of the sheet as it is; what was found on the one before is not said of it.
+    const bool is_empty = model.document().placements.empty(), is_old = s.document.placements.empty() != is_empty;
+    const QString words = f          ? QString::fromStdString(f->message)
+                          : is_empty ? tr("The sheet is empty.")
+                          : is_old   ? tr("Looking at the sheet…")
+                                     : tr("Everything lies inside the cut zone with room between.");
+    message->setText(words);
+    message->setToolTip(words);
     show_button->setVisible(f);
     silence_button->setVisible(f);
     fix_button->setVisible(f && f->fix);
@@ -125,7 +129,7 @@ void PreflightStrip::refresh_drawer() {
         list->addItem((f.severity == Severity::to_fix ? tr("To fix: ") : tr("To look at: ")) +
                       QString::fromStdString(f.message));
     const std::size_t silent = model.document().silenced.size();
-    tell_again->setText(tr("Tell again what is meant so (%1)").arg(silent));
+    tell_again->setText(tr("Ignored (%1): tell again").arg(silent));
     tell_again->setVisible(silent > 0);
     if (list->count() == 0 && silent == 0)
         drawer->hide();

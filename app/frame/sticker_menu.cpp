@@ -1,14 +1,26 @@
 #include "app/frame/menus.h"
 
+#include <QInputDialog>
+
 namespace fusuma::app {
 
 void add_sticker_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&Sticker"));
-    commands.add(QObject::tr("New label…"), QKeySequence(QObject::tr("Ctrl+Shift+N")), [on] { on.artwork.new_label(); });
+    commands.add(QObject::tr("New label…"), QKeySequence(QObject::tr("Ctrl+Shift+N")),
+                 [on] { on.artwork.new_label(); });
     commands.add(QObject::tr("Save the label as a template…"), {}, [on] { on.artwork.save_template(); });
     commands.add_separator();
     commands.add(QObject::tr("Put on the sheet"), QKeySequence(QObject::tr("Ctrl+Return")), [on] {
         on.model.copies.place(1);
+        on.go_to(Place::sheet);
+    });
+    commands.add(QObject::tr("Put some of each on the sheet…"), {}, [on] {
+        bool is_taken = false;
+        const int copies = QInputDialog::getInt(&on.window, QObject::tr("Put some of each on the sheet"),
+                                                QObject::tr("Copies of every sticker"), 1, 1, 999, 1, &is_taken);
+        if (!is_taken)
+            return;
+        on.model.copies.place_each(copies);
         on.go_to(Place::sheet);
     });
     commands.add_separator();
@@ -23,11 +35,14 @@ void add_sticker_menu(Commands& commands, const MenuTargets& on) {
     by_hand(QObject::tr("Draw a cut line with the pen"), Tool::pen);
     by_hand(QObject::tr("Close or open single holes"), Tool::hole);
     commands.add_separator();
-    commands.add(QObject::tr("Remove from the project"), {}, [on] {
-        if (const auto s = on.model.in_hand.sticker())
-            on.model.project.edit(QObject::tr("Remove %1").arg(QString::fromStdString(s->name)),
-                         [id = s->id](Document d) { return with_sticker_removed(std::move(d), id); });
-    });
+    commands.add(QObject::tr("Rename"), QKeySequence(Qt::Key_F2), [on] { on.rename(); });
+    commands.add(QObject::tr("Replace the artwork…"), {}, [on] { on.stickers.choose_artwork(); });
+    commands.add(QObject::tr("Duplicate the sticker"), {}, [on] { on.stickers.duplicate(); });
+    commands.add(QObject::tr("Move up in the tray"), QKeySequence(QObject::tr("Alt+Up")),
+                 [on] { on.stickers.move(-1); });
+    commands.add(QObject::tr("Move down in the tray"), QKeySequence(QObject::tr("Alt+Down")),
+                 [on] { on.stickers.move(1); });
+    commands.add(QObject::tr("Remove from the project…"), {}, [on] { on.stickers.ask_to_remove(); });
 }
 
 } // namespace fusuma::app

@@ -5,20 +5,28 @@
 #include "app/common/widgets.h"
 
 #include <QAction>
+#include <QApplication>
+#include <QDrag>
 #include <QKeyEvent>
+#include <QLineEdit>
+#include <QMenu>
+#include <QMimeData>
 #include <QPainter>
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <utility>
 
 namespace fusuma::app {
 
 enum class CardState { fine, look_at, to_fix };
+constexpr int picture_px = 68; // and the room before it
 
 /// One sticker in the tray: picture, name, size, copies and state.
 class TrayCard : public QWidget {
   public:
-    TrayCard(Model& project, const Sticker& shown, CardState shown_state) : model(project) {
+    TrayCard(Model& project, StickerActs& sticker_acts, const Sticker& shown, CardState shown_state)
+        : model(project), acts(sticker_acts) {
         setFixedHeight(76);
         setFocusPolicy(Qt::TabFocus);
         setObjectName(QStringLiteral("trayCard%1").arg(shown.id));
@@ -41,13 +49,27 @@ class TrayCard : public QWidget {
         state = shown_state;
         const QString words = state == CardState::to_fix    ? tr("something to fix")
                               : state == CardState::look_at ? tr("something to look at")
-                                                        : tr("fine");
+                                                            : tr("fine");
         setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
         setToolTip(
             tr("%1 — %2. Double-click to open it on the Bench.").arg(QString::fromStdString(sticker.name), words));
         update();
     }
     [[nodiscard]] int id() const { return sticker.id; }
+    /// A field in the name's place; Return takes what is typed, Escape does not.
+    void rename() {
+        if (naming)
+            return;
+        naming = new QLineEdit(QString::fromStdString(sticker.name), this);
+        naming->setObjectName(QStringLiteral("stickerName"));
+        naming->setAccessibleName(tr("Name of the sticker"));
+        naming->setGeometry(picture_px + 10, 4, width() - picture_px - 16, 28);
+        naming->selectAll();
+        naming->installEventFilter(this);
+        connect(naming, &QLineEdit::editingFinished, this, [this] { end_naming(true); });
+        naming->show();
+        naming->setFocus();
+    }
 
     std::function<void()> opened;
 
@@ -96,7 +118,7 @@ class TrayCard : public QWidget {
         painter.drawRoundedRect(frame, 4, 4);
         paint_picture(painter, frame);
 
-        const Size size = artwork_size(sticker);
+        const Size size = finished_size();
         const int left = 78, right = width() - 10;
         QFont bold = font();
         bold.setWeight(QFont::DemiBold);
@@ -117,7 +139,39 @@ class TrayCard : public QWidget {
                                                        QString::fromStdString(format_length(size.height, unit))));
         draw_state(painter, QPointF(right - 4, 59));
     }
-    void mousePressEvent(QMouseEvent*) override { model.in_hand.choose_sticker(sticker.id); }
+    void mousePressEvent(QMouseEvent* event) override {
+        pressed_at = event->pos();
+        model.in_hand.choose_sticker(sticker.id);
+    }
+    void mouseMoveEvent(QMouseEvent* event) override {
+        if (!(event->buttons() & Qt::LeftButton) ||
+            (event->pos() - pressed_at).manhattanLength() < QApplication::startDragDistance())
+            return;
+        auto* drag = new QDrag(this);
+        auto* what = new QMimeData;
+        what->setData(QLatin1String(sticker_mime), QByteArray::number(sticker.id));
+        drag->setMimeData(what);
+        drag->setPixmap(grab(QRect(8, 8, 60, 60)));
+        drag->setHotSpot({30, 30});
+        drag->exec(Qt::CopyAction | Qt::MoveAction, Qt::CopyAction);
+    }
+    void contextMenuEvent(QContextMenuEvent* event) override {
+        model.in_hand.choose_sticker(sticker.id);
+        QMenu menu;
+        menu.setObjectName(QStringLiteral("cardMenu"));
+        menu.addAction(tr("Open on the Bench"), this, [this] { opened(); });
+        menu.addAction(tr("Rename"), this, &TrayCard::rename);
+        acts.add_to(menu);
+        menu.exec(event->globalPos());
+    }
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if (watched == naming && event->type() == QEvent::KeyPress &&
+            static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
+            end_naming(false);
+            return true;
+        }
+        return QWidget::eventFilter(watched, event);
+    }
     void mouseDoubleClickEvent(QMouseEvent*) override { opened(); }
     void keyPressEvent(QKeyEvent* event) override {
         if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Space)
@@ -130,10 +184,29 @@ class TrayCard : public QWidget {
     std::shared_ptr<const StickerResult> painted_result;
     bool painted_in_hand = false;
     QString painted_copies;
+    QPoint pressed_at;
+    QLineEdit* naming = nullptr;
     Model& model;
+    StickerActs& acts;
     Sticker sticker;
     CardState state;
 
+    void end_naming(bool takes) {
+        if (!naming)
+            return;
+        QLineEdit* field = std::exchange(naming, nullptr);
+        field->hide();
+        field->deleteLater();
+        setFocus();
+        if (takes && model.in_hand.sticker() && model.in_hand.sticker()->id == sticker.id)
+            acts.rename(field->text());
+    }
+    /// Cut, as everywhere; of the artwork until that is worked out.
+    [[nodiscard]] Size finished_size() const {
+        const auto result = model.snapshot().result(sticker.id);
+        const Rect box = result ? result->cut->box() : Rect();
+        return box.empty() ? artwork_size(sticker) : Size{box.width(), box.height()};
+    }
     static QString bare(double mm, Unit unit) {
         const QString text = QString::fromStdString(format_length(mm, unit));
         return text.left(text.lastIndexOf(' '));
@@ -167,7 +240,9 @@ CardState state_of(const Snapshot& snapshot, int sticker) {
 
 } // namespace
 
-Tray::Tray(Model& project, QWidget* parent) : QWidget(parent), model(project) {
+Tray::Tray(Model& project, StickerActs& sticker_acts, QWidget* parent)
+    : QWidget(parent), model(project), acts(sticker_acts) {
+    setAcceptDrops(true);
     setObjectName(QStringLiteral("tray"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedWidth(204);
@@ -223,6 +298,31 @@ void Tray::refresh() {
     }
 }
 
+void Tray::rename_in_hand() {
+    const auto in_hand = model.in_hand.sticker();
+    for (TrayCard* card : cards)
+        if (in_hand && card->id() == in_hand->id)
+            card->rename();
+}
+
+void Tray::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasFormat(QLatin1String(sticker_mime)))
+        event->acceptProposedAction();
+}
+
+/// Before the first card whose middle lies below the pointer.
+void Tray::dropEvent(QDropEvent* event) {
+    const int id = event->mimeData()->data(QLatin1String(sticker_mime)).toInt();
+    const auto at = event->position().toPoint();
+    std::size_t to = 0;
+    for (const TrayCard* card : cards)
+        if (card->id() != id && card->mapTo(this, card->rect().center()).y() < at.y())
+            ++to;
+    event->setDropAction(Qt::MoveAction);
+    event->accept();
+    model.project.edit(tr("Move in the tray"), [=](Document d) { return with_sticker_moved(std::move(d), id, to); });
+}
+
 void Tray::rebuild() {
     for (TrayCard* card : cards) {
         list->removeWidget(card);
@@ -231,7 +331,7 @@ void Tray::rebuild() {
     }
     cards.clear();
     for (const auto& sticker : model.document().stickers) {
-        auto* card = new TrayCard(model, *sticker, CardState::fine);
+        auto* card = new TrayCard(model, acts, *sticker, CardState::fine);
         card->opened = [this, id = sticker->id] { emit sticker_opened(id); };
         list->insertWidget(static_cast<int>(cards.size()), card);
         cards.push_back(card);

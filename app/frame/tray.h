@@ -1,6 +1,6 @@
 #pragma once
 
-#include "app/model/model.h"
+#include "app/frame/sticker_acts.h"
 
 #include <QWidget>
 
@@ -14,19 +14,25 @@ namespace fusuma::app {
 
 class TrayCard;
 
-/// The stickers of the project, a card each.
+/// The stickers of the project, a card each. Cards are dragged to another place in the tray, or onto the sheet.
 class Tray : public QWidget {
     Q_OBJECT
   public:
-    Tray(Model& project, QWidget* parent = nullptr);
+    Tray(Model& project, StickerActs& sticker_acts, QWidget* parent = nullptr);
+    void rename_in_hand(); ///< in place, on its card
 
   signals:
     void add_artwork_wanted();
     void new_label_wanted();
     void sticker_opened(int id); ///< double-clicked
 
+  protected:
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+
   private:
     Model& model;
+    StickerActs& acts;
     QLabel* counts;
     QScrollArea* scroll;
     QVBoxLayout* list;

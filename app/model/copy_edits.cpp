@@ -52,7 +52,10 @@ void CopyEdits::work_out(const QString& label, const Change& change, const std::
     if (in_hand.copies().empty())
         return;
     worked.start(
-        label, [change, selection = in_hand.copies()](const Document& d, Planner& planner) { return change(d, selection, planner); },
+        label,
+        [change, selection = in_hand.copies()](const Document& d, Planner& planner) {
+            return change(d, selection, planner);
+        },
         then);
 }
 
@@ -101,39 +104,67 @@ bool CopyEdits::paste() {
     if (!mime || !(is_ours || mime->hasFormat(copies_format)))
         return false;
     const QByteArray bytes = is_ours ? QByteArray() : mime->data(copies_format);
-    worked.start(tr("Paste"), [is_ours, bytes, own = copied, page = in_hand.page(), name = tr("What was copied")](
-                                  const Document& d, Planner&) -> Result<Edited> {
-        const auto other = is_ours ? Result<Document>(own) : read_project_bytes(bytes, name);
-        return other ? Result<Edited>(joined(d, *other, page, {5, 5})) : other.problem();
-    });
+    worked.start(tr("Paste"),
+                 [is_ours, bytes, own = copied, page = in_hand.page(),
+                  name = tr("What was copied")](const Document& d, Planner&) -> Result<Edited> {
+                     const auto other = is_ours ? Result<Document>(own) : read_project_bytes(bytes, name);
+                     return other ? Result<Edited>(joined(d, *other, page, {5, 5})) : other.problem();
+                 });
     return true;
 }
 
 void CopyEdits::place(int copies) {
-    const auto sticker = in_hand.sticker();
-    if (!sticker)
-        return;
-    const QString name = QString::fromStdString(sticker->name);
+    if (const auto sticker = in_hand.sticker())
+        place_of({sticker->id}, copies, QString::fromStdString(sticker->name));
+}
+
+void CopyEdits::place_each(int copies) {
+    std::vector<int> all;
+    for (const auto& sticker : project.document().stickers)
+        all.push_back(sticker->id);
+    if (!all.empty())
+        place_of(all, copies, tr("All stickers"));
+}
+
+void CopyEdits::place_of(const std::vector<int>& stickers, int copies, const QString& name) {
     const auto placed = std::make_shared<int>(0);
+    const int wanted = copies * static_cast<int>(stickers.size());
     worked.start(
         tr("Place copies"),
-        [copies, id = sticker->id, page = in_hand.page(), placed,
+        [copies, stickers, page = in_hand.page(), placed,
          none = tr("%1: no free place on the sheet is large enough for another copy.").arg(name).toStdString()](
             const Document& d, Planner& planner) -> Result<Edited> {
-            Arranged arranged = place_in_rows(d, planner, id, copies, page);
-            *placed = arranged.placed;
-            if (arranged.placed == 0)
+            Edited edited{d, {}};
+            *placed = 0;
+            for (const int id : stickers) {
+                Arranged arranged = place_in_rows(edited.document, planner, id, copies, page);
+                *placed += arranged.placed;
+                edited.document = std::move(arranged.document);
+                const auto& all = edited.document.placements;
+                for (auto it = all.end() - arranged.placed; it != all.end(); ++it)
+                    edited.selection.insert(it->id);
+            }
+            if (*placed == 0)
                 return Problem{none, ""};
-            Edited edited{std::move(arranged.document), {}};
-            const auto& all = edited.document.placements;
-            for (auto it = all.end() - arranged.placed; it != all.end(); ++it)
-                edited.selection.insert(it->id);
             return edited;
         },
-        [this, copies, name, placed] {
-            if (copies > *placed)
-                emit messages.problem(tr("%1: only %2 of %3 copies fit on the sheet.").arg(name).arg(*placed).arg(copies));
+        [this, wanted, name, placed] {
+            if (wanted > *placed)
+                emit messages.problem(
+                    tr("%1: only %2 of %3 copies fit on the sheet.").arg(name).arg(*placed).arg(wanted));
         });
+}
+
+void CopyEdits::place_at(int sticker, Point centre) {
+    const auto found = project.document().find(sticker);
+    if (!found)
+        return;
+    CopyId put = CopyId::none;
+    project.edit(tr("Put %1 there").arg(QString::fromStdString(found->name)), [&](Document d) {
+        put = d.put({.sticker = sticker, .centre = centre, .page = in_hand.page()});
+        return d;
+    });
+    in_hand.select({put});
 }
 
 void CopyEdits::apply_fix(const Finding& finding) {

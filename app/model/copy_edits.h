@@ -26,6 +26,8 @@ class CopyEdits : public QObject {
     bool paste(); ///< from the clipboard; false when it holds none
     /// Puts copies of the sticker in hand into free places of the page.
     void place(int copies);
+    void place_each(int copies); ///< so many of every sticker
+    void place_at(int sticker, Point centre); ///< one, on the page shown, mm on the paper
     void apply_fix(const Finding& finding);
 
   private:
@@ -36,6 +38,8 @@ class CopyEdits : public QObject {
     QThreadPool packer;
     Document copied;       ///< what is on the clipboard, as long as it is from here
     QByteArray copied_as;  ///< its name there
+
+    void place_of(const std::vector<int>& stickers, int copies, const QString& name);
 };
 
 } // namespace fusuma::app

@@ -1,6 +1,7 @@
 #include "app/model/importer.h"
 
 #include "app/model/in_background.h"
+#include "core/steps/replaced_artwork.h"
 #include "core/steps/small_picture.h"
 #include "formats/drawing/drawing_read.h"
 #include "formats/picture/picture_read.h"
@@ -117,6 +118,19 @@ void Importer::add_label(const LabelDesign& design, const QString& name) {
     add_as_sticker(std::move(s), {});
 }
 
+/// Changes the sticker that a file was read for, if it is still there.
+void Importer::change_later(const QString& name, int id, const QString& label, const QString& stroke,
+                            const std::function<Sticker(Sticker)>& change) {
+    const auto now = project.document().find(id);
+    if (!now) {
+        emit messages.note(tr("“%1” was for a sticker that is no longer there, and is left out.").arg(name));
+        return;
+    }
+    project.edit(
+        label, [&](Document d) { return with_sticker_changed(std::move(d), change(*now)); },
+        stroke.isEmpty() ? stroke : stroke + QString::number(id));
+}
+
 void Importer::read_picture_for_sticker(const QString& path, const QString& label, const Take& take,
                                         const QString& stroke) {
     const auto wanted = in_hand.sticker();
@@ -126,16 +140,34 @@ void Importer::read_picture_for_sticker(const QString& path, const QString& labe
     read_in_background(
         name, [path] { return read_picture(path); },
         [this, name, label, take, stroke, id = wanted->id](const std::shared_ptr<const Picture>& picture) {
-            const auto now = project.document().find(id);
-            if (!now) {
-                emit messages.note(tr("“%1” was for a sticker that is no longer there, and is left out.").arg(name));
-                return;
+            change_later(name, id, label, stroke, [&](Sticker s) {
+                take(s, picture);
+                return s;
+            });
+        });
+}
+
+void Importer::replace_artwork(const QString& path) {
+    const auto wanted = in_hand.sticker();
+    if (!wanted)
+        return;
+    const QString name = QFileInfo(path).fileName();
+    read_in_background(
+        name,
+        [path]() -> Result<Artwork> {
+            if (is_drawing_file(path)) {
+                const auto drawing = read_drawing(path, 1);
+                if (!drawing)
+                    return drawing.problem();
+                return Artwork(DrawingArtwork{
+                    *drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(**drawing)))});
             }
-            Sticker changed = *now;
-            take(changed, picture);
-            project.edit(
-                label, [&](Document d) { return with_sticker_changed(std::move(d), std::move(changed)); },
-                stroke.isEmpty() ? stroke : stroke + QString::number(id));
+            const auto picture = read_picture(path);
+            return picture ? Result<Artwork>(PictureArtwork{*picture}) : picture.problem();
+        },
+        [this, name, id = wanted->id](const Artwork& artwork) {
+            change_later(name, id, tr("Replace the artwork"), {},
+                         [&](Sticker s) { return with_artwork_replaced(std::move(s), artwork); });
         });
 }
 

@@ -23,6 +23,8 @@ class Importer : public QObject {
     /// A picture for the sticker in hand, which gets it whatever is in hand by then.
     using Take = std::function<void(Sticker&, const std::shared_ptr<const Picture>&)>;
     void read_picture_for_sticker(const QString& path, const QString& label, const Take& take, const QString& stroke = {});
+    /// Other artwork for the sticker in hand, which keeps its settings, its size and its copies.
+    void replace_artwork(const QString& path);
     /// Draws the page that the sticker in hand comes from anew.
     void set_page_resolution(double dpi);
     /// Lays the photograph that the sticker in hand comes from flat, or leaves it as it came; all stickers that share it
@@ -46,6 +48,8 @@ class Importer : public QObject {
 
     using Reader = std::function<Result<std::shared_ptr<const Picture>>()>;
     template <typename Read, typename Use> void read_in_background(const QString& name, Read read, Use use);
+    void change_later(const QString& name, int id, const QString& label, const QString& stroke,
+                      const std::function<Sticker(Sticker)>& change);
     void add_read(const QString& name, const Reader& read);
     void add_as_sticker(Sticker sticker, const QString& words);
 };

@@ -126,8 +126,8 @@ void Project::save(const QString& path, const std::function<void(bool saved)>& t
     };
     in_background(
         files, this,
-        [document = document(), path] {
-            Outcome outcome = save_project(document, path);
+        [document = document(), path, beside = beside_when_saved()] {
+            Outcome outcome = save_project(document, path, beside());
             return Written{std::move(outcome), stamp_of(path)};
         },
         [this, path, then, document = document(), for_project = opened](const Written& written) {

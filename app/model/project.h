@@ -4,6 +4,7 @@
 #include "core/document/history.h"
 #include "core/plan/ticket.h"
 #include "formats/basics/file.h"
+#include "formats/project/zip_archive.h"
 
 #include <QThreadPool>
 #include <deque>
@@ -25,6 +26,9 @@ class Project : public QObject {
     [[nodiscard]] std::uint64_t generation() const { return opened; }
 
     using Edit = std::function<Document(Document)>;
+    /// What goes into saved files beside the document; asked for when saving begins, made on the thread that writes.
+    std::function<std::function<ZipEntries()>()> beside_when_saved = [] { return [] { return ZipEntries(); }; };
+
     /// Edits with the same `stroke` in a row undo as one.
     void edit(const QString& label, const Edit& change, const QString& stroke = {});
     void end_stroke() { history.end_stroke(); }

@@ -3,6 +3,8 @@
 #include "app/common/widgets.h"
 #include "app/output/output_run.h"
 
+#include <set>
+
 class QComboBox;
 class QLabel;
 class QProgressBar;
@@ -40,7 +42,12 @@ class PrintAct : public ActCard {
     void print_on_printer();
     void save_pdf();
 
+  signals:
+    void finding_wanted(const Finding& finding); ///< to be shown on the Sheet
+
   private:
+    std::set<std::string> said_yes; ///< keys of findings that are to be printed all the same
+
     QPushButton *practice, *real, *pdf, *test;
     QLabel *facts, *warning;
 
@@ -49,6 +56,8 @@ class PrintAct : public ActCard {
     void print_test();
     /// Says why not, when not.
     bool may_print();
+    /// Asks about what preflight has to fix, once for the same of it.
+    bool is_meant();
 };
 
 /// Lays the sheet in the cutter and finds the print: by sensor, by hand or by the paper's edge.
@@ -86,7 +95,7 @@ class CutAct : public ActCard {
     QComboBox* material;
     QProgressBar* progress;
     Choices* speed;
-    QPushButton *start, *pause, *stop, *round, *next, *keep;
+    QPushButton *start, *pause, *stop, *round, *next, *next_page, *keep;
     QLabel *facts, *nudged;
     QWidget* pad;
 

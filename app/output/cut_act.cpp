@@ -8,6 +8,7 @@
 #include <QProgressBar>
 #include <QVBoxLayout>
 #include <array>
+#include <set>
 
 namespace fusuma::app {
 
@@ -48,8 +49,11 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
     next = button(tr("Next sheet"), "primary", QStringLiteral("nextSheet"),
                   tr("The next print of this ticket is in: find it and cut the same again (F9)."));
     next->setShortcut(Qt::Key_F9);
+    next_page = button(tr("Next page"), "primary", QStringLiteral("nextPage"),
+                       tr("Go on with the next page of this ticket."));
     rows->addWidget(round);
     rows->addWidget(start);
+    rows->addWidget(next_page);
     rows->addWidget(next);
     add_line({pause, stop});
     nudged = add_words("dim", "cutNudged");
@@ -83,6 +87,7 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
             [this] { run.stage() == RunStage::Stage::cutting ? run.cutting.pause() : run.cutting.go_on(); });
     connect(stop, &QPushButton::clicked, this, [this] { run.cutting.stop(); });
     connect(round, &QPushButton::clicked, this, [this] { run.cutting.go_round(); });
+    connect(next_page, &QPushButton::clicked, this, [this] { run.printed.go_to_page(run.printed.page() + 1); });
     connect(next, &QPushButton::clicked, this, [this] { run.cutting.cut_next_sheet(); });
     connect(keep, &QPushButton::clicked, this, [this] { run.finder.keep_nudge(); });
     connect(&run.machine, &ChosenMachine::changed, this, [this] { refresh(); });
@@ -123,13 +128,20 @@ void CutAct::refresh() {
     set_state(stage < Stage::found         ? tr("load first")
               : stage == Stage::found      ? tr("ready")
               : stage == Stage::paused     ? tr("paused")
-              : stage == Stage::dropped    ? tr("line dropped")
+              : stage == Stage::dropped    ? tr("connection dropped")
               : stage == Stage::cut        ? tr("done")
               : run.cutting.is_estimated() ? tr("about %1 of %2").arg(done).arg(all)
                                            : tr("%1 of %2").arg(done).arg(all),
               stage >= Stage::found && stage != Stage::cut);
     QStringList lines;
-    if (stage >= Stage::found) {
+    if (stage == Stage::cut) {
+        std::set<CopyId> copies;
+        for (const CutRun& one : run.cutting.job().runs)
+            if (one.copy != CopyId::none)
+                copies.insert(one.copy);
+        lines << (copies.size() == 1 ? tr("1 sticker cut in %1.").arg(minutes(run.cutting.took_s()))
+                                     : tr("%1 stickers cut in %2.").arg(copies.size()).arg(minutes(run.cutting.took_s())));
+    } else if (stage >= Stage::found) {
         const Material& m = model.document().material;
         for (const auto& [kind, name] :
              std::array{std::pair{CutKind::kiss, tr("Kiss")}, std::pair{CutKind::score, tr("Score")},
@@ -155,7 +167,7 @@ void CutAct::refresh() {
     start->setVisible(!run.is_cutting());
     start->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0 &&
                       run.cutting.out_of_reach().isEmpty());
-    start->setText(stage == Stage::cut ? tr("Cut it once more")
+    start->setText(stage == Stage::cut ? tr("Again")
                    : is_practice       ? tr("Start the practice cut")
                                        : tr("Start cutting"));
     round->setVisible(!is_practice && !run.is_cutting());
@@ -163,6 +175,9 @@ void CutAct::refresh() {
     round->setEnabled((stage == Stage::found || stage == Stage::cut) && all > 0 &&
                       run.cutting.out_of_reach().isEmpty());
     next->setVisible(stage == Stage::cut);
+    const bool has_more = run.printed.page() + 1 < run.printed.pages();
+    next_page->setVisible(stage == Stage::cut && has_more);
+    restyle(next, "role", has_more ? "" : "primary");
     const auto ticket = run.printed.ticket();
     const auto counted = ticket ? find_ticket(model.document(), ticket->code) : nullptr;
     const int sheets = counted ? counted->sheets_cut() : 0;

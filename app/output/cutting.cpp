@@ -122,6 +122,7 @@ void Cutting::start() {
     }
     machine.head.let_go();
     machine.practice.set_faults(faults.machine, printed.ticket()->paper);
+    since_start.start();
     stage.enter(Stage::cutting);
     machine.sender.start(*planned.job);
 }
@@ -161,19 +162,20 @@ void Cutting::stop() {
 void Cutting::end() {
     if (stage.now() != Stage::cutting)
         return;
+    took = static_cast<double>(since_start.elapsed()) / 1000;
     stage.enter(Stage::cut);
     model.project.count_cut(printed.ticket()->code, planned.job->machine().name, planned_for.name);
 }
 
 void Cutting::learn() {
     const Machine* own = machine.own();
-    const double told = planned.seconds, took = machine.sender.seconds_at_work();
+    const double told = planned.seconds, worked = machine.sender.seconds_at_work();
     constexpr double least = 5; // s that tell something
-    if (!own || told < least || took < least)
+    if (!own || told < least || worked < least)
         return;
     Machine learnt = *own;
     learnt.time_factor =
-        std::clamp(learnt.time_factor * (1 + took / told) / 2, 0.05, 50.0); // half way to what it was now
+        std::clamp(learnt.time_factor * (1 + worked / told) / 2, 0.05, 50.0); // half way to what it was now
     machine.learn(learnt);
 }
 

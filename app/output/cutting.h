@@ -2,6 +2,8 @@
 
 #include "app/output/print_finder.h"
 
+#include <QElapsedTimer>
+
 namespace fusuma::app {
 
 /// The cut: planned for where the print was found, foreseen, then sent to the machine that it was found in.
@@ -24,6 +26,7 @@ class Cutting : public QObject {
     [[nodiscard]] std::vector<CutTrace> cut_so_far() const;
     [[nodiscard]] std::size_t runs_done() const { return machine.sender.runs_done(); }
     [[nodiscard]] bool is_estimated() const { return machine.sender.is_estimated(); }
+    [[nodiscard]] double took_s() const { return took; } ///< the last cut, from start to end with its pauses
     void set_speed(double mm_per_s) { machine.practice.set_speed(mm_per_s); }
     void start();
     void pause();
@@ -62,6 +65,8 @@ class Cutting : public QObject {
     std::optional<std::size_t> chosen_line; ///< while it is paused
     std::optional<CopyId> chosen_copy;      ///< before it is cut
     bool starts_when_found = false;
+    QElapsedTimer since_start;
+    double took = 0; ///< s
 
     void plan();
     void end();

@@ -47,7 +47,7 @@ void ask_for_faults(OutputRun& run, QWidget* parent) {
     const auto marks = run.printed.ticket()
                            ? run.printed.ticket()->pages[static_cast<std::size_t>(run.printed.page())].marks
                            : std::vector<Mark>{};
-    Form form(text("What may go wrong"), "faultsDialog", Unit::mm, parent);
+    Form form(text("Simulate faults"), "faultsDialog", Unit::mm, parent);
     form.add_words(text(
         "The practice devices behave as badly as you ask, so that everything can be tried without spoiling a sheet."));
     form.add_heading(text("Practice cutter: how the sheet lies"));
@@ -86,7 +86,7 @@ void ask_for_faults(OutputRun& run, QWidget* parent) {
     auto* blade = form.add_length(text("Blade trails by"), "faultBlade", 0, 2, f.machine.blade_offset);
     auto* backlash = form.add_length(text("Play in its axes"), "faultBacklash", 0, 2, f.machine.backlash);
     auto* drop =
-        form.add_number(text("Line drops after"), "faultDrop", -1, 100000, f.machine.drop_after, 1, text("lines"));
+        form.add_number(text("Connection drops after"), "faultDrop", -1, 100000, f.machine.drop_after, 1, text("lines"));
     drop->setToolTip(text("−1 for never"));
     if (!form.run(text("Use these")))
         return;

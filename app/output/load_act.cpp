@@ -48,8 +48,9 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
         button(tr("Find it by hand"), "", QStringLiteral("findByHand"), tr("Drive a pointer over the marks yourself."));
     rows->addWidget(anyway);
     rows->addWidget(by_hand);
-    faults = button(tr("What may go wrong…"), "link", QStringLiteral("practiceFaults"),
+    faults = button(tr("Simulate faults…"), "link", QStringLiteral("practiceFaults"),
                     tr("Make the practice devices lie: crooked sheets, stretched prints, smudged marks, dull blades."));
+    faults->setProperty("alsoFound", tr("smudge missing mark noise ink spread stretch upside down backlash blade connection"));
     rows->addWidget(faults, 0, Qt::AlignLeft);
     connect(method, &Choices::picked, this, [this](int i) { run.finder.set_method(choice_at<MarkMethod>(i)); });
     connect(load, &QPushButton::clicked, this, [this] { run.finder.load(); });
@@ -127,7 +128,7 @@ void LoadAct::refresh() {
                          .arg(figure(pose.turn * 180 / std::numbers::pi, 2), figure(pose.shift.x, 1),
                               figure(pose.shift.y, 1), figure(100 * (pose.stretch_x - 1), 2),
                               figure(100 * (pose.stretch_y - 1), 2));
-            lines << tr("Left-over error %1 mm").arg(r.residual, 0, 'f', 2);
+            lines << tr("Error left %1 mm").arg(r.residual, 0, 'f', 2);
         }
         const auto faulty = static_cast<int>(run.cutting.faulty().size());
         if (!run.cutting.out_of_reach().isEmpty())

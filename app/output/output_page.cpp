@@ -5,47 +5,25 @@
 #include "app/output/dialogs.h"
 #include "app/output/machine_card.h"
 #include "app/output/slip_panel.h"
+#include "app/output/tickets_dialog.h"
+#include "formats/basics/file.h"
 #include "formats/cut_files/cut_file.h"
 #include "formats/cut_files/dxf_write.h"
-#include "formats/basics/file.h"
 #include "formats/cut_files/machine_code.h"
-#include "formats/pdf/pdf_write.h"
 #include "formats/cut_files/svg_write.h"
+#include "formats/pdf/pdf_write.h"
 
 #include <QDateTime>
 #include <QFileDialog>
 #include <QHBoxLayout>
-#include <QMenu>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <utility>
 
 namespace fusuma::app {
-
-namespace {
-
-QString when(const Ticket& ticket) {
-    const QDateTime time = QDateTime::fromString(QString::fromStdString(ticket.printed), Qt::ISODate);
-    return !time.isValid()                       ? QString()
-           : time.date() == QDate::currentDate() ? time.toString(QStringLiteral("hh:mm"))
-                                                 : QLocale().toString(time, QLocale::ShortFormat);
-}
-
-/// ", 3 sheets cut on Wharf cutter", with nothing for none.
-QString cut_words(const Ticket& ticket) {
-    QStringList machines;
-    for (const Ticket::Cut& cut : ticket.cut)
-        if (const QString name = QString::fromStdString(cut.machine); !machines.contains(name))
-            machines << name;
-    const int sheets = ticket.sheets_cut();
-    return sheets == 0   ? QString()
-           : sheets == 1 ? OutputPage::tr(", cut once on %1").arg(machines.join(OutputPage::tr(" and ")))
-                         : OutputPage::tr(", cut %1 times on %2").arg(sheets).arg(machines.join(OutputPage::tr(" and ")));
-}
-
-} // namespace
 
 OutputPage::OutputPage(Model& project) : model(project), run(project) {
     run.setParent(this);
@@ -78,6 +56,7 @@ OutputPage::OutputPage(Model& project) : model(project), run(project) {
     layout->addWidget(view, 1);
     layout->addWidget(new SlipPanel(model, run, *view));
     setFocusProxy(view);
+    connect(print, &PrintAct::finding_wanted, this, &OutputPage::finding_wanted);
     connect(load, &LoadAct::faults_wanted, this, [this] { ask_for_faults(run, this); });
     connect(cut, &CutAct::material_wanted, this, [this] { ask_for_material(model, this); });
     connect(cut, &CutAct::machine_test_wanted, this, [this] { set_machine_right(model, this); });
@@ -85,6 +64,13 @@ OutputPage::OutputPage(Model& project) : model(project), run(project) {
     connect(cut, &CutAct::shows_order, view, &RehearsalView::set_shows_order);
     connect(&run.progress, &RunStage::changed, this, &OutputPage::refresh);
     connect(&model, &Model::changed, this, &OutputPage::refresh);
+    connect(&model.project, &Project::replaced, this, [this] {
+        is_opened = true;
+        if (isVisible() && !model.document().tickets.empty()) {
+            is_opened = false;
+            run.printed.take(model.document().tickets.back());
+        }
+    });
     refresh();
 }
 
@@ -96,11 +82,9 @@ QWidget* OutputPage::ticket_head() {
     ticket_title->setObjectName(QStringLiteral("ticketTitle"));
     ticket_time = label({}, "dim");
     tickets = button(
-        tr("Tickets"), "", QStringLiteral("tickets"),
+        tr("Tickets…"), "", QStringLiteral("tickets"),
         tr("Everything that was printed from this project: cut it again, print it again, open it or delete it."));
-    auto* menu = new QMenu(tickets);
-    connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_ticket_menu(*menu); });
-    tickets->setMenu(menu);
+    connect(tickets, &QPushButton::clicked, this, &OutputPage::show_tickets);
     line->addWidget(ticket_title);
     line->addWidget(ticket_time);
     line->addStretch();
@@ -126,42 +110,53 @@ QWidget* OutputPage::ticket_head() {
     return head;
 }
 
-void OutputPage::fill_ticket_menu(QMenu& menu) {
-    menu.clear();
-    const auto all = model.document().tickets;
-    for (auto it = all.rbegin(); it != all.rend(); ++it) { // the newest first
-        const auto ticket = *it;
-        std::size_t lines = 0;
-        for (const Ticket::Page& page : ticket->pages)
-            lines += page.cuts.size();
-        auto* sub =
-            menu.addMenu(tr("%1, %2, %3 lines%4")
-                             .arg(QString::fromStdString(ticket->code), when(*ticket))
-                             .arg(lines)
-                             .arg(cut_words(*ticket)));
-        sub->addAction(tr("Cut it"), this, [this, ticket] {
-            cuts_what_was_printed = true;
-            run.printed.take(ticket);
-        });
-        const auto open = [this, ticket] {
-            model.project.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
-                Document then = *ticket->document;
-                then.tickets = now.tickets;
-                then.sticker_ids.next = std::max(then.sticker_ids.next, now.sticker_ids.next);
-                then.copy_ids.next = std::max(then.copy_ids.next, now.copy_ids.next);
-                return then;
-            });
-        };
-        sub->addAction(tr("Print it again"), this, [this, open] {
-            open();
-            run.printed.freeze_soon(); // what is printed now is frozen anew, so that the cut follows this print
-        });
-        sub->addAction(tr("Open it on the sheet"), this, open);
-        sub->addSeparator();
-        sub->addAction(tr("Delete"), this, [this, code = ticket->code] { model.project.remove_ticket(code); });
+QString OutputPage::printed_when(const Ticket& ticket) {
+    const QDateTime time = QDateTime::fromString(QString::fromStdString(ticket.printed), Qt::ISODate);
+    return !time.isValid() ? QString()
+           : time.date() == QDate::currentDate()
+               ? tr("today, %1").arg(QLocale().toString(time.time(), QLocale::ShortFormat))
+               : QLocale().toString(time, QLocale::ShortFormat);
+}
+
+void OutputPage::take(const std::shared_ptr<const Ticket>& ticket) {
+    is_opened = false;
+    cuts_what_was_printed = true;
+    run.printed.take(ticket);
+}
+
+void OutputPage::open_ticket(const std::shared_ptr<const Ticket>& ticket) {
+    model.project.edit(tr("Open ticket %1").arg(QString::fromStdString(ticket->code)), [ticket](const Document& now) {
+        Document then = *ticket->document;
+        then.tickets = now.tickets;
+        then.sticker_ids.next = std::max(then.sticker_ids.next, now.sticker_ids.next);
+        then.copy_ids.next = std::max(then.copy_ids.next, now.copy_ids.next);
+        return then;
+    });
+}
+
+void OutputPage::show_tickets() {
+    const auto choice = ask_for_ticket(model, this);
+    if (!choice)
+        return;
+    switch (choice->act) {
+    case TicketAct::cut:
+        take(choice->ticket);
+        break;
+    case TicketAct::print:
+        open_ticket(choice->ticket);
+        run.printed.freeze_soon(); // what is printed now is frozen anew, so that the cut follows this print
+        break;
+    case TicketAct::open:
+        open_ticket(choice->ticket);
+        break;
     }
-    if (all.empty())
-        menu.addAction(tr("Nothing was printed yet"))->setEnabled(false);
+}
+
+/// What was printed last is most likely what is to be cut.
+void OutputPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    if (std::exchange(is_opened, false) && !run.printed.ticket() && !model.document().tickets.empty())
+        run.printed.take(model.document().tickets.back());
 }
 
 QWidget* OutputPage::exports() {
@@ -216,31 +211,32 @@ void OutputPage::export_file(File kind) {
     const QString kinds[] = {tr("PDF"), tr("SVG"), tr("DXF"), tr("HP-GL")};
     const auto which = static_cast<std::size_t>(kind);
     const std::size_t files = kind == File::pdf ? 1 : plan->pages.size(); // a PDF holds all pages
-    const auto path = ask_where_to_save(this, tr("Save the cut lines"), model.project.name(), kinds[which], suffixes[which], files);
+    const auto path =
+        ask_where_to_save(this, tr("Save the cut lines"), model.project.name(), kinds[which], suffixes[which], files);
     if (!path)
         return;
     std::vector<FileWork::File> all;
     for (std::size_t page = 0; page < files; ++page)
-        all.push_back({page_file(*path, page),
-                       [plan, page, kind, inks = model.document().inks, material = model.document().material,
-                        cutter = model.document().sheet.cutter] {
-                           const auto text = [&] {
-                               switch (kind) {
-                               case File::pdf:
-                                   return print_pdf(*plan, {true, inks, false});
-                               case File::svg:
-                                   return cut_svg(*plan, page);
-                               case File::dxf:
-                                   return cut_dxf(*plan, DxfCurves::polylines, page);
-                               case File::hpgl:
-                                   break;
-                               }
-                               return machine_code(plain_job(plan->pages[page].cuts, plan->paper, cutter, material));
-                           };
-                           return QByteArray::fromStdString(text());
-                       }});
+        all.push_back(
+            {page_file(*path, page), [plan, page, kind, inks = model.document().inks,
+                                      material = model.document().material, cutter = model.document().sheet.cutter] {
+                 const auto text = [&] {
+                     switch (kind) {
+                     case File::pdf:
+                         return print_pdf(*plan, {true, inks, false});
+                     case File::svg:
+                         return cut_svg(*plan, page);
+                     case File::dxf:
+                         return cut_dxf(*plan, DxfCurves::polylines, page);
+                     case File::hpgl:
+                         break;
+                     }
+                     return machine_code(plain_job(plan->pages[page].cuts, plan->paper, cutter, material));
+                 };
+                 return QByteArray::fromStdString(text());
+             }});
     model.file_work.write(std::move(all), files == 1 ? tr("Saved %1.").arg(QFileInfo(*path).fileName())
-                                                    : tr("Saved %1 pages.").arg(files));
+                                                     : tr("Saved %1 pages.").arg(files));
 }
 
 bool OutputPage::may_leave() {
@@ -293,7 +289,8 @@ void OutputPage::check_file() {
                                              .arg(check->worst, 0, 'f', 3));
             else if (check->differs_in_kind_only())
                 emit model.messages.problem(
-                    tr("%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.").arg(name));
+                    tr("%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.")
+                        .arg(name));
             else
                 emit model.messages.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
                                                 .arg(name)
@@ -307,8 +304,10 @@ void OutputPage::show_board() {
 
 void OutputPage::refresh() {
     const auto& ticket = run.printed.ticket();
-    ticket_title->setText(ticket ? tr("Ticket %1").arg(QString::fromStdString(ticket->code)) : tr("No ticket yet"));
-    ticket_time->setText(ticket ? tr("printed %1").arg(when(*ticket)) : QString());
+    ticket_title->setText(ticket                             ? tr("Ticket %1").arg(QString::fromStdString(ticket->code))
+                          : model.document().tickets.empty() ? tr("Not printed yet")
+                                                             : tr("No ticket in hand"));
+    ticket_time->setText(ticket ? tr("printed %1").arg(printed_when(*ticket)) : QString());
     const auto differences = run.printed.changes();
     if (differences.empty())
         cuts_what_was_printed = false;

@@ -4,7 +4,6 @@
 #include "app/output/rehearsal_view.h"
 
 class QLabel;
-class QMenu;
 class QPushButton;
 
 namespace fusuma::app {
@@ -24,8 +23,16 @@ class OutputPage : public QWidget {
     void check_file();
     void show_board(); ///< to print or save it
     [[nodiscard]] PrintAct& print_act() { return *print; }
+    void take(const std::shared_ptr<const Ticket>& ticket); ///< an earlier one in hand
+    [[nodiscard]] static QString printed_when(const Ticket& ticket); ///< date and time, or the time today
     /// Asks whether a cutter at work may be stopped, which waits with its blade up meanwhile. False when it goes on.
     bool may_leave();
+
+  signals:
+    void finding_wanted(const Finding& finding); ///< to be shown on the Sheet
+
+  protected:
+    void showEvent(QShowEvent* event) override;
 
   private:
     Model& model;
@@ -34,10 +41,12 @@ class OutputPage : public QWidget {
     QLabel *ticket_title, *ticket_time, *changes;
     QPushButton *tickets, *keep, *again;
     bool cuts_what_was_printed = false;
+    bool is_opened = true; ///< and its newest ticket not taken in hand yet
 
     QWidget* ticket_head();
     QWidget* exports();
-    void fill_ticket_menu(QMenu& menu);
+    void show_tickets();
+    void open_ticket(const std::shared_ptr<const Ticket>& ticket);
     void refresh();
     [[nodiscard]] std::shared_ptr<const JobPlan> plan_in_hand() const;
 };

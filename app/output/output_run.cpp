@@ -2,10 +2,24 @@
 
 namespace fusuma::app {
 
-OutputRun::OutputRun(Model& model)
-    : work(model.messages), machine(model.messages), printed(model, progress, work, wrong),
-      finder(model, progress, work, printed, wrong, machine),
+OutputRun::OutputRun(Model& project)
+    : model(project), work(model.messages), planned(model, progress), machine(model.messages),
+      printed(model, progress, work, wrong), finder(model, progress, work, printed, wrong, machine),
       cutting(model, progress, work, printed, finder, wrong, machine) {}
+
+void OutputRun::go_to_page(int page) {
+    printed.ticket() ? printed.go_to_page(page) : model.in_hand.go_to_page(page);
+}
+
+OutputRun::Shown OutputRun::shown() const {
+    if (printed.ticket())
+        return {printed.plan(), printed.page(),      printed.pages(),   &printed.picture(),
+                &cutting.job(), &cutting.foreseen(), cutting.seconds(), false};
+    if (const auto& f = planned.foreseen(); f && stage() == RunStage::Stage::nothing)
+        return {f->plan,    f->page, static_cast<int>(f->plan->pages.size()), &f->picture, &f->job, &f->traces,
+                f->seconds, true};
+    return {};
+}
 
 void OutputRun::set_faults(const PracticeFaults& what) {
     if (is_cutting() || what == wrong)

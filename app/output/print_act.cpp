@@ -9,6 +9,7 @@
 #include <QMessageBox>
 #include <QPrinter>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace fusuma::app {
 
@@ -18,7 +19,7 @@ PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, out
     facts = add_words("dim", "printFacts");
     warning = add_words("attention", "printWarning");
     practice =
-        button(tr("Print on the practice printer"), "primary", QStringLiteral("practicePrint"),
+        button(tr("Practice print"), "primary", QStringLiteral("practicePrint"),
                tr("Freezes the sheet into a ticket and shows what comes out of the printer, from the very PDF."));
     rows->addWidget(practice);
     real = button(tr("On paper…"), "", QStringLiteral("realPrint"),
@@ -33,6 +34,7 @@ PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, out
     connect(real, &QPushButton::clicked, this, &PrintAct::print_on_printer);
     connect(pdf, &QPushButton::clicked, this, &PrintAct::save_pdf);
     connect(test, &QPushButton::clicked, this, &PrintAct::print_test);
+    connect(&model.project, &Project::replaced, this, [this] { said_yes.clear(); });
     connect(&run.progress, &RunStage::changed, this, [this] { refresh(); });
     connect(&model, &Model::changed, this, [this] { refresh(); });
     connect(&model.working_out, &WorkingOut::worked_out, this, [this] { refresh(); });
@@ -53,8 +55,45 @@ bool PrintAct::may_print() {
     return false;
 }
 
+bool PrintAct::is_meant() {
+    std::vector<const Finding*> to_fix;
+    std::set<std::string> keys;
+    for (const Finding& f : model.snapshot().findings)
+        if (f.severity == Severity::to_fix) {
+            to_fix.push_back(&f);
+            keys.insert(f.key);
+        }
+    if (std::ranges::includes(said_yes, keys))
+        return true;
+    constexpr std::size_t most = 3;
+    QStringList words;
+    for (std::size_t i = 0; i < std::min(most, to_fix.size()); ++i)
+        words << QString::fromStdString(to_fix[i]->message) + '.';
+    if (to_fix.size() > most)
+        words << tr("And %1 more.").arg(to_fix.size() - most);
+    QMessageBox ask(QMessageBox::NoIcon, tr("Before it is printed"),
+                    to_fix.size() == 1 ? tr("One thing would waste this print:")
+                                       : tr("%1 things would waste this print:").arg(to_fix.size()),
+                    QMessageBox::NoButton, this);
+    ask.setInformativeText(words.join('\n'));
+    ask.setObjectName(QStringLiteral("beforePrinting"));
+    auto* show = ask.addButton(tr("Show"), QMessageBox::RejectRole);
+    const auto* print = ask.addButton(tr("Print all the same"), QMessageBox::AcceptRole);
+    auto* cancel = ask.addButton(QMessageBox::Cancel);
+    ask.setDefaultButton(show);
+    ask.setEscapeButton(cancel);
+    const Finding first = *to_fix.front();
+    ask.exec();
+    if (ask.clickedButton() == show)
+        emit finding_wanted(first);
+    if (ask.clickedButton() != print)
+        return false;
+    said_yes.insert(keys.begin(), keys.end());
+    return true;
+}
+
 void PrintAct::print_on_printer() {
-    if (!may_print())
+    if (!may_print() || !is_meant())
         return;
     const auto printer = std::make_shared<QPrinter>(QPrinter::HighResolution);
     if (!ask_for_printer(*printer, model.document().sheet.paper, model.document().pages, this))
@@ -67,7 +106,7 @@ void PrintAct::print_on_printer() {
 }
 
 void PrintAct::save_pdf() {
-    if (!may_print())
+    if (!may_print() || !is_meant())
         return;
     const auto path = ask_where_to_save(this, tr("Save as"), model.project.name(), tr("PDF"), QStringLiteral(".pdf"));
     const auto plan = path ? run.printed.freeze() : nullptr;
@@ -146,8 +185,8 @@ void PrintAct::refresh() {
     for (auto* b : {real, pdf})
         b->setEnabled(may_print && model.working_out.is_settled());
     practice->setText(is_there     ? (is_printed ? tr("Take it anew") : tr("Take it as it lies"))
-                      : is_printed ? tr("Print for practice again")
-                                   : tr("Print on the practice printer"));
+                      : is_printed ? tr("Practice print again")
+                                   : tr("Practice print"));
     restyle(practice, "role", is_printed ? "" : "primary");
 }
 

@@ -68,8 +68,8 @@ RehearsalView::RehearsalView(OutputRun& output_run) : run(output_run) {
     page_bar->layout()->addWidget(before);
     page_bar->layout()->addWidget(page_text);
     page_bar->layout()->addWidget(after);
-    connect(before, &QPushButton::clicked, this, [this] { run.printed.go_to_page(run.printed.page() - 1); });
-    connect(after, &QPushButton::clicked, this, [this] { run.printed.go_to_page(run.printed.page() + 1); });
+    connect(before, &QPushButton::clicked, this, [this] { run.go_to_page(run.shown().page - 1); });
+    connect(after, &QPushButton::clicked, this, [this] { run.go_to_page(run.shown().page + 1); });
     connect(&run.progress, &RunStage::changed, this, &RehearsalView::refresh);
     refresh();
 }
@@ -96,13 +96,15 @@ std::size_t RehearsalView::shown_runs() const {
 
 void RehearsalView::refresh() {
     const Stage stage = run.stage();
-    const bool has_job = stage == Stage::found || is_live();
-    const auto runs = static_cast<int>(run.cutting.job().runs.size());
-    if (has_job && time->maximum() != runs) {
+    const OutputRun::Shown shown = run.shown();
+    const bool has_job = stage == Stage::found || is_live() || shown.is_planned;
+    const auto runs = static_cast<int>(has_job ? shown.job->runs.size() : 0);
+    if (has_job && (time->maximum() != runs || was_planned != shown.is_planned)) {
         const QSignalBlocker quiet(time);
         time->setRange(0, runs);
         time->setValue(runs);
     }
+    was_planned = shown.is_planned;
     if (is_live()) {
         const QSignalBlocker quiet(time);
         time->setValue(static_cast<int>(is_waiting() ? run.cutting.next_line() : run.cutting.runs_done()));
@@ -111,9 +113,10 @@ void RehearsalView::refresh() {
     time_bar->setVisible(has_job && runs > 0);
     double seconds = 0; // by the share of the way, good enough to read along
     if (runs > 0)
-        seconds = run.cutting.seconds() * time->value() / runs;
+        seconds = shown.seconds * time->value() / runs;
     time_text->setText(tr("line %1 of %2 · %3").arg(time->value()).arg(runs).arg(minutes(seconds)));
-    caption->setText(stage == Stage::nothing    ? tr("Nothing printed yet")
+    caption->setText(shown.is_planned           ? tr("Planned: as it will be printed and cut")
+                     : stage == Stage::nothing  ? tr("Nothing to print yet")
                      : stage == Stage::printing ? tr("Printing…")
                      : stage == Stage::printed  ? tr("Printed, not in the machine yet")
                      : stage == Stage::loading  ? tr("Looking for the marks…")
@@ -121,13 +124,13 @@ void RehearsalView::refresh() {
                      : stage == Stage::refused  ? tr("The print was not found")
                      : stage == Stage::found    ? tr("Rehearsal: as the cut will come out")
                      : stage == Stage::paused   ? tr("Paused: click the line to go on with")
-                     : stage == Stage::dropped  ? tr("The line dropped")
+                     : stage == Stage::dropped  ? tr("The connection dropped")
                      : stage == Stage::cutting  ? tr("Cutting")
                                                 : tr("Cut"));
-    page_text->setText(tr("Page %1 of %2").arg(run.printed.page() + 1).arg(run.printed.pages()));
-    page_bar->setVisible(run.printed.pages() > 1);
-    if (run.printed.ticket())
-        set_content({{0, 0}, {run.printed.ticket()->paper.width, run.printed.ticket()->paper.height}});
+    page_text->setText(tr("Page %1 of %2").arg(shown.page + 1).arg(shown.pages));
+    page_bar->setVisible(shown.pages > 1);
+    if (shown.plan)
+        set_content({{0, 0}, {shown.plan->paper.width, shown.plan->paper.height}});
     lay_out();
     update();
 }
@@ -145,24 +148,35 @@ void RehearsalView::resizeEvent(QResizeEvent* event) {
     lay_out();
 }
 
+void RehearsalView::showEvent(QShowEvent* event) {
+    ZoomView::showEvent(event);
+    run.planned.set_watched(true);
+}
+
+void RehearsalView::hideEvent(QHideEvent* event) {
+    ZoomView::hideEvent(event);
+    run.planned.set_watched(false);
+}
+
 void RehearsalView::paint(QPainter& painter) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    if (!run.printed.ticket() || run.printed.picture().isNull()) {
+    const OutputRun::Shown seen = run.shown();
+    if (!seen.plan || seen.picture->isNull()) {
         painter.setPen(theme().dim);
         const QString words = run.stage() == Stage::printing ? tr("Printing…")
-                                                             : tr("Print, and the sheet is rehearsed here:\nas it lies "
-                                                                  "in the cutter, marks found, cut line by line.");
+                                                             : tr("Put copies on the sheet, and what will be printed and "
+                                                                  "cut is rehearsed here, line by line.");
         painter.drawText(rect().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap, words);
         return;
     }
-    const bool has_job = run.stage() == Stage::found || is_live();
+    const bool has_job = run.stage() == Stage::found || is_live() || seen.is_planned;
     const std::vector<CutTrace> live = is_live() ? run.cutting.cut_so_far() : std::vector<CutTrace>{};
-    const std::vector<CutTrace>& traces = is_live() ? live : run.cutting.foreseen();
+    const std::vector<CutTrace>& traces = is_live() ? live : *seen.traces;
     const std::size_t shown = !has_job || (slip && !is_live()) ? 0
                               : is_live()                      ? live.size()
                                                                : std::min(shown_runs(), traces.size());
-    paint_sheet(painter, traces, is_live() && shown > 0 ? shown - 1 : shown);
+    paint_sheet(painter, seen, traces, is_live() && shown > 0 ? shown - 1 : shown);
     if (is_live() && shown > 0) {
         paint_trace(painter, live.back());
         painter.setPen(QPen(theme().casing, 2));
@@ -170,7 +184,7 @@ void RehearsalView::paint(QPainter& painter) {
         painter.drawEllipse(to_view().map(to_qt(live.back().tip.back())), 5, 5);
     }
     if (has_job)
-        paint_way(painter, shown);
+        paint_way(painter, seen, shown);
     paint_marks(painter);
     paint_slip(painter);
     if (run.stage() == Stage::pointing)
@@ -195,17 +209,18 @@ void RehearsalView::paint_trace(QPainter& painter, const CutTrace& trace) const 
     draw_cut_line(painter, path_of(trace.tip, to_view()), trace.kind);
 }
 
-void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole) {
+void RehearsalView::paint_sheet(QPainter& painter, const OutputRun::Shown& seen, const std::vector<CutTrace>& traces,
+                                std::size_t whole) {
     const QTransform view = to_view();
     const double ratio = devicePixelRatioF();
     const bool in_machine = run.stage() > Stage::loading;
     const Transform place = in_machine ? run.sheet_place() : Transform{};
-    const void* runs = is_live() ? nullptr : static_cast<const void*>(&run.cutting.foreseen());
-    const bool is_same = drawn.view == view && drawn.sheet == run.printed.picture().cacheKey() &&
+    const void* runs = is_live() ? nullptr : static_cast<const void*>(seen.traces);
+    const bool is_same = drawn.view == view && drawn.sheet == seen.picture->cacheKey() &&
                          drawn.place == place && drawn.runs == runs && drawn.is_live == is_live() &&
                          drawn.count <= whole && drawn.picture.size() == size() * ratio;
     if (!is_same) {
-        drawn = {view, run.printed.picture().cacheKey(), place, runs, 0, is_live(), QPixmap(size() * ratio)};
+        drawn = {view, seen.picture->cacheKey(), place, runs, 0, is_live(), QPixmap(size() * ratio)};
         drawn.picture.setDevicePixelRatio(ratio);
         drawn.picture.fill(Qt::transparent);
     }
@@ -213,13 +228,13 @@ void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& 
     p.setRenderHint(QPainter::Antialiasing);
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!is_same) {
-        const Size paper = run.printed.ticket()->paper;
+        const Size paper = seen.plan->paper;
         const QPolygonF edge = view.map(to_qt(place).map(QPolygonF(QRectF(0, 0, paper.width, paper.height))));
         p.setPen(Qt::NoPen);
         p.setBrush(QColor(38, 50, 61, 40));
         p.drawPolygon(edge.translated(4, 4));
         p.setTransform(to_qt(place) * view);
-        p.drawImage(QRectF(0, 0, paper.width, paper.height), run.printed.picture());
+        p.drawImage(QRectF(0, 0, paper.width, paper.height), *seen.picture);
         p.resetTransform();
     }
     for (; drawn.count < whole; ++drawn.count)
@@ -228,13 +243,13 @@ void RehearsalView::paint_sheet(QPainter& painter, const std::vector<CutTrace>& 
     painter.drawPixmap(0, 0, drawn.picture);
 }
 
-void RehearsalView::paint_way(QPainter& painter, std::size_t runs) const {
-    const auto& all = run.cutting.job().runs;
+void RehearsalView::paint_way(QPainter& painter, const OutputRun::Shown& seen, std::size_t runs) const {
+    const auto& all = seen.job->runs;
     const QTransform view = to_view();
     QFont small = font();
     small.setPointSizeF(8);
     painter.setFont(small);
-    Point at{0, run.printed.ticket()->paper.height};
+    Point at{0, seen.plan->paper.height};
     for (std::size_t i = 0; i < std::min(runs, all.size()); ++i) {
         const QPointF from = view.map(to_qt(at)), to = view.map(to_qt(all[i].axis.front()));
         if (shows_travel) {
@@ -303,13 +318,13 @@ void RehearsalView::paint_marks(QPainter& painter) const {
 }
 
 void RehearsalView::paint_slip(QPainter& painter) const {
-    const auto& plan = run.printed.plan();
-    if (!slip || !plan)
+    const OutputRun::Shown seen = run.shown();
+    if (!slip || !seen.plan)
         return;
     const bool in_machine = run.stage() > Stage::loading;
     const QTransform view = to_qt(slip->then(in_machine ? run.place() : Transform{})) * to_view();
-    for (const PlannedCopy& copy : plan->copies) {
-        if (copy.page != run.printed.page())
+    for (const PlannedCopy& copy : seen.plan->copies) {
+        if (copy.page != seen.page)
             continue;
         const bool is_bad = std::ranges::find(slip_damaged, copy.id) != slip_damaged.end();
         const QPainterPath line = view.map(to_qt(copy->region));

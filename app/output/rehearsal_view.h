@@ -11,7 +11,7 @@ class QSlider;
 
 namespace fusuma::app {
 
-/// The sheet as it lies in the cutter: the marks as they were found, and the cut as it is foreseen or as it goes, along
+/// The sheet as it is planned, then as it lies in the cutter: the marks as they were found, and the cut as it is foreseen or as it goes, along
 /// a slider of time. While a person points at marks, the pointer with a loupe on the sensor's picture.
 class RehearsalView : public ZoomView {
     Q_OBJECT
@@ -29,13 +29,15 @@ class RehearsalView : public ZoomView {
     bool key(QKeyEvent* event) override;
     bool claims(const QKeyEvent& event) const override;
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
 
   private:
     OutputRun& run;
     QLabel *caption, *time_text, *page_text;
     QWidget *time_bar, *page_bar;
     QSlider* time;
-    bool shows_travel = false, shows_order = false;
+    bool shows_travel = false, shows_order = false, was_planned = false;
     std::optional<Transform> slip;
     std::vector<CopyId> slip_damaged;
     /// The sheet, and the runs that are cut whole, drawn once.
@@ -58,11 +60,12 @@ class RehearsalView : public ZoomView {
     void choose_at(Point place);
     [[nodiscard]] bool is_live() const { return run.is_cutting() || run.stage() == RunStage::Stage::cut; }
     [[nodiscard]] std::size_t shown_runs() const;
-    void paint_sheet(QPainter& painter, const std::vector<CutTrace>& traces, std::size_t whole);
+    void paint_sheet(QPainter& painter, const OutputRun::Shown& seen, const std::vector<CutTrace>& traces,
+                     std::size_t whole);
     void paint_chosen(QPainter& painter, const CutRun& line) const;
     void paint_trace(QPainter& painter, const CutTrace& trace) const;
     void paint_marks(QPainter& painter) const;
-    void paint_way(QPainter& painter, std::size_t runs) const;
+    void paint_way(QPainter& painter, const OutputRun::Shown& seen, std::size_t runs) const;
     void paint_slip(QPainter& painter) const;
     void paint_pointer(QPainter& painter) const;
 };

@@ -48,15 +48,18 @@ void Loupe::paintEvent(QPaintEvent*) {
     const QTransform view =
         QTransform::fromScale(px_per_mm, px_per_mm) *
         QTransform::fromTranslate(width() / 2.0 - px_per_mm * at.x, height() / 2.0 - px_per_mm * at.y);
-    if (const auto& plan = run.printed.plan(); plan && !run.printed.picture().isNull()) {
+    const OutputRun::Shown seen = run.shown();
+    if (seen.plan && !seen.picture->isNull()) {
         painter.setTransform(view);
         // The print as the plan has it; where the printer puts it is part of the slip.
-        painter.setTransform(
-            to_qt(map_of(run.faults().print.pose, {plan->paper.width / 2, plan->paper.height / 2}).inverted()) * view);
-        painter.drawImage(QRectF(0, 0, plan->paper.width, plan->paper.height), run.printed.picture());
+        const Transform printed = seen.is_planned ? Transform{}
+                                                  : map_of(run.faults().print.pose,
+                                                           {seen.plan->paper.width / 2, seen.plan->paper.height / 2});
+        painter.setTransform(to_qt(printed.inverted()) * view);
+        painter.drawImage(QRectF(0, 0, seen.plan->paper.width, seen.plan->paper.height), *seen.picture);
         painter.resetTransform();
-        for (const PlannedCopy& copy : plan->copies)
-            if (copy.page == run.printed.page() && copy->cut_box.grown(10).contains(at))
+        for (const PlannedCopy& copy : seen.plan->copies)
+            if (copy.page == seen.page && copy->cut_box.grown(10).contains(at))
                 draw_cut_lines(painter, *copy.placed, to_qt(slip) * view);
     }
     painter.setPen(theme().line);
@@ -182,8 +185,16 @@ void SlipPanel::refresh() {
 void SlipPanel::work_out_sheet() {
     sheet_of = plan();
     sheet_page = page();
-    if (!sheet_of)
+    sheet.reset(); // nothing is said about another sheet meanwhile
+    remedy.reset();
+    chances_text->clear();
+    const auto is_on_page = [this](const PlannedCopy& copy) { return copy.page == sheet_page; };
+    if (!sheet_of || std::ranges::none_of(sheet_of->copies, is_on_page)) {
+        work.drop();
+        show_slip();
         return;
+    }
+    show_slip();
     // What to change is said about the sheet as it is now: a ticket is printed and stays as it was.
     struct Made {
         std::shared_ptr<const SlipSheet> sheet;
@@ -228,13 +239,16 @@ void SlipPanel::show_slip() {
         moved == slip() && right.slider->value() == 0 && down.slider->value() == 0 && turn.slider->value() == 0;
     const auto damaged = sheet ? sheet->damaged(moved) : std::vector<CopyId>{};
     view.set_slip(is_still ? std::nullopt : std::optional(moved), damaged);
-    verdict->setText(all == 0              ? tr("The sheet is empty.")
+    const bool is_empty = run.printed.ticket() ? false : model.document().placements.empty();
+    verdict->setText(all == 0 && is_empty  ? tr("The sheet is empty.")
+                     : all == 0            ? tr("Looking at the sheet…")
                      : is_still            ? tr("No slip.")
                      : damaged.empty()     ? tr("All %1 stay clean.").arg(all)
                      : damaged.size() == 1 ? tr("1 of %1 shows a fault.").arg(all)
                                            : tr("%1 of %2 show a fault.").arg(damaged.size()).arg(all));
     restyle(verdict, "role", damaged.empty() ? "strong" : "attention");
-    if (sheet && all > 0)
+    loupe->setVisible(all > 0);
+    if (all > 0)
         loupe->look_at(sheet->weakest_place(), moved);
     QStringList parts;
     const Unit unit = model.document().unit;
@@ -242,10 +256,14 @@ void SlipPanel::show_slip() {
         parts << tr("borders up to %1").arg(QString::fromStdString(format_length(remedy->widest_border, unit)));
     if (remedy && remedy->widest_bleed > 0)
         parts << tr("bleeds up to %1").arg(QString::fromStdString(format_length(remedy->widest_bleed, unit)));
+    if (remedy && remedy->without_bleed > 0)
+        parts << tr("no bleed of another colour round white borders");
     advice->setText(remedy ? tr("%1 would keep every sticker clean up to a slip of %2 mm.")
                                  .arg(parts.join(tr(" and ")), QString::number(remedied_mm, 'f', 1))
-                    : all > 0 && sheet->damaged_by(tried_mm.back()) == 0 ? tr("Every sticker bears a slip of 1 mm.")
-                                                                         : QString());
+                    : all == 0                                ? QString()
+                    : sheet->damaged_by(tried_mm.back()) == 0 ? tr("Every sticker bears a slip of 1 mm.")
+                                                              : tr("Neighbours or marks lie too near. Fill the sheet "
+                                                                   "with a wider gap, or move copies apart."));
     if (remedy && !advice->text().isEmpty())
         advice->setText(advice->text().left(1).toUpper() + advice->text().mid(1));
     remedy_button->setVisible(remedy.has_value());
@@ -276,18 +294,21 @@ void SlipPanel::try_sheets() {
     constexpr int sheets = 1000;
     try_button->setEnabled(false);
     chances_text->setText(tr("Trying %1 sheets…").arg(sheets));
-    trying.start([tried = sheet] { return std::pair{tried, tried->chances({}, sheets, 1)}; },
-                 [this](const auto& result) {
-                     const auto& [tried, chances] = result;
-                     try_button->setEnabled(true);
-                     if (tried != sheet)
-                         return;
-                     chances_text->setText(
-                         tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
-                             .arg(100 * chances.all_good, 0, 'f', 1)
-                             .arg(chances.mean, 0, 'f', 2)
-                             .arg(tried->size()));
-                 });
+    trying.start(
+        [tried = sheet] {
+            return std::pair{tried, tried->chances({}, sheets, 1)};
+        },
+        [this](const auto& result) {
+            const auto& [tried, chances] = result;
+            try_button->setEnabled(true);
+            if (tried != sheet)
+                return;
+            chances_text->setText(
+                tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
+                    .arg(100 * chances.all_good, 0, 'f', 1)
+                    .arg(chances.mean, 0, 'f', 2)
+                    .arg(tried->size()));
+        });
 }
 
 } // namespace fusuma::app

@@ -28,7 +28,7 @@ std::vector<Way> ways() {
 
 QString words_of(const FillReport& report, Unit unit) {
     const auto mm = [unit](double length) { return QString::fromStdString(format_length(length, unit)); };
-    return FillCard::tr("%1 copies placed. %2 % of the cut zone used; the largest rest is %3 × %4.")
+    return FillCard::tr("%1 copies placed. %2 % of the cut zone used; the largest empty space is %3 × %4.")
         .arg(report.copies())
         .arg(qRound(100 * report.used_share))
         .arg(mm(report.largest_rest.width()), mm(report.largest_rest.height()));
@@ -56,8 +56,8 @@ FillCard::FillCard(Model& project) : SheetCard(project) {
     add_row(tr("Fill with"), which, 150);
     how_many = new QComboBox;
     how_many->setObjectName(QStringLiteral("fillHowMany"));
-    how_many->addItems({tr("What is left"), tr("As many as fit"), tr("Exactly")});
-    how_many->setToolTip(tr("“What is left” keeps all copies where they are. “As many as fit” places them anew, except "
+    how_many->addItems({tr("Fill gaps"), tr("As many as fit"), tr("Exactly")});
+    how_many->setToolTip(tr("“Fill gaps” keeps all copies where they are. “As many as fit” places them anew, except "
                             "locked ones. “Exactly” goes on to further pages."));
     add_row(tr("How many"), how_many, 150);
     count = plain(1, 5000, "fillCount");
@@ -75,7 +75,7 @@ FillCard::FillCard(Model& project) : SheetCard(project) {
     spread = button(tr("Spread evenly"), "", QStringLiteral("spreadEvenly"),
                     tr("Move crowded copies apart, so that each has about as much room on all sides."));
     close_up = button(tr("Close up"), "", QStringLiteral("closeUp"),
-                      tr("Move all copies up together, so that one big rest is left for the next job."));
+                      tr("Move all copies up together, so that one large empty space is left for the next job."));
     add_line({spread, close_up});
     report = label({}, "dim");
     report->setObjectName(QStringLiteral("fillReport"));

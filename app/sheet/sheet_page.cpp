@@ -17,6 +17,7 @@ SheetPage::SheetPage(Model& model, QWidget* tray) {
     layout->addWidget(new SheetPanel(model));
     setFocusProxy(view);
     connect(view, &SheetView::sticker_opened, this, &SheetPage::sticker_opened);
+    connect(view, &SheetView::menu_wanted, this, &SheetPage::menu_wanted);
 }
 
 void SheetPage::show_finding(const Finding& finding) {

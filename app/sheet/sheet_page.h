@@ -20,6 +20,7 @@ class SheetPage : public QWidget {
 
   signals:
     void sticker_opened(int id);
+    void menu_wanted(QPoint global);
 
   private:
     SheetView* view;

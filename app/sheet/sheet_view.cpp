@@ -8,6 +8,7 @@
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QMimeData>
 #include <QPainter>
 #include <cmath>
 
@@ -20,6 +21,7 @@ constexpr int ruler_px = 18;
 SheetView::SheetView(Model& project, QWidget* parent) : ZoomView(parent), model(project), hand(project) {
     setObjectName(QStringLiteral("sheetView"));
     setAccessibleName(tr("Sheet"));
+    setAcceptDrops(true);
     set_fit_margins({28 + ruler_px, 28 + ruler_px, 28, 52});
     add_zoom_bar();
     add_page_bar();
@@ -102,6 +104,27 @@ void SheetView::resizeEvent(QResizeEvent* event) {
     zoom_bar->adjustSize();
     zoom_bar->move(ruler_px + 10, height() - zoom_bar->height() - 12);
     page_bar->move(width() - page_bar->width() - 12, height() - page_bar->height() - 12);
+}
+
+void SheetView::contextMenuEvent(QContextMenuEvent* event) {
+    if (hand.act() != SheetHand::Act::none)
+        return;
+    const bool is_by_key = event->reason() == QContextMenuEvent::Keyboard;
+    if (const Placement* hit = is_by_key ? nullptr : hand.copy_at(to_mm(event->pos())))
+        if (!model.in_hand.copies().contains(hit->id))
+            model.in_hand.select({hit->id});
+    emit menu_wanted(is_by_key ? mapToGlobal(rect().center()) : event->globalPos());
+}
+
+void SheetView::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasFormat(QLatin1String(sticker_mime)) && !model.document().sheet.photographed)
+        event->acceptProposedAction();
+}
+
+void SheetView::dropEvent(QDropEvent* event) {
+    event->acceptProposedAction();
+    model.copies.place_at(event->mimeData()->data(QLatin1String(sticker_mime)).toInt(), to_mm(event->position()));
+    setFocus();
 }
 
 void SheetView::show_finding(const Finding& finding) {

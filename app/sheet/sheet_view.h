@@ -21,6 +21,7 @@ class SheetView : public ZoomView {
 
   signals:
     void sticker_opened(int id);
+    void menu_wanted(QPoint global); ///< for the copies selected, or for the page when none is
 
   protected:
     void paint(QPainter& painter) override;
@@ -30,6 +31,9 @@ class SheetView : public ZoomView {
     bool double_click(QMouseEvent* event) override;
     bool key(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override; ///< a sticker from the tray
+    void dropEvent(QDropEvent* event) override;
 
   private:
     Model& model;

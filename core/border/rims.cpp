@@ -64,7 +64,7 @@ void add(std::vector<PrintedArea>& areas, const Fill& fill, Polygons area) {
     }
     areas.push_back({fill.colour, area});
     if (fill.pattern != Pattern::plain)
-        areas.push_back({fill.second, pattern_in(area, fill)});
+        areas.push_back({fill.second, pattern_in(area, fill), true});
 }
 
 } // namespace

@@ -80,6 +80,7 @@ template <> inline constexpr std::array words<Bleed::Kind>{
 struct PrintedArea {
     std::optional<Rgb> colour; ///< none: the art's own colours, carried outward
     Polygons area;             ///< even-odd, mm
+    bool is_pattern = false;   ///< dots or stripes on the area before it
 };
 
 /// What is printed of rims and bleed, from back to front.

@@ -14,11 +14,11 @@ enum class ClusterCut {
     visible,      ///< each less what lies over it, so that all abut
 };
 template <> inline constexpr std::array words<ClusterCut>{
-    Word{ClusterCut::outer, "outer", "One cut round all"},
-    Word{ClusterCut::take_out, "take-out", "The lowest less the others"},
-    Word{ClusterCut::overlap_only, "overlap-only", "Where all overlap"},
-    Word{ClusterCut::exclude, "exclude", "Where an odd number overlap"},
-    Word{ClusterCut::visible, "visible", "What is visible of each"}};
+    Word{ClusterCut::outer, "outer", "Join"},
+    Word{ClusterCut::take_out, "take-out", "Take out"},
+    Word{ClusterCut::overlap_only, "overlap-only", "Overlap only"},
+    Word{ClusterCut::exclude, "exclude", "With holes"},
+    Word{ClusterCut::visible, "visible", "Visible only"}};
 
 /// Several stickers that became one, each as it was, so that they can be parted again.
 struct Cluster {

@@ -154,6 +154,17 @@ Document with_sticker_removed(Document document, int id) {
     return document;
 }
 
+Document with_sticker_moved(Document document, int id, std::size_t to) {
+    auto& all = document.stickers;
+    const auto it = std::find_if(all.begin(), all.end(), [id](const auto& s) { return s->id == id; });
+    if (it == all.end())
+        return document;
+    auto sticker = *it;
+    all.erase(it);
+    all.insert(all.begin() + static_cast<std::ptrdiff_t>(std::min(to, all.size())), std::move(sticker));
+    return document;
+}
+
 Document with_page_added(Document document) {
     document.pages = std::min(document.pages + 1, most_pages);
     return document;

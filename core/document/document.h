@@ -138,6 +138,8 @@ constexpr int most_pages = 100;
 [[nodiscard]] Document with_sticker_added(Document document, Sticker sticker); ///< gives it an id
 [[nodiscard]] Document with_sticker_changed(Document document, Sticker sticker);
 [[nodiscard]] Document with_sticker_removed(Document document, int id); ///< and its copies
+/// The sticker at another place in the tray, counted from 0; past the end is the end.
+[[nodiscard]] Document with_sticker_moved(Document document, int id, std::size_t to);
 [[nodiscard]] Document with_page_added(Document document);
 [[nodiscard]] Document with_page_removed(Document document, int page); ///< and its copies; the last page only empties
 

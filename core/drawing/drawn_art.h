@@ -25,6 +25,7 @@ struct Painted {
     std::shared_ptr<const Area> area; ///< what a colour covers, or where a picture shows; null for a whole picture
     double opacity = 1;               ///< of a colour, 0–1; pictures have their own
     Transform from_unit;              ///< of a picture: from its unit square to mm
+    bool is_gradient = false;         ///< of a picture: smooth, however few pixels it has
     bool operator==(const Painted&) const = default;
 };
 

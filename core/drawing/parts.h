@@ -49,13 +49,13 @@ enum class Combining {
     pieces        ///< each piece of them by itself
 };
 template <> inline constexpr std::array words<Combining>{
-    Word{Combining::join, "join"},
-    Word{Combining::take_out, "take-out"},
-    Word{Combining::overlap_only, "overlap-only"},
-    Word{Combining::exclude, "exclude"},
-    Word{Combining::split, "split"},
-    Word{Combining::visible, "visible"},
-    Word{Combining::pieces, "pieces"}};
+    Word{Combining::join, "join", "Join"},
+    Word{Combining::take_out, "take-out", "Take out"},
+    Word{Combining::overlap_only, "overlap-only", "Overlap only"},
+    Word{Combining::exclude, "exclude", "With holes"},
+    Word{Combining::split, "split", "Split"},
+    Word{Combining::visible, "visible", "Visible only"},
+    Word{Combining::pieces, "pieces", "Into pieces"}};
 
 class Combination;
 

@@ -16,7 +16,7 @@ Polygon unit_square(const Transform& map) {
 } // namespace
 
 PrintLayer on_paper(const PrintLayer& layer, const Transform& map) {
-    PrintLayer result{layer.ink, layer.from_unit.then(map), {}, layer.inked};
+    PrintLayer result{layer.ink, layer.from_unit.then(map), {}, layer.inked, layer.is_pattern};
     for (const Polygon& polygon : layer.area) {
         Polygon moved;
         for (const Point p : polygon)

@@ -10,11 +10,37 @@ namespace {
 constexpr double wanted_dpi = 300; // common practice
 constexpr double soft_dpi = 150;   // common practice: below this print is visibly soft
 
-/// Pixels per inch at which a sticker is printed; nothing for artwork without pixels.
-std::optional<double> printed_dpi(const Sticker& sticker, double scale) {
-    if (is_drawn(sticker.artwork))
-        return std::nullopt;
-    return mm_per_inch / (mm_per_px(sticker) * scale);
+struct Resolution {
+    double dpi = HUGE_VAL;
+    bool is_inside = false; ///< of a picture inside a drawing, a label or a cluster
+};
+
+/// The least resolution that a copy is printed at; none has artwork without pixels.
+Resolution printed_at(const PlacedCopy& copy) {
+    const Sticker& sticker = *copy.sticker;
+    const double scale = copy.placement.scale * std::max(1.0, copy.placement.stretch);
+    if (!is_drawn(sticker.artwork))
+        return {mm_per_inch / (mm_per_px(sticker) * scale)};
+    const auto* art = std::get_if<std::shared_ptr<const DrawnArt>>(&copy.result->isolation->art);
+    if (!art || !*art)
+        return {};
+    Resolution least;
+    const Transform to_print =
+        Transform::scale(1 / (*art)->size.width, 1 / (*art)->size.height).then(copy.result->outlined->from_art);
+    for (const Painted& painted : (*art)->shapes) {
+        const auto* picture = std::get_if<std::shared_ptr<const Image>>(&painted.ink);
+        if (!picture || !*picture || painted.is_gradient)
+            continue;
+        const Transform map = painted.from_unit.then(to_print);
+        const double width = std::hypot(map.a, map.b), height = std::hypot(map.c, map.d); // mm
+        constexpr double smallest = 2; // mm; smaller ones nobody looks into
+        if (width < smallest || height < smallest)
+            continue;
+        const double dpi = mm_per_inch * std::min((*picture)->width / width, (*picture)->height / height);
+        if (dpi < least.dpi)
+            least = {dpi, true};
+    }
+    return least;
 }
 
 } // namespace
@@ -22,24 +48,27 @@ std::optional<double> printed_dpi(const Sticker& sticker, double scale) {
 void low_resolution(const PreflightInput& input, Findings& findings) {
     const Document& document = input.document;
     for_stickers(input, [&](const Sticker& sticker, const PlacedCopy&, const StickerCopies& copies) {
-        double scale = 0; // of its largest copy
+        Resolution least;
         for (const PlannedCopy* copy : copies)
-            scale = std::max(scale, (*copy)->placement.scale * std::max(1.0, (*copy)->placement.stretch));
-        const auto dpi = printed_dpi(sticker, scale);
-        if (!dpi || *dpi >= wanted_dpi * 0.995)
+            if (const Resolution its = printed_at(*copy->placed); its.dpi < least.dpi)
+                least = its;
+        const auto [dpi, is_inside] = least;
+        if (dpi >= wanted_dpi * 0.995)
             return;
-        const double width = sticker.width * *dpi / wanted_dpi;
-        Finding finding = about_sticker("low-resolution", *dpi < soft_dpi ? Severity::to_fix : Severity::to_look_at,
-                                        sticker.name + ": printed at " + std::to_string(std::lround(*dpi)) + " dpi, " +
-                                            std::to_string(std::lround(wanted_dpi)) + " wanted",
-                                        copies);
-        finding.fix = Fix{"Make " + format_length(width, document.unit) + " wide",
-                          [id = sticker.id, width](const Document& now) -> std::optional<Document> {
-                              const auto current = now.find(id);
-                              if (!current)
-                                  return std::nullopt;
-                              return with_sticker_changed(now, resized(*current, width));
-                          }};
+        const double width = sticker.width * dpi / wanted_dpi;
+        Finding finding = about_sticker(
+            "low-resolution", dpi < soft_dpi ? Severity::to_fix : Severity::to_look_at,
+            sticker.name + (is_inside ? ": a picture in it is printed at " : ": printed at ") +
+                std::to_string(std::lround(dpi)) + " dpi, " + std::to_string(std::lround(wanted_dpi)) + " wanted",
+            copies);
+        if (!is_inside) // a label's words would shrink as well
+            finding.fix = Fix{"Make " + format_length(width, document.unit) + " wide",
+                              [id = sticker.id, width](const Document& now) -> std::optional<Document> {
+                                  const auto current = now.find(id);
+                                  if (!current)
+                                      return std::nullopt;
+                                  return with_sticker_changed(now, resized(*current, width));
+                              }};
         findings.push_back(std::move(finding));
     });
 }

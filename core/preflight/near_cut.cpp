@@ -1,3 +1,4 @@
+#include "core/preflight/edge_colours.h"
 #include "core/preflight/rules.h"
 
 #include <algorithm>
@@ -16,56 +17,32 @@ struct Detail {
     Point at;         ///< on the sticker, mm
 };
 
-/// The printed colour at a place of the sticker; nothing where the art is clear.
-std::optional<Rgb> colour_at(const StickerResult& result, const Transform& to_unit, Point mm) {
-    const auto image = result.isolation->pixels();
-    const Point unit = to_unit.apply(mm);
-    const int x = static_cast<int>(std::floor(unit.x * image->width));
-    const int y = static_cast<int>(std::floor(unit.y * image->height));
-    if (x < 0 || y < 0 || x >= image->width || y >= image->height)
-        return std::nullopt;
-    const std::uint8_t* pixel = &image->rgba[4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image->width) +
-                                                  static_cast<std::size_t>(x))];
-    constexpr std::uint8_t solid = 200;
-    return pixel[3] < solid ? std::nullopt : std::optional(Rgb{pixel[0], pixel[1], pixel[2]});
-}
-
 Detail detail_of(const StickerResult& result) {
     constexpr double along = 0.5, inward = 0.1, first = 0.2; // mm
     constexpr int strong = 90;                               // of 3 × 255: more than shading or grain does
     Detail found;
-    const Transform to_unit = result.outlined->from_art.inverted();
     double seen = 0, busy = 0;
-    for (const Polygon& polygon : flatten(result.cut_line(), 0.02))
-        for (std::size_t i = 0; i < polygon.size(); ++i) {
-            const Point from = polygon[i], to = polygon[(i + 1) % polygon.size()];
-            const double length = distance(from, to);
-            // Counter-clockwise on screen with y down: the inside lies to the left.
-            const Point way = unit(to - from), inside{way.y, -way.x};
-            const int parts = std::max(1, static_cast<int>(std::ceil(length / along)));
-            for (int k = 0; k < parts; ++k) {
-                const Point p = lerp(from, to, (k + 0.5) / parts);
-                seen += length / parts;
-                const auto edge = colour_at(result, to_unit, p + first * inside);
-                if (!edge)
-                    continue; // the art does not reach the cut here
-                for (double depth = first + inward; depth <= safety_mm; depth += inward) {
-                    const auto inner = colour_at(result, to_unit, p + depth * inside);
-                    if (!inner)
-                        break;
-                    if (std::abs(inner->red - edge->red) + std::abs(inner->green - edge->green) +
-                            std::abs(inner->blue - edge->blue) <
-                        strong)
-                        continue;
-                    busy += length / parts;
-                    if (found.depth == 0 || depth < found.depth) {
-                        found.depth = depth;
-                        found.at = p + depth * inside;
-                    }
-                    break;
-                }
+    along_cut_line(result, along, [&](Point p, Point inside, double length) {
+        seen += length;
+        const auto edge = art_colour_at(result, p + first * inside);
+        if (!edge)
+            return; // the art does not reach the cut here
+        for (double depth = first + inward; depth <= safety_mm; depth += inward) {
+            const auto inner = art_colour_at(result, p + depth * inside);
+            if (!inner)
+                return;
+            if (std::abs(inner->red - edge->red) + std::abs(inner->green - edge->green) +
+                    std::abs(inner->blue - edge->blue) <
+                strong)
+                continue;
+            busy += length;
+            if (found.depth == 0 || depth < found.depth) {
+                found.depth = depth;
+                found.at = p + depth * inside;
             }
+            return;
         }
+    });
     found.share = seen > 0 ? busy / seen : 0;
     return found;
 }

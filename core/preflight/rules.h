@@ -34,6 +34,7 @@ void open_cut(const PreflightInput& input, Findings& findings);       ///< a cut
 void many_nodes(const PreflightInput& input, Findings& findings);     ///< more nodes on a line than it can need
 void not_on_board(const PreflightInput& input, Findings& findings);   ///< cut where it lies, but it does not lie there
 void uncut_art(const PreflightInput& input, Findings& findings);      ///< printed but not cut, or cut but not printed
+void no_bleed(const PreflightInput& input, Findings& findings);       ///< cut on its print, which ends there
 void near_cut(const PreflightInput& input, Findings& findings);       ///< detail that a slip would cut into
 void low_resolution(const PreflightInput& input, Findings& findings); ///< larger than the pixels carry
 void label_text(const PreflightInput& input, Findings& findings);     ///< words that do not fit or cannot be set

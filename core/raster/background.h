@@ -24,7 +24,7 @@ enum class Source {
 };
 template <>
 inline constexpr std::array words<Source>{
-    Word{Source::automatic, "auto", "Offered"}, Word{Source::alpha, "alpha", "Alpha"},
+    Word{Source::automatic, "auto", "Automatic"}, Word{Source::alpha, "alpha", "Transparency"},
     Word{Source::brightness, "brightness", "Brightness"}, Word{Source::colour, "colour", "Colour"},
     Word{Source::subject, "subject", "Subject"}};
 

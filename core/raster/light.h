@@ -17,7 +17,7 @@ enum class Light {
     even,
 };
 template <>
-inline constexpr std::array words<Light>{Word{Light::automatic, "auto", "Offered"},
+inline constexpr std::array words<Light>{Word{Light::automatic, "auto", "Automatic"},
                                          Word{Light::as_is, "as-is", "As it is"}, Word{Light::even, "even", "Evened"}};
 
 /// What becomes of soft shadows that the art throws on a ground of one colour.
@@ -27,7 +27,7 @@ enum class Shadows {
     drop,
 };
 template <>
-inline constexpr std::array words<Shadows>{Word{Shadows::automatic, "auto", "Offered"},
+inline constexpr std::array words<Shadows>{Word{Shadows::automatic, "auto", "Automatic"},
                                            Word{Shadows::keep, "keep", "Kept"},
                                            Word{Shadows::drop, "drop", "Left out"}};
 

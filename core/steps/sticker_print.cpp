@@ -48,7 +48,8 @@ std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline&
     for (PrintedArea& printed :
          printed_areas(outline.outline, cut.region, settings.border, settings.rims, settings.bleed, soft_edge)) {
         if (const auto colour = printed.colour ? printed.colour : ground)
-            layers.push_back({*colour, {}, std::move(printed.area)});
+            layers.push_back(
+                {.ink = *colour, .from_unit = {}, .area = std::move(printed.area), .is_pattern = printed.is_pattern});
         else if (image)
             layers.push_back({PrintArt(image), from_continued, std::move(printed.area)});
     }

@@ -13,6 +13,7 @@ struct PrintLayer {
     Transform from_unit; ///< of a picture: from its unit square
     Polygons area;       ///< even-odd; empty for a whole picture
     Rect inked{{0, 0}, {1, 1}}; ///< of a picture: the part of its unit square outside of which it is clear
+    bool is_pattern = false;    ///< dots or stripes on the layer before it
 };
 
 /// What is printed of a sticker besides its art, at its size.

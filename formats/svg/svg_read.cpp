@@ -1,7 +1,7 @@
 #include "formats/svg/svg_read.h"
 
-#include "core/geometry/measure.h"
 #include "core/geometry/combine_curves.h"
+#include "core/geometry/measure.h"
 #include "core/geometry/units.h"
 #include "core/label/label_shape.h"
 #include "core/trace/trace.h"
@@ -557,7 +557,8 @@ class Walker {
         if (shown.width() > 0 && shown.height() > 0)
             part.paints.push_back(
                 {gradient_image(*gradient, shown, scale_of(place.map), opacity), area, 1,
-                 Transform::scale(shown.width(), shown.height()).then(Transform::shift(shown.min)).then(place.map)});
+                 Transform::scale(shown.width(), shown.height()).then(Transform::shift(shown.min)).then(place.map),
+                 true});
     }
 
     void picture(const SvgNode& node, const Place& place) {

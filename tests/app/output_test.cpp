@@ -14,6 +14,7 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QListWidget>
 #include <QDialog>
 #include <QFile>
 #include <QMenu>
@@ -83,16 +84,9 @@ class Output : public Window {
                 worst = std::max(worst, nearest_on(lines, back.apply(trace.tip[i])).distance);
         return worst;
     }
-    void run_action(const char* ticket_action) {
-        auto* menu = find<QPushButton>("tickets")->menu();
-        emit menu->aboutToShow();
-        for (QAction* action : menu->actions().first()->menu()->actions())
-            if (action->text() == QLatin1String(ticket_action)) {
-                action->trigger();
-                settle();
-                return;
-            }
-        ADD_FAILURE() << ticket_action;
+    /// Chooses what becomes of the newest ticket.
+    void with_ticket(const char* act) {
+        in_dialog("ticketsDialog", [](QDialog&) {}, [&] { click("tickets"); }, act);
     }
 };
 
@@ -203,17 +197,27 @@ TEST_F(Output, TicketsStayThroughUndoAndCanBeCutPrintedOpenedAndDeleted) {
     settle();
     EXPECT_TRUE(run->printed.changes().empty());
     // The newest is listed first.
-    run_action("Delete");
+    in_dialog(
+        "ticketsDialog",
+        [](QDialog& dialog) {
+            auto* list = dialog.findChild<QListWidget*>("ticketList");
+            EXPECT_EQ(list->count(), 2);
+            EXPECT_FALSE(list->item(0)->icon().isNull());
+            EXPECT_THAT(list->item(0)->text().toStdString(), HasSubstr("printed today"));
+            QTest::mouseClick(dialog.findChild<QPushButton*>("ticketDelete"), Qt::LeftButton);
+            EXPECT_EQ(list->count(), 1);
+        },
+        [&] { click("tickets"); }, "no more");
     EXPECT_EQ(model.document().tickets.size(), 1u);
     EXPECT_EQ(run->stage(), RunStage::Stage::nothing) << "it was in hand";
-    run_action("Cut it");
+    with_ticket("ticketCut");
     reach(RunStage::Stage::printed);
     EXPECT_EQ(run->printed.ticket()->code, first);
     const double moved = model.document().placements[0].centre.x;
-    run_action("Open it on the sheet");
+    with_ticket("ticketOpen");
     EXPECT_NEAR(model.document().placements[0].centre.x, moved - 7, 1e-9);
     EXPECT_EQ(model.document().tickets.size(), 1u);
-    run_action("Print it again");
+    with_ticket("ticketPrint");
     ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().tickets.size() == 2; }, 20000));
     // They are saved with the project.
     const QString path = folder.filePath("t.fusuma");

@@ -35,7 +35,7 @@ SlipCheck check_of(const Document& d) {
 TEST(Slip, AWhiteBorderBearsItsOwnWidth) {
     const SlipCheck check = check_of(with_disc([](Sticker& s) { s.border.width = 2; }));
     EXPECT_NEAR(check.tolerance(), 2, 0.05);
-    EXPECT_EQ(check.printed_past_cut(), HUGE_VAL) << "paper is meant to show";
+    EXPECT_EQ(check.going_on_past_cut(), HUGE_VAL) << "paper is meant to show";
     for (double angle = 0; angle < 6; angle += 0.7) {
         const Point way{std::cos(angle), std::sin(angle)};
         EXPECT_EQ(check.damage(Transform::shift(1.9 * way)), Damage::none);
@@ -49,8 +49,8 @@ TEST(Slip, AColouredBorderBearsItsBleed) {
         s.rims.border = {Fill::Kind::colour};
         s.bleed = {Bleed::Kind::rim, 0.8};
     }));
-    EXPECT_NEAR(check.printed_past_cut(), 0.8, 0.05);
-    EXPECT_NEAR(check.room_to_art(), 2, 0.05);
+    EXPECT_NEAR(check.going_on_past_cut(), 0.8, 0.05);
+    EXPECT_NEAR(check.room_inward(), 2, 0.05);
     EXPECT_EQ(check.damage(Transform::shift({0.7, 0})), Damage::none);
     EXPECT_EQ(check.damage(Transform::shift({0.9, 0})), Damage::white);
 }
@@ -65,6 +65,128 @@ TEST(Slip, ACutOnTheArtsEdgeBearsItsBleedAndACutInsideItHalf) {
     EXPECT_NEAR(bled.tolerance(), 1, 0.1);
     const SlipCheck inside = check_of(with_disc([](Sticker& s) { s.border.width = -0.5; }));
     EXPECT_NEAR(inside.tolerance(), 0.5, 0.05) << "the art itself is the bleed";
+}
+
+TEST(Slip, ColoursPastAWhiteBorderShowAtTheSmallestSlip) {
+    const Document d = with_disc([](Sticker& s) {
+        s.border.width = 2;
+        s.bleed = {Bleed::Kind::art, 1};
+    });
+    const SlipCheck check = check_of(d);
+    EXPECT_LT(check.tolerance(), 0.05);
+    EXPECT_TRUE(check.has_other_colour_past_cut());
+    EXPECT_EQ(check.damage(Transform::shift({0.3, 0})), Damage::colour);
+    Planner evaluator;
+    const Remedy remedy = made_safe(d, evaluator, 0.8);
+    EXPECT_EQ(remedy.without_bleed, 1);
+    EXPECT_EQ(remedy.document.find(1)->bleed.kind, Bleed::Kind::none);
+    EXPECT_NEAR(check_of(remedy.document).tolerance(), 2, 0.05);
+}
+
+TEST(Slip, AnArtsBleedRoundAColouredBorderIsAnotherColour) {
+    Document d = with_disc([](Sticker& s) {
+        s.border.width = 2;
+        s.rims.border = {Fill::Kind::colour};
+        s.bleed = {Bleed::Kind::art, 1};
+    });
+    EXPECT_EQ(check_of(d).damage(Transform::shift({0.3, 0})), Damage::colour);
+    Planner evaluator;
+    const Remedy remedy = made_safe(d, evaluator, 0.8);
+    EXPECT_EQ(remedy.document.find(1)->bleed.kind, Bleed::Kind::rim);
+    EXPECT_GE(check_of(remedy.document).tolerance(), 0.8 - 0.03);
+}
+
+TEST(Slip, ARimInsideTheOutermostIsAnEdgeToo) {
+    const SlipCheck check = check_of(with_disc([](Sticker& s) {
+        s.border.width = 0.6;
+        s.rims = {{{2, {Fill::Kind::colour, {200, 30, 30}}}}, {Fill::Kind::clear}};
+    }));
+    EXPECT_NEAR(check.tolerance(), 0.6, 0.05) << "paper, then red";
+    EXPECT_EQ(check.damage(Transform::shift({0.7, 0})), Damage::colour);
+    EXPECT_EQ(check.damage(Transform::shift({0.5, 0})), Damage::none);
+}
+
+TEST(Slip, APatternIsOneEdge) {
+    for (const Pattern pattern : {Pattern::dots, Pattern::stripes}) {
+        const SlipCheck check = check_of(with_disc([&](Sticker& s) {
+            s.border.width = 2;
+            s.rims.border = {.kind = Fill::Kind::colour, .pattern = pattern};
+            s.bleed = {Bleed::Kind::rim, 0.8};
+        }));
+        EXPECT_NEAR(check.tolerance(), 0.8, 0.05);
+    }
+}
+
+/// Two copies beside each other, their cut lines `gap` mm apart.
+Document beside_each_other(double gap, const std::function<void(Sticker&)>& change) {
+    Document d = with_disc(change, {{60, 120}});
+    Planner planner;
+    const double across = planner.plan(d)->copies[0]->room_box.width();
+    Placement second = d.placements[0];
+    second.centre.x += across + gap;
+    d.put(second);
+    return d;
+}
+
+TEST(Slip, NeighboursTakeTheirShareOfABleed) {
+    const auto sheet = [](double gap, const std::function<void(Sticker&)>& change) {
+        Planner planner;
+        const auto plan = planner.plan(beside_each_other(gap, change));
+        return SlipSheet(*plan, 0, planner);
+    };
+    const auto bled = [](Sticker& s) {
+        s.border.width = 0;
+        s.bleed = {Bleed::Kind::art, 1.5};
+    };
+    const SlipSheet near = sheet(1, bled);
+    EXPECT_NEAR(near.tolerance(0), 0.5, 0.06);
+    EXPECT_GT(near.check(0).tolerance(), 1.4) << "alone it bears its whole bleed";
+    EXPECT_EQ(near.damage(0, Transform::shift({0.7, 0})), Damage::colour) << "the neighbour's";
+    EXPECT_EQ(near.damage(0, Transform::shift({-0.7, 0})), Damage::none) << "away from it";
+    EXPECT_EQ(near.damage(0, Transform::shift({0.4, 0})), Damage::none);
+    EXPECT_EQ(near.damaged_by(0.6), 2u);
+    EXPECT_GT(sheet(4, bled).tolerance(0), 1.4);
+    const SlipSheet alike = sheet(1, [](Sticker& s) {
+        s.border.width = 2;
+        s.rims.border = {Fill::Kind::colour};
+        s.bleed = {Bleed::Kind::rim, 1.5};
+    });
+    EXPECT_GT(alike.tolerance(0), 1.4) << "the same blue from both sides";
+    EXPECT_EQ(alike.damage(0, Transform::shift({0.9, 0})), Damage::none);
+}
+
+TEST(Slip, ANeighboursBleedComesIntoAWhiteBorder) {
+    Document d = beside_each_other(1.2, [](Sticker& s) { s.border.width = 2; });
+    Sticker bleeding = *d.find(1);
+    bleeding.rims.border = {Fill::Kind::colour};
+    bleeding.bleed = {Bleed::Kind::rim, 1};
+    d = with_sticker_added(std::move(d), bleeding);
+    d.placements[1].sticker = d.stickers.back()->id;
+    Planner planner;
+    const auto plan = planner.plan(d);
+    const SlipSheet sheet(*plan, 0, planner);
+    EXPECT_NEAR(sheet.tolerance(0), 0.6, 0.06) << "their bleed begins halfway";
+    EXPECT_EQ(sheet.damage(0, Transform::shift({0.8, 0})), Damage::colour);
+    EXPECT_EQ(sheet.damage(0, Transform::shift({0, 0.8})), Damage::none);
+    EXPECT_EQ(sheet.damage(1, Transform::shift({-0.8, 0})), Damage::white) << "its own bleed ends there";
+}
+
+TEST(Slip, AMarkKeepsABleedAway) {
+    Document d = with_disc(
+        [](Sticker& s) {
+            s.border.width = 0;
+            s.bleed = {Bleed::Kind::art, 2};
+        },
+        {{100, 100}});
+    Planner planner;
+    const Mark mark = planner.plan(d)->pages[0].marks.front();
+    const double radius = planner.plan(d)->copies[0]->room_box.width() / 2;
+    d.placements[0].centre = mark.centre + Point{mark.keep_clear + radius + 0.6, 0};
+    const auto plan = planner.plan(d);
+    const SlipSheet sheet(*plan, 0, planner);
+    EXPECT_NEAR(sheet.tolerance(0), 0.6, 0.1);
+    EXPECT_EQ(sheet.damage(0, Transform::shift({-1, 0})), Damage::white);
+    EXPECT_EQ(sheet.damage(0, Transform::shift({1, 0})), Damage::none);
 }
 
 TEST(Slip, ASheetTellsWhichCopiesATurnDamages) {

@@ -112,6 +112,7 @@ inline std::vector<Trouble> every_trouble() {
         {"many-nodes", placed(spiky())},
         {"no-cut", with_sticker([](Sticker& s) { s.clean.specks = 1e6; })},
         {"no-print", placed(cut_only())},
+        {"no-bleed", with_sticker([](Sticker& s) { s.border.width = 0; })},
         {"near-cut", placed(ringed())},
         {"low-resolution", with_sticker([](Sticker& s) { s.width = 80; })},
         {"lost-handwork", lost_hand()},

@@ -122,6 +122,97 @@ TEST(Preflight, ResolutionBelow300DpiIsNamedAndTheFixReachesIt) {
     }
 }
 
+/// The rules that find something on one sticker.
+std::vector<std::string> rules_of(const Sticker& sticker) {
+    Document d = with_sticker_added({}, sticker);
+    d.put({.sticker = d.stickers.back()->id, .centre = {105, 150}});
+    Planner planner;
+    std::vector<std::string> rules;
+    for (const Finding& finding : preflight(d, planner))
+        rules.push_back(finding.rule);
+    return rules;
+}
+
+TEST(Preflight, ACutOnItsOwnPrintWithoutABleedIsNamed) {
+    const auto of_disc = [](const std::function<void(Sticker&)>& change) {
+        Sticker s = test::disc_sticker(30);
+        change(s);
+        return rules_of(s);
+    };
+    using testing::Contains;
+    using testing::Not;
+    EXPECT_THAT(of_disc([](Sticker& s) { s.border.width = 0; }), Contains("no-bleed"));
+    EXPECT_THAT(of_disc([](Sticker& s) { s.rims.border.kind = Fill::Kind::colour; }), Contains("no-bleed"));
+    EXPECT_THAT(of_disc([](Sticker& s) { s.rims.border.kind = Fill::Kind::art; }), Contains("no-bleed"));
+    EXPECT_THAT(of_disc([](Sticker& s) {
+                    s.border.width = 0;
+                    s.rims.inner = {{2, {Fill::Kind::colour}}};
+                }),
+                Contains("no-bleed"));
+    EXPECT_THAT(of_disc([](Sticker&) {}), Not(Contains("no-bleed"))) << "paper lies on both sides";
+    EXPECT_THAT(of_disc([](Sticker& s) { s.border.width = -0.5; }), Not(Contains("no-bleed"))) << "the art goes on";
+    EXPECT_THAT(of_disc([](Sticker& s) {
+                    s.border.width = 0;
+                    s.bleed = {Bleed::Kind::art, 1};
+                }),
+                Not(Contains("no-bleed")));
+    EXPECT_THAT(of_disc([](Sticker& s) { s.rims.border = {.kind = Fill::Kind::colour, .colour = {250, 250, 248}}; }),
+                Not(Contains("no-bleed")))
+        << "a slip of white is not seen";
+    // Art that is white at its edge.
+    const auto white = test::picture_of({test::ellipse({192, 192}, 180, 180)}, 384, 384);
+    for (std::size_t i = 0; i < white->pixels.rgba.size(); ++i)
+        if (i % 4 != 3)
+            white->pixels.rgba[i] = 252;
+    Sticker pale = new_sticker(PictureArtwork{white});
+    pale.border.width = 0;
+    EXPECT_THAT(rules_of(pale), Not(Contains("no-bleed")));
+}
+
+/// A drawing of 60 × 40 mm: a square picture of `px` pixels, 30 mm wide, on a coloured ground.
+Sticker drawing_with_picture(int px, bool is_gradient = false) {
+    const Outline ground{{contour_of(corners_of({{0, 0}, {60, 40}}))}};
+    auto image = std::make_shared<Image>(px, px);
+    std::ranges::fill(image->rgba, std::uint8_t{255});
+    Part back{.name = "Ground", .paints = {{Rgb{20, 90, 120}, std::make_shared<const Area>(Area{ground}), 1, {}}}};
+    Part picture{.name = "Picture",
+                 .paints = {{std::shared_ptr<const Image>(image), nullptr, 1,
+                             Transform::scale(30, 30).then(Transform::shift({5, 5})), is_gradient}}};
+    auto drawing = std::make_shared<Drawing>(Size{60, 40}, std::vector<Part>{back, picture});
+    drawing->file_name = "card.svg";
+    Sticker s = new_sticker(
+        DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
+    s.bleed = {Bleed::Kind::art, 1};
+    return s;
+}
+
+TEST(Preflight, PicturesInsideDrawingsAreJudged) {
+    using testing::Contains;
+    using testing::Not;
+    EXPECT_THAT(rules_of(drawing_with_picture(120)), Contains("low-resolution")) << "about 100 dpi";
+    EXPECT_THAT(rules_of(drawing_with_picture(600)), Not(Contains("low-resolution"))) << "508 dpi";
+    EXPECT_THAT(rules_of(drawing_with_picture(120, true)), Not(Contains("low-resolution"))) << "a gradient is smooth";
+    EXPECT_THAT(rules_of(resized(drawing_with_picture(600), 180)), Contains("low-resolution")) << "three times as large";
+    Document d = with_sticker_added({}, drawing_with_picture(120));
+    d.put({.sticker = 1, .centre = {105, 150}});
+    Planner planner;
+    const auto found = preflight(d, planner);
+    ASSERT_FALSE(found.empty());
+    EXPECT_THAT(found[0].message, testing::HasSubstr("Card: a picture in it is printed at 102 dpi, 300 wanted"));
+    EXPECT_FALSE(found[0].fix) << "its words would shrink as well";
+    // In a label, too.
+    LabelDesign design;
+    design.texts.clear(); // there are no fonts here
+    auto small = std::make_shared<Picture>();
+    small->file_name = "stamp.png";
+    small->original = std::make_shared<const std::vector<std::byte>>();
+    small->pixels = Image(40, 40);
+    std::ranges::fill(small->pixels.rgba, std::uint8_t{90});
+    design.picture.picture = small;
+    EXPECT_THAT(rules_of(new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0})),
+                Contains("low-resolution"));
+}
+
 TEST(Preflight, TooLargeForTheZoneSaysWhatFits) {
     Document d = disc_document({{105, 150}});
     Sticker s = *d.find(1);

@@ -1,0 +1,46 @@
+#include "app/frame/message_log.h"
+
+#include "app/common/widgets.h"
+
+#include <QDialog>
+#include <QListWidget>
+#include <QLocale>
+#include <QVBoxLayout>
+
+namespace fusuma::app {
+
+MessageLog::MessageLog(Messages& messages) {
+    connect(&messages, &Messages::problem, this, [this](const QString& text) { keep(text, true); });
+    connect(&messages, &Messages::note, this, [this](const QString& text) { keep(text, false); });
+}
+
+void MessageLog::keep(const QString& text, bool is_problem) {
+    constexpr std::size_t most = 100;
+    said.push_back({QTime::currentTime(), text, is_problem});
+    if (said.size() > most)
+        said.pop_front();
+}
+
+void MessageLog::show(QWidget* over) const {
+    QDialog dialog(over);
+    dialog.setObjectName(QStringLiteral("messageLog"));
+    dialog.setWindowTitle(tr("Last messages"));
+    dialog.resize(560, 360);
+    auto* rows = column(&dialog, 16, 10);
+    auto* list = new QListWidget;
+    list->setObjectName(QStringLiteral("messages"));
+    list->setWordWrap(true);
+    list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    for (auto it = said.rbegin(); it != said.rend(); ++it)
+        list->addItem(QLocale().toString(it->at, QLocale::ShortFormat) + QStringLiteral("   ") +
+                      (it->is_problem ? tr("Not done: %1").arg(it->text) : it->text));
+    if (said.empty())
+        list->addItem(tr("Nothing was said yet."));
+    rows->addWidget(list, 1);
+    auto* close = button(tr("Close"), "", QStringLiteral("closeMessages"), {});
+    connect(close, &QPushButton::clicked, &dialog, &QDialog::accept);
+    rows->addWidget(close, 0, Qt::AlignRight);
+    dialog.exec();
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,61 @@
+#include "app/output/planned_sheet.h"
+
+#include "devices/practice/practice_printer.h"
+#include "devices/practice/rehearsal.h"
+#include "formats/pdf/pdf_write.h"
+
+#include <algorithm>
+
+namespace fusuma::app {
+
+PlannedSheet::PlannedSheet(Model& project, RunStage& run_stage) : model(project), stage(run_stage) {
+    connect(&model.working_out, &WorkingOut::worked_out, this, &PlannedSheet::look);
+    connect(&model, &Model::changed, this, &PlannedSheet::look);
+    connect(&stage, &RunStage::changed, this, &PlannedSheet::look);
+}
+
+void PlannedSheet::set_watched(bool is_seen) {
+    is_watched = is_seen;
+    look();
+}
+
+void PlannedSheet::look() {
+    if (!is_watched || stage.now() != RunStage::Stage::nothing || !model.working_out.is_settled())
+        return;
+    const auto& plan = model.snapshot().printed;
+    const int page = model.in_hand.page();
+    const Material& material = model.document().material;
+    if (plan == wanted_plan && page == wanted_page && material == wanted_material)
+        return;
+    wanted_plan = plan;
+    wanted_page = page;
+    wanted_material = material;
+    const auto is_on_page = [page](const PlannedCopy& copy) { return copy.page == page; };
+    if (!plan || std::ranges::none_of(plan->copies, is_on_page)) {
+        work.drop();
+        latest.reset();
+        emit stage.changed();
+        return;
+    }
+    work.start(
+        [plan, page, material, cutter = model.document().sheet.cutter]() -> Result<std::shared_ptr<const Foreseen>> {
+            constexpr double seen_dpi = 150;
+            auto picture =
+                practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})), seen_dpi, page);
+            if (!picture)
+                return picture.problem();
+            Foreseen f{plan, page, std::move(*picture), {}, {}, 0};
+            f.job = cut_page(plan->pages[static_cast<std::size_t>(page)].cuts, plan->paper, cutter, material);
+            f.traces = cut_by_practice(f.job, material, plan->paper, {});
+            f.seconds = seconds_to_cut(f.job, plan->paper, cutter, material);
+            return std::make_shared<const Foreseen>(std::move(f));
+        },
+        [this](const Result<std::shared_ptr<const Foreseen>>& made) {
+            latest = made ? *made : nullptr;
+            if (!made)
+                emit model.messages.problem(QString::fromStdString(made.problem().text()));
+            emit stage.changed();
+        });
+}
+
+} // namespace fusuma::app

@@ -1,0 +1,465 @@
+// Everyday hands: wheel, keys, right clicks, the tray, the finder, messages, quick sizes, the start page, a second job.
+
+#include "app/common/notice.h"
+#include "app/frame/recent_projects.h"
+#include "app/output/output_page.h"
+#include "app/sheet/sheet_view.h"
+#include "formats/project/project_file.h"
+#include "tests/app/window.h"
+
+#include <QClipboard>
+#include <QComboBox>
+#include <QDropEvent>
+#include <QListWidget>
+#include <QMenu>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QSettings>
+#include <QSlider>
+
+namespace fusuma::app {
+namespace {
+
+using testing::HasSubstr;
+
+class Hands : public Window {
+  protected:
+    void SetUp() override {
+        QSettings().clear();
+        Window::SetUp();
+    }
+    void turn_wheel(QWidget* over, int steps, Qt::KeyboardModifiers keys = Qt::NoModifier) {
+        // Qt hands on what is not taken for true turns only.
+        for (QWidget* at = over; at; at = at->parentWidget()) {
+            QWheelEvent wheel(QPointF(at->rect().center()), at->mapToGlobal(QPointF(at->rect().center())), {},
+                              {0, 120 * steps}, Qt::NoButton, keys, Qt::NoScrollPhase, false);
+            QApplication::sendEvent(at, &wheel);
+            if (wheel.isAccepted())
+                break;
+        }
+        settle();
+    }
+    /// Clicks an entry of the next menu that pops up.
+    void in_menu(const char* name, const QString& entry, const std::function<void()>& open) {
+        bool seen = false;
+        QTimer look;
+        QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+            if (!menu || seen)
+                return;
+            seen = true;
+            EXPECT_EQ(menu->objectName(), QLatin1String(name));
+            for (QAction* action : menu->actions())
+                if (action->text().remove('&') == entry) {
+                    QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+                    return;
+                }
+            ADD_FAILURE() << "no entry " << entry.toStdString();
+            menu->close();
+        });
+        look.start(30);
+        open();
+        EXPECT_TRUE(seen) << "no menu " << name;
+        settle();
+    }
+    void right_click(QWidget* on, QPoint at) {
+        QContextMenuEvent event(QContextMenuEvent::Mouse, at, on->mapToGlobal(at));
+        QApplication::sendEvent(on, &event);
+    }
+    QWidget* card(int id) { return find<QWidget>(("trayCard" + std::to_string(id)).c_str()); }
+    /// Presses a button of the next message box.
+    void in_question(const char* name, const QString& answer, const std::function<void()>& open,
+                     const std::function<void(QMessageBox&)>& look_at = [](QMessageBox&) {}) {
+        bool seen = false;
+        QTimer look;
+        QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            if (!box || seen)
+                return;
+            seen = true;
+            EXPECT_EQ(box->objectName(), QLatin1String(name));
+            look_at(*box);
+            for (auto* b : box->buttons())
+                if (b->text().remove('&') == answer) {
+                    QTest::mouseClick(b, Qt::LeftButton);
+                    return;
+                }
+            ADD_FAILURE() << "no answer " << answer.toStdString();
+            box->reject();
+        });
+        look.start(30);
+        open();
+        EXPECT_TRUE(seen) << "no question " << name;
+        window.activateWindow();
+        settle();
+    }
+    /// Types into the finder and takes the first that it finds.
+    void find_anything(const char* words, const std::function<void(QListWidget&)>& look_at = [](QListWidget&) {}) {
+        bool seen = false;
+        QTimer look;
+        QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            if (!dialog || seen)
+                return;
+            seen = true;
+            auto* field = dialog->findChild<QLineEdit*>();
+            QTest::keyClicks(field, QLatin1String(words));
+            auto* list = dialog->findChild<QListWidget*>("found");
+            look_at(*list);
+            if (list->item(0)->flags() & Qt::ItemIsEnabled)
+                QTest::keyClick(field, Qt::Key_Return);
+            else
+                dialog->reject();
+        });
+        look.start(30);
+        QTest::keyClick(&window, Qt::Key_K, Qt::ControlModifier);
+        EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 5000));
+        window.activateWindow();
+        settle();
+    }
+    static QString focused() {
+        return QApplication::focusWidget() ? QApplication::focusWidget()->objectName() : QStringLiteral("nothing");
+    }
+};
+
+TEST_F(Hands, TheWheelScrollsAndChangesOnlyWhatHasTheFocusOrWithCtrl) {
+    drop_artwork({test::demo_art("octopus.png")});
+    auto* slider = find<QSlider>("borderSlider");
+    const int before = slider->value();
+    turn_wheel(slider, 1);
+    EXPECT_EQ(slider->value(), before);
+    EXPECT_FALSE(slider->hasFocus()) << "a turn of the wheel does not take the focus";
+    turn_wheel(slider, 1, Qt::ControlModifier);
+    EXPECT_NE(slider->value(), before);
+    slider->setFocus();
+    const int then = slider->value();
+    turn_wheel(slider, 1);
+    EXPECT_NE(slider->value(), then);
+    auto* field = find<QLineEdit>("borderWidth");
+    const QString text = field->text();
+    turn_wheel(field, -1);
+    EXPECT_EQ(field->text(), text);
+    turn_wheel(field, -1, Qt::ControlModifier);
+    EXPECT_NE(field->text(), text);
+
+    window.go_to(Place::sheet);
+    settle();
+    auto* list = find<QComboBox>("fillWay");
+    const int chosen = list->currentIndex();
+    turn_wheel(list, -1);
+    turn_wheel(list, -1, Qt::ControlModifier);
+    list->setFocus();
+    turn_wheel(list, -1);
+    EXPECT_EQ(list->currentIndex(), chosen) << "a list never changes by it";
+    // And what lies below scrolls.
+    click("stepPaper");
+    auto* area = window.findChild<QScrollArea*>();
+    for (QWidget* at = list; at; at = at->parentWidget())
+        if (auto* its = qobject_cast<QScrollArea*>(at))
+            area = its;
+    ASSERT_GT(area->verticalScrollBar()->maximum(), 0);
+    area->verticalScrollBar()->setValue(0);
+    turn_wheel(list, -1);
+    EXPECT_GT(area->verticalScrollBar()->value(), 0);
+}
+
+TEST_F(Hands, KeysActOnThePlaceThatIsSeen) {
+    drop_artwork({test::demo_art("octopus.png"), test::demo_art("paper-lantern.png")});
+    model.in_hand.choose_sticker(model.document().stickers[0]->id);
+    model.copies.place(2);
+    settle();
+    window.go_to(Place::bench);
+    settle();
+    ASSERT_EQ(model.in_hand.copies().size(), 2u) << "they are selected on a page that is not shown";
+    // Delete on the Bench is about the sticker, names it and its copies, and asks.
+    in_question(
+        "removeSticker", "Keep it", [this] { key(Qt::Key_Delete); },
+        [](QMessageBox& box) {
+            EXPECT_THAT(box.text().toStdString(), HasSubstr("Octopus"));
+            EXPECT_THAT(box.text().toStdString(), HasSubstr("its 2 copies"));
+        });
+    EXPECT_EQ(model.document().placements.size(), 2u);
+    in_question("removeSticker", "Remove", [this] { key(Qt::Key_Delete); });
+    EXPECT_EQ(model.document().stickers.size(), 1u);
+    EXPECT_TRUE(model.document().placements.empty());
+    click("undo");
+    EXPECT_EQ(model.document().stickers.size(), 2u);
+    EXPECT_EQ(model.document().placements.size(), 2u);
+    // Ctrl+D makes another sticker on the Bench, Ctrl+A and the arrows reach nothing elsewhere.
+    model.in_hand.choose_sticker(model.document().stickers[0]->id);
+    key(Qt::Key_D, Qt::ControlModifier);
+    ASSERT_EQ(model.document().stickers.size(), 3u);
+    EXPECT_EQ(model.document().stickers[1]->name, "Octopus 2");
+    EXPECT_EQ(model.document().placements.size(), 2u);
+    model.in_hand.select({});
+    const Point at = model.document().placements[0].centre;
+    for (const Place place : {Place::bench, Place::output}) {
+        window.go_to(place);
+        settle();
+        key(Qt::Key_A, Qt::ControlModifier);
+        key(Qt::Key_Right);
+        EXPECT_TRUE(model.in_hand.copies().empty());
+        EXPECT_EQ(model.document().placements[0].centre, at);
+    }
+    key(Qt::Key_Delete);
+    EXPECT_EQ(model.document().stickers.size(), 3u) << "Output has nothing to delete";
+    window.go_to(Place::sheet);
+    settle();
+    key(Qt::Key_A, Qt::ControlModifier);
+    EXPECT_EQ(model.in_hand.copies().size(), 2u);
+    key(Qt::Key_Right);
+    EXPECT_GT(model.document().placements[0].centre.x, at.x);
+    key(Qt::Key_Delete);
+    EXPECT_TRUE(model.document().placements.empty());
+    EXPECT_EQ(model.document().stickers.size(), 3u);
+}
+
+TEST_F(Hands, CardsInTheTrayAreRenamedMovedDuplicatedAndPutOnTheSheet) {
+    drop_artwork({test::demo_art("octopus.png"), test::demo_art("paper-lantern.png")});
+    const int octopus = model.document().stickers[0]->id, lantern = model.document().stickers[1]->id;
+    // In place, by key.
+    QTest::mouseClick(card(octopus), Qt::LeftButton);
+    settle();
+    key(Qt::Key_F2);
+    ASSERT_EQ(focused(), "stickerName");
+    QTest::keyClicks(QApplication::focusWidget(), "Ollie");
+    key(Qt::Key_Return);
+    EXPECT_EQ(model.document().find(octopus)->name, "Ollie");
+    key(Qt::Key_F2);
+    QTest::keyClicks(QApplication::focusWidget(), "Nobody");
+    key(Qt::Key_Escape);
+    EXPECT_EQ(model.document().find(octopus)->name, "Ollie") << "Escape keeps the name";
+    key(Qt::Key_F2);
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Backspace);
+    key(Qt::Key_Return);
+    EXPECT_EQ(model.document().find(octopus)->name, "Ollie") << "no sticker is without one";
+    // Order: by key, by menu, by dragging.
+    QTest::mouseClick(card(octopus), Qt::LeftButton);
+    settle();
+    key(Qt::Key_Down, Qt::AltModifier);
+    EXPECT_EQ(model.document().stickers[1]->id, octopus);
+    in_menu("cardMenu", "Move up", [&] { right_click(card(octopus), {20, 20}); });
+    EXPECT_EQ(model.document().stickers[0]->id, octopus);
+    QMimeData dragged;
+    dragged.setData("application/x-fusuma-sticker", QByteArray::number(octopus));
+    auto* tray = find<QWidget>("tray");
+    const QPoint below = card(lantern)->mapTo(tray, QPoint(20, card(lantern)->height() - 4));
+    QDragEnterEvent over(below, Qt::MoveAction, &dragged, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(tray, &over);
+    EXPECT_TRUE(over.isAccepted());
+    QDropEvent drop_below(below, Qt::MoveAction, &dragged, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(tray, &drop_below);
+    settle();
+    EXPECT_EQ(model.document().stickers[1]->id, octopus);
+    EXPECT_TRUE(model.project.steps().can_undo());
+    // Onto the sheet, where it is dropped.
+    window.go_to(Place::sheet);
+    settle();
+    auto* view = find<SheetView>("sheetView");
+    const QPointF place = view->to_view().map(QPointF(100, 150));
+    QDragEnterEvent enter(place.toPoint(), Qt::CopyAction, &dragged, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(view, &enter);
+    EXPECT_TRUE(enter.isAccepted());
+    QDropEvent put(place, Qt::CopyAction, &dragged, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(view, &put);
+    settle();
+    ASSERT_EQ(model.document().placements.size(), 1u);
+    EXPECT_EQ(model.document().placements[0].sticker, octopus);
+    EXPECT_NEAR(model.document().placements[0].centre.x, 100, 0.5);
+    EXPECT_NEAR(model.document().placements[0].centre.y, 150, 0.5);
+    // Some of each.
+    model.copies.place_each(2);
+    settle();
+    EXPECT_EQ(model.document().copies_of(octopus), 3);
+    EXPECT_EQ(model.document().copies_of(lantern), 2);
+    // Right click on a copy and on the page.
+    const QPointF on_copy = view->to_view().map(QPointF(100, 150));
+    in_menu("sheetMenu", "Lock", [&] { right_click(view, on_copy.toPoint()); });
+    EXPECT_TRUE(model.document().placements[0].locked);
+    model.in_hand.select({});
+    in_menu("sheetMenu", "Select all copies", [&] { right_click(view, {60, 60}); });
+    EXPECT_EQ(model.in_hand.copies().size(), 5u);
+    // Removing by its card asks.
+    in_question("removeSticker", "Remove", [&] {
+        in_menu("cardMenu", "Remove from the project…", [&] { right_click(card(lantern), {20, 20}); });
+    });
+    EXPECT_EQ(model.document().stickers.size(), 1u);
+}
+
+TEST_F(Hands, ArtworkIsReplacedWithAllItsSettings) {
+    drop_artwork({test::demo_art("octopus.png")});
+    const int id = model.in_hand.sticker()->id;
+    model.in_hand.edit_sticker("set", [](Sticker& s) {
+        s = resized(s, 44);
+        s.border.width = 4;
+        s.bleed = {Bleed::Kind::art, 1.5};
+    });
+    model.copies.place(2);
+    settle();
+    const auto placements = model.document().placements;
+    with_file_dialog(test::demo_art("paper-lantern.png"),
+                     [this, id] { in_menu("cardMenu", "Replace the artwork…", [&] { right_click(card(id), {20, 20}); }); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return source_name(model.in_hand.sticker()->artwork) == "paper-lantern.png"; }, 20000));
+    settle();
+    const Sticker& now = *model.document().find(id);
+    EXPECT_NEAR(now.width, 44, 1e-9);
+    EXPECT_EQ(now.border.width, 4);
+    EXPECT_EQ(now.bleed, (Bleed{Bleed::Kind::art, 1.5}));
+    EXPECT_EQ(now.name, "Octopus");
+    EXPECT_EQ(model.document().placements, placements);
+    click("undo");
+    EXPECT_EQ(source_name(model.document().find(id)->artwork), "octopus.png");
+    // What cannot be read changes nothing.
+    QFile broken(folder.filePath("broken.png"));
+    ASSERT_TRUE(broken.open(QIODevice::WriteOnly));
+    broken.write("this is no picture");
+    broken.close();
+    model.importer.replace_artwork(broken.fileName());
+    settle();
+    EXPECT_THAT(notice(), HasSubstr("broken.png"));
+    EXPECT_EQ(source_name(model.document().find(id)->artwork), "octopus.png");
+}
+
+TEST_F(Hands, TheFinderKnowsEveryPlaceAndGoesThere) {
+    drop_artwork({test::demo_art("octopus.png")});
+    model.copies.place(1);
+    settle();
+    find_anything("bleed");
+    EXPECT_EQ(focused(), "stepBleed");
+    choose("Art's colours");
+    click("stepBorder");
+    find_anything("bleed width");
+    EXPECT_EQ(focused(), "bleedWidth") << "found though its step was closed";
+    find_anything("gap between");
+    EXPECT_EQ(focused(), "gap");
+    EXPECT_TRUE(find<SheetView>("sheetView"));
+    find_anything("fill the page");
+    EXPECT_EQ(focused(), "fillSheet");
+    find_anything("start");
+    EXPECT_TRUE(find<QWidget>("rehearsalView"));
+    find_anything("smudge");
+    EXPECT_EQ(focused(), "practiceFaults") << "by what is behind it";
+    find_anything("octop");
+    EXPECT_TRUE(find<QWidget>("benchView")) << "a sticker by its name";
+    find_anything("go sheet");
+    EXPECT_TRUE(find<SheetView>("sheetView")) << "a command by its words";
+    find_anything("xyzzy", [](QListWidget& list) {
+        ASSERT_EQ(list.count(), 1);
+        EXPECT_THAT(list.item(0)->text().toStdString(), HasSubstr("Nothing here is called that"));
+    });
+    // Nothing is found that is not there: a label's fields on a picture.
+    find_anything("letter spacing", [](QListWidget& list) { EXPECT_FALSE(list.item(0)->flags() & Qt::ItemIsEnabled); });
+}
+
+TEST_F(Hands, MessagesCoverNothingGoByThemselvesOrStayAndAreKept) {
+    drop_artwork({test::demo_art("octopus.png")});
+    emit model.messages.note("It is saved.");
+    settle();
+    auto* row = find<Notice>("notice");
+    auto* view = find<QWidget>("benchView");
+    const QRect covered(row->mapToGlobal(QPoint()), row->size()), picture(view->mapToGlobal(QPoint()), view->size());
+    EXPECT_FALSE(covered.intersects(picture));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !row->isVisible(); }, Notice::stays_ms * 2));
+    emit model.messages.problem("It could not be written.");
+    settle();
+    QTest::qWait(Notice::stays_ms + 500);
+    EXPECT_EQ(notice(), "It could not be written.") << "until it was read";
+    click("closeNotice");
+    EXPECT_EQ(notice(), "");
+    bool seen = false;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
+        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        if (!dialog || dialog->objectName() != "messageLog")
+            return;
+        seen = true;
+        auto* list = dialog->findChild<QListWidget*>("messages");
+        EXPECT_THAT(list->item(0)->text().toStdString(), HasSubstr("Not done: It could not be written."));
+        EXPECT_THAT(list->item(1)->text().toStdString(), HasSubstr("It is saved."));
+        QTest::mouseClick(dialog->findChild<QPushButton*>("closeMessages"), Qt::LeftButton);
+    });
+    look.start(30);
+    find_anything("last messages");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 5000));
+}
+
+TEST_F(Hands, WhatCannotBeReadKeepsTheOldValueAndIsPutBackOnLeaving) {
+    drop_artwork({test::demo_art("octopus.png")});
+    auto* field = find<QLineEdit>("borderWidth");
+    field->setFocus();
+    field->selectAll();
+    QTest::keyClicks(field, "broad");
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_TRUE(field->property("wrong").toBool());
+    EXPECT_THAT(field->toolTip().toStdString(), HasSubstr("3.2 mm stays"));
+    QTest::keyClick(field, Qt::Key_Tab);
+    EXPECT_FALSE(field->property("wrong").toBool());
+    EXPECT_EQ(field->text(), "3.2 mm");
+    field->setFocus();
+    field->selectAll();
+    QTest::keyClicks(field, "999");
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_EQ(field->text(), "50.0 mm") << "the most that there is";
+}
+
+TEST_F(Hands, QuickSizesKeepWhatWasTypedAndSpeakTheUnit) {
+    drop_artwork({test::demo_art("octopus.png")});
+    click("stepSize");
+    const auto words = [this](const char* name) {
+        QStringList all;
+        for (auto* b : find<QWidget>(name)->findChildren<QPushButton*>())
+            all << b->text();
+        return all;
+    };
+    EXPECT_EQ(words("sizePicks"), (QStringList{"40", "50", "60", "75", "100"}));
+    QTest::mouseClick(find<QWidget>("sizePicks")->findChildren<QPushButton*>()[1], Qt::LeftButton);
+    settle();
+    EXPECT_NEAR(cut_width(), 50, 0.05);
+    for (const char* typed : {"41", "42", "43", "44"})
+        type("finishedWidth", typed);
+    EXPECT_EQ(words("sizePicks"), (QStringList{"44", "43", "42", "40", "50", "60", "75", "100"})) << "the last three";
+    key(Qt::Key_Escape);
+    click("unit");
+    click("unit");
+    EXPECT_TRUE(words("sizePicks").contains("1.5")) << words("sizePicks").join(' ').toStdString();
+}
+
+TEST_F(Hands, TheStartPageLeadsInAndGoesWithTheFirstSticker) {
+    EXPECT_TRUE(find<QWidget>("startPage"));
+    EXPECT_FALSE(window.findChild<QWidget*>("benchView")->isVisible());
+    drop_artwork({test::demo_art("octopus.png")});
+    EXPECT_FALSE(window.findChild<QWidget*>("startPage")->isVisible());
+    EXPECT_TRUE(find<QWidget>("benchView"));
+    model.copies.place(1);
+    settle();
+    const QString path = folder.filePath("Yesterday.fusuma");
+    ASSERT_TRUE(save(path));
+    EXPECT_EQ(recent_projects(), QStringList{path});
+    EXPECT_FALSE(zip_entry(path, "thumbnail.png", 1 << 20)->isEmpty()) << "its sheet as a picture";
+    model.project.start_new();
+    settle();
+    EXPECT_TRUE(find<QWidget>("startPage"));
+    EXPECT_EQ(find<QLabel>("findingText")->text(), "The sheet is empty.");
+    click("recentProject");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.project.path() == path; }, 20000));
+    settle();
+    EXPECT_EQ(model.document().stickers.size(), 1u);
+    QFile::remove(path);
+    EXPECT_TRUE(recent_projects().isEmpty()) << "one that is gone is not offered";
+}
+
+TEST_F(Hands, APastedPictureWithoutADensityIsAsLargeAsAFileWithoutOne) {
+    QImage picture(600, 300, QImage::Format_ARGB32);
+    picture.fill(Qt::white);
+    for (int y = 50; y < 250; ++y)
+        for (int x = 50; x < 550; ++x)
+            picture.setPixelColor(x, y, Qt::darkGreen);
+    QGuiApplication::clipboard()->setImage(picture);
+    key(Qt::Key_V, Qt::ControlModifier);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
+    const double pasted = std::get<PictureArtwork>(model.document().stickers[0]->artwork).picture->dpi;
+    EXPECT_EQ(pasted, Picture{}.dpi);
+}
+
+} // namespace
+} // namespace fusuma::app
