@@ -16,6 +16,7 @@
 #include <QCloseEvent>
 #include <QHBoxLayout>
 #include <QMimeData>
+#include <QScreen>
 #include <QSettings>
 #include <QStackedWidget>
 #include <QVBoxLayout>
@@ -23,13 +24,17 @@
 
 namespace fusuma::app {
 
+namespace {
+constexpr int title_bar_px = 40; // of usual desktops, which is not known before a window is shown
+}
+
 MainWindow::MainWindow(Model& project)
     : model(project), files(project, *this), artwork(project, *this, files), sticker_acts(project, *this),
       log(project.messages), commands(*this) {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));
     setAcceptDrops(true);
-    setMinimumSize(1024, 700);
+    setMinimumSize(1000, 640); // with a title bar it fits a screen of 1024 × 700
     auto* middle = new QWidget;
     auto* layout = column(middle, 0, 0);
     bench = new BenchPage(model, new_tray());
@@ -90,8 +95,10 @@ MainWindow::MainWindow(Model& project)
     });
     connect(&model.working_out, &WorkingOut::worked_out, this, &MainWindow::refresh_doors);
 
-    resize(1280, 800);
+    const QSize room = screen()->availableSize() - QSize(0, title_bar_px);
+    resize(QSize(1280, 800).boundedTo(room));
     restoreGeometry(QSettings().value(QStringLiteral("geometry")).toByteArray());
+    resize(size().boundedTo(room)); // another screen than the last time's may be smaller
     refresh();
 }
 

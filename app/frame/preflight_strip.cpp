@@ -48,7 +48,7 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     list->setObjectName(QStringLiteral("findingList"));
     auto* in_drawer = column(drawer, 6, 4);
     in_drawer->addWidget(list);
-    tell_again = button({}, "link", QStringLiteral("tellAgain"), tr("Tell all that is ignored again."));
+    tell_again = button(tr("Ignored"), "link", QStringLiteral("tellAgain"), tr("Tell all that is ignored again."));
     in_drawer->addWidget(tell_again, 0, Qt::AlignLeft);
     drawer->hide();
 

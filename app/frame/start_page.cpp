@@ -226,8 +226,10 @@ StartPage::StartPage(Model& project) : pictures(project.messages) {
     from->addAction(tr("Photo board to print…"), this, &StartPage::board_wanted);
     camera->setMenu(from);
     open_example->setVisible(!example().isEmpty());
-    for (QWidget* way : std::initializer_list<QWidget*>{add, make, camera, open_example})
+    for (QWidget* way : std::initializer_list<QWidget*>{add, make, camera, open_example}) {
+        way->setFixedHeight(36);
         ways->addWidget(way, 1);
+    }
     rows->addLayout(ways);
     connect(add, &QPushButton::clicked, this, &StartPage::add_artwork_wanted);
     connect(make, &QPushButton::clicked, this, &StartPage::new_label_wanted);
@@ -235,7 +237,7 @@ StartPage::StartPage(Model& project) : pictures(project.messages) {
 
     recent = new QWidget;
     auto* recent_rows = column(recent, 0, 6);
-    recent_rows->addWidget(label(tr("Projects of before"), "section"));
+    recent_rows->addWidget(label(tr("Recent projects"), "section"));
     recent_grid = new QGridLayout;
     recent_grid->setSpacing(8);
     recent_grid->setAlignment(Qt::AlignLeft);

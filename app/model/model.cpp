@@ -21,7 +21,7 @@ ZipEntries thumbnail_of(const JobPlan& plan) {
 
 Model::Model() {
     project.beside_when_saved = [this] {
-        return [plan = snapshot().printed] { return plan ? thumbnail_of(*plan) : ZipEntries(); };
+        return [plan = snapshot().printed] { return plan && !plan->copies.empty() ? thumbnail_of(*plan) : ZipEntries(); };
     };
     connect(&project, &Project::edited, this, &Model::changed);
     connect(&in_hand, &InHand::changed, this, &Model::changed);

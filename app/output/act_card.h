@@ -72,7 +72,7 @@ class LoadAct : public ActCard {
   private:
     QWidget* view;
     Choices* method;
-    QPushButton *load, *by_photo, *anyway, *by_hand, *take, *skip, *enough, *faults;
+    QPushButton *load, *by_photo, *anyway, *by_hand, *take, *skip, *back, *enough, *faults;
     QLabel *about, *words, *figures;
     QWidget* pad;
 

@@ -35,13 +35,15 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     take = button(tr("Take this place"), "primary", QStringLiteral("takeMark"),
                   tr("The mark is under the pointer (Return)."));
     skip = button(tr("Leave it out"), "", QStringLiteral("skipMark"), tr("This mark cannot be seen."));
+    back = button(tr("Back"), "", QStringLiteral("backMark"), tr("Take the mark before this one anew (Backspace)."));
     enough = button(tr("That is enough"), "", QStringLiteral("endPointing"),
                     tr("Use the marks taken so far: three or more."));
     pad =
         arrow_pad("head", tr("Move the head"), [this](Point way) { run.finder.step_pointer(head_step() * way, true); });
     rows->addWidget(pad);
     rows->addWidget(take);
-    add_line({skip, enough});
+    add_line({back, skip});
+    rows->addWidget(enough);
     anyway =
         button({}, "", QStringLiteral("acceptFound"), tr("Use the marks that were found, with less to check them by."));
     by_hand =
@@ -56,6 +58,7 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     connect(load, &QPushButton::clicked, this, [this] { run.finder.load(); });
     connect(take, &QPushButton::clicked, this, [this] { run.finder.take_mark(); });
     connect(skip, &QPushButton::clicked, this, [this] { run.finder.skip_mark(); });
+    connect(back, &QPushButton::clicked, this, [this] { run.finder.back_mark(); });
     connect(enough, &QPushButton::clicked, this, [this] { run.finder.end_pointing(); });
     connect(anyway, &QPushButton::clicked, this, [this] { run.finder.accept_found(); });
     connect(by_hand, &QPushButton::clicked, this, [this] { run.finder.set_method(MarkMethod::by_hand); });
@@ -92,7 +95,7 @@ void LoadAct::refresh() {
     set_state(stage < Stage::printed ? (model.document().sheet.photographed ? tr("take it first") : tr("print first"))
               : stage == Stage::loading  ? tr("looking…")
               : stage == Stage::refused  ? tr("not found")
-              : stage == Stage::pointing ? tr("mark %1 of %2").arg(run.finder.wanted_mark() + 1).arg(all)
+              : stage == Stage::pointing ? tr("mark %1 of %2").arg(run.finder.marks_asked() + 1).arg(run.finder.marks_to_ask())
               : !is_found                ? tr("ready")
               : run.finder.method() == MarkMethod::paper_edge ? tr("by its edge")
                                                               : tr("found %1 of %2").arg(r.marks_found).arg(all),
@@ -152,8 +155,9 @@ void LoadAct::refresh() {
                   : is_practice           ? tr("Load for practice")
                                           : tr("The sheet is in: find the print"));
     restyle(load, "role", stage == Stage::printed ? "primary" : "");
-    for (auto* b : {take, skip, enough})
+    for (auto* b : {take, skip, back, enough})
         b->setVisible(is_pointing);
+    back->setEnabled(run.finder.marks_asked() > 0);
     enough->setEnabled(std::ranges::count_if(run.finder.pointed(), [](const auto& p) { return p.has_value(); }) >= 3);
     anyway->setVisible(stage == Stage::refused && run.finder.method() == MarkMethod::sensor && r.marks_found >= 3);
     anyway->setText(tr("Use the %1 that were found").arg(r.marks_found));

@@ -33,10 +33,13 @@ void PlannedSheet::look() {
     const auto is_on_page = [page](const PlannedCopy& copy) { return copy.page == page; };
     if (!plan || std::ranges::none_of(plan->copies, is_on_page)) {
         work.drop();
+        is_working = false;
         latest.reset();
         emit stage.changed();
         return;
     }
+    is_working = true;
+    emit stage.changed();
     work.start(
         [plan, page, material, cutter = model.document().sheet.cutter]() -> Result<std::shared_ptr<const Foreseen>> {
             constexpr double seen_dpi = 150;
@@ -51,6 +54,7 @@ void PlannedSheet::look() {
             return std::make_shared<const Foreseen>(std::move(f));
         },
         [this](const Result<std::shared_ptr<const Foreseen>>& made) {
+            is_working = false;
             latest = made ? *made : nullptr;
             if (!made)
                 emit model.messages.problem(QString::fromStdString(made.problem().text()));

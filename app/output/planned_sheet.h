@@ -27,6 +27,7 @@ class PlannedSheet : public QObject {
     };
     /// Null while there is nothing to cut, or it is not worked out yet.
     [[nodiscard]] const std::shared_ptr<const Foreseen>& foreseen() const { return latest; }
+    [[nodiscard]] bool is_on_its_way() const { return is_working; }
     void set_watched(bool is_seen);
 
   private:
@@ -37,7 +38,7 @@ class PlannedSheet : public QObject {
     std::shared_ptr<const JobPlan> wanted_plan;
     int wanted_page = -1;
     Material wanted_material;
-    bool is_watched = false;
+    bool is_watched = false, is_working = false;
 
     void look();
 };

@@ -70,7 +70,11 @@ void PrintFinder::set_method(MarkMethod method) {
     if (stage.is_cutting() || method == how || (method == MarkMethod::sensor && !has_sensor()))
         return;
     how = method;
-    if (printed.ticket() && stage.now() > Stage::loading)
+    const bool has_seen_some = method == MarkMethod::by_hand && stage.now() == Stage::refused && loaded &&
+                               shown.marks_found > 0 && shown.marks_found < shown.found.size();
+    if (has_seen_some)
+        begin_pointing(std::vector(shown.found));
+    else if (printed.ticket() && stage.now() > Stage::loading)
         load();
     emit stage.changed();
 }
@@ -210,7 +214,7 @@ void PrintFinder::keep_nudge() {
         tr("Cuts on “%1” are moved by that from now on; this sheet has it already.").arg(machine.name()));
 }
 
-void PrintFinder::begin_pointing() {
+void PrintFinder::begin_pointing(const std::vector<std::optional<Point>>& seen_marks) {
     const auto& marks = printed.ticket_page().marks;
     if (marks.size() < 3) {
         shown.reason = "This sheet has fewer than three marks to point at.";
@@ -219,11 +223,27 @@ void PrintFinder::begin_pointing() {
     }
     pointed_at.assign(marks.size(), std::nullopt);
     shown_marks.assign(marks.size(), std::nullopt);
-    next_mark = 0;
+    to_point.clear();
+    asked = 0;
+    for (std::size_t i = 0; i < marks.size(); ++i)
+        if (i < seen_marks.size() && seen_marks[i]) {
+            shown_marks[i] = seen_marks[i];
+            pointed_at[i] = on_machine(*seen_marks[i]) + loaded->machine().light;
+        } else {
+            to_point.push_back(i);
+        }
     if (has_head())
         machine.head.take_over(loaded->machine(), &loaded->loading());
     stage.enter(Stage::pointing);
-    move_pointer(marks.front().centre);
+    go_to_wanted();
+}
+
+/// Off to where the wanted mark should be, by what the marks so far tell.
+void PrintFinder::go_to_wanted() {
+    const auto& marks = printed.ticket_page().marks;
+    const bool knows_some = std::ranges::any_of(pointed_at, [](const auto& p) { return p.has_value(); });
+    const Point nominal = marks[wanted_mark()].centre;
+    move_pointer(knows_some ? in_place(loaded->expected(nominal, marks, pointed_at) - loaded->machine().light) : nominal);
 }
 
 void PrintFinder::move_pointer(Point to) {
@@ -258,8 +278,8 @@ void PrintFinder::take_mark() {
 }
 
 void PrintFinder::take_here() {
-    shown_marks[next_mark] = hand;
-    pointed_at[next_mark] = on_machine(hand) + loaded->machine().light;
+    shown_marks[wanted_mark()] = hand;
+    pointed_at[wanted_mark()] = on_machine(hand) + loaded->machine().light;
     skip_mark();
 }
 
@@ -267,13 +287,22 @@ void PrintFinder::skip_mark() {
     if (stage.now() != Stage::pointing)
         return;
     takes_on_arrival = false;
-    const auto& marks = printed.ticket_page().marks;
-    if (++next_mark >= marks.size()) {
+    if (asked + 1 >= to_point.size()) {
         end_pointing();
         return;
     }
-    // Off to where the next one should be, by what the marks so far tell.
-    move_pointer(in_place(loaded->expected(marks[next_mark].centre, marks, pointed_at) - loaded->machine().light));
+    ++asked;
+    go_to_wanted();
+}
+
+void PrintFinder::back_mark() {
+    if (stage.now() != Stage::pointing || asked == 0)
+        return;
+    takes_on_arrival = false;
+    --asked;
+    shown_marks[wanted_mark()].reset();
+    pointed_at[wanted_mark()].reset();
+    go_to_wanted();
 }
 
 void PrintFinder::end_pointing() {

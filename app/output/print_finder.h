@@ -39,10 +39,14 @@ class PrintFinder : public QObject {
     /// One step of a key or an arrow.
     /// @param is_held  it repeats
     void step_pointer(Point by, bool is_held);
-    [[nodiscard]] std::size_t wanted_mark() const { return next_mark; }
+    /// Only those that no sensor found are asked for.
+    [[nodiscard]] std::size_t wanted_mark() const { return to_point.empty() ? 0 : to_point[asked]; }
+    [[nodiscard]] std::size_t marks_asked() const { return asked; } ///< before this one
+    [[nodiscard]] std::size_t marks_to_ask() const { return to_point.size(); }
     [[nodiscard]] const std::vector<std::optional<Point>>& pointed() const { return shown_marks; }
     void take_mark(); ///< the wanted mark is where the pointer is, as soon as the head is there
     void skip_mark();
+    void back_mark(); ///< to the one asked for before, which is to be taken anew
     void end_pointing(); ///< with the marks taken so far
 
     /// From the sheet's place to the bed of the machine that it is loaded into.
@@ -66,14 +70,17 @@ class PrintFinder : public QObject {
     Registration shown;
     std::uint64_t loading_number = 0; ///< so that what was seen of one loading is not taken for another's
     Point hand, kept;                 ///< of the nudge, in the machine's profile
-    std::size_t next_mark = 0;
+    std::vector<std::size_t> to_point; ///< marks, in the order in which they are asked for
+    std::size_t asked = 0;             ///< of these
     bool takes_on_arrival = false;
     std::vector<std::optional<Point>> pointed_at; ///< by mark, machine mm
     std::vector<std::optional<Point>> shown_marks;
 
     bool lay_in(); ///< a sheet, anew; false when there is none or this is no time for it
     void look_for_marks();
-    void begin_pointing();
+    /// @param seen_marks  by mark, what a sensor found of them, in the sheet's place; may be empty
+    void begin_pointing(const std::vector<std::optional<Point>>& seen_marks = {});
+    void go_to_wanted();
     void judge(FoundPrint print);
     void take_here();
     void unload();

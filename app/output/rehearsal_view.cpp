@@ -115,18 +115,19 @@ void RehearsalView::refresh() {
     if (runs > 0)
         seconds = shown.seconds * time->value() / runs;
     time_text->setText(tr("line %1 of %2 · %3").arg(time->value()).arg(runs).arg(minutes(seconds)));
-    caption->setText(shown.is_planned           ? tr("Planned: as it will be printed and cut")
-                     : stage == Stage::nothing  ? tr("Nothing to print yet")
-                     : stage == Stage::printing ? tr("Printing…")
-                     : stage == Stage::printed  ? tr("Printed, not in the machine yet")
-                     : stage == Stage::loading  ? tr("Looking for the marks…")
-                     : stage == Stage::pointing ? tr("Point at the marks")
-                     : stage == Stage::refused  ? tr("The print was not found")
-                     : stage == Stage::found    ? tr("Rehearsal: as the cut will come out")
-                     : stage == Stage::paused   ? tr("Paused: click the line to go on with")
-                     : stage == Stage::dropped  ? tr("The connection dropped")
-                     : stage == Stage::cutting  ? tr("Cutting")
-                                                : tr("Cut"));
+    caption->setText(shown.is_planned ? tr("Planned: as it will be printed and cut")
+                     : run.planned.is_on_its_way() && stage == Stage::nothing ? tr("A moment…")
+                     : stage == Stage::nothing                                ? tr("Nothing to print yet")
+                     : stage == Stage::printing                               ? tr("Printing…")
+                     : stage == Stage::printed                                ? tr("Printed, not in the machine yet")
+                     : stage == Stage::loading                                ? tr("Looking for the marks…")
+                     : stage == Stage::pointing                               ? tr("Point at the marks")
+                     : stage == Stage::refused                                ? tr("The print was not found")
+                     : stage == Stage::found   ? tr("Rehearsal: as the cut will come out")
+                     : stage == Stage::paused  ? tr("Paused: click the line to go on with")
+                     : stage == Stage::dropped ? tr("The connection dropped")
+                     : stage == Stage::cutting ? tr("Cutting")
+                                               : tr("Cut"));
     page_text->setText(tr("Page %1 of %2").arg(shown.page + 1).arg(shown.pages));
     page_bar->setVisible(shown.pages > 1);
     if (shown.plan)
@@ -165,8 +166,10 @@ void RehearsalView::paint(QPainter& painter) {
     if (!seen.plan || seen.picture->isNull()) {
         painter.setPen(theme().dim);
         const QString words = run.stage() == Stage::printing ? tr("Printing…")
-                                                             : tr("Put copies on the sheet, and what will be printed and "
-                                                                  "cut is rehearsed here, line by line.");
+                              : run.planned.is_on_its_way()
+                                  ? tr("Working out what will be printed and cut…")
+                                  : tr("Put copies on the sheet, and what will be printed and "
+                                       "cut is rehearsed here, line by line.");
         painter.drawText(rect().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap, words);
         return;
     }
@@ -216,9 +219,9 @@ void RehearsalView::paint_sheet(QPainter& painter, const OutputRun::Shown& seen,
     const bool in_machine = run.stage() > Stage::loading;
     const Transform place = in_machine ? run.sheet_place() : Transform{};
     const void* runs = is_live() ? nullptr : static_cast<const void*>(seen.traces);
-    const bool is_same = drawn.view == view && drawn.sheet == seen.picture->cacheKey() &&
-                         drawn.place == place && drawn.runs == runs && drawn.is_live == is_live() &&
-                         drawn.count <= whole && drawn.picture.size() == size() * ratio;
+    const bool is_same = drawn.view == view && drawn.sheet == seen.picture->cacheKey() && drawn.place == place &&
+                         drawn.runs == runs && drawn.is_live == is_live() && drawn.count <= whole &&
+                         drawn.picture.size() == size() * ratio;
     if (!is_same) {
         drawn = {view, seen.picture->cacheKey(), place, runs, 0, is_live(), QPixmap(size() * ratio)};
         drawn.picture.setDevicePixelRatio(ratio);
@@ -358,7 +361,9 @@ void RehearsalView::paint_pointer(QPainter& painter) const {
     const int side = static_cast<int>(across * scan.px_per_mm);
     const Point px = scan.px_per_mm * (run.finder.pointer() - scan.origin);
     const QImage whole(scan.grey.data(), scan.width, scan.height, scan.width, QImage::Format_Grayscale8);
-    const QRectF loupe(width() - 192, height() - 192 - 12, 180, 180);
+    QRectF loupe(width() - 192, height() - 192 - 12, 180, 180);
+    if (loupe.adjusted(-40, -40, 40, 40).contains(at))
+        loupe.moveLeft(12); // it steps aside for what it enlarges
     painter.fillRect(loupe.adjusted(-3, -3, 3, 3), theme().panel);
     painter.drawImage(loupe, whole, QRectF(px.x - side / 2.0, px.y - side / 2.0, side, side));
     painter.setPen(QPen(theme().casing, 3));
@@ -411,6 +416,7 @@ bool RehearsalView::claims(const QKeyEvent& event) const {
     case Qt::Key_Up:
     case Qt::Key_Down:
     case Qt::Key_Return:
+    case Qt::Key_Backspace:
         return run.stage() == Stage::pointing;
     default:
         return false;
@@ -437,6 +443,9 @@ bool RehearsalView::key(QKeyEvent* event) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
         run.finder.take_mark();
+        return true;
+    case Qt::Key_Backspace:
+        run.finder.back_mark();
         return true;
     default:
         return false;

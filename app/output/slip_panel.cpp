@@ -155,6 +155,11 @@ SlipPanel::Slide SlipPanel::slide(QVBoxLayout* into, const QString& caption, con
     return result;
 }
 
+void SlipPanel::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
 std::shared_ptr<const JobPlan> SlipPanel::plan() const {
     return run.printed.plan() ? run.printed.plan() : model.snapshot().printed;
 }
@@ -172,7 +177,7 @@ Transform SlipPanel::slip() const {
 }
 
 void SlipPanel::refresh() {
-    if (!isVisible() && sheet)
+    if (!isVisible())
         return;
     if (const auto now = plan(); now != sheet_of || page() != sheet_page)
         work_out_sheet();

@@ -34,6 +34,9 @@ class SlipPanel : public QWidget {
   public:
     SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehearsal_view);
 
+  protected:
+    void showEvent(QShowEvent* event) override;
+
   private:
     Model& model;
     OutputRun& run;

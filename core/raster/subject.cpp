@@ -172,64 +172,6 @@ cv::Mat ground_behind(const cv::Mat& rgb, const cv::Mat& subject) {
     return out;
 }
 
-/// GrabCut's classes of a picture's pixels to begin with.
-struct Classes {
-    cv::Mat probable; ///< what each may be
-    cv::Mat sure;     ///< what the box and the strokes alone say
-};
-
-/// @param scale  of the picture to what box and strokes are measured in
-Classes classes_of(const cv::Mat& rgb, double scale, const PixelBox& box, const std::vector<Stroke>& strokes,
-                   const cv::Mat& rough) {
-    cv::Mat sure(rgb.size(), CV_8U, cv::Scalar(cv::GC_BGD));
-    const cv::Rect inside =
-        cv::Rect(static_cast<int>(std::floor(box.x * scale)), static_cast<int>(std::floor(box.y * scale)),
-                 std::max(2, static_cast<int>(std::ceil(box.width * scale))),
-                 std::max(2, static_cast<int>(std::ceil(box.height * scale)))) &
-        cv::Rect(1, 1, rgb.cols - 2, rgb.rows - 2);
-    sure(inside).setTo(cv::GC_PR_FGD);
-    Classes classes{sure.clone(), sure};
-    if (rough.empty()) {
-        doubt_ground_inside(rgb, classes.probable);
-    } else {
-        cv::Mat larger;
-        cv::resize(rough, larger, rgb.size(), 0, 0, cv::INTER_NEAREST);
-        classes.probable.setTo(cv::GC_PR_BGD, (classes.probable == cv::GC_PR_FGD) & (larger == 0));
-    }
-    for (const Stroke& stroke : strokes)
-        if (stroke.kind == Stroke::Kind::belongs || stroke.kind == Stroke::Kind::foreign)
-            for (cv::Mat* m : {&classes.probable, &classes.sure})
-                paint(*m, stroke, scale, stroke.kind == Stroke::Kind::belongs ? cv::GC_FGD : cv::GC_BGD);
-    return classes;
-}
-
-/// 255 where the subject is, 0 elsewhere: in several rounds at half the size, and in one or two at the whole.
-cv::Mat told_apart(const cv::Mat& rgb, double scale, const PixelBox& box, const std::vector<Stroke>& strokes,
-                   const Work& work) {
-    cv::Mat half;
-    cv::resize(rgb, half, {std::max(4, rgb.cols / 2), std::max(4, rgb.rows / 2)}, 0, 0, cv::INTER_AREA);
-    cv::theRNG().state = 0x5eed; // its clusters begin at random; here always the same
-    cv::Mat subject;
-    int done = 0;
-    constexpr int rounds_half = 6, rounds_whole = 2;
-    for (const cv::Mat& at : {half, rgb}) {
-        Classes classes = classes_of(at, scale * at.cols / rgb.cols, box, strokes, subject);
-        const auto count = [&](int side) { return cv::countNonZero((classes.probable & 1) == side); };
-        if (count(0) <= 10 || count(1) <= 10) {
-            subject = cv::Mat(at.size(), CV_8U, cv::Scalar(count(1) > 10 ? 255 : 0));
-            continue;
-        }
-        cv::Mat behind, before;
-        for (int i = 0; i < (at.cols == rgb.cols ? rounds_whole : rounds_half); ++i) {
-            cv::grabCut(at, classes.probable, {}, behind, before, 1, i == 0 ? cv::GC_INIT_WITH_MASK : cv::GC_EVAL);
-            work.at(double(++done) / (rounds_half + rounds_whole));
-        }
-        subject = (classes.probable & 1) * 255;
-        drop_islands(subject, classes.sure);
-    }
-    return subject;
-}
-
 } // namespace
 
 Subject subject_of(const Image& image, const std::optional<PixelBox>& box, const std::vector<Stroke>& strokes,
@@ -239,11 +181,40 @@ Subject subject_of(const Image& image, const std::optional<PixelBox>& box, const
     if (image.width < 4 || image.height < 4)
         return result;
     const cv::Mat rgb = smaller(image, subject_px);
+    const double scale = double(rgb.cols) / image.width;
     work.at(0.1);
+    // What is sure, and what may be.
+    cv::Mat mask(rgb.size(), CV_8U, cv::Scalar(cv::GC_BGD));
     const PixelBox around = box ? on_picture(*box, image.width, image.height)
                                 : PixelBox{image.width / 40, image.height / 40, image.width - image.width / 20,
                                            image.height - image.height / 20};
-    const cv::Mat subject = told_apart(rgb, double(rgb.cols) / image.width, around, strokes, work.part(0.1, 0.6));
+    const cv::Rect inside =
+        cv::Rect(static_cast<int>(std::floor(around.x * scale)), static_cast<int>(std::floor(around.y * scale)),
+                 std::max(2, static_cast<int>(std::ceil(around.width * scale))),
+                 std::max(2, static_cast<int>(std::ceil(around.height * scale)))) &
+        cv::Rect(1, 1, rgb.cols - 2, rgb.rows - 2);
+    mask(inside).setTo(cv::GC_PR_FGD);
+    cv::Mat sure = mask.clone();
+    doubt_ground_inside(rgb, mask);
+    for (const Stroke& stroke : strokes)
+        if (stroke.kind == Stroke::Kind::belongs || stroke.kind == Stroke::Kind::foreign)
+            for (cv::Mat* m : {&mask, &sure})
+                paint(*m, stroke, scale, stroke.kind == Stroke::Kind::belongs ? cv::GC_FGD : cv::GC_BGD);
+    const bool has_both = cv::countNonZero((mask & 1) != 0) > 10 && cv::countNonZero((mask & 1) == 0) > 10;
+    cv::Mat subject;
+    if (has_both) {
+        cv::theRNG().state = 0x5eed; // its clusters begin at random; here always the same
+        cv::Mat behind, before;
+        constexpr int rounds = 3; // more change nothing that is seen
+        for (int i = 0; i < rounds; ++i) {
+            cv::grabCut(rgb, mask, {}, behind, before, 1, i == 0 ? cv::GC_INIT_WITH_MASK : cv::GC_EVAL);
+            work.at(0.1 + 0.5 * (i + 1) / rounds);
+        }
+        subject = (mask & 1) * 255;
+        drop_islands(subject, sure);
+    } else {
+        subject = cv::Mat(rgb.size(), CV_8U, cv::Scalar(cv::countNonZero((mask & 1) != 0) > 10 ? 255 : 0));
+    }
     // Its soft edge: only in a band along the hard one.
     cv::Mat share;
     subject.convertTo(share, CV_32F, 1.0 / 255);

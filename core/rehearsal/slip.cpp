@@ -164,10 +164,12 @@ SlipSheet::SlipSheet(const JobPlan& plan, std::size_t page, Evaluator& evaluator
         copies.push_back(copy);
         checks.push_back(evaluator.facts.get<SlipCheck>({copy->result}, [&copy] { return SlipCheck(*copy->result); }));
     }
-    std::vector<Rect> prints;
-    for (const PlannedCopy& copy : copies)
-        prints.push_back(copy->print_box);
-    const BoxGrid grid(std::move(prints));
+    std::vector<Rect> boxes;
+    for (const PlannedCopy& copy : copies) {
+        boxes.push_back(copy->print_box);
+        boxes.back().include(copy->room_box);
+    }
+    const BoxGrid grid(std::move(boxes));
     for (std::size_t k = 0; k < copies.size(); ++k) {
         const Rect around = copies[k]->room_box.grown(beside_reach);
         near.push_back(grid.overlapping(around));
