@@ -3,6 +3,7 @@
 #include "app/bench/bench_view.h"
 #include "app/bench/edge_ribbon.h"
 #include "app/bench/steps_panel.h"
+#include "app/common/sides.h"
 
 #include <QHBoxLayout>
 
@@ -11,24 +12,23 @@ namespace fusuma::app {
 BenchPage::BenchPage(Model& model, QWidget* tray) {
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(0);
     tools = new BenchTools(model);
     tools->setParent(this);
     auto* view = new BenchView(model, *tools);
     steps = new StepsPanel(model, *tools);
-    layout->addWidget(tray);
     auto* ribbon = new EdgeRibbon(model, *tools);
-    auto* middle = new QVBoxLayout;
-    middle->setSpacing(0);
-    middle->addWidget(view, 1);
-    middle->addWidget(ribbon);
-    layout->addLayout(middle, 1);
+    auto* middle = new QWidget;
+    auto* stack = new QVBoxLayout(middle);
+    stack->setContentsMargins(0, 0, 0, 0);
+    stack->setSpacing(0);
+    stack->addWidget(view, 1);
+    stack->addWidget(ribbon);
+    layout->addWidget(new Sides(QStringLiteral("bench"), tray, middle, steps));
     connect(view, &BenchView::hovered, ribbon, &EdgeRibbon::point_at);
     connect(view, &BenchView::clicked, ribbon, &EdgeRibbon::centre_on);
     connect(view, &BenchView::left, ribbon, &EdgeRibbon::point_nowhere);
     connect(ribbon, &EdgeRibbon::pointed, view, [view](Point mm) { view->point_at(mm); });
     connect(ribbon, &EdgeRibbon::left, view, [view] { view->point_at(std::nullopt); });
-    layout->addWidget(steps);
     setFocusProxy(view);
     connect(steps, &StepsPanel::put_on_sheet_wanted, this, &BenchPage::put_on_sheet_wanted);
 }

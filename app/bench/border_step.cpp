@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
+#include "app/common/more.h"
 #include "app/common/quick_picks.h"
 #include "core/geometry/measure.h"
 
@@ -111,11 +112,12 @@ void BorderStep::add_corners_and_holes(QVBoxLayout* layout) {
 }
 
 void BorderStep::add_joining(QVBoxLayout* layout) {
+    auto* more = new More(QStringLiteral("moreJoining"), tr("Join pieces, inlets and tips"));
     join = length(0, 100, 0.5, "join",
                   tr("Parts of the border closer together than this grow together by a smooth bridge. "
                      "The rim elsewhere stays as wide as it is."));
     edit_on(join, tr("Join pieces"), "join", [](Sticker& s, double mm) { s.border.join = mm; });
-    layout->addWidget(row(tr("Join pieces closer than"), join, 90));
+    more->rows().addWidget(row(tr("Join pieces closer than"), join, 90));
     one_border = new QCheckBox(tr("One border round everything"));
     one_border->setObjectName(QStringLiteral("oneBorder"));
     one_border->setToolTip(
@@ -123,14 +125,15 @@ void BorderStep::add_joining(QVBoxLayout* layout) {
     connect(one_border, &QCheckBox::clicked, this, [this](bool on) {
         model.in_hand.edit_sticker(tr("One border"), [on](Sticker& s) { s.border.one_border = on; });
     });
-    layout->addWidget(one_border);
+    more->rows().addWidget(one_border);
     least_gap =
         length(0, 50, 0.5, "leastGap", tr("Narrow inlets tear under the blade. Those under this width are filled."));
     edit_on(least_gap, tr("Fill inlets"), "gap", [](Sticker& s, double mm) { s.border.least_gap = mm; });
-    layout->addWidget(row(tr("No gap narrower than"), least_gap, 90));
+    more->rows().addWidget(row(tr("No gap narrower than"), least_gap, 90));
     least_tip = length(0, 50, 0.5, "leastTip", tr("Thin spikes bend and tear. Those under this width are cut off."));
     edit_on(least_tip, tr("Cut off spikes"), "tip", [](Sticker& s, double mm) { s.border.least_tip = mm; });
-    layout->addWidget(row(tr("No tip thinner than"), least_tip, 90));
+    more->rows().addWidget(row(tr("No tip thinner than"), least_tip, 90));
+    layout->addWidget(more);
     words = label({}, "dim");
     words->setObjectName(QStringLiteral("borderWords"));
     words->setWordWrap(true);
@@ -170,9 +173,9 @@ void BorderStep::add_rim_row() {
     auto* gone = button(tr("Remove"), "flat", QStringLiteral("removeRim") + number, tr("Take this rim away."));
     auto* head = new QHBoxLayout;
     head->setSpacing(6);
-    head->addWidget(label(index == 0 ? tr("Rim next to the art") : tr("Rim %1").arg(number)), 1);
+    head->addWidget(label(index == 0 ? tr("Innermost rim") : tr("Rim %1").arg(number)), 1);
     head->addWidget(gone);
-    rim.width->setFixedWidth(90);
+    rim.width->setFixedWidth(80);
     rim.width->setAccessibleName(tr("Width of rim %1").arg(number));
     head->addWidget(rim.width);
     layout->addLayout(head);

@@ -124,8 +124,8 @@ void EdgeRibbon::refresh() {
         kind = sticker->cut;
         limits.reach = reach_at(*sticker, result->outlined->artwork.width);
         limits.is_paper_seen = sticker->rims.inner.empty() && sticker->rims.border.kind == Fill::Kind::clear;
-        narrowest->setText(tr("narrowest %1").arg(distance_words(ribbon.samples[*ribbon.narrowest].art, unit)));
-        widest->setText(tr("widest %1").arg(distance_words(ribbon.samples[*ribbon.widest].art, unit)));
+        narrowest->setText(tr("least %1").arg(distance_words(ribbon.samples[*ribbon.narrowest].art, unit)));
+        widest->setText(tr("most %1").arg(distance_words(ribbon.samples[*ribbon.widest].art, unit)));
         const std::size_t slivers = stretches_with(ribbon, Flaw::sliver, limits);
         const std::size_t cuts = stretches_with(ribbon, Flaw::into_art, limits);
         QStringList flaws;

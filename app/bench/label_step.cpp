@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/colour_button.h"
+#include "app/common/more.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "core/arrange/label_list.h"
@@ -35,9 +36,18 @@ LabelStep::LabelStep(Model& project) : model(project) {
     auto* layout = step_layout(this);
     layout->addWidget(text_part());
     layout->addWidget(shape_part());
-    layout->addWidget(colour_part());
-    layout->addWidget(picture_part());
-    layout->addWidget(list_part());
+    auto* colours = new More(QStringLiteral("moreLabelColours"), tr("Colours of the label"));
+    colours->rows().addWidget(colour_part());
+    layout->addWidget(colours);
+    auto* picture = new More(QStringLiteral("moreLabelPicture"), tr("Letters' cut, margin, line, picture"));
+    picture->rows().addWidget(letters_cut);
+    picture->rows().addWidget(margin_row);
+    picture->rows().addWidget(frame_part());
+    picture->rows().addWidget(picture_part());
+    layout->addWidget(picture);
+    list = new More(QStringLiteral("moreLabelList"), tr("A list of labels"));
+    list->rows().addWidget(list_part());
+    layout->addWidget(list);
 }
 
 NumberField* LabelStep::length(double least_mm, double most_mm, double step, const char* name, const QString& why) {
@@ -55,6 +65,7 @@ QWidget* LabelStep::text_part() {
     tabs->setAccessibleName(tr("Texts of the label"));
     tabs->setExpanding(false);
     tabs->setDrawBase(false);
+    tabs->setMinimumHeight(28); // tabs come while it is not shown
     auto* add = button(tr("Add text"), "link", QStringLiteral("addText"), tr("Another text, in a style of its own."));
     remove_text = button(tr("Remove"), "link", QStringLiteral("removeText"), tr("Take this text off the label."));
     auto* head = new QHBoxLayout;
@@ -93,7 +104,7 @@ QWidget* LabelStep::text_part() {
     words = new QPlainTextEdit;
     words->setObjectName(QStringLiteral("labelWords"));
     words->setAccessibleName(tr("Words"));
-    words->setFixedHeight(64);
+    words->setFixedHeight(54);
     words->setTabChangesFocus(true);
     words->setToolTip(
         tr("What stands on the label. A column of the list goes in braces: {name}. Also {number}, {date}."));
@@ -163,7 +174,8 @@ QWidget* LabelStep::text_part() {
         edit_text(
             tr("Least size"), [pt](LabelText& t) { t.least_size = pt * mm_per_pt; }, QStringLiteral("least size"));
     });
-    layout->addWidget(row(tr("May shrink to"), least, 80));
+    auto* more = new More(QStringLiteral("moreLabelText"), tr("Spacing, run and least size"));
+    more->rows().addWidget(row(tr("May shrink to"), least, 80));
     align = new Choices(labels<TextAlign>());
     align->setToolTip(tr("By the ink itself, so that what looks centred is."));
     connect(align, &Choices::picked, this,
@@ -175,7 +187,7 @@ QWidget* LabelStep::text_part() {
     connect(run, &QComboBox::activated, this, [this](int i) {
         edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = choice_at<TextRun>(i); });
     });
-    layout->addWidget(row(tr("Runs"), run, 160));
+    more->rows().addWidget(row(tr("Runs"), run, 150));
     line_spacing =
         plain_field(50, 500, 5, "lineSpacing", QStringLiteral("%"), tr("From one line to the next, of the size."));
     connect(line_spacing, &NumberField::edited, this, [this](double percent) {
@@ -183,7 +195,7 @@ QWidget* LabelStep::text_part() {
             tr("Line spacing"), [percent](LabelText& t) { t.line_spacing = percent / 100; },
             QStringLiteral("line spacing"));
     });
-    layout->addWidget(row(tr("Line spacing"), line_spacing, 80));
+    more->rows().addWidget(row(tr("Line spacing"), line_spacing, 80));
     letter_spacing =
         plain_field(-30, 300, 1, "letterSpacing", QStringLiteral("%"), tr("Added after every letter, of the size."));
     connect(letter_spacing, &NumberField::edited, this, [this](double percent) {
@@ -191,7 +203,7 @@ QWidget* LabelStep::text_part() {
             tr("Letter spacing"), [percent](LabelText& t) { t.letter_spacing = percent / 100; },
             QStringLiteral("letter spacing"));
     });
-    layout->addWidget(row(tr("Letter spacing"), letter_spacing, 80));
+    more->rows().addWidget(row(tr("Letter spacing"), letter_spacing, 80));
     colour = new ColourButton(QStringLiteral("labelTextColour"), tr("Colour of the letters"), tr("By contrast"));
     connect(colour, &ColourButton::edited, this, [this](std::optional<Rgb> c) {
         edit_text(tr("Colour of the letters"), [c](LabelText& t) { t.colour = c; });
@@ -212,6 +224,7 @@ QWidget* LabelStep::text_part() {
     });
     day->findChild<QLineEdit*>()->setAccessibleName(tr("The labels' date"));
     layout->addWidget(day_row = row(tr("{date} is"), day, 120));
+    layout->addWidget(more);
     return body;
 }
 
@@ -234,8 +247,16 @@ QWidget* LabelStep::shape_part() {
     height = length(2, 1000, 1, "labelHeight", tr("Of the whole label."));
     bind(width, tr("Label width"), &ShapeNumbers::width);
     bind(height, tr("Label height"), &ShapeNumbers::height);
-    layout->addWidget(row(tr("Width"), width, 100));
-    layout->addWidget(row(tr("Height"), height, 100));
+    auto* both = new QWidget;
+    auto* line = new QHBoxLayout(both);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(6);
+    line->addWidget(width);
+    line->addWidget(label(QStringLiteral("×")));
+    line->addWidget(height);
+    layout->addWidget(row(tr("Size"), both, 180));
+    width->setAccessibleName(tr("Width"));
+    height->setAccessibleName(tr("Height"));
     corner = length(0, 500, 0.5, "labelCorner",
                     tr("Radius of round or notched corners; how much is cut off a tag's; the notch of a banner."));
     bind(corner, tr("Corners"), &ShapeNumbers::corner);
@@ -262,7 +283,7 @@ QWidget* LabelStep::shape_part() {
         edit(
             tr("Safety distance"), [v](LabelDesign& d) { d.safety = v; }, QStringLiteral("safety"));
     });
-    layout->addWidget(row(tr("Words keep from the edge"), safety, 80));
+    margin_row = row(tr("Words keep from the edge"), safety, 80);
     letters_cut = new QCheckBox(tr("Cut the letters, too"));
     letters_cut->setObjectName(QStringLiteral("lettersCut"));
     letters_cut->setToolTip(tr("Letters only print unless this is asked for."));
@@ -270,7 +291,6 @@ QWidget* LabelStep::shape_part() {
         edit(tr("Cut the letters"),
              [on](LabelDesign& d) { d.letters_cut = on ? std::optional(CutKind::kiss) : std::nullopt; });
     });
-    layout->addWidget(letters_cut);
     return body;
 }
 
@@ -299,6 +319,12 @@ QWidget* LabelStep::colour_part() {
     connect(ground, &ColourButton::edited, this,
             [this](std::optional<Rgb> c) { edit(tr("Ground"), [c](LabelDesign& d) { d.ground = c; }); });
     layout->addWidget(row(tr("Ground"), ground, 100));
+    return body;
+}
+
+QWidget* LabelStep::frame_part() {
+    auto* body = new QWidget;
+    auto* layout = column(body, 0, 6);
     frame = length(0, 50, 0.1, "labelFrame", tr("Thickness of a line printed inside the edge; 0 for none."));
     inset = length(0, 100, 0.25, "labelInset", tr("From the edge to that line."));
     connect(frame, &NumberField::edited, this, [this](double v) {
@@ -515,6 +541,8 @@ void LabelStep::take_cells(Cells cells) {
 
 void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     is_refreshing = true;
+    if (art.design->table && !shown.design) // a list is there, so it is wanted in sight
+        list->open();
     shown = art;
     const LabelDesign& d = *art.design;
     for (NumberField* field : lengths)

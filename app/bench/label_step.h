@@ -12,6 +12,7 @@ class QTabBar;
 namespace fusuma::app {
 
 class ColourButton;
+class More;
 
 /// What a label is: its shape, its colours, the words on it, and the list that fills it.
 class LabelStep : public QWidget {
@@ -24,13 +25,14 @@ class LabelStep : public QWidget {
   private:
     Model& model;
     LabelArtwork shown;
+    More* list;
     std::vector<NumberField*> lengths;
     QComboBox *shape, *family, *run, *picture_place;
     NumberField *width, *height, *corner, *hole, *points, *depth, *safety, *frame, *inset;
     NumberField *size, *least, *line_spacing, *letter_spacing, *share, *row_field;
     QComboBox* picture_column;
     QDateEdit* day;
-    QWidget *day_row, *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
+    QWidget *day_row, *margin_row, *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
     ColourButton *ground, *colour;
     QTabBar* tabs;
     QPlainTextEdit* words;
@@ -44,6 +46,7 @@ class LabelStep : public QWidget {
     QWidget* shape_part();
     QWidget* colour_part();
     QWidget* text_part();
+    QWidget* frame_part();
     QWidget* picture_part();
     QWidget* list_part();
     NumberField* length(double least_mm, double most_mm, double step, const char* name, const QString& why);

@@ -3,6 +3,7 @@
 #include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
 #include "app/common/colour_button.h"
+#include "app/common/more.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "core/geometry/measure.h"
@@ -149,8 +150,12 @@ PartsStep::PartsStep(Model& project, BenchTools& bench_tools) : model(project), 
     chosen_words->setWordWrap(true);
     layout->addWidget(chosen_words);
     layout->addWidget(use_part());
-    layout->addWidget(combine_part());
-    layout->addWidget(colour_part());
+    auto* combining = new More(QStringLiteral("moreCombine"), tr("Make of the parts chosen"));
+    combining->rows().addWidget(combine_part());
+    layout->addWidget(combining);
+    auto* colours = new More(QStringLiteral("moreColours"), tr("Colours and fills"));
+    colours->rows().addWidget(colour_part());
+    layout->addWidget(colours);
     connect(&tools, &BenchTools::parts_chosen, this, [this] {
         const QSignalBlocker quiet(list);
         is_filling = true;
@@ -228,7 +233,6 @@ QWidget* PartsStep::use_part() {
 QWidget* PartsStep::combine_part() {
     auto* body = new QWidget;
     auto* layout = column(body, 0, 6);
-    layout->addWidget(label(tr("Make of the parts chosen"), "dim"));
     const auto act = [this](const char* name, Combining how, const QString& why) {
         const QString words = label_text(how);
         auto* result = button(words, "compact", QLatin1String(name), why);

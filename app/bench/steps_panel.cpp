@@ -38,7 +38,8 @@ NumberField* StepsPanel::length_field(double least, double most, double step, co
 StepsPanel::StepsPanel(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     setObjectName(QStringLiteral("panel"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedWidth(300);
+    setMinimumWidth(316);
+    setMaximumWidth(520);
     auto* layout = column(this, 12, 8);
     auto* head = new QHBoxLayout;
     title = label({}, "title");

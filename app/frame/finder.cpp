@@ -1,5 +1,7 @@
 #include "app/frame/finder.h"
 
+#include "app/common/more.h"
+#include "app/common/sides.h"
 #include "app/common/step_card.h"
 #include "app/common/widgets.h"
 
@@ -99,20 +101,32 @@ QString name_of(const QWidget& control) {
     return pressed ? pressed->text().remove('&') : QString();
 }
 
-/// The steps that a control lies in, the innermost first; nothing when it is not there at present for another reason
+/// What opens when a person clicks on it, such as a step.
+struct Fold {
+    QString name;
+    std::function<void()> open;
+};
+
+/// The folds that a control lies in, the innermost first; nothing when it is not there at present for another reason
 /// than that they are closed.
-std::optional<std::vector<StepCard*>> steps_round(QWidget* control, const QWidget& page) {
-    std::vector<StepCard*> steps;
+std::optional<std::vector<Fold>> folds_round(QWidget* control, const QWidget& page) {
+    std::vector<Fold> folds;
     for (QWidget* at = control; at != &page; at = at->parentWidget()) {
         if (!at)
             return std::nullopt;
         auto* step = qobject_cast<StepCard*>(at->parentWidget());
+        auto* more = qobject_cast<More*>(at->parentWidget());
         if (step)
-            steps.push_back(step);
-        if (at->isHidden() && !step)
+            folds.push_back({step->name(), [step] { step->open(); }});
+        if (more)
+            folds.push_back({{}, [more] { more->open(); }});
+        const bool is_side = at->isHidden() && qobject_cast<Sides*>(at->parentWidget());
+        if (is_side)
+            folds.push_back({{}, [at] { at->show(); }});
+        if (at->isHidden() && !step && !more && !is_side)
             return std::nullopt;
     }
-    return steps;
+    return folds;
 }
 
 void bring_into_sight(QWidget* control) {
@@ -133,18 +147,18 @@ std::vector<Findable> controls_of(QWidget& page, const QString& page_name, const
         const QString name = is_control ? name_of(*control) : QString();
         if (name.isEmpty() || control->focusPolicy() == Qt::NoFocus || !name.front().isLetterOrNumber())
             continue;
-        const auto steps = steps_round(control, page);
-        if (!steps)
+        const auto folds = folds_round(control, page);
+        if (!folds)
             continue;
         QString where = page_name;
-        for (auto it = steps->rbegin(); it != steps->rend(); ++it)
-            if ((*it)->name() != name)
-                where += QStringLiteral(" › ") + (*it)->name();
+        for (auto it = folds->rbegin(); it != folds->rend(); ++it)
+            if (!it->name.isEmpty() && it->name != name)
+                where += QStringLiteral(" › ") + it->name;
         all.push_back({name, where, control->toolTip() + ' ' + control->property("alsoFound").toString(),
-                       [show_page, steps = *steps, there = QPointer<QWidget>(control)] {
+                       [show_page, folds = *folds, there = QPointer<QWidget>(control)] {
                            show_page();
-                           for (auto it = steps.rbegin(); it != steps.rend(); ++it)
-                               (*it)->open();
+                           for (auto it = folds.rbegin(); it != folds.rend(); ++it)
+                               it->open();
                            if (!there)
                                return;
                            bring_into_sight(there);

@@ -245,7 +245,8 @@ Tray::Tray(Model& project, StickerActs& sticker_acts, QWidget* parent)
     setAcceptDrops(true);
     setObjectName(QStringLiteral("tray"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedWidth(204);
+    setMinimumWidth(204);
+    setMaximumWidth(400);
     auto* layout = column(this, 10, 8);
     auto* head = new QWidget;
     auto* head_layout = new QHBoxLayout(head);

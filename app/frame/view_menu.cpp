@@ -1,5 +1,6 @@
 #include "app/frame/menus.h"
 
+#include "app/common/sides.h"
 #include "app/common/theme.h"
 #include "app/sheet/screen_size.h"
 
@@ -31,6 +32,15 @@ void add_view_menu(Commands& commands, const MenuTargets& on) {
     commands.add(QObject::tr("Go to the Bench"), QKeySequence(QObject::tr("Ctrl+1")), [on] { on.go_to(Place::bench); });
     commands.add(QObject::tr("Go to the Sheet"), QKeySequence(QObject::tr("Ctrl+2")), [on] { on.go_to(Place::sheet); });
     commands.add(QObject::tr("Go to the Output"), QKeySequence(QObject::tr("Ctrl+3")), [on] { on.go_to(Place::output); });
+    commands.add_separator();
+    const auto fold = [on](Sides::Side side) {
+        const auto all = on.window.findChildren<Sides*>();
+        const bool is_folded = !all.isEmpty() && all.front()->is_folded(side);
+        for (Sides* sides : all)
+            sides->set_folded(side, !is_folded);
+    };
+    commands.add(QObject::tr("Fold the left panel"), QKeySequence(QObject::tr("Ctrl+[")), [fold] { fold(Sides::Side::left); });
+    commands.add(QObject::tr("Fold the right panel"), QKeySequence(QObject::tr("Ctrl+]")), [fold] { fold(Sides::Side::right); });
     commands.add_separator();
     commands.add(QObject::tr("True size on the Sheet"), QKeySequence(QObject::tr("Ctrl+0")), [on] {
         on.go_to(Place::sheet);

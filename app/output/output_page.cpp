@@ -1,6 +1,7 @@
 #include "app/output/output_page.h"
 
 #include "app/common/save_place.h"
+#include "app/common/sides.h"
 #include "app/common/widgets.h"
 #include "app/output/dialogs.h"
 #include "app/output/machine_card.h"
@@ -34,7 +35,8 @@ OutputPage::OutputPage(Model& project) : model(project), run(project) {
     auto* acts = new QWidget;
     acts->setObjectName(QStringLiteral("actsPanel"));
     acts->setAttribute(Qt::WA_StyledBackground);
-    acts->setFixedWidth(310);
+    acts->setMinimumWidth(310);
+    acts->setMaximumWidth(460);
     auto* frame = column(acts, 0, 0);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
@@ -52,9 +54,7 @@ OutputPage::OutputPage(Model& project) : model(project), run(project) {
     list->addStretch();
     scroll->setWidget(inner);
     frame->addWidget(scroll);
-    layout->addWidget(acts);
-    layout->addWidget(view, 1);
-    layout->addWidget(new SlipPanel(model, run, *view));
+    layout->addWidget(new Sides(QStringLiteral("output"), acts, view, new SlipPanel(model, run, *view)));
     setFocusProxy(view);
     connect(print, &PrintAct::finding_wanted, this, &OutputPage::finding_wanted);
     connect(load, &LoadAct::faults_wanted, this, [this] { ask_for_faults(run, this); });
@@ -114,7 +114,7 @@ QString OutputPage::printed_when(const Ticket& ticket) {
     const QDateTime time = QDateTime::fromString(QString::fromStdString(ticket.printed), Qt::ISODate);
     return !time.isValid() ? QString()
            : time.date() == QDate::currentDate()
-               ? tr("today, %1").arg(QLocale().toString(time.time(), QLocale::ShortFormat))
+               ? tr("today, %1").arg(time.toString(QStringLiteral("hh:mm")))
                : QLocale().toString(time, QLocale::ShortFormat);
 }
 

@@ -65,16 +65,19 @@ void Loupe::paintEvent(QPaintEvent*) {
     painter.setPen(theme().line);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(frame);
+    const QString words = tr("Weakest place, %1 ×").arg(loupe_times);
+    const QRectF behind(frame.left() + 1, frame.top() + 1, painter.fontMetrics().horizontalAdvance(words) + 14, 20);
+    painter.fillRect(behind, theme().panel);
     painter.setPen(theme().dim);
-    painter.drawText(frame.adjusted(8, 4, 0, 0), Qt::AlignTop | Qt::AlignLeft,
-                     tr("Weakest place, %1 ×").arg(loupe_times));
+    painter.drawText(behind, Qt::AlignCenter, words);
 }
 
 SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehearsal_view)
     : model(project), run(output_run), view(rehearsal_view) {
     setObjectName(QStringLiteral("slipPanel"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedWidth(300);
+    setMinimumWidth(300);
+    setMaximumWidth(460);
     auto* frame = column(this, 0, 0);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
@@ -238,7 +241,7 @@ void SlipPanel::show_slip() {
         bars[i].first->setRange(0, std::max(1, static_cast<int>(all)));
         bars[i].first->setValue(count);
         restyle(bars[i].first, "role", count > 0 ? "attention" : "");
-        bars[i].second->setText(tr("%1 of %2").arg(count).arg(all));
+        bars[i].second->setText(all == 0 ? QStringLiteral("–") : tr("%1 of %2").arg(count).arg(all));
     }
     const bool is_still =
         moved == slip() && right.slider->value() == 0 && down.slider->value() == 0 && turn.slider->value() == 0;

@@ -1,5 +1,6 @@
 #include "app/sheet/sheet_page.h"
 
+#include "app/common/sides.h"
 #include "app/sheet/sheet_panel.h"
 #include "app/sheet/sheet_view.h"
 
@@ -12,9 +13,7 @@ SheetPage::SheetPage(Model& model, QWidget* tray) {
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(0);
     view = new SheetView(model);
-    layout->addWidget(tray);
-    layout->addWidget(view, 1);
-    layout->addWidget(new SheetPanel(model));
+    layout->addWidget(new Sides(QStringLiteral("sheet"), tray, view, new SheetPanel(model)));
     setFocusProxy(view);
     connect(view, &SheetView::sticker_opened, this, &SheetPage::sticker_opened);
     connect(view, &SheetView::menu_wanted, this, &SheetPage::menu_wanted);

@@ -13,7 +13,8 @@ namespace fusuma::app {
 SheetPanel::SheetPanel(Model& project) : model(project) {
     setObjectName(QStringLiteral("panel"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedWidth(316);
+    setMinimumWidth(316);
+    setMaximumWidth(520);
     auto* layout = column(this, 12, 10);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);

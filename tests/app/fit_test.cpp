@@ -1,5 +1,6 @@
 // Every step, card and panel at the sizes and in the themes that people have: nothing is cut off, nothing overlaps.
 
+#include "app/common/more.h"
 #include "app/common/step_card.h"
 #include "app/common/theme.h"
 #include "formats/project/project_file.h"
@@ -131,7 +132,18 @@ TEST_P(Fit, EveryStepOnTheBench) {
         for (StepCard* card : cards_in_sight()) {
             card->open();
             settle();
-            expect_all_fits(window, std::string(name) + ", " + card->name().toStdString());
+            const std::string where = std::string(name) + ", " + card->name().toStdString();
+            expect_all_fits(window, where);
+            if (GetParam().width == 1280) {
+                const auto* area = card->parentWidget()->parentWidget(); // what scrolls it
+                EXPECT_LE(card->height(), area->height()) << where << " is taller than its panel";
+            }
+            for (auto* more : card->findChildren<More*>())
+                more->open();
+            settle();
+            expect_all_fits(window, where + ", all of it");
+            for (auto* more : card->findChildren<More*>())
+                more->close_again();
         }
     }
     // With everything on that makes more rows.

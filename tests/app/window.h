@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/common/more.h"
 #include "app/frame/doors.h"
 #include "app/frame/main_window.h"
 #include "core/geometry/measure.h"
@@ -57,9 +58,13 @@ class Window : public testing::Test {
         QCoreApplication::processEvents();
     }
     template <typename W> W* find(const char* name) {
-        for (W* widget : window.findChildren<W*>(QLatin1String(name)))
+        for (W* widget : window.findChildren<W*>(QLatin1String(name))) {
+            for (QWidget* at = widget; at; at = at->parentWidget()) // as a person opens the part that it is in
+                if (auto* more = qobject_cast<More*>(at))
+                    more->open();
             if (widget->isVisible())
                 return widget;
+        }
         ADD_FAILURE() << "nothing visible is called " << name;
         return nullptr;
     }

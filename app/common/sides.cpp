@@ -1,0 +1,31 @@
+#include "app/common/sides.h"
+
+#include <QSettings>
+
+namespace fusuma::app {
+
+Sides::Sides(const QString& name, QWidget* left, QWidget* middle, QWidget* right)
+    : QSplitter(Qt::Horizontal), key(QStringLiteral("sides/") + name) {
+    setObjectName(QStringLiteral("sides"));
+    setHandleWidth(5);
+    setChildrenCollapsible(false);
+    addWidget(left);
+    addWidget(middle);
+    addWidget(right);
+    setStretchFactor(0, 0);
+    setStretchFactor(1, 1);
+    setStretchFactor(2, 0);
+    setSizes({left->minimumWidth(), 10000, right->minimumWidth()}); // the middle takes what is left
+    restoreState(QSettings().value(key).toByteArray());
+    connect(this, &QSplitter::splitterMoved, this, [this] { QSettings().setValue(key, saveState()); });
+}
+
+void Sides::set_folded(Side side, bool is_folded) {
+    widget(side == Side::left ? 0 : 2)->setHidden(is_folded);
+}
+
+bool Sides::is_folded(Side side) const {
+    return widget(side == Side::left ? 0 : 2)->isHidden();
+}
+
+} // namespace fusuma::app
