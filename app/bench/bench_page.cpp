@@ -24,6 +24,8 @@ BenchPage::BenchPage(Model& model, QWidget* tray) {
     stack->addWidget(view, 1);
     stack->addWidget(ribbon);
     layout->addWidget(new Sides(QStringLiteral("bench"), tray, middle, steps));
+    connect(view, &BenchView::menu_wanted, this,
+            [this, view](Point mm, QPoint global) { steps->show_menu(mm, view->px_per_mm(), global); });
     connect(view, &BenchView::hovered, ribbon, &EdgeRibbon::point_at);
     connect(view, &BenchView::clicked, ribbon, &EdgeRibbon::centre_on);
     connect(view, &BenchView::left, ribbon, &EdgeRibbon::point_nowhere);

@@ -5,6 +5,7 @@
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -27,6 +28,17 @@ BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
     looks->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Coverage"), tr("Look at: Outline"),
                      tr("Look at: Difference")});
     looks->setFixedWidth(168);
+    stocks = new QComboBox(this);
+    stocks->setObjectName(QStringLiteral("stock"));
+    stocks->setAccessibleName(tr("Shown on"));
+    stocks->setToolTip(tr("The sticker as it is planned, or finished: cut out, on what it may be printed on or stuck to."));
+    stocks->addItems({tr("As planned"), tr("On white paper"), tr("On clear film"), tr("On kraft"), tr("On a dark ground")});
+    stocks->setFixedWidth(140);
+    peel = new QCheckBox(tr("Peel a corner"), this);
+    peel->setObjectName(QStringLiteral("peel"));
+    peel->setToolTip(tr("One corner lifted off its backing."));
+    connect(stocks, &QComboBox::currentIndexChanged, this, &BenchView::refresh);
+    connect(peel, &QCheckBox::toggled, this, qOverload<>(&QWidget::update));
     figures = label({});
     figures->setObjectName(QStringLiteral("chip"));
     figures->setParent(this);
@@ -48,6 +60,7 @@ BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
     });
     connect(&tools, &BenchTools::changed, this, [this] {
         const bool is_brush = tools.tool() == Tool::brush_add || tools.tool() == Tool::brush_erase;
+        refresh(); // a tool works on what is planned
         setCursor(tools.tool() == Tool::none ? Qt::ArrowCursor : is_brush ? Qt::BlankCursor : Qt::CrossCursor);
         update();
     });
@@ -69,7 +82,9 @@ void BenchView::refresh() {
     if (result)
         figures->setText(figures_of(*result));
     looks->setVisible(sticker != nullptr);
-    figures->setVisible(result != nullptr && look != Look::artwork);
+    stocks->setVisible(sticker != nullptr && look == Look::result);
+    peel->setVisible(stock() != Stock::none);
+    figures->setVisible(result != nullptr && look != Look::artwork && stock() == Stock::none);
     place_overlays();
     update();
 }
@@ -92,10 +107,23 @@ QString BenchView::figures_of(const StickerResult& result) const {
 
 void BenchView::place_overlays() {
     looks->move(12, 12);
+    stocks->move(looks->x() + looks->width() + 8, 12);
+    peel->adjustSize();
+    peel->move(stocks->x() + stocks->width() + 10, 12 + (stocks->height() - peel->height()) / 2);
     figures->adjustSize();
-    const int beside = looks->x() + looks->width() + 8;
+    const QWidget* last = look == Look::result ? stocks : looks;
+    const int beside = last->x() + last->width() + 8;
     const bool fits = beside + figures->width() + 12 <= width();
     figures->move(fits ? beside : 12, fits ? 12 : 12 + looks->height() + 6);
+}
+
+Stock BenchView::stock() const {
+    return look == Look::result && tools.tool() == Tool::none ? static_cast<Stock>(stocks->currentIndex()) : Stock::none;
+}
+
+void BenchView::contextMenuEvent(QContextMenuEvent* event) {
+    if (model.in_hand.sticker())
+        emit menu_wanted(to_mm(event->pos()), event->globalPos());
 }
 
 void BenchView::resizeEvent(QResizeEvent* event) {
@@ -153,6 +181,10 @@ void BenchView::paint(QPainter& painter) {
     if (!result)
         return;
     painter.setRenderHint(QPainter::Antialiasing);
+    if (stock() != Stock::none) {
+        paint_finished(painter, *result, to_view(), rect(), stock(), peel->isChecked());
+        return;
+    }
     const QPainterPath cut = to_view().map(to_qt(result->cut_line()));
     const bool shows_result = look == Look::result;
     if (shows_result) {

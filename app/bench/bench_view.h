@@ -1,8 +1,10 @@
 #pragma once
 
 #include "app/bench/bench_tools.h"
+#include "app/bench/finished_look.h"
 #include "app/common/zoom_view.h"
 
+class QCheckBox;
 class QComboBox;
 class QLabel;
 
@@ -20,6 +22,7 @@ class BenchView : public ZoomView {
     void point_at(std::optional<Point> mm);
 
   signals:
+    void menu_wanted(Point mm, QPoint global);
     void hovered(Point mm);
     void clicked(Point mm); ///< without a tool in hand
     void left();
@@ -34,18 +37,21 @@ class BenchView : public ZoomView {
     bool claims(const QKeyEvent& event) const override;
     void leaveEvent(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
 
   private:
     Model& model;
     BenchTools& tools;
     Look look = Look::result;
-    QComboBox* looks;
+    QComboBox *looks, *stocks;
+    QCheckBox* peel;
     QLabel* figures;
     QPointF pointer;
     std::optional<Point> pointed_at;
 
     void refresh();
     void place_overlays();
+    [[nodiscard]] Stock stock() const; ///< none unless the finished sticker is looked at
     [[nodiscard]] QString figures_of(const StickerResult& result) const;
     void paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const;
     void paint_tint(QPainter& painter, const StickerResult& result, double threshold) const;

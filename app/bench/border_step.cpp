@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
+#include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/quick_picks.h"
 #include "core/geometry/measure.h"
@@ -82,7 +83,9 @@ void BorderStep::add_width(QVBoxLayout* layout) {
 
 void BorderStep::add_corners_and_holes(QVBoxLayout* layout) {
     layout->addWidget(label(tr("Corners")));
-    corners = new Choices(labels<Corners>());
+    corners = new Choices(labels<Corners>(), Choices::Look::pictures);
+    for (const Word<Corners>& w : fusuma::words<Corners>)
+        corners->set_glyph(place_of(w.value), glyph(w.value));
     connect(corners, &Choices::picked, this, [this](int i) {
         model.in_hand.edit_sticker(tr("Corners"), [&](Sticker& s) { s.border.corners = choice_at<Corners>(i); });
     });
@@ -94,7 +97,9 @@ void BorderStep::add_corners_and_holes(QVBoxLayout* layout) {
     mitre_row = row(tr("Points up to"), mitre_limit, 90);
     layout->addWidget(mitre_row);
     layout->addWidget(label(tr("Holes")));
-    holes = new Choices(labels<Holes>());
+    holes = new Choices(labels<Holes>(), Choices::Look::pictures);
+    for (const Word<Holes>& w : fusuma::words<Holes>)
+        holes->set_glyph(place_of(w.value), glyph(w.value));
     connect(holes, &Choices::picked, this, [this](int i) {
         model.in_hand.edit_sticker(tr("Holes"), [&](Sticker& s) {
             s.border.holes = choice_at<Holes>(i);

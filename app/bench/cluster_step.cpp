@@ -1,6 +1,7 @@
 #include "app/bench/cluster_step.h"
 
 #include "app/common/enum_words.h"
+#include "app/common/glyphs.h"
 #include "core/document/cluster.h"
 
 #include <QCheckBox>
@@ -15,7 +16,8 @@ ClusterStep::ClusterStep(Model& project) : model(project) {
     layout->addWidget(members);
     how = new QComboBox;
     how->setObjectName(QStringLiteral("clusterCut"));
-    how->addItems(labels<ClusterCut>());
+    for (const Word<ClusterCut>& w : words<ClusterCut>)
+        how->addItem(glyph(w.value), label_text(w.value));
     how->setToolTip(tr("How the cut lines of the members become one."));
     connect(how, &QComboBox::activated, this,
             [this](int i) { edit(tr("Cluster's cut"), [i](Cluster& c) { c.cut = choice_at<ClusterCut>(i); }); });

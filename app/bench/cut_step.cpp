@@ -1,5 +1,6 @@
 #include "app/bench/cut_step.h"
 
+#include "app/common/glyphs.h"
 #include "core/geometry/measure.h"
 
 #include <QGridLayout>
@@ -52,6 +53,7 @@ void CutStep::add_tools(QVBoxLayout* layout) {
     const auto add = [&](int line, int across, const QString& text, const char* name, const QString& why,
                          void (LineTools::*act)()) {
         auto* result = button(text, "", QLatin1String(name), why);
+        result->setIcon(glyph(static_cast<NodeGlyph>(2 * line + across)));
         result->setFocusPolicy(Qt::TabFocus); // so that keys go on working on the nodes after a click
         connect(result, &QPushButton::clicked, &tools.lines, act);
         grid->addWidget(result, line, across);
@@ -95,6 +97,11 @@ void CutStep::add_tools(QVBoxLayout* layout) {
     connect(hold, &QPushButton::clicked, &tools.lines, &LineTools::hold_lost);
     lost_layout->addWidget(side_by_side({drop, hold}));
     layout->addWidget(lost);
+}
+
+void CutStep::add_to(QMenu& menu) const {
+    add_buttons(menu, needs_nodes);
+    add_buttons(menu, {break_open, join_ends});
 }
 
 void CutStep::add_list(QVBoxLayout* layout) {

@@ -15,6 +15,8 @@ class CutStep : public QWidget {
     void refresh_result(const Sticker& sticker, const StickerResult& result, Unit unit);
     [[nodiscard]] static QString state_of(const Sticker& sticker);
 
+    void add_to(QMenu& menu) const; ///< what can be done with the nodes selected
+
   private:
     /// A row of the list: a line of the cut, or one that is left out.
     struct Entry {

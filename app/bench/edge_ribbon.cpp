@@ -7,6 +7,7 @@
 #include "core/geometry/measure.h"
 
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
@@ -442,6 +443,22 @@ void EdgeRibbon::leaveEvent(QEvent* event) {
     point_nowhere();
     emit left();
     QWidget::leaveEvent(event);
+}
+
+void EdgeRibbon::contextMenuEvent(QContextMenuEvent* event) {
+    QMenu menu;
+    menu.setObjectName(QStringLiteral("ribbonMenu"));
+    if (ribbon.narrowest)
+        menu.addAction(tr("Go to the narrowest place"), narrowest, &QPushButton::click);
+    if (ribbon.widest)
+        menu.addAction(tr("Go to the widest place"), widest, &QPushButton::click);
+    if (is_zoomed)
+        menu.addAction(tr("As wide as it needs"), this, [this] {
+            is_zoomed = false;
+            refresh();
+        });
+    if (!menu.isEmpty())
+        menu.exec(event->globalPos());
 }
 
 void EdgeRibbon::resizeEvent(QResizeEvent*) {

@@ -1,5 +1,6 @@
 #include "app/bench/fill_field.h"
 
+#include "app/common/glyphs.h"
 #include "app/bench/step_parts.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
@@ -36,6 +37,8 @@ FillField::FillField(BenchTools& bench_tools, const QString& name, const QString
     kinds->setAccessibleName(accessible);
     kinds->setToolTip(tr("What is printed here. Paper prints nothing, so the sticker stays as white as its stock."));
     kinds->addItems({tr("Paper"), tr("One colour"), tr("Dots"), tr("Stripes"), tr("The art's colours")});
+    for (int i = 0; i < kinds->count(); ++i)
+        kinds->setItemIcon(i, glyph(static_cast<InkGlyph>(i)));
     first = colour_button(name + QStringLiteral("First"), tr("Colour"), &Fill::colour);
     second = colour_button(name + QStringLiteral("Second"), tr("Second colour"), &Fill::second);
     auto* line = new QHBoxLayout;

@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/colour_button.h"
+#include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
@@ -45,7 +46,7 @@ LabelStep::LabelStep(Model& project) : model(project) {
     picture->rows().addWidget(frame_part());
     picture->rows().addWidget(picture_part());
     layout->addWidget(picture);
-    list = new More(QStringLiteral("moreLabelList"), tr("A list of labels"));
+    auto* list = new More(QStringLiteral("moreLabelList"), tr("A list of labels"));
     list->rows().addWidget(list_part());
     layout->addWidget(list);
 }
@@ -124,6 +125,11 @@ QWidget* LabelStep::text_part() {
     family->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     for (const std::string& name : font_families())
         family->addItem(QString::fromStdString(name));
+    for (int i = 0; i < family->count(); ++i) { // each in its own face
+        QFont face(family->itemText(i));
+        face.setPixelSize(14);
+        family->setItemData(i, face, Qt::FontRole);
+    }
     bold = button(tr("Bold"), "", QStringLiteral("labelBold"), tr("Bold letters."));
     italic = button(tr("Italic"), "", QStringLiteral("labelItalic"), tr("Slanted letters."));
     bold->setCheckable(true);
@@ -233,7 +239,8 @@ QWidget* LabelStep::shape_part() {
     auto* layout = column(body, 0, 6);
     shape = new QComboBox;
     shape->setObjectName(QStringLiteral("labelShape"));
-    shape->addItems(labels<LabelShape>());
+    for (const Word<LabelShape>& w : fusuma::words<LabelShape>)
+        shape->addItem(glyph(w.value), label_text(w.value));
     connect(shape, &QComboBox::activated, this,
             [this](int i) { edit(tr("Shape"), [i](LabelDesign& d) { d.shape.kind = choice_at<LabelShape>(i); }); });
     layout->addWidget(row(tr("Shape"), shape, 160));
@@ -541,8 +548,6 @@ void LabelStep::take_cells(Cells cells) {
 
 void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     is_refreshing = true;
-    if (art.design->table && !shown.design) // a list is there, so it is wanted in sight
-        list->open();
     shown = art;
     const LabelDesign& d = *art.design;
     for (NumberField* field : lengths)

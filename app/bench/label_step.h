@@ -12,7 +12,6 @@ class QTabBar;
 namespace fusuma::app {
 
 class ColourButton;
-class More;
 
 /// What a label is: its shape, its colours, the words on it, and the list that fills it.
 class LabelStep : public QWidget {
@@ -25,7 +24,6 @@ class LabelStep : public QWidget {
   private:
     Model& model;
     LabelArtwork shown;
-    More* list;
     std::vector<NumberField*> lengths;
     QComboBox *shape, *family, *run, *picture_place;
     NumberField *width, *height, *corner, *hole, *points, *depth, *safety, *frame, *inset;

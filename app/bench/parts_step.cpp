@@ -3,6 +3,7 @@
 #include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
 #include "app/common/colour_button.h"
+#include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
@@ -230,12 +231,21 @@ QWidget* PartsStep::use_part() {
     return body;
 }
 
+void PartsStep::add_to(QMenu& menu) const {
+    for (int i = 0; i < cut->count(); ++i)
+        menu.addAction(tr("Cut: %1").arg(cut->itemText(i)), this, [this, i] { emit cut->activated(i); });
+    menu.addSeparator();
+    add_buttons(menu, for_several);
+    add_buttons(menu, {pieces, apart});
+}
+
 QWidget* PartsStep::combine_part() {
     auto* body = new QWidget;
     auto* layout = column(body, 0, 6);
     const auto act = [this](const char* name, Combining how, const QString& why) {
         const QString words = label_text(how);
         auto* result = button(words, "compact", QLatin1String(name), why);
+        result->setIcon(glyph(how));
         connect(result, &QPushButton::clicked, this, [this, words, how] { combine(words, how); });
         if (how != Combining::pieces)
             for_several.push_back(result);
@@ -251,8 +261,9 @@ QWidget* PartsStep::combine_part() {
     auto* visible = act("partsVisible", Combining::visible,
                         tr("Each part loses what lies under those above it, so that a single layer is left."));
     pieces = act("partsPieces", Combining::pieces, tr("Each separate piece by itself."));
-    layout->addWidget(side_by_side({join, take_out, split}));
-    layout->addWidget(side_by_side({overlap, exclude, pieces}));
+    layout->addWidget(side_by_side({join, take_out}));
+    layout->addWidget(side_by_side({overlap, exclude}));
+    layout->addWidget(side_by_side({split, pieces}));
     apart = button(tr("Take apart again"), "compact", QStringLiteral("partsApart"),
                    tr("Gives back the parts that it was made of."));
     connect(apart, &QPushButton::clicked, this, [this] {

@@ -24,6 +24,8 @@ class PartsStep : public QWidget {
     void refresh(const DrawingArtwork& art, Unit unit);
     [[nodiscard]] static QString state_of(const DrawingArtwork& art);
 
+    void add_to(QMenu& menu) const; ///< what can be done with the parts chosen
+
   private:
     Model& model;
     BenchTools& tools;

@@ -15,6 +15,7 @@
 #include "core/document/cluster.h"
 #include "core/geometry/measure.h"
 
+#include <QMenu>
 #include <QScrollArea>
 #include <algorithm>
 #include <cmath>
@@ -148,6 +149,31 @@ void StepsPanel::refresh_source(const Sticker& s) {
     } else {
         show_source(background, tr("Background"));
     }
+}
+
+void StepsPanel::show_menu(Point mm, double px_per_mm, QPoint global) {
+    QMenu menu;
+    menu.setObjectName(QStringLiteral("benchMenu"));
+    const auto sticker = model.in_hand.sticker();
+    if (tools.tool() == Tool::nodes) {
+        tools.press(mm, px_per_mm, Qt::NoModifier);
+        tools.release();
+        cut->add_to(menu);
+    } else if (sticker && std::holds_alternative<DrawingArtwork>(sticker->artwork)) {
+        tools.choose_part_at(mm, false);
+        if (!tools.chosen_parts().empty()) {
+            parts->add_to(menu);
+            menu.addSeparator();
+        }
+    }
+    if (tools.tool() == Tool::none) {
+        for (std::size_t step = 3; step < cards.size(); ++step)
+            menu.addAction(tr("%1…").arg(cards[step]->name()), this, [this, step] { open_card(step); });
+        menu.addSeparator();
+        menu.addAction(put_on_sheet->text(), put_on_sheet, &QPushButton::click);
+    }
+    if (!menu.isEmpty())
+        menu.exec(global);
 }
 
 void StepsPanel::open_source() {

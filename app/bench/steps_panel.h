@@ -32,6 +32,8 @@ class StepsPanel : public QWidget {
 
     /// Opens the step whose tools work on the cut line.
     void open_step_of(Tool tool);
+    /// What can be done with what lies at a place of the sticker, as a right click has it.
+    void show_menu(Point mm, double px_per_mm, QPoint global);
     /// Opens the step about what the artwork is made of.
     void open_source();
 

@@ -120,6 +120,7 @@ QHeaderView { background: @window; } QHeaderView::section { background: @window;
 QTabBar::tab { background: transparent; border: none; border-bottom: 2px solid transparent; padding: 4px 7px; } QTabBar::tab:selected { border-bottom: 2px solid @accent; font-weight: 600; } QTabBar::tab:focus { color: @accent; }
 QPushButton[role="compact"] { padding: 5px 4px; }
 QPushButton[role="more"] { background: transparent; border: none; border-top: 1px solid @line; border-radius: 0; padding: 6px 2px; text-align: left; font-weight: 600; color: @dim; } QPushButton[role="more"]:hover { color: @ink; } QPushButton[role="more"]:focus { color: @accent; }
+#peel { background: @panel; border: 1px solid @line; border-radius: 5px; padding: 5px 8px; }
 #sides::handle { background: @line; } #sides::handle:hover { background: @accent; }
 QPushButton[role="pick"] { background: @window; border: 1px solid transparent; border-radius: 9px; padding: 2px 7px; font-size: 11px; } QPushButton[role="pick"]:hover { background: @hover; } QPushButton[role="pick"]:focus { border: 1px solid @accent; }
 QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; }

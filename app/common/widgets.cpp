@@ -3,6 +3,7 @@
 #include <QButtonGroup>
 #include <QGridLayout>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPaintEvent>
 #include <QStyle>
 #include <QStyleOptionButton>
@@ -56,15 +57,22 @@ QWidget* row(const QString& caption, QWidget* widget, int widget_width) {
     return result;
 }
 
+void add_buttons(QMenu& menu, const std::vector<QPushButton*>& buttons) {
+    for (QPushButton* one : buttons)
+        if (one->isEnabled())
+            menu.addAction(one->text(), one, &QPushButton::click)->setToolTip(one->toolTip());
+}
+
 /// A choice in words, with room for a picture above them if it has one.
 class ChoiceButton : public QPushButton {
   public:
     ChoiceButton(const QString& words, Choices::Look how) : QPushButton(words), look(how) { setCheckable(true); }
     QImage picture;
+    QIcon glyph;
 
     [[nodiscard]] QSize sizeHint() const override {
         const QSize words = QPushButton::sizeHint();
-        return look == Choices::Look::words ? words : QSize(words.width(), words.height() + picture_px);
+        return look == Choices::Look::words ? words : QSize(words.width(), words.height() + picture_height());
     }
     [[nodiscard]] QSize minimumSizeHint() const override {
         return look == Choices::Look::words ? QPushButton::minimumSizeHint() : QSize(20, sizeHint().height());
@@ -83,19 +91,23 @@ class ChoiceButton : public QPushButton {
         painter.drawControl(QStyle::CE_PushButton, option);
         if (!picture.isNull()) {
             painter.setRenderHint(QPainter::SmoothPixmapTransform);
-            const QSizeF room(width() - 12, picture_px - 4);
+            const QSizeF room(width() - 12, picture_height() - 4);
             const QSizeF shown = QSizeF(picture.size()).scaled(room, Qt::KeepAspectRatio);
             painter.drawImage(
                 QRectF(QPointF((width() - shown.width()) / 2, 7 + (room.height() - shown.height()) / 2), shown),
                 picture);
         }
+        if (!glyph.isNull())
+            glyph.paint(&painter, QRect((width() - glyph_px) / 2, 5, glyph_px, glyph_px), Qt::AlignCenter,
+                        isEnabled() ? QIcon::Normal : QIcon::Disabled, isChecked() ? QIcon::On : QIcon::Off);
         option.rect.setTop(option.rect.bottom() - QPushButton::sizeHint().height());
         option.text = text();
         painter.drawControl(QStyle::CE_PushButtonLabel, option);
     }
 
   private:
-    static constexpr int picture_px = 36;
+    static constexpr int picture_px = 36, glyph_px = 22;
+    [[nodiscard]] int picture_height() const { return glyph.isNull() ? picture_px : glyph_px; }
     Choices::Look look;
 };
 
@@ -133,6 +145,11 @@ void Choices::set_chosen(int index) {
 void Choices::set_picture(int index, const QImage& picture) {
     buttons[static_cast<std::size_t>(index)]->picture = picture;
     buttons[static_cast<std::size_t>(index)]->update();
+}
+
+void Choices::set_glyph(int index, const QIcon& glyph) {
+    buttons[static_cast<std::size_t>(index)]->glyph = glyph;
+    buttons[static_cast<std::size_t>(index)]->updateGeometry();
 }
 
 void Choices::set_enabled(int index, bool on) {

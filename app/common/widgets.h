@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QIcon>
 #include <QImage>
 #include <QLabel>
 #include <QPushButton>
@@ -8,6 +9,7 @@
 #include <vector>
 
 class QAbstractButton;
+class QMenu;
 class QSlider;
 class QVBoxLayout;
 
@@ -28,6 +30,9 @@ void restyle(QWidget* widget, const char* property, const QVariant& value);
 /// A caption on the left and a widget on the right.
 [[nodiscard]] QWidget* row(const QString& caption, QWidget* widget, int widget_width = 0);
 
+/// An entry for each of the buttons that can be pressed, which presses it.
+void add_buttons(QMenu& menu, const std::vector<QPushButton*>& buttons);
+
 class ChoiceButton;
 
 /// One of a few choices, side by side.
@@ -38,6 +43,7 @@ class Choices : public QWidget {
     explicit Choices(const QStringList& names, Look look = Look::words);
     /// What picking it would give; a null one leaves its place empty.
     void set_picture(int index, const QImage& picture);
+    void set_glyph(int index, const QIcon& glyph); ///< the same by a drawn sign
     void set_chosen(int index);
     void set_enabled(int index, bool on); ///< one of them
     [[nodiscard]] bool is_chosen(int index) const; ///< without a signal

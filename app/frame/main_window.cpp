@@ -150,6 +150,9 @@ void MainWindow::show_sheet_menu(QPoint at) {
         menu.addAction(commands.remove);
         menu.addSeparator();
     }
+    if (model.in_hand.copies().empty())
+        for (const QString& card : {tr("Paper"), tr("Marks and cutter")})
+            menu.addAction(tr("%1…").arg(card), this, [this, card] { sheet->open_card(card); });
     menu.addActions(commands.near(model.in_hand.copies().empty() ? Commands::Near::page : Commands::Near::copy));
     menu.exec(at);
 }

@@ -1,5 +1,6 @@
 #include "app/sheet/fill_card.h"
 
+#include "app/common/glyphs.h"
 #include "core/arrange/fill_sheet.h"
 
 #include <QComboBox>
@@ -66,7 +67,7 @@ FillCard::FillCard(Model& project) : SheetCard(project) {
     way = new QComboBox;
     way->setObjectName(QStringLiteral("fillWay"));
     for (const Way& w : ways())
-        way->addItem(w.words);
+        way->addItem(glyph(static_cast<FillGlyph>(way->count())), w.words);
     way->setCurrentIndex(1);
     add_row(tr("Laid out"), way, 180);
     fill = button(tr("Fill the page"), "primary", QStringLiteral("fillSheet"),

@@ -1,6 +1,7 @@
 #include "app/sheet/paper_card.h"
 
 #include "app/common/enum_words.h"
+#include "app/common/glyphs.h"
 #include "app/model/profiles.h"
 #include "core/arrange/cut_there.h"
 #include "core/sheet/paper.h"
@@ -263,7 +264,8 @@ QString PrinterCard::state() const {
 CutterCard::CutterCard(Model& project) : SheetCard(project) {
     kind = new QComboBox;
     kind->setObjectName(QStringLiteral("markKind"));
-    kind->addItems(labels<MarkKind>());
+    for (const Word<MarkKind>& w : words<MarkKind>)
+        kind->addItem(glyph(w.value), label_text(w.value));
     add_row(tr("Marks"), kind, 180);
     connect(kind, &QComboBox::activated, this, [this](int i) {
         const auto chosen = choice_at<MarkKind>(i);

@@ -1,6 +1,7 @@
 #include "app/sheet/sheet_page.h"
 
 #include "app/common/sides.h"
+#include "app/common/step_card.h"
 #include "app/sheet/sheet_panel.h"
 #include "app/sheet/sheet_view.h"
 
@@ -29,6 +30,12 @@ void SheetPage::show_true_size() {
 
 void SheetPage::start_measuring() {
     view->set_measuring(true);
+}
+
+void SheetPage::open_card(const QString& name) {
+    for (auto* card : findChildren<StepCard*>())
+        if (card->name() == name)
+            card->open();
 }
 
 } // namespace fusuma::app

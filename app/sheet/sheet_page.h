@@ -17,6 +17,7 @@ class SheetPage : public QWidget {
     void show_finding(const Finding& finding);
     void show_true_size();
     void start_measuring();
+    void open_card(const QString& name); ///< of the panel, by its words
 
   signals:
     void sticker_opened(int id);

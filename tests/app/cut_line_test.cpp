@@ -162,7 +162,7 @@ TEST_F(CutLineByHand, AnEditSurvivesAChangeOfWidthAndIsUndone) {
     settle();
     ASSERT_EQ(model.in_hand.sticker()->hand.stretches.size(), 1u);
     ASSERT_EQ(find<QLineEdit>("nodeX")->isEnabled(), true) << "the new node is selected";
-    const Point node = *find<EdgeRibbon>("edgeRibbon")->parentWidget()->findChild<BenchTools*>()->lines.single_node();
+    const Point node = *window.findChild<BenchTools*>()->lines.single_node();
     drag(view(), on_screen(node), on_screen(node + Point{4, 0}));
     EXPECT_NEAR(rightmost().x, node.x + 4, 0.35);
     for (int i = 0; i < 3; ++i) // quicker than they are worked out

@@ -1,5 +1,6 @@
 // Everyday hands: wheel, keys, right clicks, the tray, the finder, messages, quick sizes, the start page, a second job.
 
+#include "app/bench/bench_view.h"
 #include "app/common/notice.h"
 #include "app/frame/recent_projects.h"
 #include "app/output/output_page.h"
@@ -16,6 +17,7 @@
 #include <QScrollBar>
 #include <QSettings>
 #include <QSlider>
+#include <set>
 
 namespace fusuma::app {
 namespace {
@@ -446,6 +448,154 @@ TEST_F(Hands, TheStartPageLeadsInAndGoesWithTheFirstSticker) {
     EXPECT_EQ(model.document().stickers.size(), 1u);
     QFile::remove(path);
     EXPECT_TRUE(recent_projects().isEmpty()) << "one that is gone is not offered";
+}
+
+TEST_F(Hands, OutputShowsWhatWillHappenBeforeAnybodyPrints) {
+    drop_artwork({test::demo_art("octopus.png")});
+    model.copies.place(3);
+    settle();
+    window.go_to(Place::output);
+    settle();
+    auto* caption = window.findChild<QWidget*>("rehearsalView")->findChild<QLabel*>("chip");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return caption->text().startsWith("Planned"); }, 30000));
+    settle();
+    EXPECT_EQ(find<QLabel>("ticketTitle")->text(), "Not printed yet");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipVerdict")->text() == "No slip."; }, 30000));
+    EXPECT_THAT(find<QLabel>("timeText")->text().toStdString(), testing::MatchesRegex("line ([0-9]+) of .*"));
+    find<QSlider>("slipRight")->setValue(30);
+    settle();
+    EXPECT_EQ(find<QLabel>("slipVerdict")->text(), "All 3 stay clean.");
+    EXPECT_TRUE(model.document().tickets.empty());
+    // Another sheet: nothing is left of this one.
+    model.project.start_new();
+    settle();
+    EXPECT_EQ(find<QLabel>("slipVerdict")->text(), "The sheet is empty.");
+    EXPECT_EQ(caption->text(), "Nothing to print yet");
+    EXPECT_FALSE(window.findChild<QWidget*>("slipLoupe")->isVisible());
+}
+
+TEST_F(Hands, BeforePrintingWhatWouldWasteItIsNamedOnce) {
+    drop_artwork({test::demo_art("octopus.png")});
+    model.in_hand.edit_sticker("set", [](Sticker& s) { s.border.width = 0; });
+    model.copies.place(1);
+    settle();
+    window.go_to(Place::output);
+    settle();
+    const auto says = [](QMessageBox& box) {
+        EXPECT_THAT(box.text().toStdString(), HasSubstr("One thing would waste this print"));
+        EXPECT_THAT(box.informativeText().toStdString(), HasSubstr("Octopus: cut along its own art without a bleed"));
+    };
+    in_question("beforePrinting", "Cancel", [this] { click("savePdf"); }, says);
+    EXPECT_TRUE(model.document().tickets.empty());
+    in_question("beforePrinting", "Show", [this] { click("savePdf"); }, says);
+    EXPECT_TRUE(find<SheetView>("sheetView")) << "shown where it is";
+    window.go_to(Place::output);
+    settle();
+    const QString pdf = folder.filePath("a.pdf");
+    bool is_asked = false;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, &window, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (!box || box->objectName() != "beforePrinting")
+            return;
+        is_asked = true;
+        look.stop();
+        for (auto* b : box->buttons())
+            if (b->text() == "Print all the same")
+                b->click();
+    });
+    look.start(20);
+    with_file_dialog(pdf, [this] { click("savePdf"); });
+    EXPECT_TRUE(is_asked);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(pdf); }, 20000));
+    // Who said yes is not asked again for this sheet.
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("savePdf")->isEnabled(); }, 20000));
+    with_file_dialog(folder.filePath("b.pdf"), [this] { click("savePdf"); });
+    EXPECT_EQ(model.document().tickets.size(), 2u);
+}
+
+TEST_F(Hands, ASecondJobTakesTenActions) {
+    // Yesterday: one sticker on a sheet, printed and saved.
+    drop_artwork({test::demo_art("octopus.png")});
+    model.copies.place(2);
+    settle();
+    window.go_to(Place::output);
+    settle();
+    click("practicePrint");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    const QString path = folder.filePath("Yesterday.fusuma");
+    ASSERT_TRUE(save(path));
+    model.project.start_new();
+    settle();
+    window.go_to(Place::bench);
+    settle();
+    int actions = 0;
+    const auto act = [&](const std::function<void()>& does) {
+        ++actions;
+        does();
+    };
+    act([&] { click("recentProject"); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
+    settle();
+    const int id = model.document().stickers[0]->id;
+    act([&] { // one menu, one file
+        with_file_dialog(test::demo_art("leaping-mackerel.png"), [&] {
+            in_menu("cardMenu", "Replace the artwork…", [&] { right_click(card(id), {20, 20}); });
+        });
+    });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return source_name(model.document().stickers[0]->artwork) == "leaping-mackerel.png"; }, 20000));
+    settle();
+    act([&] { key(Qt::Key_D, Qt::ControlModifier); }); // another size of the same
+    act([&] { click("stepSize"); });
+    act([&] { QTest::mouseClick(find<QWidget>("sizePicks")->findChildren<QPushButton*>()[0], Qt::LeftButton); settle(); });
+    act([&] { click("putOnSheet"); });
+    EXPECT_EQ(model.document().placements.size(), 3u);
+    act([&] { key(Qt::Key_3, Qt::ControlModifier); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("ticketTitle")->text().startsWith("Ticket"); }, 30000))
+        << "yesterday's is in hand";
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("has changed since it was printed"));
+    act([&] { click("printAgain"); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().tickets.size() == 2 && find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    act([&] { click("loadSheet"); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("startCutting")->isEnabled(); }, 30000));
+    choose("Quick"); // so that nobody waits for the practice blade
+    act([&] { click("startCutting"); });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("cutState")->text() == "done"; }, 60000));
+    EXPECT_LE(actions, 10);
+    EXPECT_THAT(find<QLabel>("cutFacts")->text().toStdString(), HasSubstr("3 stickers cut in"));
+    EXPECT_EQ(find<QPushButton>("startCutting")->text(), "Again");
+}
+
+TEST_F(Hands, TheFinishedStickerIsLookedAtOnWhatItWillBePrintedOn) {
+    drop_artwork({test::demo_art("octopus.png")});
+    auto* view = find<QWidget>("benchView");
+    auto* stocks = find<QComboBox>("stock");
+    std::set<QRgb> grounds;
+    for (int i = 0; i < stocks->count(); ++i) {
+        stocks->setCurrentIndex(i);
+        settle();
+        EXPECT_EQ(window.findChild<QWidget*>("peel")->isVisible(), i > 0);
+        grounds.insert(view->grab().toImage().pixel(8, view->height() / 2));
+    }
+    EXPECT_GE(grounds.size(), 3u) << "canvas, film's table, dark";
+    const QImage flat = view->grab().toImage();
+    click("peel");
+    EXPECT_NE(view->grab().toImage(), flat);
+    stocks->setCurrentIndex(0);
+    settle();
+    // Right clicks: what one wants there.
+    in_menu("benchMenu", "Bleed…", [&] { right_click(view, view->rect().center()); });
+    EXPECT_TRUE(find<QWidget>("bleedWords"));
+    click("stepCut");
+    click("toolNodes");
+    const auto result = model.snapshot().result(model.in_hand.sticker()->id);
+    const auto nodes = node_count(result->cut_line());
+    const Point node = result->cut_line().contours[0].start;
+    auto* bench = find<BenchView>("benchView");
+    in_menu("benchMenu", "Delete", [&] { right_click(bench, bench->to_view().map(QPointF(node.x, node.y)).toPoint()); });
+    settle();
+    EXPECT_EQ(node_count(model.snapshot().result(model.in_hand.sticker()->id)->cut_line()), nodes - 1);
 }
 
 TEST_F(Hands, APastedPictureWithoutADensityIsAsLargeAsAFileWithoutOne) {

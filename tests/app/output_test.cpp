@@ -121,6 +121,22 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     auto* view = find<RehearsalView>("rehearsalView");
     view->setFocus();
     const auto& marks = run->printed.ticket()->pages[0].marks;
+    EXPECT_EQ(find<QLabel>("loadState")->text(), "mark 1 of 1") << "only the one that is missing";
+    EXPECT_EQ(run->finder.wanted_mark(), 3u);
+    EXPECT_LT(distance(run->finder.pointer(), run->place().apply(marks[3].centre)), 0.5)
+        << "the pointer begins where the others say it is";
+    choose("Sensor"); // then all of them by hand
+    reach(RunStage::Stage::refused);
+    choose("Paper edge");
+    reach(RunStage::Stage::found);
+    choose("By hand");
+    reach(RunStage::Stage::pointing);
+    view->setFocus();
+    QTest::keyClick(view, Qt::Key_Return);
+    EXPECT_EQ(run->finder.wanted_mark(), 1u);
+    QTest::keyClick(view, Qt::Key_Backspace);
+    EXPECT_EQ(run->finder.wanted_mark(), 0u) << "one can go back";
+    EXPECT_FALSE(run->finder.pointed()[0]);
     while (run->stage() == RunStage::Stage::pointing) {
         if (run->finder.wanted_mark() == 3) { // the smudged one
             click("skipMark");

@@ -298,7 +298,7 @@ TEST_F(SessionTest, WhatSomebodyElseWroteIsNoticedWithoutAClock) {
     Document theirs = model.document();
     for (int gap = 42; gap < 100; ++gap) { // until it packs as well
         theirs.sheet.gap = gap;
-        ASSERT_TRUE(save_project(theirs, path));
+        ASSERT_TRUE(save_project(theirs, path, model.project.beside_when_saved()()));
         if (QFileInfo(path).size() == QFileInfo(before).size())
             break;
     }
