@@ -115,6 +115,7 @@ void BenchView::place_overlays() {
     const int beside = last->x() + last->width() + 8;
     const bool fits = beside + figures->width() + 12 <= width();
     figures->move(fits ? beside : 12, fits ? 12 : 12 + looks->height() + 6);
+    set_fit_margins({28, fits ? 56 : 92, 28, 40}); // what lies over the view stays clear of the sticker
 }
 
 Stock BenchView::stock() const {
@@ -127,8 +128,8 @@ void BenchView::contextMenuEvent(QContextMenuEvent* event) {
 }
 
 void BenchView::resizeEvent(QResizeEvent* event) {
-    ZoomView::resizeEvent(event);
     place_overlays();
+    ZoomView::resizeEvent(event);
 }
 
 void BenchView::paint_empty(QPainter& painter) const {

@@ -28,6 +28,12 @@ ClusterStep::ClusterStep(Model& project) : model(project) {
     connect(inner, &QCheckBox::clicked, this,
             [this](bool on) { edit(tr("Inner lines"), [on](Cluster& c) { c.inner_lines_are_cut = on; }); });
     layout->addWidget(inner);
+    hide = new QCheckBox(tr("Borders hide what lies below"));
+    hide->setObjectName(QStringLiteral("bordersHide"));
+    hide->setToolTip(tr("The white round an upper sticker covers the ones below it, as if it were stuck onto them."));
+    connect(hide, &QCheckBox::clicked, this,
+            [this](bool on) { edit(tr("Borders hide"), [on](Cluster& c) { c.borders_hide = on; }); });
+    layout->addWidget(hide);
     auto* note = label(tr("Arrange > Part the cluster gives the members back, on the Sheet."), "dim");
     note->setWordWrap(true);
     layout->addWidget(note);
@@ -51,6 +57,7 @@ void ClusterStep::refresh(const Cluster& cluster) {
     members->setText(tr("%1 stickers in one: %2.").arg(names.size()).arg(names.join(tr(", "))));
     how->setCurrentIndex(place_of(cluster.cut));
     inner->setChecked(cluster.inner_lines_are_cut);
+    hide->setChecked(cluster.borders_hide);
 }
 
 QString ClusterStep::state_of(const Cluster& cluster) {

@@ -19,7 +19,7 @@ class ClusterStep : public QWidget {
     Model& model;
     QLabel* members;
     QComboBox* how;
-    QCheckBox* inner;
+    QCheckBox *inner, *hide;
 
     void edit(const QString& label, const std::function<void(Cluster&)>& change);
 };

@@ -50,7 +50,7 @@ EdgeRibbon::EdgeRibbon(Model& project, BenchTools& bench_tools) : model(project)
     slip->setAccessibleName(tr("Slip of the cutter"));
     slip->set_value(limits.slip);
     slip->setFixedWidth(72);
-    layout->addWidget(label(tr("Edge ribbon"), "section"));
+    layout->addWidget(title = label(tr("Edge ribbon"), "section"));
     layout->addWidget(narrowest);
     layout->addWidget(widest);
     layout->addWidget(words);
@@ -462,6 +462,8 @@ void EdgeRibbon::contextMenuEvent(QContextMenuEvent* event) {
 }
 
 void EdgeRibbon::resizeEvent(QResizeEvent*) {
+    constexpr int room_for_title = 400; // px
+    title->setVisible(width() >= room_for_title);
     findChild<QWidget*>(QStringLiteral("ribbonHead"))->setFixedWidth(width());
     set_offset(offset);
 }

@@ -57,6 +57,7 @@ class EdgeRibbon : public QWidget {
     double offset = 0;      ///< mm along the ribbon at the strip's left
     std::optional<std::size_t> marked;
     QTimer live{this}; ///< previews come faster than anyone reads a ribbon; it follows forty times a second
+    QLabel* title;
     QPushButton *narrowest, *widest;
     QLabel* words;
     NumberField* slip;

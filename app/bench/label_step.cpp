@@ -392,6 +392,24 @@ QWidget* LabelStep::list_part() {
     layout->addWidget(side_by_side({paste, file}));
     list_rows = new QWidget;
     auto* rows = column(list_rows, 0, 6);
+    header = new QCheckBox(tr("The first row names the columns"));
+    header->setObjectName(QStringLiteral("listHeader"));
+    header->setToolTip(tr("Off, the first row is a label like the others, and the columns are {1}, {2}, …"));
+    connect(header, &QCheckBox::clicked, this, [this](bool on) {
+        edit(tr("First row of the list"), [on](LabelDesign& d) {
+            if (!d.table)
+                return;
+            const auto before = d.table;
+            d.table = std::make_shared<const Table>(with_header(*before, on));
+            for (LabelText& t : d.texts) // fields go on meaning the same column
+                for (std::size_t i = 0; i < std::min(before->columns.size(), d.table->columns.size()); ++i) {
+                    const std::string was = "{" + before->columns[i] + "}", is = "{" + d.table->columns[i] + "}";
+                    for (std::size_t at = 0; (at = t.words.find(was, at)) != std::string::npos; at += is.size())
+                        t.words.replace(at, was.size(), is);
+                }
+        });
+    });
+    rows->addWidget(header);
     row_field = plain_field(1, most_rows, 1, "listRow", {}, tr("Which row's label is shown here."));
     connect(row_field, &NumberField::edited, this, [this](double v) {
         model.in_hand.edit_sticker(
@@ -580,6 +598,7 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
         std::ranges::any_of(d.texts, [](const LabelText& t) { return t.words.find("{date") != std::string::npos; }));
     day->setDate(QDate(d.day.year, d.day.month, d.day.day));
     list_rows->setVisible(d.table != nullptr);
+    header->setChecked(d.table && has_header(*d.table));
     if (d.table) {
         QStringList columns;
         for (const std::string& name : d.table->columns)

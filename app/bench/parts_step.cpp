@@ -232,11 +232,24 @@ QWidget* PartsStep::use_part() {
 }
 
 void PartsStep::add_to(QMenu& menu) const {
+    menu.addAction(tr("Only this"), this, [this] { only_chosen(); });
     for (int i = 0; i < cut->count(); ++i)
         menu.addAction(tr("Cut: %1").arg(cut->itemText(i)), this, [this, i] { emit cut->activated(i); });
     menu.addSeparator();
     add_buttons(menu, for_several);
     add_buttons(menu, {pieces, apart});
+}
+
+void PartsStep::only_chosen() const {
+    model.in_hand.edit_sticker(tr("Only this"), [this](Sticker& s) {
+        auto* art = std::get_if<DrawingArtwork>(&s.artwork);
+        if (!art)
+            return;
+        auto parts = std::make_shared<Parts>(*art->parts);
+        for (Shape& shape : parts->shapes)
+            shape.use = tools.chosen_parts().contains(shape.id) ? PartUse{} : PartUse{false, PartCut::none};
+        art->parts = std::move(parts);
+    });
 }
 
 QWidget* PartsStep::combine_part() {

@@ -48,6 +48,7 @@ class PartsStep : public QWidget {
     QWidget* colour_part();
     void edit(const QString& label, const std::function<std::optional<Parts>(const Drawing&, const Parts&)>& change,
               const QString& stroke = {});
+    void only_chosen() const; ///< printed and cut round, all others neither
     void edit_use(const QString& label, const std::function<void(PartUse&)>& change);
     void combine(const QString& label, Combining how);
     void each_colour_its_own();

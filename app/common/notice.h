@@ -7,8 +7,8 @@ class QLabel;
 
 namespace fusuma::app {
 
-/// A message in a row of its own, which covers nothing. What went well goes by itself after a few seconds, not while the
-/// pointer rests on it; what did not stays until it is closed or the next message comes.
+/// A message in a row of its own, which covers nothing. What went well goes by itself after a few seconds, not while
+/// the pointer rests on it; what did not stays until it is closed or the next message comes.
 class Notice : public QWidget {
     Q_OBJECT
   public:
@@ -16,7 +16,7 @@ class Notice : public QWidget {
     void tell(const QString& text);         ///< something to know
     void tell_problem(const QString& text); ///< something could not be done
 
-    static constexpr int stays_ms = 7000;
+    int stays_ms = 7000;
 
   private:
     QLabel* words;

@@ -1,8 +1,9 @@
 #include "app/common/save_place.h"
 
+#include "app/common/question.h"
+
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QMessageBox>
 
 namespace fusuma::app {
 
@@ -36,7 +37,7 @@ std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, co
                                   : QFileDialog::tr("%1 files are there already. Replace them?\n\n%2")
                                         .arg(there.size())
                                         .arg(there.mid(0, 8).join(QLatin1Char('\n')));
-        if (QMessageBox::question(over, title, words, QMessageBox::Yes | QMessageBox::No, QMessageBox::No) ==
+        if (ask_or_tell(over, title, words, QMessageBox::Yes | QMessageBox::No, QMessageBox::No) ==
             QMessageBox::Yes)
             return path;
     }

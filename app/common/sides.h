@@ -4,8 +4,8 @@
 
 namespace fusuma::app {
 
-/// A place with a panel on either side, which people make wider by dragging its edge, or fold away. Both are kept with the
-/// program's settings.
+/// A place with a panel on either side, which people make wider by dragging its edge, or fold away. Both are kept with
+/// the program's settings.
 class Sides : public QSplitter {
     Q_OBJECT
   public:

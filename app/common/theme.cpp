@@ -101,6 +101,10 @@ QLineEdit[wrong="true"] { border: 1px solid @attention; background: @attentionTi
 QComboBox:disabled { color: @dim; background: @panel; } QCheckBox:disabled { color: @dim; }
 QPushButton::menu-indicator { image: url(:/icons/down.svg); width: 10px; subcontrol-origin: padding; subcontrol-position: right center; right: 8px; }
 QComboBox::drop-down { border: none; width: 22px; } QComboBox::down-arrow { image: url(:/icons/down.svg); width: 12px; height: 12px; } QComboBox QAbstractItemView { background: @panel; border: 1px solid @line; selection-background-color: @selection; selection-color: @ink; outline: none; }
+QCheckBox::indicator, QListView::indicator, QTreeView::indicator { width: 14px; height: 14px; border: 1px solid @dim; border-radius: 3px; background: @field; }
+QCheckBox::indicator:checked, QListView::indicator:checked, QTreeView::indicator:checked { background: @accent; border: 1px solid @accent; image: url(@tick); }
+QCheckBox::indicator:indeterminate, QTreeView::indicator:indeterminate { background: @selection; border: 1px solid @accent; } QCheckBox::indicator:disabled { border: 1px solid @line; } QCheckBox:focus { color: @accent; }
+QSlider { min-height: 20px; }
 QSlider::groove:horizontal { height: 4px; background: @line; border-radius: 2px; }
 QSlider::sub-page:horizontal { background: @accent; border-radius: 2px; }
 QSlider::handle:horizontal { width: 12px; height: 12px; margin: -6px 0; border-radius: 8px; background: @field; border: 2px solid @accent; }
@@ -123,7 +127,7 @@ QPushButton[role="more"] { background: transparent; border: none; border-top: 1p
 #peel { background: @panel; border: 1px solid @line; border-radius: 5px; padding: 5px 8px; }
 #sides::handle { background: @line; } #sides::handle:hover { background: @accent; }
 QPushButton[role="pick"] { background: @window; border: 1px solid transparent; border-radius: 9px; padding: 2px 7px; font-size: 11px; } QPushButton[role="pick"]:hover { background: @hover; } QPushButton[role="pick"]:focus { border: 1px solid @accent; }
-QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; }
+QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; border: 1px solid @accent; }
 )");
     const std::pair<const char*, QColor> roles[] = {{"@attentionTint", t.attention_tint},
                                                     {"@lookAtTint", t.look_at_tint},
@@ -142,6 +146,8 @@ QListWidget { background: transparent; border: none; outline: none; } QListWidge
                                                     {"@fine", t.fine},
                                                     {"@ink", t.ink},
                                                     {"@dim", t.dim}};
+    rules.replace(QStringLiteral("@tick"), t.on_accent.lightness() > 128 ? QStringLiteral(":/icons/tick.svg")
+                                                                         : QStringLiteral(":/icons/tick-dark.svg"));
     for (const auto& [role, colour] : roles)
         rules.replace(QLatin1String(role), colour.name());
     return rules;

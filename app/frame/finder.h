@@ -11,9 +11,9 @@ namespace fusuma::app {
 
 /// Something that can be found by its words.
 struct Findable {
-    QString name;      ///< what it is called where it stands
-    QString where;     ///< in which place and step, or its keys
-    QString also;      ///< other words it is found by
+    QString name;             ///< what it is called where it stands
+    QString where;            ///< in which place and step, or its keys
+    QString also;             ///< other words it is found by
     std::function<void()> go; ///< goes there, or does it
 };
 

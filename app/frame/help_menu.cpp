@@ -1,13 +1,13 @@
 #include "app/frame/menus.h"
 
-#include <QMessageBox>
+#include "app/common/question.h"
 
 namespace fusuma::app {
 
 void add_help_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&Help"));
     commands.add(QObject::tr("First sheet in five steps"), QKeySequence::HelpContents, [on] {
-        QMessageBox::information(
+        ask_or_tell(
             &on.window, QObject::tr("First sheet in five steps"),
             QObject::tr("1. Drop a picture on the window.\n"
                         "2. On the Bench, set the border and the size.\n"
@@ -19,12 +19,11 @@ void add_help_menu(Commands& commands, const MenuTargets& on) {
     });
     commands.add(QObject::tr("Last messages…"), {}, [on] { on.show_messages(); });
     commands.add(QObject::tr("About Fusuma"), {}, [on] {
-        QMessageBox::about(
-            &on.window, QObject::tr("About Fusuma"),
-            QObject::tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
-                        "License, version 3 or later. "
-                        "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
-                        "for labels, all under the SIL Open Font License."));
+        ask_or_tell(&on.window, QObject::tr("About Fusuma"),
+                    QObject::tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
+                                "License, version 3 or later. "
+                                "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
+                                "for labels, all under the SIL Open Font License."));
     });
 }
 

@@ -1,11 +1,11 @@
 #include "app/frame/left_work_dialog.h"
 
+#include "app/common/question.h"
 #include "app/common/widgets.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLocale>
-#include <QMessageBox>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
@@ -78,7 +78,7 @@ QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
         decided(card);
     });
     connect(away, &QPushButton::clicked, this, [this, work, card] {
-        if (QMessageBox::question(this, tr("Throw away"),
+        if (ask_or_tell(this, tr("Throw away"),
                                   tr("Throw away what was kept of “%1”? It cannot be brought back.").arg(work.name),
                                   QMessageBox::Discard | QMessageBox::Cancel,
                                   QMessageBox::Cancel) != QMessageBox::Discard)

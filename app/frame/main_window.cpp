@@ -34,7 +34,7 @@ MainWindow::MainWindow(Model& project)
     setObjectName(QStringLiteral("mainWindow"));
     setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));
     setAcceptDrops(true);
-    setMinimumSize(1000, 640); // with a title bar it fits a screen of 1024 × 700
+    setMinimumSize(940, 480); // with a title bar it fits a screen of 1920 × 1080 at twice the size
     auto* middle = new QWidget;
     auto* layout = column(middle, 0, 0);
     bench = new BenchPage(model, new_tray());

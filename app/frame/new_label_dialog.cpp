@@ -1,5 +1,6 @@
 #include "app/frame/new_label_dialog.h"
 
+#include "app/common/question.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
@@ -11,7 +12,6 @@
 #include <QDialogButtonBox>
 #include <QFileDialog>
 #include <QListWidget>
-#include <QMessageBox>
 #include <QPainter>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -119,7 +119,7 @@ void NewLabelDialog::add_from_file() {
     more->setEnabled(false);
     const auto refuse = [this, path](const QString& why) {
         more->setEnabled(true);
-        QMessageBox::warning(this, tr("Template file"),
+        ask_or_tell(this, tr("Template file"),
                              tr("%1 cannot be used. %2").arg(QString::fromStdString(quoted_name(path)), why));
     };
     in_background(

@@ -24,6 +24,8 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
         button({}, "chip-look", QStringLiteral("toLookAt"), tr("Things that may be meant. Click for the list."));
     message = label({});
     message->setObjectName(QStringLiteral("findingText"));
+    message->setWordWrap(true); // two lines of it fit
+    message->setMinimumWidth(160);
     show_button = button(tr("Show"), "link", QStringLiteral("showFinding"), tr("Go to the place on the sheet."));
     fix_button = button(tr("Repair"), "link", QStringLiteral("fixFinding"), tr("Repair this one. Undo takes it back."));
     silence_button = button(tr("Ignore"), "link", QStringLiteral("silenceFinding"),
@@ -36,8 +38,8 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     used_text = label({});
     for (QWidget* w :
          std::initializer_list<QWidget*>{to_fix, to_look_at, message, show_button, fix_button, silence_button})
-        layout->addWidget(w);
-    layout->addStretch();
+        layout->addWidget(w, w == message ? 100 : 0);
+    layout->addStretch(1);
     layout->addWidget(used_bar);
     layout->addWidget(used_text);
 
@@ -88,6 +90,12 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     refresh();
 }
 
+void PreflightStrip::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    constexpr int room_for_bar = 1100; // px; in narrower windows its figure says the same
+    used_bar->setVisible(width() >= room_for_bar);
+}
+
 const Finding* PreflightStrip::current() const {
     const auto& findings = model.snapshot().findings;
     const auto i = static_cast<std::size_t>(shown);
@@ -112,6 +120,7 @@ void PreflightStrip::refresh() {
                                      : tr("Everything lies inside the cut zone with room between.");
     message->setText(words);
     message->setToolTip(words);
+    message->setMaximumWidth(message->fontMetrics().horizontalAdvance(words) + 6); // what it does next stands beside it
     show_button->setVisible(f);
     silence_button->setVisible(f);
     fix_button->setVisible(f && f->fix);

@@ -21,6 +21,9 @@ class PreflightStrip : public QWidget {
   signals:
     void show_wanted(Finding finding);
 
+  protected:
+    void resizeEvent(QResizeEvent* event) override;
+
   private:
     Model& model;
     QPushButton *to_fix, *to_look_at, *show_button, *fix_button, *silence_button, *tell_again;

@@ -1,9 +1,9 @@
 #include "app/frame/project_files.h"
 
+#include "app/common/question.h"
 #include "app/common/save_place.h"
 
 #include <QFileDialog>
-#include <QMessageBox>
 #include <QPushButton>
 #include <QTimer>
 
@@ -83,7 +83,7 @@ void ProjectFiles::leave(const Then& then) {
         then();
         return;
     }
-    const auto answer = QMessageBox::question(
+    const auto answer = ask_or_tell(
         &window, tr("Unsaved changes"), tr("“%1” has changes that are not saved.").arg(model.project.name()),
         QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
     if (answer == QMessageBox::Save)

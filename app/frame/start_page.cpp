@@ -86,7 +86,8 @@ class WayPicture : public QWidget {
             const QRectF paper(width() / 2.0 - 46, 10, 92, 130);
             p.setBrush(t.paper);
             p.drawRect(paper);
-            for (const QPointF at : {QPointF(8, 8), QPointF(84, 8), QPointF(8, 122), QPointF(84, 122), QPointF(26, 8)}) {
+            for (const QPointF at :
+                 {QPointF(8, 8), QPointF(84, 8), QPointF(8, 122), QPointF(84, 122), QPointF(26, 8)}) {
                 p.setPen(Qt::NoPen);
                 p.setBrush(Qt::black);
                 p.drawEllipse(paper.topLeft() + at, 2.5, 2.5);
@@ -187,7 +188,8 @@ class RecentCard : public QPushButton {
 
 QString StartPage::example() {
     const QString program = QCoreApplication::applicationDirPath();
-    for (const QString& place : {QStringLiteral("/../demo/Tide Fair.fusuma"), QStringLiteral("/../share/fusuma/demo/Tide Fair.fusuma")})
+    for (const QString& place :
+         {QStringLiteral("/../demo/Tide Fair.fusuma"), QStringLiteral("/../share/fusuma/demo/Tide Fair.fusuma")})
         if (QFileInfo::exists(program + place))
             return QFileInfo(program + place).canonicalFilePath();
     return {};
@@ -213,8 +215,10 @@ StartPage::StartPage(Model& project) : pictures(project.messages) {
     rows->addWidget(label(tr("Drop pictures or drawings anywhere on this window, or take one of these."), "dim"));
     auto* ways = new QHBoxLayout;
     ways->setSpacing(8);
-    auto* add = button(tr("Add artwork…"), "primary", QStringLiteral("addArtwork"), tr("A picture or a drawing as a new sticker."));
-    auto* make = button(tr("New label…"), "", QStringLiteral("newLabel"), tr("A label with words on it; one, or a whole list."));
+    auto* add = button(tr("Add artwork…"), "primary", QStringLiteral("addArtwork"),
+                       tr("A picture or a drawing as a new sticker."));
+    auto* make =
+        button(tr("New label…"), "", QStringLiteral("newLabel"), tr("A label with words on it; one, or a whole list."));
     auto* camera = button(tr("From camera or scanner"), "", QStringLiteral("fromCamera"),
                           tr("What is drawn, stamped or painted on paper."));
     auto* open_example = button(tr("Open the example"), "", QStringLiteral("openExample"),
@@ -249,9 +253,15 @@ StartPage::StartPage(Model& project) : pictures(project.messages) {
     rows->addWidget(label(tr("From art to sticker"), "section"));
     auto* way = new QHBoxLayout;
     way->setSpacing(12);
-    way->addWidget(way_step(WayPicture::Step::art, tr("1  Bring the art"), tr("A file, a scan or a photograph. Its background goes by itself, or with a click.")), 1);
-    way->addWidget(way_step(WayPicture::Step::border, tr("2  Give it a border"), tr("A cut line follows the outline, as far out as you like.")), 1);
-    way->addWidget(way_step(WayPicture::Step::sheet, tr("3  Fill a sheet"), tr("Print it with its marks, lay it in the cutter, cut along the lines.")), 1);
+    way->addWidget(way_step(WayPicture::Step::art, tr("1  Bring the art"),
+                            tr("A file, a scan or a photograph. Its background goes by itself, or with a click.")),
+                   1);
+    way->addWidget(way_step(WayPicture::Step::border, tr("2  Give it a border"),
+                            tr("A cut line follows the outline, as far out as you like.")),
+                   1);
+    way->addWidget(way_step(WayPicture::Step::sheet, tr("3  Fill a sheet"),
+                            tr("Print it with its marks, lay it in the cutter, cut along the lines.")),
+                   1);
     rows->addLayout(way);
     rows->addStretch(2);
     scroll->setWidget(around);

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "app/output/run_stage.h"
 #include "app/model/latest_only.h"
 #include "app/model/model.h"
+#include "app/output/run_stage.h"
 #include "core/rehearsal/slip.h"
 #include "devices/practice/practice_cutter.h"
 
@@ -10,8 +10,8 @@
 
 namespace fusuma::app {
 
-/// The page in hand as it would be printed and cut, before anybody prints it: worked out again whenever the sheet changes
-/// while somebody looks at it.
+/// The page in hand as it would be printed and cut, before anybody prints it: worked out again whenever the sheet
+/// changes while somebody looks at it.
 class PlannedSheet : public QObject {
     Q_OBJECT
   public:

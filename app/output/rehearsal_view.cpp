@@ -310,7 +310,9 @@ void RehearsalView::paint_marks(QPainter& painter) const {
         const auto is_taken = [&](const QRectF& place) {
             return std::ranges::any_of(labels, [&](const QRectF& other) { return other.intersects(place); });
         };
-        const QRectF beside = is_low == is_taken(is_low ? below : above) ? above : below;
+        // The ticket's code is printed beside a mark and stays readable: below the upper ones and above the lower ones.
+        const QRectF inner = is_low ? above : below, outer = is_low ? below : above;
+        const QRectF beside = is_taken(inner) ? outer : inner;
         labels.push_back(beside);
         painter.setPen(Qt::NoPen);
         painter.setBrush(theme().panel);

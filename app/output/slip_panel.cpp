@@ -65,6 +65,8 @@ void Loupe::paintEvent(QPaintEvent*) {
     painter.setPen(theme().line);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(frame);
+    if (current_tone() == Tone::dark)
+        painter.fillRect(frame, QColor(0, 0, 0, 70)); // paper is not to glare in a dark window
     const QString words = tr("Weakest place, %1 ×").arg(loupe_times);
     const QRectF behind(frame.left() + 1, frame.top() + 1, painter.fontMetrics().horizontalAdvance(words) + 14, 20);
     painter.fillRect(behind, theme().panel);

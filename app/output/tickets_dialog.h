@@ -16,8 +16,8 @@ struct TicketChoice {
     TicketAct act;
 };
 
-/// Shows everything that was printed from the project, the newest first, each with a small picture of its sheet, when it
-/// was printed and what was cut of it. Tickets can be deleted there.
+/// Shows everything that was printed from the project, the newest first, each with a small picture of its sheet, when
+/// it was printed and what was cut of it. Tickets can be deleted there.
 [[nodiscard]] std::optional<TicketChoice> ask_for_ticket(Model& model, QWidget* over);
 
 } // namespace fusuma::app

@@ -31,6 +31,7 @@ struct Cluster {
     Size size;                   ///< mm, on the lattice
     ClusterCut cut = ClusterCut::outer;
     bool inner_lines_are_cut = false; ///< the members' own lines are kept anyway; this cuts them, too
+    bool borders_hide = false; ///< a member's border, though paper, hides what lies below it
     bool operator==(const Cluster&) const = default;
 };
 

@@ -198,7 +198,7 @@ bool is_same_artwork(const Artwork& here, const Artwork& there) {
         bool operator()(const LabelArtwork& art) const { return *art.design == *std::get<LabelArtwork>(there).design; }
         bool operator()(const ClusterArtwork& art) const {
             const Cluster &one = *art.cluster, &other = *std::get<ClusterArtwork>(there).cluster;
-            return one.cut == other.cut && one.inner_lines_are_cut == other.inner_lines_are_cut &&
+            return one.cut == other.cut && one.inner_lines_are_cut == other.inner_lines_are_cut && one.borders_hide == other.borders_hide &&
                    std::ranges::equal(one.members, other.members, [](const auto& a, const auto& b) {
                        return a.placement == b.placement && is_same_sticker(*a.sticker, *b.sticker);
                    });

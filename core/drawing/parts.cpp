@@ -355,6 +355,13 @@ std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const 
         (how == Combining::pieces && results.size() == members.size()))
         return std::nullopt;
     put_results(drawing, result, result.shapes.begin() + static_cast<std::ptrdiff_t>(front), combination);
+    const auto is_cut = [](const Shape& shape) { return shape.use.cut == PartCut::outline; };
+    const bool is_base_cut_alone = std::ranges::any_of(members, is_cut) && !std::ranges::all_of(members, is_cut);
+    if (how == Combining::visible && is_base_cut_alone)
+        // The base has lost what lies under the others: its own edge would go round each of them.
+        for (Shape& shape : result.shapes)
+            if (shape.of == combination)
+                shape.use = {true, PartCut::outline};
     return result;
 }
 

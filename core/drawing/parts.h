@@ -132,7 +132,8 @@ using ShapeIds = std::set<int>;
 [[nodiscard]] Parts with_use(Parts parts, const ShapeIds& ids, const PartUse& use);
 [[nodiscard]] Parts with_fill(Parts parts, const ShapeIds& ids, const std::optional<PartFill>& fill);
 [[nodiscard]] Parts with_recolour(Parts parts, Rgb from, Rgb to);
-/// In place of the frontmost of the shapes. Nothing when there are too few for it, or nothing would come of it.
+/// In place of the frontmost of the shapes. Of what is visible where only a base was cut, all is printed and cut round
+/// once. Nothing when there are too few for it, or nothing would come of it.
 [[nodiscard]] std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const ShapeIds& ids,
                                             Combining how);
 /// The members of combinations that any of the shapes came of, in place of all that came of these.

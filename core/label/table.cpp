@@ -56,6 +56,23 @@ Table table_of(std::vector<std::vector<std::string>> cells, bool has_header) {
     return table;
 }
 
+bool has_header(const Table& table) {
+    for (std::size_t i = 0; i < table.columns.size(); ++i)
+        if (table.columns[i] != std::to_string(i + 1))
+            return true;
+    return false;
+}
+
+Table with_header(const Table& table, bool wanted) {
+    if (has_header(table) == wanted)
+        return table;
+    std::vector<std::vector<std::string>> cells;
+    if (!wanted)
+        cells.push_back(table.columns);
+    cells.insert(cells.end(), table.rows.begin(), table.rows.end());
+    return table_of(std::move(cells), wanted);
+}
+
 bool looks_like_header(const std::vector<std::vector<std::string>>& cells, const std::vector<std::string>& fields) {
     if (cells.empty())
         return false;

@@ -21,6 +21,11 @@ inline constexpr std::size_t most_rows = 10'000, most_columns = 200;
 /// Rows of cells as a table. The first row names the columns when `has_header`; else they are called 1, 2, ….
 [[nodiscard]] Table table_of(std::vector<std::vector<std::string>> cells, bool has_header);
 
+/// The same cells with the first row read the other way: as names of the columns, or as data.
+[[nodiscard]] Table with_header(const Table& table, bool has_header);
+/// Are the columns called 1, 2, …, as they are without a row of names?
+[[nodiscard]] bool has_header(const Table& table);
+
 /// Does the first row look like names of columns? Yes when one of the fields that a design uses is among its cells, or
 /// when it has several cells, all of them different words.
 [[nodiscard]] bool looks_like_header(const std::vector<std::vector<std::string>>& cells,

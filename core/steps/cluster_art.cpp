@@ -60,6 +60,8 @@ Drawn cluster_art(const Cluster& cluster, Evaluator& evaluator, const Work& work
         placement.sticker = members.stickers.back()->id;
         const auto copy = evaluator.placed_copy(members, placement);
         work.at(static_cast<double>(regions.size()) / static_cast<double>(cluster.members.size()));
+        if (cluster.borders_hide && !regions.empty()) // white is what paper is printed with
+            art->shapes.push_back({Rgb{255, 255, 255}, std::make_shared<const Area>(Area{copy->region}), 1, {}});
         for (const PrintLayer& layer : copy->result->print)
             add(art->shapes, layer, copy->map);
         regions.push_back(copy->region);

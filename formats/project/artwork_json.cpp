@@ -85,11 +85,14 @@ struct Writer {
         for (const Cluster::Member& member : cluster.members)
             members.push_back(
                 {{"sticker", sticker_json(*member.sticker, store)}, {"placement", placement_json(member.placement)}});
-        return {{"kind", "cluster"},
-                {"size", {cluster.size.width, cluster.size.height}},
-                {"cut", word_of(cluster.cut)},
-                {"inner_lines_are_cut", cluster.inner_lines_are_cut},
-                {"members", std::move(members)}};
+        json j{{"kind", "cluster"},
+               {"size", {cluster.size.width, cluster.size.height}},
+               {"cut", word_of(cluster.cut)},
+               {"inner_lines_are_cut", cluster.inner_lines_are_cut},
+               {"members", std::move(members)}};
+        if (cluster.borders_hide)
+            j["borders_hide"] = true;
+        return j;
     }
 };
 
@@ -257,6 +260,7 @@ Result<Artwork> ArtworkReader::cluster(const json& j) {
     cluster.size = on_lattice({size[0], size[1]});
     cluster.cut = choice_from<ClusterCut>(j.at("cut"));
     cluster.inner_lines_are_cut = j.at("inner_lines_are_cut").get<bool>();
+    cluster.borders_hide = j.value("borders_hide", false);
     for (const json& m : j.at("members")) {
         auto sticker = sticker_from(m.at("sticker"), [this](const json& a) { return (*this)(a); });
         if (!sticker)

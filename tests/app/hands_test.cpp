@@ -70,8 +70,9 @@ class Hands : public Window {
     }
     QWidget* card(int id) { return find<QWidget>(("trayCard" + std::to_string(id)).c_str()); }
     /// Presses a button of the next message box.
-    void in_question(const char* name, const QString& answer, const std::function<void()>& open,
-                     const std::function<void(QMessageBox&)>& look_at = [](QMessageBox&) {}) {
+    void in_question(
+        const char* name, const QString& answer, const std::function<void()>& open,
+        const std::function<void(QMessageBox&)>& look_at = [](QMessageBox&) {}) {
         bool seen = false;
         QTimer look;
         QObject::connect(&look, &QTimer::timeout, &window, [&] {
@@ -96,7 +97,8 @@ class Hands : public Window {
         settle();
     }
     /// Types into the finder and takes the first that it finds.
-    void find_anything(const char* words, const std::function<void(QListWidget&)>& look_at = [](QListWidget&) {}) {
+    void find_anything(
+        const char* words, const std::function<void(QListWidget&)>& look_at = [](QListWidget&) {}) {
         bool seen = false;
         QTimer look;
         QObject::connect(&look, &QTimer::timeout, &window, [&] {
@@ -299,9 +301,11 @@ TEST_F(Hands, ArtworkIsReplacedWithAllItsSettings) {
     model.copies.place(2);
     settle();
     const auto placements = model.document().placements;
-    with_file_dialog(test::demo_art("paper-lantern.png"),
-                     [this, id] { in_menu("cardMenu", "Replace the artwork…", [&] { right_click(card(id), {20, 20}); }); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return source_name(model.in_hand.sticker()->artwork) == "paper-lantern.png"; }, 20000));
+    with_file_dialog(test::demo_art("paper-lantern.png"), [this, id] {
+        in_menu("cardMenu", "Replace the artwork…", [&] { right_click(card(id), {20, 20}); });
+    });
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return source_name(model.in_hand.sticker()->artwork) == "paper-lantern.png"; }, 20000));
     settle();
     const Sticker& now = *model.document().find(id);
     EXPECT_NEAR(now.width, 44, 1e-9);
@@ -355,16 +359,17 @@ TEST_F(Hands, TheFinderKnowsEveryPlaceAndGoesThere) {
 
 TEST_F(Hands, MessagesCoverNothingGoByThemselvesOrStayAndAreKept) {
     drop_artwork({test::demo_art("octopus.png")});
+    window.findChild<Notice*>()->stays_ms = 600;
     emit model.messages.note("It is saved.");
     settle();
     auto* row = find<Notice>("notice");
     auto* view = find<QWidget>("benchView");
     const QRect covered(row->mapToGlobal(QPoint()), row->size()), picture(view->mapToGlobal(QPoint()), view->size());
     EXPECT_FALSE(covered.intersects(picture));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !row->isVisible(); }, Notice::stays_ms * 2));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !row->isVisible(); }, 5000));
     emit model.messages.problem("It could not be written.");
     settle();
-    QTest::qWait(Notice::stays_ms + 500);
+    QTest::qWait(1200);
     EXPECT_EQ(notice(), "It could not be written.") << "until it was read";
     click("closeNotice");
     EXPECT_EQ(notice(), "");
@@ -485,9 +490,11 @@ TEST_F(Hands, BeforePrintingWhatWouldWasteItIsNamedOnce) {
         EXPECT_THAT(box.text().toStdString(), HasSubstr("One thing would waste this print"));
         EXPECT_THAT(box.informativeText().toStdString(), HasSubstr("Octopus: cut along its own art without a bleed"));
     };
-    in_question("beforePrinting", "Cancel", [this] { click("savePdf"); }, says);
+    in_question(
+        "beforePrinting", "Cancel", [this] { click("savePdf"); }, says);
     EXPECT_TRUE(model.document().tickets.empty());
-    in_question("beforePrinting", "Show", [this] { click("savePdf"); }, says);
+    in_question(
+        "beforePrinting", "Show", [this] { click("savePdf"); }, says);
     EXPECT_TRUE(find<SheetView>("sheetView")) << "shown where it is";
     window.go_to(Place::output);
     settle();
@@ -543,11 +550,15 @@ TEST_F(Hands, ASecondJobTakesTenActions) {
             in_menu("cardMenu", "Replace the artwork…", [&] { right_click(card(id), {20, 20}); });
         });
     });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return source_name(model.document().stickers[0]->artwork) == "leaping-mackerel.png"; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return source_name(model.document().stickers[0]->artwork) == "leaping-mackerel.png"; }, 20000));
     settle();
     act([&] { key(Qt::Key_D, Qt::ControlModifier); }); // another size of the same
     act([&] { click("stepSize"); });
-    act([&] { QTest::mouseClick(find<QWidget>("sizePicks")->findChildren<QPushButton*>()[0], Qt::LeftButton); settle(); });
+    act([&] {
+        QTest::mouseClick(find<QWidget>("sizePicks")->findChildren<QPushButton*>()[0], Qt::LeftButton);
+        settle();
+    });
     act([&] { click("putOnSheet"); });
     EXPECT_EQ(model.document().placements.size(), 3u);
     act([&] { key(Qt::Key_3, Qt::ControlModifier); });
@@ -556,7 +567,8 @@ TEST_F(Hands, ASecondJobTakesTenActions) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
     EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("has changed since it was printed"));
     act([&] { click("printAgain"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().tickets.size() == 2 && find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor(
+        [&] { return model.document().tickets.size() == 2 && find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
     act([&] { click("loadSheet"); });
     ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("startCutting")->isEnabled(); }, 30000));
     choose("Quick"); // so that nobody waits for the practice blade
@@ -593,7 +605,8 @@ TEST_F(Hands, TheFinishedStickerIsLookedAtOnWhatItWillBePrintedOn) {
     const auto nodes = node_count(result->cut_line());
     const Point node = result->cut_line().contours[0].start;
     auto* bench = find<BenchView>("benchView");
-    in_menu("benchMenu", "Delete", [&] { right_click(bench, bench->to_view().map(QPointF(node.x, node.y)).toPoint()); });
+    in_menu("benchMenu", "Delete",
+            [&] { right_click(bench, bench->to_view().map(QPointF(node.x, node.y)).toPoint()); });
     settle();
     EXPECT_EQ(node_count(model.snapshot().result(model.in_hand.sticker()->id)->cut_line()), nodes - 1);
 }

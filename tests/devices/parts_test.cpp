@@ -108,6 +108,24 @@ TEST(Parts, VisibleOnlyLeavesASingleLayerThatIsTakenApartAgain) {
         EXPECT_EQ(again.shapes[i], parts.shapes[i]) << "just as it was";
 }
 
+TEST(Parts, VisibleOnlyOverABaseThatWasCutAloneIsCutOnceRoundAllThatIsLeft) {
+    const auto drawing = plate();
+    const Parts parts = cut_bottom_shape(*drawing, all_parts(*drawing));
+    const auto seen = combined(*drawing, parts, ids_of(parts), Combining::visible);
+    ASSERT_TRUE(seen);
+    for (const Shape& shape : seen->shapes)
+        EXPECT_EQ(shape.use, (PartUse{true, PartCut::outline})) << shape.name;
+    Planner evaluator;
+    Sticker s = sticker_of(drawing, *seen);
+    s.border.width = 0;
+    const Outline cut = evaluator.evaluate(s)->cut_line();
+    ASSERT_EQ(cut.contours.size(), 1u) << "not round each part";
+    EXPECT_NEAR(area(cut), 60 * 40 + 200, 0.5) << "the plate, and the bar's ends that stick out";
+    // Where everything was cut, every part keeps its use.
+    const auto all = combined(*drawing, all_parts(*drawing), ids_of(parts), Combining::visible);
+    EXPECT_EQ(all->shapes[0].use, PartUse{});
+}
+
 TEST(Parts, PiecesAndHolesComeTogetherAndApart) {
     const auto drawing = drawing_of(
         R"svg(<rect x="5" y="5" width="50" height="50"/><circle cx="30" cy="30" r="10"/><circle cx="70" cy="20" r="5"/>)svg");
@@ -267,6 +285,26 @@ TEST(Cluster, OneCutGoesRoundAllAndInnerLinesStayStored) {
     }
 }
 
+TEST(Cluster, TheWhiteOfAnUpperBorderHidesWhatLiesBelowWhenAsked) {
+    Planner evaluator;
+    Document d = clustered(two_discs(), evaluator, test::ids(1, 2), ClusterCut::outer)->document;
+    const auto at = [&](double x) {
+        const auto plan = evaluator.plan(d);
+        const QImage page = *practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})), 254);
+        return page.pixelColor(static_cast<int>(x * 10), 1000);
+    };
+    // The upper disc's art begins at 85 mm and its border at 83; the lower one's art ends at 95.
+    EXPECT_LT(at(84).green(), 100) << "the lower disc shows through the upper border";
+    auto cluster = std::make_shared<Cluster>(*std::get<ClusterArtwork>(d.stickers.back()->artwork).cluster);
+    cluster->borders_hide = true;
+    Sticker changed = *d.stickers.back();
+    changed.artwork = ClusterArtwork{cluster};
+    d = with_sticker_changed(d, changed);
+    EXPECT_GT(at(84).green(), 240) << "white lies over it";
+    EXPECT_LT(at(80).green(), 100) << "beyond the border nothing is hidden";
+    EXPECT_LT(at(90).green(), 100) << "the upper art prints";
+}
+
 TEST(Cluster, PartedMembersLieWhereATurnedLargerMirroredClusterShowedThem) {
     Planner evaluator;
     Document one = clustered(two_discs(), evaluator, test::ids(1, 2), ClusterCut::outer)->document;
@@ -308,6 +346,13 @@ TEST(Cluster, CombinesStickersAndKeepsThemThroughAProject) {
     ASSERT_TRUE(loaded) << loaded.problem().text();
     EXPECT_EQ(evaluator.plan(*loaded)->copies[0]->region, evaluator.plan(one)->copies[0]->region);
     EXPECT_EQ(*project_bytes(*loaded), *project_bytes(one));
+    auto hiding = std::make_shared<Cluster>(*std::get<ClusterArtwork>(one.stickers.back()->artwork).cluster);
+    hiding->borders_hide = true;
+    Sticker changed = *one.stickers.back();
+    changed.artwork = ClusterArtwork{hiding};
+    const auto hides = read_project_bytes(*project_bytes(with_sticker_changed(one, changed)), "p.fusuma");
+    ASSERT_TRUE(hides) << hides.problem().text();
+    EXPECT_TRUE(std::get<ClusterArtwork>(hides->stickers.back()->artwork).cluster->borders_hide);
     const Edited pasted = joined(*loaded, only(*loaded, {loaded->placements[0].id}), 0, {5, 5});
     EXPECT_EQ(pasted.document.stickers.size(), loaded->stickers.size()) << "the same cluster is recognised";
 }

@@ -358,6 +358,20 @@ TEST(Tables, KnowTheirHeader) {
     EXPECT_EQ(table.rows[1].size(), 2u);
 }
 
+TEST(Lists, TheFirstRowIsReadAsNamesOrAsData) {
+    const Table named = table_of({{"name", "price"}, {"Kelp", "4.50"}, {"Dulse", "6.00"}}, true);
+    EXPECT_TRUE(has_header(named));
+    const Table bare = with_header(named, false);
+    EXPECT_FALSE(has_header(bare));
+    EXPECT_EQ(bare.columns, (std::vector<std::string>{"1", "2"}));
+    ASSERT_EQ(bare.rows.size(), 3u);
+    EXPECT_EQ(bare.rows[0], (std::vector<std::string>{"name", "price"}));
+    EXPECT_EQ(with_header(bare, true), named) << "and back";
+    EXPECT_EQ(with_header(named, true), named);
+    const Table nothing = table_of({}, false);
+    EXPECT_EQ(with_header(nothing, true).rows.size(), 0u);
+}
+
 LabelDesign listed(std::size_t rows) {
     LabelDesign design = label_with({text_in("{name}", 6), text_in("{number:01}", 3)}, {.width = 50, .height = 20});
     auto table = std::make_shared<Table>();
