@@ -431,6 +431,23 @@ QWidget* LabelStep::list_part() {
             return Searches::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
         });
     });
+    auto* alike = button(tr("One text size on all"), "", QStringLiteral("oneSize"),
+                         tr("Every text as large as it can be on all labels of the list, so that they look alike."));
+    connect(alike, &QPushButton::clicked, this, [this] {
+        const auto sticker = model.in_hand.sticker();
+        if (!sticker)
+            return;
+        model.worked.start(tr("One text size on all"), [id = sticker->id](const Document& d, Planner&) -> Result<Edited> {
+            const auto now = d.find(id);
+            const auto* art = now ? std::get_if<LabelArtwork>(&now->artwork) : nullptr;
+            if (!art)
+                return Problem{tr("This is no label any more.").toStdString(), ""};
+            Sticker changed = *now;
+            changed.artwork = LabelArtwork{std::make_shared<const LabelDesign>(in_one_size(*art->design)), art->row};
+            return Edited{with_sticker_changed(d, std::move(changed)), {}};
+        });
+    });
+    rows->addWidget(alike);
     rows->addWidget(put_list);
     picture_column = new QComboBox;
     picture_column->setObjectName(QStringLiteral("pictureColumn"));

@@ -2,6 +2,8 @@
 
 #include "core/steps/small_picture.h"
 
+#include <algorithm>
+
 namespace fusuma {
 
 namespace {
@@ -27,8 +29,13 @@ Sticker with_artwork_replaced(Sticker sticker, Artwork artwork) {
         const PixelPlace size = size_px(artwork);
         sticker = with_picture(std::move(sticker), picture->picture, factor);
         if (auto& crop = sticker.framing.crop) {
-            crop = on_picture(*crop, size.x, size.y);
-            if (crop->width < 1 || crop->height < 1)
+            const double wide = std::min(crop->x + crop->width, size.x) - std::max(crop->x, 0);
+            const double high = std::min(crop->y + crop->height, size.y) - std::max(crop->y, 0);
+            const bool is_mostly_there =
+                wide > 0 && high > 0 && 2 * wide * high >= double(crop->width) * crop->height;
+            if (is_mostly_there)
+                crop = on_picture(*crop, size.x, size.y);
+            else
                 crop.reset();
         }
     } else if (drawing && old_drawing) {

@@ -382,6 +382,25 @@ LabelDesign listed(std::size_t rows) {
     return design;
 }
 
+TEST(Lists, OneTextSizeOnAllIsTheLargestThatFitsEveryRow) {
+    LabelDesign design = listed(3);
+    design.texts[0].fits_room = true;
+    auto table = std::make_shared<Table>(*design.table);
+    table->rows[1][0] = "Pickled samphire with lemon and dill";
+    table->rows.push_back({""}); // an empty cell says nothing about sizes
+    design.table = table;
+    std::vector<double> sizes;
+    for (std::size_t row = 0; row < 3; ++row)
+        sizes.push_back(set_label(design, row).texts[0].size);
+    const double least = *std::ranges::min_element(sizes);
+    ASSERT_LT(least, sizes[0] - 0.2) << "they differ";
+    const LabelDesign alike = in_one_size(design);
+    EXPECT_FALSE(alike.texts[0].fits_room);
+    for (std::size_t row = 0; row < 3; ++row)
+        EXPECT_NEAR(set_label(alike, row).texts[0].size, least, 0.02) << row;
+    EXPECT_TRUE(in_one_size(LabelDesign{.texts = {}}).texts.empty());
+}
+
 TEST(Lists, PutEveryRowOnTheSheetInReadingOrder) {
     Planner evaluator;
     Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(listed(50)), 0}));
