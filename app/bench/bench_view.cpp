@@ -111,8 +111,8 @@ void BenchView::place_overlays() {
     peel->adjustSize();
     peel->move(stocks->x() + stocks->width() + 10, 12 + (stocks->height() - peel->height()) / 2);
     figures->adjustSize();
-    const QWidget* last = look == Look::result ? stocks : looks;
-    const int beside = last->x() + last->width() + 8;
+    const QWidget* rightmost = look == Look::result ? stocks : looks;
+    const int beside = rightmost->x() + rightmost->width() + 8;
     const bool fits = beside + figures->width() + 12 <= width();
     figures->move(fits ? beside : 12, fits ? 12 : 12 + looks->height() + 6);
     set_fit_margins({28, fits ? 56 : 92, 28, 40}); // what lies over the view stays clear of the sticker

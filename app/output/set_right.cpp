@@ -140,11 +140,11 @@ void set_printer_right(Model& model, QWidget* parent) {
         in_background(
             form.worker, &form,
             [path, sheet, stop = form.start_anew()]() -> Result<Registration> {
-                const auto picture = read_picture(path);
-                if (!picture)
-                    return picture.problem();
-                return print_on_its_paper((*picture)->pixels, sheet.paper, measuring_page(sheet).pages.front().marks,
-                                          known_camera(**picture), {.stop = stop});
+                const auto page = read_picture(path);
+                if (!page)
+                    return page.problem();
+                return print_on_its_paper((*page)->pixels, sheet.paper, measuring_page(sheet).pages.front().marks,
+                                          known_camera(**page), {.stop = stop});
             },
             [=](const Result<Registration>& print) {
                 photo->setEnabled(true);
