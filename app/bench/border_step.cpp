@@ -66,10 +66,8 @@ void BorderStep::add_width(QVBoxLayout* layout) {
     picks = new QuickPicks(QStringLiteral("borderPicks"), tr("Border widths"), {0, 1, 2, 3, 5}, {0, 0.0625, 0.125, 0.1875});
     layout->addWidget(picks);
     connect(picks, &QuickPicks::picked, this, set_width);
-    connect(width, &NumberField::edited, this, [this, set_width](double mm) {
-        set_width(mm);
-        picks->remember(mm);
-    });
+    connect(width, &NumberField::edited, this, set_width);
+    connect(width, &NumberField::typed, picks, &QuickPicks::remember);
     connect(slider_width, &QSlider::valueChanged, this, [set_width](int tenths) { set_width(tenths / 10.0); });
     connect(slider_width, &QSlider::sliderReleased, this, [this] { model.project.end_stroke(); });
     scales = new QCheckBox(tr("Grows with larger copies"));

@@ -205,10 +205,8 @@ QWidget* StepsPanel::size_step() {
         if (const auto fitting = result ? width_for_finished(*result, *s, side, mm) : std::nullopt)
             resize_sticker(*fitting, QStringLiteral("size"));
     };
-    connect(finished_width, &NumberField::edited, this, [this, finish](double mm) {
-        finish(mm, Side::width);
-        picks->remember(mm);
-    });
+    connect(finished_width, &NumberField::edited, this, [finish](double mm) { finish(mm, Side::width); });
+    connect(finished_width, &NumberField::typed, picks, &QuickPicks::remember);
     connect(picks, &QuickPicks::picked, this, [finish](double mm) { finish(mm, Side::width); });
     connect(finished_height, &NumberField::edited, this, [finish](double mm) { finish(mm, Side::height); });
     auto* natural = button(tr("Size as in the file"), "", QStringLiteral("naturalSize"),

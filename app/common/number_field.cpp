@@ -84,6 +84,7 @@ void NumberField::take_typed() {
     }
     setModified(false);
     set_by_person(*value);
+    emit typed(std::clamp(*value, low, high)); // what follows from the edit may have set another value by now
     if (*value < low - 1e-9 || *value > high + 1e-9)
         say(*value < low ? tr("%1 is the least.").arg(shown()) : tr("%1 is the most.").arg(shown()));
 }

@@ -26,6 +26,7 @@ class NumberField : public QLineEdit {
 
   signals:
     void edited(double value);
+    void typed(double value); ///< after it, when it was not stepped
 
   protected:
     void keyPressEvent(QKeyEvent* event) override;

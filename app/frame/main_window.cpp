@@ -118,10 +118,16 @@ void MainWindow::open_sticker(int id) {
 
 void MainWindow::find_anything() {
     std::vector<Findable> all;
-    for (QAction* action : commands.all())
-        if (action->isEnabled())
+    for (QAction* action : commands.all()) {
+        const bool is_for_sheet = commands.for_sheet().contains(action);
+        if (action->isEnabled() || is_for_sheet)
             all.push_back({action->text().remove('&'), action->shortcut().toString(QKeySequence::NativeText), {},
-                           [action] { action->trigger(); }});
+                           [this, action, is_for_sheet] {
+                               if (is_for_sheet)
+                                   go_to(Place::sheet); // where it is possible
+                               action->trigger();
+                           }});
+    }
     const auto add_page = [&](QWidget& page, const QString& name, Place place) {
         for (Findable& control : controls_of(page, name, [this, place] { go_to(place); }))
             all.push_back(std::move(control));

@@ -276,9 +276,6 @@ void StartPage::showEvent(QShowEvent* event) {
 void StartPage::refresh_recent() {
     const QStringList paths = recent_projects();
     recent->setVisible(!paths.isEmpty());
-    if (paths == shown)
-        return;
-    shown = paths;
     while (auto* item = recent_grid->takeAt(0)) {
         item->widget()->deleteLater();
         delete item;

@@ -34,7 +34,6 @@ class StartPage : public QWidget {
     LatestOnly pictures;
     QWidget* recent;
     QGridLayout* recent_grid;
-    QStringList shown;
 
     void refresh_recent();
 };

@@ -27,19 +27,25 @@ void StickerActs::duplicate() {
     model.in_hand.choose_sticker(model.document().stickers[place + 1]->id);
 }
 
-void StickerActs::rename(const QString& name) {
-    const auto s = model.in_hand.sticker();
-    if (!s || name.trimmed().isEmpty() || name.trimmed().toStdString() == s->name)
+void StickerActs::rename(int sticker, const QString& name) {
+    const auto s = model.document().find(sticker);
+    const std::string wanted = name.trimmed().toStdString();
+    if (!s || wanted.empty() || wanted == s->name)
         return;
-    model.in_hand.edit_sticker(tr("Rename"), [&](Sticker& named) { named.name = name.trimmed().toStdString(); });
+    Sticker named = *s;
+    named.name = wanted;
+    model.project.edit(tr("Rename"),
+                       [&](Document d) { return with_sticker_changed(std::move(d), std::move(named)); });
 }
 
 void StickerActs::move(int steps) {
     const auto s = model.in_hand.sticker();
+    if (!s)
+        return;
     const auto& all = model.document().stickers;
     const auto at = std::ranges::find(all, s) - all.begin();
     const auto to = std::clamp<std::ptrdiff_t>(at + steps, 0, std::ssize(all) - 1);
-    if (s && to != at)
+    if (to != at)
         model.project.edit(tr("Move in the tray"), [&, id = s->id](Document d) {
             return with_sticker_moved(std::move(d), id, static_cast<std::size_t>(to));
         });

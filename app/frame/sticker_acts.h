@@ -13,7 +13,8 @@ class StickerActs : public QObject {
     StickerActs(Model& of, QWidget& over);
 
     void duplicate();
-    void rename(const QString& name); ///< blank: it keeps its name
+    /// Any of them, by its id; with a blank name it keeps the one it has.
+    void rename(int sticker, const QString& name);
     void move(int steps);             ///< in the tray, down when positive
     void ask_to_remove();             ///< with its copies, after a question that names it
     void choose_artwork();            ///< other artwork in place of its own

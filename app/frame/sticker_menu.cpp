@@ -38,9 +38,9 @@ void add_sticker_menu(Commands& commands, const MenuTargets& on) {
     commands.add(QObject::tr("Rename"), QKeySequence(Qt::Key_F2), [on] { on.rename(); });
     commands.add(QObject::tr("Replace the artwork…"), {}, [on] { on.stickers.choose_artwork(); });
     commands.add(QObject::tr("Duplicate the sticker"), {}, [on] { on.stickers.duplicate(); });
-    commands.add(QObject::tr("Move up in the tray"), QKeySequence(QObject::tr("Alt+Up")),
+    commands.add(QObject::tr("Move up in the tray"), QKeySequence(QObject::tr("Ctrl+Alt+Up")),
                  [on] { on.stickers.move(-1); });
-    commands.add(QObject::tr("Move down in the tray"), QKeySequence(QObject::tr("Alt+Down")),
+    commands.add(QObject::tr("Move down in the tray"), QKeySequence(QObject::tr("Ctrl+Alt+Down")),
                  [on] { on.stickers.move(1); });
     commands.add(QObject::tr("Remove from the project…"), {}, [on] { on.stickers.ask_to_remove(); });
 }

@@ -147,7 +147,7 @@ class TrayCard : public QWidget {
         if (!(event->buttons() & Qt::LeftButton) ||
             (event->pos() - pressed_at).manhattanLength() < QApplication::startDragDistance())
             return;
-        auto* drag = new QDrag(this);
+        auto* drag = new QDrag(window()); // the drop may do away with this card while the drag ends
         auto* what = new QMimeData;
         what->setData(QLatin1String(sticker_mime), QByteArray::number(sticker.id));
         drag->setMimeData(what);
@@ -198,8 +198,8 @@ class TrayCard : public QWidget {
         field->hide();
         field->deleteLater();
         setFocus();
-        if (takes && model.in_hand.sticker() && model.in_hand.sticker()->id == sticker.id)
-            acts.rename(field->text());
+        if (takes)
+            acts.rename(sticker.id, field->text());
     }
     /// Cut, as everywhere; of the artwork until that is worked out.
     [[nodiscard]] Size finished_size() const {

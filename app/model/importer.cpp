@@ -67,6 +67,10 @@ void Importer::add_as_sticker(Sticker s, const QString& words) {
 
 namespace {
 
+QString nothing_in(const QString& name) {
+    return Importer::tr("“%1” is fully transparent, so there is nothing to outline.").arg(name);
+}
+
 bool is_drawing_file(const QString& path) {
     QFile file(path);
     constexpr qint64 enough_to_tell = 4096;
@@ -163,7 +167,11 @@ void Importer::replace_artwork(const QString& path) {
                     *drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(**drawing)))});
             }
             const auto picture = read_picture(path);
-            return picture ? Result<Artwork>(PictureArtwork{*picture}) : picture.problem();
+            if (!picture)
+                return picture.problem();
+            if (alpha_content((*picture)->pixels) == AlphaContent::clear)
+                return Problem{nothing_in(QFileInfo(path).fileName()).toStdString(), ""};
+            return Artwork(PictureArtwork{*picture});
         },
         [this, name, id = wanted->id](const Artwork& artwork) {
             change_later(name, id, tr("Replace the artwork"), {},
@@ -198,7 +206,7 @@ void Importer::add_read(const QString& name, const Reader& read) {
         },
         [this, name](const Read& fresh) {
             if (fresh.content == AlphaContent::clear) {
-                emit messages.problem(tr("“%1” is fully transparent, so there is nothing to outline.").arg(name));
+                emit messages.problem(nothing_in(name));
                 return;
             }
             Sticker s = new_sticker(PictureArtwork{fresh.picture});

@@ -12,6 +12,12 @@ PlannedSheet::PlannedSheet(Model& project, RunStage& run_stage) : model(project)
     connect(&model.working_out, &WorkingOut::worked_out, this, &PlannedSheet::look);
     connect(&model, &Model::changed, this, &PlannedSheet::look);
     connect(&stage, &RunStage::changed, this, &PlannedSheet::look);
+    connect(&model.project, &Project::replaced, this, [this] { // nothing of the one before is shown meanwhile
+        work.drop();
+        latest.reset();
+        is_working = false;
+        emit stage.changed();
+    });
 }
 
 void PlannedSheet::set_watched(bool is_seen) {

@@ -213,9 +213,22 @@ TEST_F(Hands, KeysActOnThePlaceThatIsSeen) {
     EXPECT_EQ(model.in_hand.copies().size(), 2u);
     key(Qt::Key_Right);
     EXPECT_GT(model.document().placements[0].centre.x, at.x);
+    const double down = model.document().placements[0].centre.y;
+    const int first = model.document().stickers[0]->id;
+    key(Qt::Key_Down, Qt::AltModifier);
+    EXPECT_NEAR(model.document().placements[0].centre.y, down + 0.1, 1e-9) << "Alt moves copies finely";
+    EXPECT_EQ(model.document().stickers[0]->id, first) << "and nothing in the tray";
     key(Qt::Key_Delete);
     EXPECT_TRUE(model.document().placements.empty());
     EXPECT_EQ(model.document().stickers.size(), 3u);
+}
+
+TEST_F(Hands, KeysOnAnEmptyProjectDoNothing) {
+    for (const auto& [code, with] : std::initializer_list<std::pair<Qt::Key, Qt::KeyboardModifiers>>{
+             {Qt::Key_Down, Qt::ControlModifier | Qt::AltModifier}, {Qt::Key_Delete, {}}, {Qt::Key_F2, {}}, {Qt::Key_D, Qt::ControlModifier}})
+        key(code, with);
+    EXPECT_EQ(model.document(), Document{});
+    EXPECT_FALSE(model.project.steps().can_undo());
 }
 
 TEST_F(Hands, CardsInTheTrayAreRenamedMovedDuplicatedAndPutOnTheSheet) {
@@ -237,10 +250,17 @@ TEST_F(Hands, CardsInTheTrayAreRenamedMovedDuplicatedAndPutOnTheSheet) {
     QTest::keyClick(QApplication::focusWidget(), Qt::Key_Backspace);
     key(Qt::Key_Return);
     EXPECT_EQ(model.document().find(octopus)->name, "Ollie") << "no sticker is without one";
+    // What is typed is the name of the one that it stood on, whichever is in hand by then.
+    key(Qt::Key_F2);
+    QTest::keyClicks(QApplication::focusWidget(), "Olga");
+    QTest::mouseClick(card(lantern), Qt::LeftButton);
+    key(Qt::Key_Return);
+    EXPECT_EQ(model.document().find(octopus)->name, "Olga");
+    EXPECT_EQ(model.document().find(lantern)->name, "Paper lantern");
     // Order: by key, by menu, by dragging.
     QTest::mouseClick(card(octopus), Qt::LeftButton);
     settle();
-    key(Qt::Key_Down, Qt::AltModifier);
+    key(Qt::Key_Down, Qt::ControlModifier | Qt::AltModifier);
     EXPECT_EQ(model.document().stickers[1]->id, octopus);
     in_menu("cardMenu", "Move up", [&] { right_click(card(octopus), {20, 20}); });
     EXPECT_EQ(model.document().stickers[0]->id, octopus);
@@ -323,6 +343,12 @@ TEST_F(Hands, ArtworkIsReplacedWithAllItsSettings) {
     model.importer.replace_artwork(broken.fileName());
     settle();
     EXPECT_THAT(notice(), HasSubstr("broken.png"));
+    QImage clear(40, 40, QImage::Format_ARGB32);
+    clear.fill(Qt::transparent);
+    ASSERT_TRUE(clear.save(folder.filePath("clear.png")));
+    model.importer.replace_artwork(folder.filePath("clear.png"));
+    settle();
+    EXPECT_THAT(notice(), HasSubstr("fully transparent"));
     EXPECT_EQ(source_name(model.document().find(id)->artwork), "octopus.png");
 }
 
@@ -345,6 +371,8 @@ TEST_F(Hands, TheFinderKnowsEveryPlaceAndGoesThere) {
     EXPECT_TRUE(find<QWidget>("rehearsalView"));
     find_anything("smudge");
     EXPECT_EQ(focused(), "practiceFaults") << "by what is behind it";
+    find_anything("ungroup");
+    EXPECT_TRUE(find<SheetView>("sheetView")) << "what acts on copies leads to them";
     find_anything("octop");
     EXPECT_TRUE(find<QWidget>("benchView")) << "a sticker by its name";
     find_anything("go sheet");
