@@ -1,5 +1,6 @@
 #include "cli/drawing_options.h"
 #include "cli/label_options.h"
+#include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
 #include <QImageReader>
@@ -197,8 +198,8 @@ ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, cons
 
 int run_program(int argc, const char* const* argv) {
     constexpr int bad_input = 2;
-    CLI::App program("Fusuma without a window: the same tracing, layout and output, for scripts and batches.\n"
-                     "Exit code: 0 done, 1 done but preflight found something to fix, 2 bad input or usage.");
+    CLI::App program("Fusuma without a window: the same tracing, layout and output, for scripts and batches");
+    program.footer("0 done, 1 done but preflight found something to fix, 2 bad input or usage.");
     program.require_subcommand(1);
     OutlineCommand outline;
     SheetCommand sheet;
@@ -216,6 +217,7 @@ int run_program(int argc, const char* const* argv) {
     add_cut(program, cut);
     add_board(program, board);
     add_find(program, find);
+    add_usual_options(program, "fusuma-cli");
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& error) {

@@ -16,6 +16,7 @@
 #include "formats/cut_files/svg_write.h"
 #include "formats/machine/mark_scheme.h"
 #include "formats/pdf/pdf_write.h"
+#include "formats/project/thumbnail.h"
 #include "formats/project/project_file.h"
 
 #include <QBuffer>
@@ -303,6 +304,19 @@ Outcome check_reach(const Machine& machine, const Document& document, const JobP
     return Done{};
 }
 
+/// The first sheet in small, kept in the project for file managers and the start page.
+ZipEntries thumbnail_of(const JobPlan& plan) {
+    const double dpi = std::max(24.0, thumbnail_px * mm_per_inch / std::max(plan.paper.width, plan.paper.height));
+    const auto sheet = plan.copies.empty() ? Result<QImage>(QImage())
+                                           : practice_print(QByteArray::fromStdString(print_pdf(plan)), dpi);
+    if (!sheet || sheet->isNull())
+        return {};
+    QByteArray png;
+    QBuffer buffer(&png);
+    sheet->scaled(thumbnail_px, thumbnail_px, Qt::KeepAspectRatio, Qt::SmoothTransformation).save(&buffer, "PNG");
+    return {{thumbnail_entry, png}};
+}
+
 Outcome write_outputs(const SheetCommand& command, const Document& document, const JobPlan& plan,
                       const Machine& machine) {
     const auto write_text = [](const std::string& path, const std::string& text) {
@@ -310,7 +324,7 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
                             : write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
     };
     if (!command.save.empty())
-        if (const Outcome saved = save_project(document, QString::fromStdString(command.save)); !saved)
+        if (const Outcome saved = save_project(document, QString::fromStdString(command.save), thumbnail_of(plan)); !saved)
             return saved;
     const auto page_path = [](const std::string& path, std::size_t page) {
         return path.empty() ? path : page_file(path, page);

@@ -199,7 +199,7 @@ QWidget* BackgroundStep::brush_part() {
     strokes->setObjectName(QStringLiteral("strokes"));
     strokes->setAccessibleName(tr("Brush strokes"));
     strokes->setToolTip(tr("Every stroke stays: choose one to change its size or hardness, or to remove it."));
-    strokes->setFixedHeight(84);
+    strokes->setFixedHeight(px(84));
     connect(strokes, &QListWidget::currentRowChanged, this, [this](int chosen) {
         tools.chosen_stroke = chosen;
         emit tools.changed();
@@ -270,7 +270,7 @@ void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
         auto* swatch =
             button({}, "", QStringLiteral("swatch") + QString::number(i), tr("%1. Click to drop it.").arg(hex(colour)));
         swatch->setAccessibleName(hex(colour));
-        swatch->setFixedSize(36, 22);
+        swatch->setFixedSize(px(36), px(22));
         swatch->setStyleSheet(QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px; padding: 0;")
                                   .arg(hex(colour), theme().line.name()));
         connect(swatch, &QPushButton::clicked, this, [this, colour] {

@@ -1,9 +1,11 @@
 #include "app/bench/bench_view.h"
 
+#include "app/common/enum_words.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
+#include "core/geometry/units.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -27,13 +29,13 @@ BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
                          "as art, the outline with its nodes, or where outline and coverage disagree."));
     looks->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Coverage"), tr("Look at: Outline"),
                      tr("Look at: Difference")});
-    looks->setFixedWidth(168);
+    looks->setFixedWidth(px(168));
     stocks = new QComboBox(this);
     stocks->setObjectName(QStringLiteral("stock"));
     stocks->setAccessibleName(tr("Shown on"));
     stocks->setToolTip(tr("The sticker as it is planned, or finished: cut out, on what it may be printed on or stuck to."));
     stocks->addItems({tr("As planned"), tr("On white paper"), tr("On clear film"), tr("On kraft"), tr("On a dark ground")});
-    stocks->setFixedWidth(140);
+    stocks->setFixedWidth(px(140));
     peel = new QCheckBox(tr("Peel a corner"), this);
     peel->setObjectName(QStringLiteral("peel"));
     peel->setToolTip(tr("One corner lifted off its backing."));
@@ -442,6 +444,50 @@ void BenchView::paint_ruler(QPainter& painter, const Rect& cut_box) const {
     painter.fillRect(QRectF(place.center().x() - wide / 2, place.y(), wide, 18), theme().canvas);
     painter.setPen(theme().ink);
     painter.drawText(place, Qt::AlignCenter, text);
+}
+
+Things BenchView::list_things() const {
+    const auto sticker = model.in_hand.sticker();
+    if (!sticker)
+        return {};
+    const Unit unit = model.document().unit;
+    if (Things nodes = tools.lines.nodes(to_view(), unit); !nodes.empty())
+        return nodes;
+    Things all;
+    if (const auto* art = std::get_if<DrawingArtwork>(&sticker->artwork)) {
+        const auto result = model.working_out.shown();
+        if (!result)
+            return all;
+        const Size drawn = art->drawing->size, shown = result->outlined->artwork;
+        const QTransform map = QTransform::fromScale(shown.width / drawn.width, shown.height / drawn.height) * to_view();
+        for (auto shape = art->parts->shapes.rbegin(); shape != art->parts->shapes.rend(); ++shape) {
+            const Rect box = bounds(region_of(*art->drawing, *shape));
+            const QString name = tr("%1, %2, %3")
+                                     .arg(QString::fromStdString(shape->name),
+                                          shape->use.is_printed ? tr("printed") : tr("not printed"),
+                                          label_text(shape->use.cut).toLower());
+            all.push_back({shape->id, name, map.mapRect(QRectF(to_qt(box.min), to_qt(box.max))),
+                           tools.chosen_parts().contains(shape->id)});
+        }
+        return all;
+    }
+    if (const auto result = model.working_out.shown()) {
+        const Rect box = bounds(result->cut_line());
+        const auto length = [&](double mm) { return QString::fromStdString(format_length(mm, unit)); };
+        all.push_back({1,
+                       tr("%1, finished %2 by %3")
+                           .arg(QString::fromStdString(sticker->name), length(box.width()), length(box.height())),
+                       to_view().mapRect(QRectF(to_qt(box.min), to_qt(box.max))), false, false});
+    }
+    return all;
+}
+
+void BenchView::take_thing(int id) {
+    const auto sticker = model.in_hand.sticker();
+    if (tools.tool() == Tool::nodes)
+        tools.lines.choose_node(id);
+    else if (sticker && std::holds_alternative<DrawingArtwork>(sticker->artwork))
+        tools.choose_parts({id});
 }
 
 } // namespace fusuma::app

@@ -21,6 +21,7 @@ class BenchView : public ZoomView {
     /// Rings a place on the sticker, or none.
     void point_at(std::optional<Point> mm);
 
+
   signals:
     void menu_wanted(Point mm, QPoint global);
     void hovered(Point mm);
@@ -28,6 +29,9 @@ class BenchView : public ZoomView {
     void left();
 
   protected:
+    /// Nodes while they are worked on, else a drawing's parts, else the sticker itself.
+    [[nodiscard]] Things list_things() const override;
+    void take_thing(int id) override;
     void paint(QPainter& painter) override;
     void press(QMouseEvent* event) override;
     void drag(QMouseEvent* event) override;

@@ -1,5 +1,6 @@
 #include "app/bench/border_step.h"
 
+#include "app/common/theme.h"
 #include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
 #include "app/common/glyphs.h"
@@ -54,7 +55,7 @@ void BorderStep::add_width(QVBoxLayout* layout) {
     line->setSpacing(10);
     line->addWidget(label(tr("Width")));
     line->addWidget(slider_width, 1);
-    width->setFixedWidth(84);
+    width->setFixedWidth(px(84));
     width->setAccessibleName(tr("Width"));
     line->addWidget(width);
     layout->addLayout(line);
@@ -178,7 +179,7 @@ void BorderStep::add_rim_row() {
     head->setSpacing(6);
     head->addWidget(label(index == 0 ? tr("Innermost rim") : tr("Rim %1").arg(number)), 1);
     head->addWidget(gone);
-    rim.width->setFixedWidth(80);
+    rim.width->setFixedWidth(px(80));
     rim.width->setAccessibleName(tr("Width of rim %1").arg(number));
     head->addWidget(rim.width);
     layout->addLayout(head);

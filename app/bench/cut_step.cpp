@@ -1,5 +1,6 @@
 #include "app/bench/cut_step.h"
 
+#include "app/common/theme.h"
 #include "app/common/glyphs.h"
 #include "core/geometry/measure.h"
 
@@ -111,7 +112,7 @@ void CutStep::add_list(QVBoxLayout* layout) {
     list->setAccessibleName(tr("The lines of the cut, the smallest first"));
     list->setToolTip(
         tr("Every closed or open line, the smallest first. Untick what is not to be cut; click to see it."));
-    list->setFixedHeight(112);
+    list->setFixedHeight(px(112));
     layout->addWidget(list);
     connect(list, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
         const auto i = static_cast<std::size_t>(list->row(item));

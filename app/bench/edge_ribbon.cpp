@@ -49,7 +49,7 @@ EdgeRibbon::EdgeRibbon(Model& project, BenchTools& bench_tools) : model(project)
         tr("How far your cutter may miss the print. Paper narrower than this between art and cut is tinted."));
     slip->setAccessibleName(tr("Slip of the cutter"));
     slip->set_value(limits.slip);
-    slip->setFixedWidth(72);
+    slip->setFixedWidth(px(72));
     layout->addWidget(title = label(tr("Edge ribbon"), "section"));
     layout->addWidget(narrowest);
     layout->addWidget(widest);

@@ -64,7 +64,7 @@ FillField::FillField(BenchTools& bench_tools, const QString& name, const QString
 QPushButton* FillField::colour_button(const QString& name, const QString& accessible, Rgb Fill::*part) {
     auto* result = button({}, "", name, tr("Choose a colour, or pick one from the picture."));
     result->setAccessibleName(accessible);
-    result->setFixedSize(30, 28);
+    result->setFixedSize(px(30), px(28));
     const auto use = [this, part](Rgb colour) { change([&](Fill& fill) { fill.*part = colour; }); };
     connect(result, &QPushButton::clicked, this, [this, result, part, use] {
         QMenu menu;

@@ -138,7 +138,7 @@ class FlattenDialog : public PatientDialog {
     void say_found() {
         QString words = tr("%1 × %2 mm").arg(found->size.width, 0, 'f', 1).arg(found->size.height, 0, 'f', 1);
         if (found->by != FlatBy::corners)
-            words += tr(", left-over error %1 mm").arg(found->residual, 0, 'f', 2);
+            words += tr(", error left %1 mm").arg(found->residual, 0, 'f', 2);
         words += tr(", %1 pixels a millimetre.").arg(found->px_per_mm, 0, 'f', 1);
         told->setText(words + ' ' +
                       tr("Drag a corner to correct it, or press 1 to 4 and move it with the arrow keys."));

@@ -5,6 +5,7 @@
 #include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/painting.h"
+#include "app/common/save_place.h"
 #include "app/common/theme.h"
 #include "core/arrange/label_list.h"
 #include "formats/basics/file.h"
@@ -66,7 +67,7 @@ QWidget* LabelStep::text_part() {
     tabs->setAccessibleName(tr("Texts of the label"));
     tabs->setExpanding(false);
     tabs->setDrawBase(false);
-    tabs->setMinimumHeight(28); // tabs come while it is not shown
+    tabs->setMinimumHeight(px(28)); // tabs come while it is not shown
     auto* add = button(tr("Add text"), "link", QStringLiteral("addText"), tr("Another text, in a style of its own."));
     remove_text = button(tr("Remove"), "link", QStringLiteral("removeText"), tr("Take this text off the label."));
     auto* head = new QHBoxLayout;
@@ -105,7 +106,7 @@ QWidget* LabelStep::text_part() {
     words = new QPlainTextEdit;
     words->setObjectName(QStringLiteral("labelWords"));
     words->setAccessibleName(tr("Words"));
-    words->setFixedHeight(54);
+    words->setFixedHeight(px(54));
     words->setTabChangesFocus(true);
     words->setToolTip(
         tr("What stands on the label. A column of the list goes in braces: {name}. Also {number}, {date}."));
@@ -172,7 +173,7 @@ QWidget* LabelStep::text_part() {
     size_line->addWidget(fits);
     size_line->addStretch();
     size_line->addWidget(size);
-    size->setFixedWidth(80);
+    size->setFixedWidth(px(80));
     layout->addLayout(size_line);
     least = plain_field(1, 100, 0.5, "labelLeast", QStringLiteral("pt"),
                         tr("Longer words are shrunk down to this; below it the row is reported."));
@@ -312,7 +313,7 @@ QWidget* LabelStep::colour_part() {
         auto* choice =
             button(QStringLiteral("Aa"), "", QStringLiteral("swatch%1").arg(i), QString::fromLatin1(swatch.name));
         choice->setAccessibleName(QString::fromLatin1(swatch.name));
-        choice->setFixedHeight(24);
+        choice->setFixedHeight(px(24));
         choice->setStyleSheet(
             QStringLiteral("background: %1; color: %2; border: 1px solid %3; border-radius: 4px; padding: 0px;")
                 .arg(to_qt(swatch.ground).name(), to_qt(swatch.lettering).name(), theme().line.name()));
@@ -496,8 +497,7 @@ void LabelStep::edit_text(const QString& words_of_edit, const std::function<void
 }
 
 void LabelStep::choose_picture() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Picture on the label"), {},
-                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"));
+    const QString path = ask_which_file(this, tr("Picture on the label"), tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"), QStringLiteral("picture"));
     if (!path.isEmpty())
         model.importer.read_picture_for_sticker(
             path, tr("Picture on the label"), [](Sticker& s, const std::shared_ptr<const Picture>& picture) {
@@ -514,7 +514,7 @@ void LabelStep::paste_list() {
 }
 
 void LabelStep::list_from_file() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("List"), {}, tr("Lists (*.csv *.tsv *.txt)"));
+    const QString path = ask_which_file(this, tr("List"), tr("Lists (*.csv *.tsv *.txt)"), QStringLiteral("list"));
     if (path.isEmpty())
         return;
     const auto sticker = model.in_hand.sticker();

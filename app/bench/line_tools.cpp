@@ -2,6 +2,7 @@
 
 #include "app/common/painting.h"
 #include "app/common/theme.h"
+#include "core/geometry/units.h"
 
 #include <QKeyEvent>
 #include <QPainter>
@@ -333,6 +334,45 @@ bool LineTools::escape() {
     grip = Grip::none;
     select({});
     return is_drawing;
+}
+
+namespace {
+
+constexpr int nodes_of_a_line = 1 << 16; ///< in the ids that keys and screen readers know nodes by
+
+} // namespace
+
+Things LineTools::nodes(const QTransform& mm_to_view, Unit unit) const {
+    Things all;
+    if (!is_taken || kind != Kind::nodes)
+        return all;
+    const auto length = [&](double mm) { return QString::fromStdString(format_length(mm, unit)); };
+    const CutLines now = lines();
+    for (std::size_t l = 0; l < now.size(); ++l)
+        for (std::size_t k = 0; k < std::min<std::size_t>(now[l].node_count(), nodes_of_a_line); ++k) {
+            const Point at = node_at(now[l], k);
+            const QString name = tr("Node %1 of %2, %3, %4 from the left, %5 from the top")
+                                     .arg(k + 1)
+                                     .arg(now[l].node_count())
+                                     .arg(is_smooth(now[l], k) ? tr("smooth") : tr("corner"))
+                                     .arg(length(at.x), length(at.y));
+            const QPointF place = mm_to_view.map(to_qt(at));
+            all.push_back({static_cast<int>(l) * nodes_of_a_line + static_cast<int>(k) + 1, name,
+                           QRectF(place - QPointF(6, 6), QSizeF(12, 12)), selected.contains({l, k})});
+        }
+    return all;
+}
+
+void LineTools::choose_node(int id) {
+    select({{static_cast<std::size_t>((id - 1) / nodes_of_a_line), static_cast<std::size_t>((id - 1) % nodes_of_a_line)}});
+}
+
+KeyList LineTools::keys() {
+    return {{tr("Arrows"), tr("Move the nodes chosen by 0.1 mm; with Shift 1 mm, with Alt 0.01 mm")},
+            {tr("Page up, Page down"), tr("The node before, the next node")},
+            {tr("Insert, Delete"), tr("A node more, one less")},
+            {tr("Ctrl+A"), tr("All nodes")},
+            {tr("Return, Backspace"), tr("With the pen: end the line, take back its last node")}};
 }
 
 bool LineTools::key(QKeyEvent* event) {

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "app/common/key_words.h"
+#include "app/common/thing.h"
 #include "app/model/model.h"
 #include "core/hand/cut_line.h"
 
@@ -30,6 +32,9 @@ class LineTools : public QObject {
     bool key(QKeyEvent* event);
     bool escape();
     void paint(QPainter& painter, const QTransform& mm_to_view, QPointF pointer) const;
+    [[nodiscard]] Things nodes(const QTransform& mm_to_view, Unit unit) const; ///< while they are worked on
+    void choose_node(int id);
+    [[nodiscard]] static KeyList keys();
 
     double snap_mm = 1; ///< how near an end must come to another to be joined with it
 

@@ -6,13 +6,13 @@
 #include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/painting.h"
+#include "app/common/save_place.h"
 #include "app/common/theme.h"
 #include "core/geometry/measure.h"
 #include "formats/picture/picture_read.h"
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QPainter>
@@ -113,10 +113,10 @@ PartsStep::PartsStep(Model& project, BenchTools& bench_tools) : model(project), 
     list->setSelectionMode(QAbstractItemView::ExtendedSelection);
     list->setUniformRowHeights(true);
     list->setIconSize(QSize(22, 22));
-    list->setFixedHeight(210);
+    list->setFixedHeight(px(210));
     list->setIndentation(10);
     list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    list->setMinimumWidth(100);
+    list->setMinimumWidth(px(100));
     list->header()->setStretchLastSection(false);
     list->header()->setSectionResizeMode(part_column, QHeaderView::Stretch);
     list->header()->setSectionResizeMode(printed_column, QHeaderView::Fixed);
@@ -426,8 +426,7 @@ void PartsStep::each_colour_its_own() {
 }
 
 void PartsStep::fill_with_picture() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Fill with a picture"), {},
-                                                      tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"));
+    const QString path = ask_which_file(this, tr("Fill with a picture"), tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"), QStringLiteral("picture"));
     if (path.isEmpty())
         return;
     model.importer.read_picture_for_sticker(
@@ -475,7 +474,7 @@ void PartsStep::fill_list() {
     for (auto shape = shown.parts->shapes.rbegin(); shape != shown.parts->shapes.rend(); ++shape) {
         const Part* part = shape->part >= 0 ? &shown.drawing->parts[static_cast<std::size_t>(shape->part)] : nullptr;
         auto* item = new PartItem(shown, *shape);
-        const QString own_layer = part ? QString::fromStdString(part->layer) : QString();
+        const auto own_layer = QString::fromStdString(layer_of(*shown.drawing, *shape));
         if (chosen_order == by_layer_order) {
             group_of(own_layer.isEmpty() ? tr("no layer") : own_layer, {})->addChild(item);
         } else if (chosen_order == by_colour_order) {
@@ -553,7 +552,7 @@ void PartsStep::refresh_swatches() {
         const Rgb from = colours[i];
         auto* swatch =
             new ColourButton(QStringLiteral("drawingColour%1").arg(i), tr("Colour %1").arg(i + 1), tr("As it came"));
-        swatch->setFixedWidth(28);
+        swatch->setFixedWidth(px(28));
         const auto known = std::ranges::find(shown.parts->recolours, from, &Recolour::from);
         swatch->set_colour(known != shown.parts->recolours.end() ? known->to : from);
         connect(swatch, &ColourButton::edited, this, [this, from](std::optional<Rgb> to) {

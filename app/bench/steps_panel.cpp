@@ -39,8 +39,8 @@ NumberField* StepsPanel::length_field(double least, double most, double step, co
 StepsPanel::StepsPanel(Model& project, BenchTools& bench_tools) : model(project), tools(bench_tools) {
     setObjectName(QStringLiteral("panel"));
     setAttribute(Qt::WA_StyledBackground);
-    setMinimumWidth(316);
-    setMaximumWidth(520);
+    setMinimumWidth(px(316));
+    setMaximumWidth(px(520));
     auto* layout = column(this, 12, 8);
     auto* head = new QHBoxLayout;
     title = label({}, "title");

@@ -12,8 +12,8 @@ ColourButton::ColourButton(const QString& name, const QString& accessible, const
     setObjectName(name);
     setAccessibleName(accessible);
     setAutoDefault(false);
-    setFixedHeight(26);
-    setMinimumWidth(30);
+    setFixedHeight(px(26));
+    setMinimumWidth(px(30));
     connect(this, &QPushButton::clicked, this, &ColourButton::ask);
     setProperty("colour", QStringLiteral("?"));
     set_colour(std::nullopt);

@@ -1,14 +1,14 @@
 #include "app/common/more.h"
 
 #include "app/common/widgets.h"
+#include "app/model/settings.h"
 
-#include <QSettings>
 #include <QVBoxLayout>
 
 namespace fusuma::app {
 
 More::More(const QString& name, const QString& words)
-    : key(QStringLiteral("more/") + name), what(words),
+    : key(name), what(words),
       head(button({}, "more", name, tr("Open or close this part of the step."))), body(new QWidget) {
     auto* layout = column(this, 0, 4);
     layout->addWidget(head);
@@ -16,9 +16,9 @@ More::More(const QString& name, const QString& words)
     inside = column(body, 0, 6);
     connect(head, &QPushButton::clicked, this, [this] {
         set_open(!is_open());
-        QSettings().setValue(key, is_open());
+        Settings::opened.keep(is_open(), key);
     });
-    set_open(QSettings().value(key).toBool());
+    set_open(Settings::opened.value(false, key));
 }
 
 void More::set_open(bool on) {

@@ -6,9 +6,6 @@
 
 namespace fusuma::app {
 
-/// What a sticker dragged from the tray is called on its way; its data is the sticker's number.
-inline constexpr char sticker_mime[] = "application/x-fusuma-sticker";
-
 // How art, print and cut lines look, wherever they are drawn.
 
 /// Draws the art into the unit square of `to_view`.

@@ -1,9 +1,9 @@
 #include "app/common/quick_picks.h"
 
 #include "app/common/widgets.h"
+#include "app/model/settings.h"
 
 #include <QHBoxLayout>
-#include <QSettings>
 #include <algorithm>
 #include <cmath>
 
@@ -46,7 +46,7 @@ QuickPicks::QuickPicks(const QString& name, const QString& accessible, std::vect
 
 std::vector<double> QuickPicks::last() const {
     std::vector<double> all;
-    for (const QVariant& mm : QSettings().value(QStringLiteral("lastPicks/") + objectName()).toList())
+    for (const QVariant& mm : Settings::last_lengths.value({}, objectName()))
         all.push_back(mm.toDouble());
     return all;
 }
@@ -61,7 +61,7 @@ void QuickPicks::remember(double mm) {
     QVariantList kept;
     for (const double one : all)
         kept << one;
-    QSettings().setValue(QStringLiteral("lastPicks/") + objectName(), kept);
+    Settings::last_lengths.keep(kept, objectName());
     // Not at once: the click that led here may come from one of the buttons.
     QMetaObject::invokeMethod(this, &QuickPicks::rebuild, Qt::QueuedConnection);
 }

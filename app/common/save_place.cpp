@@ -1,7 +1,9 @@
 #include "app/common/save_place.h"
 
 #include "app/common/question.h"
+#include "app/model/settings.h"
 
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 
@@ -15,9 +17,25 @@ QString page_file(const QString& path, std::size_t page) {
     return path.chopped(file.suffix().size() + 1) + number + QLatin1Char('.') + file.suffix();
 }
 
+QString ask_which_file(QWidget* over, const QString& title, const QString& kinds, const QString& use) {
+    const QString path = QFileDialog::getOpenFileName(over, title, Settings::folder.value({}, use), kinds);
+    if (!path.isEmpty())
+        Settings::folder.keep(QFileInfo(path).path(), use);
+    return path;
+}
+
+QStringList ask_which_files(QWidget* over, const QString& title, const QString& kinds, const QString& use) {
+    const QStringList paths = QFileDialog::getOpenFileNames(over, title, Settings::folder.value({}, use), kinds);
+    if (!paths.isEmpty())
+        Settings::folder.keep(QFileInfo(paths.front()).path(), use);
+    return paths;
+}
+
 std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, const QString& suggestion,
                                          const QString& kind, const QString& suffix, std::size_t files) {
-    QString path = suggestion + suffix;
+    const QString use = QStringLiteral("save") + suffix;
+    const QDir last(Settings::folder.value({}, use));
+    QString path = Settings::folder.value({}, use).isEmpty() ? suggestion + suffix : last.filePath(suggestion + suffix);
     while (true) {
         path =
             QFileDialog::getSaveFileName(over, title, path, QStringLiteral("%1 (*%2)").arg(kind, suffix), nullptr,
@@ -30,6 +48,7 @@ std::optional<QString> ask_where_to_save(QWidget* over, const QString& title, co
         for (std::size_t page = 0; page < files; ++page)
             if (const QFileInfo file(page_file(path, page)); file.isFile())
                 there << file.fileName();
+        Settings::folder.keep(QFileInfo(path).path(), use);
         if (there.isEmpty())
             return path;
         const QString words = there.size() == 1
@@ -49,9 +68,10 @@ QString artwork_file_kinds() {
 }
 
 QString ask_for_photograph(QWidget* over, const QString& title) {
-    return QFileDialog::getOpenFileName(
-        over, title, {},
-        QFileDialog::tr("Pictures") + QStringLiteral(" (*.jpg *.jpeg *.png *.heic *.heif *.avif *.webp *.tif *.tiff)"));
+    return ask_which_file(
+        over, title,
+        QFileDialog::tr("Pictures") + QStringLiteral(" (*.jpg *.jpeg *.png *.heic *.heif *.avif *.webp *.tif *.tiff)"),
+        QStringLiteral("photograph"));
 }
 
 } // namespace fusuma::app

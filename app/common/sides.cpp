@@ -1,11 +1,12 @@
 #include "app/common/sides.h"
 
-#include <QSettings>
+#include "app/model/settings.h"
+
 
 namespace fusuma::app {
 
 Sides::Sides(const QString& name, QWidget* left, QWidget* middle, QWidget* right)
-    : QSplitter(Qt::Horizontal), key(QStringLiteral("sides/") + name) {
+    : QSplitter(Qt::Horizontal), key(name) {
     setObjectName(QStringLiteral("sides"));
     setHandleWidth(5);
     setChildrenCollapsible(false);
@@ -16,8 +17,8 @@ Sides::Sides(const QString& name, QWidget* left, QWidget* middle, QWidget* right
     setStretchFactor(1, 1);
     setStretchFactor(2, 0);
     setSizes({left->minimumWidth(), 10000, right->minimumWidth()}); // the middle takes what is left
-    restoreState(QSettings().value(key).toByteArray());
-    connect(this, &QSplitter::splitterMoved, this, [this] { QSettings().setValue(key, saveState()); });
+    restoreState(Settings::sides.value({}, key));
+    connect(this, &QSplitter::splitterMoved, this, [this] { Settings::sides.keep(saveState(), key); });
 }
 
 void Sides::set_folded(Side side, bool is_folded) {

@@ -17,7 +17,7 @@ class Header : public QPushButton {
         setObjectName(QStringLiteral("step") + name);
         setAccessibleName(name);
         setProperty("role", "flat");
-        setFixedHeight(36);
+        setFixedHeight(px(36));
         setCursor(Qt::PointingHandCursor);
     }
 };
@@ -34,7 +34,7 @@ StepCard::StepCard(int number, const QString& name, QWidget* body)
     head->setSpacing(8);
     badge = label(QString::number(number), "strong");
     badge->setAlignment(Qt::AlignCenter);
-    badge->setFixedSize(18, 18);
+    badge->setFixedSize(px(18), px(18));
     badge->setHidden(number == 0);
     state = label({}, "dim");
     head->addWidget(badge);

@@ -2,11 +2,12 @@
 
 #include "app/common/wheel_guard.h"
 
-#include "formats/fonts/fonts.h"
+#include "formats/basics/shipped.h"
 
 #include <QApplication>
 #include <QFontDatabase>
 #include <QPalette>
+#include <QRegularExpression>
 #include <QStyleFactory>
 
 /// The resources lie in a static library, which the linker would otherwise leave out. Must be a global function.
@@ -32,8 +33,8 @@ constexpr auto light = [] {
 constexpr auto dark = [] {
     Theme t = light();
     t.window = 0x23272B, t.canvas = 0x2B2F33, t.panel = 0x2F3439, t.field = 0x3A4046;
-    t.ink = 0xECE8DF, t.dim = 0xADB2B5, t.faint = 0x767C80, t.line = 0x4A5158, t.hover = 0x3A4046;
-    t.accent = 0x9DB5E3, t.on_accent = 0x1B2330, t.selection = 0x3B4762;
+    t.ink = 0xECE8DF, t.dim = 0xB6BBBE, t.faint = 0x767C80, t.line = 0x4A5158, t.hover = 0x3A4046;
+    t.accent = 0xA8BEEA, t.on_accent = 0x1B2330, t.selection = 0x3B4762;
     t.attention = 0xF49C68, t.attention_tint = 0x553A2A, t.fine = 0x8FBF92, t.look_at_tint = 0x544D38;
     return t;
 };
@@ -49,11 +50,11 @@ Tone& stored_tone() {
 }
 
 void load_fonts() {
-    load_shipped_fonts();
     static const bool once = [] {
         use_resources();
         for (const char* weight : {"Regular", "Medium", "SemiBold"})
-            QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Inter-%1.otf").arg(QLatin1String(weight)));
+            QFontDatabase::addApplicationFont(
+                shipped_file(QStringLiteral("fonts/Inter-%1.otf").arg(QLatin1String(weight))));
         return true;
     }();
     Q_UNUSED(once);
@@ -153,6 +154,24 @@ QListWidget { background: transparent; border: none; outline: none; } QListWidge
     return rules;
 }
 
+double& stored_text_scale() {
+    static double value = 1;
+    return value;
+}
+
+QString with_text_scaled(const QString& rules, double scale) {
+    static const QRegularExpression size(QStringLiteral("font-size: (\\d+)px"));
+    QString scaled;
+    qsizetype from = 0;
+    for (auto found = size.globalMatch(rules); found.hasNext();) {
+        const auto match = found.next();
+        scaled += rules.mid(from, match.capturedStart() - from) +
+                  QStringLiteral("font-size: %1px").arg(qRound(match.captured(1).toInt() * scale));
+        from = match.capturedEnd();
+    }
+    return scaled + rules.mid(from);
+}
+
 } // namespace
 
 const Theme& theme() {
@@ -161,6 +180,10 @@ const Theme& theme() {
 
 Tone current_tone() {
     return stored_tone();
+}
+
+int px(int at_usual_size) {
+    return qRound(at_usual_size * stored_text_scale());
 }
 
 namespace {
@@ -195,9 +218,10 @@ class Dresser : public QObject {
 
 } // namespace
 
-void apply_theme(QApplication& application, Tone tone) {
+void apply_theme(QApplication& application, Tone tone, double text_scale) {
     load_fonts();
     stored_tone() = tone;
+    stored_text_scale() = text_scale;
     stored_theme() = tone == Tone::light ? light() : dark();
     const Theme& t = theme();
     QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
@@ -211,7 +235,7 @@ void apply_theme(QApplication& application, Tone tone) {
     palette.setColor(QPalette::HighlightedText, t.on_accent);
     QApplication::setPalette(palette);
     static Dresser* dresser = new Dresser(application);
-    dresser->set_sheet(style_sheet(t));
+    dresser->set_sheet(with_text_scaled(style_sheet(t), text_scale));
     WheelGuard::install(application);
 }
 

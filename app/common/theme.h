@@ -18,8 +18,11 @@ enum class Tone { light, dark };
 
 [[nodiscard]] const Theme& theme();
 [[nodiscard]] Tone current_tone();
+/// A width or height that holds text, at the size that text has.
+[[nodiscard]] int px(int at_usual_size);
 
 /// Loads the shipped fonts once and dresses the whole application.
-void apply_theme(QApplication& application, Tone tone);
+/// @param text_scale  how much larger than usual text is
+void apply_theme(QApplication& application, Tone tone, double text_scale = 1);
 
 } // namespace fusuma::app

@@ -52,7 +52,7 @@ QWidget* row(const QString& caption, QWidget* widget, int widget_width) {
     layout->addStretch();
     layout->addWidget(widget);
     if (widget_width > 0)
-        widget->setFixedWidth(widget_width);
+        widget->setFixedWidth(px(widget_width));
     widget->setAccessibleName(caption);
     return result;
 }

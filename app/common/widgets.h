@@ -1,5 +1,7 @@
 #pragma once
 
+#include "app/common/theme.h"
+
 #include <QIcon>
 #include <QImage>
 #include <QLabel>

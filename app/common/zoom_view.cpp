@@ -1,5 +1,6 @@
 #include "app/common/zoom_view.h"
 
+#include "app/common/accessible_view.h"
 #include "app/common/theme.h"
 
 #include <QMouseEvent>
@@ -13,6 +14,7 @@ ZoomView::ZoomView(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setMinimumSize(240, 240);
+    make_views_accessible();
 }
 
 void ZoomView::set_content(const Rect& mm) {
@@ -68,9 +70,50 @@ bool ZoomView::event(QEvent* event) {
 }
 
 void ZoomView::paintEvent(QPaintEvent*) {
+    is_listed = false;
     QPainter painter(this);
     painter.fillRect(rect(), theme().canvas);
     paint(painter);
+    pointer_of_keys.paint(painter);
+    if (is_focused_by_keys) {
+        painter.setRenderHint(QPainter::Antialiasing, false);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(theme().accent, 2));
+        painter.drawRect(rect().adjusted(1, 1, -1, -1));
+    }
+}
+
+const Things& ZoomView::things() const {
+    if (!is_listed)
+        listed = list_things();
+    is_listed = isVisible(); // what is not painted changes unseen
+    return listed;
+}
+
+void ZoomView::choose(int id) {
+    take_thing(id);
+    is_listed = false;
+}
+
+bool ZoomView::choose_at(int place) {
+    if (place < 0)
+        return false;
+    choose(things()[static_cast<std::size_t>(place)].id);
+    is_focused_by_keys = true;
+    tell_focus(*this, place);
+    update();
+    return true;
+}
+
+bool ZoomView::focusNextPrevChild(bool next) {
+    return (!pointer_of_keys.is_shown() && choose_at(next_thing(things(), next))) || QWidget::focusNextPrevChild(next);
+}
+
+void ZoomView::focusInEvent(QFocusEvent* event) {
+    is_focused_by_keys = event->reason() == Qt::TabFocusReason || event->reason() == Qt::BacktabFocusReason ||
+                         event->reason() == Qt::ShortcutFocusReason;
+    update();
+    QWidget::focusInEvent(event);
 }
 
 void ZoomView::resizeEvent(QResizeEvent*) {
@@ -85,6 +128,7 @@ void ZoomView::wheelEvent(QWheelEvent* event) {
 
 void ZoomView::mousePressEvent(QMouseEvent* event) {
     last = event->position();
+    is_focused_by_keys &= pointer_of_keys.is_shown(); // by a hand on a mouse it is seen without a frame
     if (event->button() == Qt::MiddleButton || (event->button() == Qt::LeftButton && space_held)) {
         panning = true;
         setCursor(Qt::ClosedHandCursor);
@@ -119,6 +163,17 @@ void ZoomView::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 void ZoomView::keyPressEvent(QKeyEvent* event) {
+    const bool is_ctrl = (event->modifiers() & ~Qt::KeypadModifier) == Qt::ControlModifier;
+    const QPointF way = !is_ctrl                           ? QPointF()
+                        : event->key() == Qt::Key_Left  ? QPointF(-1, 0)
+                        : event->key() == Qt::Key_Right ? QPointF(1, 0)
+                        : event->key() == Qt::Key_Up    ? QPointF(0, -1)
+                        : event->key() == Qt::Key_Down  ? QPointF(0, 1)
+                                                        : QPointF();
+    if (pointer_of_keys.key(*event))
+        return;
+    if (!way.isNull() && choose_at(thing_towards(things(), way)))
+        return;
     if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
         space_held = true;
         setCursor(Qt::OpenHandCursor);
@@ -127,10 +182,22 @@ void ZoomView::keyPressEvent(QKeyEvent* event) {
     }
 }
 
+KeyList ZoomView::keys_of_views() {
+    return {{tr("Tab, Shift+Tab"), tr("The next copy, node or part, and the one before")},
+            {tr("Ctrl+arrows"), tr("The nearest one on that side")},
+            {tr("Space, held"), tr("Drag the view")},
+            {tr("F8, then arrows"), tr("Move the pointer; with Shift far, with Alt a pixel")},
+            {tr("Return"), tr("With that pointer: take hold, and let go")},
+            {tr("Esc"), tr("With that pointer: put it away")}};
+}
+
 /// A key that is let go of elsewhere is never told.
 void ZoomView::focusOutEvent(QFocusEvent* event) {
     if (std::exchange(space_held, false) && !panning)
         setCursor(Qt::ArrowCursor);
+    pointer_of_keys.let_go();
+    is_focused_by_keys = false;
+    update();
     QWidget::focusOutEvent(event);
 }
 

@@ -3,10 +3,10 @@
 #include "app/common/save_place.h"
 #include "app/frame/new_label_dialog.h"
 #include "app/frame/pages_dialog.h"
+#include "formats/basics/file.h"
 
 #include <QBuffer>
 #include <QClipboard>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QMimeData>
@@ -41,7 +41,7 @@ AddArtwork::AddArtwork(Model& to, QWidget& over, ProjectFiles& opened) : model(t
 }
 
 void AddArtwork::choose_files() {
-    files.open_files(QFileDialog::getOpenFileNames(&window, tr("Add artwork"), {}, artwork_file_kinds()));
+    files.open_files(ask_which_files(&window, tr("Add artwork"), artwork_file_kinds(), QStringLiteral("artwork")));
 }
 
 void AddArtwork::ask_for_pages(const QString& path, int pages) {
@@ -81,19 +81,40 @@ void AddArtwork::save_template() {
                              tr("Saved %1.").arg(QFileInfo(*path).fileName()));
 }
 
-void AddArtwork::paste() {
-    const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
+bool AddArtwork::take(const QMimeData& data) {
     QStringList paths;
-    for (const QUrl& url : clip ? clip->urls() : QList<QUrl>())
+    bool has_other = false;
+    for (const QUrl& url : data.urls())
         if (url.isLocalFile())
             paths << url.toLocalFile();
-    if (!paths.isEmpty()) {
-        files.open_files(paths);
-    } else if (const QByteArray png = pasted_png(clip); !png.isEmpty()) {
+        else
+            has_other = true;
+    files.open_files(paths);
+    if (has_other)
+        emit model.messages.problem(
+            tr("Addresses of the web cannot be opened. Save the picture as a file first, then drop that."));
+    return has_other || !paths.isEmpty();
+}
+
+void AddArtwork::paste() {
+    const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
+    if (clip && take(*clip))
+        return;
+    // What keeps its curves comes before a picture of it.
+    for (const auto& [format, name] : {std::pair{"image/svg+xml", "pasted-drawing.svg"}, {"application/pdf", "pasted.pdf"}})
+        if (const QByteArray bytes = clip ? clip->data(QLatin1String(format)) : QByteArray(); !bytes.isEmpty()) {
+            const QString path = pasted.filePath(QLatin1String(name));
+            const Outcome written = write_file(path, bytes);
+            if (written)
+                files.open_files({path});
+            else
+                emit model.messages.problem(QString::fromStdString(written.problem().text()));
+            return;
+        }
+    if (const QByteArray png = pasted_png(clip); !png.isEmpty())
         model.importer.add_picture(png, tr("pasted-picture.png"));
-    } else {
+    else
         emit model.messages.note(tr("There is no picture on the clipboard. Copy one, or a file, then paste."));
-    }
 }
 
 } // namespace fusuma::app

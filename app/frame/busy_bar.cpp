@@ -18,7 +18,7 @@ BusyBar::BusyBar(Model& project, QWidget* parent) : QWidget(parent), model(proje
     words->setObjectName(QStringLiteral("busyWords"));
     bar = new QProgressBar;
     bar->setTextVisible(false);
-    bar->setFixedSize(140, 6);
+    bar->setFixedSize(px(140), px(6));
     auto* stop = button(tr("Stop"), "", QStringLiteral("stopBusiness"),
                         tr("Stop waiting. A picture being read is left out; a change being worked out is undone."));
     connect(stop, &QPushButton::clicked, this, [this] { model.business.cancel(); });

@@ -1,10 +1,13 @@
 #include "app/frame/commands.h"
 
+#include "app/common/theme.h"
+#include "app/common/mnemonics.h"
+
 namespace fusuma::app {
 
 Commands::Commands(QWidget& in) : window(in), bar(new QMenuBar) {
     bar->setNativeMenuBar(false);
-    bar->setFixedHeight(28);
+    bar->setFixedHeight(px(28));
 }
 
 void Commands::begin_menu(const QString& title) {
@@ -18,6 +21,20 @@ QAction* Commands::add(const QString& text, const QKeySequence& keys, const std:
     window.addAction(action);
     actions << action;
     return action;
+}
+
+void Commands::end_menus() {
+    for (const QAction* of_bar : bar->actions())
+        give_mnemonics(*of_bar->menu());
+}
+
+void Commands::rename(QAction& action, const QString& text) {
+    if (action.text().remove(QLatin1Char('&')) == text)
+        return;
+    action.setText(text);
+    for (const QAction* of_bar : bar->actions())
+        if (of_bar->menu()->actions().contains(&action))
+            give_mnemonics(*of_bar->menu());
 }
 
 QAction* Commands::add_for_sheet(const QString& text, const QKeySequence& keys, const std::function<void()>& run,

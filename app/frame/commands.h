@@ -22,6 +22,8 @@ class Commands {
     QAction* add_for_sheet(const QString& text, const QKeySequence& keys, const std::function<void()>& run,
                            Near near = Near::nothing);
     void add_separator() { menu->addSeparator(); }
+    void end_menus(); ///< all are there: gives their entries letters
+    void rename(QAction& action, const QString& text);
 
     [[nodiscard]] QMenuBar* menu_bar() const { return bar; }
     [[nodiscard]] const QList<QAction*>& all() const { return actions; }

@@ -9,7 +9,7 @@ void add_edit_menu(Commands& commands, const MenuTargets& on) {
         commands.add(QObject::tr("Redo"), QKeySequence(QObject::tr("Ctrl+Shift+Z")), [on] { on.model.project.redo(); });
     commands.add_separator();
     commands.add_for_sheet(
-        QObject::tr("Copy"), QKeySequence::Copy, [on] { on.model.copies.copy(); }, Commands::Near::copy);
+        QObject::tr("Copy"), QKeySequence::Copy, [on] { on.model.copies.copy(on.model.snapshot().plan); }, Commands::Near::copy);
     commands.add(QObject::tr("Paste copies or a picture"), QKeySequence::Paste, [on] {
         if (!on.model.copies.paste())
             on.artwork.paste();

@@ -28,6 +28,7 @@ Finder::Finder(std::vector<Findable> things, QWidget* parent) : QDialog(parent),
     words->installEventFilter(this);
     list = new QListWidget;
     list->setObjectName(QStringLiteral("found"));
+    list->setAccessibleName(tr("What is found"));
     auto* layout = column(this, 12, 8);
     layout->addWidget(words);
     layout->addWidget(list);

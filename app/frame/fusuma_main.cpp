@@ -1,44 +1,67 @@
-#include "app/common/theme.h"
-#include "app/frame/instance.h"
+#include "app/frame/arguments.h"
+#include "app/frame/looks.h"
 #include "app/frame/windows.h"
+#include "formats/manual/usual_options.h"
 
+#include <CLI/CLI.hpp>
 #include <QApplication>
-#include <QCommandLineParser>
-#include <QSettings>
+#include <QSessionManager>
 #include <clocale>
 
-int main(int argc, char** argv) {
-    using namespace fusuma::app;
-    QApplication application(argc, argv);
-    std::setlocale(LC_NUMERIC, "C"); // for the libraries that read files; what people see goes through QLocale
-    QApplication::setOrganizationName(QStringLiteral("Fusuma"));
-    QApplication::setApplicationName(QStringLiteral("fusuma"));
-    QApplication::setDesktopFileName(QStringLiteral("fusuma"));
-    QCommandLineParser arguments;
-    arguments.setApplicationDescription(QStringLiteral("Fusuma: print-then-cut sticker sheets from pictures."));
-    arguments.addHelpOption();
-    const QCommandLineOption demo(QStringLiteral("demo"),
-                                  QStringLiteral("open this project as an example, to be saved under another name"),
-                                  QStringLiteral("PROJECT"));
-    arguments.addOption(demo);
-    arguments.addPositionalArgument(QStringLiteral("FILE"), QStringLiteral("projects to open and pictures to add"),
-                                    QStringLiteral("[FILE...]"));
-    arguments.process(application);
+using namespace fusuma::app;
 
-    const QStringList files = arguments.positionalArguments();
-    if (Instance::hand_over(Instance::usual_name(), files))
+namespace {
+
+int run(const Arguments& arguments) {
+    QStringList files;
+    for (const std::string& file : arguments.files)
+        files << QString::fromLocal8Bit(file);
+    const Wish wish = arguments.new_label ? Wish::new_label : arguments.example ? Wish::example : Wish::window;
+    if (Instance::hand_over(Instance::usual_name(), files, wish))
         return 0;
-    apply_theme(application, QSettings().value(QStringLiteral("dark")).toBool() ? Tone::dark : Tone::light);
+    follow_looks();
     Windows windows(Recovery::usual_folder());
     Instance instance;
     instance.listen(Instance::usual_name()); // else each window program is on its own, which loses nothing
-    QObject::connect(&instance, &Instance::started_again, &windows, &Windows::open);
-    if (files.isEmpty() && arguments.isSet(demo)) {
-        windows.open_new();
-        windows.model(0).project.open_example(arguments.value(demo));
-    } else {
-        windows.open(files);
-    }
+    const auto open = [&windows](const QStringList& paths, Wish wished) {
+        paths.isEmpty() ? windows.open_wish(wished) : windows.open(paths);
+    };
+    QObject::connect(&instance, &Instance::started_again, &windows, open);
+    // The desktop's session manager starts it again with what was open; unsaved work is kept aside anyway.
+    QObject::connect(qGuiApp, &QGuiApplication::saveStateRequest, &windows, [&windows](QSessionManager& session) {
+        session.setRestartCommand(QStringList{QCoreApplication::applicationFilePath()} + windows.projects());
+        session.setRestartHint(QSessionManager::RestartIfRunning);
+    });
+    open(files, wish);
     windows.offer_left_behind();
     return QApplication::exec();
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    CLI::App program;
+    Arguments arguments;
+    describe(program, arguments);
+    try { // what needs no screen; Qt has options of its own, which are not known here
+        program.allow_extras();
+        program.parse(argc, argv);
+    } catch (const CLI::Success& asked) {
+        return program.exit(asked);
+    } catch (const CLI::ParseError&) {
+    }
+    const QApplication application(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // for the libraries that read files; what people see goes through QLocale
+    QApplication::setOrganizationName(QStringLiteral("Fusuma"));
+    QApplication::setApplicationName(QStringLiteral("fusuma"));
+    QApplication::setApplicationVersion(QLatin1String(fusuma::version()));
+    QApplication::setDesktopFileName(QStringLiteral("org.fusuma_stickers.fusuma"));
+    try {
+        program.allow_extras(false);
+        arguments = {};
+        program.parse(argc, argv);
+    } catch (const CLI::ParseError& error) {
+        return program.exit(error) == 0 ? 0 : 2;
+    }
+    return run(arguments);
 }

@@ -1,12 +1,17 @@
 #include "app/frame/menus.h"
 
 #include "app/common/question.h"
+#include "app/frame/about_machine.h"
+#include "app/frame/guide_window.h"
+#include "formats/manual/usual_options.h"
 
 namespace fusuma::app {
 
 void add_help_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&Help"));
-    commands.add(QObject::tr("First sheet in five steps"), QKeySequence::HelpContents, [on] {
+    commands.add(QObject::tr("User guide"), QKeySequence::HelpContents, [on] { GuideWindow::show_guide(on.window); });
+    commands.add(QObject::tr("Keys…"), QKeySequence(QStringLiteral("?")), [on] { on.show_keys(); });
+    commands.add(QObject::tr("First sheet in five steps"), {}, [on] {
         ask_or_tell(
             &on.window, QObject::tr("First sheet in five steps"),
             QObject::tr("1. Drop a picture on the window.\n"
@@ -18,12 +23,15 @@ void add_help_menu(Commands& commands, const MenuTargets& on) {
                         "all of it without paper."));
     });
     commands.add(QObject::tr("Last messages…"), {}, [on] { on.show_messages(); });
+    commands.add(QObject::tr("About this machine…"), {},
+                 [on] { show_about_machine(on.window, on.last_messages()); });
     commands.add(QObject::tr("About Fusuma"), {}, [on] {
         ask_or_tell(&on.window, QObject::tr("About Fusuma"),
-                    QObject::tr("Fusuma prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
+                    QObject::tr("Fusuma %1 prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
                                 "License, version 3 or later. "
                                 "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
-                                "for labels, all under the SIL Open Font License."));
+                                "for labels, all under the SIL Open Font License.")
+                .arg(QLatin1String(version())));
     });
 }
 

@@ -3,6 +3,7 @@
 #include <QDir>
 #include <QJsonArray>
 #include <QJsonDocument>
+#include <QJsonObject>
 #include <QLocalSocket>
 #include <QStandardPaths>
 #include <unistd.h>
@@ -26,7 +27,7 @@ QString Instance::usual_name() {
     return QStringLiteral("fusuma-%1").arg(::getuid());
 }
 
-bool Instance::hand_over(const QString& name, const QStringList& paths) {
+bool Instance::hand_over(const QString& name, const QStringList& paths, Wish wish) {
     QLocalSocket socket;
     socket.connectToServer(socket_of(name));
     if (!socket.waitForConnected(patience_ms))
@@ -34,7 +35,8 @@ bool Instance::hand_over(const QString& name, const QStringList& paths) {
     QJsonArray list;
     for (const QString& path : paths)
         list << QDir::current().absoluteFilePath(path);
-    socket.write(QJsonDocument(list).toJson(QJsonDocument::Compact) + '\n');
+    const QJsonObject message{{QStringLiteral("paths"), list}, {QStringLiteral("wish"), QString::fromLatin1(word_of(wish).data())}};
+    socket.write(QJsonDocument(message).toJson(QJsonDocument::Compact) + '\n');
     // Only an answer tells that it is alive and took them.
     return socket.waitForBytesWritten(patience_ms) && socket.waitForReadyRead(patience_ms) &&
            socket.readAll() == "ok\n";
@@ -65,12 +67,14 @@ void Instance::answer() {
             }
             if (!socket->canReadLine())
                 return;
+            const QJsonObject message = QJsonDocument::fromJson(socket->readLine()).object();
             QStringList paths;
-            for (const QJsonValue& path : QJsonDocument::fromJson(socket->readLine()).array())
+            for (const QJsonValue& path : message[QLatin1String("paths")].toArray())
                 paths << path.toString();
+            const auto wish = value_of<Wish>(message[QLatin1String("wish")].toString().toStdString());
             socket->write("ok\n");
             socket->flush();
-            emit started_again(paths);
+            emit started_again(paths, wish.value_or(Wish::window));
         });
     }
 }

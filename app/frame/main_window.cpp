@@ -1,23 +1,29 @@
 #include "app/frame/main_window.h"
 
 #include "app/common/notice.h"
+#include "app/common/sides.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/frame/busy_bar.h"
 #include "app/frame/doors.h"
 #include "app/frame/finder.h"
+#include "app/frame/keys_dialog.h"
 #include "app/frame/menus.h"
 #include "app/frame/preflight_strip.h"
 #include "app/frame/recent_projects.h"
 #include "app/frame/scan_dialog.h"
 #include "app/frame/start_page.h"
 #include "app/frame/tray.h"
+#include "app/model/carried.h"
+#include "app/model/settings.h"
+#include "app/output/rehearsal_view.h"
+#include "app/sheet/sheet_view.h"
 
+#include <QApplication>
 #include <QCloseEvent>
 #include <QHBoxLayout>
 #include <QMimeData>
 #include <QScreen>
-#include <QSettings>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -30,7 +36,8 @@ constexpr int title_bar_px = 40; // of usual desktops, which is not known before
 
 MainWindow::MainWindow(Model& project)
     : model(project), files(project, *this), artwork(project, *this, files), sticker_acts(project, *this),
-      log(project.messages), commands(*this) {
+      log(project.messages),
+      long_work({[this] { return output->cutting(); }, [this] { return model.business.now(); }}), commands(*this) {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));
     setAcceptDrops(true);
@@ -97,7 +104,7 @@ MainWindow::MainWindow(Model& project)
 
     const QSize room = screen()->availableSize() - QSize(0, title_bar_px);
     resize(QSize(1280, 800).boundedTo(room));
-    restoreGeometry(QSettings().value(QStringLiteral("geometry")).toByteArray());
+    restoreGeometry(Settings::window.value());
     resize(size().boundedTo(room)); // another screen than the last time's may be smaller
     refresh();
 }
@@ -180,18 +187,77 @@ void MainWindow::add_menus() {
                              trays[doors->open_place() == static_cast<int>(Place::bench) ? 0 : 1]->rename_in_hand();
                          },
                          [this] { log.show(this); },
+                         [this] { return log.lines(); },
+                         [this] {
+                             KeysDialog(*commands.menu_bar(),
+                                        {{tr("Views"), ZoomView::keys_of_views()},
+                                         {tr("Copies on the Sheet"), SheetView::keys()},
+                                         {tr("The cut line by hand"), LineTools::keys()},
+                                         {tr("Pointing at marks"), RehearsalView::keys()}},
+                                        this)
+                                 .exec();
+                         },
+                         [this](bool forward) { go_to_pane(forward); },
+                         [this] {
+                             if (ZoomView* view = view_in_sight()) {
+                                 view->point_by_keys(!view->is_pointed_by_keys());
+                                 view->setFocus(Qt::ShortcutFocusReason);
+                             }
+                         },
                          [this] { find_anything(); },
                          [this] { open_new_window(); }};
     for (const auto add :
          {add_file_menu, add_edit_menu, add_sticker_menu, add_arrange_menu, add_view_menu, add_help_menu})
         add(commands, on);
+    commands.end_menus();
+}
+
+ZoomView* MainWindow::view_in_sight() const {
+    for (auto* view : findChildren<ZoomView*>())
+        if (view->isVisible())
+            return view;
+    return nullptr;
+}
+
+void MainWindow::go_to_pane(bool forward) {
+    // As they stand in the window: the tray, the view, the panel beside it, then the strip.
+    QList<QWidget*> panes;
+    for (auto* sides : findChildren<Sides*>())
+        for (int i = 0; sides->isVisible() && i < sides->count(); ++i)
+            if (sides->widget(i)->isVisible() && sides->sizes()[i] > 0)
+                panes << sides->widget(i);
+    if (start->isVisible())
+        panes << start;
+    panes << findChild<PreflightStrip*>();
+    qsizetype now = -1;
+    for (qsizetype i = 0; i < panes.size(); ++i)
+        if (QApplication::focusWidget() && (panes[i] == QApplication::focusWidget() ||
+                                            panes[i]->isAncestorOf(QApplication::focusWidget())))
+            now = i;
+    for (qsizetype step = 1; step <= panes.size(); ++step) {
+        QWidget* pane = panes[(now + (forward ? step : -step) + 2 * panes.size()) % panes.size()];
+        QWidget* at = pane->focusWidget(); // where one was last
+        for (QWidget* w = pane; !at || !at->isVisible() || !(at->focusPolicy() & Qt::TabFocus);) {
+            w = w->nextInFocusChain();
+            if (w == pane)
+                break;
+            if (pane->isAncestorOf(w) && w->isVisible() && w->isEnabled() && (w->focusPolicy() & Qt::TabFocus))
+                at = w;
+        }
+        if (pane->focusPolicy() & Qt::TabFocus)
+            at = pane;
+        if (at && at->isVisible() && (at->focusPolicy() & Qt::TabFocus)) {
+            at->setFocus(Qt::ShortcutFocusReason);
+            return;
+        }
+    }
 }
 
 QWidget* MainWindow::top_bar() {
     auto* bar = new QWidget;
     bar->setObjectName(QStringLiteral("topBar"));
     bar->setAttribute(Qt::WA_StyledBackground);
-    bar->setFixedHeight(44);
+    bar->setFixedHeight(px(44));
     auto* layout = new QHBoxLayout(bar);
     layout->setContentsMargins(14, 0, 14, 0);
     layout->setSpacing(10);
@@ -253,8 +319,8 @@ void MainWindow::refresh() {
                                                   : false;
     commands.duplicate->setEnabled(has_some);
     commands.remove->setEnabled(has_some);
-    commands.duplicate->setText(place == Place::bench ? tr("Duplicate the sticker") : tr("Duplicate copies"));
-    commands.remove->setText(place == Place::bench ? tr("Remove the sticker…") : tr("Remove copies"));
+    commands.rename(*commands.duplicate, place == Place::bench ? tr("Duplicate the sticker") : tr("Duplicate copies"));
+    commands.rename(*commands.remove, place == Place::bench ? tr("Remove the sticker…") : tr("Remove copies"));
     refresh_doors();
 }
 
@@ -278,6 +344,10 @@ void MainWindow::set_other_windows(const std::function<bool(const QString&)>& sh
     open_new_window = open_new;
 }
 
+MainWindow::~MainWindow() {
+    files.take_what_is_typed(); // while everything that hears of it is still there
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
     if (!is_leaving) {
         event->ignore(); // asking, and saving, may take a while
@@ -287,22 +357,19 @@ void MainWindow::closeEvent(QCloseEvent* event) {
         });
         return;
     }
-    QSettings().setValue(QStringLiteral("geometry"), saveGeometry());
+    Settings::window.keep(saveGeometry());
     event->accept();
     emit closed();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasUrls())
+    // A sticker of the tray brings files for other windows and programs, not for its own.
+    if (event->mimeData()->hasUrls() && !dragged_sticker(*event->mimeData(), model.project))
         event->acceptProposedAction();
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
-    QStringList paths;
-    for (const QUrl& url : event->mimeData()->urls())
-        if (url.isLocalFile())
-            paths << url.toLocalFile();
-    files.open_files(paths);
+    artwork.take(*event->mimeData());
     event->acceptProposedAction();
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/frame/long_work.h"
 #include "app/frame/menus.h"
 #include "app/frame/message_log.h"
 
@@ -14,14 +15,18 @@ class Doors;
 class Notice;
 class StartPage;
 class Tray;
+class ZoomView;
 
 /// The frame: top bar with menus, the three places behind their doors, and the preflight strip.
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
     explicit MainWindow(Model& project);
+    ~MainWindow() override;
     void go_to(Place place);
     void open_files(const QStringList& paths) { files.open_files(paths); } ///< a project is opened, pictures are added
+    void new_label() { artwork.new_label(); }
+    void redraw() { emit model.changed(); } ///< painted widgets take new colours
     /// @param show_if_open  shows the window that has a project, if one has
     /// @param open_new      opens another window
     void set_other_windows(const std::function<bool(const QString&)>& show_if_open, const std::function<void()>& open_new);
@@ -40,6 +45,7 @@ class MainWindow : public QMainWindow {
     AddArtwork artwork;
     StickerActs sticker_acts;
     MessageLog log;
+    LongWork long_work;
     Commands commands;
     Doors* doors;
     Notice* notice;
@@ -58,6 +64,8 @@ class MainWindow : public QMainWindow {
     void add_menus();
     void open_sticker(int id);
     void find_anything();
+    void go_to_pane(bool forward);
+    [[nodiscard]] ZoomView* view_in_sight() const; ///< of the open place
     void show_sheet_menu(QPoint at); ///< of the copies selected, or of the page
     void refresh();
     void refresh_doors();

@@ -28,6 +28,10 @@ struct MenuTargets {
     std::function<Place()> place; ///< the one that is open
     std::function<void()> rename; ///< the sticker in hand, where its name stands
     std::function<void()> show_messages;
+    std::function<QStringList()> last_messages; ///< the newest first
+    std::function<void()> show_keys;
+    std::function<void(bool)> next_pane; ///< or the one before
+    std::function<void()> point_by_keys; ///< over the view in sight, or no longer
     std::function<void()> find_anything;
     std::function<void()> open_new_window;
 };

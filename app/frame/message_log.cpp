@@ -1,6 +1,7 @@
 #include "app/frame/message_log.h"
 
 #include "app/common/widgets.h"
+#include "app/model/log.h"
 
 #include <QDialog>
 #include <QListWidget>
@@ -16,9 +17,18 @@ MessageLog::MessageLog(Messages& messages) {
 
 void MessageLog::keep(const QString& text, bool is_problem) {
     constexpr std::size_t most = 100;
+    qCInfo(messages_log).noquote() << (is_problem ? "problem:" : "note:") << text;
     said.push_back({QTime::currentTime(), text, is_problem});
     if (said.size() > most)
         said.pop_front();
+}
+
+QStringList MessageLog::lines() const {
+    QStringList all;
+    for (auto it = said.rbegin(); it != said.rend(); ++it)
+        all << QLocale().toString(it->at, QLocale::ShortFormat) + QStringLiteral("   ") +
+                   (it->is_problem ? tr("Not done: %1").arg(it->text) : it->text);
+    return all;
 }
 
 void MessageLog::show(QWidget* over) const {
@@ -29,11 +39,10 @@ void MessageLog::show(QWidget* over) const {
     auto* rows = column(&dialog, 16, 10);
     auto* list = new QListWidget;
     list->setObjectName(QStringLiteral("messages"));
+    list->setAccessibleName(tr("Last messages"));
     list->setWordWrap(true);
     list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    for (auto it = said.rbegin(); it != said.rend(); ++it)
-        list->addItem(QLocale().toString(it->at, QLocale::ShortFormat) + QStringLiteral("   ") +
-                      (it->is_problem ? tr("Not done: %1").arg(it->text) : it->text));
+    list->addItems(lines());
     if (said.empty())
         list->addItem(tr("Nothing was said yet."));
     rows->addWidget(list, 1);

@@ -14,6 +14,7 @@ class MessageLog : public QObject {
   public:
     explicit MessageLog(Messages& messages);
     void show(QWidget* over) const; ///< as a list, the newest first
+    [[nodiscard]] QStringList lines() const; ///< the newest first
 
   private:
     struct Said {

@@ -2,6 +2,7 @@
 
 #include "app/common/question.h"
 #include "app/common/painting.h"
+#include "app/common/save_place.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
@@ -10,7 +11,6 @@
 
 #include <QDate>
 #include <QDialogButtonBox>
-#include <QFileDialog>
 #include <QListWidget>
 #include <QPainter>
 #include <QTimer>
@@ -113,7 +113,7 @@ void NewLabelDialog::add_next_picture() {
 }
 
 void NewLabelDialog::add_from_file() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Template file"), {}, tr("Label templates (*.json)"));
+    const QString path = ask_which_file(this, tr("Template file"), tr("Label templates (*.json)"), QStringLiteral("template"));
     if (path.isEmpty())
         return;
     more->setEnabled(false);

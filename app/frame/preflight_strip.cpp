@@ -1,5 +1,6 @@
 #include "app/frame/preflight_strip.h"
 
+#include "app/common/accessible_view.h"
 #include "app/common/widgets.h"
 
 #include <QHBoxLayout>
@@ -13,7 +14,7 @@ namespace fusuma::app {
 PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(project) {
     setObjectName(QStringLiteral("preflightStrip"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedHeight(40);
+    setFixedHeight(px(40));
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(16, 0, 16, 0);
     layout->setSpacing(8);
@@ -25,7 +26,7 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     message = label({});
     message->setObjectName(QStringLiteral("findingText"));
     message->setWordWrap(true); // two lines of it fit
-    message->setMinimumWidth(160);
+    message->setMinimumWidth(px(160));
     show_button = button(tr("Show"), "link", QStringLiteral("showFinding"), tr("Go to the place on the sheet."));
     fix_button = button(tr("Repair"), "link", QStringLiteral("fixFinding"), tr("Repair this one. Undo takes it back."));
     silence_button = button(tr("Ignore"), "link", QStringLiteral("silenceFinding"),
@@ -33,7 +34,7 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
                                "Saved with the project."));
     used_bar = new QProgressBar;
     used_bar->setTextVisible(false);
-    used_bar->setFixedWidth(120);
+    used_bar->setFixedWidth(px(120));
     used_bar->setRange(0, 100);
     used_text = label({});
     for (QWidget* w :
@@ -126,9 +127,19 @@ void PreflightStrip::refresh() {
     fix_button->setVisible(f && f->fix);
     if (f && f->fix)
         fix_button->setText(QString::fromStdString(f->fix->label));
+    tell(words);
     const int percent = qRound(100 * s.totals.used_share);
     used_bar->setValue(percent);
     used_text->setText(tr("Cut zone used %1 %").arg(percent));
+}
+
+void PreflightStrip::tell(const QString& words) {
+    const QString counts = to_look_at->isHidden() ? to_fix->text() : to_fix->text() + ", " + to_look_at->text();
+    const QString now = counts + QStringLiteral(": ") + words;
+    if (now == accessibleName())
+        return;
+    setAccessibleName(now);
+    announce(*this);
 }
 
 void PreflightStrip::refresh_drawer() {

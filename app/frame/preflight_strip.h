@@ -34,6 +34,7 @@ class PreflightStrip : public QWidget {
     int shown = 0; ///< index of the finding in words
 
     void refresh();
+    void tell(const QString& words); ///< to screen readers, as findings come and go
     void refresh_drawer();
     void toggle_drawer();
     [[nodiscard]] const Finding* current() const;

@@ -3,7 +3,8 @@
 #include "app/common/question.h"
 #include "app/common/save_place.h"
 
-#include <QFileDialog>
+#include <QAbstractSpinBox>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QTimer>
 
@@ -19,9 +20,15 @@ bool ProjectFiles::is_project(const QString& path) {
 
 void ProjectFiles::open_project() {
     const QString path =
-        QFileDialog::getOpenFileName(&window, tr("Open project"), {}, tr("Fusuma projects (*.fusuma)"));
+        ask_which_file(&window, tr("Open project"), tr("Fusuma projects (*.fusuma)"), QStringLiteral("project"));
     if (!path.isEmpty())
         open_files({path});
+}
+
+void ProjectFiles::take_what_is_typed() {
+    QWidget* field = window.focusWidget();
+    if (qobject_cast<QLineEdit*>(field) || qobject_cast<QAbstractSpinBox*>(field))
+        field->clearFocus();
 }
 
 void ProjectFiles::start_new() {
@@ -29,6 +36,7 @@ void ProjectFiles::start_new() {
 }
 
 void ProjectFiles::save(const Then& then) {
+    take_what_is_typed();
     if (model.project.path().isEmpty())
         save_as(then);
     else if (model.project.has_changed_on_disk())
@@ -38,6 +46,7 @@ void ProjectFiles::save(const Then& then) {
 }
 
 void ProjectFiles::save_as(const Then& then) {
+    take_what_is_typed();
     if (const auto path = ask_where_to_save(&window, tr("Save project"), model.project.name(), tr("Fusuma projects"), suffix))
         save_to(*path, then);
 }
@@ -68,6 +77,7 @@ void ProjectFiles::ask_before_overwriting(const Then& then) {
 void ProjectFiles::leave(const Then& then) {
     if (is_waiting)
         return;
+    take_what_is_typed();
     if (model.project.is_busy() || model.file_work.is_busy()) { // what is being written is waited for, and what became of it told
         constexpr int every_ms = 50;
         is_waiting = true;

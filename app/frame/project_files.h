@@ -12,6 +12,7 @@ class ProjectFiles : public QObject {
   public:
     ProjectFiles(Model& of, QWidget& over) : model(of), window(over) {}
 
+    void take_what_is_typed(); ///< the field that is being typed into is done
     [[nodiscard]] static bool is_project(const QString& path);
 
     void open_project();

@@ -13,4 +13,9 @@ void remember_recent(const QString& path);
 /// Those that are still there, the last first.
 [[nodiscard]] QStringList recent_projects();
 
+/// Puts a project first into the list of recent files that programs of the desktop share. One that is written in a way
+/// that is not understood is left alone.
+/// Source: freedesktop.org desktop bookmark storage specification, XBEL 1.0
+void tell_desktop_recent(const QString& path, const QString& list, const QDateTime& now);
+
 } // namespace fusuma::app

@@ -3,7 +3,8 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/frame/recent_projects.h"
-#include "formats/project/zip_archive.h"
+#include "formats/basics/shipped.h"
+#include "formats/project/thumbnail.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>
@@ -68,8 +69,8 @@ class WayPicture : public QWidget {
   public:
     enum class Step { art, border, sheet };
     WayPicture(Step shown_step, const QString& name) : step(shown_step) {
-        setFixedHeight(150);
-        setMinimumWidth(150);
+        setFixedHeight(px(150));
+        setMinimumWidth(px(150));
         setAccessibleName(name);
     }
 
@@ -137,7 +138,7 @@ class RecentCard : public QPushButton {
     explicit RecentCard(const QString& path) : name(QFileInfo(path).completeBaseName()) {
         setObjectName(QStringLiteral("recentProject"));
         setProperty("role", "flat");
-        setFixedSize(128, 150);
+        setFixedSize(px(128), px(150));
         setAccessibleName(StartPage::tr("Open %1").arg(name));
         setToolTip(path);
         changed = QLocale().toString(QFileInfo(path).lastModified().date(), QLocale::ShortFormat);
@@ -187,12 +188,8 @@ class RecentCard : public QPushButton {
 } // namespace
 
 QString StartPage::example() {
-    const QString program = QCoreApplication::applicationDirPath();
-    for (const QString& place :
-         {QStringLiteral("/../demo/Tide Fair.fusuma"), QStringLiteral("/../share/fusuma/demo/Tide Fair.fusuma")})
-        if (QFileInfo::exists(program + place))
-            return QFileInfo(program + place).canonicalFilePath();
-    return {};
+    const QString path = shipped_file(QStringLiteral("demo/Tide Fair.fusuma"));
+    return QFileInfo::exists(path) ? path : QString();
 }
 
 StartPage::StartPage(Model& project) : pictures(project.messages) {
@@ -205,7 +202,7 @@ StartPage::StartPage(Model& project) : pictures(project.messages) {
     auto* around = new QWidget;
     auto* across = new QHBoxLayout(around);
     auto* inner = new QWidget;
-    inner->setMaximumWidth(840);
+    inner->setMaximumWidth(px(840));
     across->addStretch(1);
     across->addWidget(inner, 8);
     across->addStretch(1);
@@ -231,7 +228,7 @@ StartPage::StartPage(Model& project) : pictures(project.messages) {
     camera->setMenu(from);
     open_example->setVisible(!example().isEmpty());
     for (QWidget* way : std::initializer_list<QWidget*>{add, make, camera, open_example}) {
-        way->setFixedHeight(36);
+        way->setFixedHeight(px(36));
         ways->addWidget(way, 1);
     }
     rows->addLayout(ways);
@@ -289,11 +286,9 @@ void StartPage::refresh_recent() {
     }
     pictures.start(
         [paths] {
-            constexpr qint64 most_bytes = 1 << 20;
             std::vector<QImage> all;
             for (const QString& path : paths) {
-                const auto png = zip_entry(path, "thumbnail.png", most_bytes);
-                all.push_back(png ? QImage::fromData(*png, "PNG") : QImage());
+                all.push_back(thumbnail_in(path).value_or(QImage()));
             }
             return all;
         },

@@ -2,7 +2,6 @@
 
 #include "app/common/save_place.h"
 
-#include <QFileDialog>
 #include <QMenu>
 #include <QMessageBox>
 #include <algorithm>
@@ -78,7 +77,7 @@ void StickerActs::ask_to_remove() {
 void StickerActs::choose_artwork() {
     if (!model.in_hand.sticker())
         return;
-    const QString path = QFileDialog::getOpenFileName(&window, tr("Replace the artwork"), {}, artwork_file_kinds());
+    const QString path = ask_which_file(&window, tr("Replace the artwork"), artwork_file_kinds(), QStringLiteral("artwork"));
     if (!path.isEmpty())
         model.importer.replace_artwork(path);
 }

@@ -3,6 +3,7 @@
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "app/model/carried.h"
 
 #include <QAction>
 #include <QApplication>
@@ -27,7 +28,7 @@ class TrayCard : public QWidget {
   public:
     TrayCard(Model& project, StickerActs& sticker_acts, const Sticker& shown, CardState shown_state)
         : model(project), acts(sticker_acts) {
-        setFixedHeight(76);
+        setFixedHeight(px(76));
         setFocusPolicy(Qt::TabFocus);
         setObjectName(QStringLiteral("trayCard%1").arg(shown.id));
         show_sticker(shown, shown_state);
@@ -114,30 +115,30 @@ class TrayCard : public QWidget {
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
         painter.setPen(Qt::NoPen);
         painter.setBrush(t.window);
-        const QRectF frame(8, 8, 60, 60);
+        const QRectF frame(px(8), px(8), px(60), px(60));
         painter.drawRoundedRect(frame, 4, 4);
         paint_picture(painter, frame);
 
         const Size size = finished_size();
-        const int left = 78, right = width() - 10;
+        const int left = px(78), right = width() - px(10), line = px(18);
         QFont bold = font();
         bold.setWeight(QFont::DemiBold);
         painter.setFont(bold);
         painter.setPen(t.ink);
         const QString name = QString::fromStdString(sticker.name);
-        painter.drawText(QRect(left, 10, right - left, 18), Qt::AlignVCenter,
+        painter.drawText(QRect(left, px(10), right - left, line), Qt::AlignVCenter,
                          QFontMetrics(bold).elidedText(name, Qt::ElideRight, right - left));
-        painter.drawText(QRect(left, 50, right - left, 18), Qt::AlignVCenter,
+        painter.drawText(QRect(left, px(50), right - left, line), Qt::AlignVCenter,
                          QStringLiteral("× %1").arg(model.document().copies_of(sticker.id)));
         QFont small = font();
-        small.setPixelSize(11);
+        small.setPixelSize(px(11));
         painter.setFont(small);
         painter.setPen(t.dim);
         const Unit unit = model.document().unit;
-        painter.drawText(QRect(left, 29, right - left, 18), Qt::AlignVCenter,
+        painter.drawText(QRect(left, px(29), right - left, line), Qt::AlignVCenter,
                          QStringLiteral("%1 × %2").arg(bare(size.width, unit),
                                                        QString::fromStdString(format_length(size.height, unit))));
-        draw_state(painter, QPointF(right - 4, 59));
+        draw_state(painter, QPointF(right - 4, px(59)));
     }
     void mousePressEvent(QMouseEvent* event) override {
         pressed_at = event->pos();
@@ -148,10 +149,13 @@ class TrayCard : public QWidget {
             (event->pos() - pressed_at).manhattanLength() < QApplication::startDragDistance())
             return;
         auto* drag = new QDrag(window()); // the drop may do away with this card while the drag ends
-        auto* what = new QMimeData;
-        what->setData(QLatin1String(sticker_mime), QByteArray::number(sticker.id));
+        const auto known = model.snapshot().result(sticker.id);
+        auto* what = !known ? new QMimeData : // what other programs take of it
+                         new CarriedSticker(place(std::make_shared<const Sticker>(sticker), known, {.sticker = sticker.id}),
+                                      model.document().unit);
+        mark_as_sticker(*what, model.project, sticker.id);
         drag->setMimeData(what);
-        drag->setPixmap(grab(QRect(8, 8, 60, 60)));
+        drag->setPixmap(grab(QRect(px(8), px(8), px(60), px(60))));
         drag->setHotSpot({30, 30});
         drag->exec(Qt::CopyAction | Qt::MoveAction, Qt::CopyAction);
     }
@@ -245,8 +249,8 @@ Tray::Tray(Model& project, StickerActs& sticker_acts, QWidget* parent)
     setAcceptDrops(true);
     setObjectName(QStringLiteral("tray"));
     setAttribute(Qt::WA_StyledBackground);
-    setMinimumWidth(204);
-    setMaximumWidth(400);
+    setMinimumWidth(px(204));
+    setMaximumWidth(px(400));
     auto* layout = column(this, 10, 8);
     auto* head = new QWidget;
     auto* head_layout = new QHBoxLayout(head);
@@ -307,13 +311,13 @@ void Tray::rename_in_hand() {
 }
 
 void Tray::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasFormat(QLatin1String(sticker_mime)))
+    if (dragged_sticker(*event->mimeData(), model.project))
         event->acceptProposedAction();
 }
 
 /// Before the first card whose middle lies below the pointer.
 void Tray::dropEvent(QDropEvent* event) {
-    const int id = event->mimeData()->data(QLatin1String(sticker_mime)).toInt();
+    const int id = dragged_sticker(*event->mimeData(), model.project).value_or(0);
     const auto at = event->position().toPoint();
     std::size_t to = 0;
     for (const TrayCard* card : cards)

@@ -1,11 +1,12 @@
 #include "app/frame/menus.h"
 
+#include "app/common/enum_words.h"
+#include "app/common/question.h"
 #include "app/common/sides.h"
-#include "app/common/theme.h"
+#include "app/frame/looks.h"
 #include "app/sheet/screen_size.h"
 
-#include <QApplication>
-#include <QSettings>
+#include <QActionGroup>
 
 namespace fusuma::app {
 
@@ -18,11 +19,17 @@ void next_unit(Model& model) {
 
 namespace {
 
-void switch_tone(const MenuTargets& on) {
-    apply_theme(*qobject_cast<QApplication*>(QApplication::instance()),
-                current_tone() == Tone::light ? Tone::dark : Tone::light);
-    QSettings().setValue(QStringLiteral("dark"), current_tone() == Tone::dark);
-    emit on.model.changed(); // painted widgets take the new colours
+void ask_to_put_back(QWidget& window) {
+    const auto answer = ask_or_tell(
+        &window, QObject::tr("Put all settings back"),
+        QObject::tr("How the window looks, widths of panels, what is open, last folders, last projects and the screen's "
+                    "size become as they were at first. Printers, cutters, machines, materials and lenses that you "
+                    "saved stay. Projects are not touched."),
+        QMessageBox::RestoreDefaults | QMessageBox::Cancel, QMessageBox::Cancel);
+    if (answer != QMessageBox::RestoreDefaults)
+        return;
+    Settings::put_back();
+    choose_look(Look::desktop);
 }
 
 } // namespace
@@ -42,6 +49,10 @@ void add_view_menu(Commands& commands, const MenuTargets& on) {
     commands.add(QObject::tr("Fold the left panel"), QKeySequence(QObject::tr("Ctrl+[")), [fold] { fold(Sides::Side::left); });
     commands.add(QObject::tr("Fold the right panel"), QKeySequence(QObject::tr("Ctrl+]")), [fold] { fold(Sides::Side::right); });
     commands.add_separator();
+    commands.add(QObject::tr("Next pane"), QKeySequence(Qt::Key_F6), [on] { on.next_pane(true); });
+    commands.add(QObject::tr("Pane before"), QKeySequence(QObject::tr("Shift+F6")), [on] { on.next_pane(false); });
+    commands.add(QObject::tr("Move the pointer by keys"), QKeySequence(Qt::Key_F8), [on] { on.point_by_keys(); });
+    commands.add_separator();
     commands.add(QObject::tr("True size on the Sheet"), QKeySequence(QObject::tr("Ctrl+0")), [on] {
         on.go_to(Place::sheet);
         on.sheet.show_true_size();
@@ -52,7 +63,16 @@ void add_view_menu(Commands& commands, const MenuTargets& on) {
         on.sheet.start_measuring();
     });
     commands.add(QObject::tr("Next unit"), {}, [on] { next_unit(on.model); });
-    commands.add(QObject::tr("Light or dark"), {}, [on] { switch_tone(on); });
+    commands.add_separator();
+    auto* looks = new QActionGroup(&on.window);
+    for (const Word<Look>& look : words<Look>) {
+        QAction* action = commands.add(QObject::tr("Look: %1").arg(label_text(look.value).toLower()), {},
+                                       [value = look.value] { choose_look(value); });
+        action->setCheckable(true);
+        action->setChecked(look.value == Settings::chosen_look());
+        looks->addAction(action);
+    }
+    commands.add(QObject::tr("Put all settings back…"), {}, [on] { ask_to_put_back(on.window); });
 }
 
 } // namespace fusuma::app

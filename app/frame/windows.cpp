@@ -1,8 +1,10 @@
 #include "app/frame/windows.h"
 
 #include "app/frame/left_work_dialog.h"
+#include "app/frame/start_page.h"
 
 #include <QFileInfo>
+#include <QTimer>
 #include <algorithm>
 
 namespace fusuma::app {
@@ -93,6 +95,27 @@ void Windows::open(const QStringList& paths) {
         // Pictures come in even when the project cannot be opened, which is told.
         pane.model.project.open(path, [&pane, with](bool) { pane.model.importer.add_artwork(with); });
     }
+}
+
+void Windows::open_wish(Wish wish) {
+    if (wish == Wish::window) {
+        bring_forward(open_new());
+        return;
+    }
+    Pane& pane = empty_pane();
+    bring_forward(pane.window);
+    if (wish == Wish::example)
+        pane.model.project.open_example(StartPage::example());
+    else // its dialog waits for a person, and whoever asked for it does not
+        QTimer::singleShot(0, &pane.window, &MainWindow::new_label);
+}
+
+QStringList Windows::projects() const {
+    QStringList all;
+    for (const auto& pane : panes)
+        if (const QString path = pane->model.project.path(); !path.isEmpty())
+            all << path;
+    return all;
 }
 
 void Windows::offer_left_behind() {

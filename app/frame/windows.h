@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/frame/instance.h"
 #include "app/frame/main_window.h"
 #include "app/model/recovery.h"
 
@@ -18,9 +19,12 @@ class Windows : public QObject {
     /// its own, and one that is open already is shown. Without files, a new window. An untouched empty one is used
     /// first.
     void open(const QStringList& paths);
+    /// What is opened without files.
+    void open_wish(Wish wish);
     /// Asks about work that was left behind, before anything of it is worked out.
     void offer_left_behind();
 
+    [[nodiscard]] QStringList projects() const; ///< those that have a file
     [[nodiscard]] std::size_t count() const { return panes.size(); }
     [[nodiscard]] Model& model(std::size_t window) { return panes[window]->model; }
     [[nodiscard]] MainWindow& window(std::size_t number) { return panes[number]->window; }

@@ -1,5 +1,6 @@
 #include "app/model/copy_edits.h"
 
+#include "app/model/carried.h"
 #include "app/model/in_background.h"
 #include "core/arrange/free_place.h"
 #include "formats/project/project_file.h"
@@ -74,26 +75,47 @@ void CopyEdits::move(Point by, const QString& stroke) {
         tr("Move"), [by](const Document& d, const Selection& s) { return moved(d, s, by); }, stroke);
 }
 
-void CopyEdits::copy() {
+void CopyEdits::copy(const std::shared_ptr<const JobPlan>& plan) {
     if (in_hand.copies().empty())
         return;
     copied = only(project.document(), in_hand.copies());
     copied_as = QUuid::createUuid().toByteArray();
-    const auto put = [this](const QByteArray& project_file) {
+    struct Packed {
+        QByteArray project;
+        Carried for_others;
+    };
+    const auto put = [this](const Packed& packed) {
         auto* mime = new QMimeData;
         mime->setData(here_format, copied_as);
-        if (!project_file.isEmpty())
-            mime->setData(copies_format, project_file);
+        if (!packed.project.isEmpty())
+            mime->setData(copies_format, packed.project);
+        if (!packed.for_others.png.isEmpty()) {
+            mime->setData(QStringLiteral("image/png"), packed.for_others.png);
+            mime->setData(QStringLiteral("image/svg+xml"), packed.for_others.svg);
+            mime->setText(packed.for_others.text);
+        }
         QGuiApplication::clipboard()->setMimeData(mime);
     };
     put({});
+    std::vector<std::shared_ptr<const PlacedCopy>> shown;
+    for (const CopyId id : in_hand.copies())
+        if (const PlannedCopy* planned = plan ? plan->find(id) : nullptr)
+            shown.push_back(planned->placed);
     // For other windows and programs, as soon as it is packed.
     in_background(
-        packer, this, [what = copied] { return project_bytes(what); },
-        [put, as = copied_as](const Result<QByteArray>& bytes) {
+        packer, this,
+        [what = copied, shown, unit = project.document().unit] {
+            Packed packed;
+            if (auto bytes = project_bytes(what))
+                packed.project = std::move(*bytes);
+            if (!shown.empty())
+                packed.for_others = carried(shown, unit);
+            return packed;
+        },
+        [put, as = copied_as](const Packed& packed) {
             const QMimeData* now = QGuiApplication::clipboard()->mimeData();
-            if (bytes && now && now->data(here_format) == as)
-                put(*bytes);
+            if (now && now->data(here_format) == as)
+                put(packed);
         },
         [](const QString&) {}); // it can be pasted here all the same
 }

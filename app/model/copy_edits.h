@@ -22,7 +22,9 @@ class CopyEdits : public QObject {
     void remove();
     void duplicate();
     void move(Point by, const QString& stroke);
-    void copy(); ///< to the clipboard
+    /// To the clipboard; for other programs as picture, drawing and words.
+    /// @param plan  what is worked out; null when nothing is yet
+    void copy(const std::shared_ptr<const JobPlan>& plan);
     bool paste(); ///< from the clipboard; false when it holds none
     /// Puts copies of the sticker in hand into free places of the page.
     void place(int copies);

@@ -1,6 +1,7 @@
 #include "app/model/model.h"
 
 #include "app/model/sheet_picture.h"
+#include "formats/project/thumbnail.h"
 
 #include <QBuffer>
 
@@ -8,13 +9,11 @@ namespace fusuma::app {
 
 namespace {
 
-constexpr int thumbnail_px = 256;
-
 ZipEntries thumbnail_of(const JobPlan& plan) {
     QByteArray png;
     QBuffer buffer(&png);
     sheet_picture(plan, 0, thumbnail_px).save(&buffer, "PNG");
-    return {{"thumbnail.png", png}};
+    return {{thumbnail_entry, png}};
 }
 
 } // namespace

@@ -1,12 +1,12 @@
 #include "app/model/profiles.h"
 
+#include "app/model/settings.h"
 #include "formats/machine/machine_file.h"
 #include "formats/machine/machine_json.h"
 
 #include <QPageLayout>
 #include <QPrinter>
 #include <QPrinterInfo>
-#include <QSettings>
 #include <algorithm>
 #include <cmath>
 #include <stdexcept>
@@ -17,22 +17,22 @@ namespace {
 
 template <typename Profile> struct Kind;
 template <> struct Kind<PrinterProfile> {
-    static constexpr const char* key = "profiles/printers";
+    static constexpr const char* key = "printers";
     static PrinterProfile read(const std::string& text) { return printer_from(nlohmann::json::parse(text)); }
     static std::string write(const PrinterProfile& printer) { return to_json(printer).dump(); }
 };
 template <> struct Kind<CutterProfile> {
-    static constexpr const char* key = "profiles/cutters";
+    static constexpr const char* key = "cutters";
     static CutterProfile read(const std::string& text) { return cutter_from(nlohmann::json::parse(text)); }
     static std::string write(const CutterProfile& cutter) { return to_json(cutter).dump(); }
 };
 template <> struct Kind<Material> {
-    static constexpr const char* key = "profiles/materials";
+    static constexpr const char* key = "materials";
     static Material read(const std::string& text) { return material_from(nlohmann::json::parse(text)); }
     static std::string write(const Material& material) { return to_json(material).dump(); }
 };
 template <> struct Kind<Machine> {
-    static constexpr const char* key = "profiles/machines";
+    static constexpr const char* key = "machines";
     static Machine read(const std::string& text) {
         auto machine = read_machine(text);
         return machine ? *machine : throw std::out_of_range(machine.problem().text());
@@ -42,7 +42,7 @@ template <> struct Kind<Machine> {
 
 template <typename Profile> std::vector<Profile> saved() {
     std::vector<Profile> profiles;
-    for (const QString& text : QSettings().value(QLatin1String(Kind<Profile>::key)).toStringList()) {
+    for (const QString& text : Settings::profiles.value({}, QLatin1String(Kind<Profile>::key))) {
         try {
             profiles.push_back(Kind<Profile>::read(text.toStdString()));
         } catch (const nlohmann::json::exception&) { // somebody edited the settings: that one is left out
@@ -56,7 +56,7 @@ template <typename Profile> void save_all(const std::vector<Profile>& profiles) 
     QStringList texts;
     for (const Profile& p : profiles)
         texts << QString::fromStdString(Kind<Profile>::write(p));
-    QSettings().setValue(QLatin1String(Kind<Profile>::key), texts);
+    Settings::profiles.keep(texts, QLatin1String(Kind<Profile>::key));
 }
 
 template <typename Profile> void save(const Profile& profile) {
@@ -133,10 +133,10 @@ std::vector<PrinterProfile> system_printers() {
 
 namespace {
 
-QString lens_key(const std::string& camera) {
+QString lens_name(const std::string& camera) {
     QString name = QString::fromStdString(camera);
     name.replace('/', '_'); // which would make a group
-    return QStringLiteral("lenses/") + name;
+    return name;
 }
 
 } // namespace
@@ -144,7 +144,7 @@ QString lens_key(const std::string& camera) {
 std::optional<Lens> saved_lens(const std::string& camera) {
     if (camera.empty())
         return std::nullopt;
-    const QStringList numbers = QSettings().value(lens_key(camera)).toStringList();
+    const QStringList numbers = Settings::lenses.value({}, lens_name(camera));
     bool has_k1 = false, has_k2 = false;
     const Lens lens{numbers.value(0).toDouble(&has_k1), numbers.value(1).toDouble(&has_k2)};
     constexpr double most = 1;
@@ -154,8 +154,7 @@ std::optional<Lens> saved_lens(const std::string& camera) {
 
 void save_lens(const std::string& camera, const Lens& lens) {
     if (!camera.empty())
-        QSettings().setValue(lens_key(camera),
-                             QStringList{QString::number(lens.k1, 'g', 9), QString::number(lens.k2, 'g', 9)});
+        Settings::lenses.keep(QStringList{QString::number(lens.k1, 'g', 9), QString::number(lens.k2, 'g', 9)}, lens_name(camera));
 }
 
 } // namespace fusuma::app

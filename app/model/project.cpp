@@ -1,6 +1,7 @@
 #include "app/model/project.h"
 
 #include "app/model/in_background.h"
+#include "app/model/log.h"
 #include "core/document/as_photographed.h"
 #include "formats/project/project_file.h"
 
@@ -68,6 +69,7 @@ void Project::open(const QString& path, const std::function<void(bool opened)>& 
         },
         [this, path, then](Loaded loaded) {
             doing.pop_front();
+            qCInfo(files_log) << "opened" << static_cast<bool>(loaded.document) << path;
             if (loaded.document) {
                 stamp = loaded.stamp;
                 replace(std::move(*loaded.document), path, {});
@@ -132,6 +134,7 @@ void Project::save(const QString& path, const std::function<void(bool saved)>& t
         },
         [this, path, then, document = document(), for_project = opened](const Written& written) {
             doing.pop_front();
+            qCInfo(files_log) << "saved" << static_cast<bool>(written.outcome) << path;
             if (!written.outcome) {
                 emit messages.problem(QString::fromStdString(written.outcome.problem().text()));
             } else if (for_project == opened) {

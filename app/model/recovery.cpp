@@ -1,8 +1,10 @@
 #include "app/model/recovery.h"
 
 #include "app/model/in_background.h"
+#include "app/model/log.h"
 #include "core/steps/small_picture.h"
 #include "formats/project/project_file.h"
+#include "formats/project/thumbnail.h"
 
 #include <QBuffer>
 #include <QDir>
@@ -14,8 +16,8 @@ namespace fusuma::app {
 
 namespace {
 
-constexpr auto about_entry = "unsaved.json", picture_entry = "thumbnail.png";
-constexpr qint64 most_about = 1 << 16, most_picture = 1 << 20;
+constexpr auto about_entry = "unsaved.json";
+constexpr qint64 most_about = 1 << 16;
 
 QString lock_of(const QString& file) {
     return file.chopped(static_cast<qsizetype>(std::size(".fusuma")) - 1) + QStringLiteral(".lock");
@@ -46,7 +48,7 @@ ZipEntries about(const Document& document, const QString& name, const QString& p
     const nlohmann::json words{{"name", name.toStdString()}, {"path", path.toStdString()}, {"tried", is_tried}};
     ZipEntries entries{{about_entry, QByteArray::fromStdString(words.dump())}};
     if (QByteArray picture = picture_of(document); !picture.isEmpty())
-        entries[picture_entry] = std::move(picture);
+        entries[thumbnail_entry] = std::move(picture);
     return entries;
 }
 
@@ -63,8 +65,7 @@ LeftWork look_at(const QFileInfo& file) {
             left.was_tried = json.value("tried", false);
         }
     }
-    if (const auto picture = zip_entry(left.file, picture_entry, most_picture))
-        left.picture.loadFromData(*picture, "PNG");
+    left.picture = thumbnail_in(left.file).value_or(QImage());
     return left;
 }
 
@@ -169,6 +170,7 @@ void Recovery::keep() {
 }
 
 void Recovery::end_keeping(const Document& document, const QString& in, const Outcome& outcome) {
+    qCInfo(files_log) << "kept aside" << static_cast<bool>(outcome) << in;
     constexpr int patience = 3;
     is_keeping = false;
     if (outcome && in == file) {

@@ -16,7 +16,7 @@ ActCard::ActCard(Model& project, OutputRun& output_run, int number, const QStrin
     auto* head = new QHBoxLayout;
     badge = label(QString::number(number), "strong");
     badge->setAlignment(Qt::AlignCenter);
-    badge->setFixedSize(20, 20);
+    badge->setFixedSize(px(20), px(20));
     head->addWidget(badge);
     caption = label(title, "section");
     head->addWidget(caption);

@@ -1,9 +1,10 @@
 #include "app/output/chosen_machine.h"
 
+#include "app/model/log.h"
 #include "app/model/profiles.h"
+#include "app/model/settings.h"
 
 #include <QFileInfo>
-#include <QSettings>
 #include <algorithm>
 
 namespace fusuma::app {
@@ -13,23 +14,21 @@ namespace {
 constexpr double unhurried_mm_per_s = 250;
 constexpr int look_ms = 2000;
 
-QString chosen_key() {
-    return QStringLiteral("machine/chosen");
-}
-
 } // namespace
 
 ChosenMachine::ChosenMachine(Messages& told) : practice(unhurried_mm_per_s), messages(told), saved(saved_machines()) {
     const auto last =
-        std::ranges::find(saved, QSettings().value(chosen_key()).toString().toStdString(), &Machine::name);
+        std::ranges::find(saved, Settings::machine.value().toStdString(), &Machine::name);
     if (last != saved.end())
         chosen = practice_lines + static_cast<int>(last - saved.begin());
     connect(&link, &CutterLink::opened, this, [this] {
         was_away = false;
+        qCInfo(machine_log) << "connected";
         emit presence_changed();
     });
     connect(&link, &CutterLink::dropped, this, [this] {
         was_away = true;
+        qCInfo(machine_log) << "connection lost";
         emit presence_changed();
     });
     connect(&sender, &CutSender::changed, this, &ChosenMachine::presence_changed);
@@ -51,7 +50,7 @@ void ChosenMachine::choose(int number) {
     release();
     chosen = number;
     was_away = false;
-    QSettings().setValue(chosen_key(), is_practice() ? QString() : name());
+    Settings::machine.keep(is_practice() ? QString() : name());
     emit changed();
     emit presence_changed();
 }
@@ -95,7 +94,7 @@ void ChosenMachine::keep(const Machine& machine, bool replaces) {
     const auto it = std::ranges::find(saved, machine.name, &Machine::name);
     chosen = practice_lines + static_cast<int>(it - saved.begin());
     was_away = false;
-    QSettings().setValue(chosen_key(), name());
+    Settings::machine.keep(name());
     emit changed();
     emit presence_changed();
 }

@@ -2,6 +2,7 @@
 #include "app/output/act_card.h"
 #include "app/output/arrow_pad.h"
 
+#include "app/common/theme.h"
 #include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -21,7 +22,7 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
     material->setToolTip(tr("Decides force, speed, passes, overcut and what blade is in."));
     auto* edit = button(QStringLiteral("…"), "", QStringLiteral("materialSettings"),
                         tr("Change this material, or save it under a name."));
-    edit->setFixedWidth(34);
+    edit->setFixedWidth(px(34));
     auto* chosen_material = new QWidget;
     auto* beside = new QHBoxLayout(chosen_material);
     beside->setContentsMargins(0, 0, 0, 0);

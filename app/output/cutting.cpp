@@ -1,5 +1,6 @@
 #include "app/output/cutting.h"
 
+#include "app/model/log.h"
 #include "core/geometry/measure.h"
 
 #include <cmath>
@@ -124,6 +125,7 @@ void Cutting::start() {
     machine.practice.set_faults(faults.machine, printed.ticket()->paper);
     since_start.start();
     stage.enter(Stage::cutting);
+    qCInfo(machine_log) << "cut begins," << job().runs.size() << "runs";
     machine.sender.start(*planned.job);
 }
 

@@ -1,5 +1,6 @@
 #include "app/output/form.h"
 
+#include "app/common/theme.h"
 #include <QDialogButtonBox>
 #include <QScreen>
 #include <QScrollArea>
@@ -19,7 +20,7 @@ Form::Form(const QString& title, const char* name, Unit length_unit, QWidget* pa
     rows = column(inner, 4, 6);
     scroll->setWidget(inner);
     whole->addWidget(scroll);
-    setMinimumWidth(400);
+    setMinimumWidth(px(400));
 }
 
 void Form::add_heading(const QString& words) {

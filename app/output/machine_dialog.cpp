@@ -1,5 +1,6 @@
 #include "app/output/machine_dialog.h"
 
+#include "app/common/theme.h"
 #include "app/common/enum_words.h"
 #include "app/common/save_place.h"
 #include "app/model/in_background.h"
@@ -12,7 +13,6 @@
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPlainTextEdit>
@@ -54,7 +54,7 @@ QPlainTextEdit* lines(Form& form, const QString& caption, const char* name) {
     auto* box = new QPlainTextEdit;
     box->setObjectName(QLatin1String(name));
     box->setAccessibleName(caption);
-    box->setFixedHeight(48);
+    box->setFixedHeight(px(48));
     box->setTabChangesFocus(true);
     form.add(caption, box);
     return box;
@@ -366,7 +366,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
     QObject::connect(&head, &MachineHead::dropped, &form, [&](const QString& why) { tell(why, "attention"); });
     QObject::connect(open, &QPushButton::clicked, &form, [&] {
         const QString path =
-            QFileDialog::getOpenFileName(&form, say("A machine's profile"), {}, say("Profiles (*.json)"));
+            ask_which_file(&form, say("A machine's profile"), say("Profiles (*.json)"), QStringLiteral("profile"));
         if (path.isEmpty())
             return;
         in_background(

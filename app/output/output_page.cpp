@@ -15,7 +15,6 @@
 #include "formats/pdf/pdf_write.h"
 
 #include <QDateTime>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QPushButton>
@@ -35,8 +34,8 @@ OutputPage::OutputPage(Model& project) : model(project), run(project) {
     auto* acts = new QWidget;
     acts->setObjectName(QStringLiteral("actsPanel"));
     acts->setAttribute(Qt::WA_StyledBackground);
-    acts->setMinimumWidth(310);
-    acts->setMaximumWidth(460);
+    acts->setMinimumWidth(px(310));
+    acts->setMaximumWidth(px(460));
     auto* frame = column(acts, 0, 0);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
@@ -264,8 +263,7 @@ bool OutputPage::may_leave() {
 
 void OutputPage::check_file() {
     const auto plan = plan_in_hand();
-    const QString path = plan ? QFileDialog::getOpenFileName(this, tr("Check a cut file"), {},
-                                                             tr("Cut files (*.svg *.dxf *.plt *.hpgl)"))
+    const QString path = plan ? ask_which_file(this, tr("Check a cut file"), tr("Cut files (*.svg *.dxf *.plt *.hpgl)"), QStringLiteral("cut-file"))
                               : QString();
     if (path.isEmpty())
         return;
@@ -325,6 +323,14 @@ void OutputPage::refresh() {
     keep->setVisible(asks);
     again->setVisible(asks);
     again->setEnabled(!run.is_cutting());
+}
+
+std::optional<Business::Doing> OutputPage::cutting() const {
+    if (!run.is_cutting())
+        return std::nullopt;
+    const std::size_t all = run.cutting.job().runs.size();
+    return Business::Doing{tr("Cutting"),
+                           all == 0 ? -1 : static_cast<double>(run.cutting.runs_done()) / static_cast<double>(all)};
 }
 
 } // namespace fusuma::app

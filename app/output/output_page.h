@@ -24,6 +24,7 @@ class OutputPage : public QWidget {
     void show_board(); ///< to print or save it
     [[nodiscard]] PrintAct& print_act() { return *print; }
     void take(const std::shared_ptr<const Ticket>& ticket); ///< an earlier one in hand
+    [[nodiscard]] std::optional<Business::Doing> cutting() const; ///< nothing while nothing is cut
     [[nodiscard]] static QString printed_when(const Ticket& ticket); ///< date and time, or the time today
     /// Asks whether a cutter at work may be stopped, which waits with its blade up meanwhile. False when it goes on.
     bool may_leave();

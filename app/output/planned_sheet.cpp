@@ -1,5 +1,6 @@
 #include "app/output/planned_sheet.h"
 
+#include "core/work.h"
 #include "devices/practice/practice_printer.h"
 #include "devices/practice/rehearsal.h"
 #include "formats/pdf/pdf_write.h"
@@ -13,11 +14,17 @@ PlannedSheet::PlannedSheet(Model& project, RunStage& run_stage) : model(project)
     connect(&model, &Model::changed, this, &PlannedSheet::look);
     connect(&stage, &RunStage::changed, this, &PlannedSheet::look);
     connect(&model.project, &Project::replaced, this, [this] { // nothing of the one before is shown meanwhile
-        work.drop();
+        stop();
         latest.reset();
         is_working = false;
         emit stage.changed();
     });
+}
+
+void PlannedSheet::stop() {
+    work.drop();
+    stops.request_stop();
+    stops = {};
 }
 
 void PlannedSheet::set_watched(bool is_seen) {
@@ -37,8 +44,8 @@ void PlannedSheet::look() {
     wanted_page = page;
     wanted_material = material;
     const auto is_on_page = [page](const PlannedCopy& copy) { return copy.page == page; };
+    stop();
     if (!plan || std::ranges::none_of(plan->copies, is_on_page)) {
-        work.drop();
         is_working = false;
         latest.reset();
         emit stage.changed();
@@ -47,14 +54,23 @@ void PlannedSheet::look() {
     is_working = true;
     emit stage.changed();
     work.start(
-        [plan, page, material, cutter = model.document().sheet.cutter]() -> Result<std::shared_ptr<const Foreseen>> {
+        [plan, page, material, cutter = model.document().sheet.cutter,
+         stopped = stops.get_token()]() -> Result<std::shared_ptr<const Foreseen>> {
             constexpr double seen_dpi = 150;
-            auto picture =
-                practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})), seen_dpi, page);
+            const auto go_on = [&stopped] { // unless something newer is to be seen
+                if (stopped.stop_requested())
+                    throw Stopped();
+            };
+            go_on();
+            const auto pdf = QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false}));
+            go_on();
+            auto picture = practice_print(pdf, seen_dpi, page);
             if (!picture)
                 return picture.problem();
+            go_on();
             Foreseen f{plan, page, std::move(*picture), {}, {}, 0};
             f.job = cut_page(plan->pages[static_cast<std::size_t>(page)].cuts, plan->paper, cutter, material);
+            go_on();
             f.traces = cut_by_practice(f.job, material, plan->paper, {});
             f.seconds = seconds_to_cut(f.job, plan->paper, cutter, material);
             return std::make_shared<const Foreseen>(std::move(f));

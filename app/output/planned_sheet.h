@@ -7,6 +7,7 @@
 #include "devices/practice/practice_cutter.h"
 
 #include <QImage>
+#include <stop_token>
 
 namespace fusuma::app {
 
@@ -16,6 +17,7 @@ class PlannedSheet : public QObject {
     Q_OBJECT
   public:
     PlannedSheet(Model& project, RunStage& run_stage);
+    ~PlannedSheet() override { stop(); }
 
     struct Foreseen {
         std::shared_ptr<const JobPlan> plan;
@@ -40,7 +42,10 @@ class PlannedSheet : public QObject {
     Material wanted_material;
     bool is_watched = false, is_working = false;
 
+    std::stop_source stops; ///< of what is being worked out
+
     void look();
+    void stop();
 };
 
 } // namespace fusuma::app

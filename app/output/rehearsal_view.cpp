@@ -53,7 +53,7 @@ RehearsalView::RehearsalView(OutputRun& output_run) : run(output_run) {
     time->setToolTip(tr("Go through the cut line by line."));
     time_text = label({});
     time_text->setObjectName(QStringLiteral("timeText"));
-    time_text->setMinimumWidth(150);
+    time_text->setMinimumWidth(px(150));
     time_bar->layout()->addWidget(time);
     time_bar->layout()->addWidget(time_text);
     connect(time, &QSlider::valueChanged, this, [this](int line) {
@@ -425,6 +425,12 @@ bool RehearsalView::claims(const QKeyEvent& event) const {
     }
 }
 
+KeyList RehearsalView::keys() {
+    return {{tr("Arrows"), tr("Move the head over a mark by 0.5 mm; with Shift 5 mm, with Alt 0.05 mm")},
+            {tr("Return"), tr("The mark is here")},
+            {tr("Backspace"), tr("Back to the mark before")}};
+}
+
 bool RehearsalView::key(QKeyEvent* event) {
     if (run.stage() != Stage::pointing)
         return false;
@@ -452,6 +458,40 @@ bool RehearsalView::key(QKeyEvent* event) {
     default:
         return false;
     }
+}
+
+Things RehearsalView::list_things() const {
+    Things all;
+    const OutputRun::Shown seen = run.shown();
+    if (!seen.plan || seen.page < 0 || static_cast<std::size_t>(seen.page) >= seen.plan->pages.size())
+        return all;
+    const bool in_machine = run.stage() > Stage::loading;
+    const QTransform view = (in_machine ? to_qt(run.place()) : QTransform()) * to_view();
+    const auto box_of = [&](const Rect& box) { return view.mapRect(QRectF(to_qt(box.min), to_qt(box.max))); };
+    const auto& marks = seen.plan->pages[static_cast<std::size_t>(seen.page)].marks;
+    const Registration& found = run.finder.registration();
+    for (std::size_t i = 0; i < marks.size(); ++i) {
+        const QString number = tr("Mark %1 of %2").arg(i + 1).arg(marks.size());
+        const bool is_looked_for = in_machine && i < found.found.size();
+        const bool is_wanted = run.stage() == Stage::pointing && run.finder.wanted_mark() == i;
+        const QString state = is_wanted                           ? tr("to be pointed at now")
+                              : !is_looked_for                    ? tr("not looked for yet")
+                              : found.found[i]                    ? tr("found")
+                                                                  : tr("not found");
+        all.push_back({-static_cast<int>(i) - 1, number + QStringLiteral(", ") + state,
+                       box_of(bounds(ink_of(marks[i]))), is_wanted, false});
+    }
+    const auto chosen = run.cutting.copy_in_view();
+    for (const PlannedCopy& copy : seen.plan->copies)
+        if (copy.page == seen.page)
+            all.push_back({static_cast<int>(copy.id), QString::fromStdString(copy->sticker->name), box_of(copy->cut_box),
+                           chosen == copy.id, run.stage() == Stage::found});
+    return all;
+}
+
+void RehearsalView::take_thing(int id) {
+    if (id > 0 && run.stage() == Stage::found)
+        run.cutting.choose_copy(static_cast<CopyId>(id));
 }
 
 } // namespace fusuma::app

@@ -22,7 +22,12 @@ class RehearsalView : public ZoomView {
     /// A slip to be shown on top of the sheet: the cut lines moved by it.
     void set_slip(const std::optional<Transform>& moved, const std::vector<CopyId>& damaged);
 
+    [[nodiscard]] static KeyList keys();
+
   protected:
+    /// Marks as they were found, and the copies, which can be chosen to be cut alone.
+    [[nodiscard]] Things list_things() const override;
+    void take_thing(int id) override;
     void paint(QPainter& painter) override;
     void press(QMouseEvent* event) override;
     void drag(QMouseEvent* event) override;

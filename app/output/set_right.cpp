@@ -125,7 +125,7 @@ void set_printer_right(Model& model, QWidget* parent) {
         across->set_value(measured.across);
         const double turn = pose_of(print->fit, {sheet.paper.width / 2, sheet.paper.height / 2}).turn;
         seen->setText(
-            tell_right("Seen with a left-over error of %1 mm. The print is turned on its paper by %2°, which a "
+            tell_right("Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a "
                        "printer's guides mend and a correction does not.")
                 .arg(print->residual, 0, 'f', 2)
                 .arg(turn * 180 / std::numbers::pi, 0, 'f', 2));

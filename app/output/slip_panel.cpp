@@ -29,7 +29,7 @@ constexpr double to_spare = 0.05; // mm that a remedy does more than it must
 Loupe::Loupe(OutputRun& output_run) : run(output_run) {
     setObjectName(QStringLiteral("slipLoupe"));
     setAccessibleName(tr("Loupe on the weakest place"));
-    setFixedHeight(150);
+    setFixedHeight(px(150));
 }
 
 void Loupe::look_at(Point paper_mm, const Transform& moved) {
@@ -78,8 +78,8 @@ SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehea
     : model(project), run(output_run), view(rehearsal_view) {
     setObjectName(QStringLiteral("slipPanel"));
     setAttribute(Qt::WA_StyledBackground);
-    setMinimumWidth(300);
-    setMaximumWidth(460);
+    setMinimumWidth(px(300));
+    setMaximumWidth(px(460));
     auto* frame = column(this, 0, 0);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
@@ -105,12 +105,12 @@ SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehea
         auto* line = new QHBoxLayout;
         line->setSpacing(8);
         auto* caption = label(tr("slip %1 mm").arg(mm, 0, 'f', 1), "dim");
-        caption->setFixedWidth(76);
+        caption->setFixedWidth(px(76));
         auto* bar = new QProgressBar;
         bar->setTextVisible(false);
         bar->setObjectName(QStringLiteral("slipBar"));
         auto* count = label({});
-        count->setFixedWidth(64);
+        count->setFixedWidth(px(64));
         count->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         line->addWidget(caption);
         line->addWidget(bar, 1);

@@ -2,6 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/glyphs.h"
+#include "app/common/save_place.h"
 #include "app/model/profiles.h"
 #include "core/arrange/cut_there.h"
 #include "core/sheet/paper.h"
@@ -10,7 +11,6 @@
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QFileDialog>
 #include <QInputDialog>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -350,8 +350,7 @@ void CutterCard::list_cutters() {
 }
 
 void CutterCard::load_scheme() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Mark scheme"), {}, tr("Mark schemes (*.json)"), nullptr,
-                                                      QFileDialog::DontUseNativeDialog);
+    const QString path = ask_which_file(this, tr("Mark scheme"), tr("Mark schemes (*.json)"), QStringLiteral("scheme"));
     refresh(); // the list shows what is in use until a file is taken
     if (path.isEmpty())
         return;

@@ -2,11 +2,11 @@
 
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "app/model/settings.h"
 #include "core/geometry/units.h"
 
 #include <QDialogButtonBox>
 #include <QPainter>
-#include <QSettings>
 #include <QSlider>
 #include <QVBoxLayout>
 
@@ -14,7 +14,6 @@ namespace fusuma::app {
 
 namespace {
 
-const QString setting = QStringLiteral("screen/px_per_mm");
 constexpr double card_width = 85.60, card_height = 53.98; // mm; ISO/IEC 7810 ID-1
 constexpr double least_px_per_mm = 1.5, most_px_per_mm = 12;                  // px per mm
 constexpr int slider_steps = 2000;
@@ -22,7 +21,7 @@ constexpr int slider_steps = 2000;
 } // namespace
 
 double screen_px_per_mm(const QWidget& on) {
-    const double kept = QSettings().value(setting).toDouble();
+    const double kept = Settings::screen.value();
     return kept >= least_px_per_mm && kept <= most_px_per_mm ? kept : on.logicalDpiX() / mm_per_inch;
 }
 
@@ -50,7 +49,7 @@ ScreenSizeDialog::ScreenSizeDialog(QWidget* parent) : QDialog(parent), px_per_mm
         update();
     });
     connect(buttons, &QDialogButtonBox::accepted, this, [this] {
-        QSettings().setValue(setting, px_per_mm);
+        Settings::screen.keep(px_per_mm);
         accept();
     });
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);

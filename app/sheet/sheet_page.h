@@ -24,7 +24,10 @@ class SheetPage : public QWidget {
     void menu_wanted(QPoint global);
 
   private:
+    Model& model;
     SheetView* view;
+
+    void show_mark_menu(QPoint at);
 };
 
 } // namespace fusuma::app

@@ -1,5 +1,6 @@
 #include "app/sheet/sheet_panel.h"
 
+#include "app/common/theme.h"
 #include "app/common/step_card.h"
 #include "app/sheet/fill_card.h"
 #include "app/sheet/paper_card.h"
@@ -13,8 +14,8 @@ namespace fusuma::app {
 SheetPanel::SheetPanel(Model& project) : model(project) {
     setObjectName(QStringLiteral("panel"));
     setAttribute(Qt::WA_StyledBackground);
-    setMinimumWidth(316);
-    setMaximumWidth(520);
+    setMinimumWidth(px(316));
+    setMaximumWidth(px(520));
     auto* layout = column(this, 12, 10);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);

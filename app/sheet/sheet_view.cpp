@@ -3,14 +3,18 @@
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "app/model/carried.h"
 #include "app/sheet/screen_size.h"
 #include "core/geometry/measure.h"
+#include "core/geometry/units.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMimeData>
 #include <QPainter>
 #include <cmath>
+#include <map>
+#include <numbers>
 
 namespace fusuma::app {
 
@@ -52,7 +56,7 @@ void SheetView::add_zoom_bar() {
                      tr("Drag between two places to measure between them (M)."));
     measure->setCheckable(true);
     zoom_text = label({});
-    zoom_text->setMinimumWidth(46);
+    zoom_text->setMinimumWidth(px(46));
     zoom_text->setAlignment(Qt::AlignCenter);
     for (QWidget* w : std::initializer_list<QWidget*>{out, zoom_text, in, whole, real, measure})
         layout->addWidget(w);
@@ -109,21 +113,32 @@ void SheetView::resizeEvent(QResizeEvent* event) {
 void SheetView::contextMenuEvent(QContextMenuEvent* event) {
     if (hand.act() != SheetHand::Act::none)
         return;
-    const bool is_by_key = event->reason() == QContextMenuEvent::Keyboard;
-    if (const Placement* hit = is_by_key ? nullptr : hand.copy_at(to_mm(event->pos())))
-        if (!model.in_hand.copies().contains(hit->id))
-            model.in_hand.select({hit->id});
-    emit menu_wanted(is_by_key ? mapToGlobal(rect().center()) : event->globalPos());
+    if (event->reason() == QContextMenuEvent::Keyboard) {
+        emit menu_wanted(mapToGlobal(rect().center()));
+        return;
+    }
+    const Point at = to_mm(event->pos());
+    const SheetSettings& sheet = model.document().sheet;
+    const Placement* hit = hand.copy_at(at);
+    if (!hit && !sheet.photographed && std::ranges::any_of(marks(sheet), [&](const Mark& mark) {
+            return bounds(Polygons{keep_clear_area(mark)}).contains(at);
+        })) {
+        emit mark_menu_wanted(event->globalPos());
+        return;
+    }
+    if (hit && !model.in_hand.copies().contains(hit->id))
+        model.in_hand.select({hit->id});
+    emit menu_wanted(event->globalPos());
 }
 
 void SheetView::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasFormat(QLatin1String(sticker_mime)) && !model.document().sheet.photographed)
+    if (dragged_sticker(*event->mimeData(), model.project) && !model.document().sheet.photographed)
         event->acceptProposedAction();
 }
 
 void SheetView::dropEvent(QDropEvent* event) {
     event->acceptProposedAction();
-    model.copies.place_at(event->mimeData()->data(QLatin1String(sticker_mime)).toInt(), to_mm(event->position()));
+    model.copies.place_at(dragged_sticker(*event->mimeData(), model.project).value_or(0), to_mm(event->position()));
     setFocus();
 }
 
@@ -474,8 +489,87 @@ bool SheetView::double_click(QMouseEvent* event) {
     return hit != nullptr;
 }
 
+void SheetView::take_thing(int id) {
+    if (id > 0)
+        model.in_hand.select({static_cast<CopyId>(id)});
+}
+
+Things SheetView::list_things() const {
+    const Snapshot& snapshot = model.snapshot();
+    const int page = model.in_hand.page();
+    const Unit unit = model.document().unit;
+    const QTransform view = to_view();
+    std::map<CopyId, QString> troubles;
+    for (const Finding& finding : snapshot.findings)
+        for (const CopyId copy : finding.copies)
+            troubles[copy] += QStringLiteral(", ") + QString::fromStdString(finding.message);
+    std::vector<std::pair<Rect, Thing>> found;
+    for (const Placement& p : model.document().placements) {
+        const auto sticker = p.page == page ? model.document().find(p.sticker) : nullptr;
+        const Rect box = sticker ? box_in_sight(snapshot, model.document(), {p.id}) : Rect{};
+        if (box.empty())
+            continue;
+        const auto length = [&](double mm) { return QString::fromStdString(format_length(mm, unit)); };
+        QString name = tr("%1, %2 by %3, %4 from the left, %5 from the top")
+                           .arg(QString::fromStdString(sticker->name), length(box.width()), length(box.height()),
+                                length(box.min.x), length(box.min.y));
+        if (p.locked)
+            name += tr(", locked");
+        name += troubles[p.id];
+        found.push_back({box,
+                         {static_cast<int>(p.id), name, view.mapRect(QRectF(to_qt(box.min), to_qt(box.max))),
+                          model.in_hand.copies().contains(p.id)}});
+    }
+    // As one reads: rows that overlap by half are one row.
+    std::ranges::stable_sort(found, [](const auto& a, const auto& b) { return a.first.min.y < b.first.min.y; });
+    for (std::size_t from = 0, to = 0; from < found.size(); from = to) {
+        const Rect& first = found[from].first;
+        while (to < found.size() && found[to].first.min.y < first.centre().y)
+            ++to;
+        std::ranges::stable_sort(found.begin() + static_cast<std::ptrdiff_t>(from),
+                                 found.begin() + static_cast<std::ptrdiff_t>(to),
+                                 [](const auto& a, const auto& b) { return a.first.min.x < b.first.min.x; });
+    }
+    Things all;
+    for (auto& [box, thing] : found)
+        all.push_back(std::move(thing));
+    int number = 0;
+    for (const Mark& mark : marks(model.document().sheet)) {
+        const Rect box = bounds(ink_of(mark));
+        all.push_back({-++number, tr("Mark %1").arg(number),
+                                 view.mapRect(QRectF(to_qt(box.min), to_qt(box.max))), false, false});
+    }
+    return all;
+}
+
+KeyList SheetView::keys() {
+    return {{tr("Arrows"), tr("Move the copies chosen by 1 mm; with Shift 10 mm, with Alt 0.1 mm")},
+            {tr("Comma, full stop"), tr("Turn them by 15°; with Alt by 1°")},
+            {tr("Page up, Page down"), tr("The page before, the next page")},
+            {tr("M"), tr("Measure")},
+            {tr("Esc"), tr("Take back what is being done; choose nothing")}};
+}
+
 bool SheetView::key(QKeyEvent* event) {
+    const auto turn_by = [&](double deg) {
+        if (event->modifiers() & Qt::AltModifier)
+            deg /= 15;
+        model.copies.edit(
+            tr("Turn"),
+            [deg](Document d, const Selection& s) {
+                for (const CopyId id : s)
+                    if (const Placement* p = d.copy(id))
+                        d = turned(std::move(d), {id}, p->centre, deg * std::numbers::pi / 180);
+                return d;
+            },
+            QStringLiteral("turnByKeys"));
+        return true;
+    };
     switch (event->key()) {
+    case Qt::Key_Comma:
+        return turn_by(-15);
+    case Qt::Key_Period:
+        return turn_by(15);
     case Qt::Key_Left:
         return hand.nudge({-1, 0}, event->modifiers());
     case Qt::Key_Right:

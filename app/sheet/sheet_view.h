@@ -18,12 +18,17 @@ class SheetView : public ZoomView {
     void show_finding(const Finding& finding);
     void set_measuring(bool on);
     void show_true_size();
+    [[nodiscard]] static KeyList keys();
 
   signals:
     void sticker_opened(int id);
     void menu_wanted(QPoint global); ///< for the copies selected, or for the page when none is
+    void mark_menu_wanted(QPoint global);
 
   protected:
+    /// Copies in reading order, and marks.
+    [[nodiscard]] Things list_things() const override;
+    void take_thing(int id) override;
     void paint(QPainter& painter) override;
     void press(QMouseEvent* event) override;
     void drag(QMouseEvent* event) override;

@@ -100,8 +100,12 @@ bool Shape::operator==(const Shape& other) const {
         return a == b ||
                (a && b && a->how == b->how && a->least_thickness == b->least_thickness && a->members == b->members);
     };
-    return id == other.id && name == other.name && part == other.part && result == other.result && use == other.use &&
-           fill == other.fill && same(of.get(), other.of.get());
+    return id == other.id && name == other.name && part == other.part && layer == other.layer &&
+           result == other.result && use == other.use && fill == other.fill && same(of.get(), other.of.get());
+}
+
+const std::string& layer_of(const Drawing& drawing, const Shape& shape) {
+    return shape.part >= 0 ? drawing.parts[static_cast<std::size_t>(shape.part)].layer : shape.layer;
 }
 
 const Outline& region_of(const Drawing& drawing, const Shape& shape) {
@@ -316,6 +320,7 @@ std::vector<Shape>::iterator put_results(const Drawing& drawing, Parts& parts, s
         at = parts.shapes.insert(at, {.id = parts.next_id++,
                                       .name = result_name(combination->how, combination->members, results[k], k),
                                       .part = -1,
+                                      .layer = layer_of(drawing, source),
                                       .of = combination,
                                       .result = k,
                                       .use = source.use,

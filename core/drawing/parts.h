@@ -64,6 +64,7 @@ struct Shape {
     int id = 0; ///< unique in its list, > 0
     std::string name;
     int part = -1;                         ///< of the drawing; −1 for a combined shape
+    std::string layer;                     ///< of a combined shape: the groups that what gave its paint lies in
     std::shared_ptr<const Combination> of; ///< of a combined shape
     std::size_t result = 0;                ///< which of the combination's
     PartUse use;
@@ -113,6 +114,9 @@ using ShapeIds = std::set<int>;
 
 /// Every part as the file has it: printed, and part of the outline.
 [[nodiscard]] Parts all_parts(const Drawing& drawing);
+
+/// Names of the groups that a shape lies in, as `Part::layer` has them; empty for none.
+[[nodiscard]] const std::string& layer_of(const Drawing& drawing, const Shape& shape);
 
 // Quick choices: what is printed and what is cut, all at once.
 

@@ -58,11 +58,12 @@ int EdgeGrid::row_of(double y) const {
 
 namespace {
 
-double distance_to_edge(Point p, const EdgeGrid::Edge& edge) {
+double squared_distance_to_edge(Point p, const EdgeGrid::Edge& edge) {
     const Point along = edge.to - edge.from;
     const double squared = dot(along, along);
     const double t = squared > 0 ? std::clamp(dot(p - edge.from, along) / squared, 0.0, 1.0) : 0;
-    return distance(p, edge.from + t * along);
+    const Point off = p - (edge.from + t * along);
+    return dot(off, off);
 }
 
 } // namespace
@@ -73,7 +74,7 @@ bool EdgeGrid::is_near(Point p, double reach) const {
     for (int r = row_of(p.y - reach); r <= row_of(p.y + reach); ++r)
         for (int c = column_of(p.x - reach); c <= column_of(p.x + reach); ++c)
             for (const std::uint32_t e : cell_at(c, r))
-                if (distance_to_edge(p, edges[e]) <= reach)
+                if (squared_distance_to_edge(p, edges[e]) <= reach * reach)
                     return true;
     return false;
 }
@@ -82,22 +83,24 @@ double EdgeGrid::distance_to(Point p, double most) const {
     if (box.empty())
         return most;
     // Squares of cells round the point, ring by ring, until no nearer edge can lie farther out.
-    double best = most;
+    double best = most * most; // squared, so that a root is taken once
     const int column = column_of(p.x), row = row_of(p.y);
     const Point off{std::max({0.0, box.min.x - p.x, p.x - box.max.x}),
                     std::max({0.0, box.min.y - p.y, p.y - box.max.y})};
+    const double nearest = norm(off);
     for (int ring = 0; ring <= std::max(columns, rows); ++ring) {
-        if (std::max(norm(off), (ring - 1) * cell) > best)
+        const double least = std::max(nearest, (ring - 1) * cell);
+        if (least * least > best)
             break;
         for (int r = std::max(0, row - ring); r <= std::min(rows - 1, row + ring); ++r) {
             const bool is_whole_row = r == row - ring || r == row + ring;
             for (int c = column - ring; c <= column + ring; c += is_whole_row ? 1 : std::max(1, 2 * ring))
                 if (c >= 0 && c < columns)
                     for (const std::uint32_t e : cell_at(c, r))
-                        best = std::min(best, distance_to_edge(p, edges[e]));
+                        best = std::min(best, squared_distance_to_edge(p, edges[e]));
         }
     }
-    return best;
+    return std::min(most, std::sqrt(best));
 }
 
 std::optional<EdgeGrid::Hit> EdgeGrid::first_hit(Point from, Point direction, double least, double most) const {

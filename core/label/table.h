@@ -41,7 +41,7 @@ struct Day {
 /// In words by a pattern: d, dd, M, MM, MMM, MMMM, yy, yyyy, and ddd or dddd for the weekday; all else stays.
 [[nodiscard]] std::string in_words(Day day, const std::string& pattern);
 
-/// A text with its fields in braces filled in. The syntax is described in docs/label-fields.md:
+/// A text with its fields in braces filled in. The syntax is described in docs/guide/label-fields.md:
 ///   {name}  {name|otherwise}     the row's cell in that column, or other words when it is empty or there is no list
 ///   {number}  {number:007}       counts the labels, here from 7 in three figures
 ///   {date}  {date:d MMMM}  {date+14}   the label's day, or so many days later

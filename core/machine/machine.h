@@ -61,7 +61,7 @@ struct GcodeWays {
 };
 
 /// A cutting machine as it is reached, how its axes lie, and how it is spoken to. Described for makers in
-/// docs/machines.md. Its bed is what the head can reach, seen by somebody who stands before it.
+/// docs/guide/machines.md. Its bed is what the head can reach, seen by somebody who stands before it.
 struct Machine {
     std::string name = "Cutter";
     std::string line; ///< its address, as `parse_cutter_address` takes it; empty for a machine that only gets files

@@ -29,7 +29,7 @@ struct SchemeMark {
 };
 
 /// Where a cutter expects its marks. The built-in kinds are made from the settings; further ones come from files
-/// (docs/mark-schemes.md).
+/// (docs/guide/mark-schemes.md).
 struct MarkScheme {
     std::string name;
     std::vector<SchemeMark> marks;

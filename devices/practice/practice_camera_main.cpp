@@ -3,6 +3,7 @@
 #include "core/sheet/paper.h"
 #include "devices/practice/practice_camera.h"
 #include "formats/basics/file.h"
+#include "formats/manual/usual_options.h"
 #include "formats/picture/picture_read.h"
 
 #include <CLI/CLI.hpp>
@@ -15,7 +16,7 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
     const QGuiApplication app(argc, argv);
-    CLI::App program("Photographs a flat thing as a telephone would, with whatever faults are asked for.");
+    CLI::App program("Fusuma's practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for");
     std::string thing, out, size, shadow = "none";
     double tilt = 0, towards = 0, turn = 0;
     PracticeShot shot;
@@ -36,6 +37,7 @@ int main(int argc, char** argv) {
     program.add_option("--noise", shot.noise, "grey values")->check(CLI::Range(0.0, 100.0));
     program.add_option("--quality", shot.quality, "of the JPEG")->check(CLI::Range(1, 100));
     program.add_option("--seed", shot.seed, "of noise and shadow");
+    add_usual_options(program, "fusuma-practice-camera");
     CLI11_PARSE(program, argc, argv);
     constexpr double degree = std::numbers::pi / 180;
     shot.tilt = tilt * degree;

@@ -1,5 +1,6 @@
 #include "core/sheet/paper.h"
 #include "devices/practice/practice_cutter.h"
+#include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
@@ -8,7 +9,7 @@
 int main(int argc, char** argv) {
     using namespace fusuma;
     CLI::App program(
-        "Fusuma's practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet.");
+        "Fusuma's practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet");
     std::string sheet_path, out = "cut.png", paper_text = "a4";
     quint16 port = 9100;
     double speed = 400;
@@ -24,6 +25,7 @@ int main(int argc, char** argv) {
         ->check(CLI::Range(0.0, 2.0));
     program.add_option("--backlash", faults.backlash, "mm of play in its axes")->check(CLI::Range(0.0, 2.0));
     program.add_option("--drop-after", faults.drop_after, "drop the connection after so many runs");
+    add_usual_options(program, "fusuma-practice-cutter");
     CLI11_PARSE(program, argc, argv);
 
     const QCoreApplication loop(argc, argv);

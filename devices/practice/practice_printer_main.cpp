@@ -1,5 +1,6 @@
 #include "devices/practice/practice_printer.h"
 #include "formats/basics/file.h"
+#include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
 #include <iostream>
@@ -21,12 +22,13 @@ fusuma::Outcome print(const std::string& pdf_path, double dpi, const std::string
 } // namespace
 
 int main(int argc, char** argv) {
-    CLI::App program("Fusuma's practice printer: turns a PDF into the picture of the printed sheet.");
+    CLI::App program("Fusuma's practice printer: turns a PDF into the picture of the printed sheet");
     std::string pdf, out = "sheet.png";
     double dpi = 300;
     program.add_option("PDF", pdf, "the file to print")->required();
     program.add_option("-o,--out", out, "where the printed sheet goes, as PNG")->capture_default_str();
     program.add_option("--dpi", dpi, "dots per inch")->capture_default_str();
+    fusuma::add_usual_options(program, "fusuma-practice-printer");
     CLI11_PARSE(program, argc, argv);
     const auto outcome = print(pdf, dpi, out);
     if (!outcome)

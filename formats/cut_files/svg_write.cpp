@@ -36,7 +36,36 @@ std::string opening(Size size) {
            "mm\" height=\"" + height + "mm\" viewBox=\"0 0 " + width + " " + height + "\" overflow=\"visible\">\n";
 }
 
+std::string group_of(CutKind kind, const std::string& paths) {
+    return paths.empty() ? ""
+                         : "  <g id=\"" + std::string(word_of(kind)) + "\" fill=\"none\" stroke=\"" +
+                               (kind == CutKind::kiss    ? "#00838a"
+                                : kind == CutKind::score ? "#9a6a00"
+                                                         : "#6b2fa0") +
+                               "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";
+}
+
+std::string path_of(const Contour& line, bool is_open) {
+    return "    <path d=\"" + path_data(line, is_open ? End::open : End::closed) + "\"/>\n";
+}
+
 } // namespace
+
+std::string copies_svg(const std::vector<std::shared_ptr<const PlacedCopy>>& copies, const Rect& box,
+                       const std::string& png_base64) {
+    const std::string width = number(box.width(), decimals), height = number(box.height(), decimals);
+    std::string svg = opening({box.width(), box.height()}) + "  <image width=\"" + width + "\" height=\"" + height +
+                      "\" preserveAspectRatio=\"none\" href=\"data:image/png;base64," + png_base64 + "\"/>\n";
+    for (const CutKind kind : {CutKind::kiss, CutKind::score, CutKind::through}) {
+        std::string paths;
+        for (const auto& copy : copies)
+            for (const CopyLine& line : copy->lines)
+                if (line.kind == kind)
+                    paths += path_of(transformed(line.path, Transform::shift(-box.min)), line.is_open);
+        svg += group_of(kind, paths);
+    }
+    return svg + "</svg>\n";
+}
 
 std::string cut_svg(const JobPlan& plan, std::size_t page) {
     std::string svg = opening(plan.paper);
@@ -44,13 +73,8 @@ std::string cut_svg(const JobPlan& plan, std::size_t page) {
         std::string paths;
         for (const CutPath& cut : plan.pages[page].cuts)
             if (cut.kind == kind)
-                paths += "    <path d=\"" + path_data(cut.line, cut.is_open ? End::open : End::closed) + "\"/>\n";
-        if (!paths.empty())
-            svg += "  <g id=\"" + std::string(word_of(kind)) + "\" fill=\"none\" stroke=\"" +
-                   (kind == CutKind::kiss    ? "#00838a"
-                    : kind == CutKind::score ? "#9a6a00"
-                                             : "#6b2fa0") +
-                   "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";
+                paths += path_of(cut.line, cut.is_open);
+        svg += group_of(kind, paths);
     }
     return svg + "</svg>\n";
 }

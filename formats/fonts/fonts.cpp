@@ -1,18 +1,14 @@
 #include "formats/fonts/fonts.h"
 
 #include "formats/basics/file.h"
+#include "formats/basics/shipped.h"
 
-#include <QFile>
 #include <algorithm>
 #include <fontconfig/fontconfig.h>
 #include <map>
 #include <mutex>
 #include <optional>
 #include <set>
-
-static void init_font_resources() {
-    Q_INIT_RESOURCE(fonts);
-}
 
 namespace fusuma {
 
@@ -54,11 +50,9 @@ std::shared_ptr<const Font> shipped_font(const std::string& family, bool bold, b
         }
     if (!best)
         return nullptr;
-    load_shipped_fonts();
-    QFile file(QStringLiteral(":/fonts/") + QLatin1String(best->file));
-    if (!file.open(QIODevice::ReadOnly))
-        return nullptr;
-    return Font::from(bytes_of(file.readAll()), 0, family, best->bold, best->italic);
+    constexpr qint64 largest = 16 << 20;
+    const auto file = read_file(shipped_file(QStringLiteral("fonts/") + QLatin1String(best->file)), largest);
+    return file ? Font::from(bytes_of(*file), 0, family, best->bold, best->italic) : nullptr;
 }
 
 /// What fontconfig finds for a family.
@@ -109,10 +103,6 @@ std::shared_ptr<const Font> system_font(const std::string& family, bool bold, bo
 }
 
 } // namespace
-
-void load_shipped_fonts() {
-    init_font_resources();
-}
 
 const std::vector<std::string>& font_families() {
     static const std::vector<std::string> all = [] {

@@ -7,9 +7,6 @@
 
 namespace fusuma {
 
-/// Makes the shipped fonts known; `:/fonts/` holds them from then on.
-void load_shipped_fonts();
-
 /// Families that texts can be set in: the shipped ones first, then the computer's, each list sorted.
 [[nodiscard]] const std::vector<std::string>& font_families();
 

@@ -1,13 +1,9 @@
 #include "formats/label/label_json.h"
 
+#include "formats/basics/file.h"
+#include "formats/basics/shipped.h"
 #include "formats/fonts/fonts.h"
 #include "formats/picture/picture_json.h"
-
-#include <QFile>
-
-static void init_template_resources() {
-    Q_INIT_RESOURCE(templates);
-}
 
 namespace fusuma {
 
@@ -189,7 +185,7 @@ Result<std::vector<LabelTemplate>> read_templates(const std::string& text) {
             templates.push_back({family, t.at("name").get<std::string>(), std::move(*design)});
         }
     } catch (const nlohmann::json::parse_error&) {
-        return Problem{"It is no JSON text.", "See docs/label-templates.md for how templates are written."};
+        return Problem{"It is no JSON text.", "Help, User guide tells how templates are written."};
     } catch (const nlohmann::json::exception& error) {
         return Problem{"A field of " + name + " is missing or of the wrong kind: " + error.what() + "."};
     } catch (const std::out_of_range& error) {
@@ -215,13 +211,12 @@ std::string templates_text(const std::string& family, const std::vector<LabelTem
 
 const std::vector<LabelTemplate>& shipped_templates() {
     static const std::vector<LabelTemplate> all = [] {
-        init_template_resources();
         std::vector<LabelTemplate> templates;
         for (const char* file : {"jars", "planner", "cards", "tags"}) {
-            QFile text(QStringLiteral(":/templates/%1.json").arg(QLatin1String(file)));
-            if (!text.open(QIODevice::ReadOnly))
+            const auto text = read_file(shipped_file(QStringLiteral("templates/%1.json").arg(QLatin1String(file))), 1 << 20);
+            if (!text)
                 continue;
-            auto read = read_templates(text.readAll().toStdString());
+            auto read = read_templates(text->toStdString());
             if (read)
                 std::ranges::move(*read, std::back_inserter(templates));
         }

@@ -10,7 +10,7 @@ using PictureFrom = std::function<Result<std::shared_ptr<const Picture>>(const j
 [[nodiscard]] json label_json(const LabelDesign& design, const StoreFile& store);
 Result<LabelDesign> label_from(const json& j, const PictureFrom& picture_from);
 
-/// Template files: families of labels and cards in real sizes. Described in docs/label-templates.md.
+/// Template files: families of labels and cards in real sizes. Described in docs/guide/label-templates.md.
 struct LabelTemplate {
     std::string family; ///< from the file
     std::string name;

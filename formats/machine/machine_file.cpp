@@ -178,10 +178,10 @@ Result<Machine> read_machine(const std::string& text) {
         return machine_from(fields.emplace(parsed, ""));
     } catch (const json::exception&) {
         return Problem{"This machine's profile cannot be used: " + fields->last() + " is not what it should be.",
-                       "docs/machines.md tells what each field takes."};
+                       "Help, User guide tells what each field takes."};
     } catch (const std::out_of_range& wrong) {
         return Problem{std::string("This machine's profile cannot be used: ") + wrong.what() + ".",
-                       "docs/machines.md tells what each field takes."};
+                       "Help, User guide tells what each field takes."};
     }
 }
 

@@ -5,7 +5,7 @@
 
 namespace fusuma {
 
-/// A machine's profile as a file of its own, described in docs/machines.md. What a file leaves out is as usual; a field
+/// A machine's profile as a file of its own, described in docs/guide/machines.md. What a file leaves out is as usual; a field
 /// that is not known, or out of range, is named.
 /// @param text  JSON
 [[nodiscard]] Result<Machine> read_machine(const std::string& text);

@@ -10,7 +10,7 @@ namespace fusuma {
 
 constexpr std::size_t most_marks = 100;
 
-/// Reads a scheme file (docs/mark-schemes.md). A message says in which line and field the file is wrong.
+/// Reads a scheme file (docs/guide/mark-schemes.md). A message says in which line and field the file is wrong.
 [[nodiscard]] Result<MarkScheme> read_mark_scheme(std::string_view text);
 
 /// A scheme as in its file.

@@ -20,7 +20,7 @@ json shape_json(const Shape& shape, const std::function<std::size_t(const Combin
            {"printed", shape.use.is_printed},
            {"cut", word_of(shape.use.cut)}};
     if (shape.of)
-        j.update({{"of", number_of(*shape.of)}, {"result", shape.result}});
+        j.update({{"of", number_of(*shape.of)}, {"result", shape.result}, {"layer", shape.layer}});
     else
         j["part"] = shape.part;
     if (shape.fill) {
@@ -191,6 +191,7 @@ Result<Shape> ArtworkReader::shape(const json& j, const Drawing& drawing,
         if (of >= combinations.size())
             throw std::out_of_range("a combined part is out of range");
         shape.of = combinations[of];
+        shape.layer = j.value("layer", std::string());
         shape.result = j.at("result").get<std::size_t>();
         if (shape.result >= shape.of->results(drawing).size())
             throw std::out_of_range("a combined part is out of range");

@@ -121,6 +121,7 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
     const auto text_of = [](const nlohmann::json& description, int indent) {
         return QByteArray::fromStdString(description.dump(indent, ' ', false, nlohmann::json::error_handler_t::replace));
     };
+    entries[type_entry] = project_type;
     entries["document.json"] = text_of(to_json(document, keep), 2);
     for (const auto& ticket : document.tickets)
         entries["tickets/" + ticket->code + ".json"] = text_of(to_json(*ticket, keep), -1);

@@ -9,6 +9,9 @@
 
 namespace fusuma {
 
+/// What kind of file it is, by its first entry.
+inline constexpr auto project_type = "application/x-fusuma-project";
+
 /// The project's schema version that this program writes; newer ones are refused.
 inline constexpr int project_schema = 3;
 

@@ -1,7 +1,9 @@
 #include "formats/project/zip_archive.h"
 
 #include <QFile>
+#include <algorithm>
 #include <memory>
+#include <vector>
 #include <zip.h>
 
 namespace fusuma {
@@ -20,7 +22,9 @@ Result<QByteArray> zip_bytes(const ZipEntries& entries) {
         zip_source_free(target.get());
         return failed;
     }
-    for (const auto& [name, bytes] : entries) {
+    std::vector<std::pair<std::string, QByteArray>> in_order(entries.begin(), entries.end());
+    std::stable_partition(in_order.begin(), in_order.end(), [](const auto& entry) { return entry.first == type_entry; });
+    for (const auto& [name, bytes] : in_order) {
         zip_source_t* source =
             zip_source_buffer(zip.get(), bytes.constData(), static_cast<zip_uint64_t>(bytes.size()), 0);
         const zip_int64_t index = source ? zip_file_add(zip.get(), name.c_str(), source, ZIP_FL_ENC_UTF_8) : -1;

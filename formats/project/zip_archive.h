@@ -12,6 +12,10 @@ namespace fusuma {
 
 using ZipEntries = std::map<std::string, QByteArray>;
 
+/// Says what kind of file a zip is, where file managers look for it: at its start, not packed.
+/// Source: OpenDocument 1.3 part 2, 3.3 (MIME type stream)
+inline constexpr auto type_entry = "mimetype";
+
 /// A zip of these entries, without dates, so that the same entries give the same bytes.
 Result<QByteArray> zip_bytes(const ZipEntries& entries);
 

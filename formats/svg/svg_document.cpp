@@ -1,10 +1,12 @@
 #include "formats/svg/svg_document.h"
 
+#include "formats/svg/style_sheet.h"
+
 #include <QRegularExpression>
 #include <QXmlStreamReader>
 #include <QXmlStreamWriter>
+#include <algorithm>
 #include <optional>
-#include <private/qcssparser_p.h>
 #include <zlib.h>
 
 namespace fusuma {
@@ -60,95 +62,6 @@ bool style_leads_out(const QString& style) {
             return true;
     }
     return false;
-}
-
-/// Declarations of a style attribute.
-void read_declarations(const QString& text, QHash<QString, QString>& style) {
-    for (qsizetype from = 0; from < text.size();) {
-        // Data addresses hold semicolons, so those in brackets and quotes do not count.
-        qsizetype end = from;
-        int depth = 0;
-        QChar quote;
-        for (; end < text.size() && (depth > 0 || !quote.isNull() || text[end] != QLatin1Char(';')); ++end) {
-            const QChar c = text[end];
-            if (!quote.isNull())
-                quote = c == quote ? QChar() : quote;
-            else if (c == QLatin1Char('"') || c == QLatin1Char('\''))
-                quote = c;
-            else
-                depth += (c == QLatin1Char('(')) - (c == QLatin1Char(')') && depth > 0);
-        }
-        const QStringView declaration = QStringView(text).mid(from, end - from);
-        if (const qsizetype colon = declaration.indexOf(QLatin1Char(':')); colon > 0) {
-            QString value = declaration.mid(colon + 1).trimmed().toString();
-            if (const qsizetype bang = value.indexOf(QLatin1Char('!')); bang >= 0)
-                value = value.left(bang).trimmed();
-            style.insert(declaration.left(colon).trimmed().toString().toLower(), value);
-        }
-        from = end + 1;
-    }
-}
-
-/// What Qt's style sheet parser asks about elements.
-class Selector : public QCss::StyleSelector {
-  public:
-    bool nodeNameEquals(NodePtr node, const QString& name) const override { return of(node)->name == name; }
-    QString attributeValue(NodePtr node, const QCss::AttributeSelector& asked) const override {
-        return of(node)->attribute(asked.name);
-    }
-    bool hasAttributes(NodePtr node) const override { return !of(node)->attributes.isEmpty(); }
-    QStringList nodeIds(NodePtr node) const override { return {of(node)->attribute(QStringLiteral("id"))}; }
-    QStringList nodeNames(NodePtr node) const override { return {of(node)->name}; }
-    bool isNullNode(NodePtr node) const override { return !node.ptr; }
-    NodePtr parentNode(NodePtr node) const override { return pointer(of(node)->parent); }
-    NodePtr previousSiblingNode(NodePtr node) const override {
-        const SvgNode* parent = of(node)->parent;
-        SvgNode* before = nullptr;
-        if (parent)
-            for (const auto& child : parent->children) {
-                if (child.get() == node.ptr)
-                    return pointer(before);
-                before = child.get();
-            }
-        return pointer(nullptr);
-    }
-    NodePtr duplicateNode(NodePtr node) const override { return node; }
-    void freeNode(NodePtr) const override {}
-
-    static NodePtr pointer(SvgNode* node) {
-        NodePtr result;
-        result.ptr = node;
-        return result;
-    }
-
-  private:
-    static const SvgNode* of(NodePtr node) { return static_cast<const SvgNode*>(node.ptr); }
-};
-
-QString text_of(const QCss::Declaration& declaration) {
-    QString text;
-    for (const QCss::Value& value : declaration.d->values) {
-        const QString piece = value.toString();
-        switch (value.type) {
-        case QCss::Value::TermOperatorComma:
-            text += QLatin1Char(',');
-            continue;
-        case QCss::Value::Uri:
-            text += QStringLiteral("url(%1) ").arg(piece);
-            continue;
-        case QCss::Value::Function: {
-            const QStringList parts = value.variant.toStringList();
-            text += parts.value(0) + QLatin1Char('(') + parts.value(1) + QStringLiteral(") ");
-            continue;
-        }
-        case QCss::Value::Percentage:
-            text += piece + (piece.endsWith(QLatin1Char('%')) ? QStringLiteral(" ") : QStringLiteral("% "));
-            continue;
-        default:
-            text += piece + QLatin1Char(' ');
-        }
-    }
-    return text.trimmed();
 }
 
 class TreeReader {
@@ -215,9 +128,12 @@ class TreeReader {
         for (const QXmlStreamAttribute& a : xml.attributes())
             attribute(*node, without_prefix(a.qualifiedName()), a.value().toString());
         SvgNode* made = node.get();
-        if (at)
+        if (at) {
+            const auto last = std::find_if(at->children.rbegin(), at->children.rend(),
+                                           [](const auto& child) { return !child->name.isEmpty(); });
+            made->before = last == at->children.rend() ? nullptr : last->get();
             at->children.push_back(std::move(node));
-        else if (!document.root)
+        } else if (!document.root)
             document.root = std::move(node);
         else
             return Problem{"has more than one drawing in it."};
@@ -277,24 +193,16 @@ class TreeReader {
             document.had_references = true;
             document.style_sheet.remove(QRegularExpression(QStringLiteral("@import[^;]*;")));
         }
-        QCss::StyleSheet sheet;
-        Selector selector;
-        if (!document.style_sheet.trimmed().isEmpty() && document.style_sheet.size() < (1 << 22) &&
-            QCss::Parser(document.style_sheet).parse(&sheet))
-            selector.styleSheets.append(sheet);
-        apply_style(*document.root, selector);
+        StyleSheet sheet(document.style_sheet);
+        apply_style(*document.root, sheet);
     }
 
-    void apply_style(SvgNode& node, Selector& selector) {
+    void apply_style(SvgNode& node, StyleSheet& sheet) {
         if (node.name.isEmpty())
             return;
-        if (!selector.styleSheets.isEmpty())
-            for (const QCss::Declaration& d : selector.declarationsForNode(Selector::pointer(&node), "screen"))
-                node.style.insert(d.d->property.toLower(), text_of(d));
-        if (const QString own = node.attribute(QStringLiteral("style")); !own.isEmpty())
-            read_declarations(own, node.style);
+        sheet.apply_to(node);
         for (const auto& child : node.children)
-            apply_style(*child, selector);
+            apply_style(*child, sheet);
     }
 };
 

@@ -23,6 +23,7 @@ struct SvgNode {
     QString text;                       ///< of the element and what is in it
     std::vector<std::unique_ptr<SvgNode>> children;
     SvgNode* parent = nullptr;
+    SvgNode* before = nullptr; ///< the element before it in the same parent
 
     /// A property as declared here: by style, else by presentation attribute; empty when it is not.
     [[nodiscard]] QString property(const QString& of) const;

@@ -3,6 +3,7 @@
 #include "app/bench/bench_view.h"
 #include "app/common/notice.h"
 #include "app/frame/recent_projects.h"
+#include "app/model/carried.h"
 #include "app/output/output_page.h"
 #include "app/sheet/sheet_view.h"
 #include "formats/project/project_file.h"
@@ -265,7 +266,7 @@ TEST_F(Hands, CardsInTheTrayAreRenamedMovedDuplicatedAndPutOnTheSheet) {
     in_menu("cardMenu", "Move up", [&] { right_click(card(octopus), {20, 20}); });
     EXPECT_EQ(model.document().stickers[0]->id, octopus);
     QMimeData dragged;
-    dragged.setData("application/x-fusuma-sticker", QByteArray::number(octopus));
+    mark_as_sticker(dragged, model.project, octopus);
     auto* tray = find<QWidget>("tray");
     const QPoint below = card(lantern)->mapTo(tray, QPoint(20, card(lantern)->height() - 4));
     QDragEnterEvent over(below, Qt::MoveAction, &dragged, Qt::LeftButton, Qt::NoModifier);
@@ -303,6 +304,13 @@ TEST_F(Hands, CardsInTheTrayAreRenamedMovedDuplicatedAndPutOnTheSheet) {
     model.in_hand.select({});
     in_menu("sheetMenu", "Select all copies", [&] { right_click(view, {60, 60}); });
     EXPECT_EQ(model.in_hand.copies().size(), 5u);
+    // A mark has a menu of its own.
+    const Mark mark = marks(model.document().sheet).front();
+    const QPoint on_mark = view->to_view().map(QPointF(mark.centre.x, mark.centre.y)).toPoint();
+    in_menu("markMenu", "Crosses, 4", [&] { right_click(view, on_mark); });
+    EXPECT_EQ(model.document().sheet.marks.kind, MarkKind::crosses);
+    in_menu("markMenu", "Size, place and cutter…", [&] { right_click(view, on_mark); });
+    EXPECT_TRUE(find<QWidget>("markSize"));
     // Removing by its card asks.
     in_question("removeSticker", "Remove", [&] {
         in_menu("cardMenu", "Remove from the project…", [&] { right_click(card(lantern), {20, 20}); });

@@ -82,6 +82,27 @@ TEST_F(Leaving, SavingOnTheWayOutIsWaitedForAndAFailedOneStays) {
     EXPECT_EQ(load_project(path)->sheet.gap, 7);
 }
 
+/// A field with the cursor in it has not told yet what was typed.
+TEST_F(Leaving, WhatIsStillBeingTypedIsSavedAndAskedAbout) {
+    drop_artwork({test::demo_art("puffin.png")});
+    const QString path = folder.filePath("typed.fusuma");
+    ASSERT_TRUE(save(path));
+    click("stepArtwork");
+    auto* name = find<QLineEdit>("stickerName");
+    const auto type = [&](const char* words) {
+        name->setFocus();
+        name->selectAll();
+        QTest::keyClicks(name, words);
+    };
+    type("Lantern");
+    EXPECT_THAT(answering(QMessageBox::RejectRole, [&] { window.close(); }), testing::HasSubstr("not saved"));
+    type("Harbour");
+    QTest::keyClick(name, Qt::Key_S, Qt::ControlModifier);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.project.is_busy() && !model.project.is_changed(); }, 10000));
+    EXPECT_EQ(load_project(path)->stickers.front().name, "Harbour");
+    type("Quay"); // and goes with its window
+}
+
 /// What is being written is there, or its failure told, before the window goes.
 TEST_F(Leaving, ClosingWaitsForWhatIsBeingSaved) {
     edit_gap(5);

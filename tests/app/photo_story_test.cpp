@@ -81,7 +81,7 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
         "flattenDialog",
         [](QDialog& dialog) {
             auto* told = dialog.findChild<QLabel*>("flatTold");
-            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().contains("left-over error"); }, 30000))
+            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().contains("error left"); }, 30000))
                 << "found by itself";
         },
         [&] { click("flatten"); }, "layFlat");

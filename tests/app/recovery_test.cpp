@@ -322,16 +322,21 @@ TEST_F(RecoveryTest, StartingAgainHandsOverAndNobodyAnswersForTheDead) {
     const QString name = "fusuma-test-" + QString::number(QCoreApplication::applicationPid());
     EXPECT_FALSE(Instance::hand_over(name, {"a.png"})) << "nobody is there";
     QStringList got;
+    Wish wished{};
     {
         Instance instance;
         ASSERT_TRUE(instance.listen(name));
-        QObject::connect(&instance, &Instance::started_again, [&](const QStringList& paths) { got = paths; });
+        QObject::connect(&instance, &Instance::started_again, [&](const QStringList& paths, Wish wish) {
+            got = paths;
+            wished = wish;
+        });
         bool taken = false;
-        std::thread other([&] { taken = Instance::hand_over(name, {"a.png", "/tmp/b c.fusuma"}); });
+        std::thread other([&] { taken = Instance::hand_over(name, {"a.png", "/tmp/b c.fusuma"}, Wish::example); });
         wait_for([&] { return !got.isEmpty(); });
         other.join();
         EXPECT_TRUE(taken);
         EXPECT_EQ(got, (QStringList{QDir::current().absoluteFilePath("a.png"), "/tmp/b c.fusuma"}));
+        EXPECT_EQ(wished, Wish::example);
         // Hostile words are no paths, and nothing ends.
         QLocalSocket socket;
         socket.connectToServer(QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation) + "/" + name);

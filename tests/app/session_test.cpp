@@ -476,7 +476,7 @@ TEST_F(SessionTest, ASaveThatEndsLateBelongsToTheProjectThatItWasFor) {
 
 TEST_F(SessionTest, CopiesArePastedWithoutTheirBytesWhereTheyCameFrom) {
     model.in_hand.select({CopyId{1}});
-    model.copies.copy();
+    model.copies.copy(model.snapshot().plan);
     EXPECT_TRUE(model.copies.paste());
     settle();
     EXPECT_EQ(model.document().placements.size(), 3u);

@@ -4,6 +4,7 @@
 #include "app/frame/doors.h"
 #include "app/frame/main_window.h"
 #include "core/geometry/measure.h"
+#include "formats/project/project_file.h"
 #include "tests/app/watchdog.h"
 #include "tests/support/samples.h"
 
@@ -175,6 +176,14 @@ class Window : public testing::Test {
         const std::size_t wanted = model.document().stickers.size() + static_cast<std::size_t>(paths.size());
         drop(paths);
         EXPECT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == wanted; }, 20000));
+        settle();
+    }
+    /// The example on small paper, which is printed and cut for practice in a quarter of the time.
+    void open_small_demo() {
+        auto demo = load_project(QStringLiteral(DEMO_PROJECT));
+        ASSERT_TRUE(demo) << demo.problem().text();
+        demo->sheet.paper = {105, 148};
+        model.project.adopt(std::move(*demo), "Tide Fair");
         settle();
     }
     /// Saves and waits for it.

@@ -18,7 +18,7 @@ const std::map<std::string, std::vector<std::string>> folders{
      {".", "geometry", "raster", "trace", "border", "cutting", "drawing", "hand", "label", "sheet", "document", "fill",
       "registration", "photo", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
     {"formats",
-     {"basics", "dxf", "fonts", "picture", "svg", "cut_files", "drawing", "label", "machine", "pdf", "project"}},
+     {"basics", "manual", "dxf", "fonts", "picture", "svg", "cut_files", "drawing", "label", "machine", "pdf", "project"}},
     {"devices", {"cutter", "scanner", "practice"}},
     {"app", {"model", "common", "bench", "sheet", "output", "frame"}},
     {"cli", {"."}}};

@@ -9,6 +9,7 @@
 #include "core/geometry/combine_curves.h"
 #include "core/label/label.h"
 #include "core/label/set_text.h"
+#include "formats/basics/shipped.h"
 #include "formats/fonts/fonts.h"
 #include "formats/label/label_json.h"
 #include "formats/picture/picture_read.h"
@@ -62,8 +63,7 @@ TEST(Letters, InkBoxesAreThoseOfFreeType) {
                                                      {"LobsterTwo-Bold.otf", "Lobster Two", true, false},
                                                      {"DancingScript-Regular.otf", "Dancing Script", false, false},
                                                      {"Inter-Regular.otf", "Inter", false, false}}) {
-        load_shipped_fonts();
-        QFile bytes(QLatin1String(":/fonts/") + QLatin1String(file));
+        QFile bytes(shipped_file(QLatin1String("fonts/") + QLatin1String(file)));
         ASSERT_TRUE(bytes.open(QIODevice::ReadOnly));
         const QByteArray data = bytes.readAll();
         FT_Face face = nullptr;

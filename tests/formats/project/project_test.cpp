@@ -139,7 +139,7 @@ TEST(Project, SameDocumentGivesTheSameBytesAndStoresAPictureOnce) {
     EXPECT_EQ(bytes, *project_bytes(d));
     const auto entries = unzip(bytes, 1 << 24);
     ASSERT_TRUE(entries);
-    EXPECT_EQ(entries->size(), 2u);
+    EXPECT_EQ(entries->size(), 3u);
     EXPECT_EQ(entries->at("artwork/1.png"), *read_file(test::demo_art("puffin.png"), 1 << 24))
         << "the original bytes, untouched";
 }

@@ -109,6 +109,16 @@ INSTANTIATE_TEST_SUITE_P(
                     Feature{
                         "InlineStyleWins",
                         svg(R"svg(<style>.a{fill:#f00}</style><rect class="a" fill="#0f0" style="fill:#00f; stroke : #000" width="80" height="60"/>)svg")},
+                    Feature{
+                        "ImportantWins",
+                        svg(R"svg(<style>#a{fill:#0a0} rect{fill:#a00 !important;stroke:#000} .s{fill:#00a!important}</style><rect id="a" style="fill:#880;stroke:#f0f" width="40" height="40"/><rect class="s" style="fill:#fff ! important" x="50" width="40" height="40"/>)svg")},
+                    Feature{
+                        "SelectorsOfAllKinds",
+                        svg(R"svg(<style>/* a { */ g[data-kind="x y"] > rect{fill:#a00} rect + rect{fill:#0a0} rect ~ circle{fill:#00a} [data-n~=two]{stroke:#000} [data-n|=en]{stroke:#0ff} [data-n^="on"]{stroke-width:1} [data-n$='ee']{fill:#f80} *{stroke-width:3} path:hover{fill:#f00} g rect, g  .k\20 k, #sp\65 cial{fill-opacity:.8}</style><g data-kind="x y"><rect width="20" height="20"/><rect x="30" width="20" height="20"/><circle cx="70" cy="10" r="9"/></g><rect y="30" width="20" height="20" data-n="one two"/><rect y="30" x="30" width="20" height="20" data-n="en-GB"/><circle cx="70" cy="40" r="9" data-n="three"/><path id="special" d="M0 60h40v15z" data-n="once"/>)svg"),
+                        1.5},
+                    Feature{
+                        "WhatIsNotUnderstoodIsPassedOver",
+                        svg(R"svg(<style>@font-face{font-family:x;src:none} @page :first{margin:1in} rect{fill} 5{fill:red} circle{;;colour;fill:#0a0;stroke:url("#none;}") #000} } path{fill:#00a} g{fill:red</style><rect width="30" height="30"/><circle cx="60" cy="20" r="15"/><path d="M0 50h40v20z"/>)svg")},
                     Feature{"CurrentColor",
                             svg(R"svg(<g color="#b5e"><rect width="60" height="60" fill="currentColor"/></g>)svg")},
                     Feature{

@@ -1,0 +1,17 @@
+#pragma once
+
+#include <QImage>
+#include <QString>
+#include <optional>
+
+namespace fusuma {
+
+/// The entry of a project with a small picture of its first sheet, as PNG.
+inline constexpr auto thumbnail_entry = "thumbnail.png";
+inline constexpr int thumbnail_px = 256; ///< its longer side
+
+/// The picture kept in a project on disk, without reading anything else of it; nothing when there is none, or when it
+/// is damaged or larger than 1024 px.
+[[nodiscard]] std::optional<QImage> thumbnail_in(const QString& path);
+
+} // namespace fusuma
