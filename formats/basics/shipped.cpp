@@ -4,14 +4,26 @@
 
 namespace fusuma {
 
-QString shipped_file(const QString& name) {
+namespace {
+
+/// @param place  as seen from the running program's folder
+QString beside_program(const char* place) {
     // Not asked of QCoreApplication: programs without one read fonts, too.
     static const std::filesystem::path folder = [] {
         std::error_code none;
-        const auto program = std::filesystem::read_symlink("/proc/self/exe", none);
-        return (program.parent_path() / "../share/fusuma").lexically_normal();
+        return std::filesystem::read_symlink("/proc/self/exe", none).parent_path();
     }();
-    return QString::fromStdString(folder.string()) + QLatin1Char('/') + name;
+    return QString::fromStdString((folder / place).lexically_normal().string()) + QLatin1Char('/');
+}
+
+} // namespace
+
+QString shipped_file(const QString& name) {
+    return beside_program("../share/fusuma") + name;
+}
+
+QString shipped_program(const QString& name) {
+    return beside_program("../libexec/fusuma") + name;
 }
 
 } // namespace fusuma

@@ -11,4 +11,8 @@ namespace fusuma {
 /// Source: Filesystem Hierarchy Standard 3.0, /usr/share: architecture-independent data
 [[nodiscard]] QString shipped_file(const QString& name);
 
+/// Where a program is that only Fusuma's programs start: `../libexec/fusuma/NAME` from the running one's folder.
+/// Source: Filesystem Hierarchy Standard 3.0, /usr/libexec
+[[nodiscard]] QString shipped_program(const QString& name);
+
 } // namespace fusuma

@@ -7,6 +7,7 @@
 #include <QTemporaryDir>
 #include <atomic>
 #include <gmock/gmock.h>
+#include <thread>
 
 namespace fusuma {
 namespace {
@@ -99,6 +100,19 @@ TEST_F(Scanner, AJamIsASentenceAndNoPicture) {
         ASSERT_FALSE(picture) << status;
         EXPECT_THAT(picture.problem().text(), HasSubstr(words));
     }
+}
+
+/// Whatever a driver does, the work can be stopped.
+TEST_F(Scanner, ADriverThatDoesNotAnswerCanBeStopped) {
+    const QString device = test_device("read-delay true\nread-delay-duration 200000\n");
+    if (device.isEmpty())
+        GTEST_SKIP() << "SANE has no test device here";
+    std::stop_source stop;
+    std::jthread later([&] {
+        std::this_thread::sleep_for(std::chrono::milliseconds(300));
+        stop.request_stop();
+    });
+    EXPECT_THROW(static_cast<void>(scan({.scanner = device, .dpi = 300}, {stop.get_token()})), Stopped);
 }
 
 } // namespace
