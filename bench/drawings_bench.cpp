@@ -3,8 +3,8 @@
 //
 // usage: bench-drawings [--plain] SVG...      (--plain: their shapes alone, without gradients and transparency)
 
-#include "formats/drawing/drawing_read.h"
 #include "formats/basics/file.h"
+#include "formats/drawing/drawing_read.h"
 #include "tests/support/drawing_truth.h"
 
 #include <QString>
@@ -36,7 +36,7 @@ int main(int argc, char** argv) {
         const auto drawing = decode_drawing(bytes, argv[i]);
         const double took = seconds(start);
         if (!drawing) {
-            std::printf("| %s | %s |\n", argv[i], drawing.problem().text().c_str());
+            std::printf("| %s | %s |\n", argv[i], drawing.problem().english().c_str());
             continue;
         }
         const Size size = (*drawing)->size;

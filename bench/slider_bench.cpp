@@ -41,9 +41,9 @@ int main(int argc, char** argv) {
     QApplication application(argc, argv);
     apply_theme(application, Tone::light);
     auto project = argc == 2 ? load_project(QString::fromLocal8Bit(argv[1]))
-                             : Result<Document>(Problem{"usage: bench-slider PROJECT"});
+                             : Result<Document>(Problem{"usage: bench-slider PROJECT"_said});
     if (!project) {
-        std::cerr << project.problem().text() << '\n';
+        std::cerr << project.problem().english() << '\n';
         return 2;
     }
     Model model;

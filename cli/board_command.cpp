@@ -15,8 +15,9 @@ ExitCode run(const BoardCommand& command) {
         return fine.problem();
     const auto paper = parse_paper(command.paper);
     if (!paper || !can_be_board(*paper))
-        return Problem{"--paper " + command.paper +
-                       ": give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030."};
+        return Problem{
+            "--paper {paper}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030."_said
+                .with("paper", command.paper)};
     const Board board = board_on(*paper);
     const auto write = [](const std::string& path, const auto& text) -> Outcome {
         return path.empty() ? Outcome(Done{})

@@ -127,17 +127,19 @@ Outcome apply_holes(const StickerOptions& o, BorderSettings& border) {
     } else if (o.holes.starts_with(prefix)) {
         const auto area = number_of(o.holes.substr(prefix.size()), 0, 1e6);
         if (!area)
-            return Problem{"--holes " + o.holes + ": give the area in mm², such as close-under=9."};
+            return Problem{"--holes {holes}: give the area in mm², such as close-under=9."_said.with("holes", o.holes)};
         border.close_under = *area;
         border.holes = Holes::close_small;
     } else if (!o.holes.empty()) {
-        return Problem{"--holes " + o.holes + ": give keep, close or close-under=MM2."};
+        return Problem{"--holes {holes}: give keep, close or close-under=MM2."_said.with("holes", o.holes)};
     }
     const auto add = [&](const char* option, const std::vector<std::string>& places, bool is_kept) -> Outcome {
         for (const std::string& text : places) {
             const auto points = points_of(text);
             if (!points || points->size() != 1)
-                return Problem{std::string(option) + " " + text + ": give X,Y in pixels, such as 100,80."};
+                return Problem{
+                    "{option} {words}: give X,Y in pixels, such as 100,80."_said.with("option", std::string(option))
+                        .with("words", text)};
             border.by_hand.push_back({{points->front().x, points->front().y}, is_kept});
         }
         return Done{};
@@ -154,20 +156,24 @@ Outcome apply_rims(const StickerOptions& o, Sticker& s) {
         const auto width = number_of(text.substr(0, comma), 0, 50);
         const auto fill = comma == std::string::npos ? std::nullopt : parse_fill(text.substr(comma + 1));
         if (!width || !fill || s.rims.inner.size() >= most_rims)
-            return Problem{"--rim " + text + ": give a width in mm and a fill, such as 1.5,#2E4A7D" + hint};
+            return Problem{
+                "--rim {words}: give a width in mm and a fill, such as 1.5,#2E4A7D{hint}"_said.with("words", text)
+                    .with("hint", hint)};
         s.rims.inner.push_back({*width, *fill});
     }
     if (!o.border_fill.empty()) {
         const auto fill = parse_fill(o.border_fill);
         if (!fill)
-            return Problem{"--border-fill " + o.border_fill + hint};
+            return Problem{
+                "--border-fill {border_fill}{hint}"_said.with("border_fill", o.border_fill).with("hint", hint)};
         s.rims.border = *fill;
     }
     if (o.bleed) {
         s.bleed.width = *o.bleed;
         s.bleed.kind = value_of<Bleed::Kind>(o.bleed_with).value_or(Bleed::Kind::art);
     } else if (!o.bleed_with.empty()) {
-        return Problem{"--bleed-with " + o.bleed_with + ": give the width of the bleed with --bleed too."};
+        return Problem{"--bleed-with {bleed_with}: give the width of the bleed with --bleed too."_said.with(
+            "bleed_with", o.bleed_with)};
     }
     return Done{};
 }
@@ -176,7 +182,7 @@ Outcome apply_lines(const StickerOptions& o, Sticker& s) {
     for (const std::string& text : o.lines) {
         const auto points = points_of(text);
         if (!points || points->size() < 2)
-            return Problem{"--line " + text + ": give at least two points as X,Y,X,Y in pixels."};
+            return Problem{"--line {words}: give at least two points as X,Y,X,Y in pixels."_said.with("words", text)};
         FreeLine line{{points->front(), {}}, !(points->front() == points->back())};
         for (std::size_t i = 1; i < points->size(); ++i)
             line.path.segments.push_back(Segment::line_to((*points)[i]));
@@ -185,7 +191,7 @@ Outcome apply_lines(const StickerOptions& o, Sticker& s) {
     for (const std::string& text : o.left_out) {
         const auto points = points_of(text);
         if (!points || points->size() != 1)
-            return Problem{"--leave-out " + text + ": give X,Y in pixels, such as 100,80."};
+            return Problem{"--leave-out {words}: give X,Y in pixels, such as 100,80."_said.with("words", text)};
     }
     return Done{};
 }

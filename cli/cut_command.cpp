@@ -29,15 +29,16 @@ Result<std::optional<Point>> place_from(const std::string& text) {
     };
     if (number(place.x) && at != end && *at++ == ',' && number(place.y) && at == end)
         return std::optional<Point>(place);
-    return Problem{"--marks " + text + ": give X,Y in mm, such as 12.5,280, or none."};
+    return Problem{"--marks {words}: give X,Y in mm, such as 12.5,280, or none."_said.with("words", text)};
 }
 
 Result<FoundPrint> find_print(const CutCommand& command, const LoadedSheet& sheet, const std::vector<Mark>& marks) {
     if (command.marks.empty())
         return sheet.by_edge();
     if (command.marks.size() > marks.size())
-        return Problem{"--marks gives " + std::to_string(command.marks.size()) + " places, but the sheet has " +
-                       std::to_string(marks.size()) + " marks."};
+        return Problem{
+            "--marks gives {marks} places, but the sheet has {marks2} marks."_said.with("marks", command.marks.size())
+                .with("marks2", marks.size())};
     std::vector<std::optional<Point>> pointed;
     for (const std::string& text : command.marks) {
         const auto place = place_from(text);
@@ -99,8 +100,10 @@ Outcome send(const MachineJob& job, std::size_t& lines_cut) {
     lines_cut = sender.runs_done();
     if (ended.isEmpty())
         return Done{};
-    return Problem{ended.toStdString(), std::to_string(lines_cut) + " of " + std::to_string(sender.runs()) +
-                                            " lines are cut. With -o FILE nothing is sent."};
+    return Problem{
+        Said::verbatim(ended.toStdString()),
+        "{lines_cut} of {runs} lines are cut. With -o FILE nothing is sent."_said.with("lines_cut", lines_cut)
+            .with("runs", sender.runs())};
 }
 
 } // namespace
@@ -121,8 +124,9 @@ ExitCode run(const CutCommand& command) {
         return machine.problem();
     const std::size_t pages = (*ticket)->pages.size();
     if (static_cast<std::size_t>(command.page) > pages)
-        return Problem{"Ticket " + (*ticket)->code + " has " + std::to_string(pages) +
-                       (pages == 1 ? " page." : " pages.")};
+        return Problem{
+            "Ticket {code} has %n pages."_said.counted(static_cast<std::size_t>(pages), "Ticket {code} has one page.")
+                .with("code", (*ticket)->code)};
     const Ticket::Page& page = (*ticket)->pages[static_cast<std::size_t>(command.page) - 1];
 
     const LoadedSheet sheet(std::make_shared<const Machine>(*machine), (*ticket)->paper);
@@ -135,7 +139,7 @@ ExitCode run(const CutCommand& command) {
                           {"ticket", (*ticket)->code},
                           {"page", command.page},
                           {"accepted", found.accepted},
-                          {"reason", found.reason},
+                          {"reason", found.reason.english()},
                           {"marks_found", found.marks_found},
                           {"fit", fit_json(found, (*ticket)->paper, paper_on_bed(*machine, (*ticket)->paper))},
                           {"residuals_mm", found.residuals}};

@@ -71,8 +71,10 @@ ShapeIds chosen(const Drawing& drawing, const Parts& parts, const std::string& w
 }
 
 Problem no_such_part(const char* option, const std::string& text, const std::string& which) {
-    return {std::string(option) + " " + text + ": the drawing has no part “" + which + "”.",
-            "`fusuma-cli parts` lists them."};
+    return {"{option} {words}: the drawing has no part “{part}”."_said.with("option", std::string(option))
+                .with("words", text)
+                .with("part", which),
+            "`fusuma-cli parts` lists them."_said};
 }
 
 Outcome apply_use(const Drawing& drawing, Parts& parts, const std::string& text) {
@@ -92,8 +94,9 @@ Outcome apply_use(const Drawing& drawing, Parts& parts, const std::string& text)
     const bool known_use = use == "printed" || use == "cut" || use == "both" || use == "neither";
     const bool known_kind = kind.empty() || value_of<CutKind>(kind);
     if (!known_use || !known_kind)
-        return Problem{"--part " + text +
-                       ": give WHICH=printed, cut, both or neither, with :kiss, :score or :through."};
+        return Problem{
+            "--part {words}: give WHICH=printed, cut, both or neither, with :kiss, :score or :through."_said.with(
+                "words", text)};
     const ShapeIds ids = chosen(drawing, parts, which);
     if (ids.empty())
         return no_such_part("--part", text, which);
@@ -106,8 +109,9 @@ Outcome apply_combination(const Drawing& drawing, Parts& parts, const std::strin
     const std::string name = text.substr(0, colon);
     const auto way = value_of<Combining>(name);
     if (colon == std::string::npos || !way || *way == Combining::visible) // that has an option of its own
-        return Problem{"--combine " + text +
-                       ": give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts."};
+        return Problem{
+            "--combine {words}: give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts."_said
+                .with("words", text)};
     ShapeIds ids;
     for (const std::string& which : parts_of(text.substr(colon + 1))) {
         const ShapeIds more = chosen(drawing, parts, which);
@@ -117,7 +121,8 @@ Outcome apply_combination(const Drawing& drawing, Parts& parts, const std::strin
     }
     auto done = combined(drawing, parts, ids, *way);
     if (!done)
-        return Problem{"--combine " + text + ": nothing comes of it.", "Do the parts overlap?"};
+        return Problem{"--combine {words}: nothing comes of it."_said.with("words", text),
+                       "Do the parts overlap?"_said};
     parts = std::move(*done);
     return Done{};
 }
@@ -147,7 +152,7 @@ Outcome apply_recolour(Parts& parts, const std::string& text) {
     const auto from = parse_colour(text.substr(0, equals));
     const auto to = equals == std::string::npos ? std::nullopt : parse_colour(text.substr(equals + 1));
     if (!from || !to)
-        return Problem{"--recolour " + text + ": give #RRGGBB=#RRGGBB."};
+        return Problem{"--recolour {words}: give #RRGGBB=#RRGGBB."_said.with("words", text)};
     parts = with_recolour(std::move(parts), *from, *to);
     return Done{};
 }
@@ -189,7 +194,7 @@ Result<std::vector<DrawnSticker>> drawings_of(std::shared_ptr<const Drawing> dra
         for (auto& [colour, piece] : by_colour(*drawing, parts))
             add(std::move(piece), " " + colour_text(colour), true);
         if (stickers.empty())
-            return Problem{"“" + drawing->file_name + "” has no parts in plain colours."};
+            return Problem{"“{file_name}” has no parts in plain colours."_said.with("file_name", drawing->file_name)};
         return stickers;
     }
     const bool is_bottom = o.choice == "bottom",

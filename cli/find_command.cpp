@@ -20,7 +20,8 @@ struct SheetMarks {
 Result<SheetMarks> marks_of(const FindCommand& command, const Document& document) {
     const auto page = static_cast<std::size_t>(command.page) - 1;
     const auto too_few = [](std::size_t pages) {
-        return Problem{"The sheet has " + std::to_string(pages) + (pages == 1 ? " page." : " pages.")};
+        return Problem{
+            "The sheet has %n pages."_said.counted(static_cast<std::size_t>(pages), "The sheet has one page.")};
     };
     if (command.ticket.empty() && document.tickets.empty()) {
         const auto plan = Planner().plan(document);
@@ -46,8 +47,8 @@ ExitCode run(const FindCommand& command) {
         const auto paper = parse_paper(command.board);
         if (!paper || !can_be_board(*paper))
             return Problem{
-                "--board " + command.board +
-                ": give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030."};
+                "--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030."_said
+                    .with("board", command.board)};
         boards = {board_on(*paper)};
     }
     const auto document = load_project(QString::fromStdString(command.project));
@@ -64,7 +65,7 @@ ExitCode run(const FindCommand& command) {
     if (print) {
         const Registration& found = print->registration;
         report.update({{"accepted", found.accepted},
-                       {"reason", found.reason},
+                       {"reason", found.reason.english()},
                        {"marks_found", found.marks_found},
                        {"fit", fit_json(found, sheet->paper)},
                        {"residuals_mm", found.residuals},
@@ -73,7 +74,7 @@ ExitCode run(const FindCommand& command) {
                        {"px_per_mm", print->board.px_per_mm}});
     } else {
         report.update({{"accepted", false},
-                       {"reason", print.problem().text()},
+                       {"reason", print.problem().english()},
                        {"marks_found", 0},
                        {"fit", nullptr},
                        {"residuals_mm", nlohmann::json::array()}});

@@ -1,6 +1,7 @@
 #include "cli/label_options.h"
 
 #include "cli/border_options.h"
+#include "cli/report.h"
 #include "formats/basics/file.h"
 #include "formats/fonts/fonts.h"
 #include "formats/label/label_json.h"
@@ -57,7 +58,8 @@ Outcome apply_shape(const LabelOptions& o, LabelDesign& design) {
     if (!known || colon == std::string::npos ||
         std::sscanf(o.shape.c_str() + colon + 1, "%lfx%lf%c", &w, &h, &extra) != 2 ||
         !(w >= 2 && w <= 1000 && h >= 2 && h <= 1000))
-        return Problem{"--label " + o.shape + ": give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30."};
+        return Problem{"--label {shape}: give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30."_said.with(
+            "shape", o.shape)};
     design.shape.kind = *known;
     design.shape.width = w;
     design.shape.height = h;
@@ -74,7 +76,8 @@ Result<LabelDesign> design_from_template(const std::string& asked) {
             return file.problem();
         auto read = read_templates(file->toStdString());
         if (!read)
-            return Problem{"--template " + asked + ": " + read.problem().message, read.problem().hint};
+            return Problem{"--template {asked}: {read}"_said.with("asked", asked).with("read", read.problem().message),
+                           read.problem().hint};
         templates = std::move(*read);
         name = asked.substr(colon + 1);
     }
@@ -84,7 +87,7 @@ Result<LabelDesign> design_from_template(const std::string& asked) {
     std::string names;
     for (const LabelTemplate& t : templates)
         names += (names.empty() ? "" : "; ") + t.name;
-    return Problem{"--template " + asked + ": there is " + names + "."};
+    return Problem{"--template {asked}: there is {names}."_said.with("asked", asked).with("names", names)};
 }
 
 Outcome apply_style(const std::string& text, LabelText& style) {
@@ -94,7 +97,8 @@ Outcome apply_style(const std::string& text, LabelText& style) {
                           value = equals == std::string::npos ? "" : piece.substr(equals + 1);
         bool is_number = false;
         const double number = QString::fromStdString(value).toDouble(&is_number);
-        const Problem wrong{"--text-style " + text + ": “" + piece + "” is not understood."};
+        const Problem wrong{
+            "--text-style {words}: “{piece}” is not understood."_said.with("words", text).with("piece", piece)};
         const auto take = [&](double& to, double least, double most) {
             to = number;
             return is_number && number >= least && number <= most;
@@ -132,7 +136,7 @@ Outcome apply_style(const std::string& text, LabelText& style) {
 
 Outcome apply_texts(const LabelOptions& o, LabelDesign& design) {
     if (o.texts.size() > most_texts)
-        return Problem{"A label has at most " + std::to_string(most_texts) + " texts."};
+        return Problem{"A label has at most {most_texts} texts."_said.with("most_texts", most_texts)};
     if (!o.texts.empty() && design.texts.size() != o.texts.size())
         design.texts.resize(o.texts.size());
     for (std::size_t i = 0; i < o.texts.size(); ++i)
@@ -145,8 +149,8 @@ Outcome apply_texts(const LabelOptions& o, LabelDesign& design) {
         FontChoice& font = text.font;
         font.font = find_font(font.family, font.is_bold, font.is_italic);
         if (font.font->family != font.family)
-            std::fprintf(stderr, "The font “%s” is not here; “%s” is used.\n", font.family.c_str(),
-                         font.font->family.c_str());
+            tell("The font “{font}” is not here; “{other}” is used."_said.with("font", font.family)
+                     .with("other", font.font->family));
     }
     return Done{};
 }
@@ -160,7 +164,8 @@ Outcome apply_looks(const LabelOptions& o, LabelDesign& design) {
             std::string names;
             for (const Swatch& s : swatches())
                 names += (names.empty() ? "" : ", ") + std::string(s.name);
-            return Problem{"--swatch " + o.swatch + ": give one of " + names + "."};
+            return Problem{
+                "--swatch {swatch}: give one of {names}."_said.with("swatch", o.swatch).with("names", names)};
         }
         design = recoloured(std::move(design), *swatch);
     }
@@ -169,14 +174,14 @@ Outcome apply_looks(const LabelOptions& o, LabelDesign& design) {
     else if (!o.ground.empty()) {
         design.ground = parse_colour(o.ground);
         if (!design.ground)
-            return Problem{"--ground " + o.ground + ": give #RRGGBB or none."};
+            return Problem{"--ground {ground}: give #RRGGBB or none."_said.with("ground", o.ground)};
     }
     if (!o.frame.empty()) {
         char extra = 0;
         if (std::sscanf(o.frame.c_str(), "%lf,%lf%c", &design.frame.width, &design.frame.inset, &extra) != 2 ||
             !(design.frame.width >= 0 && design.frame.width <= 50 && design.frame.inset >= 0 &&
               design.frame.inset <= 100))
-            return Problem{"--frame " + o.frame + ": give WIDTH,INSET in mm, such as 0.4,1.5."};
+            return Problem{"--frame {frame}: give WIDTH,INSET in mm, such as 0.4,1.5."_said.with("frame", o.frame)};
     }
     design.safety = o.safety.value_or(design.safety);
     design.shape.corner = o.corner.value_or(design.shape.corner);
@@ -198,7 +203,8 @@ Outcome apply_pictures(const LabelOptions& o, LabelDesign& design) {
     if (pieces.size() > 1) {
         const auto place = value_of<PicturePlace>(pieces[1]);
         if (!place)
-            return Problem{"--label-picture " + o.picture + ": give left, right, above, below or behind."};
+            return Problem{
+                "--label-picture {picture}: give left, right, above, below or behind."_said.with("picture", o.picture)};
         design.picture.place = *place;
     }
     if (pieces.size() > 2)
@@ -234,7 +240,7 @@ Result<std::optional<Sticker>> label_of(const LabelOptions& o) {
     const QDate day =
         o.date.empty() ? QDate::currentDate() : QDate::fromString(QString::fromStdString(o.date), Qt::ISODate);
     if (!day.isValid())
-        return Problem{"--date " + o.date + ": give YYYY-MM-DD."};
+        return Problem{"--date {date}: give YYYY-MM-DD."_said.with("date", o.date)};
     design.day = {day.year(), day.month(), day.day()};
     for (const auto& apply : {apply_shape, apply_texts, apply_looks})
         if (const Outcome done = apply(o, design); !done)

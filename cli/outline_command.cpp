@@ -83,7 +83,7 @@ ExitCode run(const OutlineCommand& command) {
         {"coarsened", outline.coarsened},
         {"thinnest_mm", outline.thinnest ? nlohmann::json(outline.thinnest->width) : nlohmann::json(nullptr)},
         {"source", word_of(isolation->chosen.source)},
-        {"why", isolation->why},
+        {"why", isolation->why.english()},
         {"light", word_of(isolation->chosen.light.light)},
         {"shadows", word_of(isolation->chosen.light.shadows)},
         {"subject", isolation->chosen.source == Source::subject},

@@ -37,7 +37,7 @@ ExitCode run(const PartsCommand& command) {
     }
     const nlohmann::json report{{"size_mm", {drawing.size.width, drawing.size.height}},
                                 {"parts", parts},
-                                {"note", drawing.note},
+                                {"note", drawing.note.english()},
                                 {"seconds", {{"decode", seconds}}}};
     if (const Outcome written = write_report(report, command.report); !written)
         return written.problem();

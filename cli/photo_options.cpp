@@ -31,7 +31,9 @@ Outcome apply_box(const char* option, const std::string& text, std::optional<Pix
     char extra = 0;
     if (std::sscanf(text.c_str(), "%6d,%6d,%6d,%6d%c", &b.x, &b.y, &b.width, &b.height, &extra) != 4 || b.width < 1 ||
         b.height < 1)
-        return Problem{std::string(option) + " " + text + ": give X,Y,W,H in pixels, such as 100,80,600,400."};
+        return Problem{
+            "{option} {words}: give X,Y,W,H in pixels, such as 100,80,600,400."_said.with("option", std::string(option))
+                .with("words", text)};
     box = b;
     return Done{};
 }
@@ -49,9 +51,13 @@ Result<Stroke> stroke_of(const char* option, const std::string& text, std::optio
         is_right = is_right && std::abs(numbers.back()) < 1e6;
     }
     if (!is_right || !(numbers[0] > 0))
-        return known ? Problem{std::string(option) + " " + text + ": give the size, and points, such as 20,100,80."}
-                     : Problem{std::string(option) + " " + text +
-                               ": give add or erase, the size, and points, such as erase,20,100,80."};
+        return known
+                   ? Problem{"{option} {words}: give the size, and points, such as 20,100,80."_said
+                                 .with("option", std::string(option))
+                                 .with("words", text)}
+                   : Problem{"{option} {words}: give add or erase, the size, and points, such as erase,20,100,80."_said
+                                 .with("option", std::string(option))
+                                 .with("words", text)};
     stroke.size = numbers[0];
     for (std::size_t i = 1; i < numbers.size(); i += 2)
         stroke.points.push_back({numbers[i], numbers[i + 1]});
@@ -63,7 +69,7 @@ Outcome apply_photo(const StickerOptions& o, BackgroundSettings& background) {
     background.light.shadows = *value_of<Shadows>(o.shadows);
     if (!o.subject.empty()) {
         if (o.source != "auto" && o.source != "subject")
-            return Problem{"--subject and --source " + o.source + " do not go together."};
+            return Problem{"--subject and --source {source} do not go together."_said.with("source", o.source)};
         background.source = Source::subject;
         if (o.subject != "auto")
             if (const Outcome box = apply_box("--subject", o.subject, background.subject_box); !box)
@@ -73,7 +79,8 @@ Outcome apply_photo(const StickerOptions& o, BackgroundSettings& background) {
          {std::tuple{"--belongs", &o.belongs, Stroke::Kind::belongs}, {"--not", &o.foreign, Stroke::Kind::foreign}})
         for (const std::string& text : *texts) {
             if (background.source != Source::subject)
-                return Problem{std::string(option) + " says what belongs to a subject: give --subject, too."};
+                return Problem{"{option} says what belongs to a subject: give --subject, too."_said.with(
+                    "option", std::string(option))};
             auto stroke = stroke_of(option, text, kind);
             if (!stroke)
                 return stroke.problem();
@@ -85,8 +92,9 @@ Outcome apply_photo(const StickerOptions& o, BackgroundSettings& background) {
 namespace {
 
 Result<FlatWish> flat_wish(const std::string& text) {
-    const Problem wrong{"--flatten " + text +
-                        ": give board, board:PAPER, paper:PAPER, card or corners:X,Y,X,Y,X,Y,X,Y:WxH."};
+    const Problem wrong{
+        "--flatten {words}: give board, board:PAPER, paper:PAPER, card or corners:X,Y,X,Y,X,Y,X,Y:WxH."_said.with(
+            "words", text)};
     const QStringList parts = QString::fromStdString(text).split(':');
     const auto by = value_of<FlatBy>(parts[0].toStdString());
     if (!by)
@@ -117,11 +125,13 @@ Result<FlatWish> flat_wish(const std::string& text) {
     if (parts.size() > 1) {
         wish.size = parse_paper(parts[1].toStdString());
         if (!wish.size)
-            return Problem{"--flatten " + text + ": " + parts[1].toStdString() +
-                           " is no paper; give a4, letter or WxH in mm."};
+            return Problem{
+                "--flatten {words}: {parts} is no paper; give a4, letter or WxH in mm."_said.with("words", text)
+                    .with("parts", parts[1].toStdString())};
         if (*by == FlatBy::board && !can_be_board(*wish.size))
-            return Problem{"--flatten " + text +
-                           ": a board's paper is at least 90 mm each way, and both together at most 1030 mm."};
+            return Problem{
+                "--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm."_said
+                    .with("words", text)};
     }
     return wish;
 }
@@ -136,7 +146,9 @@ Outcome apply_flatten(const StickerOptions& o, std::shared_ptr<const Picture>& p
         return wish.problem();
     const auto flat = lay_flat(picture->pixels, *wish, known_camera(*picture));
     if (!flat)
-        return Problem{picture->file_name + ": " + flat.problem().message, flat.problem().hint};
+        return Problem{
+            "{file_name}: {flat}"_said.with("file_name", picture->file_name).with("flat", flat.problem().message),
+            flat.problem().hint};
     picture = laid_flat(picture, *flat);
     return Done{};
 }

@@ -1,5 +1,6 @@
 #include "cli/drawing_options.h"
 #include "cli/label_options.h"
+#include "cli/report.h"
 #include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
@@ -189,9 +190,9 @@ ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, cons
         return run(find);
     return run(rehearse);
 } catch (const std::bad_alloc&) {
-    return Problem{"There is too little memory for this.", "Use smaller pictures, or fewer of them."};
+    return Problem{"There is too little memory for this."_said, "Use smaller pictures, or fewer of them."_said};
 } catch (const std::exception& error) {
-    return Problem{std::string("Something went wrong inside Fusuma: ") + error.what() + "."};
+    return Problem{"Something went wrong inside Fusuma: {what}."_said.with("what", error.what())};
 }
 
 } // namespace
@@ -229,7 +230,7 @@ int run_program(int argc, const char* const* argv) {
     const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut, board, find);
     if (code)
         return *code;
-    std::cerr << code.problem().text() << '\n';
+    tell(code.problem().said());
     return bad_input;
 }
 

@@ -42,7 +42,7 @@ RehearsalSetup setup_of(const RehearseCommand& command, const Ticket& ticket) {
 nlohmann::json page_json(const Rehearsal& r, const Ticket& ticket, const SlipSheet& slips,
                          const RehearseCommand& command) {
     nlohmann::json page{{"accepted", r.registration.accepted},
-                        {"reason", r.registration.reason},
+                        {"reason", r.registration.reason.english()},
                         {"marks_found", r.registration.marks_found},
                         {"fit", fit_json(r.registration, ticket.paper)},
                         {"residuals_mm", r.registration.residuals},
@@ -121,7 +121,8 @@ ExitCode run(const RehearseCommand& command) {
     if (!document)
         return document.problem();
     if (document->placements.empty())
-        return Problem{"“" + command.project + "” has no copies on its sheet, so there is nothing to rehearse."};
+        return Problem{"“{project}” has no copies on its sheet, so there is nothing to rehearse."_said.with(
+            "project", command.project)};
     Planner planner;
     Ticket ticket;
     if (command.ticket.empty()) {
@@ -129,20 +130,21 @@ ExitCode run(const RehearseCommand& command) {
     } else {
         const auto known = find_ticket(*document, command.ticket);
         if (!known)
-            return Problem{"There is no ticket " + command.ticket + " in “" + command.project + "”."};
+            return Problem{"There is no ticket {ticket} in “{project}”."_said.with("ticket", command.ticket)
+                               .with("project", command.project)};
         ticket = *known;
     }
     for (const auto* numbers : {&command.smudged, &command.missing})
         for (const std::size_t number : *numbers)
             if (number < 1 || number > ticket.pages.front().marks.size())
-                return Problem{"The sheet has " + std::to_string(ticket.pages.front().marks.size()) +
-                               " marks, numbered from 1."};
+                return Problem{"The sheet has {marks} marks, numbered from 1."_said.with(
+                    "marks", ticket.pages.front().marks.size())};
     for (const double percent : command.stretch)
         if (!(std::abs(percent) <= 20))
-            return Problem{"--stretch takes up to 20 percent either way."};
+            return Problem{"--stretch takes up to 20 percent either way."_said};
     for (const double mm : command.shift)
         if (!(std::abs(mm) <= 1000))
-            return Problem{"--shift takes up to 1000 mm either way."};
+            return Problem{"--shift takes up to 1000 mm either way."_said};
     const auto plan = planner.plan(as_printed(*ticket.document));
     const QByteArray pdf =
         QByteArray::fromStdString(print_pdf(with_code(*plan, *ticket.document, ticket.code), {false, {}}));

@@ -3,6 +3,7 @@
 #include "core/document/cluster.h"
 #include "core/registration/fit.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 #include "formats/machine/machine_file.h"
 
 #include <QFileInfo>
@@ -13,6 +14,10 @@
 
 namespace fusuma {
 
+void tell(const Said& said) {
+    std::cerr << in_words(said).toStdString() << '\n';
+}
+
 using nlohmann::json;
 
 Outcome write_report(const json& report, const std::string& path) {
@@ -22,7 +27,7 @@ Outcome write_report(const json& report, const std::string& path) {
     if (path != "-")
         return write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
     std::cout << text << std::flush;
-    return std::cout ? Outcome(Done{}) : Problem{"The report cannot be written to standard output."};
+    return std::cout ? Outcome(Done{}) : Problem{"The report cannot be written to standard output."_said};
 }
 
 namespace {
@@ -56,12 +61,16 @@ Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<
         const QString path = true_path(output.path);
         for (std::size_t page = 0; page < (output.has_pages ? std::size_t{most_pages} : 1); ++page)
             if (read.contains(true_path(page_file(output.path, page))))
-                return Problem{std::string(output.option) + " “" + output.path + "” would write over what is read.",
-                               "Choose another name."};
+                return Problem{
+                    "{option} “{path}” would write over what is read."_said.with("option", std::string(output.option))
+                        .with("path", output.path),
+                    "Choose another name."_said};
         if (const auto [other, is_new] = taken.try_emplace(path, output.option); !is_new)
-            return Problem{std::string(other->second) + " and " + output.option + " both write to “" + output.path +
-                               "”.",
-                           "Give each a file of its own."};
+            return Problem{
+                "{option} and {option2} both write to “{path}”."_said.with("option", std::string(other->second))
+                    .with("option2", output.option)
+                    .with("path", output.path),
+                "Give each a file of its own."_said};
     }
     return Done{};
 }
@@ -80,7 +89,7 @@ json findings_json(const std::vector<Finding>& findings) {
     for (const Finding& f : findings)
         list.push_back({{"rule", f.rule},
                         {"severity", f.severity == Severity::to_fix ? "to-fix" : "to-look-at"},
-                        {"message", f.message},
+                        {"message", f.message.english()},
                         {"page", f.page},
                         {"at_mm", {f.at.x, f.at.y}}});
     return list;
@@ -126,12 +135,14 @@ bool is_nothing_left(const Isolation& isolation) {
 }
 
 Problem nothing_left(const Artwork& artwork, const Isolation& isolation) {
-    const std::string name = "“" + source_name(artwork) + "”";
+    const std::string name = source_name(artwork);
     if (isolation.drawn)
-        return {name + " has nothing to print and nothing to cut.", "Give its parts a --part use."};
+        return {"“{file}” has nothing to print and nothing to cut."_said.with("file", name),
+                "Give its parts a --part use."_said};
     if (isolation.chosen.source == Source::alpha && !isolation.chosen.focus)
-        return {name + " is fully transparent, so there is nothing to outline."};
-    return {name + " is empty once its background is taken away.", "Try another --source or --focus."};
+        return {"“{file}” is fully transparent, so there is nothing to outline."_said.with("file", name)};
+    return {"“{file}” is empty once its background is taken away."_said.with("file", name),
+            "Try another --source or --focus."_said};
 }
 
 int exit_code(const std::vector<Finding>& findings) {
@@ -154,7 +165,8 @@ Result<Machine> machine_from(const std::string& path) {
         return bytes.problem();
     auto machine = read_machine(bytes->toStdString());
     if (!machine)
-        return Problem{"“" + path + "”: " + machine.problem().message, machine.problem().hint};
+        return Problem{"“{path}”: {machine}"_said.with("path", path).with("machine", machine.problem().message),
+                       machine.problem().hint};
     return machine;
 }
 
@@ -163,9 +175,11 @@ Outcome check_reach(const MachineJob& job, const Document& document) {
     if (outside.empty())
         return Done{};
     const OutOfReach& one = outside.front();
-    return Problem{reach_words(one, document) +
-                       (outside.size() > 1 ? ", and so would " + std::to_string(outside.size() - 1) + " more." : "."),
-                   "Nothing was written or moved. Move the paper in the machine, or the copies on the sheet."};
+    return Problem{outside.size() > 1 ? "{trouble}, and so would %n more."_said
+                                            .counted(outside.size() - 1, "{trouble}, and so would one more.")
+                                            .with("trouble", reach_words(one, document))
+                                      : "{trouble}."_said.with("trouble", reach_words(one, document)),
+                   "Nothing was written or moved. Move the paper in the machine, or the copies on the sheet."_said};
 }
 
 Result<std::shared_ptr<const Ticket>> ticket_of(const std::string& project, const std::string& code,
@@ -174,8 +188,9 @@ Result<std::shared_ptr<const Ticket>> ticket_of(const std::string& project, cons
         return document.tickets.back();
     if (const auto known = find_ticket(document, code))
         return known;
-    return code.empty() ? Problem{"Nothing was printed from “" + project + "” yet: it has no ticket."}
-                        : Problem{"There is no ticket " + code + " in “" + project + "”."};
+    return code.empty()
+               ? Problem{"Nothing was printed from “{project}” yet: it has no ticket."_said.with("project", project)}
+               : Problem{"There is no ticket {code} in “{project}”."_said.with("code", code).with("project", project)};
 }
 
 nlohmann::json flatten_report(const Flattening& flat) {

@@ -10,6 +10,9 @@ namespace fusuma {
 
 inline constexpr double degree = std::numbers::pi / 180; // radians
 
+/// A message of its own line on standard error, in the person's language.
+void tell(const Said& said);
+
 /// Writes a report as JSON to a file, or to standard output for "-". No path, no report.
 Outcome write_report(const nlohmann::json& report, const std::string& path);
 

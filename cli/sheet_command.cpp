@@ -16,8 +16,8 @@
 #include "formats/cut_files/svg_write.h"
 #include "formats/machine/mark_scheme.h"
 #include "formats/pdf/pdf_write.h"
-#include "formats/project/thumbnail.h"
 #include "formats/project/project_file.h"
+#include "formats/project/thumbnail.h"
 
 #include <QBuffer>
 #include <algorithm>
@@ -41,7 +41,9 @@ Outcome apply_marks(const SheetCommand& command, MarkSettings& marks) {
         return bytes.problem();
     auto scheme = read_mark_scheme(bytes->toStdString());
     if (!scheme)
-        return Problem{"“" + command.mark_scheme + "”: " + scheme.problem().message, scheme.problem().hint};
+        return Problem{"“{mark_scheme}”: {scheme}"_said.with("mark_scheme", command.mark_scheme)
+                           .with("scheme", scheme.problem().message),
+                       scheme.problem().hint};
     marks.kind = MarkKind::scheme;
     marks.scheme = std::move(*scheme);
     return Done{};
@@ -54,8 +56,9 @@ Outcome apply_division(const SheetCommand& command, Division& division) {
         const auto first = std::from_chars(at, end, columns);
         const auto second = first.ptr != end && *first.ptr == 'x' ? std::from_chars(first.ptr + 1, end, rows) : first;
         if (second.ptr != end || columns < 1 || rows < 1 || columns > most_divisions || rows > most_divisions)
-            return Problem{"--divide " + command.divide + ": give columns and rows from 1 to " +
-                           std::to_string(most_divisions) + ", such as 2x2."};
+            return Problem{"--divide {divide}: give columns and rows from 1 to {most_divisions}, such as 2x2."_said
+                               .with("divide", command.divide)
+                               .with("most_divisions", most_divisions)};
         division.columns = columns;
         division.rows = rows;
     }
@@ -73,7 +76,8 @@ Outcome apply_cutting(const SheetCommand& command, Document& document) {
             std::string names;
             for (const Material& m : known)
                 names += (names.empty() ? "" : ", ") + m.name;
-            return Problem{"--material " + command.material + ": give one of " + names + "."};
+            return Problem{"--material {material}: give one of {names}."_said.with("material", command.material)
+                               .with("names", names)};
         }
         document.material = *it;
     }
@@ -83,7 +87,7 @@ Outcome apply_cutting(const SheetCommand& command, Document& document) {
         const std::string kind = ink.substr(0, ink.find('=')), name = ink.substr(kind.size());
         const auto of = value_of<CutKind>(kind);
         if (!of || name.size() < 2)
-            return Problem{"--ink " + ink + ": give kiss=NAME, score=NAME or through=NAME."};
+            return Problem{"--ink {ink}: give kiss=NAME, score=NAME or through=NAME."_said.with("ink", ink)};
         document.inks.of(*of) = name.substr(1);
     }
     return Done{};
@@ -109,7 +113,8 @@ Result<Document> starting_document(const SheetCommand& command) {
         if (!is_project(command.inputs[i]))
             continue;
         if (i > 0)
-            return Problem{"“" + command.inputs[i] + "”: a project must come first, and only one can be opened."};
+            return Problem{"“{words}”: a project must come first, and only one can be opened."_said.with(
+                "words", command.inputs[i])};
         auto loaded = load_project(QString::fromStdString(command.inputs[i]));
         if (!loaded)
             return loaded.problem();
@@ -117,13 +122,14 @@ Result<Document> starting_document(const SheetCommand& command) {
     }
     if (document.sheet.photographed &&
         (!command.paper.empty() || !command.marks.empty() || !command.mark_scheme.empty()))
-        return Problem{"“" + command.inputs.front() +
-                       "” cuts what lies on the photo board, whose paper and marks stay."};
+        return Problem{"“{inputs}” cuts what lies on the photo board, whose paper and marks stay."_said.with(
+            "inputs", command.inputs.front())};
     if (!command.paper.empty()) {
         const auto paper = parse_paper(command.paper);
         if (!paper)
-            return Problem{"--paper " + command.paper +
-                           ": give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in."};
+            return Problem{
+                "--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in."_said
+                    .with("paper", command.paper)};
         document.sheet.paper = *paper;
     }
     if (command.margins)
@@ -156,7 +162,7 @@ Result<int> clustered_as(const std::string& how, Document& document, Planner& pl
     }
     const auto done = clustered(alone, planner, all, *value_of<ClusterCut>(how));
     if (!done)
-        return Problem{"--cluster: give at least two pictures, drawings or labels."};
+        return Problem{"--cluster: give at least two pictures, drawings or labels."_said};
     const int id = done->document.stickers.back()->id;
     document.stickers = done->document.stickers;
     document.sticker_ids = done->document.sticker_ids;
@@ -193,7 +199,8 @@ Result<std::vector<int>> add_artwork(const SheetCommand& command, Document& docu
         added.push_back(std::move(**label));
     }
     if (added.empty() && std::ranges::none_of(command.inputs, is_project))
-        return Problem{"Give a project, a picture or a drawing, or a label to make.", "See fusuma-cli sheet --help."};
+        return Problem{"Give a project, a picture or a drawing, or a label to make."_said,
+                       "See fusuma-cli sheet --help."_said};
     std::vector<int> ids;
     for (Sticker& sticker : added) {
         document = with_sticker_added(std::move(document), std::move(sticker));
@@ -236,12 +243,12 @@ std::vector<int> split(Document& document, Planner& planner, const std::vector<i
 std::optional<Finding> missing_copies(const Document& document, int id, int placed, int wanted) {
     if (placed >= wanted)
         return std::nullopt;
-    const std::string name = document.find(id)->name;
     return Finding{.rule = "does-not-fit",
-                   .message = name + ": " +
-                              (placed == 0 ? "no copy fits on the sheet"
-                                           : "only " + std::to_string(placed) + " of " + std::to_string(wanted) +
-                                                 " copies fit on the sheet")};
+                   .message = (placed == 0 ? "{sticker}: no copy fits on the sheet"_said
+                                           : "{sticker}: only {placed} of {wanted} copies fit on the sheet"_said)
+                                  .with("sticker", document.find(id)->name)
+                                  .with("placed", placed)
+                                  .with("wanted", wanted)};
 }
 
 std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> ids, Document& document,
@@ -324,7 +331,8 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
                             : write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
     };
     if (!command.save.empty())
-        if (const Outcome saved = save_project(document, QString::fromStdString(command.save), thumbnail_of(plan)); !saved)
+        if (const Outcome saved = save_project(document, QString::fromStdString(command.save), thumbnail_of(plan));
+            !saved)
             return saved;
     const auto page_path = [](const std::string& path, std::size_t page) {
         return path.empty() ? path : page_file(path, page);
@@ -390,11 +398,13 @@ ExitCode run(const SheetCommand& command) {
     }
     if (command.there) {
         if (!board_under(*document))
-            return Problem{"--there: nothing lies on a photographed board.", "Give photographs with --flatten board."};
+            return Problem{"--there: nothing lies on a photographed board."_said,
+                           "Give photographs with --flatten board."_said};
         *document = cutting_what_lies_there(std::move(*document));
     }
     if (document->sheet.photographed && !command.pdf.empty())
-        return Problem{"--pdf: what lies on the board already is not printed.", "--cut-pdf has its cut lines alone."};
+        return Problem{"--pdf: what lies on the board already is not printed."_said,
+                       "--cut-pdf has its cut lines alone."_said};
     std::vector<Finding> findings = timed(fill, [&] {
         return document->sheet.photographed ? std::vector<Finding>{} : place_copies(command, *ids, *document, planner);
     });

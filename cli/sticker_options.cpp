@@ -1,6 +1,7 @@
 #include "cli/border_options.h"
 #include "cli/drawing_options.h"
 #include "cli/photo_options.h"
+#include "cli/report.h"
 #include "formats/drawing/drawing_read.h"
 #include "formats/picture/picture_read.h"
 
@@ -64,14 +65,17 @@ Outcome apply_source(const StickerOptions& o, BackgroundSettings& background) {
     } else if (const auto source = value_of<Source>(o.source)) {
         background.source = *source;
     } else {
-        return Problem{"--source " + o.source +
-                       ": give auto, alpha, brightness, subject, colour, colour=#RRGGBB or keep=#RRGGBB."};
+        return Problem{
+            "--source {source}: give auto, alpha, brightness, subject, colour, colour=#RRGGBB or keep=#RRGGBB."_said
+                .with("source", o.source)};
     }
     if (names_colours)
         for (const std::string& part : parts_of(o.source.substr(kind.size() + 1))) {
             const auto colour = parse_colour(part);
             if (!colour || background.colours.size() >= most_colours)
-                return Problem{"--source " + o.source + ": give colours as " + kind + "=#RRGGBB,#RRGGBB."};
+                return Problem{
+                    "--source {source}: give colours as {kind}=#RRGGBB,#RRGGBB."_said.with("source", o.source)
+                        .with("kind", kind)};
             background.colours.push_back(*colour);
         }
     background.tolerance = o.tolerance.value_or(background.tolerance);
@@ -85,7 +89,7 @@ Outcome apply_hand_work(const StickerOptions& o, BackgroundSettings& background)
         PixelPlace p;
         char extra = 0;
         if (std::sscanf(text.c_str(), "%6d,%6d%c", &p.x, &p.y, &extra) != 2)
-            return Problem{"--pocket " + text + ": give X,Y in pixels, such as 100,80."};
+            return Problem{"--pocket {words}: give X,Y in pixels, such as 100,80."_said.with("words", text)};
         background.pockets_at.push_back(p);
     }
     for (const std::string& text : o.strokes) {
@@ -129,7 +133,7 @@ Result<std::vector<Sticker>> drawn_stickers(const std::string& path, const Stick
     if (!drawing)
         return drawing.problem();
     if (!(*drawing)->note.empty())
-        std::fprintf(stderr, "%s\n", (*drawing)->note.c_str());
+        tell((*drawing)->note);
     auto drawn = drawings_of(*drawing, o.drawing);
     if (!drawn)
         return drawn.problem();
@@ -152,7 +156,7 @@ Result<Sticker> picture_sticker(const std::string& art_path, const StickerOption
     if (!picture)
         return picture.problem();
     if (!(*picture)->note.empty())
-        std::fprintf(stderr, "%s\n", (*picture)->note.c_str());
+        tell((*picture)->note);
     if (const Outcome flat = apply_flatten(o, *picture); !flat)
         return flat.problem();
     Sticker s = new_sticker(PictureArtwork{*picture});

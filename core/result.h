@@ -1,6 +1,7 @@
 #pragma once
 
-#include <string>
+#include "core/said.h"
+
 #include <utility>
 #include <variant>
 
@@ -8,9 +9,11 @@ namespace fusuma {
 
 /// Why something from outside could not be used, in words for the person: what and where, and what to do about it.
 struct Problem {
-    std::string message;
-    std::string hint;
-    [[nodiscard]] std::string text() const { return hint.empty() ? message : message + " " + hint; }
+    Said message;
+    Said hint{};
+    /// Both.
+    [[nodiscard]] Said said() const { return message.then(hint); }
+    [[nodiscard]] std::string english() const { return said().english(); }
 };
 
 /// A value, or the reason why there is none.

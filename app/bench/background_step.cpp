@@ -4,6 +4,7 @@
 #include "app/common/theme.h"
 #include "app/model/shown_art.h"
 #include "core/steps/source_pictures.h"
+#include "formats/basics/in_words.h"
 
 #include <QCheckBox>
 #include <QListWidget>
@@ -304,7 +305,7 @@ void BackgroundStep::refresh(const Sticker& s, const Isolation& isolation) {
     const QSignalBlocker quiet_brightness(brightness), quiet_tolerance(tolerance);
     const BackgroundSettings& chosen = isolation.chosen;
     source->set_chosen(place_of(s.background.source));
-    why->setText(QString::fromStdString(isolation.why));
+    why->setText(in_words(isolation.why));
     why->setVisible(!isolation.why.empty());
     brightness_rows->setVisible(chosen.source == Source::brightness);
     colour_rows->setVisible(chosen.source == Source::colour);

@@ -6,6 +6,7 @@
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/units.h"
+#include "formats/basics/in_words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -33,8 +34,10 @@ BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
     stocks = new QComboBox(this);
     stocks->setObjectName(QStringLiteral("stock"));
     stocks->setAccessibleName(tr("Shown on"));
-    stocks->setToolTip(tr("The sticker as it is planned, or finished: cut out, on what it may be printed on or stuck to."));
-    stocks->addItems({tr("As planned"), tr("On white paper"), tr("On clear film"), tr("On kraft"), tr("On a dark ground")});
+    stocks->setToolTip(
+        tr("The sticker as it is planned, or finished: cut out, on what it may be printed on or stuck to."));
+    stocks->addItems(
+        {tr("As planned"), tr("On white paper"), tr("On clear film"), tr("On kraft"), tr("On a dark ground")});
     stocks->setFixedWidth(px(140));
     peel = new QCheckBox(tr("Peel a corner"), this);
     peel->setObjectName(QStringLiteral("peel"));
@@ -93,7 +96,7 @@ void BenchView::refresh() {
 
 QString BenchView::figures_of(const StickerResult& result) const {
     const Unit unit = model.document().unit;
-    const auto distance_words = [&](double mm) { return QString::fromStdString(format_distance(mm, unit)); };
+    const auto distance_words = [&](double mm) { return distance_in_words(mm, unit); };
     const bool of_outline = look == Look::outline || look == Look::difference || look == Look::coverage;
     const Outline& shown = of_outline ? result.outline() : result.cut_line();
     const auto holes = std::count_if(shown.contours.begin(), shown.contours.end(),
@@ -121,7 +124,8 @@ void BenchView::place_overlays() {
 }
 
 Stock BenchView::stock() const {
-    return look == Look::result && tools.tool() == Tool::none ? static_cast<Stock>(stocks->currentIndex()) : Stock::none;
+    return look == Look::result && tools.tool() == Tool::none ? static_cast<Stock>(stocks->currentIndex())
+                                                              : Stock::none;
 }
 
 void BenchView::contextMenuEvent(QContextMenuEvent* event) {
@@ -438,7 +442,7 @@ void BenchView::paint_ruler(QPainter& painter, const Rect& cut_box) const {
     painter.drawLine(left, right);
     for (const QPointF end : {left, right})
         painter.drawLine(end - QPointF(0, 4), end + QPointF(0, 4));
-    const QString text = QString::fromStdString(format_length(cut_box.width(), model.document().unit));
+    const QString text = length_in_words(cut_box.width(), model.document().unit);
     const QRectF place((left.x() + right.x()) / 2 - 50, left.y() - 9, 100, 18);
     const double wide = QFontMetricsF(font()).horizontalAdvance(text) + 12;
     painter.fillRect(QRectF(place.center().x() - wide / 2, place.y(), wide, 18), theme().canvas);
@@ -459,13 +463,14 @@ Things BenchView::list_things() const {
         if (!result)
             return all;
         const Size drawn = art->drawing->size, shown = result->outlined->artwork;
-        const QTransform map = QTransform::fromScale(shown.width / drawn.width, shown.height / drawn.height) * to_view();
+        const QTransform map =
+            QTransform::fromScale(shown.width / drawn.width, shown.height / drawn.height) * to_view();
         for (auto shape = art->parts->shapes.rbegin(); shape != art->parts->shapes.rend(); ++shape) {
             const Rect box = bounds(region_of(*art->drawing, *shape));
-            const QString name = tr("%1, %2, %3")
-                                     .arg(QString::fromStdString(shape->name),
-                                          shape->use.is_printed ? tr("printed") : tr("not printed"),
-                                          label_text(shape->use.cut).toLower());
+            const QString name =
+                tr("%1, %2, %3")
+                    .arg(QString::fromStdString(shape->name), shape->use.is_printed ? tr("printed") : tr("not printed"),
+                         label_text(shape->use.cut).toLower());
             all.push_back({shape->id, name, map.mapRect(QRectF(to_qt(box.min), to_qt(box.max))),
                            tools.chosen_parts().contains(shape->id)});
         }
@@ -473,7 +478,7 @@ Things BenchView::list_things() const {
     }
     if (const auto result = model.working_out.shown()) {
         const Rect box = bounds(result->cut_line());
-        const auto length = [&](double mm) { return QString::fromStdString(format_length(mm, unit)); };
+        const auto length = [&](double mm) { return length_in_words(mm, unit); };
         all.push_back({1,
                        tr("%1, finished %2 by %3")
                            .arg(QString::fromStdString(sticker->name), length(box.width()), length(box.height())),

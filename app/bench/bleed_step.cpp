@@ -1,6 +1,7 @@
 #include "app/bench/bleed_step.h"
 
 #include "app/common/enum_words.h"
+#include "formats/basics/in_words.h"
 #include <cmath>
 
 namespace fusuma::app {
@@ -64,7 +65,7 @@ QString BleedStep::state_of(const Sticker& s, Unit unit) {
         return tr("none");
     if (!bleeds(s.border, s.rims, s.bleed))
         return tr("nothing to carry on");
-    return QString::fromStdString(format_length(s.bleed.width, unit)) +
+    return length_in_words(s.bleed.width, unit) +
            (s.bleed.kind == Bleed::Kind::art ? tr(", art's colours") : tr(", rim's colour"));
 }
 

@@ -1,12 +1,13 @@
 #include "app/bench/border_step.h"
 
-#include "app/common/theme.h"
-#include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
+#include "app/common/enum_words.h"
 #include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/quick_picks.h"
+#include "app/common/theme.h"
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 
 #include <QCheckBox>
 #include <algorithm>
@@ -17,7 +18,7 @@ namespace fusuma::app {
 namespace {
 
 QString length_words(double mm, Unit unit) {
-    return QString::fromStdString(format_length(mm, unit));
+    return length_in_words(mm, unit);
 }
 
 } // namespace
@@ -64,7 +65,8 @@ void BorderStep::add_width(QVBoxLayout* layout) {
             tr("Border width"), [&](Sticker& s) { s.border.width = mm; }, QStringLiteral("border"));
     };
     // Common practice: 2 to 3 mm, or an eighth of an inch, for white borders; thinner for labels.
-    picks = new QuickPicks(QStringLiteral("borderPicks"), tr("Border widths"), {0, 1, 2, 3, 5}, {0, 0.0625, 0.125, 0.1875});
+    picks =
+        new QuickPicks(QStringLiteral("borderPicks"), tr("Border widths"), {0, 1, 2, 3, 5}, {0, 0.0625, 0.125, 0.1875});
     layout->addWidget(picks);
     connect(picks, &QuickPicks::picked, this, set_width);
     connect(width, &NumberField::edited, this, set_width);

@@ -1,8 +1,9 @@
 #include "app/bench/cut_step.h"
 
-#include "app/common/theme.h"
 #include "app/common/glyphs.h"
+#include "app/common/theme.h"
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 
 #include <QGridLayout>
 #include <QListWidget>
@@ -178,9 +179,8 @@ void CutStep::refresh_result(const Sticker& sticker, const StickerResult& result
     };
     std::vector<Row> rows;
     const auto words = [&](const QString& what, const Rect& box) {
-        const QString wide = QString::fromStdString(format_length(box.width(), unit));
-        return tr("%1  %2 × %3")
-            .arg(what, wide.left(wide.lastIndexOf(' ')), QString::fromStdString(format_length(box.height(), unit)));
+        const QString wide = length_in_words(box.width(), unit);
+        return tr("%1  %2 × %3").arg(what, wide.left(wide.lastIndexOf(' ')), length_in_words(box.height(), unit));
     };
     const auto& lines = result.cut->hand.lines;
     for (std::size_t i = 0; i < lines.size(); ++i) {

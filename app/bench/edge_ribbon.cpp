@@ -5,6 +5,7 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -20,7 +21,7 @@ namespace {
 constexpr int head_px = 34, overview_px = 22, strip_px = 84, edge_px = 12;
 
 QString distance_words(double mm, Unit unit) {
-    return QString::fromStdString(format_length(mm, unit));
+    return length_in_words(mm, unit);
 }
 
 } // namespace

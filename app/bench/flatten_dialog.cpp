@@ -9,6 +9,7 @@
 #include "app/model/profiles.h"
 #include "core/photo/lay_flat.h"
 #include "core/sheet/paper.h"
+#include "formats/basics/in_words.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -193,7 +194,7 @@ class FlattenDialog : public PatientDialog {
         } else if (flat) {
             show_found(*flat);
         } else {
-            told->setText(QString::fromStdString(flat.problem().text()));
+            told->setText(in_words(flat.problem()));
             restyle(told, "role", "attention");
         }
         refresh();

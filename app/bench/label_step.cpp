@@ -1,7 +1,7 @@
 #include "app/bench/label_step.h"
 
-#include "app/common/enum_words.h"
 #include "app/common/colour_button.h"
+#include "app/common/enum_words.h"
 #include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/painting.h"
@@ -9,9 +9,10 @@
 #include "app/common/theme.h"
 #include "core/arrange/label_list.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 #include "formats/fonts/fonts.h"
-#include "formats/picture/picture_read.h"
 #include "formats/label/table_read.h"
+#include "formats/picture/picture_read.h"
 
 #include <QCheckBox>
 #include <QClipboard>
@@ -191,9 +192,8 @@ QWidget* LabelStep::text_part() {
     run = new QComboBox;
     run->setObjectName(QStringLiteral("labelRun"));
     run->addItems(labels<TextRun>());
-    connect(run, &QComboBox::activated, this, [this](int i) {
-        edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = choice_at<TextRun>(i); });
-    });
+    connect(run, &QComboBox::activated, this,
+            [this](int i) { edit_text(tr("Run of the text"), [i](LabelText& t) { t.run = choice_at<TextRun>(i); }); });
     more->rows().addWidget(row(tr("Runs"), run, 150));
     line_spacing =
         plain_field(50, 500, 5, "lineSpacing", QStringLiteral("%"), tr("From one line to the next, of the size."));
@@ -425,9 +425,9 @@ QWidget* LabelStep::list_part() {
         const auto sticker = model.in_hand.sticker();
         if (!sticker)
             return;
-        model.searches.search(tr("Placing the list"), [id = sticker->id,
-                                                page = model.in_hand.page()](const Document& d, Planner& evaluator,
-                                                                       const Work& work, const Searches::Improved&) {
+        model.searches.search(tr("Placing the list"), [id = sticker->id, page = model.in_hand.page()](
+                                                          const Document& d, Planner& evaluator, const Work& work,
+                                                          const Searches::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
             return Searches::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
         });
@@ -438,15 +438,17 @@ QWidget* LabelStep::list_part() {
         const auto sticker = model.in_hand.sticker();
         if (!sticker)
             return;
-        model.worked.start(tr("One text size on all"), [id = sticker->id](const Document& d, Planner&) -> Result<Edited> {
-            const auto now = d.find(id);
-            const auto* art = now ? std::get_if<LabelArtwork>(&now->artwork) : nullptr;
-            if (!art)
-                return Problem{tr("This is no label any more.").toStdString(), ""};
-            Sticker changed = *now;
-            changed.artwork = LabelArtwork{std::make_shared<const LabelDesign>(in_one_size(*art->design)), art->row};
-            return Edited{with_sticker_changed(d, std::move(changed)), {}};
-        });
+        model.worked.start(
+            tr("One text size on all"), [id = sticker->id](const Document& d, Planner&) -> Result<Edited> {
+                const auto now = d.find(id);
+                const auto* art = now ? std::get_if<LabelArtwork>(&now->artwork) : nullptr;
+                if (!art)
+                    return Problem{"This is no label any more."_said};
+                Sticker changed = *now;
+                changed.artwork =
+                    LabelArtwork{std::make_shared<const LabelDesign>(in_one_size(*art->design)), art->row};
+                return Edited{with_sticker_changed(d, std::move(changed)), {}};
+            });
     });
     rows->addWidget(alike);
     rows->addWidget(put_list);
@@ -497,7 +499,9 @@ void LabelStep::edit_text(const QString& words_of_edit, const std::function<void
 }
 
 void LabelStep::choose_picture() {
-    const QString path = ask_which_file(this, tr("Picture on the label"), tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"), QStringLiteral("picture"));
+    const QString path = ask_which_file(
+        this, tr("Picture on the label"),
+        tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"), QStringLiteral("picture"));
     if (!path.isEmpty())
         model.importer.read_picture_for_sticker(
             path, tr("Picture on the label"), [](Sticker& s, const std::shared_ptr<const Picture>& picture) {
@@ -526,7 +530,8 @@ void LabelStep::list_from_file() {
         },
         [this, path, id = sticker ? sticker->id : 0](Result<ReadCells> read) {
             if (!read)
-                emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + read.problem().text()));
+                emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(path))
+                                                         .with("trouble", read.problem().said())));
             else if (const auto now = model.in_hand.sticker(); now && now->id == id)
                 take_cells(std::move(read->cells));
             else

@@ -3,6 +3,7 @@
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "core/geometry/units.h"
+#include "formats/basics/in_words.h"
 
 #include <QKeyEvent>
 #include <QPainter>
@@ -346,7 +347,7 @@ Things LineTools::nodes(const QTransform& mm_to_view, Unit unit) const {
     Things all;
     if (!is_taken || kind != Kind::nodes)
         return all;
-    const auto length = [&](double mm) { return QString::fromStdString(format_length(mm, unit)); };
+    const auto length = [&](double mm) { return length_in_words(mm, unit); };
     const CutLines now = lines();
     for (std::size_t l = 0; l < now.size(); ++l)
         for (std::size_t k = 0; k < std::min<std::size_t>(now[l].node_count(), nodes_of_a_line); ++k) {
@@ -364,7 +365,8 @@ Things LineTools::nodes(const QTransform& mm_to_view, Unit unit) const {
 }
 
 void LineTools::choose_node(int id) {
-    select({{static_cast<std::size_t>((id - 1) / nodes_of_a_line), static_cast<std::size_t>((id - 1) % nodes_of_a_line)}});
+    select(
+        {{static_cast<std::size_t>((id - 1) / nodes_of_a_line), static_cast<std::size_t>((id - 1) % nodes_of_a_line)}});
 }
 
 KeyList LineTools::keys() {

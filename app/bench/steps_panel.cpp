@@ -14,6 +14,7 @@
 #include "app/common/theme.h"
 #include "core/document/cluster.h"
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 
 #include <QMenu>
 #include <QScrollArea>
@@ -25,7 +26,7 @@ namespace fusuma::app {
 namespace {
 
 QString words(double mm, Unit unit) {
-    return QString::fromStdString(format_length(mm, unit));
+    return length_in_words(mm, unit);
 }
 
 } // namespace
@@ -192,7 +193,8 @@ QWidget* StepsPanel::size_step() {
     layout->addWidget(row(tr("Finished width"), finished_width, 100));
     layout->addWidget(row(tr("Finished height"), finished_height, 100));
     // Common practice: what sticker makers sell most, 40 to 100 mm or 1½ to 4 inches wide.
-    picks = new QuickPicks(QStringLiteral("sizePicks"), tr("Finished widths"), {40, 50, 60, 75, 100}, {1.5, 2, 2.5, 3, 4});
+    picks =
+        new QuickPicks(QStringLiteral("sizePicks"), tr("Finished widths"), {40, 50, 60, 75, 100}, {1.5, 2, 2.5, 3, 4});
     layout->addWidget(picks);
     connect(width, &NumberField::edited, this, [this](double mm) { resize_sticker(mm, QStringLiteral("size")); });
     connect(height, &NumberField::edited, this, [this](double mm) {

@@ -1,6 +1,7 @@
 #include "app/common/number_field.h"
 
 #include "app/common/widgets.h"
+#include "formats/basics/in_words.h"
 
 #include <QKeyEvent>
 #include <QLocale>
@@ -25,7 +26,7 @@ NumberField::NumberField(Kind field_kind, double least, double most, double step
 
 QString NumberField::shown() const {
     if (kind == Kind::length)
-        return QString::fromStdString(format_length(current, shown_unit));
+        return length_in_words(current, shown_unit);
     const QString text = QLocale::c().toString(current, 'f',
                                                kind == Kind::degrees ? 1
                                                : step < 0.01         ? 3
@@ -125,7 +126,8 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
 }
 
 void NumberField::wheelEvent(QWheelEvent* event) {
-    if (!hasFocus() && !(event->modifiers() & Qt::ControlModifier)) { // scrolling a panel must not change what lies under the pointer
+    if (!hasFocus() &&
+        !(event->modifiers() & Qt::ControlModifier)) { // scrolling a panel must not change what lies under the pointer
         event->ignore();
         return;
     }

@@ -2,6 +2,7 @@
 
 #include "app/common/widgets.h"
 #include "app/model/settings.h"
+#include "formats/basics/in_words.h"
 
 #include <QHBoxLayout>
 #include <algorithm>
@@ -85,7 +86,7 @@ void QuickPicks::rebuild() {
         if (!holds(all, mm))
             all.push_back(mm);
     for (std::size_t i = 0; i < all.size(); ++i) {
-        const QString words = QString::fromStdString(format_length(all[i], shown_unit));
+        const QString words = length_in_words(all[i], shown_unit);
         auto* pick = button(bare(words), "pick", objectName() + QString::number(i),
                             i < typed ? tr("%1, typed before").arg(words) : words);
         pick->setAccessibleName(words);

@@ -4,6 +4,7 @@
 #include "app/frame/new_label_dialog.h"
 #include "app/frame/pages_dialog.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 
 #include <QBuffer>
 #include <QClipboard>
@@ -71,14 +72,16 @@ void AddArtwork::save_template() {
         emit model.messages.note(tr("Choose a label in the tray first."));
         return;
     }
-    const auto path = ask_where_to_save(&window, tr("Save the label as a template"), QString::fromStdString(sticker->name),
-                                        tr("Label templates"), QStringLiteral(".json"));
+    const auto path =
+        ask_where_to_save(&window, tr("Save the label as a template"), QString::fromStdString(sticker->name),
+                          tr("Label templates"), QStringLiteral(".json"));
     if (path)
-        model.file_work.write({{*path,
-                               [family = model.project.name().toStdString(), name = sticker->name, design = *art->design] {
-                                   return QByteArray::fromStdString(templates_text(family, {{"", name, design}}));
-                               }}},
-                             tr("Saved %1.").arg(QFileInfo(*path).fileName()));
+        model.file_work.write(
+            {{*path,
+              [family = model.project.name().toStdString(), name = sticker->name, design = *art->design] {
+                  return QByteArray::fromStdString(templates_text(family, {{"", name, design}}));
+              }}},
+            tr("Saved %1.").arg(QFileInfo(*path).fileName()));
 }
 
 bool AddArtwork::take(const QMimeData& data) {
@@ -101,14 +104,15 @@ void AddArtwork::paste() {
     if (clip && take(*clip))
         return;
     // What keeps its curves comes before a picture of it.
-    for (const auto& [format, name] : {std::pair{"image/svg+xml", "pasted-drawing.svg"}, {"application/pdf", "pasted.pdf"}})
+    for (const auto& [format, name] :
+         {std::pair{"image/svg+xml", "pasted-drawing.svg"}, {"application/pdf", "pasted.pdf"}})
         if (const QByteArray bytes = clip ? clip->data(QLatin1String(format)) : QByteArray(); !bytes.isEmpty()) {
             const QString path = pasted.filePath(QLatin1String(name));
             const Outcome written = write_file(path, bytes);
             if (written)
                 files.open_files({path});
             else
-                emit model.messages.problem(QString::fromStdString(written.problem().text()));
+                emit model.messages.problem(in_words(written.problem()));
             return;
         }
     if (const QByteArray png = pasted_png(clip); !png.isEmpty())

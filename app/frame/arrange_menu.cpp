@@ -11,8 +11,7 @@ namespace {
 
 Result<Edited> made_one(const Document& d, const Selection& s, Planner& planner, ClusterCut how) {
     auto done = clustered(d, planner, s, how);
-    return done ? Result<Edited>(std::move(*done))
-                : Problem{QObject::tr("Choose two or more copies on this page first.").toStdString(), ""};
+    return done ? Result<Edited>(std::move(*done)) : Problem{"Choose two or more copies on this page first."_said};
 }
 
 } // namespace
@@ -56,18 +55,17 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     cluster({}, ClusterCut::exclude);
     cluster({}, ClusterCut::visible);
     commands.add_for_sheet(QObject::tr("Make one: %1").arg(label_text(Combining::split).toLower()), {}, [on] {
-        on.model.copies.work_out(
-            QObject::tr("Split"), [](const Document& d, const Selection& s, Planner& planner) {
-                auto done = made_one(d, s, planner, ClusterCut::outer);
-                if (!done)
-                    return done;
-                Sticker whole = *done->document.stickers.back();
-                auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
-                split->inner_lines_are_cut = true;
-                whole.artwork = ClusterArtwork{std::move(split)};
-                done->document = with_sticker_changed(std::move(done->document), std::move(whole));
+        on.model.copies.work_out(QObject::tr("Split"), [](const Document& d, const Selection& s, Planner& planner) {
+            auto done = made_one(d, s, planner, ClusterCut::outer);
+            if (!done)
                 return done;
-            });
+            Sticker whole = *done->document.stickers.back();
+            auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
+            split->inner_lines_are_cut = true;
+            whole.artwork = ClusterArtwork{std::move(split)};
+            done->document = with_sticker_changed(std::move(done->document), std::move(whole));
+            return done;
+        });
     });
     commands.add_for_sheet(QObject::tr("Part the cluster"), QKeySequence(QObject::tr("Ctrl+Shift+J")), [on] {
         on.model.copies.rearrange(QObject::tr("Part the cluster"),

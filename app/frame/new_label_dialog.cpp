@@ -1,12 +1,13 @@
 #include "app/frame/new_label_dialog.h"
 
-#include "app/common/question.h"
 #include "app/common/painting.h"
+#include "app/common/question.h"
 #include "app/common/save_place.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 #include "formats/fonts/fonts.h"
 
 #include <QDate>
@@ -113,14 +114,15 @@ void NewLabelDialog::add_next_picture() {
 }
 
 void NewLabelDialog::add_from_file() {
-    const QString path = ask_which_file(this, tr("Template file"), tr("Label templates (*.json)"), QStringLiteral("template"));
+    const QString path =
+        ask_which_file(this, tr("Template file"), tr("Label templates (*.json)"), QStringLiteral("template"));
     if (path.isEmpty())
         return;
     more->setEnabled(false);
     const auto refuse = [this, path](const QString& why) {
         more->setEnabled(true);
         ask_or_tell(this, tr("Template file"),
-                             tr("%1 cannot be used. %2").arg(QString::fromStdString(quoted_name(path)), why));
+                    tr("“%1” cannot be used. %2").arg(QString::fromStdString(file_name_of(path)), why));
     };
     in_background(
         reader, this,
@@ -131,7 +133,7 @@ void NewLabelDialog::add_from_file() {
         },
         [this, refuse](const Result<std::vector<LabelTemplate>>& read) {
             if (!read)
-                return refuse(QString::fromStdString(read.problem().text()));
+                return refuse(in_words(read.problem()));
             more->setEnabled(true);
             const int first = list->count();
             for (const LabelTemplate& one : *read)

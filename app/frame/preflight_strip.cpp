@@ -2,6 +2,7 @@
 
 #include "app/common/accessible_view.h"
 #include "app/common/widgets.h"
+#include "formats/basics/in_words.h"
 
 #include <QHBoxLayout>
 #include <QListWidget>
@@ -115,7 +116,7 @@ void PreflightStrip::refresh() {
     const Finding* f = current();
     // Of the sheet as it is; what was found on the one before is not said of it.
     const bool is_empty = model.document().placements.empty(), is_old = s.document.placements.empty() != is_empty;
-    const QString words = f          ? QString::fromStdString(f->message)
+    const QString words = f          ? in_words(f->message)
                           : is_empty ? tr("The sheet is empty.")
                           : is_old   ? tr("Looking at the sheet…")
                                      : tr("Everything lies inside the cut zone with room between.");
@@ -126,7 +127,7 @@ void PreflightStrip::refresh() {
     silence_button->setVisible(f);
     fix_button->setVisible(f && f->fix);
     if (f && f->fix)
-        fix_button->setText(QString::fromStdString(f->fix->label));
+        fix_button->setText(in_words(f->fix->label));
     tell(words);
     const int percent = qRound(100 * s.totals.used_share);
     used_bar->setValue(percent);
@@ -146,8 +147,7 @@ void PreflightStrip::refresh_drawer() {
     const QSignalBlocker quiet(list);
     list->clear();
     for (const Finding& f : model.snapshot().findings)
-        list->addItem((f.severity == Severity::to_fix ? tr("To fix: ") : tr("To look at: ")) +
-                      QString::fromStdString(f.message));
+        list->addItem((f.severity == Severity::to_fix ? tr("To fix: ") : tr("To look at: ")) + in_words(f.message));
     const std::size_t silent = model.document().silenced.size();
     tell_again->setText(tr("Ignored (%1): tell again").arg(silent));
     tell_again->setVisible(silent > 0);

@@ -5,6 +5,7 @@
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
 #include "devices/scanner/scanner.h"
+#include "formats/basics/in_words.h"
 
 #include <QBuffer>
 #include <QComboBox>
@@ -132,10 +133,10 @@ class ScanDialog : public PatientDialog {
                 if (found && !found->empty())
                     told->setText({});
                 else
-                    tell(found ? Problem{"No scanner was found.",
-                                         "See whether it is plugged in and switched on, or add the scan "
-                                         "as a file."}
-                               : found.problem());
+                    tell(found
+                             ? Problem{"No scanner was found."_said,
+                                       "See whether it is plugged in and switched on, or add the scan as a file."_said}
+                             : found.problem());
                 if (found)
                     for (const ScannerName& one : *found)
                         devices->addItem(one.name, one.id);
@@ -162,7 +163,7 @@ class ScanDialog : public PatientDialog {
     static QString tr(const char* words) { return QCoreApplication::translate("scan", words); }
 
     void tell(const Problem& problem) {
-        told->setText(QString::fromStdString(problem.text()));
+        told->setText(in_words(problem));
         restyle(told, "role", "attention");
     }
     void refresh() {
@@ -202,7 +203,7 @@ class ScanDialog : public PatientDialog {
                 try {
                     return scan(wish, {token, &how_far});
                 } catch (const Stopped&) {
-                    return Problem{"The scan was stopped.", ""};
+                    return Problem{"The scan was stopped."_said};
                 }
             },
             [this, is_preview](const Result<QImage>& picture) { take(picture, is_preview); },

@@ -4,6 +4,7 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/carried.h"
+#include "formats/basics/in_words.h"
 
 #include <QAction>
 #include <QApplication>
@@ -136,8 +137,7 @@ class TrayCard : public QWidget {
         painter.setPen(t.dim);
         const Unit unit = model.document().unit;
         painter.drawText(QRect(left, px(29), right - left, line), Qt::AlignVCenter,
-                         QStringLiteral("%1 × %2").arg(bare(size.width, unit),
-                                                       QString::fromStdString(format_length(size.height, unit))));
+                         QStringLiteral("%1 × %2").arg(bare(size.width, unit), length_in_words(size.height, unit)));
         draw_state(painter, QPointF(right - 4, px(59)));
     }
     void mousePressEvent(QMouseEvent* event) override {
@@ -150,9 +150,10 @@ class TrayCard : public QWidget {
             return;
         auto* drag = new QDrag(window()); // the drop may do away with this card while the drag ends
         const auto known = model.snapshot().result(sticker.id);
-        auto* what = !known ? new QMimeData : // what other programs take of it
-                         new CarriedSticker(place(std::make_shared<const Sticker>(sticker), known, {.sticker = sticker.id}),
-                                      model.document().unit);
+        auto* what =
+            !known ? new QMimeData : // what other programs take of it
+                new CarriedSticker(place(std::make_shared<const Sticker>(sticker), known, {.sticker = sticker.id}),
+                                   model.document().unit);
         mark_as_sticker(*what, model.project, sticker.id);
         drag->setMimeData(what);
         drag->setPixmap(grab(QRect(px(8), px(8), px(60), px(60))));
@@ -212,7 +213,7 @@ class TrayCard : public QWidget {
         return box.empty() ? artwork_size(sticker) : Size{box.width(), box.height()};
     }
     static QString bare(double mm, Unit unit) {
-        const QString text = QString::fromStdString(format_length(mm, unit));
+        const QString text = length_in_words(mm, unit);
         return text.left(text.lastIndexOf(' '));
     }
     /// A dot for fine, a triangle for something to look at, a square for something to fix: shape as well as colour.

@@ -4,6 +4,7 @@
 #include "app/model/shown_art.h"
 #include "app/model/to_qt.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 #include "formats/cut_files/svg_write.h"
 
 #include <QBuffer>
@@ -75,9 +76,8 @@ Carried carried(const std::vector<std::shared_ptr<const PlacedCopy>>& copies, Un
         box.include(copy->cut_box);
         box.include(copy->print_box);
         words << QStringLiteral("%1, %2 × %3")
-                     .arg(QString::fromStdString(copy->sticker->name),
-                          QString::fromStdString(format_length(copy->cut_box.width(), unit)),
-                          QString::fromStdString(format_length(copy->cut_box.height(), unit)));
+                     .arg(QString::fromStdString(copy->sticker->name), length_in_words(copy->cut_box.width(), unit),
+                          length_in_words(copy->cut_box.height(), unit));
     }
     Carried all;
     all.png = picture_of(copies, box);

@@ -3,6 +3,7 @@
 #include "app/model/carried.h"
 #include "app/model/in_background.h"
 #include "core/arrange/free_place.h"
+#include "formats/basics/in_words.h"
 #include "formats/project/project_file.h"
 
 #include <QClipboard>
@@ -154,8 +155,8 @@ void CopyEdits::place_of(const std::vector<int>& stickers, int copies, const QSt
     worked.start(
         tr("Place copies"),
         [copies, stickers, page = in_hand.page(), placed,
-         none = tr("%1: no free place on the sheet is large enough for another copy.").arg(name).toStdString()](
-            const Document& d, Planner& planner) -> Result<Edited> {
+         none = "{sticker}: no free place on the sheet is large enough for another copy."_said.with(
+             "sticker", name.toStdString())](const Document& d, Planner& planner) -> Result<Edited> {
             Edited edited{d, {}};
             *placed = 0;
             for (const int id : stickers) {
@@ -167,7 +168,7 @@ void CopyEdits::place_of(const std::vector<int>& stickers, int copies, const QSt
                     edited.selection.insert(it->id);
             }
             if (*placed == 0)
-                return Problem{none, ""};
+                return Problem{none};
             return edited;
         },
         [this, wanted, name, placed] {
@@ -190,7 +191,7 @@ void CopyEdits::place_at(int sticker, Point centre) {
 }
 
 void CopyEdits::apply_fix(const Finding& finding) {
-    worked.start(QString::fromStdString(finding.fix->label),
+    worked.start(in_words(finding.fix->label),
                  [finding, selection = in_hand.copies()](const Document& d, Planner&) -> Result<Edited> {
                      auto fixed = repaired(d, finding);
                      return fixed ? Result<Edited>(Edited{std::move(*fixed), selection}) : fixed.problem();

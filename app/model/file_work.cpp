@@ -1,6 +1,7 @@
 #include "app/model/file_work.h"
 
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 
 #include <QFileInfo>
 
@@ -33,9 +34,7 @@ void FileWork::write(std::vector<File> files, const QString& done, const std::fu
                     return written;
             return Done{};
         },
-        [end, done](const Outcome& outcome) {
-            end(outcome ? QString() : QString::fromStdString(outcome.problem().text()), done);
-        },
+        [end, done](const Outcome& outcome) { end(outcome ? QString() : in_words(outcome.problem()), done); },
         [end](const QString& trouble) { end(trouble, {}); });
 }
 

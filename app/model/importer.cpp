@@ -3,6 +3,7 @@
 #include "app/model/in_background.h"
 #include "core/steps/replaced_artwork.h"
 #include "core/steps/small_picture.h"
+#include "formats/basics/in_words.h"
 #include "formats/drawing/drawing_read.h"
 #include "formats/picture/picture_read.h"
 
@@ -46,7 +47,7 @@ template <typename Read, typename Use> void Importer::read_in_background(const Q
             if (!is_awaited())
                 return;
             if (!result)
-                emit messages.problem(QString::fromStdString(result.problem().text()));
+                emit messages.problem(in_words(result.problem()));
             else
                 use(*result);
         },
@@ -112,7 +113,7 @@ void Importer::add_drawing(const QString& path, int page) {
                 art.parts = std::make_shared<const Parts>(as_in_file(*drawing, *art.parts));
                 s.border.width = 0;
             }
-            add_as_sticker(std::move(s), QString::fromStdString(drawing->note));
+            add_as_sticker(std::move(s), in_words(drawing->note));
         });
 }
 
@@ -170,7 +171,7 @@ void Importer::replace_artwork(const QString& path) {
             if (!picture)
                 return picture.problem();
             if (alpha_content((*picture)->pixels) == AlphaContent::clear)
-                return Problem{nothing_in(QFileInfo(path).fileName()).toStdString(), ""};
+                return Problem{Said::verbatim(nothing_in(QFileInfo(path).fileName()).toStdString())};
             return Artwork(PictureArtwork{*picture});
         },
         [this, name, id = wanted->id](const Artwork& artwork) {
@@ -193,7 +194,7 @@ void Importer::add_read(const QString& name, const Reader& read) {
     struct Read {
         std::shared_ptr<const Picture> picture;
         AlphaContent content;
-        std::string why;
+        Said why;
     };
     read_in_background(
         name,
@@ -202,7 +203,7 @@ void Importer::add_read(const QString& name, const Reader& read) {
             if (!picture)
                 return picture.problem();
             const AlphaContent whole = alpha_content((*picture)->pixels);
-            return Read{*picture, whole, whole == AlphaContent::opaque ? offer((*picture)->pixels, {}).why : ""};
+            return Read{*picture, whole, whole == AlphaContent::opaque ? offer((*picture)->pixels, {}).why : Said()};
         },
         [this, name](const Read& fresh) {
             if (fresh.content == AlphaContent::clear) {
@@ -212,9 +213,9 @@ void Importer::add_read(const QString& name, const Reader& read) {
             Sticker s = new_sticker(PictureArtwork{fresh.picture});
             if (fresh.picture->page > 0)
                 s.name += " " + std::to_string(fresh.picture->page);
-            const QString why = QString::fromStdString(fresh.why);
+            const QString why = in_words(fresh.why);
             add_as_sticker(std::move(s),
-                           !fresh.picture->note.empty() ? QString::fromStdString(fresh.picture->note)
+                           !fresh.picture->note.empty() ? in_words(fresh.picture->note)
                            : why.isEmpty()              ? QString()
                                            : tr("“%1”: %2").arg(QString::fromStdString(fresh.picture->file_name), why));
         });

@@ -35,7 +35,7 @@ template <> struct Kind<Machine> {
     static constexpr const char* key = "machines";
     static Machine read(const std::string& text) {
         auto machine = read_machine(text);
-        return machine ? *machine : throw std::out_of_range(machine.problem().text());
+        return machine ? *machine : throw std::out_of_range(machine.problem().english());
     }
     static std::string write(const Machine& machine) { return machine_text(machine); }
 };
@@ -154,7 +154,8 @@ std::optional<Lens> saved_lens(const std::string& camera) {
 
 void save_lens(const std::string& camera, const Lens& lens) {
     if (!camera.empty())
-        Settings::lenses.keep(QStringList{QString::number(lens.k1, 'g', 9), QString::number(lens.k2, 'g', 9)}, lens_name(camera));
+        Settings::lenses.keep(QStringList{QString::number(lens.k1, 'g', 9), QString::number(lens.k2, 'g', 9)},
+                              lens_name(camera));
 }
 
 } // namespace fusuma::app

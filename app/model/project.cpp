@@ -3,6 +3,7 @@
 #include "app/model/in_background.h"
 #include "app/model/log.h"
 #include "core/document/as_photographed.h"
+#include "formats/basics/in_words.h"
 #include "formats/project/project_file.h"
 
 #include <QFileInfo>
@@ -74,7 +75,7 @@ void Project::open(const QString& path, const std::function<void(bool opened)>& 
                 stamp = loaded.stamp;
                 replace(std::move(*loaded.document), path, {});
             } else {
-                emit messages.problem(QString::fromStdString(loaded.document.problem().text()));
+                emit messages.problem(in_words(loaded.document.problem()));
             }
             if (then)
                 then(static_cast<bool>(loaded.document));
@@ -136,7 +137,7 @@ void Project::save(const QString& path, const std::function<void(bool saved)>& t
             doing.pop_front();
             qCInfo(files_log) << "saved" << static_cast<bool>(written.outcome) << path;
             if (!written.outcome) {
-                emit messages.problem(QString::fromStdString(written.outcome.problem().text()));
+                emit messages.problem(in_words(written.outcome.problem()));
             } else if (for_project == opened) {
                 saved_document = document;
                 file = path;

@@ -3,6 +3,7 @@
 #include "app/model/in_background.h"
 #include "app/model/log.h"
 #include "core/steps/small_picture.h"
+#include "formats/basics/in_words.h"
 #include "formats/project/project_file.h"
 #include "formats/project/thumbnail.h"
 
@@ -165,7 +166,7 @@ void Recovery::keep() {
             end_keeping(document, to, outcome);
         },
         [this, document = project.document(), to = file](const QString& words) {
-            end_keeping(document, to, Problem{words.toStdString(), ""});
+            end_keeping(document, to, Problem{Said::verbatim(words.toStdString())});
         });
 }
 
@@ -178,7 +179,7 @@ void Recovery::end_keeping(const Document& document, const QString& in, const Ou
         failures = 0;
     } else if (!outcome && ++failures == patience) {
         emit messages.problem(tr("Unsaved work cannot be kept aside, so a crash would lose it. Save the project. %1")
-                                  .arg(QString::fromStdString(outcome.problem().text())));
+                                  .arg(in_words(outcome.problem())));
     }
 }
 

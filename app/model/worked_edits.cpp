@@ -1,6 +1,7 @@
 #include "app/model/worked_edits.h"
 
 #include "app/model/in_background.h"
+#include "formats/basics/in_words.h"
 
 namespace fusuma::app {
 
@@ -42,7 +43,7 @@ void WorkedEdits::end(Result<Edited> made, const Document& on) {
         return;
     }
     if (!made) {
-        emit messages.problem(QString::fromStdString(made.problem().text()));
+        emit messages.problem(in_words(made.problem()));
     } else {
         if (!(made->document == on))
             project.edit(wanted.label, [&](const Document&) { return std::move(made->document); });

@@ -3,6 +3,7 @@
 #include "app/model/log.h"
 #include "app/model/profiles.h"
 #include "app/model/settings.h"
+#include "formats/basics/in_words.h"
 
 #include <QFileInfo>
 #include <algorithm>
@@ -17,8 +18,7 @@ constexpr int look_ms = 2000;
 } // namespace
 
 ChosenMachine::ChosenMachine(Messages& told) : practice(unhurried_mm_per_s), messages(told), saved(saved_machines()) {
-    const auto last =
-        std::ranges::find(saved, Settings::machine.value().toStdString(), &Machine::name);
+    const auto last = std::ranges::find(saved, Settings::machine.value().toStdString(), &Machine::name);
     if (last != saved.end())
         chosen = practice_lines + static_cast<int>(last - saved.begin());
     connect(&link, &CutterLink::opened, this, [this] {
@@ -119,13 +119,13 @@ std::shared_ptr<const Machine> ChosenMachine::profile(Size paper) {
         return std::make_shared<const Machine>(*machine);
     if (practice.port() == 0)
         if (const Outcome listening = practice.listen(0); !listening) {
-            emit messages.problem(QString::fromStdString(listening.problem().text()));
+            emit messages.problem(in_words(listening.problem()));
             return nullptr;
         }
     if (chosen == 1 && serial.isEmpty()) {
         const auto name = practice.open_serial();
         if (!name) {
-            emit messages.problem(QString::fromStdString(name.problem().text()));
+            emit messages.problem(in_words(name.problem()));
             return nullptr;
         }
         serial = *name;

@@ -3,6 +3,7 @@
 #include "app/output/arrow_pad.h"
 
 #include "app/common/theme.h"
+#include "formats/basics/in_words.h"
 #include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -50,8 +51,8 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
     next = button(tr("Next sheet"), "primary", QStringLiteral("nextSheet"),
                   tr("The next print of this ticket is in: find it and cut the same again (F9)."));
     next->setShortcut(Qt::Key_F9);
-    next_page = button(tr("Next page"), "primary", QStringLiteral("nextPage"),
-                       tr("Go on with the next page of this ticket."));
+    next_page =
+        button(tr("Next page"), "primary", QStringLiteral("nextPage"), tr("Go on with the next page of this ticket."));
     rows->addWidget(round);
     rows->addWidget(start);
     rows->addWidget(next_page);
@@ -140,8 +141,9 @@ void CutAct::refresh() {
         for (const CutRun& one : run.cutting.job().runs)
             if (one.copy != CopyId::none)
                 copies.insert(one.copy);
-        lines << (copies.size() == 1 ? tr("1 sticker cut in %1.").arg(minutes(run.cutting.took_s()))
-                                     : tr("%1 stickers cut in %2.").arg(copies.size()).arg(minutes(run.cutting.took_s())));
+        lines << (copies.size() == 1
+                      ? tr("1 sticker cut in %1.").arg(minutes(run.cutting.took_s()))
+                      : tr("%1 stickers cut in %2.").arg(copies.size()).arg(minutes(run.cutting.took_s())));
     } else if (stage >= Stage::found) {
         const Material& m = model.document().material;
         for (const auto& [kind, name] :
@@ -159,8 +161,8 @@ void CutAct::refresh() {
         }
         lines << tr("About %1: %2 of cut, %3 of travel")
                      .arg(minutes(run.cutting.seconds()),
-                          QString::fromStdString(format_distance(run.cutting.job().cut_mm, model.document().unit)),
-                          QString::fromStdString(format_distance(run.cutting.job().travel_mm, model.document().unit)));
+                          distance_in_words(run.cutting.job().cut_mm, model.document().unit),
+                          distance_in_words(run.cutting.job().travel_mm, model.document().unit));
     }
     facts->setText(lines.join('\n'));
     facts->setVisible(!lines.isEmpty());

@@ -2,6 +2,7 @@
 
 #include "app/model/log.h"
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 
 #include <cmath>
 
@@ -90,7 +91,7 @@ void Cutting::plan() {
                 result.traces = std::make_shared<const std::vector<CutTrace>>(std::move(traces));
             }
             if (const auto outside = result.job->out_of_reach(); !outside.empty()) {
-                result.out_of_reach = QString::fromStdString(reach_words(outside.front(), *document));
+                result.out_of_reach = in_words(reach_words(outside.front(), *document));
                 for (const OutOfReach& what : outside)
                     result.faulty.push_back(what.copy);
             }

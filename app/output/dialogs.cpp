@@ -4,6 +4,7 @@
 #include "app/output/form.h"
 #include "app/output/save_made.h"
 #include "core/plan/cut_page.h"
+#include "formats/basics/in_words.h"
 #include "formats/cut_files/hpgl.h"
 #include "formats/cut_files/machine_code.h"
 
@@ -30,7 +31,7 @@ QComboBox* mark_choice(const std::vector<Mark>& marks, const std::vector<std::si
     box->setObjectName(QLatin1String(name));
     box->addItem(text("none"));
     for (std::size_t i = 0; i < marks.size(); ++i)
-        box->addItem(QString::fromStdString(name_of(marks, i)));
+        box->addItem(in_words(name_of(marks, i)));
     box->setCurrentIndex(chosen.empty() ? 0 : static_cast<int>(chosen.front()) + 1);
     return box;
 }
@@ -85,8 +86,8 @@ void ask_for_faults(OutputRun& run, QWidget* parent) {
     form.add_heading(text("Practice cutter: blade and line"));
     auto* blade = form.add_length(text("Blade trails by"), "faultBlade", 0, 2, f.machine.blade_offset);
     auto* backlash = form.add_length(text("Play in its axes"), "faultBacklash", 0, 2, f.machine.backlash);
-    auto* drop =
-        form.add_number(text("Connection drops after"), "faultDrop", -1, 100000, f.machine.drop_after, 1, text("lines"));
+    auto* drop = form.add_number(text("Connection drops after"), "faultDrop", -1, 100000, f.machine.drop_after, 1,
+                                 text("lines"));
     drop->setToolTip(text("−1 for never"));
     if (!form.run(text("Use these")))
         return;

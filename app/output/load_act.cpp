@@ -2,6 +2,7 @@
 #include "app/common/save_place.h"
 #include "app/output/act_card.h"
 #include "app/output/arrow_pad.h"
+#include "formats/basics/in_words.h"
 
 #include <QVBoxLayout>
 #include <numbers>
@@ -52,7 +53,8 @@ LoadAct::LoadAct(Model& project, OutputRun& output_run, QWidget* pointing_view)
     rows->addWidget(by_hand);
     faults = button(tr("Simulate faults…"), "link", QStringLiteral("practiceFaults"),
                     tr("Make the practice devices lie: crooked sheets, stretched prints, smudged marks, dull blades."));
-    faults->setProperty("alsoFound", tr("smudge missing mark noise ink spread stretch upside down backlash blade connection"));
+    faults->setProperty("alsoFound",
+                        tr("smudge missing mark noise ink spread stretch upside down backlash blade connection"));
     rows->addWidget(faults, 0, Qt::AlignLeft);
     connect(method, &Choices::picked, this, [this](int i) { run.finder.set_method(choice_at<MarkMethod>(i)); });
     connect(load, &QPushButton::clicked, this, [this] { run.finder.load(); });
@@ -93,10 +95,11 @@ void LoadAct::refresh() {
     method->set_enabled(place_of(MarkMethod::sensor), run.finder.has_sensor());
     about->setText(is_practice ? tr("In the practice cutter.") : tr("In “%1”.").arg(run.machine.name()));
     set_state(stage < Stage::printed ? (model.document().sheet.photographed ? tr("take it first") : tr("print first"))
-              : stage == Stage::loading  ? tr("looking…")
-              : stage == Stage::refused  ? tr("not found")
-              : stage == Stage::pointing ? tr("mark %1 of %2").arg(run.finder.marks_asked() + 1).arg(run.finder.marks_to_ask())
-              : !is_found                ? tr("ready")
+              : stage == Stage::loading ? tr("looking…")
+              : stage == Stage::refused ? tr("not found")
+              : stage == Stage::pointing
+                  ? tr("mark %1 of %2").arg(run.finder.marks_asked() + 1).arg(run.finder.marks_to_ask())
+              : !is_found                                     ? tr("ready")
               : run.finder.method() == MarkMethod::paper_edge ? tr("by its edge")
                                                               : tr("found %1 of %2").arg(r.marks_found).arg(all),
               stage >= Stage::printed && stage < Stage::found);
@@ -107,9 +110,9 @@ void LoadAct::refresh() {
                          "Return takes it.")
                     : tr("Drive the machine's lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with "
                          "Alt 0.05 mm; Return takes the place."))
-                   .arg(QString::fromStdString(name_of(marks, run.finder.wanted_mark())));
+                   .arg(in_words(name_of(marks, run.finder.wanted_mark())));
     else if (stage == Stage::refused || is_found)
-        text = QString::fromStdString(r.reason);
+        text = in_words(r.reason);
     else
         text = run.finder.method() == MarkMethod::sensor ? tr("The sensor looks for all marks, however the sheet lies.")
                : run.finder.method() == MarkMethod::paper_edge && is_there

@@ -1,14 +1,15 @@
 #include "app/output/machine_dialog.h"
 
-#include "app/common/theme.h"
 #include "app/common/enum_words.h"
 #include "app/common/save_place.h"
+#include "app/common/theme.h"
 #include "app/model/in_background.h"
 #include "app/output/form.h"
 #include "app/output/light_dialog.h"
 #include "devices/cutter/machine_head.h"
 #include "devices/cutter/plugged_in.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 #include "formats/machine/machine_file.h"
 
 #include <QCheckBox>
@@ -225,7 +226,7 @@ class MachineFields {
         Machine m = base;
         m.name = name->text().trimmed().toStdString();
         if (m.name.empty())
-            return Problem{"Give the machine a name."};
+            return Problem{"Give the machine a name."_said};
         m.line = line.line();
         if (!m.line.empty())
             if (const auto address = parse_cutter_address(QString::fromStdString(m.line)); !address)
@@ -342,7 +343,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
     fields.find_light = [&] {
         const auto machine = fields.machine();
         if (!machine)
-            return tell(QString::fromStdString(machine.problem().text()), "attention");
+            return tell(in_words(machine.problem()), "attention");
         link.close();
         if (const auto light = ask_where_light_is(*machine, &form))
             fields.set_light(*light);
@@ -350,7 +351,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
     QObject::connect(hello, &QPushButton::clicked, &form, [&] {
         const auto machine = fields.machine();
         if (!machine)
-            return tell(QString::fromStdString(machine.problem().text()), "attention");
+            return tell(in_words(machine.problem()), "attention");
         tell(say("Listening…"), "dim");
         link.close();
         head.take_over(*machine);
@@ -380,14 +381,14 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
                 if (machine)
                     fields.show(*machine);
                 else
-                    tell(QString::fromStdString(machine.problem().text()), "attention");
+                    tell(in_words(machine.problem()), "attention");
             },
             [&](const QString& why) { tell(why, "attention"); });
     });
     QObject::connect(save, &QPushButton::clicked, &form, [&] {
         const auto machine = fields.machine();
         if (!machine)
-            return tell(QString::fromStdString(machine.problem().text()), "attention");
+            return tell(in_words(machine.problem()), "attention");
         const auto path = ask_where_to_save(&form, say("Save as"), QString::fromStdString(machine->name),
                                             say("Profiles"), QStringLiteral(".json"));
         if (!path)
@@ -396,8 +397,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
             files, &form,
             [path = *path, text = machine_text(*machine)] { return write_file(path, QByteArray::fromStdString(text)); },
             [&](const Outcome& written) {
-                tell(written ? say("Saved.") : QString::fromStdString(written.problem().text()),
-                     written ? "fine" : "attention");
+                tell(written ? say("Saved.") : in_words(written.problem()), written ? "fine" : "attention");
             },
             [&](const QString& why) { tell(why, "attention"); });
     });
@@ -407,9 +407,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
         auto machine = fields.machine();
         if (machine && !taken.contains(QString::fromStdString(machine->name)))
             return *machine;
-        tell(machine ? say("There is a machine of that name already.")
-                     : QString::fromStdString(machine.problem().text()),
-             "attention");
+        tell(machine ? say("There is a machine of that name already.") : in_words(machine.problem()), "attention");
     }
 }
 

@@ -8,6 +8,7 @@
 #include "app/output/slip_panel.h"
 #include "app/output/tickets_dialog.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 #include "formats/cut_files/cut_file.h"
 #include "formats/cut_files/dxf_write.h"
 #include "formats/cut_files/machine_code.h"
@@ -111,10 +112,9 @@ QWidget* OutputPage::ticket_head() {
 
 QString OutputPage::printed_when(const Ticket& ticket) {
     const QDateTime time = QDateTime::fromString(QString::fromStdString(ticket.printed), Qt::ISODate);
-    return !time.isValid() ? QString()
-           : time.date() == QDate::currentDate()
-               ? tr("today, %1").arg(time.toString(QStringLiteral("hh:mm")))
-               : QLocale().toString(time, QLocale::ShortFormat);
+    return !time.isValid()                       ? QString()
+           : time.date() == QDate::currentDate() ? tr("today, %1").arg(time.toString(QStringLiteral("hh:mm")))
+                                                 : QLocale().toString(time, QLocale::ShortFormat);
 }
 
 void OutputPage::take(const std::shared_ptr<const Ticket>& ticket) {
@@ -263,7 +263,8 @@ bool OutputPage::may_leave() {
 
 void OutputPage::check_file() {
     const auto plan = plan_in_hand();
-    const QString path = plan ? ask_which_file(this, tr("Check a cut file"), tr("Cut files (*.svg *.dxf *.plt *.hpgl)"), QStringLiteral("cut-file"))
+    const QString path = plan ? ask_which_file(this, tr("Check a cut file"), tr("Cut files (*.svg *.dxf *.plt *.hpgl)"),
+                                               QStringLiteral("cut-file"))
                               : QString();
     if (path.isEmpty())
         return;
@@ -279,7 +280,7 @@ void OutputPage::check_file() {
         },
         [this, name = QFileInfo(path).fileName()](const Result<FileCheck>& check) {
             if (!check)
-                emit model.messages.problem(QString::fromStdString(check.problem().text()));
+                emit model.messages.problem(in_words(check.problem()));
             else if (check->agrees())
                 emit model.messages.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.")
                                              .arg(name)
@@ -313,7 +314,7 @@ void OutputPage::refresh() {
     QString words;
     constexpr std::size_t most = 3;
     for (std::size_t i = 0; i < std::min(most, differences.size()); ++i)
-        words += QString::fromStdString(differences[i]) + ' ';
+        words += in_words(differences[i]) + ' ';
     if (differences.size() > most)
         words += tr("And more. ");
     changes->setText(asks ? tr("The sheet has changed since it was printed. %1").arg(words.trimmed())

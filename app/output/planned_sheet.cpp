@@ -3,6 +3,7 @@
 #include "core/work.h"
 #include "devices/practice/practice_printer.h"
 #include "devices/practice/rehearsal.h"
+#include "formats/basics/in_words.h"
 #include "formats/pdf/pdf_write.h"
 
 #include <algorithm>
@@ -79,7 +80,7 @@ void PlannedSheet::look() {
             is_working = false;
             latest = made ? *made : nullptr;
             if (!made)
-                emit model.messages.problem(QString::fromStdString(made.problem().text()));
+                emit model.messages.problem(in_words(made.problem()));
             emit stage.changed();
         });
 }

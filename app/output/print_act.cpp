@@ -3,6 +3,7 @@
 #include "app/common/save_place.h"
 #include "app/output/print_sheet.h"
 #include "core/plan/test_prints.h"
+#include "formats/basics/in_words.h"
 #include "formats/pdf/pdf_write.h"
 
 #include <QFileInfo>
@@ -68,7 +69,7 @@ bool PrintAct::is_meant() {
     constexpr std::size_t most = 3;
     QStringList words;
     for (std::size_t i = 0; i < std::min(most, to_fix.size()); ++i)
-        words << QString::fromStdString(to_fix[i]->message) + '.';
+        words << in_words(to_fix[i]->message) + '.';
     if (to_fix.size() > most)
         words << tr("And %1 more.").arg(to_fix.size() - most);
     QMessageBox ask(QMessageBox::NoIcon, tr("Before it is printed"),

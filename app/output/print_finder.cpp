@@ -147,7 +147,7 @@ void PrintFinder::load_photographed(const QString& path) {
                                    ? fusuma::find_print((*photo)->pixels, usual_boards(), marks, known_camera(**photo))
                                    : Result<PhotographedPrint>(photo.problem());
             if (!print) {
-                seen_by_it.reason = print.problem().text();
+                seen_by_it.reason = print.problem().said();
                 return seen_by_it;
             }
             // The board's places are the bed's.
@@ -217,7 +217,7 @@ void PrintFinder::keep_nudge() {
 void PrintFinder::begin_pointing(const std::vector<std::optional<Point>>& seen_marks) {
     const auto& marks = printed.ticket_page().marks;
     if (marks.size() < 3) {
-        shown.reason = "This sheet has fewer than three marks to point at.";
+        shown.reason = "This sheet has fewer than three marks to point at."_said;
         stage.enter(Stage::refused);
         return;
     }
@@ -243,7 +243,8 @@ void PrintFinder::go_to_wanted() {
     const auto& marks = printed.ticket_page().marks;
     const bool knows_some = std::ranges::any_of(pointed_at, [](const auto& p) { return p.has_value(); });
     const Point nominal = marks[wanted_mark()].centre;
-    move_pointer(knows_some ? in_place(loaded->expected(nominal, marks, pointed_at) - loaded->machine().light) : nominal);
+    move_pointer(knows_some ? in_place(loaded->expected(nominal, marks, pointed_at) - loaded->machine().light)
+                            : nominal);
 }
 
 void PrintFinder::move_pointer(Point to) {

@@ -2,6 +2,7 @@
 
 #include "app/common/painting.h"
 #include "core/sheet/paper.h"
+#include "formats/basics/in_words.h"
 
 #include <QPainter>
 #include <QPrintDialog>
@@ -60,16 +61,18 @@ Outcome paint_sheets(QPrinter& printer, const JobPlan& plan) {
     printer.setFullPage(true); // places count from the paper's edge
     const QSizeF set = printer.pageLayout().fullRect(QPageLayout::Millimeter).size();
     if (std::abs(set.width() - plan.paper.width) > mm_slack || std::abs(set.height() - plan.paper.height) > mm_slack)
-        return Problem{"The printer is set to " + paper_name({set.width(), set.height()}) + ", but the sheet is " +
-                           paper_name(plan.paper) + ".",
-                       "Choose that paper in the printer's settings; nothing was printed."};
+        return Problem{"The printer is set to {paper}, but the sheet is {other}."_said
+                           .with("paper", paper_name({set.width(), set.height()}))
+                           .with("other", paper_name(plan.paper)),
+                       "Choose that paper in the printer's settings; nothing was printed."_said};
     printer.setDocName(QStringLiteral("Fusuma sheet"));
     QPainter painter;
     if (!painter.begin(&printer))
-        return Problem{"The printer does not take the sheet.", "Is it on, and does it have paper?"};
+        return Problem{"The printer does not take the sheet."_said, "Is it on, and does it have paper?"_said};
     painter.setRenderHint(QPainter::LosslessImageRendering); // or pictures are sent as JPEG
     const double dots = printer.resolution() / 25.4;
-    const Problem failed{"The printer stopped before the sheet was done.", "Look at the printer, then print again."};
+    const Problem failed{"The printer stopped before the sheet was done."_said,
+                         "Look at the printer, then print again."_said};
     bool is_first = true;
     for (const std::size_t page : pages_to_print(printer, plan.pages.size())) {
         if (!std::exchange(is_first, false) && !printer.newPage())
@@ -95,12 +98,12 @@ void print_sheets(Model& model, std::shared_ptr<QPrinter> printer, std::shared_p
             try {
                 return paint_sheets(*printer, *plan);
             } catch (const std::exception& trouble) {
-                return Problem{words_of(trouble).toStdString(), ""};
+                return Problem{Said::verbatim(words_of(trouble).toStdString())};
             }
         },
         [&model, then](const Outcome& printed) {
             if (!printed)
-                emit model.messages.problem(QString::fromStdString(printed.problem().text()));
+                emit model.messages.problem(in_words(printed.problem()));
             if (then)
                 then(bool(printed));
         });

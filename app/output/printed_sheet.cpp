@@ -3,6 +3,7 @@
 #include "core/document/copies.h"
 #include "devices/practice/practice_printer.h"
 #include "devices/practice/practice_sheet.h"
+#include "formats/basics/in_words.h"
 #include "formats/pdf/pdf_write.h"
 
 #include <QDateTime>
@@ -30,14 +31,13 @@ PrintedSheet::PrintedSheet(Model& project, RunStage& run_stage, LatestOnly& back
     });
 }
 
-std::vector<std::string> PrintedSheet::changes() const {
-    return in_hand ? changes_since(*in_hand, model.document()) : std::vector<std::string>{};
+std::vector<Said> PrintedSheet::changes() const {
+    return in_hand ? changes_since(*in_hand, model.document()) : std::vector<Said>{};
 }
 
 std::shared_ptr<const JobPlan> PrintedSheet::freeze() {
     const Snapshot& snapshot = model.snapshot();
-    if (stage.is_cutting() || !snapshot.plan || snapshot.document.placements.empty() ||
-        !model.working_out.is_settled())
+    if (stage.is_cutting() || !snapshot.plan || snapshot.document.placements.empty() || !model.working_out.is_settled())
         return nullptr;
     const Ticket ticket =
         frozen(snapshot.document, *snapshot.printed, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());
@@ -107,7 +107,7 @@ void PrintedSheet::print_for_practice() {
         },
         [this](Printed fresh) {
             if (!fresh.sheet) {
-                emit model.messages.problem(QString::fromStdString(fresh.sheet.problem().text()));
+                emit model.messages.problem(in_words(fresh.sheet.problem()));
                 put_down();
                 return;
             }

@@ -10,15 +10,15 @@
 
 namespace fusuma::app {
 
-/// The ticket in hand and its pages, as printed on the practice printer. What is cut is the ticket, whatever has changed
-/// since it was printed.
+/// The ticket in hand and its pages, as printed on the practice printer. What is cut is the ticket, whatever has
+/// changed since it was printed.
 class PrintedSheet : public QObject {
     Q_OBJECT
   public:
     PrintedSheet(Model& project, RunStage& run_stage, LatestOnly& background, const PracticeFaults& practice_faults);
 
     [[nodiscard]] const std::shared_ptr<const Ticket>& ticket() const { return in_hand; }
-    [[nodiscard]] std::vector<std::string> changes() const; ///< of the sheet since the ticket in hand was printed
+    [[nodiscard]] std::vector<Said> changes() const;        ///< of the sheet since the ticket in hand was printed
     void take(const std::shared_ptr<const Ticket>& ticket); ///< takes an earlier one in hand
     void put_down();
 

@@ -11,6 +11,7 @@
 #include "core/plan/test_prints.h"
 #include "core/registration/fit.h"
 #include "core/sheet/paper.h"
+#include "formats/basics/in_words.h"
 #include "formats/cut_files/board_files.h"
 #include "formats/cut_files/machine_code.h"
 #include "formats/pdf/pdf_write.h"
@@ -116,7 +117,7 @@ void set_printer_right(Model& model, QWidget* parent) {
         const bool is_found = print && print->accepted;
         restyle(seen, "role", is_found ? "dim" : "attention");
         if (!is_found) {
-            seen->setText(QString::fromStdString(print ? print->reason : print.problem().text()));
+            seen->setText(in_words(print ? print->reason : print.problem().said()));
             return;
         }
         const PrintMeasures measured = measures_of(sheet, print->fit);
@@ -124,11 +125,10 @@ void set_printer_right(Model& model, QWidget* parent) {
         top->set_value(measured.top);
         across->set_value(measured.across);
         const double turn = pose_of(print->fit, {sheet.paper.width / 2, sheet.paper.height / 2}).turn;
-        seen->setText(
-            tell_right("Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a "
-                       "printer's guides mend and a correction does not.")
-                .arg(print->residual, 0, 'f', 2)
-                .arg(turn * 180 / std::numbers::pi, 0, 'f', 2));
+        seen->setText(tell_right("Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a "
+                                 "printer's guides mend and a correction does not.")
+                          .arg(print->residual, 0, 'f', 2)
+                          .arg(turn * 180 / std::numbers::pi, 0, 'f', 2));
         show();
     };
     QObject::connect(photo, &QPushButton::clicked, &form, [=, &form] {
@@ -242,7 +242,7 @@ void ask_for_board(Model& model, QWidget* parent) {
     paper->setObjectName(QStringLiteral("boardPaper"));
     const std::vector<Board> boards = usual_boards();
     for (const Board& board : boards)
-        paper->addItem(QString::fromStdString(paper_name(board.paper)));
+        paper->addItem(in_words(paper_name(board.paper)));
     form.add(tell_right("Paper"), paper);
     const auto chosen = [=] { return boards[static_cast<std::size_t>(paper->currentIndex())]; };
     form.add_wide(ways_to_print(

@@ -3,6 +3,7 @@
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "formats/basics/in_words.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
@@ -263,9 +264,9 @@ void SlipPanel::show_slip() {
     QStringList parts;
     const Unit unit = model.document().unit;
     if (remedy && remedy->widest_border > 0)
-        parts << tr("borders up to %1").arg(QString::fromStdString(format_length(remedy->widest_border, unit)));
+        parts << tr("borders up to %1").arg(length_in_words(remedy->widest_border, unit));
     if (remedy && remedy->widest_bleed > 0)
-        parts << tr("bleeds up to %1").arg(QString::fromStdString(format_length(remedy->widest_bleed, unit)));
+        parts << tr("bleeds up to %1").arg(length_in_words(remedy->widest_bleed, unit));
     if (remedy && remedy->without_bleed > 0)
         parts << tr("no bleed of another colour round white borders");
     advice->setText(remedy ? tr("%1 would keep every sticker clean up to a slip of %2 mm.")

@@ -2,6 +2,7 @@
 
 #include "app/common/glyphs.h"
 #include "core/arrange/fill_sheet.h"
+#include "formats/basics/in_words.h"
 
 #include <QComboBox>
 #include <QVBoxLayout>
@@ -28,7 +29,7 @@ std::vector<Way> ways() {
 }
 
 QString words_of(const FillReport& report, Unit unit) {
-    const auto mm = [unit](double length) { return QString::fromStdString(format_length(length, unit)); };
+    const auto mm = [unit](double length) { return length_in_words(length, unit); };
     return FillCard::tr("%1 copies placed. %2 % of the cut zone used; the largest empty space is %3 × %4.")
         .arg(report.copies())
         .arg(qRound(100 * report.used_share))
@@ -87,13 +88,15 @@ FillCard::FillCard(Model& project) : SheetCard(project) {
     connect(fill, &QPushButton::clicked, this, &FillCard::start_filling);
     connect(spread, &QPushButton::clicked, this, [this] {
         model.searches.search(tr("Spread evenly"), [page = model.in_hand.page()](const Document& d, Planner& evaluator,
-                                                                    const Work& work, const Searches::Improved&) {
+                                                                                 const Work& work,
+                                                                                 const Searches::Improved&) {
             return Searches::Searched{spread_on_page(d, evaluator, page, work), tr("Spread evenly.")};
         });
     });
     connect(close_up, &QPushButton::clicked, this, [this] {
         model.searches.search(tr("Close up"), [page = model.in_hand.page()](const Document& d, Planner& evaluator,
-                                                               const Work& work, const Searches::Improved&) {
+                                                                            const Work& work,
+                                                                            const Searches::Improved&) {
             auto closed = closed_up(d, evaluator, page, work);
             const QString words = closed ? tr("Closed up.") : tr("The copies lie as close as they can.");
             return Searches::Searched{std::move(closed), words};
@@ -128,7 +131,7 @@ void FillCard::start_filling() {
             request.orders.push_back({sticker->id, scale, stretch, wanted});
         }
     model.searches.search(tr("Fill the page"), [request](const Document& d, Planner& evaluator, const Work& work,
-                                                  const Searches::Improved& improved) {
+                                                         const Searches::Improved& improved) {
         FillReport found = fill_sheet(d, evaluator, request, work, improved);
         if (found.copies() == 0 && !request.is_fresh)
             return Searches::Searched{std::nullopt, tr("No free place on the page is large enough.")};
@@ -149,8 +152,9 @@ void FillCard::refresh() {
     const bool has_copies = !model.document().placements.empty();
     spread->setEnabled(has_copies && !is_busy);
     close_up->setEnabled(has_copies && !is_busy);
-    const QString words = is_busy && model.searches.so_far() ? tr("%1 copies so far…").arg(model.searches.so_far()->placements.size())
-                                                      : model.searches.report();
+    const QString words = is_busy && model.searches.so_far()
+                              ? tr("%1 copies so far…").arg(model.searches.so_far()->placements.size())
+                              : model.searches.report();
     report->setText(words);
     report->setVisible(!words.isEmpty());
 }

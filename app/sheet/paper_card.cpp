@@ -7,6 +7,7 @@
 #include "core/arrange/cut_there.h"
 #include "core/sheet/paper.h"
 #include "formats/basics/file.h"
+#include "formats/basics/in_words.h"
 #include "formats/machine/mark_scheme.h"
 
 #include <QCheckBox>
@@ -48,7 +49,7 @@ PaperCard::PaperCard(Model& project) : SheetCard(project) {
     for (const Paper& known : papers())
         for (const bool upright : {true, false}) {
             const Size size = upright ? known.size : Size{known.size.height, known.size.width};
-            paper->addItem(QString::fromStdString(paper_name(size)), QSizeF(size.width, size.height));
+            paper->addItem(in_words(paper_name(size)), QSizeF(size.width, size.height));
         }
     paper->addItem(tr("Custom size"));
     add_row(tr("Paper"), paper, 160);
@@ -70,12 +71,12 @@ PaperCard::PaperCard(Model& project) : SheetCard(project) {
 
     mirrored = new QCheckBox(tr("Mirrored, for transfer paper or film"));
     mirrored->setObjectName(QStringLiteral("mirroredSheet"));
-    mirrored->setToolTip(tr("Printed and cut as in a mirror. Here you see the sheet as it looks in the end; marks and code "
-                            "stay readable on the paper."));
+    mirrored->setToolTip(
+        tr("Printed and cut as in a mirror. Here you see the sheet as it looks in the end; marks and code "
+           "stay readable on the paper."));
     rows_of_card->addWidget(mirrored);
-    connect(mirrored, &QCheckBox::clicked, this, [this](bool on) {
-        edit_sheet(tr("Mirrored sheet"), [on](SheetSettings& s) { s.is_mirrored = on; });
-    });
+    connect(mirrored, &QCheckBox::clicked, this,
+            [this](bool on) { edit_sheet(tr("Mirrored sheet"), [on](SheetSettings& s) { s.is_mirrored = on; }); });
     division = new QComboBox;
     division->setObjectName(QStringLiteral("division"));
     division->addItems({tr("Whole page"), tr("Halves"), tr("Quarters"), tr("Grid of small sheets")});
@@ -151,7 +152,7 @@ void PaperCard::refresh() {
 
 QString PaperCard::state() const {
     const SheetSettings& sheet = model.document().sheet;
-    const QString name = QString::fromStdString(paper_name(sheet.paper));
+    const QString name = in_words(paper_name(sheet.paper));
     if (sheet.photographed)
         return tr("%1 photo board").arg(name);
     return sheet.division.is_whole()
@@ -362,7 +363,8 @@ void CutterCard::load_scheme() {
         },
         [this, path, for_project = model.project.generation()](const Result<MarkScheme>& scheme) {
             if (!scheme)
-                emit model.messages.problem(QString::fromStdString(quoted_name(path) + ": " + scheme.problem().text()));
+                emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(path))
+                                                         .with("trouble", scheme.problem().said())));
             else if (for_project == model.project.generation())
                 edit_sheet(tr("Marks"), [&](SheetSettings& s) {
                     s.marks.kind = MarkKind::scheme;

@@ -1,6 +1,7 @@
 #include "app/sheet/sheet_hand.h"
 
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -13,7 +14,7 @@ namespace {
 constexpr double handle_px = 7, turn_knob_px = 26, snap_px = 6, still_px = 4;
 
 QString in_unit(double mm, Unit unit) {
-    return QString::fromStdString(format_length(mm, unit));
+    return length_in_words(mm, unit);
 }
 
 } // namespace
@@ -111,8 +112,8 @@ void SheetHand::hold() {
             before[copy.id] = copy;
 }
 
-/// Gestures are edits of the document as it is by then: what arrived meanwhile stays. Only the copies in hand start from
-/// where they were taken.
+/// Gestures are edits of the document as it is by then: what arrived meanwhile stays. Only the copies in hand start
+/// from where they were taken.
 Document SheetHand::put_back(Document document) const {
     for (Placement& copy : document.placements)
         if (const auto was = before.find(copy.id); was != before.end()) {
@@ -140,7 +141,7 @@ void SheetHand::drag(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
         return;
     if (!has_moved && now == Act::moving && (modifiers & Qt::ControlModifier)) { // drag off a duplicate
         model.copies.rearrange(QObject::tr("Duplicate"),
-                          [](const Document& d, const Selection& s) { return duplicated(d, s, {}); });
+                               [](const Document& d, const Selection& s) { return duplicated(d, s, {}); });
         hold();
     }
     has_moved = true;
@@ -202,8 +203,8 @@ void SheetHand::scale(Point at, Qt::KeyboardModifiers modifiers) {
     }
     said = QStringLiteral("%1 %").arg(qRound(100 * factor));
     model.project.edit(
-        QObject::tr("Resize copies"), [&](Document d) { return scaled(put_back(std::move(d)), holding, fixed, factor, tall); },
-        stroke_name());
+        QObject::tr("Resize copies"),
+        [&](Document d) { return scaled(put_back(std::move(d)), holding, fixed, factor, tall); }, stroke_name());
 }
 
 void SheetHand::turn(Point at, Qt::KeyboardModifiers modifiers) {
@@ -216,7 +217,8 @@ void SheetHand::turn(Point at, Qt::KeyboardModifiers modifiers) {
     }
     said = QStringLiteral("%1°").arg(std::remainder(radians, 2 * std::numbers::pi) * 180 / std::numbers::pi, 0, 'f', 1);
     model.project.edit(
-        QObject::tr("Turn"), [&](Document d) { return turned(put_back(std::move(d)), holding, c, radians); }, stroke_name());
+        QObject::tr("Turn"), [&](Document d) { return turned(put_back(std::move(d)), holding, c, radians); },
+        stroke_name());
 }
 
 Rect SheetHand::band() const {

@@ -1,10 +1,11 @@
 #include "app/sheet/sheet_panel.h"
 
-#include "app/common/theme.h"
 #include "app/common/step_card.h"
+#include "app/common/theme.h"
 #include "app/sheet/fill_card.h"
 #include "app/sheet/paper_card.h"
 #include "app/sheet/selection_card.h"
+#include "formats/basics/in_words.h"
 
 #include <QScrollArea>
 #include <QVBoxLayout>
@@ -78,10 +79,10 @@ void SheetPanel::refresh() {
         return;
     const Document& document = model.document();
     const Rect& most = s.plan->pages.front().largest_place;
-    const QString w = QString::fromStdString(format_length(most.width(), document.unit));
+    const QString w = length_in_words(most.width(), document.unit);
     zone_size->setText(most.empty() ? tr("nothing")
                                     : w.left(w.lastIndexOf(' ')) + QStringLiteral(" × ") +
-                                          QString::fromStdString(format_length(most.height(), document.unit)));
+                                          length_in_words(most.height(), document.unit));
     const auto count = document.placements.size();
     const QString on_it = count == 1 ? tr("1 copy") : tr("%1 copies").arg(count);
     zone_text->setText(most.empty()

@@ -7,6 +7,7 @@
 #include "app/sheet/screen_size.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/units.h"
+#include "formats/basics/in_words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -374,8 +375,8 @@ void SheetView::paint_hand(QPainter& painter) const {
         painter.drawRect(frame);
         painter.setPen(QPen(indigo, 1.4, Qt::DashLine));
         painter.drawRect(frame);
-        const bool is_locked = std::ranges::all_of(model.in_hand.copies(),
-                                                   [&](CopyId id) { return model.document().copy(id)->locked; });
+        const bool is_locked =
+            std::ranges::all_of(model.in_hand.copies(), [&](CopyId id) { return model.document().copy(id)->locked; });
         if (is_locked) {
             painter.setPen(indigo);
             painter.drawText(frame.topLeft() + QPointF(0, -6), tr("locked"));
@@ -502,14 +503,14 @@ Things SheetView::list_things() const {
     std::map<CopyId, QString> troubles;
     for (const Finding& finding : snapshot.findings)
         for (const CopyId copy : finding.copies)
-            troubles[copy] += QStringLiteral(", ") + QString::fromStdString(finding.message);
+            troubles[copy] += QStringLiteral(", ") + in_words(finding.message);
     std::vector<std::pair<Rect, Thing>> found;
     for (const Placement& p : model.document().placements) {
         const auto sticker = p.page == page ? model.document().find(p.sticker) : nullptr;
         const Rect box = sticker ? box_in_sight(snapshot, model.document(), {p.id}) : Rect{};
         if (box.empty())
             continue;
-        const auto length = [&](double mm) { return QString::fromStdString(format_length(mm, unit)); };
+        const auto length = [&](double mm) { return length_in_words(mm, unit); };
         QString name = tr("%1, %2 by %3, %4 from the left, %5 from the top")
                            .arg(QString::fromStdString(sticker->name), length(box.width()), length(box.height()),
                                 length(box.min.x), length(box.min.y));
@@ -536,8 +537,8 @@ Things SheetView::list_things() const {
     int number = 0;
     for (const Mark& mark : marks(model.document().sheet)) {
         const Rect box = bounds(ink_of(mark));
-        all.push_back({-++number, tr("Mark %1").arg(number),
-                                 view.mapRect(QRectF(to_qt(box.min), to_qt(box.max))), false, false});
+        all.push_back(
+            {-++number, tr("Mark %1").arg(number), view.mapRect(QRectF(to_qt(box.min), to_qt(box.max))), false, false});
     }
     return all;
 }

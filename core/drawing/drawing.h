@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/drawing/drawn_art.h"
+#include "core/said.h"
 
 #include <cstddef>
 #include <mutex>
@@ -29,7 +30,7 @@ class Drawing {
     int page = 0;                  ///< of a document with pages, from 1; else 0
     const Size size;               ///< mm
     const std::vector<Part> parts; ///< back to front
-    std::string note;              ///< what people should know about how it was read; mostly empty
+    Said note;                     ///< what people should know about how it was read; mostly empty
 
     /// All that the part covers, worked out when it is first asked for. Safe from several threads.
     [[nodiscard]] const Outline& region(std::size_t part) const;

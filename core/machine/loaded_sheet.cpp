@@ -60,7 +60,7 @@ FoundPrint LoadedSheet::by_hand(const std::vector<Mark>& marks,
 FoundPrint LoadedSheet::by_edge() const {
     Registration by_edge;
     by_edge.accepted = true;
-    by_edge.reason = "Found by the paper's edge: nothing checks where the print lies.";
+    by_edge.reason = "Found by the paper's edge: nothing checks where the print lies."_said;
     by_edge.fit = paper_on_bed(*target, paper);
     return {target, laid, paper, std::move(by_edge)};
 }

@@ -33,20 +33,17 @@ std::vector<OutOfReach> out_of_reach(const CutJob& job, const Machine& machine) 
     return all;
 }
 
-std::string reach_words(const OutOfReach& what, const Document& document) {
+Said reach_words(const OutOfReach& what, const Document& document) {
     const Placement* copy = document.copy(what.copy);
     const auto sticker = copy ? document.find(copy->sticker) : nullptr;
-    const char* edge = what.past == Heading::left    ? "left"
-                       : what.past == Heading::right ? "right"
-                       : what.past == Heading::up    ? "far"
-                                                     : "near";
-    char mm[32];
-    std::snprintf(mm, sizeof mm, "%.1f", std::max(0.1, what.mm));
-    for (char& c : mm)
-        if (c == ',')
-            c = '.';
-    return (sticker ? "“" + sticker->name + "”" : std::string("A line that divides the sheet")) +
-           " would leave the machine's bed by " + mm + " mm at its " + edge + " edge";
+    const Said edge = what.past == Heading::left    ? "at its left edge"_said
+                      : what.past == Heading::right ? "at its right edge"_said
+                      : what.past == Heading::up    ? "at its far edge"_said
+                                                    : "at its near edge"_said;
+    return (sticker ? "“{sticker}” would leave the machine's bed by {mm} mm {edge}"_said.with("sticker", sticker->name)
+                    : "A line that divides the sheet would leave the machine's bed by {mm} mm {edge}"_said)
+        .with("mm", std::max(0.1, what.mm), 1)
+        .with("edge", edge);
 }
 
 } // namespace fusuma

@@ -19,6 +19,6 @@ struct OutOfReach {
 [[nodiscard]] std::vector<OutOfReach> out_of_reach(const CutJob& job, const Machine& machine);
 
 /// "“Puffin” would leave the machine's bed by 3.2 mm at its right edge"
-[[nodiscard]] std::string reach_words(const OutOfReach& what, const Document& document);
+[[nodiscard]] Said reach_words(const OutOfReach& what, const Document& document);
 
 } // namespace fusuma

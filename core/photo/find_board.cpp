@@ -309,16 +309,6 @@ MarkEdges edges_of_marks(const GreyPicture& photo, const Board& board, const Vie
     return all;
 }
 
-std::string mm_words(double mm) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.2f mm", mm);
-    return text;
-}
-
-Problem refusal(std::string message, std::string hint) {
-    return {std::move(message), std::move(hint)};
-}
-
 } // namespace
 
 KnownCamera known_camera(const Picture& picture) {
@@ -337,11 +327,11 @@ std::vector<Board> usual_boards() {
 Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>& boards, const KnownCamera& known,
                               const Work& work) {
     constexpr int least_side = 64;
-    const std::string what = "No photo board was found in the picture.";
+    const Said what = "No photo board was found in the picture."_said;
     if (std::min(photo.width, photo.height) < least_side)
-        return refusal(what, "The picture is too small for one.");
+        return Problem{what, "The picture is too small for one."_said};
     if (std::max(photo.width, photo.height) > most_flattened_px)
-        return refusal("The picture has more than 32,000 pixels along a side.", "Save it smaller first.");
+        return Problem{"The picture has more than 32,000 pixels along a side."_said, "Save it smaller first."_said};
     View camera = blank_view(photo.size(), known.focal_px.value_or(usual_focal(photo.size())));
     if (known.lens)
         camera.lens = *known.lens;
@@ -366,19 +356,20 @@ Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>
     }
     if (!board || mirrored > reading.forward) {
         if (mirrored > reading.forward)
-            return refusal("The picture is mirrored: its board's marks run the wrong way round.",
-                           "Turn the camera's mirroring off, or mirror the picture back.");
+            return Problem{"The picture is mirrored: its board's marks run the wrong way round."_said,
+                           "Turn the camera's mirroring off, or mirror the picture back."_said};
         if (rings.size() >= told_apart / 2)
-            return refusal("Only a part of the photo board is in sight.",
-                           "Take the picture with all its marks in it and none covered.");
-        return refusal(what,
-                       "Lay the art on a printed board and take the whole board into the picture, sharp and large.");
+            return Problem{"Only a part of the photo board is in sight."_said,
+                           "Take the picture with all its marks in it and none covered."_said};
+        return Problem{
+            what, "Lay the art on a printed board and take the whole board into the picture, sharp and large."_said};
     }
     FoundBoard found;
     found.board = *board;
     auto view = rough_view(*board, rings, reading, camera, !known.lens);
     if (!view)
-        return refusal("Too few of the board's marks are in sight.", "Take the picture with all its marks in it.");
+        return Problem{"Too few of the board's marks are in sight."_said,
+                       "Take the picture with all its marks in it."_said};
     // The edges are looked for where they should be; the better the view, the more of them are met.
     MarkEdges edges;
     std::optional<FittedView> fitted;
@@ -388,8 +379,8 @@ Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>
         const LensFit lens = known.lens ? LensFit::keep : LensFit::both;
         fitted = fit_view(*view, edges.edges, lens);
         if (!fitted)
-            return refusal("The photo board's marks could not be placed.",
-                           "Take the picture again, sharp and in even light.");
+            return Problem{"The photo board's marks could not be placed."_said,
+                           "Take the picture again, sharp and in even light."_said};
         view = fitted->view;
     }
     Rect reach;
@@ -407,23 +398,24 @@ Result<FoundBoard> find_board(const GreyPicture& photo, const std::vector<Board>
         std::ranges::nth_element(widths, widths.begin() + static_cast<std::ptrdiff_t>(widths.size() / 2));
         found.blur = widths[widths.size() / 2];
     }
-    const auto count = std::to_string(found.marks) + " of " + std::to_string(board->marks.size());
     if (found.marks < std::max<std::size_t>(8, board->marks.size() * 2 / 5) ||
         reach.width() < 0.8 * (board->paper.width - 2 * board->marks[0].centre.x) ||
         reach.height() < 0.8 * (board->paper.height - 2 * board->marks[0].centre.y))
-        return refusal("Only " + count + " of the board's marks are in sight.",
-                       "Take the picture with all its marks in it and none covered.");
+        return Problem{"Only {seen} of {all} of the board's marks are in sight."_said.with("seen", found.marks)
+                           .with("all", board->marks.size()),
+                       "Take the picture with all its marks in it and none covered."_said};
     constexpr double least_density = 2;
     if (found.px_per_mm < least_density)
-        return refusal("The picture is too small: " + mm_words(1 / found.px_per_mm) + " of the board to a pixel.",
-                       "Go nearer, so that the board fills the picture.");
+        return Problem{
+            "The picture is too small: {mm} mm of the board to a pixel."_said.with("mm", 1 / found.px_per_mm, 2),
+            "Go nearer, so that the board fills the picture."_said};
     if (found.blur > 1.6)
-        return refusal("The picture is blurred: an edge is " + mm_words(found.blur) + " wide.",
-                       "Hold the camera still, in more light, and let it focus on the board.");
+        return Problem{"The picture is blurred: an edge is {mm} mm wide."_said.with("mm", found.blur, 2),
+                       "Hold the camera still, in more light, and let it focus on the board."_said};
     constexpr double most_residual = 0.25;
     if (found.residual > most_residual)
-        return refusal("The board's marks are " + mm_words(found.residual) + " off where they should be.",
-                       "Lay the board flat and see that it was printed at actual size.");
+        return Problem{"The board's marks are {mm} mm off where they should be."_said.with("mm", found.residual, 2),
+                       "Lay the board flat and see that it was printed at actual size."_said};
     return found;
 }
 

@@ -42,14 +42,14 @@ bool are_seen(const std::vector<Mark>& marks, double px_per_mm) {
 Result<PhotographedPrint> find_print(const Image& photo, const std::vector<Board>& boards,
                                      const std::vector<Mark>& marks, const KnownCamera& camera, const Work& work) {
     if (marks.size() < 3)
-        return Problem{"This sheet has fewer than three marks to be found by.", "Print it with marks."};
+        return Problem{"This sheet has fewer than three marks to be found by."_said, "Print it with marks."_said};
     const GreyPicture grey = grey_of(photo, work.part(0, 0.1));
     auto board = find_board(grey, boards, camera, work.part(0.1, 0.5));
     if (!board)
         return board.problem();
     if (!are_seen(marks, board->px_per_mm))
-        return Problem{"The picture is too small: the marks on the sheet are hardly seen.",
-                       "Go nearer, so that the board fills the picture."};
+        return Problem{"The picture is too small: the marks on the sheet are hardly seen."_said,
+                       "Go nearer, so that the board fills the picture."_said};
     const Scan scan = seen_from_above(grey, board->view, board->board.paper, board->px_per_mm, work.part(0.5, 0.7));
     PhotographedPrint print{locate(marks, find_spots(scan, marks)), std::move(*board)};
     work.at(1);
@@ -62,12 +62,12 @@ Result<Registration> print_on_its_paper(const Image& photo, Size paper, const st
     if (!flat)
         return flat.problem();
     if (!are_seen(marks, flat->px_per_mm))
-        return Problem{"The picture is too small: the marks on the page are hardly seen.",
-                       "Go nearer, so that the page fills the picture."};
+        return Problem{"The picture is too small: the marks on the page are hardly seen."_said,
+                       "Go nearer, so that the page fills the picture."_said};
     const bool is_sideways = (flat->size.width > flat->size.height) != (paper.width > paper.height);
-    const Scan scan = seen_from_above(grey_of(photo, work.part(0.6, 0.7)), flat->view, paper, flat->px_per_mm,
-                                      work.part(0.7, 0.9),
-                                      is_sideways ? Transform{0, -1, 1, 0, 0, paper.width} : Transform{});
+    const Scan scan =
+        seen_from_above(grey_of(photo, work.part(0.6, 0.7)), flat->view, paper, flat->px_per_mm, work.part(0.7, 0.9),
+                        is_sideways ? Transform{0, -1, 1, 0, 0, paper.width} : Transform{});
     Registration print = locate(marks, find_spots(scan, marks));
     if (print.fit.a < 0) { // photographed from its other side: the paper looks the same when it is turned by half
         const Transform half{-1, 0, 0, -1, paper.width, paper.height};

@@ -405,9 +405,9 @@ Result<FoundSheet> find_rectangle(const Image& image, const Search& wanted, cons
                                   const Problem& not_found, const Work& work) {
     const GreyPicture photo = grey_of(image, work.part(0, 0.05));
     if (std::min(photo.width, photo.height) < 64)
-        return Problem{not_found.message, "The picture is too small."};
+        return Problem{not_found.message, "The picture is too small."_said};
     if (std::max(photo.width, photo.height) > most_flattened_px)
-        return Problem{"The picture has more than 32,000 pixels along a side.", "Save it smaller first."};
+        return Problem{"The picture has more than 32,000 pixels along a side."_said, "Save it smaller first."_said};
     View camera = blank_view(photo.size(), known.focal_px.value_or(usual_focal(photo.size())));
     if (known.lens)
         camera.lens = *known.lens;
@@ -430,24 +430,25 @@ Result<FoundSheet> find_rectangle(const Image& image, const Search& wanted, cons
     if (!best)
         return not_found;
     if (best->residual > 0.004 * std::max(best->size.width, best->size.height))
-        return Problem{"Its edges are not straight: it does not lie flat.",
-                       "Press it flat and take the picture again."};
+        return Problem{"Its edges are not straight: it does not lie flat."_said,
+                       "Press it flat and take the picture again."_said};
     return *best;
 }
 
 } // namespace
 
 Result<FoundSheet> find_paper(const Image& photo, Size size, const KnownCamera& camera, const Work& work) {
-    return find_rectangle(photo, {size, 0.12, 0.99, 0.12, 0, false}, camera,
-                          {"No sheet of such paper was found in the picture.",
-                           "Take all four of its edges into the picture, on a darker ground, or drag the corners."},
-                          work);
+    return find_rectangle(
+        photo, {size, 0.12, 0.99, 0.12, 0, false}, camera,
+        {"No sheet of such paper was found in the picture."_said,
+         "Take all four of its edges into the picture, on a darker ground, or drag the corners."_said},
+        work);
 }
 
 Result<FoundSheet> find_card(const Image& photo, const KnownCamera& camera, const Work& work) {
     return find_rectangle(photo, {id_card, 0.004, 0.4, 0.08, 4, true}, camera,
-                          {"No card was found in the picture.",
-                           "Lay a light bank card beside the art, on a darker ground, all of it in the picture."},
+                          {"No card was found in the picture."_said,
+                           "Lay a light bank card beside the art, on a darker ground, all of it in the picture."_said},
                           work);
 }
 

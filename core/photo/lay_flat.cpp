@@ -44,11 +44,11 @@ Flattening about_card(const FoundSheet& card, Size photo_px) {
 }
 
 Result<Flattening> by_corners(const FlatWish& wish, const View& camera) {
-    const Problem wrong{"These four corners do not make the outline of a flat thing.",
-                        "Give them clockwise from the top left, none inside the others."};
+    const Problem wrong{"These four corners do not make the outline of a flat thing."_said,
+                        "Give them clockwise from the top left, none inside the others."_said};
     const Size size = wish.size.value_or(Size{});
     if (!(size.width > 0.5 && size.height > 0.5 && size.width <= 5000 && size.height <= 5000))
-        return Problem{"What the corners span must be 0.5 to 5000 mm long each way."};
+        return Problem{"What the corners span must be 0.5 to 5000 mm long each way."_said};
     for (std::size_t k = 0; k < 4; ++k) {
         const Point a = wish.corners[k], b = wish.corners[(k + 1) % 4], c = wish.corners[(k + 2) % 4];
         if (!(cross(b - a, c - b) > 4))
@@ -70,7 +70,7 @@ Result<Flattening> by_corners(const FlatWish& wish, const View& camera) {
 Result<Flattening> lay_flat(const Image& photo, const FlatWish& wish, const KnownCamera& known, const Work& work) {
     const Size px{double(photo.width), double(photo.height)};
     if (std::max(photo.width, photo.height) > most_flattened_px)
-        return Problem{"The picture has more than 32,000 pixels along a side.", "Save it smaller first."};
+        return Problem{"The picture has more than 32,000 pixels along a side."_said, "Save it smaller first."_said};
     Result<Flattening> flat = Flattening{};
     if (wish.by == FlatBy::board) {
         const auto found =

@@ -108,30 +108,32 @@ JobPlan with_code(JobPlan plan, const Document& document, const std::string& cod
     return plan;
 }
 
-std::vector<std::string> changes_since(const Ticket& ticket, const Document& now) {
+std::vector<Said> changes_since(const Ticket& ticket, const Document& now) {
     const Document& then = *ticket.document;
-    std::vector<std::string> changes;
+    std::vector<Said> changes;
     if (now.sheet.paper != then.sheet.paper)
-        changes.emplace_back("The paper is another.");
+        changes.push_back("The paper is another."_said);
     if (now.sheet.is_mirrored != then.sheet.is_mirrored)
-        changes.emplace_back(now.sheet.is_mirrored ? "The sheet is mirrored now." : "The sheet is no longer mirrored.");
+        changes.push_back(now.sheet.is_mirrored ? "The sheet is mirrored now."_said
+                                                : "The sheet is no longer mirrored."_said);
     else if (marks(now.sheet) != marks(then.sheet))
-        changes.emplace_back("The marks lie elsewhere.");
+        changes.push_back("The marks lie elsewhere."_said);
     if (now.sheet.photographed != then.sheet.photographed)
-        changes.emplace_back(now.sheet.photographed ? "What lies on the board is cut now." : "The sheet is printed now.");
+        changes.push_back(now.sheet.photographed ? "What lies on the board is cut now."_said
+                                                 : "The sheet is printed now."_said);
     if (now.sheet.division != then.sheet.division)
-        changes.emplace_back("The page is divided differently.");
+        changes.push_back("The page is divided differently."_said);
     if (now.pages != then.pages)
-        changes.emplace_back("There are other pages.");
+        changes.push_back("There are other pages."_said);
     for (const auto& sticker : then.stickers)
         if (const auto same = now.find(sticker->id); then.copies_of(sticker->id) > 0 && same && *same != *sticker)
-            changes.push_back("“" + sticker->name + "” was changed.");
+            changes.push_back("“{sticker}” was changed."_said.with("sticker", sticker->name));
     if (now.placements.size() != then.placements.size()) {
         const bool more = now.placements.size() > then.placements.size();
         const auto count =
             more ? now.placements.size() - then.placements.size() : then.placements.size() - now.placements.size();
-        changes.push_back(std::to_string(count) + (count == 1 ? " copy was " : " copies were ") +
-                          (more ? "added." : "taken away."));
+        changes.push_back(more ? "%n copies were added."_said.counted(count, "One copy was added.")
+                               : "%n copies were taken away."_said.counted(count, "One copy was taken away."));
     } else {
         std::size_t moved = 0;
         for (Placement a : now.placements) {
@@ -142,7 +144,7 @@ std::vector<std::string> changes_since(const Ticket& ticket, const Document& now
             moved += a == b ? 0 : 1;
         }
         if (moved > 0)
-            changes.push_back(std::to_string(moved) + (moved == 1 ? " copy was moved." : " copies were moved."));
+            changes.push_back("%n copies were moved."_said.counted(moved, "One copy was moved."));
     }
     return changes;
 }

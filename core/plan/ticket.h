@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/plan/plan.h"
+#include "core/said.h"
 
 namespace fusuma {
 
@@ -36,7 +37,7 @@ struct Ticket {
 [[nodiscard]] JobPlan with_code(JobPlan plan, const Document& document, const std::string& code);
 
 /// What is different from what was printed, a short sentence each; none when the same would be printed and cut again.
-[[nodiscard]] std::vector<std::string> changes_since(const Ticket& ticket, const Document& document);
+[[nodiscard]] std::vector<Said> changes_since(const Ticket& ticket, const Document& document);
 
 [[nodiscard]] Document with_ticket_added(Document document, Ticket ticket);
 /// One sheet more of the ticket was cut.

@@ -33,12 +33,13 @@ void clipped_marks(const PreflightInput& input, Findings& findings) {
     if (count == 0)
         return;
     Finding finding{.rule = "clipped-marks",
-                    .message = (count == 1 ? "A mark reaches " : std::to_string(count) + " marks reach ") +
-                               format_length(std::max(0.1, worst), input.document.unit) +
-                               " into the margins, so the printer will clip " + (count == 1 ? "it" : "them"),
+                    .message =
+                        "%n marks reach {length} into the margins, so the printer will clip them"_said
+                            .counted(count, "A mark reaches {length} into the margins, so the printer will clip it")
+                            .with("length", std::max(0.1, worst), input.document.unit),
                     .at = at};
     if (sheet.marks.kind != MarkKind::scheme)
-        finding.fix = Fix{"Move the marks in", [worst](const Document& now) -> std::optional<Document> {
+        finding.fix = Fix{"Move the marks in"_said, [worst](const Document& now) -> std::optional<Document> {
                               Document moved = now;
                               moved.sheet.marks.inset += worst;
                               for (const Mark& mark : marks(moved.sheet))

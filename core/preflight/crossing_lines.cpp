@@ -54,20 +54,21 @@ void crossing_lines(const PreflightInput& input, Findings& findings) {
             input.planner.facts.get<LineCrossing>({copies.front()->placed}, [&] { return crossing_of(copy); });
         if (!crossing->is_there)
             return;
-        Finding finding =
-            about_sticker("crossing-lines", Severity::to_look_at,
-                          sticker.name + ": its cut lines cross, which tears the corners between", copies);
+        Finding finding = about_sticker(
+            "crossing-lines", Severity::to_look_at,
+            "{sticker}: its cut lines cross, which tears the corners between"_said.with("sticker", sticker.name),
+            copies);
         finding.at = crossing->at;
         if (!sticker.hand.lines.empty())
-            finding.fix =
-                Fix{"Leave out the drawn lines", [id = sticker.id](const Document& now) -> std::optional<Document> {
-                        const auto current = now.find(id);
-                        if (!current || current->hand.lines.empty())
-                            return std::nullopt;
-                        Sticker without = *current;
-                        without.hand.lines.clear();
-                        return with_sticker_changed(now, std::move(without));
-                    }};
+            finding.fix = Fix{"Leave out the drawn lines"_said,
+                              [id = sticker.id](const Document& now) -> std::optional<Document> {
+                                  const auto current = now.find(id);
+                                  if (!current || current->hand.lines.empty())
+                                      return std::nullopt;
+                                  Sticker without = *current;
+                                  without.hand.lines.clear();
+                                  return with_sticker_changed(now, std::move(without));
+                              }};
         findings.push_back(std::move(finding));
     });
 }

@@ -16,14 +16,16 @@ void doubled_line(const PreflightInput& input, Findings& findings) {
             if (!is_doubled(*pair))
                 return;
             findings.push_back({.rule = "doubled-line",
-                                .message = name_of_copy(input, i) + " and " + name_of_copy(input, k) +
-                                           ": their cut lines lie on each other for " +
-                                           format_length(pair->doubled_mm, input.document.unit),
+                                .message = "{sticker} and {other}: their cut lines lie on each other for {length}"_said
+                                               .with("sticker", name_of_copy(input, i))
+                                               .with("other", name_of_copy(input, k))
+                                               .with("length", pair->doubled_mm, input.document.unit),
                                 .page = input.plan.copies[i].page + 1,
                                 .at = pair->doubled_at,
                                 .copies = {input.plan.copies[i].id, input.plan.copies[k].id},
-                                .fix = Fix{"Remove one", [one = input.plan.copies[i].id, other = input.plan.copies[k].id](
-                                                             const Document& now) -> std::optional<Document> {
+                                .fix = Fix{"Remove one"_said,
+                                           [one = input.plan.copies[i].id, other = input.plan.copies[k].id](
+                                               const Document& now) -> std::optional<Document> {
                                                for (const CopyId id : {other, one})
                                                    if (const Placement* copy = now.copy(id); copy && !copy->locked)
                                                        return removed(now, {id});

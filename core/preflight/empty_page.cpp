@@ -13,12 +13,12 @@ void empty_page(const PreflightInput& input, Findings& findings) {
             continue;
         Finding finding{.rule = "empty-sheet",
                         .severity = Severity::to_look_at,
-                        .message = document.pages == 1 ? "The sheet is empty"
-                                                       : "Page " + std::to_string(page + 1) + " is empty",
+                        .message = document.pages == 1 ? "The sheet is empty"_said
+                                                       : "Page {page} is empty"_said.with("page", page + 1),
                         .page = page + 1,
                         .at = {input.plan.paper.width / 2, input.plan.paper.height / 2}};
         if (document.pages > 1) {
-            finding.fix = Fix{"Remove the page", [page](const Document& now) -> std::optional<Document> {
+            finding.fix = Fix{"Remove the page"_said, [page](const Document& now) -> std::optional<Document> {
                                   return with_page_removed(now, page);
                               }};
             finding.fix->found_on.empty_page = page;

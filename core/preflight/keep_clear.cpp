@@ -45,21 +45,22 @@ void keep_clear(const PreflightInput& input, Findings& findings) {
         if (copy->cut_box.empty())
             continue;
         const PagePlan& page = input.plan.pages[static_cast<std::size_t>(copy.page)];
-        const auto invaded =
-            input.planner.facts.get<Invaded>({copy.placed, page.sheet}, [&] { return invaded_by(*copy.placed, page.marks); });
+        const auto invaded = input.planner.facts.get<Invaded>({copy.placed, page.sheet},
+                                                              [&] { return invaded_by(*copy.placed, page.marks); });
         if (invaded->depth < rounding_mm)
             continue;
-        findings.push_back({.rule = "keep-clear",
-                            .message = copy->sticker->name + ": reaches " +
-                                       format_length(std::fmax(0.1, invaded->depth), input.document.unit) +
-                                       " into a mark's keep-clear area",
-                            .page = copy.page + 1,
-                            .at = invaded->at,
-                            .copies = {copy.id},
-                            .region = invaded->region,
-                            .fix = Fix{"Move it away", [&planner = input.planner, id = copy.id](const Document& now) {
-                                           return moved_to_free_place(now, planner, id);
-                                       }}});
+        findings.push_back(
+            {.rule = "keep-clear",
+             .message =
+                 "{sticker}: reaches {length} into a mark's keep-clear area"_said.with("sticker", copy->sticker->name)
+                     .with("length", std::fmax(0.1, invaded->depth), input.document.unit),
+             .page = copy.page + 1,
+             .at = invaded->at,
+             .copies = {copy.id},
+             .region = invaded->region,
+             .fix = Fix{"Move it away"_said, [&planner = input.planner, id = copy.id](const Document& now) {
+                            return moved_to_free_place(now, planner, id);
+                        }}});
     }
 }
 

@@ -5,12 +5,13 @@ namespace fusuma {
 
 namespace {
 
-std::string what_is_wrong(const RowTrouble& trouble) {
-    return trouble.overflows                ? "does not fit, even as small as it may get"
-           : !trouble.unknown_field.empty() ? "asks for {" + trouble.unknown_field + "}, which the list has not"
+Said what_is_wrong(const RowTrouble& trouble) {
+    return trouble.overflows ? "does not fit, even as small as it may get"_said
+           : !trouble.unknown_field.empty()
+               ? "asks for {field}, which the list has not"_said.with("field", "{" + trouble.unknown_field + "}")
            : !trouble.missing_picture.empty()
-               ? "asks for the picture “" + trouble.missing_picture + "”, which is not here"
-               : "has letters that its font lacks";
+               ? "asks for the picture “{picture}”, which is not here"_said.with("picture", trouble.missing_picture)
+               : "has letters that its font lacks"_said;
 }
 
 /// The smallest type that people still read at arm's length (common practice: 4 pt).
@@ -47,20 +48,23 @@ void label_text(const PreflightInput& input, Findings& findings) {
         if (troubles->empty())
             return;
         const RowTrouble& first = troubles->front();
-        const std::string which = label->design->table ? "row " + std::to_string(first.row + 1) + ", “" +
-                                                             first.words.substr(0, first.words.find('\n')) + "”, "
-                                                       : "the text ";
-        const std::string more =
-            troubles->size() > 1 ? " (and " + std::to_string(troubles->size() - 1) + " more rows)" : "";
+        Said message = (label->design->table ? "{sticker}: row {row}, “{words}”, {trouble}"_said
+                                             : "{sticker}: the text {trouble}"_said)
+                           .with("sticker", sticker.name)
+                           .with("row", first.row + 1)
+                           .with("words", first.words.substr(0, first.words.find('\n')))
+                           .with("trouble", what_is_wrong(first));
+        if (troubles->size() > 1)
+            message = "{finding} (and %n more rows)"_said.counted(troubles->size() - 1, "{finding} (and one more row)")
+                          .with("finding", message);
         StickerCopies shown;
         for (const PlannedCopy* copy : copies)
             if (!label->design->table || (*copy)->placement.row == first.row)
                 shown.push_back(copy);
         Finding finding =
-            about_sticker("label-text", Severity::to_fix, sticker.name + ": " + which + what_is_wrong(first) + more,
-                          shown.empty() ? copies : shown);
+            about_sticker("label-text", Severity::to_fix, std::move(message), shown.empty() ? copies : shown);
         if (first.overflows && with_smaller_text(input.document, sticker.id))
-            finding.fix = Fix{"Let it shrink to 4 pt",
+            finding.fix = Fix{"Let it shrink to 4 pt"_said,
                               [id = sticker.id](const Document& now) { return with_smaller_text(now, id); }};
         findings.push_back(std::move(finding));
     });

@@ -7,13 +7,13 @@ void lost_handwork(const PreflightInput& input, Findings& findings) {
         const auto& lost = copy.result->cut->hand.does_not_apply;
         if (lost.empty())
             return;
-        Finding finding = about_sticker(
-            "lost-handwork", Severity::to_look_at,
-            sticker.name + ": " +
-                (lost.size() == 1 ? "a change made by hand no longer fits its cut line"
-                                  : std::to_string(lost.size()) + " changes made by hand no longer fit its cut line"),
-            copies);
-        finding.fix = Fix{"Drop what does not fit",
+        Finding finding =
+            about_sticker("lost-handwork", Severity::to_look_at,
+                          "{sticker}: %n changes made by hand no longer fit its cut line"_said
+                              .counted(lost.size(), "{sticker}: a change made by hand no longer fits its cut line")
+                              .with("sticker", sticker.name),
+                          copies);
+        finding.fix = Fix{"Drop what does not fit"_said,
                           [id = sticker.id, gone = lost](const Document& now) -> std::optional<Document> {
                               const auto s = now.find(id);
                               if (!s)

@@ -56,13 +56,16 @@ void low_resolution(const PreflightInput& input, Findings& findings) {
         if (dpi >= wanted_dpi * 0.995)
             return;
         const double width = sticker.width * dpi / wanted_dpi;
-        Finding finding = about_sticker(
-            "low-resolution", dpi < soft_dpi ? Severity::to_fix : Severity::to_look_at,
-            sticker.name + (is_inside ? ": a picture in it is printed at " : ": printed at ") +
-                std::to_string(std::lround(dpi)) + " dpi, " + std::to_string(std::lround(wanted_dpi)) + " wanted",
-            copies);
+        Finding finding =
+            about_sticker("low-resolution", dpi < soft_dpi ? Severity::to_fix : Severity::to_look_at,
+                          (is_inside ? "{sticker}: a picture in it is printed at {dpi} dpi, {wanted} wanted"_said
+                                     : "{sticker}: printed at {dpi} dpi, {wanted} wanted"_said)
+                              .with("sticker", sticker.name)
+                              .with("dpi", std::lround(dpi))
+                              .with("wanted", std::lround(wanted_dpi)),
+                          copies);
         if (!is_inside) // a label's words would shrink as well
-            finding.fix = Fix{"Make " + format_length(width, document.unit) + " wide",
+            finding.fix = Fix{"Make it {length} wide"_said.with("length", width, document.unit),
                               [id = sticker.id, width](const Document& now) -> std::optional<Document> {
                                   const auto current = now.find(id);
                                   if (!current)

@@ -13,12 +13,13 @@ void many_nodes(const PreflightInput& input, Findings& findings) {
         const double mm = length(copy.region);
         if (nodes < few || static_cast<double>(nodes) <= most_per_mm * mm)
             return;
-        Finding finding =
-            about_sticker("many-nodes", Severity::to_look_at,
-                          sticker.name + ": its cut line has " + std::to_string(nodes) + " nodes, " +
-                              std::to_string(std::lround(static_cast<double>(nodes) / mm)) + " on every millimetre",
-                          copies);
-        finding.fix = Fix{"Smooth its edge",
+        Finding finding = about_sticker("many-nodes", Severity::to_look_at,
+                                        "{sticker}: its cut line has {nodes} nodes, {density} on every millimetre"_said
+                                            .with("sticker", sticker.name)
+                                            .with("nodes", nodes)
+                                            .with("density", std::lround(static_cast<double>(nodes) / mm)),
+                                        copies);
+        finding.fix = Fix{"Smooth its edge"_said,
                           [&planner = input.planner, id = sticker.id,
                            first = copies.front()->id](const Document& now) -> std::optional<Document> {
                               const auto current = now.find(id);

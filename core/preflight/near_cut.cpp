@@ -59,12 +59,13 @@ void near_cut(const PreflightInput& input, Findings& findings) {
         const auto detail = input.planner.facts.get<Detail>({copy.result}, [&] { return detail_of(*copy.result); });
         if (detail->share < noticeable_share)
             return;
-        Finding finding = about_sticker("near-cut", Severity::to_look_at,
-                                        sticker.name + ": detail " + format_length(detail->depth, input.document.unit) +
-                                            " inside the cut line, where a slip shows",
-                                        copies);
+        Finding finding = about_sticker(
+            "near-cut", Severity::to_look_at,
+            "{sticker}: detail {length} inside the cut line, where a slip shows"_said.with("sticker", sticker.name)
+                .with("length", detail->depth, input.document.unit),
+            copies);
         finding.at = copy.map.apply(detail->at);
-        finding.fix = Fix{"Give it a border", [id = sticker.id](const Document& now) -> std::optional<Document> {
+        finding.fix = Fix{"Give it a border"_said, [id = sticker.id](const Document& now) -> std::optional<Document> {
                               const auto current = now.find(id);
                               if (!current)
                                   return std::nullopt;

@@ -57,13 +57,15 @@ void no_bleed(const PreflightInput& input, Findings& findings) {
         }
         Finding finding = about_sticker(
             "no-bleed", Severity::to_fix,
-            sticker.name + (has_rim ? ": its border is printed up to the cut" : ": cut along its own art") +
-                " without a bleed, so the smallest slip shows paper",
+            (has_rim
+                 ? "{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper"_said
+                 : "{sticker}: cut along its own art without a bleed, so the smallest slip shows paper"_said)
+                .with("sticker", sticker.name),
             copies);
         if (!has_rim)
             finding.at = copy.map.apply(at);
         const double width = sticker.bleed.width > 0 ? sticker.bleed.width : Bleed{}.width;
-        finding.fix = Fix{"Add a bleed of " + format_length(width, input.document.unit),
+        finding.fix = Fix{"Add a bleed of {length}"_said.with("length", width, input.document.unit),
                           [id = sticker.id, has_rim, width](const Document& now) -> std::optional<Document> {
                               const auto current = now.find(id);
                               if (!current)

@@ -7,7 +7,7 @@ void no_zone(const PreflightInput& input, Findings& findings) {
     if (!trouble)
         return;
     const Size paper = input.plan.paper;
-    findings.push_back({.rule = "no-zone", .message = trouble->text(), .at = {paper.width / 2, paper.height / 2}});
+    findings.push_back({.rule = "no-zone", .message = trouble->said(), .at = {paper.width / 2, paper.height / 2}});
 }
 
 } // namespace fusuma

@@ -9,11 +9,13 @@ void not_on_board(const PreflightInput& input, Findings& findings) {
         return;
     for (const auto& sticker : input.document.stickers)
         if (!lies_on_board(*sticker, *where))
-            findings.push_back({.rule = "not-on-board",
-                                .severity = Severity::to_look_at,
-                                .message = sticker->name + ": does not lie on the photographed board, so it is not cut",
-                                .at = where->centre(),
-                                .sticker = sticker->id});
+            findings.push_back(
+                {.rule = "not-on-board",
+                 .severity = Severity::to_look_at,
+                 .message = "{sticker}: does not lie on the photographed board, so it is not cut"_said.with(
+                     "sticker", sticker->name),
+                 .at = where->centre(),
+                 .sticker = sticker->id});
 }
 
 } // namespace fusuma

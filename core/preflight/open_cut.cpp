@@ -12,13 +12,14 @@ void open_cut(const PreflightInput& input, Findings& findings) {
         const auto count = std::ranges::count_if(copy.lines, is_open);
         if (count == 0)
             return;
-        Finding finding = about_sticker(
-            "open-cut", Severity::to_look_at,
-            sticker.name + ": " +
-                (count == 1 ? "a cut line does not close" : std::to_string(count) + " cut lines do not close"),
-            copies);
+        Finding finding =
+            about_sticker("open-cut", Severity::to_look_at,
+                          "{sticker}: %n cut lines do not close"_said
+                              .counted(static_cast<std::size_t>(count), "{sticker}: a cut line does not close")
+                              .with("sticker", sticker.name),
+                          copies);
         finding.at = std::ranges::find_if(copy.lines, is_open)->path.start;
-        finding.fix = fix_of_lines(count == 1 ? "Close it" : "Close them", input, sticker, copies.front()->id,
+        finding.fix = fix_of_lines(count == 1 ? "Close it"_said : "Close them"_said, input, sticker, copies.front()->id,
                                    [](CutLines& lines, const StickerResult&) {
                                        for (CutLine& line : lines)
                                            if (line.is_open) {

@@ -18,16 +18,17 @@ void other_paper(const PreflightInput& input, Findings& findings) {
         return;
     const bool is_sideways = sheet.paper.width > sheet.paper.height;
     const Size same_way = (set.width > set.height) == is_sideways ? set : Size{set.height, set.width};
-    findings.push_back(
-        {.rule = "other-paper",
-         .message = "The sheet is " + paper_name(sheet.paper) + ", but the printer is set to " + paper_name(same_way),
-         .at = {sheet.paper.width / 2, 0},
-         .fix =
-             Fix{"Make the sheet " + paper_name(same_way), [same_way](const Document& now) -> std::optional<Document> {
-                     Document changed = now;
-                     changed.sheet.paper = same_way;
-                     return changed;
-                 }}});
+    findings.push_back({.rule = "other-paper",
+                        .message = "The sheet is {paper}, but the printer is set to {other}"_said
+                                       .with("paper", paper_name(sheet.paper))
+                                       .with("other", paper_name(same_way)),
+                        .at = {sheet.paper.width / 2, 0},
+                        .fix = Fix{"Make the sheet {paper}"_said.with("paper", paper_name(same_way)),
+                                   [same_way](const Document& now) -> std::optional<Document> {
+                                       Document changed = now;
+                                       changed.sheet.paper = same_way;
+                                       return changed;
+                                   }}});
 }
 
 } // namespace fusuma

@@ -45,23 +45,24 @@ void outside_margins(const PreflightInput& input, Findings& findings) {
         if (room.empty() || copy->cut_box.empty() || overlap(all, room) == all ||
             overlap(copy->cut_box, room) != copy->cut_box)
             continue;
-        const auto clipped = input.planner.facts.get<Clipped>(
-            {copy.placed, input.plan.pages[static_cast<std::size_t>(copy.page)].sheet},
-            [&] { return clipped_of(*copy.placed, room); });
+        const auto clipped =
+            input.planner.facts.get<Clipped>({copy.placed, input.plan.pages[static_cast<std::size_t>(copy.page)].sheet},
+                                             [&] { return clipped_of(*copy.placed, room); });
         if (clipped->depth < noticeable_mm)
             continue;
-        findings.push_back({.rule = "outside-margins",
-                            .severity = Severity::to_look_at,
-                            .message = copy->sticker->name + ": " +
-                                       format_length(std::fmax(0.1, clipped->depth), input.document.unit) +
-                                       " of its bleed lie where the printer cannot print",
-                            .page = copy.page + 1,
-                            .at = bounds(clipped->region).centre(),
-                            .copies = {copy.id},
-                            .region = clipped->region,
-                            .fix = Fix{"Move it in", [&planner = input.planner, id = copy.id](const Document& now) {
-                                           return moved_to_free_place(now, planner, id);
-                                       }}});
+        findings.push_back(
+            {.rule = "outside-margins",
+             .severity = Severity::to_look_at,
+             .message = "{sticker}: {length} of its bleed lie where the printer cannot print"_said
+                            .with("sticker", copy->sticker->name)
+                            .with("length", std::fmax(0.1, clipped->depth), input.document.unit),
+             .page = copy.page + 1,
+             .at = bounds(clipped->region).centre(),
+             .copies = {copy.id},
+             .region = clipped->region,
+             .fix = Fix{"Move it in"_said, [&planner = input.planner, id = copy.id](const Document& now) {
+                            return moved_to_free_place(now, planner, id);
+                        }}});
     }
 }
 

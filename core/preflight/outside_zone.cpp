@@ -100,8 +100,8 @@ void outside_zone(const PreflightInput& input, Findings& findings) {
         const PagePlan& page = input.plan.pages[static_cast<std::size_t>(copy.page)];
         if (page.zone.empty())
             continue; // another rule's
-        const auto outside =
-            input.planner.facts.get<Outside>({copy.placed, page.sheet}, [&] { return outside_of(*copy.placed, page.zone); });
+        const auto outside = input.planner.facts.get<Outside>({copy.placed, page.sheet},
+                                                              [&] { return outside_of(*copy.placed, page.zone); });
         const Nearest& worst = outside->worst;
         if (worst.distance < noticeable_mm)
             continue;
@@ -117,16 +117,17 @@ void outside_zone(const PreflightInput& input, Findings& findings) {
                         .region = outside->region};
         const Rect& most = page.largest_place;
         if (copy->cut_box.width() > most.width() || copy->cut_box.height() > most.height()) {
-            finding.message = copy->sticker->name + ": larger than the cut zone, which takes " +
-                              format_length(most.width(), document.unit) + " × " +
-                              format_length(most.height(), document.unit);
-            finding.fix = Fix{"Make it fit", [&planner = input.planner, id = copy.id](const Document& now) {
+            finding.message = "{sticker}: larger than the cut zone, which takes {width} × {height}"_said
+                                  .with("sticker", copy->sticker->name)
+                                  .with("width", most.width(), document.unit)
+                                  .with("height", most.height(), document.unit);
+            finding.fix = Fix{"Make it fit"_said, [&planner = input.planner, id = copy.id](const Document& now) {
                                   return made_to_fit(now, planner, id);
                               }};
         } else {
-            finding.message = copy->sticker->name + ": " +
-                              format_length(std::fmax(0.1, worst.distance), document.unit) + " outside the cut zone";
-            finding.fix = Fix{"Move it in", [&planner = input.planner, id = copy.id](const Document& now) {
+            finding.message = "{sticker}: {length} outside the cut zone"_said.with("sticker", copy->sticker->name)
+                                  .with("length", std::fmax(0.1, worst.distance), document.unit);
+            finding.fix = Fix{"Move it in"_said, [&planner = input.planner, id = copy.id](const Document& now) {
                                   return moved_to_free_place(now, planner, id);
                               }};
         }

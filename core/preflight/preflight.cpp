@@ -84,15 +84,16 @@ bool FoundOn::holds(const Document& document) const {
 
 Result<Document> repaired(const Document& document, const Finding& finding) {
     if (!finding.fix || !finding.fix->found_on.holds(document))
-        return Problem{"The sheet has changed; look again.", ""};
+        return Problem{"The sheet has changed; look again."_said};
     if (auto edited = finding.fix->edit(document))
         return std::move(*edited);
     const bool is_locked = std::ranges::any_of(finding.copies, [&](CopyId id) {
         const Placement* copy = document.copy(id);
         return copy && copy->locked;
     });
-    return Problem{
-        finding.message + (is_locked ? " — it is locked; unlock it first." : " — no free place is large enough."), ""};
+    return Problem{(is_locked ? "{finding} — it is locked; unlock it first."_said
+                              : "{finding} — no free place is large enough."_said)
+                       .with("finding", finding.message)};
 }
 
 std::shared_ptr<const Beside> beside(const PreflightInput& input, std::size_t a, std::size_t b) {
@@ -114,7 +115,7 @@ std::shared_ptr<const Beside> beside(const PreflightInput& input, std::size_t a,
     });
 }
 
-Finding about_sticker(const char* rule, Severity severity, std::string message, const StickerCopies& copies) {
+Finding about_sticker(const char* rule, Severity severity, Said message, const StickerCopies& copies) {
     const PlannedCopy& first = *copies.front();
     Finding finding{.rule = rule,
                     .severity = severity,
@@ -127,7 +128,7 @@ Finding about_sticker(const char* rule, Severity severity, std::string message, 
     return finding;
 }
 
-Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, CopyId copy,
+Fix fix_of_lines(Said label, const PreflightInput& input, const Sticker& sticker, CopyId copy,
                  std::function<void(CutLines&, const StickerResult&)> change) {
     return {std::move(label),
             [&planner = input.planner, id = sticker.id, copy,

@@ -29,7 +29,7 @@ struct FoundOn {
 
 /// An offered repair: a label in words, and the edit itself. The edit returns nothing when it cannot help.
 struct Fix {
-    std::string label;
+    Said label;
     std::function<std::optional<Document>(const Document&)> edit;
     FoundOn found_on{}; ///< filled in by `preflight`
 };
@@ -38,11 +38,11 @@ struct Fix {
 struct Finding {
     std::string rule; ///< stable id, e.g. "outside-zone"
     Severity severity = Severity::to_fix;
-    std::string message;
-    int page = 1;                    ///< counted from 1
-    Point at;                        ///< mm on the paper, where to look
+    Said message;
+    int page = 1; ///< counted from 1
+    Point at;     ///< mm on the paper, where to look
     std::vector<CopyId> copies;
-    Polygons region;                 ///< mm on the paper, the offending part; may be empty
+    Polygons region; ///< mm on the paper, the offending part; may be empty
     std::optional<Fix> fix;
     int sticker = 0; ///< id, when it is about a sticker wherever its copies lie
     std::string key; ///< the same for the same problem of the same things in the same places, for silencing

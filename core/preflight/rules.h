@@ -93,11 +93,10 @@ template <typename Visit> void for_stickers(const PreflightInput& input, Visit&&
 }
 
 /// A finding about one sticker, shown at its first copy.
-[[nodiscard]] Finding about_sticker(const char* rule, Severity severity, std::string message,
-                                    const StickerCopies& copies);
+[[nodiscard]] Finding about_sticker(const char* rule, Severity severity, Said message, const StickerCopies& copies);
 
 /// A fix that changes a sticker's cut lines by hand, as its first copy has them.
-[[nodiscard]] Fix fix_of_lines(std::string label, const PreflightInput& input, const Sticker& sticker, CopyId copy,
+[[nodiscard]] Fix fix_of_lines(Said label, const PreflightInput& input, const Sticker& sticker, CopyId copy,
                                std::function<void(CutLines&, const StickerResult&)> change);
 
 } // namespace fusuma

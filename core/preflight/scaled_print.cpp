@@ -9,18 +9,20 @@ void scaled_print(const PreflightInput& input, Findings& findings) {
     const bool is_scaled = std::abs(printer.scaling - 1) > 1e-4;
     if (!is_scaled && !printer.borderless)
         return;
-    findings.push_back({.rule = "scaled-print",
-                        .message = is_scaled
-                                       ? "The printer is set to " + std::to_string(std::lround(printer.scaling * 100)) +
-                                             " %, so nothing will have its size and the cut will miss its print"
-                                       : "The printer is set to print borderless, which enlarges the page",
-                        .at = {input.plan.paper.width / 2, 0},
-                        .fix = Fix{"Print at true size", [](const Document& now) -> std::optional<Document> {
-                                       Document changed = now;
-                                       changed.sheet.printer.scaling = 1;
-                                       changed.sheet.printer.borderless = false;
-                                       return changed;
-                                   }}});
+    findings.push_back(
+        {.rule = "scaled-print",
+         .message =
+             is_scaled
+                 ? "The printer is set to {share} %, so nothing will have its size and the cut will miss its print"_said
+                       .with("share", std::lround(printer.scaling * 100))
+                 : "The printer is set to print borderless, which enlarges the page"_said,
+         .at = {input.plan.paper.width / 2, 0},
+         .fix = Fix{"Print at true size"_said, [](const Document& now) -> std::optional<Document> {
+                        Document changed = now;
+                        changed.sheet.printer.scaling = 1;
+                        changed.sheet.printer.borderless = false;
+                        return changed;
+                    }}});
 }
 
 } // namespace fusuma

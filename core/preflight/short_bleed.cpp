@@ -9,7 +9,7 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
     struct Left {
         double mm = 0;
         Point at;
-        std::string beside;
+        Said beside;
         std::vector<CopyId> copies;
     };
     std::vector<Left> left(input.plan.copies.size());
@@ -28,7 +28,9 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
                 return;
             for (const auto& [of, other] : {std::pair{i, k}, {k, i}})
                 if (nearest.distance / 2 < left[of].mm)
-                    left[of] = {nearest.distance / 2, nearest.at, name_of_copy(input, other),
+                    left[of] = {nearest.distance / 2,
+                                nearest.at,
+                                Said::verbatim(name_of_copy(input, other)),
                                 {input.plan.copies[of].id, input.plan.copies[other].id}};
         });
     for (std::size_t i = 0; i < left.size(); ++i) {
@@ -42,21 +44,24 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
             const Nearest nearest = nearest_on(copy->room, mark.centre);
             const double room = nearest.distance - mark.keep_clear;
             if (room > 0 && room < left[i].mm)
-                left[i] = {room, nearest.at, "a mark", {copy.id}};
+                left[i] = {room, nearest.at, "a mark"_said, {copy.id}};
         }
         if (left[i].mm > asked - rounding_mm)
             continue;
-        findings.push_back({.rule = "short-bleed",
-                            .severity = Severity::to_look_at,
-                            .message = copy->sticker->name + ": " + format_length(left[i].mm, document.unit) +
-                                       " of bleed remain beside " + left[i].beside + ", " +
-                                       format_length(asked, document.unit) + " wanted",
-                            .page = copy.page + 1,
-                            .at = left[i].at,
-                            .copies = left[i].copies,
-                            .fix = Fix{"Move it away", [&planner = input.planner, id = copy.id](const Document& now) {
-                                           return moved_to_free_place(now, planner, id);
-                                       }}});
+        findings.push_back(
+            {.rule = "short-bleed",
+             .severity = Severity::to_look_at,
+             .message = "{sticker}: {left} of bleed remain beside {other}, {asked} wanted"_said
+                            .with("sticker", copy->sticker->name)
+                            .with("left", left[i].mm, document.unit)
+                            .with("other", left[i].beside)
+                            .with("asked", asked, document.unit),
+             .page = copy.page + 1,
+             .at = left[i].at,
+             .copies = left[i].copies,
+             .fix = Fix{"Move it away"_said, [&planner = input.planner, id = copy.id](const Document& now) {
+                            return moved_to_free_place(now, planner, id);
+                        }}});
     }
 }
 

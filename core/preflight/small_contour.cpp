@@ -50,15 +50,14 @@ void small_contour(const PreflightInput& input, Findings& findings) {
         if (small->lines.empty())
             return;
         const std::size_t count = small->lines.size();
-        Finding finding =
-            about_sticker("small-contour", Severity::to_look_at,
-                          sticker.name + ": " +
-                              (count == 1 ? "a cut line is too small for the blade to turn"
-                                          : std::to_string(count) + " cut lines are too small for the blade to turn"),
-                          copies);
+        Finding finding = about_sticker("small-contour", Severity::to_look_at,
+                                        "{sticker}: %n cut lines are too small for the blade to turn"_said
+                                            .counted(count, "{sticker}: a cut line is too small for the blade to turn")
+                                            .with("sticker", sticker.name),
+                                        copies);
         finding.at = copy.map.apply(small->at);
-        finding.fix = fix_of_lines(count == 1 ? "Leave it out" : "Leave them out", input, sticker, copies.front()->id,
-                                   [](CutLines& lines, const StickerResult& result) {
+        finding.fix = fix_of_lines(count == 1 ? "Leave it out"_said : "Leave them out"_said, input, sticker,
+                                   copies.front()->id, [](CutLines& lines, const StickerResult& result) {
                                        const SmallLines gone = small_of(result);
                                        for (auto it = gone.lines.rbegin(); it != gone.lines.rend(); ++it)
                                            lines.erase(lines.begin() + static_cast<std::ptrdiff_t>(*it));

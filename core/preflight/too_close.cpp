@@ -16,17 +16,18 @@ void too_close(const PreflightInput& input, Findings& findings) {
             findings.push_back(
                 {.rule = overlap ? "overlap" : "too-close",
                  .severity = overlap ? Severity::to_fix : Severity::to_look_at,
-                 .message = name_of_copy(input, i) + " and " + name_of_copy(input, k) +
-                            (overlap ? ": their cut lines overlap"
-                                     : ": " + format_length(pair->nearest.distance, input.document.unit) + " apart, " +
-                                           format_length(gap, input.document.unit) + " wanted"),
+                 .message = (overlap ? "{sticker} and {other}: their cut lines overlap"_said
+                                     : "{sticker} and {other}: {length} apart, {gap} wanted"_said)
+                                .with("sticker", name_of_copy(input, i))
+                                .with("other", name_of_copy(input, k))
+                                .with("length", pair->nearest.distance, input.document.unit)
+                                .with("gap", gap, input.document.unit),
                  .page = input.plan.copies[i].page + 1,
                  .at = pair->nearest.at,
                  .copies = {input.plan.copies[i].id, input.plan.copies[k].id},
                  .region = pair->shared,
-                 .fix = Fix{"Move one away",
-                            [&planner = input.planner, one = input.plan.copies[i].id,
-                             other = input.plan.copies[k].id](const Document& now) {
+                 .fix = Fix{"Move one away"_said, [&planner = input.planner, one = input.plan.copies[i].id,
+                                                   other = input.plan.copies[k].id](const Document& now) {
                                 const auto moved = moved_to_free_place(now, planner, other); // not when it is locked
                                 return moved ? moved : moved_to_free_place(now, planner, one);
                             }}});

@@ -14,18 +14,20 @@ void uncut_art(const PreflightInput& input, Findings& findings) {
         if (is_cut && is_printed)
             return;
         Finding finding = about_sticker(is_cut ? "no-print" : "no-cut", Severity::to_fix,
-                                        sticker.name + (is_cut       ? ": is cut but prints nothing"
-                                                        : is_printed ? ": prints but has no line to cut"
-                                                                     : ": nothing of it prints or is cut"),
+                                        (is_cut       ? "{sticker}: is cut but prints nothing"_said
+                                         : is_printed ? "{sticker}: prints but has no line to cut"_said
+                                                      : "{sticker}: nothing of it prints or is cut"_said)
+                                            .with("sticker", sticker.name),
                                         copies);
-        finding.fix = Fix{"Take it off the sheet", [id = sticker.id](const Document& now) -> std::optional<Document> {
-                              Selection copies_now;
-                              for (const Placement& p : now.placements)
-                                  if (p.sticker == id)
-                                      copies_now.insert(p.id);
-                              Document without = removed(now, copies_now); // those that are not locked
-                              return without == now ? std::nullopt : std::optional(std::move(without));
-                          }};
+        finding.fix =
+            Fix{"Take it off the sheet"_said, [id = sticker.id](const Document& now) -> std::optional<Document> {
+                    Selection copies_now;
+                    for (const Placement& p : now.placements)
+                        if (p.sticker == id)
+                            copies_now.insert(p.id);
+                    Document without = removed(now, copies_now); // those that are not locked
+                    return without == now ? std::nullopt : std::optional(std::move(without));
+                }};
         findings.push_back(std::move(finding));
     });
 }

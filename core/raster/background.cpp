@@ -368,20 +368,19 @@ Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_
         const double spread = std::max(s.tolerance, 2 * edge.spread);
         if (alpha_content(image) != AlphaContent::opaque) {
             s.source = Source::alpha;
-            result.why = "Clear around the art already, so its edge is known.";
+            result.why = "Clear around the art already, so its edge is known."_said;
         } else if (edge.share < one_colour && may_be_subject && stands_out(image)) {
             s.source = Source::subject;
-            result.why = "Many colours along its edge, so what stands out from them is taken.";
+            result.why = "Many colours along its edge, so what stands out from them is taken."_said;
         } else if (edge.share < one_colour) {
             s.source = Source::alpha;
-            result.why = "No transparency and no single colour along its edge, so the whole picture counts.";
+            result.why = "No transparency and no single colour along its edge, so the whole picture counts."_said;
         } else if (is_one_colour(image, edge.colour, spread)) {
             s.source = Source::alpha;
-            result.why = "All of it is " + hex(edge.colour) + ", so the whole picture counts.";
-        } else if (is_in_grey(image, s.light.light == Light::even) &&
-                   to_lab(edge.colour).lightness > 60) {
+            result.why = "All of it is {colour}, so the whole picture counts."_said.with("colour", hex(edge.colour));
+        } else if (is_in_grey(image, s.light.light == Light::even) && to_lab(edge.colour).lightness > 60) {
             s.source = Source::brightness;
-            result.why = "Dark on light paper, so brightness tells them apart.";
+            result.why = "Dark on light paper, so brightness tells them apart."_said;
         } else {
             s.source = Source::colour;
             if (s.colours.empty())
@@ -389,7 +388,8 @@ Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_
             // Cameras' JPEG spreads colours beyond edges, over eight pixels and more.
             constexpr double photograph = 18;
             s.tolerance = s.light.light == Light::even ? std::max(photograph, spread) : spread;
-            result.why = "Its edge is nearly all " + hex(s.colours.front()) + ", so that colour is taken away.";
+            result.why = "Its edge is nearly all {colour}, so that colour is taken away."_said.with(
+                "colour", hex(s.colours.front()));
         }
     }
     if (s.source == Source::colour && s.colours.empty() && !image.empty())

@@ -6,6 +6,7 @@
 #include "core/raster/light.h"
 #include "core/raster/picture_point.h"
 #include "core/raster/pieces.h"
+#include "core/said.h"
 #include "core/words.h"
 
 #include <optional>
@@ -73,7 +74,7 @@ struct BackgroundSettings {
 /// The settings with everything chosen, and why in one line for people.
 struct Offer {
     BackgroundSettings settings;
-    std::string why;
+    Said why;
 };
 
 /// The colour along a picture's edge.

@@ -9,7 +9,6 @@ std::shared_ptr<const Picture> laid_flat(const std::shared_ptr<const Picture>& p
     flat->file_name = source->file_name;
     flat->original = source->original;
     flat->pixels = flattened(source->pixels, how, work);
-    constexpr double mm_per_inch = 25.4;
     flat->dpi = how.px_per_mm * mm_per_inch;
     flat->dpi_is_stated = true;
     flat->page = source->page;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/raster/flattening.h"
+#include "core/said.h"
 
 #include <cstddef>
 #include <memory>
@@ -25,7 +26,7 @@ struct Picture {
     double dpi = 300;           ///< across; down is taken to be the same after decoding
     bool dpi_is_stated = false; ///< false: the file carries no density and 300 is assumed
     int page = 0;               ///< of a document with pages, from 1, rendered at `dpi`; 0 for pictures
-    std::string note;           ///< what people should know about how it was read, in one sentence; mostly empty
+    Said note;                  ///< what people should know about how it was read, in one sentence; mostly empty
     CameraFacts camera;         ///< that took it, as far as the file tells
     /// How it was laid flat, and the photograph as it came; nothing for pictures as they came.
     std::optional<Flattening> flat;

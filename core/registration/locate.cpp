@@ -2,18 +2,11 @@
 
 #include <algorithm>
 #include <array>
-#include <cstdio>
 #include <numbers>
 
 namespace fusuma {
 
 namespace {
-
-std::string mm_words(double mm) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.2f mm", mm);
-    return text;
-}
 
 /// Which spot each mark is, or none.
 using Assignment = std::vector<std::optional<std::size_t>>;
@@ -151,45 +144,47 @@ std::optional<std::size_t> odd_one_out(const Registration& r, const std::vector<
     return odd;
 }
 
-std::string missing_words(const std::vector<Mark>& marks, const Registration& r) {
-    std::string names;
-    std::size_t missing = 0;
+Said missing_words(const std::vector<Mark>& marks, const Registration& r) {
+    std::vector<Said> names;
     for (std::size_t i = 0; i < marks.size(); ++i)
-        if (!r.found[i]) {
-            names += (missing++ > 0 ? ", " : "") + name_of(marks, i);
-        }
-    names[0] = 'T';
-    return names + (missing == 1 ? " was" : " were") + " not found: smudged or covered?";
+        if (!r.found[i])
+            names.push_back(name_of(marks, i));
+    const std::size_t missing = names.size();
+    return "%n marks were not found: {marks}. Smudged or covered?"_said
+        .counted(missing, "A mark was not found: {marks}. Smudged or covered?")
+        .with_list("marks", std::move(names));
 }
 
 } // namespace
 
-std::string name_of(const std::vector<Mark>& marks, std::size_t mark) {
+Said name_of(const std::vector<Mark>& marks, std::size_t mark) {
     Rect box;
     for (const Mark& m : marks)
         box.include(m.centre);
-    const auto words = [&](std::size_t i) {
+    const auto place_of = [&](std::size_t i) {
         const Point p = marks[i].centre;
         const auto part = [](double at, double from, double size) { return size > 0 ? (at - from) / size : 0.5; };
         const double x = part(p.x, box.min.x, box.width()), y = part(p.y, box.min.y, box.height());
-        const std::string down = y < 0.3 ? "top" : y > 0.7 ? "bottom" : "middle";
-        return down + (x < 0.3 ? " left" : x > 0.7 ? " right" : down == "middle" ? "" : " middle");
+        const auto third = [](double part_of) { return part_of < 0.3 ? 0 : part_of > 0.7 ? 2 : 1; };
+        return 3 * third(y) + third(x);
     };
-    const std::string place = words(mark);
+    const int place = place_of(mark);
     const auto from_edge = [&](std::size_t i) {
         const Point p = marks[i].centre;
         return std::min(p.x - box.min.x, box.max.x - p.x) + std::min(p.y - box.min.y, box.max.y - p.y);
     };
-    std::string which;
+    bool is_inner = false;
     for (std::size_t i = 0; i < marks.size(); ++i)
-        if (i != mark && words(i) == place && from_edge(i) < from_edge(mark))
-            which = "inner ";
+        is_inner = is_inner || (i != mark && place_of(i) == place && from_edge(i) < from_edge(mark));
+    const std::array places{"at the top left"_said,    "at the top middle"_said,    "at the top right"_said,
+                            "at the middle left"_said, "at the middle"_said,        "at the middle right"_said,
+                            "at the bottom left"_said, "at the bottom middle"_said, "at the bottom right"_said};
     const MarkShape shape = marks[mark].shape;
-    return "the " + which +
-           (shape == MarkShape::dot     ? "dot"
-            : shape == MarkShape::cross ? "cross"
-                                        : "ring") +
-           " at the " + place;
+    return (shape == MarkShape::dot     ? is_inner ? "the inner dot {place}"_said : "the dot {place}"_said
+            : shape == MarkShape::cross ? is_inner ? "the inner cross {place}"_said : "the cross {place}"_said
+            : is_inner                  ? "the inner ring {place}"_said
+                                        : "the ring {place}"_said)
+        .with("place", places[static_cast<std::size_t>(place)]);
 }
 
 namespace {
@@ -199,8 +194,8 @@ bool is_stretched(Registration& r, const RegistrationLimits& limits) {
     const Pose pose = pose_of(r.fit, {});
     if (std::max(std::abs(pose.stretch_x - 1), std::abs(pose.stretch_y - 1)) <= limits.stretch)
         return false;
-    r.reason = "The print is stretched by more than " +
-               std::to_string(static_cast<int>(std::lround(limits.stretch * 100))) + " %: was it printed at actual size?";
+    r.reason = "The print is stretched by more than {share} %: was it printed at actual size?"_said.with(
+        "share", std::lround(limits.stretch * 100));
     return true;
 }
 
@@ -211,24 +206,25 @@ Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spo
     r.found.resize(marks.size());
     r.residuals.assign(marks.size(), 0);
     if (marks.size() < 3) {
-        r.reason = "This sheet has fewer than three marks, so a sensor cannot find it.";
+        r.reason = "This sheet has fewer than three marks, so a sensor cannot find it."_said;
         return r;
     }
     const std::array<Guess, 2> ways = guesses(marks, spots, limits);
     const std::size_t way = ways[1].is_better_than(ways[0]) ? 1 : 0;
     const Guess &best = ways[way], &other = ways[1 - way];
     if (best.count < 3) {
-        r.reason = spots.empty()
-                       ? "No mark was found. Is the sheet loaded, printed side up?"
-                       : "Only " + std::to_string(spots.size()) +
-                             (spots.size() == 1 ? " mark was" : " spots like marks were") +
-                             " found, and they do not lie as the marks do. Is this the sheet that was printed?";
+        r.reason =
+            spots.empty()
+                ? "No mark was found. Is the sheet loaded, printed side up?"_said
+                : "Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?"_said
+                      .counted(spots.size(),
+                               "Only one spot like a mark was found. Is this the sheet that was printed?");
         return r;
     }
     r.found = places_of(best.spots, spots);
     fit_to(r, marks);
     if (other.count == best.count && other.error < limits.residual) {
-        r.reason = "The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.";
+        r.reason = "The marks fit as well the other way up. Say which way the sheet lies, or find it by hand."_said;
         return r;
     }
     if (*std::ranges::max_element(r.residuals) > limits.residual)
@@ -244,13 +240,15 @@ Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spo
             r.found[*odd].reset();
             fit_to(r, marks);
             r.reason =
-                name_of(marks, *odd) + " lies " + mm_words(off) + " from where the others say it should: smudged?";
-            r.reason[0] = 'T';
+                "A mark lies {mm} mm from where the others say it should: {mark}. Smudged?"_said.with("mm", off, 2)
+                    .with("mark", name_of(marks, *odd));
         }
     const double worst = *std::ranges::max_element(r.residuals);
     if (worst > limits.residual) {
-        r.reason = "The marks are left " + mm_words(worst) + " off, more than " + mm_words(limits.residual) +
-                   ": is the sheet flat, and is it the one that was printed?";
+        r.reason =
+            "The marks are left {mm} mm off, more than {most} mm: is the sheet flat, and is it the one that was printed?"_said
+                .with("mm", worst, 2)
+                .with("most", limits.residual, 2);
         return r;
     }
     if (marks.size() - r.marks_found > limits.may_be_missing) {
@@ -261,7 +259,7 @@ Registration locate(const std::vector<Mark>& marks, const std::vector<Spot>& spo
     if (is_stretched(r, limits))
         return r;
     r.accepted = true;
-    r.reason = r.marks_found < 4 ? "Only three marks were used, so nothing checks the result." : "";
+    r.reason = r.marks_found < 4 ? "Only three marks were used, so nothing checks the result."_said : Said();
     return r;
 }
 
@@ -274,22 +272,22 @@ Registration located_by_hand(const std::vector<Mark>& marks, const std::vector<s
     const auto pairs = pairs_of(marks, r.found);
     r.marks_found = pairs.size();
     if (pairs.size() < 3 || are_on_one_line(pairs)) {
-        r.reason = "Point at three marks or more that are not on one line.";
+        r.reason = "Point at three marks or more that are not on one line."_said;
         return r;
     }
     fit_to(r, marks);
     if (const double worst = *std::ranges::max_element(r.residuals); worst > limits.residual) {
         const auto odd = odd_one_out(r, marks, limits.residual);
-        r.reason = "The places differ by " + mm_words(worst) + ". " +
-                   (odd ? "The others agree: look again at " + name_of(marks, *odd) + "."
-                        : "Which one is off cannot be told: look at each again, or at a fifth.");
+        r.reason = "The places differ by {mm} mm."_said.with("mm", worst, 2)
+                       .then(odd ? "The others agree: look again at {mark}."_said.with("mark", name_of(marks, *odd))
+                                 : "Which one is off cannot be told: look at each again, or at a fifth."_said);
         return r;
     }
     if (is_stretched(r, limits))
         return r;
     r.accepted = true;
     if (pairs.size() == 3)
-        r.reason = "Three marks leave little to check by: look at the first cut.";
+        r.reason = "Three marks leave little to check by: look at the first cut."_said;
     return r;
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/registration/find_marks.h"
 #include "core/registration/fit.h"
+#include "core/said.h"
 
 #include <optional>
 
@@ -10,7 +11,7 @@ namespace fusuma {
 /// Where a print lies in the machine, as far as its marks tell.
 struct Registration {
     bool accepted = false;
-    std::string reason;                      ///< why it is refused, or what to keep in mind; empty when all is well
+    Said reason;                             ///< why it is refused, or what to keep in mind; empty when all is well
     Transform fit;                           ///< from the paper's to the machine's millimetres
     std::vector<std::optional<Point>> found; ///< by mark, machine mm
     std::vector<double> residuals;           ///< by mark, mm that the fit leaves over; 0 for those not found
@@ -41,6 +42,6 @@ struct RegistrationLimits {
                                            const RegistrationLimits& limits = {.residual = 0.4});
 
 /// "the dot at the bottom left"
-[[nodiscard]] std::string name_of(const std::vector<Mark>& marks, std::size_t mark);
+[[nodiscard]] Said name_of(const std::vector<Mark>& marks, std::size_t mark);
 
 } // namespace fusuma

@@ -41,19 +41,19 @@ std::optional<Size> parse_paper(std::string_view text) {
     return Size{*width, *height};
 }
 
-std::string paper_name(Size size) {
+Said paper_name(Size size) {
     const auto near = [](Size a, Size b) {
         return std::abs(a.width - b.width) < 0.05 && std::abs(a.height - b.height) < 0.05;
     };
     for (const Paper& paper : papers()) {
         if (near(size, paper.size))
-            return std::string(paper.name) + ", upright";
+            return "{paper}, upright"_said.with("paper", std::string(paper.name));
         if (near(size, {paper.size.height, paper.size.width}))
-            return std::string(paper.name) + ", sideways";
+            return "{paper}, sideways"_said.with("paper", std::string(paper.name));
     }
-    char text[64];
-    std::snprintf(text, sizeof text, "%.4g × %.4g mm", size.width, size.height);
-    return text;
+    const auto decimals = [](double mm) { return std::abs(mm - std::round(mm)) < 0.05 ? 0 : 1; };
+    return "{width} × {height} mm"_said.with("width", size.width, decimals(size.width))
+        .with("height", size.height, decimals(size.height));
 }
 
 } // namespace fusuma

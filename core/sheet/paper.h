@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/geometry/point.h"
+#include "core/said.h"
 
 #include <optional>
 #include <span>
@@ -23,6 +24,6 @@ struct Paper {
 [[nodiscard]] std::optional<Size> parse_paper(std::string_view text);
 
 /// "A4, upright", "Letter, sideways", or the bare size when it has no name.
-[[nodiscard]] std::string paper_name(Size size);
+[[nodiscard]] Said paper_name(Size size);
 
 } // namespace fusuma

@@ -128,18 +128,20 @@ Polygons cut_zone(const SheetSettings& sheet) {
 
 std::optional<Problem> trouble_with(const SheetSettings& sheet) {
     const Rect paper = within(sheet.paper, {});
-    const std::string on = paper_name(sheet.paper);
+    const Said on = paper_name(sheet.paper);
     for (const Mark& mark : marks(sheet))
         if (!paper.contains(mark.centre))
-            return Problem{on + " is smaller than its marks need.", "Take larger paper or other marks."};
+            return Problem{"{paper} is smaller than its marks need."_said.with("paper", on),
+                           "Take larger paper or other marks."_said};
     if (!has_area(reach_of(sheet)))
-        return Problem{"The margins leave nothing of " + on + " to cut on.",
-                       "Check the printer's and the cutter's margins and where the paper lies on the mat."};
+        return Problem{"The margins leave nothing of {paper} to cut on."_said.with("paper", on),
+                       "Check the printer's and the cutter's margins and where the paper lies on the mat."_said};
     if (reachable_zone(sheet).empty())
-        return Problem{"Marks and margins leave nothing of the cut zone on " + on + ".",
-                       "Take larger paper, smaller keep-clear areas, or no marks."};
+        return Problem{"Marks and margins leave nothing of the cut zone on {paper}."_said.with("paper", on),
+                       "Take larger paper, smaller keep-clear areas, or no marks."_said};
     if (cut_zone(sheet).empty())
-        return Problem{"The small sheets leave no room for a sticker.", "Take fewer of them or a smaller gutter."};
+        return Problem{"The small sheets leave no room for a sticker."_said,
+                       "Take fewer of them or a smaller gutter."_said};
     return std::nullopt;
 }
 

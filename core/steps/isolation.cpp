@@ -52,7 +52,7 @@ Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const 
     Offer best = offer(pixels, asked, may_be_subject);
     CutOut cut = cut_out(pixels, best.settings, work.part(0, 0.7));
     Isolation result;
-    result.why = picture.why + (picture.why.empty() || best.why.empty() ? "" : " ") + best.why;
+    result.why = picture.why.then(best.why);
     result.origin = origin;
     result.content = content_of(cut.coverage);
     result.inked = in_unit_square(inked(cut.coverage), pixels.width, pixels.height);

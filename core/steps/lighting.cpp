@@ -68,7 +68,7 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
             result.pixels = std::make_shared<const Image>(std::move(even));
             result.light = Light::even;
             if (s.light == Light::automatic)
-                result.why = "Light falls on it unevenly, so it was evened.";
+                result.why = "Light falls on it unevenly, so it was evened."_said;
         }
     }
     const bool has_ground = !is_uneven || task.ground;
@@ -81,7 +81,7 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
             result.pixels = std::make_shared<const Image>(std::move(*clean));
             result.shadows = Shadows::drop;
             if (s.shadows == Shadows::automatic)
-                result.why += std::string(result.why.empty() ? "" : " ") + "Soft shadows on its ground are left out.";
+                result.why = result.why.then("Soft shadows on its ground are left out."_said);
         }
     }
     if (result.light == Light::even || result.shadows == Shadows::drop) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/document/document.h"
+#include "core/said.h"
 
 namespace fusuma {
 
@@ -12,7 +13,7 @@ struct Lit {
     bool is_as_it_came = true;            ///< the artwork's own pixels, not a copy
     Light light = Light::as_is;           ///< what was done
     Shadows shadows = Shadows::keep;
-    std::string why; ///< in one line, when Fusuma chose it; else empty
+    Said why; ///< in one line, when Fusuma chose it; else empty
 };
 
 /// What a picture's light depends on.

@@ -1,5 +1,6 @@
 #include "devices/cutter/cutter_link.h"
 
+#include "formats/basics/in_words.h"
 #include <QFileInfo>
 #include <QSerialPort>
 #include <QSocketNotifier>
@@ -75,8 +76,8 @@ class DeviceFile : public QIODevice {
 
 Result<CutterAddress> parse_cutter_address(const QString& text) {
     const auto wrong = [&] {
-        return Problem{"“" + text.toStdString() + "” is not a cutter's address.",
-                       "Give tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…"};
+        return Problem{"“{address}” is not a cutter's address."_said.with("address", text.toStdString()),
+                       "Give tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…"_said};
     };
     const qsizetype colon = text.indexOf(':');
     const QString kind = text.left(colon), rest = text.mid(colon + 1);
@@ -128,7 +129,7 @@ void CutterLink::open(const Machine& machine) {
         drop_later(
             machine.line.empty()
                 ? tr("“%1” has no line to this computer: it only gets files.").arg(QString::fromStdString(machine.name))
-                : QString::fromStdString(address.problem().text()));
+                : in_words(address.problem()));
         return;
     }
     where = *address;

@@ -16,7 +16,8 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
     const QGuiApplication app(argc, argv);
-    CLI::App program("Fusuma's practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for");
+    CLI::App program(
+        "Fusuma's practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for");
     std::string thing, out, size, shadow = "none";
     double tilt = 0, towards = 0, turn = 0;
     PracticeShot shot;
@@ -48,7 +49,7 @@ int main(int argc, char** argv) {
                                      : PracticeShot::Shadow::none;
     const auto picture = read_picture(QString::fromStdString(thing));
     if (!picture) {
-        std::cerr << picture.problem().text() << '\n';
+        std::cerr << picture.problem().english() << '\n';
         return 2;
     }
     const auto paper = size.empty() ? natural_size(PictureArtwork{*picture}) : parse_paper(size);
@@ -59,7 +60,7 @@ int main(int argc, char** argv) {
     const Outcome written =
         write_file(QString::fromStdString(out), photographed((*picture)->pixels, *paper, shot).jpeg);
     if (!written) {
-        std::cerr << written.problem().text() << '\n';
+        std::cerr << written.problem().english() << '\n';
         return 2;
     }
     return 0;

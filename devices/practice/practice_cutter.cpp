@@ -1,5 +1,6 @@
 #include "devices/practice/practice_cutter.h"
 
+#include "formats/basics/in_words.h"
 #include <QPainter>
 #include <QPainterPath>
 #include <QSocketNotifier>
@@ -78,8 +79,9 @@ PracticeCutter::~PracticeCutter() {
 
 Outcome PracticeCutter::listen(quint16 port) {
     if (!server.listen(QHostAddress::LocalHost, port))
-        return Problem{"The practice cutter cannot listen on port " + std::to_string(port) + ": " +
-                       server.errorString().toStdString() + "."};
+        return Problem{
+            "The practice cutter cannot listen on port {port}: {why}."_said.with("port", std::to_string(port))
+                .with("why", server.errorString().toStdString())};
     return Done{};
 }
 
@@ -88,7 +90,7 @@ Result<QString> PracticeCutter::open_serial() {
     const char* name =
         terminal < 0 || ::grantpt(terminal) != 0 || ::unlockpt(terminal) != 0 ? nullptr : ::ptsname(terminal);
     if (!name)
-        return Problem{"The practice cutter cannot open a pseudo-terminal."};
+        return Problem{"The practice cutter cannot open a pseudo-terminal."_said};
     termios settings{};
     ::tcgetattr(terminal, &settings);
     ::cfmakeraw(&settings);
@@ -192,7 +194,7 @@ void PracticeCutter::take(const QByteArray& arrived) {
     const Outcome taken = reader.take({bytes.constData(), static_cast<std::size_t>(bytes.size())});
     if (!taken) {
         stop();
-        emit refused(QString::fromStdString(taken.problem().text()));
+        emit refused(in_words(taken.problem()));
         return;
     }
     // The last stroke may still grow: it counts once the blade is up, which every run and the job's end see to.

@@ -36,7 +36,7 @@ int main(int argc, char** argv) {
     if (!paper || sheet.isNull() || !listening) {
         std::cerr << (!paper           ? "“" + paper_text + "” is not a paper: give a4, letter or WxH in mm."
                       : sheet.isNull() ? "“" + sheet_path + "” is not a picture that can be read."
-                                       : listening.problem().text())
+                                       : listening.problem().english())
                   << '\n';
         return 2;
     }
@@ -45,7 +45,7 @@ int main(int argc, char** argv) {
     if (serial) {
         const auto name = cutter.open_serial();
         if (!name) {
-            std::cerr << name.problem().text() << '\n';
+            std::cerr << name.problem().english() << '\n';
             return 2;
         }
         std::cout << "serial port " << name->toStdString() << std::endl;

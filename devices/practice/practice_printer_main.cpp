@@ -7,6 +7,8 @@
 
 namespace {
 
+using fusuma::operator""_said;
+
 fusuma::Outcome print(const std::string& pdf_path, double dpi, const std::string& out_path) {
     const auto pdf = fusuma::read_file(QString::fromStdString(pdf_path), 1LL << 30);
     if (!pdf)
@@ -15,7 +17,7 @@ fusuma::Outcome print(const std::string& pdf_path, double dpi, const std::string
     if (!sheet)
         return sheet.problem();
     if (!sheet->save(QString::fromStdString(out_path), "PNG"))
-        return fusuma::Problem{"The sheet cannot be written to “" + out_path + "”."};
+        return fusuma::Problem{"The sheet cannot be written to “{file}”."_said.with("file", out_path)};
     return fusuma::Done{};
 }
 
@@ -32,6 +34,6 @@ int main(int argc, char** argv) {
     CLI11_PARSE(program, argc, argv);
     const auto outcome = print(pdf, dpi, out);
     if (!outcome)
-        std::cerr << outcome.problem().text() << '\n';
+        std::cerr << outcome.problem().english() << '\n';
     return outcome ? 0 : 2;
 }

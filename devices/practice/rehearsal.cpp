@@ -84,7 +84,7 @@ Result<Rehearsal> rehearse(const QByteArray& pdf, std::size_t page, const Ticket
         break;
     case MarkMethod::paper_edge:
         r.registration.accepted = true;
-        r.registration.reason = "Found by the paper's edge: nothing checks where the print lies.";
+        r.registration.reason = "Found by the paper's edge: nothing checks where the print lies."_said;
         break;
     }
     work.at(0.8);

@@ -18,34 +18,36 @@ using nlohmann::json;
 constexpr qint64 most_scan_px = 200'000'000;
 
 Problem unanswered() {
-    return {"The scanner does not answer any more.", "See whether it is plugged in and switched on."};
+    return {"The scanner does not answer any more."_said, "See whether it is plugged in and switched on."_said};
 }
 
 Problem problem_of(int end) {
     switch (end) {
     case SANE_STATUS_ACCESS_DENIED:
-        return {"You have no right to use the scanner.", "Join the group “scanner”, log out and in again."};
+        return {"You have no right to use the scanner."_said, "Join the group “scanner”, log out and in again."_said};
     case SANE_STATUS_DEVICE_BUSY:
-        return {"The scanner is busy.", "Close the other program that uses it, then try again."};
+        return {"The scanner is busy."_said, "Close the other program that uses it, then try again."_said};
     case SANE_STATUS_JAMMED:
-        return {"The scanner is jammed.", "Take the paper out, then try again."};
+        return {"The scanner is jammed."_said, "Take the paper out, then try again."_said};
     case SANE_STATUS_NO_DOCS:
-        return {"There is no paper in the scanner's feeder.", "Lay some in, then try again."};
+        return {"There is no paper in the scanner's feeder."_said, "Lay some in, then try again."_said};
     case SANE_STATUS_COVER_OPEN:
-        return {"The scanner's cover is open.", "Close it, then try again."};
+        return {"The scanner's cover is open."_said, "Close it, then try again."_said};
     case SANE_STATUS_NO_MEM:
-        return {"There is too little memory for this scan.", "Scan a smaller area or at a lower resolution."};
+        return {"There is too little memory for this scan."_said, "Scan a smaller area or at a lower resolution."_said};
     case SANE_STATUS_IO_ERROR:
     case SANE_STATUS_INVAL:
         return unanswered();
     case scan_unreachable:
-        return {"Scanners cannot be reached on this computer.", ""};
+        return {"Scanners cannot be reached on this computer."_said, ""_said};
     case scan_in_passes:
-        return {"The scanner sends its colours one after the other, which Fusuma does not take.", "Scan in grey."};
+        return {"The scanner sends its colours one after the other, which Fusuma does not take."_said,
+                "Scan in grey."_said};
     case scan_too_large:
-        return {"This scan would have more than 200 million pixels.", "Scan a smaller area or at a lower resolution."};
+        return {"This scan would have more than 200 million pixels."_said,
+                "Scan a smaller area or at a lower resolution."_said};
     default:
-        return {"The scanner cannot do this (" + std::to_string(end) + ").", "Try other settings."};
+        return {"The scanner cannot do this ({number})."_said.with("number", end), "Try other settings."_said};
     }
 }
 
@@ -188,7 +190,7 @@ Result<QImage> scan(const ScanWish& wish, const Work& work) {
     if (line < image.height() && !program.is_done())
         return program.problem();
     if (line == 0)
-        return Problem{"The scanner sent nothing.", "Try again."};
+        return Problem{"The scanner sent nothing."_said, "Try again."_said};
     if (line < image.height())
         image = image.copy(0, 0, width, line);
     const int per_metre = static_cast<int>(std::lround(facts->at("dpi").get<double>() / 0.0254));

@@ -8,31 +8,35 @@
 
 namespace fusuma {
 
-std::string quoted_name(const QString& path) {
-    return "“" + QFileInfo(path).fileName().toStdString() + "”";
+std::string file_name_of(const QString& path) {
+    return QFileInfo(path).fileName().toStdString();
 }
 
 FileStamp stamp_of(const QString& path) {
     struct stat now {};
     if (::stat(QFile::encodeName(path).constData(), &now) != 0)
         return {};
-    return {qint64{now.st_mtim.tv_sec} * 1'000'000'000 + now.st_mtim.tv_nsec, now.st_size, static_cast<qint64>(now.st_ino)};
+    return {qint64{now.st_mtim.tv_sec} * 1'000'000'000 + now.st_mtim.tv_nsec, now.st_size,
+            static_cast<qint64>(now.st_ino)};
 }
 
 Result<QByteArray> read_file(const QString& path, qint64 most) {
     const QFileInfo info(path);
     if (!info.exists())
-        return Problem{quoted_name(path) + " does not exist."};
+        return Problem{"“{file}” does not exist."_said.with("file", file_name_of(path))};
     if (info.isDir())
-        return Problem{quoted_name(path) + " is a folder, not a file."};
+        return Problem{"“{file}” is a folder, not a file."_said.with("file", file_name_of(path))};
     QFile file(path);
     if (!info.isReadable() || !file.open(QIODevice::ReadOnly))
-        return Problem{quoted_name(path) + " cannot be read.", "Check the file's permissions."};
+        return Problem{"“{file}” cannot be read."_said.with("file", file_name_of(path)),
+                       "Check the file's permissions."_said};
     if (file.size() > most)
-        return Problem{quoted_name(path) + " is larger than " + std::to_string(most >> 20) + " MB, too large to open."};
+        return Problem{"“{file}” is larger than {most} MB, too large to open."_said.with("file", file_name_of(path))
+                           .with("most", most >> 20)};
     QByteArray bytes = file.readAll();
     if (file.error() != QFileDevice::NoError)
-        return Problem{quoted_name(path) + " cannot be read: " + file.errorString().toStdString() + "."};
+        return Problem{"“{file}” cannot be read: {why}."_said.with("file", file_name_of(path))
+                           .with("why", file.errorString().toStdString())};
     return bytes;
 }
 
@@ -60,7 +64,8 @@ bool write_through(QFileDevice& file, const QByteArray& bytes) {
 }
 
 Problem not_written(const QString& path, const QString& why) {
-    return {quoted_name(path) + " cannot be written: " + why.toStdString() + ".", "Choose another folder or name."};
+    return {"“{file}” cannot be written: {why}."_said.with("file", file_name_of(path)).with("why", why.toStdString()),
+            "Choose another folder or name."_said};
 }
 
 } // namespace

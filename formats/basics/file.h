@@ -22,6 +22,6 @@ struct FileStamp {
 [[nodiscard]] FileStamp stamp_of(const QString& path);
 
 /// The last part of a path in quotes, for messages.
-std::string quoted_name(const QString& path);
+std::string file_name_of(const QString& path);
 
 } // namespace fusuma

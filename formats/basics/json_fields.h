@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/document/document.h"
+#include "formats/basics/wrong_field.h"
 
 #include <array>
 #include <nlohmann/json.hpp>
@@ -17,13 +18,13 @@ template <typename E> E choice_from(const json& field) {
     const auto& text = field.get_ref<const std::string&>();
     if (const auto value = value_of<E>(text))
         return *value;
-    throw std::out_of_range("“" + text + "” is not a known choice");
+    throw WrongField("“{words}” is not a known choice"_said.with("words", text));
 }
 
 inline double number_in(const json& parent, const char* key, double least, double most) {
     const double value = parent.at(key).get<double>();
     if (!(value >= least && value <= most))
-        throw std::out_of_range(std::string(key) + " is out of range");
+        throw WrongField("{field} is out of range"_said.with("field", std::string(key)));
     return value;
 }
 
@@ -36,7 +37,7 @@ inline int next_in(const json& parent, const char* key) {
 inline Point place_from(const json& j) {
     const auto xy = j.get<std::array<double, 2>>();
     if (!(std::hypot(xy[0], xy[1]) < 1e7))
-        throw std::out_of_range("a place is out of range");
+        throw WrongField("a place is out of range"_said);
     return {xy[0], xy[1]};
 }
 
@@ -69,7 +70,7 @@ inline Segment segment_from(const json& j) {
     if (j.size() == 2)
         return Segment::line_to(place(0));
     if (j.size() != 6)
-        throw std::out_of_range("a line drawn by hand cannot be read");
+        throw WrongField("a line drawn by hand cannot be read"_said);
     return Segment::cubic_to(place(0), place(2), place(4));
 }
 
@@ -81,7 +82,7 @@ inline Size paper_from(const json& j) {
     const auto sides = j.get<std::array<double, 2>>();
     for (const double side : sides)
         if (!(side >= 20 && side <= 2000))
-            throw std::out_of_range("paper is out of range");
+            throw WrongField("paper is out of range"_said);
     return {sides[0], sides[1]};
 }
 

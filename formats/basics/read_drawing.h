@@ -9,7 +9,7 @@ namespace fusuma {
 struct ReadDrawing {
     Size size;               ///< mm
     std::vector<Part> parts; ///< back to front
-    std::string note;        ///< a clause after the file's name, or empty
+    Said note;               ///< a clause after the file's name, or empty
 };
 
 } // namespace fusuma

@@ -23,8 +23,7 @@ CutKind kind_of(const std::string& name) {
 }
 
 bool is_near(const std::vector<Point>& points) {
-    return std::ranges::all_of(points,
-                               [](Point p) { return std::abs(p.x) <= most_mm && std::abs(p.y) <= most_mm; });
+    return std::ranges::all_of(points, [](Point p) { return std::abs(p.x) <= most_mm && std::abs(p.y) <= most_mm; });
 }
 
 /// The line's points; a closed one ends where it begins.
@@ -53,31 +52,31 @@ Result<std::vector<ReadLine>> lines_of_svg(const QByteArray& bytes) {
         const QString data = xml.attributes().value(QLatin1String("d")).toString();
         const SvgPath paths = path_data(data);
         if (paths.empty() && !data.trimmed().isEmpty())
-            return Problem{"It holds a path that cannot be read."};
+            return Problem{"It holds a path that cannot be read."_said};
         for (const SvgSubpath& path : paths) {
             lines.push_back({points_of(path.path, path.is_open), groups.back()});
             if ((points += lines.back().points.size()) > most_points)
-                return Problem{"It holds too many points."};
+                return Problem{"It holds too many points."_said};
             if (!is_near(lines.back().points))
-                return Problem{"It holds lines that lie off every paper."};
+                return Problem{"It holds lines that lie off every paper."_said};
         }
     }
     if (xml.hasError())
-        return Problem{"It is not an SVG file that can be read."};
+        return Problem{"It is not an SVG file that can be read."_said};
     return lines;
 }
 
 Result<std::vector<ReadLine>> read_dxf(const QByteArray& bytes, Size paper) {
     const auto read = read_dxf_lines(bytes);
     if (!read)
-        return Problem{"It is not a DXF file that can be read."};
+        return Problem{"It is not a DXF file that can be read."_said};
     std::vector<ReadLine> lines;
     for (const DxfLine& line : read->lines) {
-        const Transform map = Transform::scale(read->mm_per_unit, -read->mm_per_unit)
-                                  .then(Transform::shift({0, paper.height}));
+        const Transform map =
+            Transform::scale(read->mm_per_unit, -read->mm_per_unit).then(Transform::shift({0, paper.height}));
         lines.push_back({points_of(mapped_line(line.path, map), !line.is_closed), kind_of(line.layer)});
         if (!is_near(lines.back().points))
-            return Problem{"It holds lines that lie off every paper."};
+            return Problem{"It holds lines that lie off every paper."_said};
     }
     return lines;
 }
@@ -133,9 +132,10 @@ Result<std::vector<ReadLine>> read_cut_file(const QByteArray& bytes, const QStri
     };
     auto lines = read();
     if (lines && lines->empty())
-        return Problem{quoted_name(name) + " holds no lines to cut."};
+        return Problem{"“{file}” holds no lines to cut."_said.with("file", file_name_of(name))};
     if (!lines)
-        return Problem{quoted_name(name) + " cannot be read. " + lines.problem().message, lines.problem().hint};
+        return Problem{"“{file}” cannot be read."_said.with("file", file_name_of(name)).then(lines.problem().message),
+                       lines.problem().hint};
     return lines;
 }
 

@@ -128,7 +128,7 @@ Outcome HpglReader::take(std::string_view bytes) {
     pending.erase(0, from);
     if (pending.size() > longest_instruction) {
         pending.clear();
-        return Problem{"This is not HP-GL: an instruction does not end."};
+        return Problem{"This is not HP-GL: an instruction does not end."_said};
     }
     return Done{};
 }
@@ -151,8 +151,8 @@ Result<std::vector<double>> take_numbers(std::string_view& rest, const std::stri
         const auto [end, error] =
             std::from_chars(rest.data(), rest.data() + rest.size(), value, std::chars_format::fixed);
         if (error != std::errc{} || !std::isfinite(value) || std::abs(value) > 1e9)
-            return Problem{"HP-GL instruction " + name + " carries “" + std::string(rest.substr(0, 12)) +
-                           "”, which is not a number."};
+            return Problem{"HP-GL instruction {name} carries “{words}”, which is not a number."_said.with("name", name)
+                               .with("words", std::string(rest.substr(0, 12)))};
         values.push_back(value);
         rest.remove_prefix(static_cast<std::size_t>(end - rest.data()));
     }
@@ -169,7 +169,8 @@ Outcome HpglReader::run(std::string_view text) {
             continue;
         }
         if (text.size() < 2 || !is_letter(text[0]) || !is_letter(text[1]))
-            return Problem{"This is not HP-GL: “" + std::string(text.substr(0, 12)) + "” is no instruction."};
+            return Problem{
+                "This is not HP-GL: “{words}” is no instruction."_said.with("words", std::string(text.substr(0, 12)))};
         std::string name(text.substr(0, 2));
         for (char& c : name)
             c = static_cast<char>(c & ~0x20);
@@ -209,7 +210,7 @@ Outcome HpglReader::perform(const std::string& name, const std::vector<double>& 
     if (name != "PU" && name != "PD" && name != "PA" && name != "PR")
         return Done{};
     if (values.size() % 2 != 0)
-        return Problem{"HP-GL instruction " + name + " has an odd number of coordinates."};
+        return Problem{"HP-GL instruction {name} has an odd number of coordinates."_said.with("name", name)};
     if (name == "PA" || name == "PR")
         relative = name == "PR";
     if (name == "PU") {

@@ -1,7 +1,7 @@
 #include "formats/drawing/drawing_read.h"
 
-#include "formats/dxf/dxf_read.h"
 #include "formats/basics/file.h"
+#include "formats/dxf/dxf_read.h"
 #include "formats/picture/pdf_pages.h"
 #include "formats/svg/svg_document.h"
 #include "formats/svg/svg_read.h"
@@ -41,7 +41,7 @@ Result<ReadDrawing> read_pdf(const QByteArray& file, int page) {
         return pages.problem();
     const QByteArray svg = svg_of_pdf_page(file, page);
     if (svg.isEmpty())
-        return Problem{"has no page " + std::to_string(page) + "."};
+        return Problem{"has no page {page}."_said.with("page", page)};
     auto drawing = read_svg(svg);
     return drawing ? Result<ReadDrawing>(at_true_size(std::move(*drawing))) : drawing.problem();
 }
@@ -54,25 +54,27 @@ bool is_drawing(const QByteArray& file) {
 
 Result<std::shared_ptr<const Drawing>> decode_drawing(std::shared_ptr<const std::vector<std::byte>> original,
                                                       const QString& file_name, int page) {
-    const std::string name = quoted_name(file_name);
+    const std::string name = file_name_of(file_name);
     const QByteArray file = QByteArray::fromRawData(reinterpret_cast<const char*>(original->data()),
                                                     static_cast<qsizetype>(original->size()));
     if (file.isEmpty())
-        return Problem{name + " is empty."};
+        return Problem{"“{file}” is empty."_said.with("file", name)};
     const bool has_pages = is_pdf(file);
-    auto read = has_pages      ? read_pdf(file, page)
-                : is_svg(file) ? read_svg(file)
-                : is_dxf(file)
-                    ? read_dxf(file)
-                    : Result<ReadDrawing>(Problem{"is no drawing that Fusuma can read.", "Use SVG, DXF or PDF."});
+    auto read =
+        has_pages      ? read_pdf(file, page)
+        : is_svg(file) ? read_svg(file)
+        : is_dxf(file)
+            ? read_dxf(file)
+            : Result<ReadDrawing>(Problem{"is no drawing that Fusuma can read."_said, "Use SVG, DXF or PDF."_said});
     if (!read)
-        return Problem{name + " " + read.problem().message, read.problem().hint};
+        return Problem{"“{file}” {trouble}"_said.with("file", name).with("trouble", read.problem().message),
+                       read.problem().hint};
     auto drawing = std::make_shared<Drawing>(read->size, std::move(read->parts));
     drawing->file_name = QFileInfo(file_name).fileName().toStdString();
     drawing->original = std::move(original);
     drawing->page = has_pages ? page : 0;
     if (!read->note.empty())
-        drawing->note = name + " " + read->note + ".";
+        drawing->note = "“{file}” {note}."_said.with("file", name).with("note", read->note);
     return std::shared_ptr<const Drawing>(std::move(drawing));
 }
 

@@ -250,11 +250,11 @@ bool is_bounded(const QByteArray& file) {
 Result<DxfLines> read_dxf_lines(const QByteArray& file) {
     // libdxflib takes a damaged file for an endless one, so its frame is looked at first.
     if (!file.contains("SECTION") || !file.trimmed().endsWith("EOF"))
-        return Problem{"is cut short.", "Export it again."};
+        return Problem{"is cut short."_said, "Export it again."_said};
     std::stringstream stream(file.toStdString());
     Collector read;
     DL_Dxf dxf;
-    const Problem damaged{"is damaged, or larger than Fusuma can read.", "Export it again."};
+    const Problem damaged{"is damaged, or larger than Fusuma can read."_said, "Export it again."_said};
     if (!is_bounded(file))
         return damaged;
     try {

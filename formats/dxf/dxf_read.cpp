@@ -92,7 +92,7 @@ Result<ReadDrawing> read_dxf(const QByteArray& file) {
         box.include(bounds(line.path));
     const double width = box.width() * read->mm_per_unit, height = box.height() * read->mm_per_unit;
     if (!(width > 0.01 || height > 0.01) || !(width < 20'000 && height < 20'000))
-        return Problem{"holds no lines that can be cut.", "Lines, arcs, polylines and splines are read."};
+        return Problem{"holds no lines that can be cut."_said, "Lines, arcs, polylines and splines are read."_said};
     ReadDrawing drawing{{std::max(width, 0.1), std::max(height, 0.1)}, {}, {}};
     const Transform map{
         read->mm_per_unit, 0, 0, -read->mm_per_unit, -box.min.x * read->mm_per_unit, box.max.y * read->mm_per_unit};
@@ -109,7 +109,7 @@ Result<ReadDrawing> read_dxf(const QByteArray& file) {
         drawing.parts.push_back(std::move(part));
     }
     if (read->left_out)
-        drawing.note = "has blocks or text, which are left out";
+        drawing.note = "has blocks or text, which are left out"_said;
     return drawing;
 }
 

@@ -9,7 +9,6 @@ namespace fusuma {
 
 namespace {
 
-
 json optional_colour(const std::optional<Rgb>& colour) {
     return colour ? colour_json(*colour) : json(nullptr);
 }
@@ -19,14 +18,9 @@ std::optional<Rgb> optional_colour_from(const json& j, const char* key) {
 }
 
 json shape_json(const ShapeNumbers& s) {
-    return {{"kind", word_of(s.kind)},
-            {"width", s.width},
-            {"height", s.height},
-            {"corner", s.corner},
-            {"hole", s.hole},
-            {"hole_from_edge", s.hole_from_edge},
-            {"points", s.points},
-            {"depth", s.depth}};
+    return {{"kind", word_of(s.kind)}, {"width", s.width}, {"height", s.height},
+            {"corner", s.corner},      {"hole", s.hole},   {"hole_from_edge", s.hole_from_edge},
+            {"points", s.points},      {"depth", s.depth}};
 }
 
 /// A number that may be left out.
@@ -66,7 +60,7 @@ LabelText text_from(const json& j) {
     t.words = j.at("words").get<std::string>();
     constexpr std::size_t longest = 20'000;
     if (t.words.size() > longest)
-        throw std::out_of_range("words are too many");
+        throw WrongField("words are too many"_said);
     t.font.family = j.value("font", t.font.family);
     t.font.is_bold = j.value("bold", false);
     t.font.is_italic = j.value("italic", false);
@@ -88,7 +82,7 @@ Table table_from(const json& j) {
     Table table{j.at("columns").get<std::vector<std::string>>(),
                 j.at("rows").get<std::vector<std::vector<std::string>>>()};
     if (table.columns.size() > most_columns || table.rows.size() > most_rows)
-        throw std::out_of_range("the list is too long");
+        throw WrongField("the list is too long"_said);
     for (auto& row : table.rows)
         row.resize(table.columns.size());
     return table;
@@ -134,13 +128,13 @@ Result<LabelDesign> label_from(const json& j, const PictureFrom& picture_from) {
     for (const json& text : j.at("texts"))
         d.texts.push_back(text_from(text));
     if (d.texts.size() > most_texts)
-        throw std::out_of_range("texts are too many");
+        throw WrongField("texts are too many"_said);
     if (j.contains("letters_cut") && !j.at("letters_cut").is_null())
         d.letters_cut = choice_from<CutKind>(j.at("letters_cut"));
     if (j.contains("day")) {
         const auto day = j.at("day").get<std::array<int, 3>>();
         if (day[0] < 1 || day[0] > 9999 || day[1] < 1 || day[1] > 12 || day[2] < 1 || day[2] > 31)
-            throw std::out_of_range("the day is out of range");
+            throw WrongField("the day is out of range"_said);
         d.day = {day[0], day[1], day[2]};
     }
     if (j.contains("picture")) {
@@ -173,26 +167,27 @@ Result<std::vector<LabelTemplate>> read_templates(const std::string& text) {
     try {
         const json j = json::parse(text);
         if (j.at("fusuma_labels").get<int>() > format)
-            return Problem{"It was made for a newer version of Fusuma.", "Update Fusuma to use it."};
+            return Problem{"It was made for a newer version of Fusuma."_said, "Update Fusuma to use it."_said};
         const auto family = j.at("family").get<std::string>();
         for (const json& t : j.at("templates")) {
-            name = "“" + t.at("name").get<std::string>() + "”";
+            name = t.at("name").get<std::string>();
             auto design = label_from(t, [](const json&) -> Result<std::shared_ptr<const Picture>> {
-                return Problem{"Templates hold no pictures."};
+                return Problem{"Templates hold no pictures."_said};
             });
             if (!design)
                 return design.problem();
             templates.push_back({family, t.at("name").get<std::string>(), std::move(*design)});
         }
     } catch (const nlohmann::json::parse_error&) {
-        return Problem{"It is no JSON text.", "Help, User guide tells how templates are written."};
+        return Problem{"It is no JSON text."_said, "Help, User guide tells how templates are written."_said};
     } catch (const nlohmann::json::exception& error) {
-        return Problem{"A field of " + name + " is missing or of the wrong kind: " + error.what() + "."};
+        return Problem{"A field of “{template}” is missing or of the wrong kind: {detail}."_said.with("template", name)
+                           .with("detail", std::string(error.what()))};
     } catch (const std::out_of_range& error) {
-        return Problem{"A field of " + name + ": " + error.what() + "."};
+        return Problem{"A field of “{template}”: {detail}."_said.with("template", name).with("detail", said_of(error))};
     }
     if (templates.empty())
-        return Problem{"It holds no templates."};
+        return Problem{"It holds no templates."_said};
     return templates;
 }
 
@@ -213,7 +208,8 @@ const std::vector<LabelTemplate>& shipped_templates() {
     static const std::vector<LabelTemplate> all = [] {
         std::vector<LabelTemplate> templates;
         for (const char* file : {"jars", "planner", "cards", "tags"}) {
-            const auto text = read_file(shipped_file(QStringLiteral("templates/%1.json").arg(QLatin1String(file))), 1 << 20);
+            const auto text =
+                read_file(shipped_file(QStringLiteral("templates/%1.json").arg(QLatin1String(file))), 1 << 20);
             if (!text)
                 continue;
             auto read = read_templates(text->toStdString());

@@ -103,11 +103,11 @@ double evenness(const Cells& rows) {
 
 Result<ReadCells> cells_of(const QByteArray& text) {
     if (text.size() > largest_table_bytes)
-        return Problem{"The list is larger than the 20 MB that Fusuma can read."};
+        return Problem{"The list is larger than the 20 MB that Fusuma can read."_said};
     ReadCells result;
     const std::string utf8 = as_utf8(text, result.form.encoding);
     if (utf8.find('\0') != std::string::npos)
-        return Problem{"It is no list of words.", "Use CSV, or copy the cells and paste them."};
+        return Problem{"It is no list of words."_said, "Use CSV, or copy the cells and paste them."_said};
     double best = -1;
     for (const char separator : {',', ';', '\t', '|'}) {
         auto cells = parsed(utf8, separator);
@@ -121,9 +121,9 @@ Result<ReadCells> cells_of(const QByteArray& text) {
         }
     }
     if (result.cells.empty())
-        return Problem{"The list is empty."};
+        return Problem{"The list is empty."_said};
     if (result.cells.size() > most_rows + 1)
-        return Problem{"The list has more than the 10,000 rows that Fusuma can fill labels from."};
+        return Problem{"The list has more than the 10,000 rows that Fusuma can fill labels from."_said};
     return result;
 }
 
@@ -133,7 +133,8 @@ Result<Table> read_table(const QString& path, const std::vector<std::string>& fi
         return file.problem();
     auto read = cells_of(*file);
     if (!read)
-        return Problem{quoted_name(path) + " cannot be used. " + read.problem().message, read.problem().hint};
+        return Problem{"“{file}” cannot be used."_said.with("file", file_name_of(path)).then(read.problem().message),
+                       read.problem().hint};
     const bool has_header = looks_like_header(read->cells, fields);
     return table_of(std::move(read->cells), has_header);
 }

@@ -13,7 +13,8 @@ class Fields {
   public:
     Fields(const json& object, std::string name) : j(object), of(std::move(name)) {
         if (!j.is_object())
-            throw std::out_of_range((of.empty() ? "the file" : of) + " is not an object in braces");
+            throw WrongField(of.empty() ? "the file is not an object in braces"_said
+                                        : "{field} is not an object in braces"_said.with("field", of));
     }
     Fields(const Fields&) = delete;
     Fields& operator=(const Fields&) = delete;
@@ -23,17 +24,21 @@ class Fields {
         if (const json* field = find(key)) {
             into = field->get<std::string>();
             if (into.size() > longest)
-                throw std::out_of_range(of + key + " is too long");
+                throw WrongField("{field} is too long"_said.with("field", of + key));
         }
     }
     template <typename Number> void number(const char* key, Number& into, double least, double most) {
         if (const json* field = find(key)) {
             const double value = field->get<double>();
             if (!(value >= least && value <= most))
-                throw std::out_of_range(of + key + " must be from " + short_number(least) + " to " +
-                                        short_number(most));
+                throw WrongField(must_be_within(key, least, most));
             into = static_cast<Number>(value);
         }
+    }
+    [[nodiscard]] Said must_be_within(const char* key, double least, double most) const {
+        return "{field} must be from {least} to {most}"_said.with("field", of + key)
+            .with("least", short_number(least))
+            .with("most", short_number(most));
     }
     void flag(const char* key, bool& into) {
         if (const json* field = find(key))
@@ -50,15 +55,14 @@ class Fields {
         std::string all;
         for (const Word<E>& w : words<E>)
             all += (all.empty() ? "" : ", ") + std::string(w.word);
-        throw std::out_of_range(of + key + " must be one of " + all);
+        throw WrongField("{field} must be one of {choices}"_said.with("field", of + key).with("choices", all));
     }
     void pair(const char* key, double& first, double& second, double least, double most) {
         if (const json* field = find(key)) {
             const auto two = field->get<std::array<double, 2>>();
             for (const double value : two)
                 if (!(value >= least && value <= most))
-                    throw std::out_of_range(of + key + " must be from " + short_number(least) + " to " +
-                                            short_number(most));
+                    throw WrongField(must_be_within(key, least, most));
             first = two[0];
             second = two[1];
         }
@@ -73,7 +77,7 @@ class Fields {
     void end() const {
         for (const auto& [key, value] : j.items())
             if (!known.contains(key))
-                throw std::out_of_range(of + key + " is not known");
+                throw WrongField("{field} is not known"_said.with("field", of + key));
     }
     /// The field that was looked at last.
     [[nodiscard]] std::string last() const { return of + at; }
@@ -113,7 +117,7 @@ void read_axes(Fields& f, Machine& m) {
     f.choice("y_runs", m.y_runs);
     const auto is_across = [](Heading h) { return h == Heading::left || h == Heading::right; };
     if (is_across(m.x_runs) == is_across(m.y_runs))
-        throw std::out_of_range("x_runs and y_runs must be at right angles");
+        throw WrongField("x_runs and y_runs must be at right angles"_said);
 }
 
 void read_ways(Fields& f, Machine& m) {
@@ -124,9 +128,9 @@ void read_ways(Fields& f, Machine& m) {
         h.number("most_numbers", m.hpgl.most_numbers, 0, 100000);
         h.number("most_bytes", m.hpgl.most_bytes, 0, 1000000);
         if (m.hpgl.most_numbers % 2 != 0)
-            throw std::out_of_range("hpgl.most_numbers must be even, since places are pairs");
+            throw WrongField("hpgl.most_numbers must be even, since places are pairs"_said);
         if (m.hpgl.most_bytes > 0 && m.hpgl.most_bytes < 40)
-            throw std::out_of_range("hpgl.most_bytes must be 0 or at least 40");
+            throw WrongField("hpgl.most_bytes must be 0 or at least 40"_said);
         h.flag("pens", m.hpgl.sets_pen);
         h.flag("speed", m.hpgl.sets_speed);
         h.flag("force", m.hpgl.sets_force);
@@ -163,7 +167,7 @@ Machine machine_from(Fields& f) {
     f.number("time_factor", m.time_factor, 0.05, 50);
     f.end();
     if (m.park && distance(held_to_bed(m, *m.park), *m.park) > 1e-9)
-        throw std::out_of_range("park lies off the bed");
+        throw WrongField("park lies off the bed"_said);
     return m;
 }
 
@@ -172,16 +176,17 @@ Machine machine_from(Fields& f) {
 Result<Machine> read_machine(const std::string& text) {
     const json parsed = json::parse(text, nullptr, false);
     if (parsed.is_discarded())
-        return Problem{"This is not a machine's profile: it is not JSON."};
+        return Problem{"This is not a machine's profile: it is not JSON."_said};
     std::optional<Fields> fields;
     try {
         return machine_from(fields.emplace(parsed, ""));
     } catch (const json::exception&) {
-        return Problem{"This machine's profile cannot be used: " + fields->last() + " is not what it should be.",
-                       "Help, User guide tells what each field takes."};
+        return Problem{"This machine's profile cannot be used: {field} is not what it should be."_said.with(
+                           "field", fields->last()),
+                       "Help, User guide tells what each field takes."_said};
     } catch (const std::out_of_range& wrong) {
-        return Problem{std::string("This machine's profile cannot be used: ") + wrong.what() + ".",
-                       "Help, User guide tells what each field takes."};
+        return Problem{"This machine's profile cannot be used: {trouble}."_said.with("trouble", said_of(wrong)),
+                       "Help, User guide tells what each field takes."_said};
     }
 }
 

@@ -16,7 +16,7 @@ Edges edges_from(const json& j) {
     const auto e = j.get<std::array<double, 4>>();
     for (const double side : e)
         if (!(side >= 0 && side <= 500))
-            throw std::out_of_range("a margin is out of range");
+            throw WrongField("a margin is out of range"_said);
     return {e[0], e[1], e[2], e[3]};
 }
 
@@ -24,7 +24,7 @@ std::pair<double, double> stretch_from(const json& j) {
     const auto stretch = j.at("stretch").get<std::array<double, 2>>();
     for (const double s : stretch)
         if (!(s >= 0.8 && s <= 1.25))
-            throw std::out_of_range("a correction is out of range");
+            throw WrongField("a correction is out of range"_said);
     return {stretch[0], stretch[1]};
 }
 
@@ -86,7 +86,7 @@ CutterProfile cutter_from(const json& j) {
     const auto motion = j.at("motion").get<std::array<double, 3>>();
     if (!(motion[0] >= 1 && motion[0] <= 1e4 && motion[1] >= 1 && motion[1] <= 1e6 && motion[2] >= 0 &&
           motion[2] <= 10))
-        throw std::out_of_range("how the cutter moves is out of range");
+        throw WrongField("how the cutter moves is out of range"_said);
     c.motion = {motion[0], motion[1], motion[2]};
     c.shift = place_from(j.at("shift"));
     c.turn = number_in(j, "turn", -0.5, 0.5);

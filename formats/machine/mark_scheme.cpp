@@ -101,21 +101,23 @@ class LinesOfValues : public nlohmann::json_sax<json> {
 
 /// What is wrong, where.
 struct Wrong {
-    std::string place, why;
+    std::string place;
+    Said why;
 };
 
 const json& field(const json& parent, const std::string& place, const char* key) {
     if (!parent.is_object())
-        throw Wrong{place, "must be an object with fields in braces"};
+        throw Wrong{place, "must be an object with fields in braces"_said};
     if (!parent.contains(key))
-        throw Wrong{place, std::string("has no field “") + key + "”"};
+        throw Wrong{place, "has no field “{field}”"_said.with("field", std::string(key))};
     return parent.at(key);
 }
 
 double number_at(const json& value, const std::string& place, double least, double most) {
     const double number = value.is_number() ? value.get<double>() : NAN;
     if (!(number >= least && number <= most))
-        throw Wrong{place, "must be a number from " + json(least).dump() + " to " + json(most).dump()};
+        throw Wrong{place, "must be a number from {least} to {most}"_said.with("least", json(least).dump())
+                               .with("most", json(most).dump())};
     return number;
 }
 
@@ -126,7 +128,7 @@ template <typename E> E choice_at(const json& value, const std::string& place) {
             return w.value;
         all += (all.empty() ? "" : ", ") + std::string(w.word);
     }
-    throw Wrong{place, "must be one of " + all};
+    throw Wrong{place, "must be one of {choices}"_said.with("choices", all)};
 }
 
 SchemeMark mark_from(const json& j, const std::string& place) {
@@ -146,11 +148,11 @@ MarkScheme scheme_from(const json& j) {
     const json& name = field(j, "", "name");
     if (!name.is_string() || name.get_ref<const std::string&>().empty() ||
         name.get_ref<const std::string&>().size() > 80)
-        throw Wrong{"/name", "must be a name of 1 to 80 letters"};
+        throw Wrong{"/name", "must be a name of 1 to 80 letters"_said};
     scheme.name = name.get<std::string>();
     const json& marks = field(j, "", "marks");
     if (!marks.is_array() || marks.empty() || marks.size() > most_marks)
-        throw Wrong{"/marks", "must be a list of 1 to " + std::to_string(most_marks) + " marks"};
+        throw Wrong{"/marks", "must be a list of 1 to {most} marks"_said.with("most", most_marks)};
     for (std::size_t i = 0; i < marks.size(); ++i)
         scheme.marks.push_back(mark_from(marks[i], "/marks/" + std::to_string(i)));
     return scheme;
@@ -161,19 +163,21 @@ MarkScheme scheme_from(const json& j) {
 Result<MarkScheme> read_mark_scheme(std::string_view text) {
     constexpr std::size_t largest = 1 << 20;
     if (text.size() > largest)
-        return Problem{"This mark scheme is larger than 1 MB."};
+        return Problem{"This mark scheme is larger than 1 MB."_said};
     int line = 1;
     LinesOfValues places(line);
     const char* end = text.data() + text.size();
     if (!json::sax_parse(LineCounter(text.data(), &line), LineCounter(end, &line), &places))
-        return Problem{"Line " + std::to_string(std::max(1, places.failed_at)) + ": this is not JSON.",
-                       "Look for a missing comma, quote or bracket there."};
+        return Problem{"Line {line}: this is not JSON."_said.with("line", std::max(1, places.failed_at)),
+                       "Look for a missing comma, quote or bracket there."_said};
     try {
         return scheme_from(json::parse(text));
     } catch (const Wrong& wrong) {
         const auto at = places.lines.find(wrong.place);
-        return Problem{"Line " + std::to_string(at == places.lines.end() ? 1 : at->second) + ", field “" +
-                       (wrong.place.empty() ? "/" : wrong.place.substr(1)) + "”: " + wrong.why + "."};
+        return Problem{
+            "Line {line}, field “{field}”: it {trouble}."_said.with("line", at == places.lines.end() ? 1 : at->second)
+                .with("field", wrong.place.empty() ? "/" : wrong.place.substr(1))
+                .with("trouble", wrong.why)};
     }
 }
 

@@ -19,7 +19,7 @@ bool is_heif(const QByteArray& bytes) {
 }
 
 Result<HeifRead> read_heif(const QByteArray& bytes, qint64 most_px) {
-    const Problem damaged{"is damaged or cut short.", "Export or download it again."};
+    const Problem damaged{"is damaged or cut short."_said, "Export or download it again."_said};
     const std::unique_ptr<heif_context, decltype(&heif_context_free)> context(heif_context_alloc(), heif_context_free);
     if (heif_context_read_from_memory_without_copy(context.get(), bytes.constData(),
                                                    static_cast<std::size_t>(bytes.size()), nullptr)
@@ -34,14 +34,15 @@ Result<HeifRead> read_heif(const QByteArray& bytes, qint64 most_px) {
     if (width < 1 || height < 1)
         return damaged;
     if (width * height > most_px)
-        return Problem{"has " + std::to_string(width) + " × " + std::to_string(height) +
-                           " pixels, more than the 200 million that Fusuma can open.",
-                       "Save a smaller copy and open that."};
+        return Problem{
+            "has {width} × {height} pixels, more than the 200 million that Fusuma can open."_said.with("width", width)
+                .with("height", height),
+            "Save a smaller copy and open that."_said};
     heif_image* raw_image = nullptr;
     const heif_error decoded =
         heif_decode_image(handle.get(), &raw_image, heif_colorspace_RGB, heif_chroma_interleaved_RGBA, nullptr);
     if (decoded.code == heif_error_Unsupported_filetype || decoded.code == heif_error_Unsupported_feature)
-        return Problem{"is packed in a way that this computer cannot unpack.", "Save it as JPEG or PNG."};
+        return Problem{"is packed in a way that this computer cannot unpack."_said, "Save it as JPEG or PNG."_said};
     if (decoded.code != heif_error_Ok)
         return damaged;
     const std::unique_ptr<heif_image, decltype(&heif_image_release)> image(raw_image, heif_image_release);
@@ -53,7 +54,7 @@ Result<HeifRead> read_heif(const QByteArray& bytes, qint64 most_px) {
         return damaged;
     HeifRead read{QImage(w, h, QImage::Format_RGBA8888), {}};
     if (read.rgba.isNull())
-        return Problem{"needs more memory than there is."};
+        return Problem{"needs more memory than there is."_said};
     for (int y = 0; y < h; ++y)
         std::memcpy(read.rgba.scanLine(y), plane + static_cast<std::ptrdiff_t>(y) * stride,
                     static_cast<std::size_t>(w) * 4);

@@ -24,8 +24,8 @@ Result<std::shared_ptr<PopplerDocument>> opened(const QByteArray& file) {
     const bool is_locked = error && error->code == POPPLER_ERROR_ENCRYPTED;
     g_clear_error(&error);
     if (is_locked)
-        return Problem{"is locked with a password.", "Save a copy without one and add that."};
-    return Problem{"is a damaged PDF.", "Export or download it again."};
+        return Problem{"is locked with a password."_said, "Save a copy without one and add that."_said};
+    return Problem{"is a damaged PDF."_said, "Export or download it again."_said};
 }
 
 } // namespace
@@ -45,18 +45,19 @@ Result<QImage> render_pdf_page(const QByteArray& file, int number, double dpi, q
         return document.problem();
     const int pages = poppler_document_get_n_pages(document->get());
     if (number < 1 || number > pages)
-        return Problem{"has no page " + std::to_string(number) + ", only " + std::to_string(pages) + "."};
+        return Problem{"has no page {page}, only {pages}."_said.with("page", number).with("pages", pages)};
     const Owned<PopplerPage> page(poppler_document_get_page(document->get(), number - 1), &g_object_unref);
     double width = 0, height = 0;
     if (page)
         poppler_page_get_size(page.get(), &width, &height);
     if (!(width > 0 && height > 0))
-        return Problem{"is a damaged PDF.", "Export or download it again."};
+        return Problem{"is a damaged PDF."_said, "Export or download it again."_said};
     const double scale = dpi / 72;
     const double across = std::ceil(width * scale), down = std::ceil(height * scale);
     constexpr double longest_side = 32767; // cairo's limit
     if (across * down > static_cast<double>(most_px) || std::max(across, down) > longest_side)
-        return Problem{"is too large at " + std::to_string(std::lround(dpi)) + " dpi.", "Choose a lower resolution."};
+        return Problem{"is too large at {dpi} dpi."_said.with("dpi", std::lround(dpi)),
+                       "Choose a lower resolution."_said};
     QImage image(static_cast<int>(across), static_cast<int>(down), QImage::Format_ARGB32_Premultiplied);
     image.fill(Qt::transparent);
     cairo_surface_t* surface = cairo_image_surface_create_for_data(
@@ -68,7 +69,7 @@ Result<QImage> render_pdf_page(const QByteArray& file, int number, double dpi, q
     cairo_destroy(cairo);
     cairo_surface_destroy(surface);
     if (!is_drawn)
-        return Problem{"has a page that cannot be drawn."};
+        return Problem{"has a page that cannot be drawn."_said};
     return image.convertToFormat(QImage::Format_RGBA8888);
 }
 

@@ -27,7 +27,7 @@ Flattening flattening_from(const json& j) {
         const auto numbers = j.at(name).get<std::array<double, 2>>();
         for (const double n : numbers)
             if (!(n >= least && n <= most))
-                throw std::out_of_range(std::string(name) + " is out of range");
+                throw WrongField("{field} is out of range"_said.with("field", std::string(name)));
         return Point{numbers[0], numbers[1]};
     };
     const Point size = pair("size", 0.1, 5000), lens = pair("lens", -10, 10);
@@ -37,14 +37,14 @@ Flattening flattening_from(const json& j) {
     flat.view.plane = j.at("plane").get<std::array<double, 9>>();
     for (const double n : flat.view.plane)
         if (!(std::abs(n) < 1e9))
-            throw std::out_of_range("plane is out of range");
+            throw WrongField("plane is out of range"_said);
     flat.view.middle = pair("middle", 0, 1e6);
     flat.view.focal = number_in(j, "focal", 1, 1e7);
     flat.view.lens = {lens.x, lens.y};
     constexpr double most_px = 200e6;
     if (std::max(flat.width_px(), flat.height_px()) > most_flattened_px ||
         flat.size.width * flat.size.height * flat.px_per_mm * flat.px_per_mm > most_px)
-        throw std::out_of_range("a flat picture is too large");
+        throw WrongField("a flat picture is too large"_said);
     return flat;
 }
 

@@ -1,11 +1,11 @@
 #include "formats/picture/picture_read.h"
 
 #include "core/geometry/units.h"
+#include "formats/basics/file.h"
+#include "formats/picture/camera_facts.h"
 #include "formats/picture/cmyk_jpeg.h"
 #include "formats/picture/colour_profile.h"
 #include "formats/picture/cut_short.h"
-#include "formats/basics/file.h"
-#include "formats/picture/camera_facts.h"
 #include "formats/picture/heif_read.h"
 #include "formats/picture/pdf_pages.h"
 
@@ -72,11 +72,15 @@ namespace {
 struct Read {
     QImage rgba; // RGBA8888 in sRGB
     double dpi = 0;
-    std::string note;
+    Said note;
 };
 
-constexpr const char* damaged = "is damaged or cut short.";
-constexpr const char* broken_profile = "has a damaged colour profile, so its colours are taken as they are.";
+Problem damaged() {
+    return {"is damaged or cut short."_said, "Export or download it again."_said};
+}
+Said broken_profile() {
+    return "has a damaged colour profile, so its colours are taken as they are."_said;
+}
 
 bool is_too_large(const QSize& size) {
     return qint64{size.width()} * size.height() > largest_picture_px;
@@ -86,13 +90,13 @@ bool is_too_large(const QSize& size) {
 Result<Read> read_cmyk(const QByteArray& bytes, QImageIOHandler::Transformations orientation) {
     const QImage inks = read_cmyk_jpeg(bytes, largest_picture_px);
     if (inks.isNull())
-        return Problem{damaged, "Export or download it again."};
+        return damaged();
     const QByteArray profile = embedded_profile(bytes);
     bool by_profile = false;
     Read read{cmyk_to_srgb(inks, profile, by_profile), 0, {}};
     if (!by_profile)
-        read.note = profile.isEmpty() ? "is in CMYK without a colour profile, so its colours are only near."
-                                      : "has a damaged colour profile, so its colours are only near.";
+        read.note = profile.isEmpty() ? "is in CMYK without a colour profile, so its colours are only near."_said
+                                      : "has a damaged colour profile, so its colours are only near."_said;
     // Mirroring comes before turning in these flags, so does Qt's own reader.
     read.rgba = read.rgba.mirrored(orientation & QImageIOHandler::TransformationMirror,
                                    orientation & QImageIOHandler::TransformationFlip);
@@ -107,7 +111,7 @@ Result<Read> read_telephones(const QByteArray& bytes) {
         return heif.problem();
     Read read{std::move(heif->rgba), 0, {}};
     if (!heif->profile.isEmpty() && !convert_to_srgb(read.rgba, heif->profile))
-        read.note = broken_profile;
+        read.note = broken_profile();
     return read;
 }
 
@@ -120,29 +124,31 @@ Result<Read> read_raster(const QByteArray& bytes) {
     reader.setDecideFormatFromContent(true);
     reader.setAutoTransform(true);
     if (!reader.canRead() || reader.format() == "svg" || reader.format() == "svgz" || reader.format() == "pdf")
-        return Problem{"is not a picture that Fusuma can read.", "Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF."};
+        return Problem{"is not a picture that Fusuma can read."_said,
+                       "Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF."_said};
     const QSize size = reader.size();
     if (is_too_large(size))
-        return Problem{"has " + std::to_string(size.width()) + " × " + std::to_string(size.height()) +
-                           " pixels, more than the 200 million that Fusuma can open.",
-                       "Save a smaller copy and open that."};
+        return Problem{"has {width} × {height} pixels, more than the 200 million that Fusuma can open."_said
+                           .with("width", size.width())
+                           .with("height", size.height()),
+                       "Save a smaller copy and open that."_said};
     if (is_cmyk_jpeg(bytes) && !is_cut_short(bytes))
         return read_cmyk(bytes, reader.transformation());
     const bool is_animated = reader.supportsAnimation() && reader.imageCount() > 1;
     Read read{reader.read(), 0, {}};
     QImage& image = read.rgba;
     if (image.isNull() || is_cut_short(bytes))
-        return Problem{damaged, "Export or download it again."};
+        return damaged();
     if (is_too_large(image.size()))
-        return Problem{"has more than the 200 million pixels that Fusuma can open."};
+        return Problem{"has more than the 200 million pixels that Fusuma can open."_said};
     if (is_animated)
-        read.note = "is an animation; its first picture is used.";
+        read.note = "is an animation; its first picture is used."_said;
     QByteArray profile = embedded_profile(bytes);
     if (profile.isEmpty() && image.colorSpace().isValid() && image.colorSpace() != QColorSpace::SRgb)
         profile = image.colorSpace().iccProfile(); // told in the file by other means than a profile
     image.convertTo(QImage::Format_RGBA8888);
     if (!profile.isEmpty() && !convert_to_srgb(image, profile))
-        read.note = broken_profile;
+        read.note = broken_profile();
     return read;
 }
 
@@ -164,21 +170,22 @@ std::shared_ptr<Image> image_from(const QImage& picture) {
 
 Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std::vector<std::byte>> original,
                                                       const QString& file_name, const PageChoice& page) {
-    const std::string name = quoted_name(file_name);
+    const std::string name = file_name_of(file_name);
     if (original->empty())
-        return Problem{name + " is empty."};
+        return Problem{"“{file}” is empty."_said.with("file", name)};
     const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(original->data()),
                                                      static_cast<qsizetype>(original->size()));
     const bool has_pages = is_pdf(bytes);
     auto read = has_pages ? read_page(bytes, page) : is_heif(bytes) ? read_telephones(bytes) : read_raster(bytes);
     if (!read)
-        return Problem{name + " " + read.problem().message, read.problem().hint};
+        return Problem{"“{file}” {trouble}"_said.with("file", name).with("trouble", read.problem().message),
+                       read.problem().hint};
     auto picture = std::make_shared<Picture>();
     picture->file_name = QFileInfo(file_name).fileName().toStdString();
     picture->original = std::move(original);
     picture->pixels = std::move(*image_from(read->rgba));
     if (!read->note.empty())
-        picture->note = name + " " + read->note;
+        picture->note = "“{file}” {note}"_said.with("file", name).with("note", read->note);
     const double dpi = has_pages ? page.dpi : stated_dpi(bytes);
     picture->page = has_pages ? page.number : 0;
     if (!has_pages)
@@ -209,7 +216,10 @@ Result<int> page_count(const QString& path) {
     if (!bytes)
         return bytes.problem();
     const auto pages = pdf_page_count(*bytes);
-    return pages ? pages : Problem{quoted_name(path) + " " + pages.problem().message, pages.problem().hint};
+    return pages ? pages
+                 : Problem{"“{file}” {trouble}"_said.with("file", file_name_of(path))
+                               .with("trouble", pages.problem().message),
+                           pages.problem().hint};
 }
 
 } // namespace fusuma

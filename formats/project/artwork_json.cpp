@@ -12,13 +12,9 @@ namespace fusuma {
 
 namespace {
 
-
 json shape_json(const Shape& shape, const std::function<std::size_t(const Combination&)>& number_of,
                 const StoreFile& store) {
-    json j{{"id", shape.id},
-           {"name", shape.name},
-           {"printed", shape.use.is_printed},
-           {"cut", word_of(shape.use.cut)}};
+    json j{{"id", shape.id}, {"name", shape.name}, {"printed", shape.use.is_printed}, {"cut", word_of(shape.use.cut)}};
     if (shape.of)
         j.update({{"of", number_of(*shape.of)}, {"result", shape.result}, {"layer", shape.layer}});
     else
@@ -41,9 +37,8 @@ json parts_json(const Parts& parts, const StoreFile& store) {
         json members = json::array();
         for (const Shape& member : c.members)
             members.push_back(shape_json(member, number_of, store));
-        combinations.push_back({{"how", word_of(c.how)},
-                                {"least_thickness", c.least_thickness},
-                                {"members", std::move(members)}});
+        combinations.push_back(
+            {{"how", word_of(c.how)}, {"least_thickness", c.least_thickness}, {"members", std::move(members)}});
         return numbers[&c] = combinations.size() - 1;
     };
     json shapes = json::array(), recolours = json::array();
@@ -130,7 +125,7 @@ Result<Artwork> ArtworkReader::operator()(const json& artwork) {
         return label(artwork);
     if (kind == "cluster")
         return cluster(artwork);
-    return Problem{"It holds artwork of a kind that this version does not know."};
+    return Problem{"It holds artwork of a kind that this version does not know."_said};
 }
 
 Result<std::shared_ptr<const Picture>> ArtworkReader::picture(const json& j) {
@@ -138,12 +133,12 @@ Result<std::shared_ptr<const Picture>> ArtworkReader::picture(const json& j) {
     const auto name = j.at("name").get<std::string>();
     const PageChoice page{j.value("page", 1), j.value("dpi", PageChoice{}.dpi)};
     if (!(page.dpi >= 10 && page.dpi <= 10000))
-        throw std::out_of_range("dpi is out of range");
+        throw WrongField("dpi is out of range"_said);
     auto& known = pictures[{file, page.number, page.dpi}];
     if (!known) {
         const FileBytes original = load(file);
         if (!original)
-            return Problem{"Its artwork “" + name + "” is missing."};
+            return Problem{"Its artwork “{file}” is missing."_said.with("file", name)};
         auto decoded = decode_picture(original, QString::fromStdString(name), page);
         if (!decoded)
             return decoded.problem();
@@ -153,7 +148,7 @@ Result<std::shared_ptr<const Picture>> ArtworkReader::picture(const json& j) {
         return known;
     const Flattening how = flattening_from(j.at("flat"));
     if (std::max(known->pixels.width, known->pixels.height) > most_flattened_px)
-        throw std::out_of_range("a photograph is too large to be laid flat");
+        throw WrongField("a photograph is too large to be laid flat"_said);
     auto& flat = flat_pictures[{known.get(), j.at("flat").dump()}];
     if (!flat)
         flat = laid_flat(known, how);
@@ -168,7 +163,7 @@ Result<Artwork> ArtworkReader::drawing(const json& j) {
     if (!known) {
         const FileBytes original = load(file);
         if (!original)
-            return Problem{"Its artwork “" + name + "” is missing."};
+            return Problem{"Its artwork “{file}” is missing."_said.with("file", name)};
         auto decoded = decode_drawing(original, QString::fromStdString(name), page);
         if (!decoded)
             return decoded.problem();
@@ -189,12 +184,12 @@ Result<Shape> ArtworkReader::shape(const json& j, const Drawing& drawing,
     if (j.contains("of")) {
         const auto of = j.at("of").get<std::size_t>();
         if (of >= combinations.size())
-            throw std::out_of_range("a combined part is out of range");
+            throw WrongField("a combined part is out of range"_said);
         shape.of = combinations[of];
         shape.layer = j.value("layer", std::string());
         shape.result = j.at("result").get<std::size_t>();
         if (shape.result >= shape.of->results(drawing).size())
-            throw std::out_of_range("a combined part is out of range");
+            throw WrongField("a combined part is out of range"_said);
     } else {
         shape.part = static_cast<int>(number_in(j, "part", 0, static_cast<double>(drawing.parts.size()) - 1));
     }
@@ -224,7 +219,7 @@ Result<Parts> ArtworkReader::parts(const json& j, const Drawing& drawing) {
         }
         const Combining how = choice_from<Combining>(c.at("how"));
         if (members.empty() || (how == Combining::split && members.size() > most_split))
-            throw std::out_of_range("a combination's members are out of range");
+            throw WrongField("a combination's members are out of range"_said);
         combinations.push_back(
             std::make_shared<const Combination>(how, std::move(members), number_in(c, "least_thickness", 0, 100)));
     }
@@ -233,7 +228,7 @@ Result<Parts> ArtworkReader::parts(const json& j, const Drawing& drawing) {
         if (!read)
             return read.problem();
         if (read->id < 1 || read->id >= parts.next_id)
-            throw std::out_of_range("a part's id is out of range");
+            throw WrongField("a part's id is out of range"_said);
         parts.shapes.push_back(std::move(*read));
     }
     for (const json& r : j.at("recolours"))
@@ -251,13 +246,13 @@ Result<Artwork> ArtworkReader::label(const json& j) {
 Result<Artwork> ArtworkReader::cluster(const json& j) {
     constexpr int deepest = 20;
     if (depth >= deepest)
-        throw std::out_of_range("clusters are too deep within each other");
+        throw WrongField("clusters are too deep within each other"_said);
     ++depth;
     Cluster cluster;
     const auto size = j.at("size").get<std::array<double, 2>>();
     for (const double side : size)
         if (!(side >= 0.01 && side <= 5000))
-            throw std::out_of_range("a cluster's size is out of range");
+            throw WrongField("a cluster's size is out of range"_said);
     cluster.size = on_lattice({size[0], size[1]});
     cluster.cut = choice_from<ClusterCut>(j.at("cut"));
     cluster.inner_lines_are_cut = j.at("inner_lines_are_cut").get<bool>();
@@ -271,7 +266,7 @@ Result<Artwork> ArtworkReader::cluster(const json& j) {
     }
     --depth;
     if (cluster.members.empty())
-        throw std::out_of_range("a cluster is empty");
+        throw WrongField("a cluster is empty"_said);
     return Artwork(ClusterArtwork{std::make_shared<const Cluster>(std::move(cluster))});
 }
 

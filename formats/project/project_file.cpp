@@ -46,10 +46,10 @@ class ArtworkStore {
 Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artwork_from) {
     const auto document = entries.find("document.json");
     if (document == entries.end())
-        return Problem{"It is not a Fusuma project."};
+        return Problem{"It is not a Fusuma project."_said};
     const auto json = nlohmann::json::parse(document->second.begin(), document->second.end());
     if (json.at("schema").get<int>() > project_schema)
-        return Problem{"It was saved by a newer version of Fusuma.", "Update Fusuma to open it."};
+        return Problem{"It was saved by a newer version of Fusuma."_said, "Update Fusuma to open it."_said};
 
     auto result = from_json(json, artwork_from);
     if (!result)
@@ -57,7 +57,7 @@ Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artw
     for (const std::string& name : json.value("tickets", std::vector<std::string>{})) {
         const auto entry = entries.find("tickets/" + name + ".json");
         if (entry == entries.end())
-            return Problem{"Its ticket " + name + " is missing."};
+            return Problem{"Its ticket {code} is missing."_said.with("code", name)};
         auto ticket = ticket_from(nlohmann::json::parse(entry->second.begin(), entry->second.end()), artwork_from);
         if (!ticket)
             return ticket.problem();
@@ -71,11 +71,11 @@ template <typename Read> Result<Document> guarded(Read&& read) {
     try {
         return read();
     } catch (const nlohmann::json::exception&) {
-        return Problem{"Its description is damaged."};
+        return Problem{"Its description is damaged."_said};
     } catch (const std::out_of_range& out) {
-        return Problem{std::string("Its description is damaged: ") + out.what() + "."};
+        return Problem{"Its description is damaged: {detail}."_said.with("detail", said_of(out))};
     } catch (const std::bad_alloc&) {
-        return Problem{"There is too little memory for it.", "Close other programs, then try again."};
+        return Problem{"There is too little memory for it."_said, "Close other programs, then try again."_said};
     }
 }
 
@@ -105,7 +105,7 @@ class ArtworkProbe {
 
     [[nodiscard]] Result<std::shared_ptr<const Picture>> picture(const nlohmann::json& j) const {
         if (!entries.contains(j.at("file").get<std::string>()))
-            return Problem{"Its artwork is missing."};
+            return Problem{"Its artwork is missing."_said};
         return blank;
     }
 };
@@ -119,7 +119,8 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
         return store.entry_of(original, name);
     };
     const auto text_of = [](const nlohmann::json& description, int indent) {
-        return QByteArray::fromStdString(description.dump(indent, ' ', false, nlohmann::json::error_handler_t::replace));
+        return QByteArray::fromStdString(
+            description.dump(indent, ' ', false, nlohmann::json::error_handler_t::replace));
     };
     entries[type_entry] = project_type;
     entries["document.json"] = text_of(to_json(document, keep), 2);
@@ -127,20 +128,21 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
         entries["tickets/" + ticket->code + ".json"] = text_of(to_json(*ticket, keep), -1);
     const auto back = guarded([&] { return read_entries(entries, ArtworkProbe(entries)); });
     if (!back)
-        return Problem{"The project could not be opened again, so it is not saved. " + back.problem().message,
-                       "Undo the last steps, then try again."};
+        return Problem{"The project could not be opened again, so it is not saved."_said.then(back.problem().message),
+                       "Undo the last steps, then try again."_said};
     entries.insert(beside.begin(), beside.end());
     auto bytes = zip_bytes(entries);
     if (!bytes)
         return bytes;
     if (const auto unpacked = unzip(*bytes, largest_project_bytes); !unpacked || *unpacked != entries)
-        return Problem{"The project is too large to be opened again, so it is not saved.", "Save it in two halves."};
+        return Problem{"The project is too large to be opened again, so it is not saved."_said,
+                       "Save it in two halves."_said};
     return bytes;
 }
 
 Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name) {
     const auto refused = [&](const Problem& why) {
-        return Problem{quoted_name(name) + " cannot be opened. " + why.message, why.hint};
+        return Problem{"“{file}” cannot be opened."_said.with("file", file_name_of(name)).then(why.message), why.hint};
     };
     const auto entries = unzip(bytes, largest_project_bytes);
     if (!entries)
@@ -154,9 +156,8 @@ Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name
         }
         return original;
     });
-    auto document = guarded([&] {
-        return read_entries(*entries, [&](const nlohmann::json& artwork) { return read_artwork(artwork); });
-    });
+    auto document = guarded(
+        [&] { return read_entries(*entries, [&](const nlohmann::json& artwork) { return read_artwork(artwork); }); });
     return document ? std::move(document) : refused(document.problem());
 }
 

@@ -1,8 +1,8 @@
 #include "formats/project/project_json.h"
 
 #include "core/document/as_photographed.h"
-#include "core/photo/board.h"
 #include "core/document/cluster.h"
+#include "core/photo/board.h"
 #include "core/plan/ticket.h"
 #include "formats/basics/json_fields.h"
 #include "formats/machine/machine_json.h"
@@ -15,7 +15,6 @@
 namespace fusuma {
 
 namespace {
-
 
 /// What was carried, overlaid with what we know.
 json over_carried(const std::string& carried, const json& known) {
@@ -57,15 +56,9 @@ std::optional<PixelBox> box_from(const json& parent, const char* key) {
 }
 
 json known_fields(const BackgroundSettings& b) {
-    json fields{{"source", word_of(b.source)},
-                {"use", word_of(b.use)},
-                {"tolerance", b.tolerance},
-                {"pockets", b.pockets},
-                {"pockets_at", json::array()},
-                {"fill_inside", b.fill_inside},
-                {"brightness", nullptr},
-                {"colours", json::array()},
-                {"strokes", json::array()},
+    json fields{{"source", word_of(b.source)}, {"use", word_of(b.use)},       {"tolerance", b.tolerance},
+                {"pockets", b.pockets},        {"pockets_at", json::array()}, {"fill_inside", b.fill_inside},
+                {"brightness", nullptr},       {"colours", json::array()},    {"strokes", json::array()},
                 {"focus", box_json(b.focus)}};
     if (b.brightness)
         fields["brightness"] = *b.brightness;
@@ -101,7 +94,7 @@ Stroke stroke_from(const json& j) {
     for (const json& p : j.at("points")) {
         const auto xy = p.get<std::array<double, 2>>();
         if (!(std::hypot(xy[0], xy[1]) < 1e6))
-            throw std::out_of_range("a brush stroke is out of range");
+            throw WrongField("a brush stroke is out of range"_said);
         stroke.points.push_back({xy[0], xy[1]});
     }
     return stroke;
@@ -123,7 +116,7 @@ BackgroundSettings background_from(const json& j) {
     for (const json& c : j.value("colours", json::array()))
         b.colours.push_back(colour_from(c));
     if (b.colours.size() > most_colours)
-        throw std::out_of_range("colours are too many");
+        throw WrongField("colours are too many"_said);
     for (const json& p : j.value("pockets_at", json::array())) {
         const auto xy = p.get<std::array<int, 2>>();
         b.pockets_at.push_back({xy[0], xy[1]});
@@ -186,7 +179,7 @@ void read_border(const json& j, BorderSettings& border, Rims& rims) {
     for (const json& rim : j.at("inner_rims"))
         rims.inner.push_back({number_in(rim, "width", 0, 100), fill_from(rim.at("fill"))});
     if (rims.inner.size() > most_rims)
-        throw std::out_of_range("rims are too many");
+        throw WrongField("rims are too many"_said);
 }
 
 json foothold_json(const Foothold& hold) {
@@ -237,7 +230,7 @@ HandWork hand_from(const json& j) {
     const auto count = [&](std::size_t more) {
         steps += more;
         if (steps > most_hand_steps)
-            throw std::out_of_range("nodes drawn by hand are too many");
+            throw WrongField("nodes drawn by hand are too many"_said);
     };
     for (const json& s : j.at("stretches")) {
         Stretch stretch{.from = foothold_from(s.at("from")),
@@ -254,7 +247,7 @@ HandWork hand_from(const json& j) {
                  step.at("holds").is_null() ? std::nullopt : std::optional(foothold_from(step.at("holds"))),
                  place_from(step.at("held_at"))});
         if (stretch.steps.empty())
-            throw std::out_of_range("a stretch drawn by hand is empty");
+            throw WrongField("a stretch drawn by hand is empty"_said);
         count(stretch.steps.size());
         hand.stretches.push_back(std::move(stretch));
     }
@@ -265,7 +258,7 @@ HandWork hand_from(const json& j) {
         for (const json& s : l.at("segments"))
             line.path.segments.push_back(segment_from(s));
         if (line.path.segments.empty())
-            throw std::out_of_range("a line drawn by hand is empty");
+            throw WrongField("a line drawn by hand is empty"_said);
         if (!line.is_open)
             line.path.segments.back().end = line.path.start;
         count(line.path.segments.size() + 1);
@@ -345,22 +338,22 @@ namespace {
 
 json sheet_json(const SheetSettings& sheet) {
     json j{{"paper", {sheet.paper.width, sheet.paper.height}},
-            {"printer", to_json(sheet.printer)},
-            {"cutter", to_json(sheet.cutter)},
-            {"gap", sheet.gap},
-            {"mirrored", sheet.is_mirrored},
-            {"marks",
-             {{"kind", word_of(sheet.marks.kind)},
-              {"inset", sheet.marks.inset},
-              {"radius", sheet.marks.radius},
-              {"line", sheet.marks.line},
-              {"keep_clear", sheet.marks.keep_clear},
-              {"scheme", sheet.marks.scheme.marks.empty() ? json(nullptr) : mark_scheme_json(sheet.marks.scheme)}}},
-            {"division",
-             {{"columns", sheet.division.columns},
-              {"rows", sheet.division.rows},
-              {"gutter", sheet.division.gutter},
-              {"cut", word_of(sheet.division.cut)}}}};
+           {"printer", to_json(sheet.printer)},
+           {"cutter", to_json(sheet.cutter)},
+           {"gap", sheet.gap},
+           {"mirrored", sheet.is_mirrored},
+           {"marks",
+            {{"kind", word_of(sheet.marks.kind)},
+             {"inset", sheet.marks.inset},
+             {"radius", sheet.marks.radius},
+             {"line", sheet.marks.line},
+             {"keep_clear", sheet.marks.keep_clear},
+             {"scheme", sheet.marks.scheme.marks.empty() ? json(nullptr) : mark_scheme_json(sheet.marks.scheme)}}},
+           {"division",
+            {{"columns", sheet.division.columns},
+             {"rows", sheet.division.rows},
+             {"gutter", sheet.division.gutter},
+             {"cut", word_of(sheet.division.cut)}}}};
     if (const auto& p = sheet.photographed)
         j["photographed"] = {p->min.x, p->min.y, p->max.x, p->max.y};
     return j;
@@ -403,11 +396,11 @@ SheetSettings sheet_from(const json& j) {
     if (m.contains("scheme") && !m.at("scheme").is_null()) {
         auto scheme = read_mark_scheme(m.at("scheme").dump());
         if (!scheme)
-            throw std::out_of_range("the mark scheme is damaged: " + scheme.problem().message);
+            throw WrongField("the mark scheme is damaged: {why}"_said.with("why", scheme.problem().message));
         sheet.marks.scheme = std::move(*scheme);
     }
     if (sheet.marks.kind == MarkKind::scheme && sheet.marks.scheme.marks.empty())
-        throw std::out_of_range("the mark scheme is missing");
+        throw WrongField("the mark scheme is missing"_said);
     if (j.contains("division")) {
         const json& d = j.at("division");
         sheet.division = {static_cast<int>(number_in(d, "columns", 1, most_divisions)),
@@ -418,7 +411,7 @@ SheetSettings sheet_from(const json& j) {
         const auto p = j.at("photographed").get<std::array<double, 4>>();
         const Rect where{{p[0], p[1]}, {p[2], p[3]}};
         if (!can_be_board(sheet.paper) || board_on(sheet.paper).inside != where)
-            throw std::out_of_range("what was photographed lies on no board");
+            throw WrongField("what was photographed lies on no board"_said);
         sheet.photographed = where;
     }
     return sheet;
@@ -440,7 +433,7 @@ json placement_json(const Placement& p) {
 Placement placement_from(const json& p, int pages) {
     const auto centre = p.at("centre").get<std::array<double, 2>>();
     if (!(std::hypot(centre[0], centre[1]) < 1e5))
-        throw std::out_of_range("a copy is out of range");
+        throw WrongField("a copy is out of range"_said);
     return {.id = CopyId{p.value("id", 0)},
             .sticker = p.at("sticker").get<int>(),
             .centre = {centre[0], centre[1]},
@@ -500,7 +493,7 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
         if (!sticker)
             return sticker.problem();
         if (sticker->id < 1 || sticker->id >= d.sticker_ids.next || !ids.insert(sticker->id).second)
-            throw std::out_of_range("a sticker's id is out of range");
+            throw WrongField("a sticker's id is out of range"_said);
         // A cluster's stickers, which parting brings back, have numbers, too; older projects may not have counted them.
         d.sticker_ids.next = std::max(d.sticker_ids.next, std::min(highest_id(*sticker), most_ids - 1) + 1);
         d.stickers.push_back(std::make_shared<const Sticker>(std::move(*sticker)));
@@ -510,14 +503,14 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
     for (const json& p : j.at("placements")) {
         Placement copy = placement_from(p, d.pages);
         if (!ids.contains(copy.sticker))
-            throw std::out_of_range("a copy is out of range");
+            throw WrongField("a copy is out of range"_said);
         if (copy.id == CopyId::none) { // projects from before copies had ids
             copies.insert(d.put(copy));
             continue;
         }
         if (static_cast<int>(copy.id) < 1 || static_cast<int>(copy.id) >= d.copy_ids.next ||
             !copies.insert(copy.id).second)
-            throw std::out_of_range("a copy's id is out of range");
+            throw WrongField("a copy's id is out of range"_said);
         d.placements.push_back(copy);
     }
     d.carried = carried_text(j, known_fields(d));

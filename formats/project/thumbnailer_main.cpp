@@ -28,7 +28,7 @@ int main(int argc, char** argv) {
     const auto picture = thumbnail_in(QString::fromLocal8Bit(project));
     ::dup2(errors, STDERR_FILENO);
     if (!picture) {
-        std::cerr << quoted_name(QString::fromLocal8Bit(project)) << " holds no picture of its sheet.\n";
+        std::cerr << "“" << file_name_of(QString::fromLocal8Bit(project)) << "” holds no picture of its sheet.\n";
         return 2;
     }
     QByteArray png;
@@ -36,6 +36,6 @@ int main(int argc, char** argv) {
     picture->scaled(size, size, Qt::KeepAspectRatio, Qt::SmoothTransformation).save(&buffer, "PNG");
     const Outcome written = write_file(QString::fromLocal8Bit(out), png);
     if (!written)
-        std::cerr << written.problem().text() << '\n';
+        std::cerr << written.problem().english() << '\n';
     return written ? 0 : 2;
 }

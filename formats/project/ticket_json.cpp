@@ -9,7 +9,6 @@ namespace fusuma {
 
 namespace {
 
-
 /// Cut lines say their copy by its place in the ticket's document.
 json cut_json(const CutPath& cut, const Document& document) {
     json fields{{"kind", word_of(cut.kind)}, {"start", point_json(cut.line.start)}, {"open", cut.is_open}};
@@ -22,12 +21,12 @@ json cut_json(const CutPath& cut, const Document& document) {
 }
 
 CutPath cut_from(const json& j, const Document& document) {
-    CutPath cut{{place_from(j.at("start")), {}}, choice_from<CutKind>(j.at("kind")), CopyId::none,
-                j.at("open").get<bool>()};
+    CutPath cut{
+        {place_from(j.at("start")), {}}, choice_from<CutKind>(j.at("kind")), CopyId::none, j.at("open").get<bool>()};
     if (!j.at("copy").is_null()) {
         const auto place = j.at("copy").get<std::size_t>();
         if (place >= document.placements.size())
-            throw std::out_of_range("a cut line's copy is out of range");
+            throw WrongField("a cut line's copy is out of range"_said);
         cut.copy = document.placements[place].id;
     }
     for (const json& s : j.at("segments"))
@@ -89,7 +88,7 @@ Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from) {
     }
     if (ticket.code.empty() || ticket.code.size() > 16 ||
         !std::ranges::all_of(ticket.code, [](unsigned char c) { return std::isalnum(c) != 0; }))
-        throw std::out_of_range("a ticket's code is out of range");
+        throw WrongField("a ticket's code is out of range"_said);
     ticket.document = std::make_shared<const Document>(std::move(*document));
     return ticket;
 }

@@ -9,7 +9,7 @@
 namespace fusuma {
 
 Result<QByteArray> zip_bytes(const ZipEntries& entries) {
-    const Problem failed{"The project cannot be packed.", "There may be too little memory."};
+    const Problem failed{"The project cannot be packed."_said, "There may be too little memory."_said};
     zip_error_t error{};
     const std::unique_ptr<zip_source_t, decltype(&zip_source_free)> target(
         zip_source_buffer_create(nullptr, 0, 0, &error), &zip_source_free);
@@ -23,7 +23,8 @@ Result<QByteArray> zip_bytes(const ZipEntries& entries) {
         return failed;
     }
     std::vector<std::pair<std::string, QByteArray>> in_order(entries.begin(), entries.end());
-    std::stable_partition(in_order.begin(), in_order.end(), [](const auto& entry) { return entry.first == type_entry; });
+    std::stable_partition(in_order.begin(), in_order.end(),
+                          [](const auto& entry) { return entry.first == type_entry; });
     for (const auto& [name, bytes] : in_order) {
         zip_source_t* source =
             zip_source_buffer(zip.get(), bytes.constData(), static_cast<zip_uint64_t>(bytes.size()), 0);
@@ -65,7 +66,7 @@ std::optional<QByteArray> content_of(zip_t* zip, zip_uint64_t index, zip_uint64_
 } // namespace
 
 Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
-    const Problem not_a_project{"It is damaged or not a Fusuma project."};
+    const Problem not_a_project{"It is damaged or not a Fusuma project."_said};
     zip_error_t error{};
     zip_source_t* source =
         zip_source_buffer_create(bytes.constData(), static_cast<zip_uint64_t>(bytes.size()), 0, &error);
@@ -81,7 +82,7 @@ Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
         if (zip_stat_index(zip.get(), static_cast<zip_uint64_t>(i), 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE))
             return not_a_project;
         if (stat.size > static_cast<zip_uint64_t>(most))
-            return Problem{"Its contents are too large to open."};
+            return Problem{"Its contents are too large to open."_said};
         most -= static_cast<qint64>(stat.size);
         auto content = content_of(zip.get(), static_cast<zip_uint64_t>(i), stat.size);
         if (!content)

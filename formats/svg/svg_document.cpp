@@ -87,11 +87,11 @@ class TreeReader {
             }
         }
         if (xml.hasError())
-            return Problem{"is damaged in line " + std::to_string(xml.lineNumber()) + ": " +
-                               xml.errorString().section(QLatin1Char('\n'), 0, 0).toStdString(),
-                           "Export it again."};
+            return Problem{"is damaged in line {line}: {why}"_said.with("line", xml.lineNumber())
+                               .with("why", xml.errorString().section(QLatin1Char('\n'), 0, 0).toStdString()),
+                           "Export it again."_said};
         if (!document.root || document.root->name != QLatin1String("svg"))
-            return Problem{"holds no drawing."};
+            return Problem{"holds no drawing."_said};
         apply_style_sheet();
         return std::move(document);
     }
@@ -107,11 +107,11 @@ class TreeReader {
             return std::nullopt;
         }
         if (++depth > deepest_svg)
-            return Problem{"nests its groups more than " + std::to_string(deepest_svg) + " deep.",
-                           "Ungroup some and save it again."};
+            return Problem{"nests its groups more than {most} deep."_said.with("most", deepest_svg),
+                           "Ungroup some and save it again."_said};
         if (++elements > most_svg_elements)
-            return Problem{"has more than " + std::to_string(most_svg_elements) + " elements.",
-                           "Split the drawing into several files."};
+            return Problem{"has more than {most} elements."_said.with("most", most_svg_elements),
+                           "Split the drawing into several files."_said};
         const QString name = without_prefix(xml.qualifiedName());
         const bool is_script = name == QLatin1String("script");
         const QStringView prefix = xml.qualifiedName().left(xml.qualifiedName().indexOf(QLatin1Char(':')));
@@ -136,7 +136,7 @@ class TreeReader {
         } else if (!document.root)
             document.root = std::move(node);
         else
-            return Problem{"has more than one drawing in it."};
+            return Problem{"has more than one drawing in it."_said};
         at = made;
         if (const QString id = made->attribute(QStringLiteral("id")); !id.isEmpty() && !document.by_id.contains(id))
             document.by_id.insert(id, made);
@@ -267,11 +267,13 @@ bool is_svg(const QByteArray& file) {
 Result<SvgDocument> parse_svg(const QByteArray& file) {
     if (!is_packed(file)) {
         if (file.size() > largest_svg_bytes)
-            return Problem{"is larger than the 100 MB that Fusuma can open.", "Split the drawing into several files."};
+            return Problem{"is larger than the 100 MB that Fusuma can open."_said,
+                           "Split the drawing into several files."_said};
         return TreeReader().read(file);
     }
     const auto text = unpacked(file);
-    return text ? TreeReader().read(*text) : Problem{"is damaged, or larger than 100 MB unpacked.", "Export it again."};
+    return text ? TreeReader().read(*text)
+                : Problem{"is damaged, or larger than 100 MB unpacked."_said, "Export it again."_said};
 }
 
 } // namespace fusuma

@@ -57,23 +57,26 @@ class Walker {
         place.style.measures = {page.width, page.height, 16};
         viewport(*document.root, place, page);
         if (parts.empty())
-            return Problem{"holds nothing that can be drawn."};
+            return Problem{"holds nothing that can be drawn."_said};
         if (is_too_much)
-            return Problem{"draws more than " + std::to_string(most_parts) + " shapes.", "Simplify it first."};
+            return Problem{"draws more than {most} shapes."_said.with("most", most_parts), "Simplify it first."_said};
         drawing.parts = std::move(parts);
-        QStringList notes;
+        const auto add_note = [&](const Said& one) {
+            drawing.note =
+                drawing.note.empty() ? one : "{note}; it {more}"_said.with("note", drawing.note).with("more", one);
+        };
         if (document.had_references)
-            notes << str("refers to other files, which are left out");
+            add_note("refers to other files, which are left out"_said);
         if (document.had_scripts)
-            notes << str("has scripts, which are ignored");
+            add_note("has scripts, which are ignored"_said);
         if (is_text_left_out)
-            notes << str("has a text of more than 20,000 letters, which is left out");
+            add_note("has a text of more than 20,000 letters, which is left out"_said);
         if (!missing_fonts.isEmpty()) {
             QStringList fonts(missing_fonts.begin(), missing_fonts.end());
             fonts.sort();
-            notes << str("asks for fonts that are not here: ") + fonts.join(str(", "));
+            add_note(
+                "asks for fonts that are not here: {fonts}"_said.with("fonts", fonts.join(str(", ")).toStdString()));
         }
-        drawing.note = notes.join(str("; it ")).toStdString();
         return drawing;
     }
 
@@ -107,7 +110,7 @@ class Walker {
         }
         constexpr double least = 0.01, most = 100'000; // px
         if (!(size.width > least && size.height > least && size.width < most && size.height < most))
-            return Problem{"states no size that can be used.", "Give it a width and a height."};
+            return Problem{"states no size that can be used."_said, "Give it a width and a height."_said};
         return size;
     }
 

@@ -14,9 +14,9 @@
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QListWidget>
 #include <QDialog>
 #include <QFile>
+#include <QListWidget>
 #include <QMenu>
 #include <QPrinter>
 #include <QProcess>
@@ -86,13 +86,14 @@ class Output : public Window {
     }
     /// Chooses what becomes of the newest ticket.
     void with_ticket(const char* act) {
-        in_dialog("ticketsDialog", [](QDialog&) {}, [&] { click("tickets"); }, act);
+        in_dialog(
+            "ticketsDialog", [](QDialog&) {}, [&] { click("tickets"); }, act);
     }
 };
 
 TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     auto demo = load_project(QStringLiteral(DEMO_PROJECT));
-    ASSERT_TRUE(demo) << demo.problem().text();
+    ASSERT_TRUE(demo) << demo.problem().english();
     model.project.adopt(std::move(*demo), "Tide Fair");
     window.go_to(Place::output);
     settle();
@@ -163,7 +164,7 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     model.in_hand.select({CopyId{1}});
     model.copies.move({5, 0}, {});
     settle();
-    EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("1 copy was moved."));
+    EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("One copy was moved."));
     click("cutPrinted");
     EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("Cutting what was printed"));
     click("loadSheet");
@@ -678,7 +679,7 @@ TEST_F(Output, RealPrintersGetThePageAtTrueSizeOrASentence) {
     printer.setPageSize(QPageSize(QPageSize::A5));
     const Outcome wrong = paint_sheets(printer, *plan);
     ASSERT_FALSE(wrong);
-    EXPECT_THAT(wrong.problem().text(), HasSubstr("The printer is set to A5"));
+    EXPECT_THAT(wrong.problem().english(), HasSubstr("The printer is set to A5"));
     printer.setPageSize(QPageSize(QPageSize::A4));
     ASSERT_TRUE(paint_sheets(printer, *plan));
     const auto sheet = practice_print(*read_file(path, 1 << 28), 254),
@@ -867,7 +868,7 @@ TEST_F(Output, PrintsThePagesThatWereChosenAndTellsWhenThePrinterFails) {
     const Outcome wrong =
         printed([](QPrinter& p) { p.setPageSize(QPageSize(QPageSize::A5)); }, folder.filePath("a5.pdf"));
     ASSERT_FALSE(wrong);
-    EXPECT_THAT(wrong.problem().text(), HasSubstr("nothing was printed"));
+    EXPECT_THAT(wrong.problem().english(), HasSubstr("nothing was printed"));
 }
 
 TEST_F(Output, AnEmptySheetCannotBePrinted) {

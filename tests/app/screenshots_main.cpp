@@ -13,10 +13,8 @@
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
 
-#include <QTemporaryDir>
-#include <QSettings>
-#include <QCheckBox>
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>
 #include <QDir>
@@ -25,8 +23,10 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
+#include <QSettings>
 #include <QSlider>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
 #include <QTreeWidget>
@@ -88,7 +88,7 @@ int main(int argc, char** argv) {
     apply_theme(application, Tone::light);
     auto project = load_project(QString::fromLocal8Bit(argv[1]));
     if (!project) {
-        std::cerr << project.problem().text() << '\n';
+        std::cerr << project.problem().english() << '\n';
         return 2;
     }
     Model model;

@@ -47,7 +47,7 @@ TEST_F(Sharing, OthersGetAPictureADrawingAndWordsOfTrueSize) {
     QTemporaryDir out;
     ASSERT_TRUE(write_file(out.filePath("p.svg"), all.svg));
     const auto drawing = read_drawing(out.filePath("p.svg"));
-    ASSERT_TRUE(drawing) << drawing.problem().text();
+    ASSERT_TRUE(drawing) << drawing.problem().english();
     EXPECT_NEAR((*drawing)->size.width, box.width(), 0.05);
     EXPECT_NEAR((*drawing)->size.height, box.height(), 0.05);
     EXPECT_EQ(QString::fromUtf8(all.svg).count("<path"), 1);

@@ -8,10 +8,9 @@
 #include "tests/app/watchdog.h"
 #include "tests/support/samples.h"
 
-#include <functional>
-#include <QDialog>
 #include <QAbstractButton>
 #include <QApplication>
+#include <QDialog>
 #include <QDropEvent>
 #include <QFileDialog>
 #include <QLabel>
@@ -22,6 +21,7 @@
 #include <QTest>
 #include <QTimer>
 #include <algorithm>
+#include <functional>
 #include <gmock/gmock.h>
 
 namespace fusuma::app {
@@ -181,7 +181,7 @@ class Window : public testing::Test {
     /// The example on small paper, which is printed and cut for practice in a quarter of the time.
     void open_small_demo() {
         auto demo = load_project(QStringLiteral(DEMO_PROJECT));
-        ASSERT_TRUE(demo) << demo.problem().text();
+        ASSERT_TRUE(demo) << demo.problem().english();
         demo->sheet.paper = {105, 148};
         model.project.adopt(std::move(*demo), "Tide Fair");
         settle();

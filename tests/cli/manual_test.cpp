@@ -83,7 +83,7 @@ TEST(Manual, IsWhatWasBuiltForInstalling) {
                                          {"zsh", "_" + name},
                                          {"fish", name + ".fish"}}) {
             const auto built = read_file(QStringLiteral(PACKAGING "/") + kind + "/" + file, 1 << 20);
-            ASSERT_TRUE(built) << built.problem().text();
+            ASSERT_TRUE(built) << built.problem().english();
             EXPECT_EQ(built->toStdString(), described(program, kind)) << program.name << " " << kind;
         }
     }

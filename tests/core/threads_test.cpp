@@ -26,7 +26,7 @@ Document variant(int number) {
 std::vector<std::string> said_about(const Document& d, Planner& planner) {
     std::vector<std::string> all;
     for (const Finding& f : preflight(d, planner))
-        all.push_back(f.message);
+        all.push_back(f.message.english());
     all.push_back(std::to_string(totals(*planner.plan(d)).kiss_mm));
     return all;
 }

@@ -98,7 +98,7 @@ TEST(CutSender, SendsAJobOverTheNetworkWithOrWithoutAnswers) {
 TEST(CutSender, SendsAJobOverASerialPort) {
     Line line;
     const auto port = line.cutter.open_serial();
-    ASSERT_TRUE(port) << port.problem().text();
+    ASSERT_TRUE(port) << port.problem().english();
     const auto job = job_for(line.cutter.machine(sheet_size, *port), 40);
     line.sender.start(job);
     ASSERT_TRUE(wait_for([&] { return line.sent; })) << line.dropped.toStdString();
@@ -197,7 +197,9 @@ TEST(CutSender, StopsWithTheBladeUp) {
         sender.start(job_for(at(QStringLiteral("tcp:127.0.0.1:%1").arg(cutter.serverPort()), false), 50));
         ASSERT_TRUE(wait_for([&] { return received.size() > 40 * round; }));
         sender.stop();
-        ASSERT_TRUE(wait_for([&] { return received.trimmed().endsWith("SP0;") && received.lastIndexOf("PU") > received.lastIndexOf("PD"); })) << received.right(200).toStdString();
+        ASSERT_TRUE(wait_for([&] {
+            return received.trimmed().endsWith("SP0;") && received.lastIndexOf("PU") > received.lastIndexOf("PD");
+        })) << received.right(200).toStdString();
     }
 }
 

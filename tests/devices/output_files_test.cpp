@@ -2,14 +2,14 @@
 
 #include "core/plan/ticket.h"
 #include "devices/practice/practice_printer.h"
+#include "formats/basics/file.h"
 #include "formats/basics/qpdf.h"
 #include "formats/cut_files/cut_file.h"
 #include "formats/cut_files/dxf_write.h"
-#include "formats/basics/file.h"
+#include "formats/cut_files/svg_write.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
-#include "formats/cut_files/svg_write.h"
 #include "formats/project/zip_archive.h"
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
@@ -139,7 +139,7 @@ TEST(Dxf, IsReadByLibdxflibWithALayerForEachKind) {
         const std::string dxf = cut_dxf(*sheet.plan, curves);
         EXPECT_THAT(dxf, HasSubstr(curves == DxfCurves::splines ? "AC1015" : "AC1009"));
         const auto lines = read_cut_file(QByteArray::fromStdString(dxf), "cut.dxf", sheet.plan->paper);
-        ASSERT_TRUE(lines) << lines.problem().text();
+        ASSERT_TRUE(lines) << lines.problem().english();
         ASSERT_EQ(lines->size(), sheet.plan->pages[0].cuts.size());
         for (std::size_t i = 0; i < lines->size(); ++i)
             EXPECT_EQ((*lines)[i].kind, sheet.plan->pages[0].cuts[i].kind);
@@ -157,7 +157,7 @@ TEST(CutFile, EveryFormatReadsBackAndAnotherSheetIsToldApart) {
                                       {"c.dxf", cut_dxf(*sheet.plan)},
                                       {"c.plt", test::hpgl_of(*sheet.plan)}}) {
         const auto lines = read_cut_file(QByteArray::fromStdString(bytes), name, sheet.plan->paper);
-        ASSERT_TRUE(lines) << name << lines.problem().text();
+        ASSERT_TRUE(lines) << name << lines.problem().english();
         const FileCheck check = compare(*lines, cuts);
         EXPECT_TRUE(check.agrees()) << name << " " << check.worst;
         EXPECT_EQ(check.lines, cuts.size());
@@ -191,7 +191,7 @@ TEST(CutFile, SaysWhatItCannotRead) {
                                       {"e.svg", "<svg><path d='L1 1'/></svg>"}}) {
         const auto lines = read_cut_file(bytes, name, {210, 297});
         ASSERT_FALSE(lines) << name;
-        EXPECT_THAT(lines.problem().text(), HasSubstr(name));
+        EXPECT_THAT(lines.problem().english(), HasSubstr(name));
     }
 }
 
@@ -210,7 +210,7 @@ TEST(Project, KeepsTicketsMaterialInksAndTheCuttersCorrection) {
     d.sheet.cutter.stretch_x = 1.001;
     const QByteArray bytes = *project_bytes(d);
     const auto back = read_project_bytes(bytes, "p.fusuma");
-    ASSERT_TRUE(back) << back.problem().text();
+    ASSERT_TRUE(back) << back.problem().english();
     EXPECT_EQ(back->material, d.material);
     EXPECT_EQ(back->inks, d.inks);
     EXPECT_EQ(back->sheet, d.sheet);
@@ -253,7 +253,7 @@ TEST(Project, RefusesDamagedTickets) {
         entries[entry] = QByteArray::fromStdString(json.dump());
         const auto loaded = read_project_bytes(*zip_bytes(entries), "p.fusuma");
         ASSERT_FALSE(loaded) << words;
-        EXPECT_THAT(loaded.problem().text(), HasSubstr(words));
+        EXPECT_THAT(loaded.problem().english(), HasSubstr(words));
     }
 }
 

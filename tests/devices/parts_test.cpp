@@ -239,7 +239,7 @@ TEST(Parts, ProjectsKeepCombinationsFillsAndTheFileItself) {
     parts.shapes[0].fill->picture = nullptr;
     const Document d = with_sticker_added({}, sticker_of(drawing, parts, 1.5));
     const auto loaded = read_project_bytes(*project_bytes(d), "p.fusuma");
-    ASSERT_TRUE(loaded) << loaded.problem().text();
+    ASSERT_TRUE(loaded) << loaded.problem().english();
     const auto& art = std::get<DrawingArtwork>(loaded->stickers[0]->artwork);
     EXPECT_EQ(*art.parts, parts);
     EXPECT_EQ(*art.drawing->original, *drawing->original);
@@ -290,7 +290,8 @@ TEST(Cluster, TheWhiteOfAnUpperBorderHidesWhatLiesBelowWhenAsked) {
     Document d = clustered(two_discs(), evaluator, test::ids(1, 2), ClusterCut::outer)->document;
     const auto at = [&](double x) {
         const auto plan = evaluator.plan(d);
-        const QImage page = *practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})), 254);
+        const QImage page =
+            *practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})), 254);
         return page.pixelColor(static_cast<int>(x * 10), 1000);
     };
     // The upper disc's art begins at 85 mm and its border at 83; the lower one's art ends at 95.
@@ -343,7 +344,7 @@ TEST(Cluster, CombinesStickersAndKeepsThemThroughAProject) {
     d.put({.sticker = 1, .centre = {100, 80}, .turn = 0.3});
     const Document one = clustered(d, evaluator, test::ids(1, 2), ClusterCut::outer)->document;
     const auto loaded = read_project_bytes(*project_bytes(one), "p.fusuma");
-    ASSERT_TRUE(loaded) << loaded.problem().text();
+    ASSERT_TRUE(loaded) << loaded.problem().english();
     EXPECT_EQ(evaluator.plan(*loaded)->copies[0]->region, evaluator.plan(one)->copies[0]->region);
     EXPECT_EQ(*project_bytes(*loaded), *project_bytes(one));
     auto hiding = std::make_shared<Cluster>(*std::get<ClusterArtwork>(one.stickers.back()->artwork).cluster);
@@ -351,7 +352,7 @@ TEST(Cluster, CombinesStickersAndKeepsThemThroughAProject) {
     Sticker changed = *one.stickers.back();
     changed.artwork = ClusterArtwork{hiding};
     const auto hides = read_project_bytes(*project_bytes(with_sticker_changed(one, changed)), "p.fusuma");
-    ASSERT_TRUE(hides) << hides.problem().text();
+    ASSERT_TRUE(hides) << hides.problem().english();
     EXPECT_TRUE(std::get<ClusterArtwork>(hides->stickers.back()->artwork).cluster->borders_hide);
     const Edited pasted = joined(*loaded, only(*loaded, {loaded->placements[0].id}), 0, {5, 5});
     EXPECT_EQ(pasted.document.stickers.size(), loaded->stickers.size()) << "the same cluster is recognised";

@@ -149,7 +149,7 @@ TEST(PhotoBoard, IsFoundHoweverItIsPhotographedOrRefused) {
         const auto found = find_board(grey_of(developed(photo)), usual_boards());
         if (!found) {
             EXPECT_FALSE(found.problem().hint.empty());
-            std::cout << "seed " << seed << ": " << found.problem().text() << '\n';
+            std::cout << "seed " << seed << ": " << found.problem().english() << '\n';
             continue;
         }
         ++right;
@@ -177,7 +177,7 @@ TEST(PhotoBoard, IsRefusedInOneSentenceAboutWhatToDo) {
     ASSERT_TRUE(find_board(grey_of(photo), usual_boards()));
     const auto refused = [](const Image& image) {
         const auto found = find_board(grey_of(image), usual_boards());
-        return found ? std::string("found") : found.problem().text();
+        return found ? std::string("found") : found.problem().english();
     };
     EXPECT_THAT(refused(Image(1, 1)), HasSubstr("too small"));
     EXPECT_THAT(refused(cropped(photo, {0, 0, 0, 0})), HasSubstr("too small"));
@@ -290,7 +290,7 @@ TEST(PhotoByCorners, IsExactAndRefusesWhatMakesNoOutline) {
         EXPECT_LT(distance(*flat->view.to_photo(mm), *photo.truth.to_photo(mm)), 1e-3);
     const auto refused = [&](FlatWish wrong) {
         const auto result = lay_flat(image, wrong);
-        return result ? std::string("taken") : result.problem().text();
+        return result ? std::string("taken") : result.problem().english();
     };
     FlatWish wrong = wish;
     std::swap(wrong.corners[0], wrong.corners[1]);
@@ -432,7 +432,7 @@ TEST(PrintOnTheBoard, IsFoundByOnePhotographOrRefused) {
         developed(photographed(*image_from(both), board_size, {.width = 2200, .height = 1650})), usual_boards(), marks);
     ASSERT_TRUE(covered);
     EXPECT_FALSE(covered->registration.accepted);
-    EXPECT_THAT(covered->registration.reason, HasSubstr("not found"));
+    EXPECT_THAT(covered->registration.reason.english(), HasSubstr("not found"));
 }
 
 TEST(FlatPictures, StayInProjectsAndAreOneForAllThatShareThem) {
@@ -474,7 +474,7 @@ TEST(PrintOnItsPaper, IsMeasuredByAPhotographHoweverItIsTaken) {
             photographed(printed, sheet.paper,
                          {.width = 1100, .height = 1450, .tilt = 0.2, .turn = turn, .falls_to = 0.7, .noise = 2});
         const auto print = print_on_its_paper(developed(photo), sheet.paper, marks);
-        ASSERT_TRUE(print) << print.problem().text();
+        ASSERT_TRUE(print) << print.problem().english();
         ASSERT_TRUE(print->accepted) << print->reason;
         for (const Point p : {Point{20, 20}, Point{190, 30}, Point{100, 270}})
             EXPECT_LT(distance(print->fit.apply(p), truth.apply(p)), 0.25) << "turned by " << turn;

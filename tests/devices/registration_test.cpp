@@ -182,7 +182,7 @@ TEST(Locate, SaysWhichMarkIsMissingAndTakesTheOthersWhenTold) {
     const Laid l = laid(sheet, marks, f);
     EXPECT_FALSE(l.found.accepted);
     EXPECT_EQ(l.found.marks_found, 4u);
-    EXPECT_EQ(l.found.reason, "The dot at the bottom left was not found: smudged or covered?");
+    EXPECT_EQ(l.found.reason.english(), "The dot at the bottom left was not found: smudged or covered?");
     const Scan scan = practice_scan(sheet, a4, marks, {}, f.load);
     const Registration told = locate(marks, find_spots(scan, marks), {.may_be_missing = 2});
     EXPECT_TRUE(told.accepted);
@@ -199,7 +199,7 @@ TEST(Locate, LeavesOutAMarkThatLiesWhereTheOthersSayItShouldNot) {
     spots[1].at = spots[1].at + Point{0.6, 0};
     const Registration r = locate(marks, spots);
     EXPECT_FALSE(r.accepted);
-    EXPECT_THAT(r.reason, HasSubstr("lies 0.60 mm from where the others say"));
+    EXPECT_THAT(r.reason.english(), HasSubstr("lies 0.60 mm from where the others say"));
     const Registration told = locate(marks, spots, {.may_be_missing = 1});
     EXPECT_TRUE(told.accepted);
     EXPECT_LT(distance(told.fit.apply({100, 100}), {104, 102}), 1e-6);
@@ -207,16 +207,16 @@ TEST(Locate, LeavesOutAMarkThatLiesWhereTheOthersSayItShouldNot) {
 
 TEST(Locate, RefusesWhatItCannotTell) {
     const auto dots = marks_on(a4, {});
-    EXPECT_THAT(locate(dots, {}).reason, HasSubstr("No mark was found"));
-    EXPECT_THAT(locate({}, {}).reason, HasSubstr("fewer than three marks"));
+    EXPECT_THAT(locate(dots, {}).reason.english(), HasSubstr("No mark was found"));
+    EXPECT_THAT(locate({}, {}).reason.english(), HasSubstr("fewer than three marks"));
     std::vector<Spot> scattered{{{10, 10}, 2.5, 0}, {{60, 200}, 2.5, 0}, {{70, 20}, 2.5, 0}};
-    EXPECT_THAT(locate(dots, scattered).reason, HasSubstr("do not lie as the marks do"));
+    EXPECT_THAT(locate(dots, scattered).reason.english(), HasSubstr("do not lie as the marks do"));
     // Four crosses look the same upside down.
     const auto crosses = marks_on(a4, {.kind = MarkKind::crosses});
     std::vector<Spot> spots;
     for (const Mark& mark : crosses)
         spots.push_back({mark.centre, 2.5, 0});
-    EXPECT_THAT(locate(crosses, spots).reason, HasSubstr("the other way up"));
+    EXPECT_THAT(locate(crosses, spots).reason.english(), HasSubstr("the other way up"));
     // A print at 104 % was scaled.
     spots.clear();
     for (const Mark& mark : dots)
@@ -277,19 +277,19 @@ TEST(ByHand, ThreeMarksAreEnoughAndAFourthChecksThem) {
         pointed[i] = lies.apply(marks[i].centre);
     const Registration three = located_by_hand(marks, pointed);
     EXPECT_TRUE(three.accepted);
-    EXPECT_THAT(three.reason, HasSubstr("Three marks"));
+    EXPECT_THAT(three.reason.english(), HasSubstr("Three marks"));
     EXPECT_LT(distance(three.fit.apply({196, 283}), lies.apply({196, 283})), 1e-3);
     pointed[2] = lies.apply(marks[2].centre) + Point{3, 0};
     const Registration wrong = located_by_hand(marks, pointed);
     EXPECT_FALSE(wrong.accepted);
-    EXPECT_THAT(wrong.reason, HasSubstr("Which one is off cannot be told")) << "of four, any three agree";
+    EXPECT_THAT(wrong.reason.english(), HasSubstr("Which one is off cannot be told")) << "of four, any three agree";
 }
 
 TEST(Marks, AreNamedByWhereTheyLie) {
     const auto dots = marks_on(a4, {});
     std::vector<std::string> names;
     for (std::size_t i = 0; i < dots.size(); ++i)
-        names.push_back(name_of(dots, i));
+        names.push_back(name_of(dots, i).english());
     EXPECT_THAT(names, testing::ElementsAre("the dot at the top left", "the dot at the top right",
                                             "the dot at the bottom right", "the dot at the bottom left",
                                             "the inner dot at the top left"));

@@ -1,9 +1,9 @@
 // How much slip stickers bear, what makes them safe, tickets, test prints, and the whole rehearsal.
 
-#include "core/plan/test_prints.h"
-#include "core/plan/ticket.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/plan/test_prints.h"
+#include "core/plan/ticket.h"
 #include "core/rehearsal/slip.h"
 #include "core/sheet/lettering.h"
 #include "devices/practice/practice_printer.h"
@@ -239,22 +239,23 @@ TEST(Ticket, KeepsThePlanHoweverTheSheetChanges) {
     EXPECT_EQ(ticket.code.size(), 4u);
     EXPECT_EQ(ticket.pages[0].cuts, evaluator.plan(d)->pages[0].cuts);
     d = with_ticket_added(d, ticket);
-    EXPECT_THAT(changes_since(ticket, d), ElementsAre());
+    EXPECT_THAT(test::english(changes_since(ticket, d)), ElementsAre());
     Document moved = d;
     moved.placements[0].centre.x += 5;
-    EXPECT_THAT(changes_since(ticket, moved), ElementsAre("1 copy was moved."));
+    EXPECT_THAT(test::english(changes_since(ticket, moved)), ElementsAre("One copy was moved."));
     moved.put(moved.placements[0]);
     Sticker wider = *moved.find(1);
     wider.border.width = 4;
     moved = with_sticker_changed(moved, wider);
     moved.sheet.paper = {215.9, 279.4};
-    EXPECT_THAT(changes_since(ticket, moved), ElementsAre("The paper is another.", "The marks lie elsewhere.",
-                                                          "“Disc” was changed.", "1 copy was added."));
+    EXPECT_THAT(
+        test::english(changes_since(ticket, moved)),
+        ElementsAre("The paper is another.", "The marks lie elsewhere.", "“Disc” was changed.", "1 copy was added."));
     moved = d;
     moved.placements[0].locked = true;
     moved.material.blade_offset = 0.3;
     moved.sheet.cutter.shift = {1, 0};
-    EXPECT_THAT(changes_since(ticket, moved), ElementsAre()) << "none of this is printed";
+    EXPECT_THAT(test::english(changes_since(ticket, moved)), ElementsAre()) << "none of this is printed";
     // The same sheet printed again at another time is another ticket.
     EXPECT_NE(frozen(d, *evaluator.plan(d), "2026-11-24T09:53:00").code, ticket.code);
     EXPECT_NE(frozen(d, *evaluator.plan(d), "2026-11-24T09:52:00").code, ticket.code) << "nor does a code come twice";
@@ -414,7 +415,7 @@ TEST(Rehearsal, ASmudgedMarkIsRefusedAndFoundByHand) {
     const Document d = test::disc_document({{60, 80}});
     const Rehearsed refused = rehearsed(d, setup);
     EXPECT_FALSE(refused.result.registration.accepted);
-    EXPECT_THAT(refused.result.registration.reason, HasSubstr("bottom right"));
+    EXPECT_THAT(refused.result.registration.reason.english(), HasSubstr("bottom right"));
     EXPECT_TRUE(refused.result.traces.empty());
     setup.method = MarkMethod::by_hand;
     const Rehearsed by_hand = rehearsed(d, setup);

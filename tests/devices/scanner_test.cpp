@@ -45,7 +45,7 @@ TEST_F(Scanner, NoneIsAnEmptyListAndOneThatIsGoneASentence) {
     EXPECT_TRUE(found->empty());
     const auto gone = scan({.scanner = "test:7"});
     ASSERT_FALSE(gone);
-    EXPECT_THAT(gone.problem().text(), HasSubstr("scanner"));
+    EXPECT_THAT(gone.problem().english(), HasSubstr("scanner"));
     EXPECT_FALSE(look_at_scanner("nonsense"));
 }
 
@@ -62,7 +62,7 @@ TEST_F(Scanner, TheTestDevicesPatternComesInAtItsTrueSize) {
     for (const bool is_colour : {true, false}) {
         const auto picture =
             scan({.scanner = device, .dpi = 100, .is_colour = is_colour, .area = {{10, 10}, {60, 40}}});
-        ASSERT_TRUE(picture) << picture.problem().text();
+        ASSERT_TRUE(picture) << picture.problem().english();
         EXPECT_NEAR(1000.0 * picture->width() / picture->dotsPerMeterX(), 50, 1);
         EXPECT_NEAR(1000.0 * picture->height() / picture->dotsPerMeterY(), 30, 1);
         bool has_colour = false;
@@ -98,7 +98,7 @@ TEST_F(Scanner, AJamIsASentenceAndNoPicture) {
             GTEST_SKIP() << "SANE has no test device here";
         const auto picture = scan({.scanner = device, .dpi = 50});
         ASSERT_FALSE(picture) << status;
-        EXPECT_THAT(picture.problem().text(), HasSubstr(words));
+        EXPECT_THAT(picture.problem().english(), HasSubstr(words));
     }
 }
 

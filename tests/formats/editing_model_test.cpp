@@ -61,15 +61,15 @@ class Editor {
         EXPECT_EQ(print_pdf(*one, {}), print_pdf(*other, {})) << words;
         std::vector<std::string> ours, theirs;
         for (const Finding& f : preflight(document(), planner))
-            ours.push_back(f.rule + f.message);
+            ours.push_back(f.rule + f.message.english());
         for (const Finding& f : preflight(document(), fresh))
-            theirs.push_back(f.rule + f.message);
+            theirs.push_back(f.rule + f.message.english());
         EXPECT_EQ(ours, theirs) << words;
 
         const auto bytes = project_bytes(document());
-        ASSERT_TRUE(bytes) << words << ": " << bytes.problem().text();
+        ASSERT_TRUE(bytes) << words << ": " << bytes.problem().english();
         const auto back = read_project_bytes(*bytes, "model.fusuma");
-        ASSERT_TRUE(back) << words << ": " << back.problem().text();
+        ASSERT_TRUE(back) << words << ": " << back.problem().english();
         EXPECT_EQ(*project_bytes(*back), *bytes) << words;
         if (number(0, 2) == 0) { // and go on with it
             history = History(*back);

@@ -44,11 +44,19 @@ inline Document disc_document(const std::vector<Point>& centres) {
     return document;
 }
 
+/// Sentences as they are before they are translated.
+inline std::vector<std::string> english(const std::vector<Said>& all) {
+    std::vector<std::string> words;
+    for (const Said& said : all)
+        words.push_back(said.english());
+    return words;
+}
+
 /// All that preflight says, one finding a line.
 inline std::string preflight_messages(const Document& document, Planner& evaluator) {
     std::string all;
     for (const Finding& finding : preflight(document, evaluator))
-        all += finding.rule + ": " + finding.message + "\n";
+        all += finding.rule + ": " + finding.message.english() + "\n";
     return all;
 }
 

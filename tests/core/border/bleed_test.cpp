@@ -1,7 +1,7 @@
 #include "core/border/rims.h"
-#include "core/plan/print_apart.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/plan/print_apart.h"
 #include "core/preflight/preflight.h"
 #include "core/raster/continued.h"
 #include "tests/support/samples.h"
@@ -207,7 +207,8 @@ TEST(Bleed, NeighboursNeverCoverEachOthersStickersAndPreflightSaysSo) {
         printed[item.copy] = combine(printed[item.copy], item.layer.area, Combine::join);
     EXPECT_NEAR(area_of(combine(printed[CopyId{1}], cut[CopyId{2}], Combine::overlap_only)), 0, 1e-3);
     EXPECT_NEAR(area_of(combine(printed[CopyId{2}], cut[CopyId{1}], Combine::overlap_only)), 0, 1e-3);
-    EXPECT_LT(area_of(combine(printed[CopyId{1}], printed[CopyId{2}], Combine::overlap_only)), 1.0); // a hair along the middle at most
+    EXPECT_LT(area_of(combine(printed[CopyId{1}], printed[CopyId{2}], Combine::overlap_only)),
+              1.0); // a hair along the middle at most
     const double whole = std::numbers::pi * (18 * 18 - 17 * 17);
     EXPECT_GT(area_of(printed[CopyId{1}]), 0.95 * whole); // and everywhere else it is all there
     EXPECT_LT(area_of(printed[CopyId{1}]), 0.999 * whole);
@@ -216,7 +217,7 @@ TEST(Bleed, NeighboursNeverCoverEachOthersStickersAndPreflightSaysSo) {
     const auto is_short = [](const Finding& f) { return f.rule == "short-bleed"; };
     const auto found = std::find_if(findings.begin(), findings.end(), is_short);
     ASSERT_NE(found, findings.end());
-    EXPECT_THAT(found->message, testing::HasSubstr("0.4 mm of bleed remain beside Disc, 1.0 mm wanted"));
+    EXPECT_THAT(found->message.english(), testing::HasSubstr("0.4 mm of bleed remain beside Disc, 1.0 mm wanted"));
     const auto repaired = found->fix->edit(d);
     ASSERT_TRUE(repaired);
     for (const Finding& f : preflight(*repaired, evaluator))
@@ -240,10 +241,11 @@ TEST(Bleed, ArtThatACutInsideLeavesOverIsPartedFromItsNeighbourToo) {
         ASSERT_FALSE(item.layer.area.empty()) << "both are cut back";
         const Polygons printed{corners_of(plan->find(item.copy)->placed->print_box)}; // beyond, its picture is clear
         const Polygons& other = cut[item.copy == CopyId{1} ? CopyId{2} : CopyId{1}];
-        EXPECT_NEAR(area_of(combine(combine(item.layer.area, printed, Combine::overlap_only), other, Combine::overlap_only)), 0,
-                    1e-3);
-        EXPECT_NEAR(area_of(combine(item.layer.area, cut[item.copy], Combine::overlap_only)),
-                    area_of(cut[item.copy]), 1e-3)
+        EXPECT_NEAR(
+            area_of(combine(combine(item.layer.area, printed, Combine::overlap_only), other, Combine::overlap_only)), 0,
+            1e-3);
+        EXPECT_NEAR(area_of(combine(item.layer.area, cut[item.copy], Combine::overlap_only)), area_of(cut[item.copy]),
+                    1e-3)
             << "its own sticker is printed whole";
     }
 }

@@ -94,7 +94,7 @@ TEST(Machine, NamesWhatItDoesNotReach) {
     EXPECT_EQ(outside[1].past, Heading::up) << "the paper's top lies past the far edge";
     EXPECT_NEAR(outside[1].mm, 12, 0.01);
     Document document;
-    EXPECT_EQ(reach_words(outside[0], document),
+    EXPECT_EQ(reach_words(outside[0], document).english(),
               "A line that divides the sheet would leave the machine's bed by 5.0 mm at its right edge");
 }
 
@@ -149,7 +149,8 @@ TEST(Machine, ThreeMarksFitFourCheckAndFiveSayWhichOneIsWrong) {
         *places[wrong] = *places[wrong] + Point{3, -2};
         const Registration five = sheet.by_hand(marks, places).registration();
         EXPECT_FALSE(five.accepted);
-        EXPECT_THAT(five.reason, HasSubstr(name_of(marks, wrong))) << "of five, the wrong one is known";
+        EXPECT_THAT(five.reason.english(), HasSubstr(name_of(marks, wrong).english()))
+            << "of five, the wrong one is known";
         places[wrong].reset();
         EXPECT_TRUE(sheet.by_hand(marks, places).registration().accepted);
     }
@@ -158,13 +159,13 @@ TEST(Machine, ThreeMarksFitFourCheckAndFiveSayWhichOneIsWrong) {
     *four[2] = *four[2] + Point{3, -2};
     const Registration checked = sheet.by_hand(marks, four).registration();
     EXPECT_FALSE(checked.accepted);
-    EXPECT_THAT(checked.reason, HasSubstr("differ by"));
+    EXPECT_THAT(checked.reason.english(), HasSubstr("differ by"));
     auto three = pointed;
     three[4].reset();
     three[2].reset();
-    EXPECT_THAT(sheet.by_hand(marks, three).registration().reason, HasSubstr("Three marks"));
+    EXPECT_THAT(sheet.by_hand(marks, three).registration().reason.english(), HasSubstr("Three marks"));
     three[3].reset();
-    EXPECT_THAT(sheet.by_hand(marks, three).registration().reason, HasSubstr("Point at three marks"));
+    EXPECT_THAT(sheet.by_hand(marks, three).registration().reason.english(), HasSubstr("Point at three marks"));
 }
 
 TEST(Machine, ANextMarkIsExpectedWhereThoseBeforeSay) {

@@ -42,7 +42,9 @@ TEST(MirroredSheet, IsTheMirrorOfItsLayoutOnThePaper) {
             EXPECT_LT(nearest_on({expected}, p).distance, 0.02);
     }
     for (std::size_t i = 0; i < paper->pages[0].prints.size(); ++i)
-        EXPECT_LT(paper->pages[0].prints[i].layer.from_unit.determinant() * layout->pages[0].prints[i].layer.from_unit.determinant(), 0)
+        EXPECT_LT(paper->pages[0].prints[i].layer.from_unit.determinant() *
+                      layout->pages[0].prints[i].layer.from_unit.determinant(),
+                  0)
             << "what is printed is in the mirror, too";
 }
 
@@ -56,7 +58,8 @@ TEST(MirroredSheet, ItsMarksAndZoneAreThoseOfThePaper) {
     EXPECT_EQ(cut_zone(as_printed(d).sheet), cut_zone(plain));
     for (const Polygon& polygon : layout->pages[0].zone)
         for (const Point p : polygon)
-            EXPECT_LT(nearest_on(cut_zone(plain), in_mirror(p)).distance, 1e-9) << "what fits the layout fits the paper";
+            EXPECT_LT(nearest_on(cut_zone(plain), in_mirror(p)).distance, 1e-9)
+                << "what fits the layout fits the paper";
     EXPECT_NEAR(signed_area(layout->pages[0].zone.front()), signed_area(cut_zone(plain).front()), 1e-6);
     d.sheet.division = {2, 2, 6, Division::Cut::through};
     const auto smalls = small_sheets(d.sheet), really = small_sheets(as_printed(d).sheet);
@@ -77,10 +80,10 @@ TEST(MirroredSheet, TicketsHoldThePaperAndTellWhenThatChanges) {
     const Ticket ticket = frozen(d, *paper, "2026-11-27T13:00:00");
     EXPECT_EQ(ticket.pages[0].cuts, paper->pages[0].cuts);
     EXPECT_EQ(ticket.pages[0].marks, paper->pages[0].marks);
-    EXPECT_THAT(changes_since(ticket, d), testing::ElementsAre());
+    EXPECT_THAT(test::english(changes_since(ticket, d)), testing::ElementsAre());
     Document other = d;
     other.sheet.is_mirrored = false;
-    EXPECT_THAT(changes_since(ticket, other), testing::ElementsAre("The sheet is no longer mirrored."));
+    EXPECT_THAT(test::english(changes_since(ticket, other)), testing::ElementsAre("The sheet is no longer mirrored."));
     const JobPlan coded = with_code(*paper, *ticket.document, ticket.code);
     ASSERT_EQ(coded.pages[0].prints.size(), paper->pages[0].prints.size() + 1) << "with the code, readable";
 }

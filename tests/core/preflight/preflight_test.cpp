@@ -33,7 +33,7 @@ TEST(Fix, IsRefusedOnceWhatItWasFoundOnHasChanged) {
 
     const auto refused = [&](const Document& now) {
         const auto result = repaired(now, finding);
-        return !result && result.problem().text() == "The sheet has changed; look again.";
+        return !result && result.problem().english() == "The sheet has changed; look again.";
     };
     const CopyId found = finding.copies.front();
     EXPECT_TRUE(refused(removed(document, {found})));
@@ -68,7 +68,7 @@ TEST_P(PreflightOf, FindsSaysAndRepairs) {
     }
     ASSERT_EQ(findings.size(), 1u);
     EXPECT_EQ(findings[0].rule, c.rule);
-    EXPECT_THAT(findings[0].message, testing::HasSubstr(c.words));
+    EXPECT_THAT(findings[0].message.english(), testing::HasSubstr(c.words));
     ASSERT_TRUE(findings[0].fix);
     const auto repaired = findings[0].fix->edit(document);
     ASSERT_TRUE(repaired);
@@ -114,7 +114,7 @@ TEST(Preflight, ResolutionBelow300DpiIsNamedAndTheFixReachesIt) {
         const auto findings = preflight(d, evaluator);
         ASSERT_EQ(findings.size(), 1u);
         EXPECT_EQ(findings[0].severity, severity);
-        EXPECT_THAT(findings[0].message,
+        EXPECT_THAT(findings[0].message.english(),
                     testing::HasSubstr(std::to_string(static_cast<int>(dpi)) + " dpi, 300 wanted"));
         const auto repaired = findings[0].fix->edit(d);
         EXPECT_NEAR(repaired->find(1)->width, 384 / 300.0 * 25.4, 1e-6);
@@ -156,7 +156,9 @@ TEST(Preflight, ACutOnItsOwnPrintWithoutABleedIsNamed) {
                     s.bleed = {Bleed::Kind::art, 1};
                 }),
                 Not(Contains("no-bleed")));
-    EXPECT_THAT(of_disc([](Sticker& s) { s.rims.border = {.kind = Fill::Kind::colour, .colour = {250, 250, 248}}; }),
+    EXPECT_THAT(of_disc([](Sticker& s) {
+                    s.rims.border = {.kind = Fill::Kind::colour, .colour = {250, 250, 248}};
+                }),
                 Not(Contains("no-bleed")))
         << "a slip of white is not seen";
     // Art that is white at its edge.
@@ -180,8 +182,8 @@ Sticker drawing_with_picture(int px, bool is_gradient = false) {
                              Transform::scale(30, 30).then(Transform::shift({5, 5})), is_gradient}}};
     auto drawing = std::make_shared<Drawing>(Size{60, 40}, std::vector<Part>{back, picture});
     drawing->file_name = "card.svg";
-    Sticker s = new_sticker(
-        DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
+    Sticker s =
+        new_sticker(DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
     s.bleed = {Bleed::Kind::art, 1};
     return s;
 }
@@ -192,13 +194,15 @@ TEST(Preflight, PicturesInsideDrawingsAreJudged) {
     EXPECT_THAT(rules_of(drawing_with_picture(120)), Contains("low-resolution")) << "about 100 dpi";
     EXPECT_THAT(rules_of(drawing_with_picture(600)), Not(Contains("low-resolution"))) << "508 dpi";
     EXPECT_THAT(rules_of(drawing_with_picture(120, true)), Not(Contains("low-resolution"))) << "a gradient is smooth";
-    EXPECT_THAT(rules_of(resized(drawing_with_picture(600), 180)), Contains("low-resolution")) << "three times as large";
+    EXPECT_THAT(rules_of(resized(drawing_with_picture(600), 180)), Contains("low-resolution"))
+        << "three times as large";
     Document d = with_sticker_added({}, drawing_with_picture(120));
     d.put({.sticker = 1, .centre = {105, 150}});
     Planner planner;
     const auto found = preflight(d, planner);
     ASSERT_FALSE(found.empty());
-    EXPECT_THAT(found[0].message, testing::HasSubstr("Card: a picture in it is printed at 102 dpi, 300 wanted"));
+    EXPECT_THAT(found[0].message.english(),
+                testing::HasSubstr("Card: a picture in it is printed at 102 dpi, 300 wanted"));
     EXPECT_FALSE(found[0].fix) << "its words would shrink as well";
     // In a label, too.
     LabelDesign design;
@@ -221,7 +225,8 @@ TEST(Preflight, TooLargeForTheZoneSaysWhatFits) {
     Planner evaluator;
     const auto findings = preflight(d, evaluator);
     ASSERT_FALSE(findings.empty());
-    EXPECT_THAT(findings[0].message, testing::HasSubstr("larger than the cut zone, which takes 194.0 mm × 252"));
+    EXPECT_THAT(findings[0].message.english(),
+                testing::HasSubstr("larger than the cut zone, which takes 194.0 mm × 252"));
 }
 
 TEST(Preflight, EveryRuleFindsShowsFixesAndIsTakenBack) {
@@ -237,7 +242,7 @@ TEST(Preflight, EveryRuleFindsShowsFixesAndIsTakenBack) {
         const std::vector<Finding> found = found_in(trouble.document);
         ASSERT_FALSE(found.empty()) << test::preflight_messages(trouble.document, evaluator);
         const Finding& first = found.front();
-        EXPECT_THAT(first.message, testing::Not(testing::IsEmpty()));
+        EXPECT_THAT(first.message.english(), testing::Not(testing::IsEmpty()));
         const Size paper = trouble.document.sheet.paper;
         EXPECT_TRUE((Rect{{-40, -40}, {paper.width + 40, paper.height + 40}}.contains(first.at))) << "where to look";
         EXPECT_EQ(first.fix.has_value(), trouble.has_fix);
@@ -246,7 +251,7 @@ TEST(Preflight, EveryRuleFindsShowsFixesAndIsTakenBack) {
             continue;
         const auto fixed = first.fix->edit(trouble.document);
         ASSERT_TRUE(fixed);
-        history.apply(first.fix->label, *fixed);
+        history.apply(first.fix->label.english(), *fixed);
         EXPECT_LT(found_in(history.current()).size(), found.size()) << first.fix->label;
         history.undo();
         EXPECT_EQ(found_in(history.current()).size(), found.size());
@@ -293,8 +298,8 @@ TEST(Preflight, WhatMustBeFixedComesFirst) {
 
 /// Two discs 60 mm apart as one sticker, in a picture of their own file.
 Sticker pair_of_discs() {
-    Sticker s = new_sticker(
-        PictureArtwork{test::picture_of({test::ellipse({60, 60}, 48, 48), test::ellipse({780, 60}, 48, 48)}, 840, 120)});
+    Sticker s = new_sticker(PictureArtwork{
+        test::picture_of({test::ellipse({60, 60}, 48, 48), test::ellipse({780, 60}, 48, 48)}, 840, 120)});
     s.name = "Pair";
     s.border.width = 1;
     return s;
@@ -327,7 +332,8 @@ Sticker with_a_long_line(Point from, Point to) {
     square.paints.push_back({Rgb{200, 60, 40}, std::make_shared<const Area>(area), 1, {}});
     line.lines.push_back({{from, {Segment::line_to(to)}}, true, CutKind::kiss});
     const auto drawing = std::make_shared<const Drawing>(Size{30, 30}, std::vector{square, line});
-    return new_sticker(DrawingArtwork{drawing, std::make_shared<const Parts>(as_in_file(*drawing, all_parts(*drawing)))});
+    return new_sticker(
+        DrawingArtwork{drawing, std::make_shared<const Parts>(as_in_file(*drawing, all_parts(*drawing)))});
 }
 
 TEST(OwnLines, AreCheckedLikeAllOthers) {

@@ -115,11 +115,11 @@ TEST(Offer, LooksAtThePictureAndSaysWhy) {
     for (const auto& c : cases) {
         const Offer best = offer(c.image, {});
         EXPECT_EQ(best.settings.source, c.source) << c.why;
-        EXPECT_THAT(best.why, testing::HasSubstr(c.why));
+        EXPECT_THAT(best.why.english(), testing::HasSubstr(c.why));
     }
     const Offer asked = offer(cases[1].image, {.source = Source::brightness});
     EXPECT_EQ(asked.settings.source, Source::brightness) << "what the person chose stays";
-    EXPECT_EQ(asked.why, "");
+    EXPECT_EQ(asked.why.english(), "");
     EXPECT_TRUE(asked.settings.brightness);
 }
 

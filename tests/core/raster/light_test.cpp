@@ -126,7 +126,7 @@ TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
         });
         const auto result = worked_out(drawn.image);
         EXPECT_EQ(result->isolation->chosen.light.light, Light::even) << seed;
-        EXPECT_THAT(result->isolation->why, HasSubstr("evened"));
+        EXPECT_THAT(result->isolation->why.english(), HasSubstr("evened"));
         const double overlap = overlap_of(result->isolation->coverage, drawn.truth);
         right += overlap > 0.98;
         EXPECT_GT(overlap, 0.95) << seed << ": " << result->isolation->why;
@@ -204,7 +204,7 @@ TEST(SoftShadows, AreLeftOutOrKeptAndTheOfferSaysWhich) {
         const Image shaded = with_soft_shadow(drawn, 8, 0.5);
         const auto dropped = worked_out(shaded);
         EXPECT_EQ(dropped->isolation->chosen.light.shadows, Shadows::drop);
-        EXPECT_THAT(dropped->isolation->why, HasSubstr("shadows"));
+        EXPECT_THAT(dropped->isolation->why.english(), HasSubstr("shadows"));
         EXPECT_GT(overlap_of(dropped->isolation->coverage, drawn.truth), 0.98);
         BackgroundSettings keep;
         keep.light.shadows = Shadows::keep;
@@ -260,7 +260,7 @@ TEST(Subjects, HeedStrokesAndWhatStandsOutIsOfferedByItself) {
     const OnGround drawn = with_art(busy_ground(0), 33, {200, 40, 90}, true);
     const auto offered = worked_out(drawn.image);
     EXPECT_EQ(offered->isolation->chosen.source, Source::subject);
-    EXPECT_THAT(offered->isolation->why, HasSubstr("stands out"));
+    EXPECT_THAT(offered->isolation->why.english(), HasSubstr("stands out"));
     EXPECT_GT(overlap_of(offered->isolation->coverage, drawn.truth), 0.95);
     // What is painted over as foreign goes, what is painted over as belonging comes.
     const Stroke foreign{.kind = Stroke::Kind::foreign, .size = 60, .points = {{320, 60}, {320, 420}}};

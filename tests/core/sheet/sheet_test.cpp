@@ -1,4 +1,3 @@
-#include <random>
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
 #include "core/geometry/units.h"
@@ -7,6 +6,7 @@
 #include "core/sheet/sheet.h"
 #include "core/sheet/snap.h"
 #include "tests/support/geos.h"
+#include <random>
 
 #include <cmath>
 #include <gtest/gtest.h>
@@ -42,9 +42,9 @@ TEST(Paper, CustomSizesTakeUnits) {
 }
 
 TEST(Paper, NamesSayWhichWayUp) {
-    EXPECT_EQ(paper_name({210, 297}), "A4, upright");
-    EXPECT_EQ(paper_name({279.4, 215.9}), "Letter, sideways");
-    EXPECT_EQ(paper_name({100, 150}), "100 × 150 mm");
+    EXPECT_EQ(paper_name({210, 297}).english(), "A4, upright");
+    EXPECT_EQ(paper_name({279.4, 215.9}).english(), "Letter, sideways");
+    EXPECT_EQ(paper_name({100, 150}).english(), "100 × 150 mm");
 }
 
 TEST(Marks, NoTurnOfTheSheetPutsAllFiveWhereFiveWere) {
@@ -127,8 +127,9 @@ TEST(SmallSheets, ShareThePageEquallyAndKeepStickersOffTheirOwnCut) {
 
 TEST(Trouble, IsToldWhereNothingCanBeCut) {
     EXPECT_FALSE(trouble_with({}));
-    EXPECT_NE(trouble_with({.paper = {30, 30}, .marks = {.inset = 40}})->message.find("smaller than its marks"),
-              std::string::npos);
+    EXPECT_NE(
+        trouble_with({.paper = {30, 30}, .marks = {.inset = 40}})->message.english().find("smaller than its marks"),
+        std::string::npos);
     EXPECT_TRUE(trouble_with({.paper = {100, 100}, .printer = {.margins = Edges::all(50)}}));
     EXPECT_TRUE(trouble_with({.paper = {60, 40}, .marks = {.keep_clear = 30}}));
     EXPECT_TRUE(trouble_with({.division = {20, 20, 100}}));

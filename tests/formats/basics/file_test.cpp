@@ -35,7 +35,9 @@ TEST_F(WriteFile, LeavesTheOldFileWhenTheDiskIsFullAtAnyByte) {
                                   qsizetype{16'384}, qsizetype{16'385}, new_bytes.size() / 2, new_bytes.size() - 1}) {
         const int said = test::on_a_full_disk(static_cast<rlim_t>(limit), [&] {
             const Outcome written = write_file(path, new_bytes);
-            return written ? 0 : written.problem().message.find("File too large") != std::string::npos ? 1 : 2;
+            return written                                                                           ? 0
+                   : written.problem().message.english().find("File too large") != std::string::npos ? 1
+                                                                                                     : 2;
         });
         EXPECT_EQ(said, 1) << "fails and names the reason, full after " << limit << " bytes";
         EXPECT_EQ(there(), old_bytes);
@@ -53,7 +55,8 @@ TEST_F(WriteFile, IsOldOrNewButNeverHalfWheneverItIsKilled) {
     int old_left = 0, new_there = 0;
     // Until it was killed often enough both before and after the new file took the old one's name.
     for (unsigned round = 0; round < 600 && std::min(old_left, new_there) < 20; ++round) {
-        test::killed_after(static_cast<unsigned>(random() % (500U << (round % 8))), [&] { (void)write_file(path, new_bytes); });
+        test::killed_after(static_cast<unsigned>(random() % (500U << (round % 8))),
+                           [&] { (void)write_file(path, new_bytes); });
         const QByteArray now = there();
         ASSERT_TRUE(now == old_bytes || now == new_bytes) << now.size() << " bytes in round " << round;
         ++(now == old_bytes ? old_left : new_there);
@@ -64,13 +67,13 @@ TEST_F(WriteFile, IsOldOrNewButNeverHalfWheneverItIsKilled) {
 
 TEST_F(WriteFile, SaysWhyNothingCanBeWrittenAndLeavesWhatWasThere) {
     EXPECT_THAT(
-        write_file(folder.filePath("no/such/folder/a.pdf"), "x").problem().text(),
+        write_file(folder.filePath("no/such/folder/a.pdf"), "x").problem().english(),
         testing::AllOf(HasSubstr("“a.pdf” cannot be written: No such file or directory"), HasSubstr("another folder")));
-    EXPECT_THAT(write_file(folder.path(), "x").problem().text(), HasSubstr("it is a folder"));
-    EXPECT_THAT(write_file(QStringLiteral("/dev/full"), "x").problem().text(), HasSubstr("No space left on device"));
+    EXPECT_THAT(write_file(folder.path(), "x").problem().english(), HasSubstr("it is a folder"));
+    EXPECT_THAT(write_file(QStringLiteral("/dev/full"), "x").problem().english(), HasSubstr("No space left on device"));
     if (::geteuid() != 0) { // the superuser may write anywhere
         ::chmod(folder.path().toLocal8Bit().constData(), 0500);
-        EXPECT_THAT(write_file(path, "x").problem().text(), HasSubstr("Permission denied"));
+        EXPECT_THAT(write_file(path, "x").problem().english(), HasSubstr("Permission denied"));
         ::chmod(folder.path().toLocal8Bit().constData(), 0700);
     }
     EXPECT_EQ(there(), old_bytes);
@@ -110,8 +113,8 @@ TEST_F(WriteFile, FollowsALinkAndKeepsItsPermissions) {
 
 TEST_F(WriteFile, IsReadBackUpToWhatIsAllowed) {
     EXPECT_EQ(*read_file(path, old_bytes.size()), old_bytes);
-    EXPECT_THAT(read_file(path, 3).problem().text(), HasSubstr("too large to open"));
-    EXPECT_THAT(read_file(folder.path(), 3).problem().text(), HasSubstr("is a folder"));
+    EXPECT_THAT(read_file(path, 3).problem().english(), HasSubstr("too large to open"));
+    EXPECT_THAT(read_file(folder.path(), 3).problem().english(), HasSubstr("is a folder"));
 }
 
 } // namespace

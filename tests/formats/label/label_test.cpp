@@ -5,16 +5,16 @@
 #include FT_OUTLINE_H
 
 #include "core/arrange/label_list.h"
-#include "core/geometry/measure.h"
 #include "core/geometry/combine_curves.h"
+#include "core/geometry/measure.h"
 #include "core/label/label.h"
 #include "core/label/set_text.h"
 #include "formats/basics/shipped.h"
 #include "formats/fonts/fonts.h"
 #include "formats/label/label_json.h"
+#include "formats/label/table_read.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
-#include "formats/label/table_read.h"
 #include "tests/support/samples.h"
 
 #include <QFile>
@@ -450,7 +450,7 @@ TEST(Lists, ReportRowsThatDoNotFitAndOfferToShrinkThem) {
     };
     const auto finding = find();
     ASSERT_TRUE(finding);
-    EXPECT_THAT(finding->message, HasSubstr("row 2"));
+    EXPECT_THAT(finding->message.english(), HasSubstr("row 2"));
     ASSERT_EQ(finding->copies.size(), 1u);
     EXPECT_EQ(d.copy(finding->copies[0])->row, 1u);
     ASSERT_TRUE(finding->fix);
@@ -478,11 +478,11 @@ TEST(Lists, AndLabelsAreKeptByProjectsAndTemplates) {
     Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 2}));
     d = place_list(d, evaluator, 1, 2, 0).document;
     const auto loaded = read_project_bytes(*project_bytes(d), "p.fusuma");
-    ASSERT_TRUE(loaded) << loaded.problem().text();
+    ASSERT_TRUE(loaded) << loaded.problem().english();
     EXPECT_EQ(*std::get<LabelArtwork>(loaded->stickers[0]->artwork).design, design);
     EXPECT_EQ(loaded->placements, d.placements);
     const auto templates = read_templates(templates_text("Mine", {{"Mine", "Star", design}}));
-    ASSERT_TRUE(templates) << templates.problem().text();
+    ASSERT_TRUE(templates) << templates.problem().english();
     EXPECT_EQ(templates->front().design.shape, design.shape);
     EXPECT_EQ(templates->front().design.table, nullptr);
     EXPECT_GE(shipped_templates().size(), 14u);

@@ -39,7 +39,7 @@ Machine unusual() {
 TEST(MachineFile, KeepsEveryField) {
     for (const Machine& machine : {Machine{}, unusual()}) {
         const auto back = read_machine(machine_text(machine));
-        ASSERT_TRUE(back) << back.problem().text();
+        ASSERT_TRUE(back) << back.problem().english();
         EXPECT_EQ(*back, machine);
         EXPECT_EQ(machine_text(*back), machine_text(machine));
     }
@@ -47,7 +47,7 @@ TEST(MachineFile, KeepsEveryField) {
 
 TEST(MachineFile, WhatIsLeftOutIsAsUsual) {
     const auto little = read_machine(R"({"name": "Small", "bed": [210, 300], "gcode": {"z_up": 2}})");
-    ASSERT_TRUE(little) << little.problem().text();
+    ASSERT_TRUE(little) << little.problem().english();
     Machine expected;
     expected.name = "Small";
     expected.bed = {210, 300};
@@ -81,7 +81,7 @@ TEST(MachineFile, NamesWhatIsWrong) {
     for (const auto& c : cases) {
         const auto read = read_machine(c.text);
         ASSERT_FALSE(read) << c.text;
-        EXPECT_THAT(read.problem().text(), HasSubstr(c.words)) << c.text;
+        EXPECT_THAT(read.problem().english(), HasSubstr(c.words)) << c.text;
     }
     const std::string long_line(5000, 'x');
     EXPECT_FALSE(read_machine("{\"before\": \"" + long_line + "\"}"));

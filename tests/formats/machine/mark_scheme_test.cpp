@@ -16,7 +16,7 @@ constexpr const char* good = R"({
 
 TEST(MarkScheme, PlacesItsMarksFromTheCorners) {
     const auto scheme = read_mark_scheme(good);
-    ASSERT_TRUE(scheme) << scheme.problem().text();
+    ASSERT_TRUE(scheme) << scheme.problem().english();
     const auto marks = marks_on({210, 297}, {.kind = MarkKind::scheme, .scheme = *scheme});
     ASSERT_EQ(marks.size(), 3u);
     EXPECT_EQ(marks[0].centre, (Point{12, 14}));
@@ -31,7 +31,7 @@ TEST(MarkScheme, MessagesNameLineAndField) {
         std::string changed = text;
         changed.replace(changed.find(from), from.size(), to);
         const auto scheme = read_mark_scheme(changed);
-        return scheme ? std::string() : scheme.problem().text();
+        return scheme ? std::string() : scheme.problem().english();
     };
     using testing::AllOf;
     using testing::HasSubstr;

@@ -9,7 +9,6 @@
 #include <QImageWriter>
 #include <gmock/gmock.h>
 
-
 namespace fusuma {
 namespace {
 
@@ -82,7 +81,7 @@ TEST(CutShort, IsNeverTakenForAWholePicture) {
                                                         {"GIF", gif()}};
     for (const auto& [name, whole] : files) {
         const auto read = decode_picture(whole, QStringLiteral("art"));
-        ASSERT_TRUE(read) << name << ": " << read.problem().text();
+        ASSERT_TRUE(read) << name << ": " << read.problem().english();
         const Image& right = (*read)->pixels;
         EXPECT_EQ(right.width, 90);
         for (int k = 0; k < 60; ++k) {

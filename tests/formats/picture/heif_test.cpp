@@ -76,7 +76,7 @@ TEST_P(Heif, IsReadAsItsEncoderWroteIt) {
     for (const qsizetype length : {bytes.size() / 3, bytes.size() - 20, qsizetype{13}}) {
         const auto cut = decode_picture(bytes.first(length), QStringLiteral("photo.heic"));
         if (!cut)
-            EXPECT_THAT(cut.problem().text(), HasSubstr("photo.heic"));
+            EXPECT_THAT(cut.problem().english(), HasSubstr("photo.heic"));
     }
     for (qsizetype at = 16; at < bytes.size(); at += 7) {
         QByteArray wrong = bytes;

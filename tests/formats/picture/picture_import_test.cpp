@@ -48,7 +48,7 @@ TEST(ColourProfile, WideGamutColoursComeOutAsQtConvertsThem) {
         png_with_profile(plain(QColor(60, 180, 90)), QColorSpace(QColorSpace::DisplayP3).iccProfile());
     const auto picture = decode_picture(png, "p3.png");
     ASSERT_TRUE(picture);
-    EXPECT_EQ((*picture)->note, "");
+    EXPECT_EQ((*picture)->note.english(), "");
     QImage reference = plain(QColor(60, 180, 90));
     reference.setColorSpace(QColorSpace::DisplayP3);
     reference.convertToColorSpace(QColorSpace::SRgb);
@@ -79,7 +79,7 @@ TEST(ColourProfile, ABrokenOneIsToldAndTheColoursStay) {
     for (const QByteArray& profile : {QByteArray("not a profile at all"), QByteArray(5000, '\x7f')}) {
         const auto picture = decode_picture(png_with_profile(plain(QColor(60, 180, 90)), profile), "broken.png");
         ASSERT_TRUE(picture);
-        EXPECT_THAT((*picture)->note, HasSubstr("damaged colour profile"));
+        EXPECT_THAT((*picture)->note.english(), HasSubstr("damaged colour profile"));
         EXPECT_EQ(first_pixel(**picture), (std::array{60, 180, 90}));
     }
 }
@@ -100,15 +100,15 @@ TEST(CmykJpeg, InksBecomeColours) {
                  {{0, 0, 0, 255}, {0, 0, 0}}};
     for (const auto& c : cases) {
         const auto picture = decode_picture(cmyk_jpeg(c.inks, {}), "inks.jpg");
-        ASSERT_TRUE(picture) << picture.problem().text();
+        ASSERT_TRUE(picture) << picture.problem().english();
         EXPECT_EQ((*picture)->pixels.width, 32);
         for (std::size_t k = 0; k < 3; ++k)
             EXPECT_NEAR(first_pixel(**picture)[k], c.colour[k], 4);
-        EXPECT_THAT((*picture)->note, HasSubstr("CMYK without a colour profile"));
+        EXPECT_THAT((*picture)->note.english(), HasSubstr("CMYK without a colour profile"));
     }
     const auto broken = decode_picture(cmyk_jpeg({0, 255, 255, 0}, "rubbish"), "inks.jpg");
     ASSERT_TRUE(broken);
-    EXPECT_THAT((*broken)->note, HasSubstr("damaged colour profile"));
+    EXPECT_THAT((*broken)->note.english(), HasSubstr("damaged colour profile"));
     const QByteArray whole = cmyk_jpeg({0, 255, 255, 0}, {});
     EXPECT_FALSE(decode_picture(whole.first(whole.size() / 2), "short.jpg"));
 }
@@ -149,8 +149,8 @@ TEST(CmykJpeg, InksGoThroughTheirProfile) {
     // L* 50 is 119 in sRGB, L* 100 is 255 (CIE 15, IEC 61966-2-1); what the other inks do not print does not show.
     for (const auto& [inks, grey] : {std::pair{std::array{0, 0, 0, 128}, 119}, {std::array{255, 0, 200, 0}, 255}}) {
         const auto picture = decode_picture(cmyk_jpeg(inks, profile), "inks.jpg");
-        ASSERT_TRUE(picture) << picture.problem().text();
-        EXPECT_EQ((*picture)->note, "");
+        ASSERT_TRUE(picture) << picture.problem().english();
+        EXPECT_EQ((*picture)->note.english(), "");
         for (const int channel : first_pixel(**picture))
             EXPECT_NEAR(channel, grey, 4);
     }
@@ -178,7 +178,7 @@ QByteArray two_page_pdf() {
 
 TEST(PdfPages, ArePicturesOnClearGroundAtTheChosenResolution) {
     const auto page = decode_picture(two_page_pdf(), "card.pdf", {2, 150});
-    ASSERT_TRUE(page) << page.problem().text();
+    ASSERT_TRUE(page) << page.problem().english();
     EXPECT_EQ((*page)->pixels.width, 300);
     EXPECT_EQ((*page)->pixels.height, 150);
     EXPECT_EQ((*page)->page, 2);
@@ -191,9 +191,9 @@ TEST(PdfPages, ArePicturesOnClearGroundAtTheChosenResolution) {
 
 TEST(PdfPages, WhatCannotBeReadIsSaidPlainly) {
     const QByteArray pdf = two_page_pdf();
-    EXPECT_THAT(decode_picture(pdf, "card.pdf", {3, 150}).problem().text(), HasSubstr("no page 3, only 2"));
-    EXPECT_THAT(decode_picture(pdf, "card.pdf", {2, 2400 * 10}).problem().text(), HasSubstr("lower resolution"));
-    EXPECT_THAT(decode_picture(pdf.first(60), "card.pdf").problem().text(), HasSubstr("damaged PDF"));
+    EXPECT_THAT(decode_picture(pdf, "card.pdf", {3, 150}).problem().english(), HasSubstr("no page 3, only 2"));
+    EXPECT_THAT(decode_picture(pdf, "card.pdf", {2, 2400 * 10}).problem().english(), HasSubstr("lower resolution"));
+    EXPECT_THAT(decode_picture(pdf.first(60), "card.pdf").problem().english(), HasSubstr("damaged PDF"));
 
     QPDF document;
     document.processMemoryFile("card", pdf.constData(), static_cast<std::size_t>(pdf.size()));
@@ -204,7 +204,7 @@ TEST(PdfPages, WhatCannotBeReadIsSaidPlainly) {
     const auto locked = writer.getBufferSharedPointer();
     const QByteArray bytes(reinterpret_cast<const char*>(locked->getBuffer()),
                            static_cast<qsizetype>(locked->getSize()));
-    EXPECT_EQ(decode_picture(bytes, "card.pdf").problem().text(),
+    EXPECT_EQ(decode_picture(bytes, "card.pdf").problem().english(),
               "“card.pdf” is locked with a password. Save a copy without one and add that.");
 }
 
@@ -212,8 +212,8 @@ TEST(Animations, GiveTheirFirstPictureAndSaySo) {
     const QByteArray frame("\x2c\0\0\0\0\x01\0\x01\0\0\x02\x02\x44\x01\0", 15);
     const QByteArray gif = QByteArray("GIF89a\x01\0\x01\0\x80\0\0\xff\0\0\0\0\0", 19) + frame + frame + ";";
     const auto picture = decode_picture(gif, "waves.gif");
-    ASSERT_TRUE(picture) << picture.problem().text();
-    EXPECT_EQ((*picture)->note, "“waves.gif” is an animation; its first picture is used.");
+    ASSERT_TRUE(picture) << picture.problem().english();
+    EXPECT_EQ((*picture)->note.english(), "“waves.gif” is an animation; its first picture is used.");
     EXPECT_EQ(first_pixel(**picture), (std::array{255, 0, 0}));
 }
 

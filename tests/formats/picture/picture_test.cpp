@@ -74,7 +74,7 @@ TEST(ReadPicture, TakesTheOtherUsualFormatsAndSixteenBits) {
         else
             bytes = encoded(sample(QImage::Format_RGB32), format);
         const auto picture = decode_picture(bytes, "picture");
-        ASSERT_TRUE(picture) << format << ": " << picture.problem().text();
+        ASSERT_TRUE(picture) << format << ": " << picture.problem().english();
         EXPECT_GT((*picture)->pixels.width, 0) << format;
     }
     const auto deep = decode_picture(encoded(sample(QImage::Format_RGBA64), "PNG"), "deep.png");
@@ -125,15 +125,15 @@ TEST(ReadPicture, RefusesWhatItCannotUseInOneClearSentence) {
     for (const BadFile& bad : cases) {
         const auto picture = decode_picture(bad.bytes, bad.name);
         ASSERT_FALSE(picture) << bad.name;
-        EXPECT_THAT(picture.problem().text(), testing::HasSubstr(bad.words));
-        EXPECT_EQ(picture.problem().text().find('\n'), std::string::npos);
+        EXPECT_THAT(picture.problem().english(), testing::HasSubstr(bad.words));
+        EXPECT_EQ(picture.problem().english().find('\n'), std::string::npos);
     }
 }
 
 TEST(ReadPicture, SaysWhyAPathCannotBeRead) {
     QTemporaryDir folder;
-    EXPECT_THAT(read_picture(folder.filePath("missing.png")).problem().text(), testing::HasSubstr("does not exist"));
-    EXPECT_THAT(read_picture(folder.path()).problem().text(), testing::HasSubstr("is a folder"));
+    EXPECT_THAT(read_picture(folder.filePath("missing.png")).problem().english(), testing::HasSubstr("does not exist"));
+    EXPECT_THAT(read_picture(folder.path()).problem().english(), testing::HasSubstr("is a folder"));
 }
 
 TEST(DemoArtwork, OpensAtItsRealSize) {

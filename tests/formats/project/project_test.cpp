@@ -63,7 +63,13 @@ Document full_document() {
     d = with_sticker_added(d, s);
     d.pages = 3;
     d.silenced = {"too-close/page 1/sticker 1 at 900,1200"};
-    d.placements = {{.id = CopyId{4}, .sticker = 2, .centre = {40, 50}, .turn = 0.5, .mirrored = true, .scale = 1.5, .stretch = 1.2},
+    d.placements = {{.id = CopyId{4},
+                     .sticker = 2,
+                     .centre = {40, 50},
+                     .turn = 0.5,
+                     .mirrored = true,
+                     .scale = 1.5,
+                     .stretch = 1.2},
                     {.id = CopyId{2}, .sticker = 1, .centre = {90, 120}, .page = 2, .group = 4, .locked = true}};
     d.copy_ids.next = 5;
     d.sheet = {.paper = {148, 210},
@@ -129,7 +135,7 @@ TEST(Project, ComesBackAsItWasSaved) {
     const QString path = folder.filePath("fair.fusuma");
     ASSERT_TRUE(save_project(full_document(), path));
     const auto loaded = load_project(path);
-    ASSERT_TRUE(loaded) << loaded.problem().text();
+    ASSERT_TRUE(loaded) << loaded.problem().english();
     expect_same(full_document(), *loaded);
 }
 
@@ -151,7 +157,7 @@ TEST(Project, UnknownFieldsSurviveALoadAndSave) {
     json["sheet"]["marks"]["colour"] = "blue";
     json["stickers"][0]["varnish"] = {{"width", 1.5}};
     const auto loaded = read_project_bytes(with_description(entries, json), "new.fusuma");
-    ASSERT_TRUE(loaded) << loaded.problem().text();
+    ASSERT_TRUE(loaded) << loaded.problem().english();
     EXPECT_EQ(description(*unzip(*project_bytes(*loaded), 1 << 24)), json);
 }
 
@@ -177,7 +183,10 @@ TEST(Project, RefusesDamageInOneClearSentence) {
         {*zip_bytes(no_art), "artwork “puffin.png” is missing"},
         {changed([](auto& j) { j["schema"] = 99; }), "newer version"},
         {changed([](auto& j) { j.erase("sheet"); }), "description is damaged"},
-        {changed([](auto& j) { j["sheet"]["photographed"] = {0, 0, 200, 280}; }), "lies on no board"},
+        {changed([](auto& j) {
+             j["sheet"]["photographed"] = {0, 0, 200, 280};
+         }),
+         "lies on no board"},
         {changed([](auto& j) {
              j["sheet"]["paper"] = {20, 20};
              j["sheet"]["photographed"] = {1, 1, 19, 19};
@@ -208,7 +217,7 @@ TEST(Project, RefusesDamageInOneClearSentence) {
     for (const auto& c : cases) {
         const auto loaded = read_project_bytes(c.bytes, "fair.fusuma");
         ASSERT_FALSE(loaded) << c.words;
-        EXPECT_THAT(loaded.problem().text(),
+        EXPECT_THAT(loaded.problem().english(),
                     testing::AllOf(testing::HasSubstr("“fair.fusuma” cannot be opened"), testing::HasSubstr(c.words)));
     }
 }
@@ -243,7 +252,7 @@ TEST(Project, SavesNothingThatCannotBeOpenedAgain) {
         Document bad = good;
         change(bad);
         const Outcome saved = save_project(bad, path);
-        return !saved && saved.problem().text().find("not saved") != std::string::npos &&
+        return !saved && saved.problem().english().find("not saved") != std::string::npos &&
                *read_file(path, 1 << 24) == before;
     };
     EXPECT_TRUE(refuses([](Document& d) { d.sticker_ids.next = 1; })) << "numbers that would be given twice";
@@ -255,8 +264,8 @@ TEST(Project, SavesNothingThatCannotBeOpenedAgain) {
 
 /// A zip's names hold 65,535 bytes.
 TEST(Project, IsSavedWhateverItsArtworkIsCalled) {
-    for (const std::string& name : {"art." + std::string(70'000, 'x'), std::string("art.ü"),
-                                    std::string("no suffix"), std::string("ART.PNG"), std::string("..")}) {
+    for (const std::string& name : {"art." + std::string(70'000, 'x'), std::string("art.ü"), std::string("no suffix"),
+                                    std::string("ART.PNG"), std::string("..")}) {
         Document d = full_document();
         auto picture = std::make_shared<Picture>(*std::get<PictureArtwork>(d.stickers[0]->artwork).picture);
         picture->file_name = name;
@@ -264,9 +273,9 @@ TEST(Project, IsSavedWhateverItsArtworkIsCalled) {
         s.artwork = PictureArtwork{picture};
         d = with_sticker_changed(std::move(d), s);
         const auto bytes = project_bytes(d);
-        ASSERT_TRUE(bytes) << bytes.problem().text();
+        ASSERT_TRUE(bytes) << bytes.problem().english();
         const auto back = read_project_bytes(*bytes, "p.fusuma");
-        ASSERT_TRUE(back) << back.problem().text();
+        ASSERT_TRUE(back) << back.problem().english();
         EXPECT_EQ(source_name(back->stickers[0]->artwork), name);
         const auto entries = unzip(*bytes, 1 << 26);
         for (const auto& [entry, content] : *entries)
