@@ -262,7 +262,8 @@ TEST(Bleed, StaysOutOfTheAreaRoundAMark) {
             EXPECT_TRUE(combine(item.layer.area, clear, Combine::overlap_only).empty());
         }
     EXPECT_THAT(preflight(d, evaluator),
-                testing::Contains(testing::Field(&Finding::message, testing::HasSubstr("remain beside a mark"))));
+                testing::Contains(testing::Field(
+                    &Finding::message, testing::Property(&Said::english, testing::HasSubstr("remain beside a mark")))));
 }
 
 TEST(Bleed, ArtIsPrintedOverItUntouched) {
