@@ -2,6 +2,7 @@
 
 #include "app/bench/flatten_dialog.h"
 #include "app/bench/split_dialog.h"
+#include "formats/basics/in_words.h"
 
 #include <QCheckBox>
 #include <QLineEdit>
@@ -118,12 +119,12 @@ void ArtworkStep::refresh(const Sticker& s) {
             const Picture& p = *art.picture;
             step.resolution_row->setVisible(p.page > 0);
             step.resolution->set_value(p.dpi);
-            const QString origin =
-                p.page > 0 ? tr("page %1, drawn at %2 dpi").arg(p.page).arg(std::lround(p.dpi))
-                : p.flat
-                    ? tr("laid flat, %1 × %2 mm").arg(p.flat->size.width, 0, 'f', 1).arg(p.flat->size.height, 0, 'f', 1)
-                : p.dpi_is_stated ? tr("saved at %1 dpi").arg(std::lround(p.dpi))
-                                  : tr("no density in the file, 300 dpi assumed");
+            const QString origin = p.page > 0 ? tr("page %1, drawn at %2 dpi").arg(p.page).arg(std::lround(p.dpi))
+                                   : p.flat   ? tr("laid flat, %1 × %2 mm")
+                                                  .arg(number_in_words(p.flat->size.width, 1))
+                                                  .arg(number_in_words(p.flat->size.height, 1))
+                                   : p.dpi_is_stated ? tr("saved at %1 dpi").arg(std::lround(p.dpi))
+                                                     : tr("no density in the file, 300 dpi assumed");
             step.facts->setText(tr("%1, %2. Prints at %3 dpi at this size.")
                                     .arg(QString::fromStdString(p.file_name), origin)
                                     .arg(std::lround(mm_per_inch / mm_per_px(s))));

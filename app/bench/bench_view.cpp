@@ -102,8 +102,8 @@ QString BenchView::figures_of(const StickerResult& result) const {
     const auto holes = std::count_if(shown.contours.begin(), shown.contours.end(),
                                      [](const Contour& c) { return signed_area(c) < 0; });
     const auto outer = static_cast<std::ptrdiff_t>(shown.contours.size()) - holes;
-    QString text = outer == 1 ? tr("1 contour") : tr("%1 contours").arg(outer);
-    text += holes == 1 ? tr(" · 1 hole") : tr(" · %1 holes").arg(holes);
+    QString text = tr("%n contours", nullptr, static_cast<int>(outer));
+    text += tr(" · %n holes", nullptr, static_cast<int>(holes));
     text += tr(" · %1 nodes · %2").arg(node_count(shown)).arg(distance_words(length(shown)));
     if (of_outline && result.outlined->thinnest)
         text += tr(" · thinnest %1").arg(distance_words(result.outlined->thinnest->width));
@@ -330,8 +330,10 @@ void BenchView::paint_legend(QPainter& painter, double left_out_mm2, double take
         entry(height() - 22, theme().fine, tr("The outline follows the coverage everywhere in sight."));
         return;
     }
-    entry(height() - 42, theme().attention, tr("art that the outline leaves out: %1 mm²").arg(left_out_mm2, 0, 'f', 2));
-    entry(height() - 22, theme().accent, tr("taken in though it is no art: %1 mm²").arg(taken_in_mm2, 0, 'f', 2));
+    entry(height() - 42, theme().attention,
+          tr("art that the outline leaves out: %1 mm²").arg(number_in_words(left_out_mm2, 2)));
+    entry(height() - 22, theme().accent,
+          tr("taken in though it is no art: %1 mm²").arg(number_in_words(taken_in_mm2, 2)));
 }
 
 void BenchView::paint_outline(QPainter& painter, const SizedOutline& outlined) const {

@@ -254,7 +254,7 @@ QString BorderStep::state_of(const Sticker& s, Unit unit) {
                        ? tr("none, cut on the outline")
                        : length_words(s.border.width, unit) + ", " + label_text(s.border.corners).toLower();
     if (!s.rims.inner.empty())
-        text += s.rims.inner.size() == 1 ? tr(", 1 rim") : tr(", %1 rims").arg(s.rims.inner.size());
+        text += tr(", %n rims", nullptr, static_cast<int>(s.rims.inner.size()));
     if (s.border.one_border || s.border.join > 0)
         text += tr(", joined");
     return text;

@@ -150,7 +150,7 @@ void CutStep::refresh_nodes(Unit unit) {
         : count == 0 ? tr("Click a node, or draw a band round several; Page Down goes to the next. Double-click the "
                           "line to add one.")
         : count == 1 ? tr("1 node selected. Arrow keys move it by 0.1 mm, with Shift 1 mm, with Alt 0.01 mm.")
-                     : tr("%1 nodes selected.").arg(count));
+                     : tr("%n nodes selected.", nullptr, static_cast<int>(count)));
     for (QPushButton* each : needs_nodes)
         each->setEnabled(count > 0);
     break_open->setEnabled(tools.lines.can_break());
@@ -169,8 +169,8 @@ void CutStep::refresh_nodes(Unit unit) {
 void CutStep::refresh_result(const Sticker& sticker, const StickerResult& result, Unit unit) {
     const std::size_t gone = result.cut->hand.does_not_apply.size();
     lost->setVisible(gone > 0);
-    lost_words->setText(gone == 1 ? tr("A change made by hand finds no place on the new cut line.")
-                                  : tr("%1 changes made by hand find no place on the new cut line.").arg(gone));
+    lost_words->setText(
+        tr("%n changes made by hand find no place on the new cut line.", nullptr, static_cast<int>(gone)));
     // The smallest first, since it is leftovers that people look for.
     struct Row {
         double size;

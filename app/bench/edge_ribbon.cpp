@@ -132,9 +132,9 @@ void EdgeRibbon::refresh() {
         const std::size_t cuts = stretches_with(ribbon, Flaw::into_art, limits);
         QStringList flaws;
         if (cuts > 0)
-            flaws << (cuts == 1 ? tr("cuts into art at 1 place") : tr("cuts into art at %1 places").arg(cuts));
+            flaws << (tr("cuts into art at %n places", nullptr, static_cast<int>(cuts)));
         if (slivers > 0)
-            flaws << (slivers == 1 ? tr("1 thin sliver") : tr("%1 thin slivers").arg(slivers));
+            flaws << (tr("%n thin slivers", nullptr, static_cast<int>(slivers)));
         words->setText(flaws.join(tr(" · ")));
         const char* role = flaws.isEmpty() ? "dim" : "attention";
         if (words->property("role") != role)

@@ -1,7 +1,7 @@
 #include "app/bench/fill_field.h"
 
-#include "app/common/glyphs.h"
 #include "app/bench/step_parts.h"
+#include "app/common/glyphs.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
 

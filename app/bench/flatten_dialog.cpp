@@ -20,6 +20,8 @@ namespace fusuma::app {
 namespace {
 
 class FlattenDialog : public PatientDialog {
+    Q_DECLARE_TR_FUNCTIONS(FlattenDialog)
+
   public:
     FlattenDialog(const std::shared_ptr<const Picture>& picture, Size sheet, Unit unit, QWidget* parent)
         : PatientDialog(parent), photo(as_it_came(picture)) {
@@ -121,8 +123,6 @@ class FlattenDialog : public PatientDialog {
     bool tries_paper_next = false;
     std::uint64_t asked = 0;
 
-    static QString tr(const char* words) { return QCoreApplication::translate("flatten", words); }
-
     void refresh() {
         by->set_chosen(place_of(way));
         papers_box->setVisible(way == FlatBy::board || way == FlatBy::paper);
@@ -137,10 +137,11 @@ class FlattenDialog : public PatientDialog {
         say_found();
     }
     void say_found() {
-        QString words = tr("%1 × %2 mm").arg(found->size.width, 0, 'f', 1).arg(found->size.height, 0, 'f', 1);
+        QString words =
+            tr("%1 × %2 mm").arg(number_in_words(found->size.width, 1)).arg(number_in_words(found->size.height, 1));
         if (found->by != FlatBy::corners)
-            words += tr(", error left %1 mm").arg(found->residual, 0, 'f', 2);
-        words += tr(", %1 pixels a millimetre.").arg(found->px_per_mm, 0, 'f', 1);
+            words += tr(", error left %1 mm").arg(number_in_words(found->residual, 2));
+        words += tr(", %1 pixels a millimetre.").arg(number_in_words(found->px_per_mm, 1));
         told->setText(words + ' ' +
                       tr("Drag a corner to correct it, or press 1 to 4 and move it with the arrow keys."));
         restyle(told, "role", "dim");

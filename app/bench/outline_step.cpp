@@ -46,8 +46,9 @@ OutlineStep::OutlineStep(Model& project) : model(project) {
         of_pixels.push_back(layout->itemAt(i)->widget());
     edges = new Choices({tr("With holes"), tr("Outer edge only")});
     edges->setToolTip(tr("Whether holes in the art become holes in the sticker."));
-    connect(edges, &Choices::picked, this,
-            [this](int i) { model.in_hand.edit_sticker(tr("Holes"), [i](Sticker& s) { s.clean.outer_only = i == 1; }); });
+    connect(edges, &Choices::picked, this, [this](int i) {
+        model.in_hand.edit_sticker(tr("Holes"), [i](Sticker& s) { s.clean.outer_only = i == 1; });
+    });
     layout->addWidget(edges);
     gaps =
         plain_field(0, 20, 0.1, "closeGaps", QStringLiteral("mm"),
@@ -92,9 +93,9 @@ void OutlineStep::refresh_result(const SizedOutline& outlined) {
     const auto pieces = static_cast<std::ptrdiff_t>(contours.size()) - pinholes;
     QStringList kinds;
     if (pieces > 0)
-        kinds << (pieces == 1 ? tr("1 speck") : tr("%1 specks").arg(pieces));
+        kinds << (tr("%n specks", nullptr, static_cast<int>(pieces)));
     if (pinholes > 0)
-        kinds << (pinholes == 1 ? tr("1 hole") : tr("%1 holes").arg(pinholes));
+        kinds << (tr("%n holes", nullptr, static_cast<int>(pinholes)));
     QString words = kinds.isEmpty() ? tr("Nothing is left out.") : tr("Left out: %1.").arg(kinds.join(tr(", ")));
     if (outlined.left_out > 0)
         words += tr(" This picture falls into so many bits that %1 more were not even looked at. Another background "

@@ -1,14 +1,15 @@
 #include "app/bench/parts_step.h"
 
-#include "app/common/enum_words.h"
 #include "app/bench/fill_field.h"
 #include "app/common/colour_button.h"
+#include "app/common/enum_words.h"
 #include "app/common/glyphs.h"
 #include "app/common/more.h"
 #include "app/common/painting.h"
 #include "app/common/save_place.h"
 #include "app/common/theme.h"
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 #include "formats/picture/picture_read.h"
 
 #include <QCheckBox>
@@ -265,11 +266,9 @@ QWidget* PartsStep::combine_part() {
         return result;
     };
     auto* join = act("partsJoin", Combining::join, tr("One shape of all they cover."));
-    auto* take_out =
-        act("partsTakeOut", Combining::take_out, tr("The lowest, less what lies over it."));
+    auto* take_out = act("partsTakeOut", Combining::take_out, tr("The lowest, less what lies over it."));
     auto* overlap = act("partsOverlap", Combining::overlap_only, tr("What all of them cover."));
-    auto* exclude = act("partsExclude", Combining::exclude,
-                        tr("One shape, with holes where two of them overlap."));
+    auto* exclude = act("partsExclude", Combining::exclude, tr("One shape, with holes where two of them overlap."));
     auto* split = act("partsSplit", Combining::split, tr("Each region between their edges by itself."));
     auto* visible = act("partsVisible", Combining::visible,
                         tr("Each part loses what lies under those above it, so that a single layer is left."));
@@ -375,18 +374,18 @@ void PartsStep::combine(const QString& text, Combining how) {
     constexpr std::size_t many = 40; // more take longer than people should wait for a click
     if (ids.size() > many) {
         model.searches.search(text,
-                       [id = sticker->id, ids, how](const Document& now, Evaluator&, const Work&,
-                                                    const Searches::Improved&) -> Searches::Searched {
-                           const auto current = now.find(id);
-                           const auto* art = current ? std::get_if<DrawingArtwork>(&current->artwork) : nullptr;
-                           auto parts = art ? combined(*art->drawing, *art->parts, ids, how) : std::nullopt;
-                           if (!parts)
-                               return {std::nullopt, tr("Nothing comes of that: do the parts overlap?")};
-                           Sticker changed = *current;
-                           std::get<DrawingArtwork>(changed.artwork).parts =
-                               std::make_shared<const Parts>(std::move(*parts));
-                           return {with_sticker_changed(now, std::move(changed)), {}};
-                       });
+                              [id = sticker->id, ids, how](const Document& now, Evaluator&, const Work&,
+                                                           const Searches::Improved&) -> Searches::Searched {
+                                  const auto current = now.find(id);
+                                  const auto* art = current ? std::get_if<DrawingArtwork>(&current->artwork) : nullptr;
+                                  auto parts = art ? combined(*art->drawing, *art->parts, ids, how) : std::nullopt;
+                                  if (!parts)
+                                      return {std::nullopt, tr("Nothing comes of that: do the parts overlap?")};
+                                  Sticker changed = *current;
+                                  std::get<DrawingArtwork>(changed.artwork).parts =
+                                      std::make_shared<const Parts>(std::move(*parts));
+                                  return {with_sticker_changed(now, std::move(changed)), {}};
+                              });
         return;
     }
     ShapeIds made;
@@ -422,11 +421,14 @@ void PartsStep::each_colour_its_own() {
         }
         return d;
     });
-    emit model.messages.note(tr("%1 stickers were added to the tray, one for each colour.").arg(pieces_by_colour.size()));
+    emit model.messages.note(
+        tr("%1 stickers were added to the tray, one for each colour.").arg(pieces_by_colour.size()));
 }
 
 void PartsStep::fill_with_picture() {
-    const QString path = ask_which_file(this, tr("Fill with a picture"), tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"), QStringLiteral("picture"));
+    const QString path = ask_which_file(
+        this, tr("Fill with a picture"),
+        tr("Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)"), QStringLiteral("picture"));
     if (path.isEmpty())
         return;
     model.importer.read_picture_for_sticker(
@@ -584,7 +586,7 @@ void PartsStep::refresh_slivers() {
             break;
         }
         const auto shape = std::ranges::find(shown.parts->shapes, sliver.shape, &Shape::id);
-        lines << tr("%1: %2 mm²").arg(QString::fromStdString(shape->name)).arg(area(sliver.piece), 0, 'f', 2);
+        lines << tr("%1: %2 mm²").arg(QString::fromStdString(shape->name)).arg(number_in_words(area(sliver.piece), 2));
     }
     sliver_words->setText(!any_combined   ? tr("Combining parts may leave slivers.")
                           : found.empty() ? tr("No slivers.")

@@ -20,6 +20,11 @@ namespace fusuma::app {
 
 namespace {
 
+/// Whose words these are, for translators.
+struct SplitWords {
+    Q_DECLARE_TR_FUNCTIONS(SplitDialog)
+};
+
 constexpr std::size_t most_pieces = 300;
 
 /// The picture with a numbered box round each piece.
@@ -34,7 +39,7 @@ class NumberedPieces : public QWidget {
     }
     void show_pieces(std::vector<Piece> found) {
         pieces = std::move(found);
-        setAccessibleName(QCoreApplication::translate("split", "%1 pieces, in reading order").arg(pieces.size()));
+        setAccessibleName(SplitWords::tr("%1 pieces, in reading order").arg(pieces.size()));
         update();
     }
 
@@ -86,27 +91,26 @@ QString piece_name(const QString& names, const QString& otherwise, std::size_t p
 } // namespace
 
 void split_into_pieces(Model& model, QWidget* parent) {
-    const auto say = [](const char* words) { return QCoreApplication::translate("split", words); };
     const auto sticker = model.in_hand.sticker();
     const auto result = sticker ? model.snapshot().result(sticker->id) : nullptr;
     if (!result || is_drawn(sticker->artwork))
         return;
     PatientDialog dialog(parent);
-    dialog.setWindowTitle(say("One sticker for each piece"));
+    dialog.setWindowTitle(SplitWords::tr("One sticker for each piece"));
     dialog.setObjectName(QStringLiteral("splitDialog"));
     auto* rows = column(&dialog, 12, 8);
     auto* apart = new NumberField(NumberField::Kind::length, 0, 1000, 0.5, QStringLiteral("piecesApart"));
     apart->set_unit(model.document().unit);
     apart->set_value(3);
-    rows->addWidget(row(say("Nearer than this is one piece"), apart, 120));
+    rows->addWidget(row(SplitWords::tr("Nearer than this is one piece"), apart, 120));
     auto* names = new QLineEdit(QString::fromStdString(sticker->name));
     names->setObjectName(QStringLiteral("pieceNames"));
-    names->setToolTip(
-        say("One name for all, which are numbered, or several with commas between, in the order of the numbers"));
-    rows->addWidget(row(say("Names"), names, 320));
+    names->setToolTip(SplitWords::tr(
+        "One name for all, which are numbered, or several with commas between, in the order of the numbers"));
+    rows->addWidget(row(SplitWords::tr("Names"), names, 320));
     auto* shown = new NumberedPieces(*result->isolation->pixels(), result->isolation->origin);
     rows->addWidget(shown, 1);
-    auto* there = new QCheckBox(say("Cut them where they lie on the board; print nothing"));
+    auto* there = new QCheckBox(SplitWords::tr("Cut them where they lie on the board; print nothing"));
     there->setObjectName(QStringLiteral("cutThem"));
     there->setVisible(board_under(*sticker).has_value());
     rows->addWidget(there);
@@ -115,7 +119,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
     told->setWordWrap(true);
     rows->addWidget(told);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
-    auto* take = buttons->addButton(say("Make the stickers"), QDialogButtonBox::AcceptRole);
+    auto* take = buttons->addButton(SplitWords::tr("Make the stickers"), QDialogButtonBox::AcceptRole);
     take->setObjectName(QStringLiteral("makePieces"));
     restyle(take, "role", "primary");
     rows->addWidget(buttons);
@@ -127,11 +131,11 @@ void split_into_pieces(Model& model, QWidget* parent) {
         shown->show_pieces(pieces);
         const bool is_fine = pieces.size() > 1 && pieces.size() <= most_pieces;
         told->setText(pieces.size() > most_pieces
-                          ? say("%1 pieces are too many: is the background taken away?").arg(pieces.size())
-                      : is_fine ? say("%1 pieces, numbered as they are read. They share the picture: "
-                                      "laying it flat anew corrects all.")
+                          ? SplitWords::tr("%1 pieces are too many: is the background taken away?").arg(pieces.size())
+                      : is_fine ? SplitWords::tr("%1 pieces, numbered as they are read. They share the picture: "
+                                                 "laying it flat anew corrects all.")
                                       .arg(pieces.size())
-                                : say("All of it is one piece."));
+                                : SplitWords::tr("All of it is one piece."));
         take->setEnabled(is_fine);
     };
     const auto look = [&] {
@@ -161,7 +165,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
         own.back().name = piece_name(names->text(), QString::fromStdString(sticker->name), i).toStdString();
     }
     // The first takes the place of the whole, so that its copies stay.
-    model.project.edit(say("One sticker for each piece"), [&](Document d) {
+    model.project.edit(SplitWords::tr("One sticker for each piece"), [&](Document d) {
         if (d.find(sticker->id) != sticker) // it was changed meanwhile, by what was still being read
             return d;
         own.front().id = sticker->id;

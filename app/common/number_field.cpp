@@ -4,7 +4,6 @@
 #include "formats/basics/in_words.h"
 
 #include <QKeyEvent>
-#include <QLocale>
 #include <QToolTip>
 #include <QWheelEvent>
 #include <algorithm>
@@ -27,12 +26,11 @@ NumberField::NumberField(Kind field_kind, double least, double most, double step
 QString NumberField::shown() const {
     if (kind == Kind::length)
         return length_in_words(current, shown_unit);
-    const QString text = QLocale::c().toString(current, 'f',
-                                               kind == Kind::degrees ? 1
-                                               : step < 0.01         ? 3
-                                               : step < 0.1          ? 2
-                                               : step < 1            ? 1
-                                                                     : 0);
+    const QString text = number_in_words(current, kind == Kind::degrees ? 1
+                                                  : step < 0.01         ? 3
+                                                  : step < 0.1          ? 2
+                                                  : step < 1            ? 1
+                                                                        : 0);
     return kind == Kind::degrees ? text + QStringLiteral("°") : suffix.isEmpty() ? text : text + " " + suffix;
 }
 

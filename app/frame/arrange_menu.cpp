@@ -18,38 +18,38 @@ Result<Edited> made_one(const Document& d, const Selection& s, Planner& planner,
 
 void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&Arrange"));
-    commands.duplicate = commands.add(QObject::tr("Duplicate"), QKeySequence(QObject::tr("Ctrl+D")), [on] {
+    commands.duplicate = commands.add(QObject::tr("Duplicate"), keys_of("Ctrl+D"), [on] {
         on.place() == Place::bench ? on.stickers.duplicate() : on.model.copies.duplicate();
     });
     commands.remove = commands.add(QObject::tr("Remove copies"), QKeySequence(Qt::Key_Delete), [on] {
         on.place() == Place::bench ? on.stickers.ask_to_remove() : on.model.copies.remove();
     });
     commands.add_separator();
-    const auto of_selection = [&](const QString& text, const QString& keys,
+    const auto of_selection = [&](const QString& text, const QKeySequence& keys,
                                   Document (*change)(Document, const Selection&)) {
         commands.add_for_sheet(
-            text, QKeySequence(keys),
+            text, keys,
             [on, text, change] {
                 on.model.copies.edit(text, [change](const Document& d, const Selection& s) { return change(d, s); });
             },
             Commands::Near::copy);
     };
-    of_selection(QObject::tr("Group"), QObject::tr("Ctrl+G"), grouped);
-    of_selection(QObject::tr("Ungroup"), QObject::tr("Ctrl+Shift+G"), ungrouped);
-    of_selection(QObject::tr("Lock"), QObject::tr("Ctrl+L"),
+    of_selection(QObject::tr("Group"), keys_of("Ctrl+G"), grouped);
+    of_selection(QObject::tr("Ungroup"), keys_of("Ctrl+Shift+G"), ungrouped);
+    of_selection(QObject::tr("Lock"), keys_of("Ctrl+L"),
                  [](Document d, const Selection& s) { return with_lock(std::move(d), s, true); });
-    of_selection(QObject::tr("Unlock"), QObject::tr("Ctrl+Shift+L"),
+    of_selection(QObject::tr("Unlock"), keys_of("Ctrl+Shift+L"),
                  [](Document d, const Selection& s) { return with_lock(std::move(d), s, false); });
     commands.add_separator();
-    const auto cluster = [&](const QString& keys, ClusterCut how) {
+    const auto cluster = [&](const QKeySequence& keys, ClusterCut how) {
         const QString text = QObject::tr("Make one: %1").arg(label_text(how).toLower());
-        commands.add_for_sheet(text, QKeySequence(keys), [on, text, how] {
+        commands.add_for_sheet(text, keys, [on, text, how] {
             on.model.copies.work_out(text, [how](const Document& d, const Selection& s, Planner& planner) {
                 return made_one(d, s, planner, how);
             });
         });
     };
-    cluster(QObject::tr("Ctrl+J"), ClusterCut::outer);
+    cluster(keys_of("Ctrl+J"), ClusterCut::outer);
     cluster({}, ClusterCut::take_out);
     cluster({}, ClusterCut::overlap_only);
     cluster({}, ClusterCut::exclude);
@@ -67,21 +67,21 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
             return done;
         });
     });
-    commands.add_for_sheet(QObject::tr("Part the cluster"), QKeySequence(QObject::tr("Ctrl+Shift+J")), [on] {
+    commands.add_for_sheet(QObject::tr("Part the cluster"), keys_of("Ctrl+Shift+J"), [on] {
         on.model.copies.rearrange(QObject::tr("Part the cluster"),
                                   [](const Document& d, const Selection& s) { return parted(d, s); });
     });
     commands.add_separator();
-    const auto order = [&](const QString& text, const QString& keys, Order to) {
+    const auto order = [&](const QString& text, const QKeySequence& keys, Order to) {
         commands.add_for_sheet(
-            text, QKeySequence(keys),
+            text, keys,
             [on, text, to] {
                 on.model.copies.edit(text, [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
             },
             Commands::Near::copy);
     };
-    order(QObject::tr("To the front"), QObject::tr("Ctrl+Home"), Order::front);
-    order(QObject::tr("To the back"), QObject::tr("Ctrl+End"), Order::back);
+    order(QObject::tr("To the front"), keys_of("Ctrl+Home"), Order::front);
+    order(QObject::tr("To the back"), keys_of("Ctrl+End"), Order::back);
     commands.add_separator();
     commands.add(QObject::tr("Add a page"), {}, [on] {
         on.model.project.edit(QObject::tr("Add page"), with_page_added);

@@ -1,7 +1,7 @@
 #include "app/frame/commands.h"
 
-#include "app/common/theme.h"
 #include "app/common/mnemonics.h"
+#include "app/common/theme.h"
 
 namespace fusuma::app {
 

@@ -9,6 +9,11 @@
 
 namespace fusuma::app {
 
+/// Keys are the same in every language; how they are named is the locale's.
+[[nodiscard]] inline QKeySequence keys_of(const char* portable) {
+    return QKeySequence(QLatin1String(portable), QKeySequence::PortableText);
+}
+
 /// The window's commands: each stands in a menu, has its keys everywhere in the window, and is found by its words.
 class Commands {
   public:

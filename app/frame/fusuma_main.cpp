@@ -1,6 +1,7 @@
 #include "app/frame/arguments.h"
 #include "app/frame/looks.h"
 #include "app/frame/windows.h"
+#include "formats/basics/language.h"
 #include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
@@ -51,6 +52,7 @@ int main(int argc, char** argv) {
     } catch (const CLI::ParseError&) {
     }
     const QApplication application(argc, argv);
+    fusuma::speak();
     std::setlocale(LC_NUMERIC, "C"); // for the libraries that read files; what people see goes through QLocale
     QApplication::setOrganizationName(QStringLiteral("Fusuma"));
     QApplication::setApplicationName(QStringLiteral("fusuma"));

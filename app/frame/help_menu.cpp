@@ -23,14 +23,14 @@ void add_help_menu(Commands& commands, const MenuTargets& on) {
                         "all of it without paper."));
     });
     commands.add(QObject::tr("Last messages…"), {}, [on] { on.show_messages(); });
-    commands.add(QObject::tr("About this machine…"), {},
-                 [on] { show_about_machine(on.window, on.last_messages()); });
+    commands.add(QObject::tr("About this machine…"), {}, [on] { show_about_machine(on.window, on.last_messages()); });
     commands.add(QObject::tr("About Fusuma"), {}, [on] {
-        ask_or_tell(&on.window, QObject::tr("About Fusuma"),
-                    QObject::tr("Fusuma %1 prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
-                                "License, version 3 or later. "
-                                "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
-                                "for labels, all under the SIL Open Font License.")
+        ask_or_tell(
+            &on.window, QObject::tr("About Fusuma"),
+            QObject::tr("Fusuma %1 prints and cuts sticker sheets.\n\nFree software under the GNU General Public "
+                        "License, version 3 or later. "
+                        "Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand "
+                        "for labels, all under the SIL Open Font License.")
                 .arg(QLatin1String(version())));
     });
 }

@@ -35,7 +35,8 @@ bool Instance::hand_over(const QString& name, const QStringList& paths, Wish wis
     QJsonArray list;
     for (const QString& path : paths)
         list << QDir::current().absoluteFilePath(path);
-    const QJsonObject message{{QStringLiteral("paths"), list}, {QStringLiteral("wish"), QString::fromLatin1(word_of(wish).data())}};
+    const QJsonObject message{{QStringLiteral("paths"), list},
+                              {QStringLiteral("wish"), QString::fromLatin1(word_of(wish).data())}};
     socket.write(QJsonDocument(message).toJson(QJsonDocument::Compact) + '\n');
     // Only an answer tells that it is alive and took them.
     return socket.waitForBytesWritten(patience_ms) && socket.waitForReadyRead(patience_ms) &&

@@ -79,9 +79,8 @@ QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
     });
     connect(away, &QPushButton::clicked, this, [this, work, card] {
         if (ask_or_tell(this, tr("Throw away"),
-                                  tr("Throw away what was kept of “%1”? It cannot be brought back.").arg(work.name),
-                                  QMessageBox::Discard | QMessageBox::Cancel,
-                                  QMessageBox::Cancel) != QMessageBox::Discard)
+                        tr("Throw away what was kept of “%1”? It cannot be brought back.").arg(work.name),
+                        QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Cancel) != QMessageBox::Discard)
             return;
         Recovery::give_up(work);
         decided(card);

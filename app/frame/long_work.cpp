@@ -56,8 +56,9 @@ void LongWork::notify() const {
         QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("Notify"));
     constexpr uint replaces_none = 0;
     constexpr int as_the_desktop_likes = -1;
-    notice << QStringLiteral("Fusuma") << replaces_none << desktop_id << tr("%1: ended, or waiting for you").arg(words) << QString()
-           << QStringList() << QVariantMap{{QStringLiteral("desktop-entry"), desktop_id}} << as_the_desktop_likes;
+    notice << QStringLiteral("Fusuma") << replaces_none << desktop_id << tr("%1: ended, or waiting for you").arg(words)
+           << QString() << QStringList() << QVariantMap{{QStringLiteral("desktop-entry"), desktop_id}}
+           << as_the_desktop_likes;
     desktop.send(notice);
 }
 

@@ -36,8 +36,8 @@ constexpr int title_bar_px = 40; // of usual desktops, which is not known before
 
 MainWindow::MainWindow(Model& project)
     : model(project), files(project, *this), artwork(project, *this, files), sticker_acts(project, *this),
-      log(project.messages),
-      long_work({[this] { return output->cutting(); }, [this] { return model.business.now(); }}), commands(*this) {
+      log(project.messages), long_work({[this] { return output->cutting(); }, [this] { return model.business.now(); }}),
+      commands(*this) {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));
     setAcceptDrops(true);
@@ -128,7 +128,9 @@ void MainWindow::find_anything() {
     for (QAction* action : commands.all()) {
         const bool is_for_sheet = commands.for_sheet().contains(action);
         if (action->isEnabled() || is_for_sheet)
-            all.push_back({action->text().remove('&'), action->shortcut().toString(QKeySequence::NativeText), {},
+            all.push_back({action->text().remove('&'),
+                           action->shortcut().toString(QKeySequence::NativeText),
+                           {},
                            [this, action, is_for_sheet] {
                                if (is_for_sheet)
                                    go_to(Place::sheet); // where it is possible
@@ -143,10 +145,13 @@ void MainWindow::find_anything() {
     add_page(*sheet, tr("Sheet"), Place::sheet);
     add_page(*output, tr("Output"), Place::output);
     for (const auto& sticker : model.document().stickers)
-        all.push_back({QString::fromStdString(sticker->name), tr("Sticker"), {}, [this, id = sticker->id] { open_sticker(id); }});
+        all.push_back(
+            {QString::fromStdString(sticker->name), tr("Sticker"), {}, [this, id = sticker->id] { open_sticker(id); }});
     for (const auto& ticket : model.document().tickets)
         all.push_back({tr("Ticket %1").arg(QString::fromStdString(ticket->code)),
-                       tr("printed %1").arg(OutputPage::printed_when(*ticket)), {}, [this, ticket] {
+                       tr("printed %1").arg(OutputPage::printed_when(*ticket)),
+                       {},
+                       [this, ticket] {
                            output->take(ticket);
                            go_to(Place::output);
                        }});
@@ -231,8 +236,8 @@ void MainWindow::go_to_pane(bool forward) {
     panes << findChild<PreflightStrip*>();
     qsizetype now = -1;
     for (qsizetype i = 0; i < panes.size(); ++i)
-        if (QApplication::focusWidget() && (panes[i] == QApplication::focusWidget() ||
-                                            panes[i]->isAncestorOf(QApplication::focusWidget())))
+        if (QApplication::focusWidget() &&
+            (panes[i] == QApplication::focusWidget() || panes[i]->isAncestorOf(QApplication::focusWidget())))
             now = i;
     for (qsizetype step = 1; step <= panes.size(); ++step) {
         QWidget* pane = panes[(now + (forward ? step : -step) + 2 * panes.size()) % panes.size()];

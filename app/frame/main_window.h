@@ -29,7 +29,8 @@ class MainWindow : public QMainWindow {
     void redraw() { emit model.changed(); } ///< painted widgets take new colours
     /// @param show_if_open  shows the window that has a project, if one has
     /// @param open_new      opens another window
-    void set_other_windows(const std::function<bool(const QString&)>& show_if_open, const std::function<void()>& open_new);
+    void set_other_windows(const std::function<bool(const QString&)>& show_if_open,
+                           const std::function<void()>& open_new);
 
   signals:
     void closed();
@@ -66,7 +67,7 @@ class MainWindow : public QMainWindow {
     void find_anything();
     void go_to_pane(bool forward);
     [[nodiscard]] ZoomView* view_in_sight() const; ///< of the open place
-    void show_sheet_menu(QPoint at); ///< of the copies selected, or of the page
+    void show_sheet_menu(QPoint at);               ///< of the copies selected, or of the page
     void refresh();
     void refresh_doors();
 };

@@ -13,7 +13,7 @@ class MessageLog : public QObject {
     Q_OBJECT
   public:
     explicit MessageLog(Messages& messages);
-    void show(QWidget* over) const; ///< as a list, the newest first
+    void show(QWidget* over) const;          ///< as a list, the newest first
     [[nodiscard]] QStringList lines() const; ///< the newest first
 
   private:

@@ -47,7 +47,8 @@ void ProjectFiles::save(const Then& then) {
 
 void ProjectFiles::save_as(const Then& then) {
     take_what_is_typed();
-    if (const auto path = ask_where_to_save(&window, tr("Save project"), model.project.name(), tr("Fusuma projects"), suffix))
+    if (const auto path =
+            ask_where_to_save(&window, tr("Save project"), model.project.name(), tr("Fusuma projects"), suffix))
         save_to(*path, then);
 }
 
@@ -59,10 +60,11 @@ void ProjectFiles::save_to(const QString& path, const Then& then) {
 }
 
 void ProjectFiles::ask_before_overwriting(const Then& then) {
-    QMessageBox ask(QMessageBox::NoIcon, tr("Changed on disk"),
-                    tr("“%1” was written by somebody else since it was opened here. Saving would replace what they saved.")
-                        .arg(model.project.name()),
-                    QMessageBox::Cancel, &window);
+    QMessageBox ask(
+        QMessageBox::NoIcon, tr("Changed on disk"),
+        tr("“%1” was written by somebody else since it was opened here. Saving would replace what they saved.")
+            .arg(model.project.name()),
+        QMessageBox::Cancel, &window);
     ask.setObjectName(QStringLiteral("changedOnDisk"));
     const auto* replace = ask.addButton(tr("Replace it"), QMessageBox::DestructiveRole);
     const auto* other = ask.addButton(tr("Save under another name…"), QMessageBox::AcceptRole);
@@ -78,7 +80,8 @@ void ProjectFiles::leave(const Then& then) {
     if (is_waiting)
         return;
     take_what_is_typed();
-    if (model.project.is_busy() || model.file_work.is_busy()) { // what is being written is waited for, and what became of it told
+    if (model.project.is_busy() ||
+        model.file_work.is_busy()) { // what is being written is waited for, and what became of it told
         constexpr int every_ms = 50;
         is_waiting = true;
         QTimer::singleShot(every_ms, this, [this, then] {
@@ -93,9 +96,9 @@ void ProjectFiles::leave(const Then& then) {
         then();
         return;
     }
-    const auto answer = ask_or_tell(
-        &window, tr("Unsaved changes"), tr("“%1” has changes that are not saved.").arg(model.project.name()),
-        QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
+    const auto answer = ask_or_tell(&window, tr("Unsaved changes"),
+                                    tr("“%1” has changes that are not saved.").arg(model.project.name()),
+                                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, QMessageBox::Save);
     if (answer == QMessageBox::Save)
         save(then);
     else if (answer == QMessageBox::Discard)
@@ -122,7 +125,8 @@ void ProjectFiles::open_files(const QStringList& paths) {
                 if (opened)
                     add();
                 else if (!pictures.isEmpty())
-                    emit model.messages.note(tr("The pictures were for the project that could not be opened, and are left out."));
+                    emit model.messages.note(
+                        tr("The pictures were for the project that could not be opened, and are left out."));
             });
         });
 }

@@ -21,8 +21,8 @@ class ProjectFiles : public QObject {
     using Then = std::function<void()>;
     void save(const Then& then = {});
     void save_as(const Then& then = {});
-    /// Calls `then` once nothing would be lost any more: a cutter at work was stopped, and unsaved changes were saved or
-    /// given up, as people said. Never, when they stay.
+    /// Calls `then` once nothing would be lost any more: a cutter at work was stopped, and unsaved changes were saved
+    /// or given up, as people said. Never, when they stay.
     void leave(const Then& then);
 
     /// Shows the window that has a project open, if one has.

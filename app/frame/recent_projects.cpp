@@ -68,7 +68,7 @@ void tell_desktop_recent(const QString& path, const QString& list, const QDateTi
            {"count", QStringLiteral("1")}});
     QDir().mkpath(QFileInfo(list).path());
     const bool is_new = !QFileInfo::exists(list);
-    if (write_file(list, document.toByteArray(2)) && is_new) // one that cannot be written is no loss
+    if (write_file(list, document.toByteArray(2)) && is_new)               // one that cannot be written is no loss
         QFile::setPermissions(list, QFile::ReadOwner | QFile::WriteOwner); // nobody else's business
 }
 

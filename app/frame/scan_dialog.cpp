@@ -85,6 +85,8 @@ class BedView : public QWidget {
 };
 
 class ScanDialog : public PatientDialog {
+    Q_DECLARE_TR_FUNCTIONS(ScanDialog)
+
   public:
     ScanDialog(Model& project, QWidget* parent) : PatientDialog(parent), model(project) {
         setWindowTitle(tr("Scan"));
@@ -159,8 +161,6 @@ class ScanDialog : public PatientDialog {
     std::atomic<double> how_far = 0;
     bool is_busy = false;
     int count = 0;
-
-    static QString tr(const char* words) { return QCoreApplication::translate("scan", words); }
 
     void tell(const Problem& problem) {
         told->setText(in_words(problem));

@@ -33,8 +33,7 @@ void StickerActs::rename(int sticker, const QString& name) {
         return;
     Sticker named = *s;
     named.name = wanted;
-    model.project.edit(tr("Rename"),
-                       [&](Document d) { return with_sticker_changed(std::move(d), std::move(named)); });
+    model.project.edit(tr("Rename"), [&](Document d) { return with_sticker_changed(std::move(d), std::move(named)); });
 }
 
 void StickerActs::move(int steps) {
@@ -77,7 +76,8 @@ void StickerActs::ask_to_remove() {
 void StickerActs::choose_artwork() {
     if (!model.in_hand.sticker())
         return;
-    const QString path = ask_which_file(&window, tr("Replace the artwork"), artwork_file_kinds(), QStringLiteral("artwork"));
+    const QString path =
+        ask_which_file(&window, tr("Replace the artwork"), artwork_file_kinds(), QStringLiteral("artwork"));
     if (!path.isEmpty())
         model.importer.replace_artwork(path);
 }

@@ -6,11 +6,10 @@ namespace fusuma::app {
 
 void add_sticker_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&Sticker"));
-    commands.add(QObject::tr("New label…"), QKeySequence(QObject::tr("Ctrl+Shift+N")),
-                 [on] { on.artwork.new_label(); });
+    commands.add(QObject::tr("New label…"), keys_of("Ctrl+Shift+N"), [on] { on.artwork.new_label(); });
     commands.add(QObject::tr("Save the label as a template…"), {}, [on] { on.artwork.save_template(); });
     commands.add_separator();
-    commands.add(QObject::tr("Put on the sheet"), QKeySequence(QObject::tr("Ctrl+Return")), [on] {
+    commands.add(QObject::tr("Put on the sheet"), keys_of("Ctrl+Return"), [on] {
         on.model.copies.place(1);
         on.go_to(Place::sheet);
     });
@@ -38,10 +37,8 @@ void add_sticker_menu(Commands& commands, const MenuTargets& on) {
     commands.add(QObject::tr("Rename"), QKeySequence(Qt::Key_F2), [on] { on.rename(); });
     commands.add(QObject::tr("Replace the artwork…"), {}, [on] { on.stickers.choose_artwork(); });
     commands.add(QObject::tr("Duplicate the sticker"), {}, [on] { on.stickers.duplicate(); });
-    commands.add(QObject::tr("Move up in the tray"), QKeySequence(QObject::tr("Ctrl+Alt+Up")),
-                 [on] { on.stickers.move(-1); });
-    commands.add(QObject::tr("Move down in the tray"), QKeySequence(QObject::tr("Ctrl+Alt+Down")),
-                 [on] { on.stickers.move(1); });
+    commands.add(QObject::tr("Move up in the tray"), keys_of("Ctrl+Alt+Up"), [on] { on.stickers.move(-1); });
+    commands.add(QObject::tr("Move down in the tray"), keys_of("Ctrl+Alt+Down"), [on] { on.stickers.move(1); });
     commands.add(QObject::tr("Remove from the project…"), {}, [on] { on.stickers.ask_to_remove(); });
 }
 

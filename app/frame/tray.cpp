@@ -26,6 +26,8 @@ constexpr int picture_px = 68; // and the room before it
 
 /// One sticker in the tray: picture, name, size, copies and state.
 class TrayCard : public QWidget {
+    Q_DECLARE_TR_FUNCTIONS(TrayCard)
+
   public:
     TrayCard(Model& project, StickerActs& sticker_acts, const Sticker& shown, CardState shown_state)
         : model(project), acts(sticker_acts) {
@@ -284,10 +286,8 @@ Tray::Tray(Model& project, StickerActs& sticker_acts, QWidget* parent)
 
 void Tray::refresh() {
     const Document& document = model.document();
-    counts->setText(tr("%n sticker(s)", nullptr, static_cast<int>(document.stickers.size()))
-                        .replace("(s)", document.stickers.size() == 1 ? "" : "s") +
-                    QStringLiteral(" · ") +
-                    (document.placements.size() == 1 ? tr("1 copy") : tr("%1 copies").arg(document.placements.size())));
+    counts->setText(tr("%n stickers", nullptr, static_cast<int>(document.stickers.size())) + QStringLiteral(" · ") +
+                    tr("%n copies", nullptr, static_cast<int>(document.placements.size())));
     // Cards stay where they are while the stickers do: one of them may be handling the very click that led here.
     const auto& stickers = document.stickers;
     const bool same = std::equal(cards.begin(), cards.end(), stickers.begin(), stickers.end(),

@@ -22,9 +22,10 @@ namespace {
 void ask_to_put_back(QWidget& window) {
     const auto answer = ask_or_tell(
         &window, QObject::tr("Put all settings back"),
-        QObject::tr("How the window looks, widths of panels, what is open, last folders, last projects and the screen's "
-                    "size become as they were at first. Printers, cutters, machines, materials and lenses that you "
-                    "saved stay. Projects are not touched."),
+        QObject::tr(
+            "How the window looks, widths of panels, what is open, last folders, last projects and the screen's "
+            "size become as they were at first. Printers, cutters, machines, materials and lenses that you "
+            "saved stay. Projects are not touched."),
         QMessageBox::RestoreDefaults | QMessageBox::Cancel, QMessageBox::Cancel);
     if (answer != QMessageBox::RestoreDefaults)
         return;
@@ -36,9 +37,9 @@ void ask_to_put_back(QWidget& window) {
 
 void add_view_menu(Commands& commands, const MenuTargets& on) {
     commands.begin_menu(QObject::tr("&View"));
-    commands.add(QObject::tr("Go to the Bench"), QKeySequence(QObject::tr("Ctrl+1")), [on] { on.go_to(Place::bench); });
-    commands.add(QObject::tr("Go to the Sheet"), QKeySequence(QObject::tr("Ctrl+2")), [on] { on.go_to(Place::sheet); });
-    commands.add(QObject::tr("Go to the Output"), QKeySequence(QObject::tr("Ctrl+3")), [on] { on.go_to(Place::output); });
+    commands.add(QObject::tr("Go to the Bench"), keys_of("Ctrl+1"), [on] { on.go_to(Place::bench); });
+    commands.add(QObject::tr("Go to the Sheet"), keys_of("Ctrl+2"), [on] { on.go_to(Place::sheet); });
+    commands.add(QObject::tr("Go to the Output"), keys_of("Ctrl+3"), [on] { on.go_to(Place::output); });
     commands.add_separator();
     const auto fold = [on](Sides::Side side) {
         const auto all = on.window.findChildren<Sides*>();
@@ -46,14 +47,14 @@ void add_view_menu(Commands& commands, const MenuTargets& on) {
         for (Sides* sides : all)
             sides->set_folded(side, !is_folded);
     };
-    commands.add(QObject::tr("Fold the left panel"), QKeySequence(QObject::tr("Ctrl+[")), [fold] { fold(Sides::Side::left); });
-    commands.add(QObject::tr("Fold the right panel"), QKeySequence(QObject::tr("Ctrl+]")), [fold] { fold(Sides::Side::right); });
+    commands.add(QObject::tr("Fold the left panel"), keys_of("Ctrl+["), [fold] { fold(Sides::Side::left); });
+    commands.add(QObject::tr("Fold the right panel"), keys_of("Ctrl+]"), [fold] { fold(Sides::Side::right); });
     commands.add_separator();
     commands.add(QObject::tr("Next pane"), QKeySequence(Qt::Key_F6), [on] { on.next_pane(true); });
     commands.add(QObject::tr("Pane before"), QKeySequence(QObject::tr("Shift+F6")), [on] { on.next_pane(false); });
     commands.add(QObject::tr("Move the pointer by keys"), QKeySequence(Qt::Key_F8), [on] { on.point_by_keys(); });
     commands.add_separator();
-    commands.add(QObject::tr("True size on the Sheet"), QKeySequence(QObject::tr("Ctrl+0")), [on] {
+    commands.add(QObject::tr("True size on the Sheet"), keys_of("Ctrl+0"), [on] {
         on.go_to(Place::sheet);
         on.sheet.show_true_size();
     });

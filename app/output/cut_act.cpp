@@ -156,8 +156,7 @@ void CutAct::refresh() {
                              .arg(runs)
                              .arg(m.tooling(kind).force)
                              .arg(m.tooling(kind).speed)
-                             .arg(m.tooling(kind).passes == 1 ? tr("1 pass")
-                                                              : tr("%1 passes").arg(m.tooling(kind).passes));
+                             .arg(tr("%n passes", nullptr, m.tooling(kind).passes));
         }
         lines << tr("About %1: %2 of cut, %3 of travel")
                      .arg(minutes(run.cutting.seconds()),
@@ -202,7 +201,7 @@ void CutAct::refresh_nudge() {
     nudged->setVisible(may_move);
     keep->setVisible(may_move && run.finder.has_news());
     const auto side = [](double mm, const QString& more, const QString& less) {
-        return mm == 0 ? QString() : tr("%1 mm %2").arg(std::abs(mm), 0, 'f', 2).arg(mm > 0 ? more : less);
+        return mm == 0 ? QString() : tr("%1 mm %2").arg(number_in_words(std::abs(mm), 2)).arg(mm > 0 ? more : less);
     };
     QStringList ways{side(by.x, tr("to the right"), tr("to the left")),
                      side(by.y, tr("towards you"), tr("away from you"))};

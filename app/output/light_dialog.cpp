@@ -4,6 +4,7 @@
 #include "app/output/arrow_pad.h"
 #include "app/output/form.h"
 #include "devices/cutter/machine_head.h"
+#include "formats/basics/in_words.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -12,17 +13,18 @@ namespace fusuma::app {
 
 namespace {
 
-QString of_light(const char* words) {
-    return QCoreApplication::translate("light", words);
-}
+/// Whose words these are, for translators.
+struct LightWords {
+    Q_DECLARE_TR_FUNCTIONS(LightDialog)
+};
 
 } // namespace
 
 std::optional<Point> ask_where_light_is(const Machine& machine, QWidget* parent) {
-    Form form(of_light("Find the light"), "lightDialog", Unit::mm, parent);
+    Form form(LightWords::tr("Find the light"), "lightDialog", Unit::mm, parent);
     form.add_words(
-        of_light("1. Lay in a scrap of paper. Drive the head over it: arrows move it by 0.5 mm, with Shift 5 mm, "
-                 "with Alt 0.05 mm."));
+        LightWords::tr("1. Lay in a scrap of paper. Drive the head over it: arrows move it by 0.5 mm, with Shift 5 mm, "
+                       "with Alt 0.05 mm."));
     CutterLink link;
     MachineHead head(link);
     const Transform bed = bed_of(machine);
@@ -32,12 +34,12 @@ std::optional<Point> ask_where_light_is(const Machine& machine, QWidget* parent)
             head.go_to(bed.inverted().apply(here + head_step() * way));
         }
     };
-    form.add_wide(arrow_pad("light", of_light("Move the head"), move));
-    form.add_words(of_light("2. Cut a small cross there. The head comes back to its middle."));
-    auto* cut =
-        button(of_light("Cut a cross"), "", QStringLiteral("cutCross"), of_light("Two cuts of 4 mm, under the blade."));
+    form.add_wide(arrow_pad("light", LightWords::tr("Move the head"), move));
+    form.add_words(LightWords::tr("2. Cut a small cross there. The head comes back to its middle."));
+    auto* cut = button(LightWords::tr("Cut a cross"), "", QStringLiteral("cutCross"),
+                       LightWords::tr("Two cuts of 4 mm, under the blade."));
     form.add_wide(cut);
-    form.add_words(of_light("3. Drive the head with the arrows until the light is on the cross."));
+    form.add_words(LightWords::tr("3. Drive the head with the arrows until the light is on the cross."));
     auto* told = label({}, "strong");
     told->setObjectName(QStringLiteral("lightTold"));
     told->setWordWrap(true);
@@ -47,11 +49,11 @@ std::optional<Point> ask_where_light_is(const Machine& machine, QWidget* parent)
     const auto show = [&] {
         cut->setEnabled(head.is_there());
         if (!cross)
-            told->setText(head.is_there() ? QString() : of_light("Reaching the machine…"));
+            told->setText(head.is_there() ? QString() : LightWords::tr("Reaching the machine…"));
         else
-            told->setText(of_light("From the blade to the light: X %1 mm, Y %2 mm.")
-                              .arg(light().x, 0, 'f', 2)
-                              .arg(light().y, 0, 'f', 2));
+            told->setText(LightWords::tr("From the blade to the light: X %1 mm, Y %2 mm.")
+                              .arg(number_in_words(light().x, 2))
+                              .arg(number_in_words(light().y, 2)));
     };
     QObject::connect(&link, &CutterLink::opened, &form, [&] {
         // A little into the bed, where a cross has room.
@@ -75,7 +77,7 @@ std::optional<Point> ask_where_light_is(const Machine& machine, QWidget* parent)
     });
     show();
     head.take_over(machine);
-    if (!form.run(of_light("The light is on it")) || !cross)
+    if (!form.run(LightWords::tr("The light is on it")) || !cross)
         return std::nullopt;
     return light();
 }

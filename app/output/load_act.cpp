@@ -74,8 +74,8 @@ namespace {
 
 /// Without a minus before nought.
 QString figure(double value, int decimals) {
-    const QString text = QString::number(value, 'f', decimals);
-    return text.toDouble() == 0 ? QString::number(0.0, 'f', decimals) : text;
+    const double rounded = QString::number(value, 'f', decimals).toDouble();
+    return number_in_words(rounded == 0 ? 0 : rounded, decimals);
 }
 
 } // namespace
@@ -134,17 +134,16 @@ void LoadAct::refresh() {
                          .arg(figure(pose.turn * 180 / std::numbers::pi, 2), figure(pose.shift.x, 1),
                               figure(pose.shift.y, 1), figure(100 * (pose.stretch_x - 1), 2),
                               figure(100 * (pose.stretch_y - 1), 2));
-            lines << tr("Error left %1 mm").arg(r.residual, 0, 'f', 2);
+            lines << tr("Error left %1 mm").arg(number_in_words(r.residual, 2));
         }
         const auto faulty = static_cast<int>(run.cutting.faulty().size());
         if (!run.cutting.out_of_reach().isEmpty())
             lines << run.cutting.out_of_reach() + '.';
         else if (is_practice)
             lines << tr("Cuts within %1 mm of their print%2")
-                         .arg(run.cutting.judgement().worst_error, 0, 'f', 2)
-                         .arg(faulty == 0   ? QString()
-                              : faulty == 1 ? tr("; 1 sticker would show it")
-                                            : tr("; %1 stickers would show it").arg(faulty));
+                         .arg(number_in_words(run.cutting.judgement().worst_error, 2))
+                         .arg(faulty == 0 ? QString()
+                                          : tr("; %n stickers would show it", nullptr, static_cast<int>(faulty)));
         figures->setText(lines.join('\n'));
         restyle(figures, "role", faulty > 0 ? "attention" : "fine");
     }

@@ -23,9 +23,10 @@ namespace fusuma::app {
 
 namespace {
 
-QString say(const char* words) {
-    return QCoreApplication::translate("machine", words);
-}
+/// Whose words these are, for translators.
+struct MachineWords {
+    Q_DECLARE_TR_FUNCTIONS(MachineDialog)
+};
 
 template <typename E> QComboBox* choice(Form& form, const QString& caption, const char* name) {
     auto* box = new QComboBox;
@@ -67,22 +68,22 @@ class LineFields {
     explicit LineFields(Form& form) {
         place = new QComboBox;
         place->setObjectName(QStringLiteral("machinePlug"));
-        place->setAccessibleName(say("Plugged in at"));
+        place->setAccessibleName(MachineWords::tr("Plugged in at"));
         for (const Plug& plug : plugged_in())
             place->addItem(plug.name, plug.address);
-        place->addItem(say("Network…"), QStringLiteral("tcp:"));
-        place->addItem(say("Nowhere: files only"), QString());
-        form.add(say("Plugged in at"), place);
+        place->addItem(MachineWords::tr("Network…"), QStringLiteral("tcp:"));
+        place->addItem(MachineWords::tr("Nowhere: files only"), QString());
+        form.add(MachineWords::tr("Plugged in at"), place);
         speed = new QComboBox;
         speed->setObjectName(QStringLiteral("machineBaud"));
-        speed->setAccessibleName(say("Speed of the line"));
+        speed->setAccessibleName(MachineWords::tr("Speed of the line"));
         for (const int baud : {1200, 2400, 4800, 9600, 19200, 38400, 57600, 115200, 250000})
-            speed->addItem(say("%1 baud").arg(baud), baud);
-        speed_row = row(say("Speed of the line"), speed, 150);
+            speed->addItem(MachineWords::tr("%1 baud").arg(baud), baud);
+        speed_row = row(MachineWords::tr("Speed of the line"), speed, 150);
         form.add_wide(speed_row);
         host = new QLineEdit;
         host->setObjectName(QStringLiteral("machineHost"));
-        host->setPlaceholderText(say("host or address:port, such as 192.168.0.20:9100"));
+        host->setPlaceholderText(MachineWords::tr("host or address:port, such as 192.168.0.20:9100"));
         form.add_wide(host);
         QObject::connect(place, &QComboBox::currentIndexChanged, &form, [this] { refresh(); });
         refresh();
@@ -128,50 +129,51 @@ class MachineFields {
   public:
     /// @param beside_line  what stands under the fields of its line
     MachineFields(Form& form, const Machine& now, const std::vector<QWidget*>& beside_line)
-        : base(now), name(words(form, say("Name"), "machineName")), line(form) {
-        flow = choice<FlowControl>(form, say("How it is held back"), "machineFlow");
-        answers = tick(form, say("It answers (tells its place, or says “ok”)"), "machineAnswers");
+        : base(now), name(words(form, MachineWords::tr("Name"), "machineName")), line(form) {
+        flow = choice<FlowControl>(form, MachineWords::tr("How it is held back"), "machineFlow");
+        answers = tick(form, MachineWords::tr("It answers (tells its place, or says “ok”)"), "machineAnswers");
         for (QWidget* widget : beside_line)
             form.add_wide(widget);
-        form.add_heading(say("Its bed, as you stand before it"));
-        width = form.add_length(say("Across"), "machineWidth", 20, 20000, now.bed.width);
-        depth = form.add_length(say("Along"), "machineDepth", 20, 20000, now.bed.height);
-        nought = choice<BedCorner>(form, say("Its nought is at the"), "machineNought");
-        x_runs = choice<Heading>(form, say("X counts"), "machineX");
-        y_runs = choice<Heading>(form, say("Y counts"), "machineY");
-        form.add_heading(say("How it is spoken to"));
-        language = choice<CutLanguage>(form, say("Language"), "machineLanguage");
+        form.add_heading(MachineWords::tr("Its bed, as you stand before it"));
+        width = form.add_length(MachineWords::tr("Across"), "machineWidth", 20, 20000, now.bed.width);
+        depth = form.add_length(MachineWords::tr("Along"), "machineDepth", 20, 20000, now.bed.height);
+        nought = choice<BedCorner>(form, MachineWords::tr("Its nought is at the"), "machineNought");
+        x_runs = choice<Heading>(form, MachineWords::tr("X counts"), "machineX");
+        y_runs = choice<Heading>(form, MachineWords::tr("Y counts"), "machineY");
+        form.add_heading(MachineWords::tr("How it is spoken to"));
+        language = choice<CutLanguage>(form, MachineWords::tr("Language"), "machineLanguage");
         hpgl = new QWidget;
         gcode = new QWidget;
         form.add_wide(hpgl);
         form.add_wide(gcode);
         auto* of_hpgl = column(hpgl, 0, 6);
         auto* of_gcode = column(gcode, 0, 6);
-        units = number(of_hpgl, say("Units in 1 mm"), "machineUnits", 1, 2000, 1);
-        most_numbers = number(of_hpgl, say("Numbers in a command (0: any)"), "machineNumbers", 0, 100000, 2);
-        most_bytes = number(of_hpgl, say("Bytes in a line (0: any)"), "machineBytes", 0, 1000000, 8);
-        pens = inner_tick(of_hpgl, say("It knows pens (SP)"), "machinePens");
-        speeds = inner_tick(of_hpgl, say("It is told its speed (VS)"), "machineSpeeds");
-        forces = inner_tick(of_hpgl, say("It is told its force (FS)"), "machineForces");
+        units = number(of_hpgl, MachineWords::tr("Units in 1 mm"), "machineUnits", 1, 2000, 1);
+        most_numbers =
+            number(of_hpgl, MachineWords::tr("Numbers in a command (0: any)"), "machineNumbers", 0, 100000, 2);
+        most_bytes = number(of_hpgl, MachineWords::tr("Bytes in a line (0: any)"), "machineBytes", 0, 1000000, 8);
+        pens = inner_tick(of_hpgl, MachineWords::tr("It knows pens (SP)"), "machinePens");
+        speeds = inner_tick(of_hpgl, MachineWords::tr("It is told its speed (VS)"), "machineSpeeds");
+        forces = inner_tick(of_hpgl, MachineWords::tr("It is told its force (FS)"), "machineForces");
         lift = new QComboBox;
         lift->setObjectName(QStringLiteral("machineLift"));
         lift->addItems(labels<BladeLift>());
-        of_gcode->addWidget(row(say("The blade is moved by"), lift, 150));
-        z_up = number(of_gcode, say("Z up, mm"), "machineZUp", -1000, 1000, 0.5);
-        z_down = number(of_gcode, say("Z down, mm"), "machineZDown", -1000, 1000, 0.1);
-        up = inner_words(of_gcode, say("Word for up"), "machineUp");
-        down = inner_words(of_gcode, say("Word for down"), "machineDown");
-        arcs = inner_tick(of_gcode, say("It knows arcs (G2, G3)"), "machineArcs");
-        stops = tick(form, say("One holder: stop between kiss, score and through cuts"), "machineStops");
-        before = lines(form, say("Lines before a job"), "machineBefore");
-        after = lines(form, say("Lines after a job"), "machineAfter");
-        abort = words(form, say("What makes it drop all"), "machineAbort");
-        abort->setPlaceholderText(say("\\x1b.K or \\x18; empty when nothing does"));
-        form.add_heading(say("Light or laser beside the blade"));
-        light_x = form.add_length(say("From the blade along X"), "machineLightX", -200, 200, 0);
-        light_y = form.add_length(say("From the blade along Y"), "machineLightY", -200, 200, 0);
-        auto* find = button(say("Cut a cross and point at it…"), "link", QStringLiteral("findLight"),
-                            say("The machine cuts a small cross; you drive its light there."));
+        of_gcode->addWidget(row(MachineWords::tr("The blade is moved by"), lift, 150));
+        z_up = number(of_gcode, MachineWords::tr("Z up, mm"), "machineZUp", -1000, 1000, 0.5);
+        z_down = number(of_gcode, MachineWords::tr("Z down, mm"), "machineZDown", -1000, 1000, 0.1);
+        up = inner_words(of_gcode, MachineWords::tr("Word for up"), "machineUp");
+        down = inner_words(of_gcode, MachineWords::tr("Word for down"), "machineDown");
+        arcs = inner_tick(of_gcode, MachineWords::tr("It knows arcs (G2, G3)"), "machineArcs");
+        stops = tick(form, MachineWords::tr("One holder: stop between kiss, score and through cuts"), "machineStops");
+        before = lines(form, MachineWords::tr("Lines before a job"), "machineBefore");
+        after = lines(form, MachineWords::tr("Lines after a job"), "machineAfter");
+        abort = words(form, MachineWords::tr("What makes it drop all"), "machineAbort");
+        abort->setPlaceholderText(MachineWords::tr("\\x1b.K or \\x18; empty when nothing does"));
+        form.add_heading(MachineWords::tr("Light or laser beside the blade"));
+        light_x = form.add_length(MachineWords::tr("From the blade along X"), "machineLightX", -200, 200, 0);
+        light_y = form.add_length(MachineWords::tr("From the blade along Y"), "machineLightY", -200, 200, 0);
+        auto* find = button(MachineWords::tr("Cut a cross and point at it…"), "link", QStringLiteral("findLight"),
+                            MachineWords::tr("The machine cuts a small cross; you drive its light there."));
         form.add_wide(find);
         QObject::connect(find, &QPushButton::clicked, &form, [this] { find_light(); });
         QObject::connect(language, &QComboBox::currentIndexChanged, &form, [this] { refresh(); });
@@ -306,14 +308,15 @@ class MachineFields {
 } // namespace
 
 std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& taken, Unit unit, QWidget* parent) {
-    Form form(now ? say("The machine's profile") : say("Add a machine"), "machineDialog", unit, parent);
-    form.add_words(
-        say("What your cutter is plugged in at and how it counts: its handbook has most of it. Say hello to see "
-            "whether it listens."));
+    Form form(now ? MachineWords::tr("The machine's profile") : MachineWords::tr("Add a machine"), "machineDialog",
+              unit, parent);
+    form.add_words(MachineWords::tr(
+        "What your cutter is plugged in at and how it counts: its handbook has most of it. Say hello to see "
+        "whether it listens."));
     Machine fresh;
-    QString name = say("My cutter");
+    QString name = MachineWords::tr("My cutter");
     for (int number = 2; taken.contains(name); ++number)
-        name = say("My cutter %1").arg(number);
+        name = MachineWords::tr("My cutter %1").arg(number);
     fresh.name = name.toStdString();
     auto* heard = label({}, "dim");
     heard->setObjectName(QStringLiteral("machineHeard"));
@@ -321,13 +324,13 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
     CutterLink link;
     MachineHead head(link);
     QThreadPool files; // what it reads and writes has ended before the rest goes
-    auto* hello =
-        button(say("Say hello"), "", QStringLiteral("sayHello"),
-               say("Asks it who it is. One that does not answer moves its lifted head round a 20 mm square."));
-    auto* open = button(say("From a file…"), "link", QStringLiteral("machineFromFile"),
-                        say("Read a profile that was saved as a file."));
-    auto* save = button(say("Save as a file…"), "link", QStringLiteral("machineToFile"),
-                        say("For another computer, or the command line."));
+    auto* hello = button(
+        MachineWords::tr("Say hello"), "", QStringLiteral("sayHello"),
+        MachineWords::tr("Asks it who it is. One that does not answer moves its lifted head round a 20 mm square."));
+    auto* open = button(MachineWords::tr("From a file…"), "link", QStringLiteral("machineFromFile"),
+                        MachineWords::tr("Read a profile that was saved as a file."));
+    auto* save = button(MachineWords::tr("Save as a file…"), "link", QStringLiteral("machineToFile"),
+                        MachineWords::tr("For another computer, or the command line."));
     auto* links = new QWidget;
     auto* beside = new QHBoxLayout(links);
     beside->setContentsMargins(0, 0, 0, 0);
@@ -352,22 +355,23 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
         const auto machine = fields.machine();
         if (!machine)
             return tell(in_words(machine.problem()), "attention");
-        tell(say("Listening…"), "dim");
+        tell(MachineWords::tr("Listening…"), "dim");
         link.close();
         head.take_over(*machine);
         head.say_hello();
     });
     QObject::connect(&head, &MachineHead::said, &form,
-                     [&](const QString& what) { tell(say("It answers: %1").arg(what), "fine"); });
+                     [&](const QString& what) { tell(MachineWords::tr("It answers: %1").arg(what), "fine"); });
     QObject::connect(&head, &MachineHead::waved, &form, [&] {
-        tell(say("It does not answer. Its lifted head goes round a square of 20 mm now: does it, and the right way "
+        tell(MachineWords::tr(
+                 "It does not answer. Its lifted head goes round a square of 20 mm now: does it, and the right way "
                  "round?"),
              "dim");
     });
     QObject::connect(&head, &MachineHead::dropped, &form, [&](const QString& why) { tell(why, "attention"); });
     QObject::connect(open, &QPushButton::clicked, &form, [&] {
-        const QString path =
-            ask_which_file(&form, say("A machine's profile"), say("Profiles (*.json)"), QStringLiteral("profile"));
+        const QString path = ask_which_file(&form, MachineWords::tr("A machine's profile"),
+                                            MachineWords::tr("Profiles (*.json)"), QStringLiteral("profile"));
         if (path.isEmpty())
             return;
         in_background(
@@ -389,25 +393,27 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
         const auto machine = fields.machine();
         if (!machine)
             return tell(in_words(machine.problem()), "attention");
-        const auto path = ask_where_to_save(&form, say("Save as"), QString::fromStdString(machine->name),
-                                            say("Profiles"), QStringLiteral(".json"));
+        const auto path = ask_where_to_save(&form, MachineWords::tr("Save as"), QString::fromStdString(machine->name),
+                                            MachineWords::tr("Profiles"), QStringLiteral(".json"));
         if (!path)
             return;
         in_background(
             files, &form,
             [path = *path, text = machine_text(*machine)] { return write_file(path, QByteArray::fromStdString(text)); },
             [&](const Outcome& written) {
-                tell(written ? say("Saved.") : in_words(written.problem()), written ? "fine" : "attention");
+                tell(written ? MachineWords::tr("Saved.") : in_words(written.problem()),
+                     written ? "fine" : "attention");
             },
             [&](const QString& why) { tell(why, "attention"); });
     });
     for (;;) {
-        if (!form.run(say("Save it")))
+        if (!form.run(MachineWords::tr("Save it")))
             return std::nullopt;
         auto machine = fields.machine();
         if (machine && !taken.contains(QString::fromStdString(machine->name)))
             return *machine;
-        tell(machine ? say("There is a machine of that name already.") : in_words(machine.problem()), "attention");
+        tell(machine ? MachineWords::tr("There is a machine of that name already.") : in_words(machine.problem()),
+             "attention");
     }
 }
 

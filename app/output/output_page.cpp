@@ -285,7 +285,7 @@ void OutputPage::check_file() {
                 emit model.messages.note(tr("%1 agrees: %2 lines, nowhere more than %3 mm off.")
                                              .arg(name)
                                              .arg(check->lines)
-                                             .arg(check->worst, 0, 'f', 3));
+                                             .arg(number_in_words(check->worst, 3)));
             else if (check->differs_in_kind_only())
                 emit model.messages.problem(
                     tr("%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.")
@@ -293,7 +293,7 @@ void OutputPage::check_file() {
             else
                 emit model.messages.problem(tr("%1 does not agree with this page: its lines lie up to %2 mm off.")
                                                 .arg(name)
-                                                .arg(check->worst, 0, 'f', 2));
+                                                .arg(number_in_words(check->worst, 2)));
         });
 }
 

@@ -73,8 +73,7 @@ bool PrintAct::is_meant() {
     if (to_fix.size() > most)
         words << tr("And %1 more.").arg(to_fix.size() - most);
     QMessageBox ask(QMessageBox::NoIcon, tr("Before it is printed"),
-                    to_fix.size() == 1 ? tr("One thing would waste this print:")
-                                       : tr("%1 things would waste this print:").arg(to_fix.size()),
+                    tr("%n things would waste this print:", nullptr, static_cast<int>(to_fix.size())),
                     QMessageBox::NoButton, this);
     ask.setInformativeText(words.join('\n'));
     ask.setObjectName(QStringLiteral("beforePrinting"));
@@ -167,8 +166,9 @@ void PrintAct::refresh() {
     QString words = printer.name.empty() ? tr("Pictures and marks only, at actual size.")
                                          : tr("%1, at actual size.").arg(QString::fromStdString(printer.name));
     if (printer.shift != Point{} || printer.stretch_x != 1 || printer.stretch_y != 1)
-        words +=
-            tr(" Correction: %1 mm right, %2 mm down.").arg(printer.shift.x, 0, 'f', 2).arg(printer.shift.y, 0, 'f', 2);
+        words += tr(" Correction: %1 mm right, %2 mm down.")
+                     .arg(number_in_words(printer.shift.x, 2))
+                     .arg(number_in_words(printer.shift.y, 2));
     facts->setText(words);
     warning->setVisible(!document.sheet.photographed && (printer.borderless || printer.scaling != 1));
     warning->setText(

@@ -4,6 +4,7 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
+#include "formats/basics/in_words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -301,7 +302,7 @@ void RehearsalView::paint_marks(QPainter& painter) const {
         painter.drawEllipse(at, radius, radius);
         painter.setPen(QPen(colour, 2, r.found[i] ? Qt::SolidLine : Qt::DashLine));
         painter.drawEllipse(at, radius, radius);
-        const QString words = r.found[i] ? tr("%1 mm").arg(r.residuals[i], 0, 'f', 2) : tr("not found");
+        const QString words = r.found[i] ? tr("%1 mm").arg(number_in_words(r.residuals[i], 2)) : tr("not found");
         const QRectF box = QRectF(painter.fontMetrics().boundingRect(words)).adjusted(-5, -2, 5, 2);
         const bool is_low = marks[i].centre.y > run.printed.ticket()->paper.height / 2;
         const QPointF middle = at - QPointF(box.center().x(), box.top());
@@ -474,18 +475,18 @@ Things RehearsalView::list_things() const {
         const QString number = tr("Mark %1 of %2").arg(i + 1).arg(marks.size());
         const bool is_looked_for = in_machine && i < found.found.size();
         const bool is_wanted = run.stage() == Stage::pointing && run.finder.wanted_mark() == i;
-        const QString state = is_wanted                           ? tr("to be pointed at now")
-                              : !is_looked_for                    ? tr("not looked for yet")
-                              : found.found[i]                    ? tr("found")
-                                                                  : tr("not found");
+        const QString state = is_wanted        ? tr("to be pointed at now")
+                              : !is_looked_for ? tr("not looked for yet")
+                              : found.found[i] ? tr("found")
+                                               : tr("not found");
         all.push_back({-static_cast<int>(i) - 1, number + QStringLiteral(", ") + state,
                        box_of(bounds(ink_of(marks[i]))), is_wanted, false});
     }
     const auto chosen = run.cutting.copy_in_view();
     for (const PlannedCopy& copy : seen.plan->copies)
         if (copy.page == seen.page)
-            all.push_back({static_cast<int>(copy.id), QString::fromStdString(copy->sticker->name), box_of(copy->cut_box),
-                           chosen == copy.id, run.stage() == Stage::found});
+            all.push_back({static_cast<int>(copy.id), QString::fromStdString(copy->sticker->name),
+                           box_of(copy->cut_box), chosen == copy.id, run.stage() == Stage::found});
     return all;
 }
 

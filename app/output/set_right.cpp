@@ -28,17 +28,18 @@ namespace fusuma::app {
 
 namespace {
 
-QString tell_right(const char* said) {
-    return QCoreApplication::translate("set_right", said);
-}
+/// Whose words these are, for translators.
+struct RightWords {
+    Q_DECLARE_TR_FUNCTIONS(SetRight)
+};
 
 /// "1.00 mm to the left and 0.20 mm down"
 QString way(Point by) {
-    return tell_right("%1 mm %2 and %3 mm %4")
-        .arg(std::abs(by.x), 0, 'f', 2)
-        .arg(by.x < 0 ? tell_right("to the left") : tell_right("to the right"))
-        .arg(std::abs(by.y), 0, 'f', 2)
-        .arg(by.y < 0 ? tell_right("up") : tell_right("down"));
+    return RightWords::tr("%1 mm %2 and %3 mm %4")
+        .arg(number_in_words(std::abs(by.x), 2))
+        .arg(by.x < 0 ? RightWords::tr("to the left") : RightWords::tr("to the right"))
+        .arg(number_in_words(std::abs(by.y), 2))
+        .arg(by.y < 0 ? RightWords::tr("up") : RightWords::tr("down"));
 }
 
 /// Two buttons that print a test page or save it.
@@ -46,10 +47,10 @@ QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>&
     auto* line = new QWidget;
     auto* layout = new QHBoxLayout(line);
     layout->setContentsMargins(0, 0, 0, 0);
-    auto* print = button(tell_right("Print it…"), "", QStringLiteral("printTestPage"),
-                         tell_right("On a printer of this computer"));
-    auto* save = button(tell_right("Save it as PDF…"), "", QStringLiteral("saveTestPage"),
-                        tell_right("To print it elsewhere, at actual size"));
+    auto* print = button(RightWords::tr("Print it…"), "", QStringLiteral("printTestPage"),
+                         RightWords::tr("On a printer of this computer"));
+    auto* save = button(RightWords::tr("Save it as PDF…"), "", QStringLiteral("saveTestPage"),
+                        RightWords::tr("To print it elsewhere, at actual size"));
     layout->addWidget(print);
     layout->addWidget(save);
     QObject::connect(print, &QPushButton::clicked, &form, [&model, &form, plan] {
@@ -70,20 +71,21 @@ QWidget* ways_to_print(Model& model, Form& form, const std::function<JobPlan()>&
 void set_printer_right(Model& model, QWidget* parent) {
     const SheetSettings sheet = model.document().sheet;
     const PrintMeasures wanted = wanted_measures(sheet);
-    Form form(tell_right("Set the printer right"), "printerRightDialog", model.document().unit, parent);
-    form.add_words(tell_right("1. Print this page on the paper you use, at actual size."));
+    Form form(RightWords::tr("Set the printer right"), "printerRightDialog", model.document().unit, parent);
+    form.add_words(RightWords::tr("1. Print this page on the paper you use, at actual size."));
     form.add_wide(ways_to_print(
-        model, form, [sheet] { return measuring_page(sheet); }, tell_right("measuring page")));
+        model, form, [sheet] { return measuring_page(sheet); }, RightWords::tr("measuring page")));
     form.add_words(
-        tell_right("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on "
-                   "the page: when yours agree, "
-                   "nothing needs setting."));
-    auto* left = form.add_length(tell_right("A: from the left edge"), "measureLeft", 0, 500, wanted.left);
-    auto* top = form.add_length(tell_right("B: from the top edge"), "measureTop", 0, 500, wanted.top);
-    auto* across = form.add_length(tell_right("C: between the ticks"), "measureAcross", 1, 2000, wanted.across);
-    auto* photo = button(tell_right("Measure it in a photograph…"), "", QStringLiteral("measureByPhoto"),
-                         tell_right("Lay the printed page on a darker table and take it whole: its edges and its dots "
-                                    "tell the three lengths."));
+        RightWords::tr("2. Measure its three lengths with a ruler and type them in. The same numbers are printed on "
+                       "the page: when yours agree, "
+                       "nothing needs setting."));
+    auto* left = form.add_length(RightWords::tr("A: from the left edge"), "measureLeft", 0, 500, wanted.left);
+    auto* top = form.add_length(RightWords::tr("B: from the top edge"), "measureTop", 0, 500, wanted.top);
+    auto* across = form.add_length(RightWords::tr("C: between the ticks"), "measureAcross", 1, 2000, wanted.across);
+    auto* photo =
+        button(RightWords::tr("Measure it in a photograph…"), "", QStringLiteral("measureByPhoto"),
+               RightWords::tr("Lay the printed page on a darker table and take it whole: its edges and its dots "
+                              "tell the three lengths."));
     auto* seen = label({}, "dim");
     seen->setObjectName(QStringLiteral("measureSeen"));
     seen->setWordWrap(true);
@@ -105,11 +107,11 @@ void set_printer_right(Model& model, QWidget* parent) {
                             {{wanted.left + wanted.across, wanted.top}, {off_right, off_top}},
                             {{wanted.left, down}, {off_left, off_top}},
                             {{wanted.left + wanted.across, down}, {off_right, off_top}}});
-        effect->setText(printer
-                            ? tell_right("Prints will be moved %1, and be stretched to %2 %.")
-                                  .arg(way(printer->shift))
-                                  .arg(100 * printer->stretch_x, 0, 'f', 2)
-                            : tell_right("That is more than 20 mm or 20 % off: was the page printed at actual size?"));
+        effect->setText(
+            printer ? RightWords::tr("Prints will be moved %1, and be stretched to %2 %.")
+                          .arg(way(printer->shift))
+                          .arg(number_in_words(100 * printer->stretch_x, 2))
+                    : RightWords::tr("That is more than 20 mm or 20 % off: was the page printed at actual size?"));
     };
     for (auto* field : {left, top, across})
         QObject::connect(field, &NumberField::edited, &form, show);
@@ -125,18 +127,19 @@ void set_printer_right(Model& model, QWidget* parent) {
         top->set_value(measured.top);
         across->set_value(measured.across);
         const double turn = pose_of(print->fit, {sheet.paper.width / 2, sheet.paper.height / 2}).turn;
-        seen->setText(tell_right("Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a "
-                                 "printer's guides mend and a correction does not.")
-                          .arg(print->residual, 0, 'f', 2)
-                          .arg(turn * 180 / std::numbers::pi, 0, 'f', 2));
+        seen->setText(
+            RightWords::tr("Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a "
+                           "printer's guides mend and a correction does not.")
+                .arg(number_in_words(print->residual, 2))
+                .arg(number_in_words(turn * 180 / std::numbers::pi, 2)));
         show();
     };
     QObject::connect(photo, &QPushButton::clicked, &form, [=, &form] {
-        const QString path = ask_for_photograph(&form, tell_right("The photograph of the printed page"));
+        const QString path = ask_for_photograph(&form, RightWords::tr("The photograph of the printed page"));
         if (path.isEmpty())
             return;
         photo->setEnabled(false);
-        seen->setText(tell_right("Looking for the page…"));
+        seen->setText(RightWords::tr("Looking for the page…"));
         in_background(
             form.worker, &form,
             [path, sheet, stop = form.start_anew()]() -> Result<Registration> {
@@ -156,10 +159,10 @@ void set_printer_right(Model& model, QWidget* parent) {
             });
     });
     show();
-    if (!form.run(tell_right("Use it")))
+    if (!form.run(RightWords::tr("Use it")))
         return;
     if (const auto printer = result())
-        model.project.edit(tell_right("Set the printer right"), [printer](Document d) {
+        model.project.edit(RightWords::tr("Set the printer right"), [printer](Document d) {
             d.sheet.printer = *printer;
             return d;
         });
@@ -169,31 +172,31 @@ void set_machine_right(Model& model, QWidget* parent) {
     const Document& document = model.document();
     const SheetSettings sheet = document.sheet;
     const auto places = machine_test_places(sheet);
-    Form form(tell_right("Set the machine right"), "machineRightDialog", document.unit, parent);
+    Form form(RightWords::tr("Set the machine right"), "machineRightDialog", document.unit, parent);
     if (places.empty()) {
-        form.add_words(tell_right("The cut zone is too small for a test sheet."));
-        form.run(tell_right("Close"));
+        form.add_words(RightWords::tr("The cut zone is too small for a test sheet."));
+        form.run(RightWords::tr("Close"));
         return;
     }
-    form.add_words(tell_right("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
+    form.add_words(RightWords::tr("1. Print the test sheet, then cut it with its HP-GL as you cut your stickers."));
     form.add_wide(ways_to_print(
-        model, form, [sheet] { return machine_test(sheet); }, tell_right("machine test")));
-    auto* cut = button(tell_right("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"),
-                       tell_right("For your cutter"));
+        model, form, [sheet] { return machine_test(sheet); }, RightWords::tr("machine test")));
+    auto* cut = button(RightWords::tr("Save its cut as HP-GL…"), "", QStringLiteral("saveMachineCut"),
+                       RightWords::tr("For your cutter"));
     form.add_wide(cut);
     QObject::connect(cut, &QPushButton::clicked, &form, [&] {
-        save_made(model, &form, tell_right("machine test"), MadeFile::hpgl, [sheet, material = document.material] {
+        save_made(model, &form, RightWords::tr("machine test"), MadeFile::hpgl, [sheet, material = document.material] {
             const JobPlan plan = machine_test(sheet);
             return machine_code(plain_job(plan.pages.front().cuts, plan.paper, sheet.cutter, material));
         });
     });
-    form.add_words(tell_right("2. How far was each square cut beside its print? Right and down count positive."));
+    form.add_words(RightWords::tr("2. How far was each square cut beside its print? Right and down count positive."));
     std::vector<std::pair<NumberField*, NumberField*>> fields;
     for (std::size_t i = 0; i < places.size(); ++i) {
         const QString number = QString::number(i + 1);
-        fields.emplace_back(form.add_length(tell_right("Square %1, right").arg(number),
+        fields.emplace_back(form.add_length(RightWords::tr("Square %1, right").arg(number),
                                             ("offRight" + std::to_string(i + 1)).c_str(), -20, 20, 0),
-                            form.add_length(tell_right("Square %1, down").arg(number),
+                            form.add_length(RightWords::tr("Square %1, down").arg(number),
                                             ("offDown" + std::to_string(i + 1)).c_str(), -20, 20, 0));
     }
     auto* effect = label({}, "strong");
@@ -214,50 +217,50 @@ void set_machine_right(Model& model, QWidget* parent) {
         for (std::size_t i = 0; i < places.size(); ++i)
             seen.push_back({places[i], {fields[i].first->value(), fields[i].second->value()}});
         picture->show_seen(std::move(seen));
-        effect->setText(tell_right("Cuts will be moved %1, turned %2° and stretched to %3 × %4 %.")
+        effect->setText(RightWords::tr("Cuts will be moved %1, turned %2° and stretched to %3 × %4 %.")
                             .arg(way(cutter.shift))
-                            .arg(cutter.turn * 180 / std::numbers::pi, 0, 'f', 3)
-                            .arg(100 * cutter.stretch_x, 0, 'f', 2)
-                            .arg(100 * cutter.stretch_y, 0, 'f', 2));
+                            .arg(number_in_words(cutter.turn * 180 / std::numbers::pi, 3))
+                            .arg(number_in_words(100 * cutter.stretch_x, 2))
+                            .arg(number_in_words(100 * cutter.stretch_y, 2)));
     };
     for (const auto& [right, down] : fields) {
         QObject::connect(right, &NumberField::edited, &form, show);
         QObject::connect(down, &NumberField::edited, &form, show);
     }
     show();
-    if (form.run(tell_right("Use it")))
-        model.project.edit(tell_right("Set the machine right"), [cutter = result()](Document d) {
+    if (form.run(RightWords::tr("Use it")))
+        model.project.edit(RightWords::tr("Set the machine right"), [cutter = result()](Document d) {
             d.sheet.cutter = cutter;
             return d;
         });
 }
 
 void ask_for_board(Model& model, QWidget* parent) {
-    Form form(tell_right("Photo board"), "boardDialog", model.document().unit, parent);
+    Form form(RightWords::tr("Photo board"), "boardDialog", model.document().unit, parent);
     form.add_words(
-        tell_right("A sheet with marks round a free inside. A photograph of whatever lies on it is laid flat "
-                   "in true millimetres, and a printed sheet on it is found for your cutter. Print it at "
-                   "actual size on stiff paper."));
+        RightWords::tr("A sheet with marks round a free inside. A photograph of whatever lies on it is laid flat "
+                       "in true millimetres, and a printed sheet on it is found for your cutter. Print it at "
+                       "actual size on stiff paper."));
     auto* paper = new QComboBox;
     paper->setObjectName(QStringLiteral("boardPaper"));
     const std::vector<Board> boards = usual_boards();
     for (const Board& board : boards)
         paper->addItem(in_words(paper_name(board.paper)));
-    form.add(tell_right("Paper"), paper);
+    form.add(RightWords::tr("Paper"), paper);
     const auto chosen = [=] { return boards[static_cast<std::size_t>(paper->currentIndex())]; };
     form.add_wide(ways_to_print(
-        model, form, [chosen] { return board_page(chosen()); }, tell_right("photo board")));
+        model, form, [chosen] { return board_page(chosen()); }, RightWords::tr("photo board")));
     form.add_words(
-        tell_right("Or let your cutter draw it with a pen in place of the blade: then its marks lie where the "
-                   "machine says, however the paper lies in it."));
-    auto* draw = button(tell_right("Save it as HP-GL to draw…"), "", QStringLiteral("saveBoardHpgl"),
-                        tell_right("In the ways of a machine with nothing special"));
+        RightWords::tr("Or let your cutter draw it with a pen in place of the blade: then its marks lie where the "
+                       "machine says, however the paper lies in it."));
+    auto* draw = button(RightWords::tr("Save it as HP-GL to draw…"), "", QStringLiteral("saveBoardHpgl"),
+                        RightWords::tr("In the ways of a machine with nothing special"));
     form.add_wide(draw);
     QObject::connect(draw, &QPushButton::clicked, &form, [&] {
-        save_made(model, &form, tell_right("photo board"), MadeFile::hpgl,
+        save_made(model, &form, RightWords::tr("photo board"), MadeFile::hpgl,
                   [board = chosen()] { return board_hpgl(board, plain_machine(board.paper)); });
     });
-    form.run(tell_right("Done"));
+    form.run(RightWords::tr("Done"));
 }
 
 } // namespace fusuma::app

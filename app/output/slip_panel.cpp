@@ -105,7 +105,7 @@ SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehea
     for (const double mm : tried_mm) {
         auto* line = new QHBoxLayout;
         line->setSpacing(8);
-        auto* caption = label(tr("slip %1 mm").arg(mm, 0, 'f', 1), "dim");
+        auto* caption = label(tr("slip %1 mm").arg(number_in_words(mm, 1)), "dim");
         caption->setFixedWidth(px(76));
         auto* bar = new QProgressBar;
         bar->setTextVisible(false);
@@ -235,9 +235,9 @@ void SlipPanel::work_out_sheet() {
 
 void SlipPanel::show_slip() {
     const Transform moved = slip();
-    right.value->setText(tr("%1 mm").arg(right.slider->value() * per_step, 0, 'f', 2));
-    down.value->setText(tr("%1 mm").arg(down.slider->value() * per_step, 0, 'f', 2));
-    turn.value->setText(tr("%1°").arg(turn.slider->value() * deg_per_step, 0, 'f', 2));
+    right.value->setText(tr("%1 mm").arg(number_in_words(right.slider->value() * per_step, 2)));
+    down.value->setText(tr("%1 mm").arg(number_in_words(down.slider->value() * per_step, 2)));
+    turn.value->setText(tr("%1°").arg(number_in_words(turn.slider->value() * deg_per_step, 2)));
     const std::size_t all = sheet ? sheet->size() : 0;
     for (std::size_t i = 0; i < bars.size(); ++i) {
         const auto count = sheet ? static_cast<int>(sheet->damaged_by(tried_mm[i])) : 0;
@@ -270,7 +270,7 @@ void SlipPanel::show_slip() {
     if (remedy && remedy->without_bleed > 0)
         parts << tr("no bleed of another colour round white borders");
     advice->setText(remedy ? tr("%1 would keep every sticker clean up to a slip of %2 mm.")
-                                 .arg(parts.join(tr(" and ")), QString::number(remedied_mm, 'f', 1))
+                                 .arg(parts.join(tr(" and ")), number_in_words(remedied_mm, 1))
                     : all == 0                                ? QString()
                     : sheet->damaged_by(tried_mm.back()) == 0 ? tr("Every sticker bears a slip of 1 mm.")
                                                               : tr("Neighbours or marks lie too near. Fill the sheet "
@@ -279,16 +279,14 @@ void SlipPanel::show_slip() {
         advice->setText(advice->text().left(1).toUpper() + advice->text().mid(1));
     remedy_button->setVisible(remedy.has_value());
     remedy_button->setText(
-        remedy
-            ? tr("Make %1 safe").arg(remedy->stickers == 1 ? tr("1 sticker") : tr("%1 stickers").arg(remedy->stickers))
-            : QString());
+        remedy ? tr("Make %1 safe").arg(tr("%n stickers", nullptr, static_cast<int>(remedy->stickers))) : QString());
 }
 
 void SlipPanel::apply_remedy() {
     if (!remedy)
         return;
     model.worked.start(
-        tr("Make safe for a slip of %1 mm").arg(remedied_mm, 0, 'f', 1),
+        tr("Make safe for a slip of %1 mm").arg(number_in_words(remedied_mm, 1)),
         [mm = remedied_mm, selection = model.in_hand.copies()](const Document& document, Planner& planner) {
             return Edited{made_safe(document, planner, mm + to_spare).document, selection};
         },
@@ -316,8 +314,8 @@ void SlipPanel::try_sheets() {
                 return;
             chances_text->setText(
                 tr("%1 % of sheets come out with every sticker clean; on average %2 of %3 show a fault.")
-                    .arg(100 * chances.all_good, 0, 'f', 1)
-                    .arg(chances.mean, 0, 'f', 2)
+                    .arg(number_in_words(100 * chances.all_good, 1))
+                    .arg(number_in_words(chances.mean, 2))
                     .arg(tried->size()));
         });
 }

@@ -59,8 +59,7 @@ QString words_of(const Ticket& ticket) {
     std::size_t lines = 0;
     for (const Ticket::Page& page : ticket.pages)
         lines += page.cuts.size();
-    const QString pages =
-        ticket.pages.size() == 1 ? OutputPage::tr("1 page") : OutputPage::tr("%1 pages").arg(ticket.pages.size());
+    const QString pages = OutputPage::tr("%n pages", nullptr, static_cast<int>(ticket.pages.size()));
     return OutputPage::tr("Ticket %1\nprinted %2\n%3, %4 lines, %5")
         .arg(QString::fromStdString(ticket.code), OutputPage::printed_when(ticket), pages)
         .arg(lines)

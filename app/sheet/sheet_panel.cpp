@@ -84,12 +84,12 @@ void SheetPanel::refresh() {
                                     : w.left(w.lastIndexOf(' ')) + QStringLiteral(" × ") +
                                           length_in_words(most.height(), document.unit));
     const auto count = document.placements.size();
-    const QString on_it = count == 1 ? tr("1 copy") : tr("%1 copies").arg(count);
+    const QString on_it = tr("%n copies", nullptr, static_cast<int>(count));
     zone_text->setText(most.empty()
                            ? tr("The margins leave nowhere to cut on this paper.")
                            : tr("%1 on %2, %3 % of the cut zone used")
                                  .arg(on_it)
-                                 .arg(document.pages == 1 ? tr("the sheet") : tr("%1 pages").arg(document.pages))
+                                 .arg(document.pages == 1 ? tr("the sheet") : tr("%n pages", nullptr, document.pages))
                                  .arg(qRound(100 * s.totals.used_share)));
 }
 

@@ -12,6 +12,7 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMimeData>
+#include <QLocale>
 #include <QPainter>
 #include <cmath>
 #include <map>
@@ -438,7 +439,7 @@ void SheetView::paint_rulers(QPainter& painter) const {
             tick(mm, std::abs(in_numbered - std::round(in_numbered)) < 1e-6);
         }
     };
-    const auto figure = [&](double mm) { return QString::number(mm / base, 'g', 4); };
+    const auto figure = [&](double mm) { return QLocale().toString(mm / base, 'g', 4); };
     const Point top_left = to_mm({0, 0}), bottom_right = to_mm({double(width()), double(height())});
     ticks(top_left.x, bottom_right.x, [&](double mm, bool is_numbered) {
         const double x = to_view().map(QPointF(mm, 0)).x();

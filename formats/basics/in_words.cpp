@@ -17,8 +17,7 @@ QString value_in_words(const Said::Value& value) {
     if (value.kind == Kind::length)
         return length_in_words(value.number, value.unit);
     if (value.kind == Kind::number)
-        return value.decimals == 0 ? QString::number(value.number, 'f', 0)
-                                   : QLocale().toString(value.number, 'f', value.decimals);
+        return number_in_words(value.number, value.decimals);
     QStringList all;
     for (const Said& one : value.said)
         all << in_words(one);
@@ -61,6 +60,10 @@ QString in_words(const Said& said) {
         at = close + 1;
     }
     return filled;
+}
+
+QString number_in_words(double number, int decimals) {
+    return by_locale(QString::number(number, 'f', decimals).toStdString());
 }
 
 QString length_in_words(double mm, Unit unit) {

@@ -13,6 +13,8 @@ namespace fusuma {
     return in_words(problem.said());
 }
 
+/// With the locale's decimal sign.
+[[nodiscard]] QString number_in_words(double number, int decimals);
 /// "2.0 mm", "0.079 in": as many decimals as a maker can use, with the locale's decimal sign.
 [[nodiscard]] QString length_in_words(double mm, Unit unit);
 /// A long way, in metres from one on.

@@ -75,7 +75,8 @@ TEST_F(DrawingStory, TemplatesComeFromAFileAndABadOneIsRefusedInASentence) {
         look.start(50);
         for (const QString& file : {bad, good}) {
             with_file_dialog(file, [&] { QTest::mouseClick(more, Qt::LeftButton); });
-            std::ignore = QTest::qWaitFor([&] { return more->isEnabled() && (file == bad ? !refused.isEmpty() : list->count() > had); }, 5000);
+            std::ignore = QTest::qWaitFor(
+                [&] { return more->isEnabled() && (file == bad ? !refused.isEmpty() : list->count() > had); }, 5000);
         }
         for (int i = 0; i < list->count(); ++i)
             names << list->item(i)->text();

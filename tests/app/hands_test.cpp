@@ -226,7 +226,10 @@ TEST_F(Hands, KeysActOnThePlaceThatIsSeen) {
 
 TEST_F(Hands, KeysOnAnEmptyProjectDoNothing) {
     for (const auto& [code, with] : std::initializer_list<std::pair<Qt::Key, Qt::KeyboardModifiers>>{
-             {Qt::Key_Down, Qt::ControlModifier | Qt::AltModifier}, {Qt::Key_Delete, {}}, {Qt::Key_F2, {}}, {Qt::Key_D, Qt::ControlModifier}})
+             {Qt::Key_Down, Qt::ControlModifier | Qt::AltModifier},
+             {Qt::Key_Delete, {}},
+             {Qt::Key_F2, {}},
+             {Qt::Key_D, Qt::ControlModifier}})
         key(code, with);
     EXPECT_EQ(model.document(), Document{});
     EXPECT_FALSE(model.project.steps().can_undo());

@@ -87,8 +87,7 @@ class Frame : public testing::Test {
     }
     void settle() {
         const auto* doors = window.findChild<Doors*>();
-        EXPECT_TRUE(QTest::qWaitFor(
-            [&] { return model.working_out.is_settled() && !doors->is_sliding(); }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([&] { return model.working_out.is_settled() && !doors->is_sliding(); }, 20000));
         QCoreApplication::processEvents();
     }
     Door& door(int number) { return *window.findChild<Door*>(QStringLiteral("door%1").arg(number)); }

@@ -69,7 +69,8 @@ TEST_F(RecoveryTest, KeepsWhatIsUnsavedAndRemovesItOnceItIsSaved) {
             d.sheet.gap = 7;
             return d;
         });
-        wait_for([&] { return files().size() == 1; }, 5000);        recovery.end();
+        wait_for([&] { return files().size() == 1; }, 5000);
+        recovery.end();
     }
     EXPECT_TRUE(files().isEmpty()) << "its window was closed, and what to do with it was asked";
 }
@@ -146,7 +147,8 @@ TEST_F(RecoveryTest, WhateverTheClockSaysAllLeftWorkIsOfferedAndNoLivingOne) {
         for (const QFileInfo& file : QDir(kept_in).entryInfoList(QDir::Files | QDir::Hidden)) {
             QFile dated(file.filePath());
             ASSERT_TRUE(dated.open(QIODevice::ReadWrite));
-            dated.setFileTime(QDateTime::fromString(QLatin1String(when), Qt::ISODate), QFileDevice::FileModificationTime);
+            dated.setFileTime(QDateTime::fromString(QLatin1String(when), Qt::ISODate),
+                              QFileDevice::FileModificationTime);
         }
         std::set<QString> names;
         for (const LeftWork& left : Recovery::left_behind(kept_in))
@@ -190,8 +192,9 @@ TEST_F(RecoveryTest, SaysWhenWorkWasTriedBefore) {
         wait_for([&] {
             const QByteArray words = zip_entry(kept_in + "/" + files().front(), "unsaved.json", 1 << 16).value_or("");
             return words.contains("\"tried\":true");
-        });    } // and it ends without asking
-const auto left = Recovery::left_behind(kept_in);
+        });
+    } // and it ends without asking
+    const auto left = Recovery::left_behind(kept_in);
     ASSERT_EQ(left.size(), 1u);
     EXPECT_TRUE(left[0].was_tried);
     EXPECT_EQ(left[0].name, "Kelp");

@@ -1,7 +1,7 @@
 // The model behind the window, and the small widgets everything is made of.
 
-#include "app/common/save_place.h"
 #include "app/common/number_field.h"
+#include "app/common/save_place.h"
 #include "app/common/widgets.h"
 #include "app/model/model.h"
 #include "core/geometry/measure.h"
@@ -78,7 +78,8 @@ TEST_F(SessionTest, LargePicturesArePreviewedAndSettle) {
     model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
     model.in_hand.choose_sticker(2);
     settle();
-    QSignalSpy previewed(&model.working_out, &WorkingOut::previewed), worked(&model.working_out, &WorkingOut::worked_out);
+    QSignalSpy previewed(&model.working_out, &WorkingOut::previewed),
+        worked(&model.working_out, &WorkingOut::worked_out);
     for (int i = 0; i < 20; ++i) {
         model.in_hand.edit_sticker(
             "Threshold", [i](Sticker& s) { s.trace.threshold = 100 + i; }, "drag");
@@ -96,8 +97,9 @@ TEST_F(SessionTest, LargePicturesArePreviewedAndSettle) {
 TEST_F(SessionTest, PreviewsComeForwardOnlyAndDoNotWaitForTheFullResult) {
     // Every preview belongs to a newer edit than the one before, and to the sticker in hand.
     std::vector<double> seen;
-    const auto watching = QObject::connect(&model.working_out, &WorkingOut::previewed, &model,
-                                           [&] { seen.push_back(bounds(model.working_out.shown()->cut_line()).width()); });
+    const auto watching = QObject::connect(&model.working_out, &WorkingOut::previewed, &model, [&] {
+        seen.push_back(bounds(model.working_out.shown()->cut_line()).width());
+    });
     double width = 1;
     for (int i = 0; i < 4000 && seen.size() < 6; ++i) {
         width += 0.005;
@@ -244,9 +246,9 @@ TEST_F(SessionTest, APictureForAStickerGoesToThatOneWhateverIsInHandByThen) {
     model.importer.add_label(design, "Second");
     const int first = model.document().stickers[1]->id, second = model.document().stickers[2]->id;
     model.in_hand.choose_sticker(first);
-    model.importer.read_picture_for_sticker(test::demo_art("puffin.png"), "Picture", [](Sticker& s, const auto& picture) {
-        s.name = "With " + picture->file_name;
-    });
+    model.importer.read_picture_for_sticker(
+        test::demo_art("puffin.png"), "Picture",
+        [](Sticker& s, const auto& picture) { s.name = "With " + picture->file_name; });
     model.in_hand.choose_sticker(second);
     settle();
     EXPECT_EQ(model.document().find(first)->name, "With puffin.png");
@@ -257,11 +259,13 @@ TEST_F(SessionTest, APictureForAStickerGoesToThatOneWhateverIsInHandByThen) {
 TEST_F(SessionTest, WhatGoesWrongOnAThreadIsToldAndEndsNothing) {
     QSignalSpy told(&model.messages, &Messages::problem);
     const Document before = model.document();
-    model.worked.start("Wrong", [](const Document&, Planner&) -> Result<Edited> { throw std::runtime_error("no such luck"); });
+    model.worked.start("Wrong",
+                       [](const Document&, Planner&) -> Result<Edited> { throw std::runtime_error("no such luck"); });
     model.worked.start("Full", [](const Document&, Planner&) -> Result<Edited> { throw std::bad_alloc(); });
-    model.searches.search("Search", [](const Document&, Planner&, const Work&, const Searches::Improved&) -> Searches::Searched {
-        throw std::runtime_error("nothing found");
-    });
+    model.searches.search("Search",
+                          [](const Document&, Planner&, const Work&, const Searches::Improved&) -> Searches::Searched {
+                              throw std::runtime_error("nothing found");
+                          });
     settle();
     ASSERT_EQ(told.count(), 3);
     EXPECT_EQ(model.document(), before);
@@ -430,8 +434,8 @@ TEST_F(SessionTest, TheBoxInSightFollowsCopiesThatWereMovedTurnedAndScaled) {
     EXPECT_NEAR(after.max.y, before.max.y - 5, 1e-9);
     const Rect larger = box_in_sight(model.snapshot(), scaled(model.document(), one, before.centre(), 2), one);
     EXPECT_NEAR(larger.width(), 2 * before.width(), 1e-6);
-    const Rect turned_box = box_in_sight(
-        model.snapshot(), turned(model.document(), one, before.centre(), std::acos(0.0)), one);
+    const Rect turned_box =
+        box_in_sight(model.snapshot(), turned(model.document(), one, before.centre(), std::acos(0.0)), one);
     EXPECT_NEAR(turned_box.width(), before.height(), 1e-6);
     EXPECT_TRUE(box_in_sight(model.snapshot(), model.document(), {CopyId{99}}).empty());
     EXPECT_TRUE(box_in_sight({}, model.document(), one).empty()) << "nothing is worked out yet";

@@ -147,9 +147,7 @@ TEST_F(OnTheSheet, EveryFindingIsShownRepairedAndTakenBack) {
         SCOPED_TRACE(trouble.rule);
         model.project.adopt(trouble.document, QStringLiteral("test"));
         settle();
-        const auto count = [&] {
-            return std::ranges::count(model.snapshot().findings, trouble.rule, &Finding::rule);
-        };
+        const auto count = [&] { return std::ranges::count(model.snapshot().findings, trouble.rule, &Finding::rule); };
         const auto found = count();
         ASSERT_GT(found, 0);
         click("toFix");

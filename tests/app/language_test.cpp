@@ -1,0 +1,215 @@
+// The window in other languages: in a made-up one, in which every message is doubled and bracketed, nothing stays
+// outside of brackets; in it and in those that there are, nothing is cut off; from right to left, panels change sides,
+// paper and pictures do not.
+
+#include "app/common/step_card.h"
+#include "app/sheet/sheet_view.h"
+#include "formats/basics/in_words.h"
+#include "formats/basics/shipped.h"
+#include "tests/app/dialogs.h"
+#include "tests/app/fits.h"
+
+#include <QRegularExpression>
+#include <QTranslator>
+
+namespace fusuma::app {
+namespace {
+
+/// Everything that is asked for, in brackets.
+class MadeUp : public QTranslator {
+  public:
+    [[nodiscard]] QString translate(const char* context, const char* source, const char*, int) const override {
+        const QString words = QString::fromUtf8(source);
+        if (words.isEmpty() || QLatin1String(context) == QLatin1String("QShortcut"))
+            return words;
+        return QStringLiteral("⟦%1⟧").arg(words);
+    }
+    [[nodiscard]] bool isEmpty() const override { return false; }
+};
+
+/// What of a text is outside of brackets and is no number, unit or name of somebody's.
+QString unbracketed(QString text, const QSet<QString>& names) {
+    static const QRegularExpression innermost(QStringLiteral("⟦[^⟦⟧]*⟧"));
+    for (qsizetype was = -1; was != text.size();) {
+        was = text.size();
+        text.remove(innermost);
+    }
+    for (const QString& name : names)
+        text.remove(name);
+    static const QRegularExpression known(
+        QStringLiteral("\\b(mm|cm|in|px|dpi|pt|g|s|min|%|Ctrl|Alt|Shift|Fusuma|USB|HP-GL|DXF|SVG|PDF|G-code)\\b"));
+    text.remove(known);
+    static const QRegularExpression word(QStringLiteral("\\p{L}{2,}"));
+    return word.match(text).hasMatch() ? text.trimmed() : QString();
+}
+
+struct Translated {
+    Translated() { QCoreApplication::installTranslator(&words); }
+    ~Translated() { QCoreApplication::removeTranslator(&words); }
+    MadeUp words;
+};
+
+/// The language is there before the window is.
+class InAMadeUpLanguage : public Translated, public Window {
+  protected:
+    QSet<QString> names;
+
+    void SetUp() override {
+        Window::SetUp();
+        window.resize(1280, 800);
+        open_small_demo();
+        for (const auto& sticker : model.document().stickers)
+            names << QString::fromStdString(sticker->name);
+    }
+    void look(const QWidget& at, const std::string& where, std::set<std::string>& all) {
+        const auto told = [&](const QString& text, const QWidget& w) {
+            if (const QString rest = unbracketed(text, names); !rest.isEmpty())
+                all.insert(where + ": " + words_of(w) + ": " + rest.toStdString());
+        };
+        for (const QWidget* w : at.findChildren<QWidget*>()) {
+            if (!w->isVisible() || w->objectName().startsWith("qt_"))
+                continue;
+            told(w->accessibleName(), *w);
+            told(w->toolTip(), *w);
+            if (const auto* l = qobject_cast<const QLabel*>(w))
+                told(l->text(), *w);
+            if (const auto* b = qobject_cast<const QAbstractButton*>(w))
+                told(b->text(), *w);
+            if (const auto* e = qobject_cast<const QLineEdit*>(w))
+                told(e->placeholderText(), *w);
+            if (const auto* box = qobject_cast<const QComboBox*>(w); box && box->objectName() != "font")
+                for (int i = 0; i < box->count(); ++i)
+                    told(box->itemText(i), *w);
+        }
+    }
+    void choose_sticker(const char* name) {
+        for (const auto& sticker : model.document().stickers)
+            if (sticker->name == name)
+                model.in_hand.choose_sticker(sticker->id);
+        settle();
+    }
+};
+
+std::string lines_of(const std::set<std::string>& all) {
+    std::string lines;
+    for (const std::string& line : all)
+        lines += line + "\n";
+    return lines;
+}
+
+TEST_F(InAMadeUpLanguage, NothingStaysUnbracketed) {
+    std::set<std::string> outside;
+    for (const QAction* action : window.findChildren<QAction*>())
+        if (const QString rest = unbracketed(action->text(), names); !rest.isEmpty())
+            outside.insert("menu: " + rest.toStdString());
+    for (const char* name : {"Puffin", "Fair badge", "Relish jars", "White moon"}) {
+        choose_sticker(name);
+        for (auto* card : window.findChildren<StepCard*>())
+            if (card->isVisible()) {
+                card->open();
+                settle();
+                look(window, name + (", " + card->name().toStdString()), outside);
+            }
+    }
+    EachDialog dialogs(window, [&](QDialog& dialog, const std::string& by) { look(dialog, by, outside); });
+    for (const Place place : {Place::bench, Place::sheet, Place::output}) {
+        window.go_to(place);
+        if (place == Place::sheet)
+            model.in_hand.select({model.document().placements[0].id});
+        settle();
+        look(window, "place " + std::to_string(static_cast<int>(place)), outside);
+        dialogs.open_all();
+    }
+    EXPECT_GE(dialogs.seen(), 15u);
+    EXPECT_EQ(lines_of(outside), "");
+}
+
+TEST(Messages, TakeValuesByTheLocaleAndOnce) {
+    const QLocale before;
+    QLocale::setDefault(QLocale(QLocale::German, QLocale::Germany));
+    EXPECT_EQ(length_in_words(1.5, Unit::mm).toStdString(), "1,5 mm");
+    EXPECT_EQ(in_words("{a} and {b}"_said.with("a", "{b}").with("b", 2.25, 2)).toStdString(), "{b} and 2,25");
+    EXPECT_EQ(in_words("{all} are here"_said.with_list("all", {"one"_said, "two"_said, "three"_said})).toStdString(),
+              "one, two und three are here");
+    QLocale::setDefault(before);
+    EXPECT_EQ(in_words("%n copies were moved."_said.counted(1, "One copy was moved.")).toStdString(),
+              "One copy was moved.");
+    EXPECT_EQ(in_words("%n copies were moved."_said.counted(3, "One copy was moved.")).toStdString(),
+              "3 copies were moved.");
+}
+
+struct InLanguage : testing::WithParamInterface<const char*> {
+    InLanguage() {
+        EXPECT_TRUE(
+            words.load(shipped_file(QStringLiteral("translations/fusuma_%1.qm").arg(QLatin1String(GetParam())))));
+        QLocale::setDefault(QLocale(QLatin1String(GetParam())));
+        QCoreApplication::installTranslator(&words);
+    }
+    ~InLanguage() override {
+        QCoreApplication::removeTranslator(&words);
+        QLocale::setDefault(QLocale::c());
+    }
+    QTranslator words;
+};
+
+class Language : public InLanguage, public Window {};
+
+TEST_P(Language, NothingIsCutOff) {
+    window.resize(1280, 800);
+    open_small_demo();
+    std::set<QString> seen;
+    for (const char* name : {"Puffin", "Fair badge", "Relish jars"}) {
+        for (const auto& sticker : model.document().stickers)
+            if (sticker->name == name)
+                model.in_hand.choose_sticker(sticker->id);
+        settle();
+        for (auto* card : window.findChildren<StepCard*>())
+            if (card->isVisible() && seen.insert(card->name()).second) {
+                card->open();
+                settle();
+                expect_all_fits(window, GetParam() + (", " + card->name().toStdString()));
+            }
+    }
+    for (const Place place : {Place::sheet, Place::output}) {
+        window.go_to(place);
+        settle();
+        for (auto* card : window.findChildren<StepCard*>())
+            if (card->isVisible()) {
+                card->open();
+                settle();
+                expect_all_fits(window, GetParam() + (", " + card->name().toStdString()));
+            }
+    }
+    EXPECT_EQ(window.size(), QSize(1280, 800)) << "something in it asks for more";
+}
+
+INSTANTIATE_TEST_SUITE_P(Shipped, Language, testing::Values("de"), [](const auto& test) { return test.param; });
+
+struct FromTheRight {
+    FromTheRight() { QApplication::setLayoutDirection(Qt::RightToLeft); }
+    ~FromTheRight() { QApplication::setLayoutDirection(Qt::LeftToRight); }
+};
+
+class Mirrored : public FromTheRight, public Window {};
+
+TEST_F(Mirrored, PanelsChangeSidesPaperDoesNot) {
+    window.resize(1280, 800);
+    open_small_demo();
+    window.go_to(Place::sheet);
+    settle();
+    const auto* view = window.findChild<SheetView*>();
+    const auto* tray = window.findChild<QWidget*>("tray");
+    ASSERT_TRUE(view && tray);
+    EXPECT_GT(tray->mapTo(&window, QPoint()).x(), view->mapTo(&window, QPoint()).x() + view->width() / 2);
+    const Placement& copy = model.document().placements.front();
+    const Placement* other = nullptr;
+    for (const Placement& p : model.document().placements)
+        if (p.centre.x > copy.centre.x + 5)
+            other = &p;
+    ASSERT_TRUE(other);
+    EXPECT_LT(view->to_view().map(QPointF(copy.centre.x, 0)).x(), view->to_view().map(QPointF(other->centre.x, 0)).x());
+    expect_all_fits(window, "mirrored");
+}
+
+} // namespace
+} // namespace fusuma::app
