@@ -10,6 +10,7 @@
 #include "app/bench/outline_step.h"
 #include "app/bench/parts_step.h"
 #include "app/bench/step_parts.h"
+#include "app/common/panel_scroll.h"
 #include "app/common/quick_picks.h"
 #include "app/common/theme.h"
 #include "core/document/cluster.h"
@@ -17,7 +18,6 @@
 #include "formats/basics/in_words.h"
 
 #include <QMenu>
-#include <QScrollArea>
 #include <algorithm>
 #include <cmath>
 
@@ -50,9 +50,7 @@ StepsPanel::StepsPanel(Model& project, BenchTools& bench_tools) : model(project)
     head->addWidget(label(tr("all steps stay live"), "dim"));
     layout->addLayout(head);
 
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* scroll = new PanelScroll(*this);
     steps = new QWidget;
     auto* list = column(steps, 0, 6);
     add_card(tr("Artwork"), artwork = new ArtworkStep(model, tools));
@@ -266,7 +264,7 @@ void StepsPanel::refresh_values(const Sticker& s) {
     cards[3]->set_state(BorderStep::state_of(s, unit));
     cards[4]->set_state(BleedStep::state_of(s, unit));
     cards[5]->set_state(CutStep::state_of(s));
-    cards[6]->set_state(words(size.width, unit) + QStringLiteral(" wide"));
+    cards[6]->set_state(tr("%1 wide").arg(words(size.width, unit)));
 }
 
 void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& result) {

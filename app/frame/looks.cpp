@@ -29,8 +29,8 @@ void dress() {
 } // namespace
 
 void follow_looks() {
-    constexpr int patience_ms = 250; // before there is a window; a desktop that answers later dresses it anew
-    desktop().wait(patience_ms);
+    constexpr int answer_ms = 250; // before there is a window; a desktop that answers later dresses it anew
+    desktop().wait(answer_ms);
     QObject::connect(&desktop(), &Desktop::changed, dress);
     dress();
 }

@@ -261,7 +261,9 @@ Tray::Tray(Model& project, StickerActs& sticker_acts, QWidget* parent)
     head_layout->addWidget(label(tr("Tray"), "title"));
     head_layout->addStretch();
     counts = label({}, "dim");
-    head_layout->addWidget(counts);
+    counts->setWordWrap(true);
+    counts->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    head_layout->addWidget(counts, 1);
     layout->addWidget(head);
     scroll = new QScrollArea;
     scroll->setWidgetResizable(true);

@@ -104,11 +104,12 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
 
 void CutAct::refresh_materials() {
     QStringList names;
+    const auto in_language = [](const std::string& name) { return QCoreApplication::translate("words", name.c_str()); };
     for (const Material& m : usual_materials())
-        names << QString::fromStdString(m.name);
+        names << in_language(m.name);
     for (const Material& m : saved_materials())
         names << QString::fromStdString(m.name);
-    const QString now = QString::fromStdString(model.document().material.name);
+    const QString now = in_language(model.document().material.name);
     if (!names.contains(now))
         names << now;
     if (material->count() != names.size() || material->currentText() != now) {

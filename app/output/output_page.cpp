@@ -1,5 +1,6 @@
 #include "app/output/output_page.h"
 
+#include "app/common/panel_scroll.h"
 #include "app/common/save_place.h"
 #include "app/common/sides.h"
 #include "app/common/widgets.h"
@@ -19,7 +20,6 @@
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <utility>
@@ -38,9 +38,7 @@ OutputPage::OutputPage(Model& project) : model(project), run(project) {
     acts->setMinimumWidth(px(310));
     acts->setMaximumWidth(px(460));
     auto* frame = column(acts, 0, 0);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* scroll = new PanelScroll(*acts);
     auto* inner = new QWidget;
     auto* list = column(inner, 12, 8);
     list->addWidget(new MachineCard(model, run));

@@ -1,6 +1,7 @@
 #include "app/output/slip_panel.h"
 
 #include "app/common/painting.h"
+#include "app/common/panel_scroll.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "formats/basics/in_words.h"
@@ -8,7 +9,6 @@
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QProgressBar>
-#include <QScrollArea>
 #include <QSlider>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -82,9 +82,7 @@ SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehea
     setMinimumWidth(px(300));
     setMaximumWidth(px(460));
     auto* frame = column(this, 0, 0);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* scroll = new PanelScroll(*this);
     auto* inner = new QWidget;
     auto* list = column(inner, 12, 8);
     list->addWidget(label(tr("What if it slips?"), "title"));

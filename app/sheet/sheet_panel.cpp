@@ -1,5 +1,6 @@
 #include "app/sheet/sheet_panel.h"
 
+#include "app/common/panel_scroll.h"
 #include "app/common/step_card.h"
 #include "app/common/theme.h"
 #include "app/sheet/fill_card.h"
@@ -7,7 +8,6 @@
 #include "app/sheet/selection_card.h"
 #include "formats/basics/in_words.h"
 
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace fusuma::app {
@@ -18,9 +18,7 @@ SheetPanel::SheetPanel(Model& project) : model(project) {
     setMinimumWidth(px(316));
     setMaximumWidth(px(520));
     auto* layout = column(this, 12, 10);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* scroll = new PanelScroll(*this);
     auto* inner = new QWidget;
     auto* list = column(inner, 0, 8);
     list->setContentsMargins(0, 0, 8, 0); // beside the scroll bar

@@ -96,7 +96,7 @@ class Fields {
     }
 };
 
-constexpr double farthest = 20000; // mm that any machine reaches
+constexpr double farthest_reach = 20000; // mm that any machine reaches
 
 void read_line(Fields& f, Machine& m) {
     f.text("name", m.name);
@@ -111,7 +111,7 @@ void read_line(Fields& f, Machine& m) {
 }
 
 void read_axes(Fields& f, Machine& m) {
-    f.pair("bed", m.bed.width, m.bed.height, 20, farthest);
+    f.pair("bed", m.bed.width, m.bed.height, 20, farthest_reach);
     f.choice("nought", m.nought);
     f.choice("x_runs", m.x_runs);
     f.choice("y_runs", m.y_runs);
@@ -152,7 +152,7 @@ void read_ways(Fields& f, Machine& m) {
     f.text("after", m.after);
     if (f.find("park")) {
         Point park;
-        f.pair("park", park.x, park.y, -farthest, farthest);
+        f.pair("park", park.x, park.y, -farthest_reach, farthest_reach);
         m.park = park;
     }
 }

@@ -7,8 +7,8 @@
 #include "core/geometry/measure.h"
 #include "devices/practice/practice_printer.h"
 #include "formats/cut_files/hpgl.h"
-#include "formats/pdf/pdf_write.h"
 #include "formats/cut_files/svg_write.h"
+#include "formats/pdf/pdf_write.h"
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 

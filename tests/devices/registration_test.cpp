@@ -182,7 +182,7 @@ TEST(Locate, SaysWhichMarkIsMissingAndTakesTheOthersWhenTold) {
     const Laid l = laid(sheet, marks, f);
     EXPECT_FALSE(l.found.accepted);
     EXPECT_EQ(l.found.marks_found, 4u);
-    EXPECT_EQ(l.found.reason.english(), "The dot at the bottom left was not found: smudged or covered?");
+    EXPECT_EQ(l.found.reason.english(), "A mark was not found: the dot at the bottom left. Smudged or covered?");
     const Scan scan = practice_scan(sheet, a4, marks, {}, f.load);
     const Registration told = locate(marks, find_spots(scan, marks), {.may_be_missing = 2});
     EXPECT_TRUE(told.accepted);
