@@ -13,6 +13,25 @@
     </message>
 </context>
 <context>
+    <name>Edges</name>
+    <message>
+        <source>Left</source>
+        <translation>Links</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Rechts</translation>
+    </message>
+    <message>
+        <source>Top</source>
+        <translation>Oben</translation>
+    </message>
+    <message>
+        <source>Bottom</source>
+        <translation>Unten</translation>
+    </message>
+</context>
+<context>
     <name>FlattenDialog</name>
     <message>
         <source>Lay the photograph flat</source>
@@ -5125,22 +5144,6 @@ gedruckt %2
 <context>
     <name>fusuma::app::PaperCard</name>
     <message>
-        <source>Left</source>
-        <translation>Links</translation>
-    </message>
-    <message>
-        <source>Right</source>
-        <translation>Rechts</translation>
-    </message>
-    <message>
-        <source>Top</source>
-        <translation>Oben</translation>
-    </message>
-    <message>
-        <source>Bottom</source>
-        <translation>Unten</translation>
-    </message>
-    <message>
         <source>Custom size</source>
         <translation>Eigene Größe</translation>
     </message>
@@ -6328,10 +6331,6 @@ gedruckt %2
     <message>
         <source>Size, place and cutter…</source>
         <translation>Größe, Platz und Schneider…</translation>
-    </message>
-    <message>
-        <source>Marks and cutter</source>
-        <translation>Marken und Schneider</translation>
     </message>
 </context>
 <context>

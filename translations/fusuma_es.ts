@@ -13,6 +13,25 @@
     </message>
 </context>
 <context>
+    <name>Edges</name>
+    <message>
+        <source>Left</source>
+        <translation>Izquierda</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Derecha</translation>
+    </message>
+    <message>
+        <source>Top</source>
+        <translation>Arriba</translation>
+    </message>
+    <message>
+        <source>Bottom</source>
+        <translation>Abajo</translation>
+    </message>
+</context>
+<context>
     <name>FlattenDialog</name>
     <message>
         <source>Lay the photograph flat</source>
@@ -5125,22 +5144,6 @@ impresa %2
 <context>
     <name>fusuma::app::PaperCard</name>
     <message>
-        <source>Left</source>
-        <translation>Izquierda</translation>
-    </message>
-    <message>
-        <source>Right</source>
-        <translation>Derecha</translation>
-    </message>
-    <message>
-        <source>Top</source>
-        <translation>Arriba</translation>
-    </message>
-    <message>
-        <source>Bottom</source>
-        <translation>Abajo</translation>
-    </message>
-    <message>
         <source>Custom size</source>
         <translation>Tamaño propio</translation>
     </message>
@@ -6328,10 +6331,6 @@ impresa %2
     <message>
         <source>Size, place and cutter…</source>
         <translation>Tamaño, lugar y cortadora…</translation>
-    </message>
-    <message>
-        <source>Marks and cutter</source>
-        <translation>Marcas y cortadora</translation>
     </message>
 </context>
 <context>

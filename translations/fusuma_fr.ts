@@ -13,6 +13,25 @@
     </message>
 </context>
 <context>
+    <name>Edges</name>
+    <message>
+        <source>Left</source>
+        <translation>Gauche</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Droite</translation>
+    </message>
+    <message>
+        <source>Top</source>
+        <translation>Haut</translation>
+    </message>
+    <message>
+        <source>Bottom</source>
+        <translation>Bas</translation>
+    </message>
+</context>
+<context>
     <name>FlattenDialog</name>
     <message>
         <source>Lay the photograph flat</source>
@@ -3057,7 +3076,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Any cutter</source>
-        <translation>N'importe quelle machine</translation>
+        <translation>Toute machine</translation>
     </message>
     <message>
         <source>Mark scheme</source>
@@ -5125,22 +5144,6 @@ imprimée %2
 <context>
     <name>fusuma::app::PaperCard</name>
     <message>
-        <source>Left</source>
-        <translation>Gauche</translation>
-    </message>
-    <message>
-        <source>Right</source>
-        <translation>Droite</translation>
-    </message>
-    <message>
-        <source>Top</source>
-        <translation>Haut</translation>
-    </message>
-    <message>
-        <source>Bottom</source>
-        <translation>Bas</translation>
-    </message>
-    <message>
         <source>Custom size</source>
         <translation>Taille libre</translation>
     </message>
@@ -5891,11 +5894,11 @@ imprimée %2
     </message>
     <message>
         <source>Any printer</source>
-        <translation>N'importe quelle imprimante</translation>
+        <translation>Toute imprimante</translation>
     </message>
     <message>
         <source>any printer</source>
-        <translation>n'importe quelle imprimante</translation>
+        <translation>toute imprimante</translation>
     </message>
 </context>
 <context>
@@ -6329,10 +6332,6 @@ imprimée %2
         <source>Size, place and cutter…</source>
         <translation>Taille, place et machine…</translation>
     </message>
-    <message>
-        <source>Marks and cutter</source>
-        <translation>Repères et machine</translation>
-    </message>
 </context>
 <context>
     <name>fusuma::app::SheetPanel</name>
@@ -6358,7 +6357,7 @@ imprimée %2
     </message>
     <message>
         <source>Largest sticker that fits an empty sheet</source>
-        <translation>Le plus grand autocollant qui tient sur une feuille vide</translation>
+        <translation>Le plus grand autocollant d'une feuille vide</translation>
     </message>
     <message>
         <source>it lies there already</source>

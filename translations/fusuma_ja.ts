@@ -13,6 +13,25 @@
     </message>
 </context>
 <context>
+    <name>Edges</name>
+    <message>
+        <source>Left</source>
+        <translation>左</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>右</translation>
+    </message>
+    <message>
+        <source>Top</source>
+        <translation>上</translation>
+    </message>
+    <message>
+        <source>Bottom</source>
+        <translation>下</translation>
+    </message>
+</context>
+<context>
     <name>FlattenDialog</name>
     <message>
         <source>Lay the photograph flat</source>
@@ -5113,22 +5132,6 @@ printed %2
 <context>
     <name>fusuma::app::PaperCard</name>
     <message>
-        <source>Left</source>
-        <translation>左</translation>
-    </message>
-    <message>
-        <source>Right</source>
-        <translation>右</translation>
-    </message>
-    <message>
-        <source>Top</source>
-        <translation>上</translation>
-    </message>
-    <message>
-        <source>Bottom</source>
-        <translation>下</translation>
-    </message>
-    <message>
         <source>Custom size</source>
         <translation>自由な大きさ</translation>
     </message>
@@ -6315,10 +6318,6 @@ printed %2
     <message>
         <source>Size, place and cutter…</source>
         <translation>大きさ、位置、カッター…</translation>
-    </message>
-    <message>
-        <source>Marks and cutter</source>
-        <translation>トンボとカッター</translation>
     </message>
 </context>
 <context>

@@ -53,13 +53,13 @@ StepsPanel::StepsPanel(Model& project, BenchTools& bench_tools) : model(project)
     auto* scroll = new PanelScroll(*this);
     steps = new QWidget;
     auto* list = column(steps, 0, 6);
-    add_card(tr("Artwork"), artwork = new ArtworkStep(model, tools));
-    add_card(tr("Background"), source_step());
-    add_card(tr("Outline"), outline = new OutlineStep(model));
-    add_card(tr("Border"), border = new BorderStep(model, tools));
-    add_card(tr("Bleed"), bleed = new BleedStep(model));
-    add_card(tr("Cut"), cut = new CutStep(model, tools));
-    add_card(tr("Size"), size_step());
+    add_card(QT_TR_NOOP("Artwork"), artwork = new ArtworkStep(model, tools));
+    add_card(QT_TR_NOOP("Background"), source_step());
+    add_card(QT_TR_NOOP("Outline"), outline = new OutlineStep(model));
+    add_card(QT_TR_NOOP("Border"), border = new BorderStep(model, tools));
+    add_card(QT_TR_NOOP("Bleed"), bleed = new BleedStep(model));
+    add_card(QT_TR_NOOP("Cut"), cut = new CutStep(model, tools));
+    add_card(QT_TR_NOOP("Size"), size_step());
     for (StepCard* card : cards)
         list->addWidget(card);
     list->addStretch();
@@ -90,9 +90,9 @@ StepsPanel::StepsPanel(Model& project, BenchTools& bench_tools) : model(project)
     refresh();
 }
 
-void StepsPanel::add_card(const QString& card_title, QWidget* body) {
+void StepsPanel::add_card(const char* id, QWidget* body) {
     const std::size_t index = cards.size();
-    cards.push_back(new StepCard(static_cast<int>(index) + 1, card_title, body));
+    cards.push_back(new StepCard(static_cast<int>(index) + 1, id, tr(id), body));
     connect(cards.back(), &StepCard::toggled, this,
             [this, index] { open_card(cards[index]->is_open() ? cards.size() : index); });
 }

@@ -66,7 +66,7 @@ class StepsPanel : public QWidget {
     QWidget* source_step();
     void show_source(const QWidget* shown, const QString& its_name);
     void refresh_source(const Sticker& sticker);
-    void add_card(const QString& title, QWidget* body);
+    void add_card(const char* id, QWidget* body); ///< with a title of that name
     void open_card(std::size_t index);
     NumberField* length_field(double least, double most, double step, const char* object_name);
     void refresh();

@@ -13,8 +13,8 @@ namespace {
 /// The clickable head of a card; a push button so that keys and screen readers know it.
 class Header : public QPushButton {
   public:
-    explicit Header(const QString& name) {
-        setObjectName(QStringLiteral("step") + name);
+    Header(const char* id, const QString& name) {
+        setObjectName(QLatin1String("step") + QLatin1String(id));
         setAccessibleName(name);
         setProperty("role", "flat");
         setFixedHeight(px(36));
@@ -24,8 +24,8 @@ class Header : public QPushButton {
 
 } // namespace
 
-StepCard::StepCard(int number, const QString& name, QWidget* body)
-    : header(new Header(name)), title(label(name, "section")), content(body) {
+StepCard::StepCard(int number, const char* id, const QString& name, QWidget* body)
+    : header(new Header(id, name)), title(label(name, "section")), content(body) {
     setObjectName(QStringLiteral("card"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = column(this, 1, 0);
@@ -77,6 +77,10 @@ void StepCard::open() {
 
 QString StepCard::name() const {
     return title->text();
+}
+
+bool StepCard::is(const char* id) const {
+    return header->objectName() == QLatin1String("step") + QLatin1String(id);
 }
 
 bool StepCard::is_open() const {

@@ -11,12 +11,14 @@ class StepCard : public QWidget {
     Q_OBJECT
   public:
     /// @param number  shown in a badge; none when 0
-    StepCard(int number, const QString& title, QWidget* body);
+    /// @param id      the same in every language
+    StepCard(int number, const char* id, const QString& title, QWidget* body);
     void set_title(const QString& words);
     void set_state(const QString& words);
     void set_open(bool open);
-    void open(); ///< as a click on it would, if it is closed
-    [[nodiscard]] QString name() const;
+    void open();                        ///< as a click on it would, if it is closed
+    [[nodiscard]] QString name() const; ///< its title
+    [[nodiscard]] bool is(const char* id) const;
     [[nodiscard]] bool is_open() const;
 
   signals:

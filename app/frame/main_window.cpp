@@ -169,8 +169,8 @@ void MainWindow::show_sheet_menu(QPoint at) {
         menu.addSeparator();
     }
     if (model.in_hand.copies().empty())
-        for (const QString& card : {tr("Paper"), tr("Marks and cutter")})
-            menu.addAction(tr("%1…").arg(card), this, [this, card] { sheet->open_card(card); });
+        for (const char* card : {QT_TR_NOOP("Paper"), QT_TR_NOOP("Marks and cutter")})
+            menu.addAction(tr("%1…").arg(tr(card)), this, [this, card] { sheet->open_card(card); });
     menu.addActions(commands.near(model.in_hand.copies().empty() ? Commands::Near::page : Commands::Near::copy));
     menu.exec(at);
 }

@@ -22,12 +22,11 @@ namespace fusuma::app {
 namespace {
 
 /// Four lengths, one for each edge, in two lines.
-std::array<std::pair<QString, double Edges::*>, 4> edges() {
-    return {std::pair{PaperCard::tr("Left"), &Edges::left},
-            {PaperCard::tr("Right"), &Edges::right},
-            {PaperCard::tr("Top"), &Edges::top},
-            {PaperCard::tr("Bottom"), &Edges::bottom}};
-}
+constexpr std::array<std::pair<const char*, double Edges::*>, 4> edges{
+    {{QT_TRANSLATE_NOOP("Edges", "Left"), &Edges::left},
+     {QT_TRANSLATE_NOOP("Edges", "Right"), &Edges::right},
+     {QT_TRANSLATE_NOOP("Edges", "Top"), &Edges::top},
+     {QT_TRANSLATE_NOOP("Edges", "Bottom"), &Edges::bottom}}};
 
 QString name_or(const std::string& name, const QString& otherwise) {
     return name.empty() ? otherwise : QString::fromStdString(name);
@@ -167,10 +166,10 @@ PrinterCard::PrinterCard(Model& project) : SheetCard(project) {
     list_printers();
     connect(printer, &QComboBox::activated, this, &PrinterCard::take);
     rows_of_card->addWidget(label(tr("Margins it cannot print"), "dim"));
-    for (const auto& [caption, edge] : edges()) {
+    for (const auto& [caption, edge] : edges) {
         auto* field = length(0, 100, 0.5, "printerMargin");
-        field->setObjectName(QStringLiteral("printerMargin") + caption);
-        add_row(caption, field);
+        field->setObjectName(QLatin1String("printerMargin") + QLatin1String(caption));
+        add_row(QCoreApplication::translate("Edges", caption), field);
         bind(field, tr("Printer margins"),
              [edge = edge](SheetSettings& s) -> double& { return s.printer.margins.*edge; });
     }
@@ -303,10 +302,10 @@ CutterCard::CutterCard(Model& project) : SheetCard(project) {
         edit_sheet(tr("Cutter"), [&](SheetSettings& s) { s.cutter = chosen; });
     });
     rows_of_card->addWidget(label(tr("Edges it cannot reach"), "dim"));
-    for (const auto& [caption, edge] : edges()) {
+    for (const auto& [caption, edge] : edges) {
         auto* field = length(0, 200, 0.5, "cutterMargin");
-        field->setObjectName(QStringLiteral("cutterMargin") + caption);
-        add_row(caption, field);
+        field->setObjectName(QLatin1String("cutterMargin") + QLatin1String(caption));
+        add_row(QCoreApplication::translate("Edges", caption), field);
         bind(field, tr("Cutter margins"), [edge = edge](SheetSettings& s) -> double& { return s.cutter.reach.*edge; });
     }
     mat = new QCheckBox(tr("It feeds a mat"));

@@ -14,8 +14,8 @@ namespace fusuma::app {
 
 namespace {
 
-constexpr double card_width = 85.60, card_height = 53.98; // mm; ISO/IEC 7810 ID-1
-constexpr double least_px_per_mm = 1.5, most_px_per_mm = 12;                  // px per mm
+constexpr double card_width = 85.60, card_height = 53.98;    // mm; ISO/IEC 7810 ID-1
+constexpr double least_px_per_mm = 1.5, most_px_per_mm = 12; // px per mm
 constexpr int slider_steps = 2000;
 
 } // namespace

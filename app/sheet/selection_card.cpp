@@ -137,7 +137,7 @@ void SelectionCard::add_doing() {
     lock = does(tr("Lock"), "lockCopies", tr("Locked copies stay where they are, when filling too."), [this] {
         const bool locked = !is_every([](const Placement& p) { return p.locked; });
         model.copies.edit(locked ? tr("Lock") : tr("Unlock"),
-                               [locked](const Document& d, const Selection& s) { return with_lock(d, s, locked); });
+                          [locked](const Document& d, const Selection& s) { return with_lock(d, s, locked); });
     });
     group = does(tr("Group"), "groupCopies", tr("Grouped copies are selected and moved together (Ctrl+G)."), [this] {
         const bool apart = is_every([](const Placement& p) { return p.group > 0; });

@@ -215,7 +215,8 @@ void SheetHand::turn(Point at, Qt::KeyboardModifiers modifiers) {
         constexpr double step = std::numbers::pi / 12;
         radians = std::round(radians / step) * step;
     }
-    said = QStringLiteral("%1°").arg(number_in_words(std::remainder(radians, 2 * std::numbers::pi) * 180 / std::numbers::pi, 1));
+    said = QStringLiteral("%1°").arg(
+        number_in_words(std::remainder(radians, 2 * std::numbers::pi) * 180 / std::numbers::pi, 1));
     model.project.edit(
         QObject::tr("Turn"), [&](Document d) { return turned(put_back(std::move(d)), holding, c, radians); },
         stroke_name());

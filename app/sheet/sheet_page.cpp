@@ -37,7 +37,7 @@ void SheetPage::show_mark_menu(QPoint at) {
         action->setEnabled(model.document().sheet.marks.kind != kind);
     }
     menu.addSeparator();
-    menu.addAction(tr("Size, place and cutter…"), this, [this] { open_card(tr("Marks and cutter")); });
+    menu.addAction(tr("Size, place and cutter…"), this, [this] { open_card("Marks and cutter"); });
     menu.exec(at);
 }
 
@@ -53,9 +53,9 @@ void SheetPage::start_measuring() {
     view->set_measuring(true);
 }
 
-void SheetPage::open_card(const QString& name) {
+void SheetPage::open_card(const char* id) {
     for (auto* card : findChildren<StepCard*>())
-        if (card->name() == name)
+        if (card->is(id))
             card->open();
 }
 

@@ -17,7 +17,7 @@ class SheetPage : public QWidget {
     void show_finding(const Finding& finding);
     void show_true_size();
     void start_measuring();
-    void open_card(const QString& name); ///< of the panel, by its words
+    void open_card(const char* id); ///< of the panel
 
   signals:
     void sticker_opened(int id);

@@ -22,19 +22,19 @@ SheetPanel::SheetPanel(Model& project) : model(project) {
     auto* inner = new QWidget;
     auto* list = column(inner, 0, 8);
     list->setContentsMargins(0, 0, 8, 0); // beside the scroll bar
-    const auto add = [&](const QString& title, SheetCard* body, bool is_open) {
-        auto* card = new StepCard(0, title, body);
+    const auto add = [&](const char* id, SheetCard* body, bool is_open) {
+        auto* card = new StepCard(0, id, tr(id), body);
         card->set_open(is_open);
         connect(card, &StepCard::toggled, card, [card] { card->set_open(!card->is_open()); });
         list->addWidget(card);
         cards.emplace_back(card, body);
         return card;
     };
-    add(tr("Paper"), new PaperCard(model), false);
-    copies = add(tr("Copies"), new FillCard(model), true);
-    add(tr("Selection"), new SelectionCard(model), true);
-    add(tr("Marks and cutter"), new CutterCard(model), false);
-    printer = add(tr("Printer"), new PrinterCard(model), false);
+    add(QT_TR_NOOP("Paper"), new PaperCard(model), false);
+    copies = add(QT_TR_NOOP("Copies"), new FillCard(model), true);
+    add(QT_TR_NOOP("Selection"), new SelectionCard(model), true);
+    add(QT_TR_NOOP("Marks and cutter"), new CutterCard(model), false);
+    printer = add(QT_TR_NOOP("Printer"), new PrinterCard(model), false);
     list->addStretch();
     scroll->setWidget(inner);
     layout->addWidget(scroll, 1);

@@ -11,8 +11,8 @@
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QMimeData>
 #include <QLocale>
+#include <QMimeData>
 #include <QPainter>
 #include <cmath>
 #include <map>

@@ -9,6 +9,7 @@
 #include "devices/practice/practice_camera.h"
 #include "devices/practice/practice_printer.h"
 #include "formats/basics/file.h"
+#include "formats/basics/language.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
@@ -85,6 +86,7 @@ int main(int argc, char** argv) {
     }
     QStandardPaths::setTestModeEnabled(true);
     QApplication application(argc, argv);
+    speak(); // in the system's language
     apply_theme(application, Tone::light);
     auto project = load_project(QString::fromLocal8Bit(argv[1]));
     if (!project) {
