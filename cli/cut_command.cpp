@@ -125,7 +125,7 @@ ExitCode run(const CutCommand& command) {
     const std::size_t pages = (*ticket)->pages.size();
     if (static_cast<std::size_t>(command.page) > pages)
         return Problem{
-            "Ticket {code} has %n pages."_said.counted(static_cast<std::size_t>(pages), "Ticket {code} has one page.")
+            "Ticket {code} has %n pages."_said.counted(static_cast<std::size_t>(pages), "Ticket {code} has %n page.")
                 .with("code", (*ticket)->code)};
     const Ticket::Page& page = (*ticket)->pages[static_cast<std::size_t>(command.page) - 1];
 

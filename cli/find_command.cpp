@@ -21,7 +21,7 @@ Result<SheetMarks> marks_of(const FindCommand& command, const Document& document
     const auto page = static_cast<std::size_t>(command.page) - 1;
     const auto too_few = [](std::size_t pages) {
         return Problem{
-            "The sheet has %n pages."_said.counted(static_cast<std::size_t>(pages), "The sheet has one page.")};
+            "The sheet has %n pages."_said.counted(static_cast<std::size_t>(pages), "The sheet has %n page.")};
     };
     if (command.ticket.empty() && document.tickets.empty()) {
         const auto plan = Planner().plan(document);

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/geometry/units.h"
+#include "core/units.h"
 
 #include <concepts>
 #include <iosfwd>

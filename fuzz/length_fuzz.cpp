@@ -1,5 +1,5 @@
-#include "core/geometry/units.h"
 #include "core/sheet/paper.h"
+#include "core/units.h"
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {

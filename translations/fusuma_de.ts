@@ -4357,7 +4357,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
     <message>
         <source>Turned %1°, shifted %2, %3 mm
 Stretched %4 % across, %5 % down</source>
-        <translation>Um %1° gedreht, um %2, %3 mm verschoben
+        <translation>Um %1° gedreht, um %2 / %3 mm verschoben
 Quer um %4 % gestreckt, längs um %5 %</translation>
     </message>
     <message>
@@ -7060,6 +7060,1877 @@ gedruckt %2
         <source>--pocket {words}: give X,Y in pixels, such as 100,80.</source>
         <translation>--pocket {words}: X,Y in Pixeln angeben, etwa 100,80.</translation>
     </message>
+    <message>
+        <source>Found by the paper's edge: nothing checks where the print lies.</source>
+        <translation>Nach der Papierkante gefunden: nichts prüft, wo der Druck liegt.</translation>
+    </message>
+    <message>
+        <source>at its left edge</source>
+        <translation>an seiner linken Kante</translation>
+    </message>
+    <message>
+        <source>at its right edge</source>
+        <translation>an seiner rechten Kante</translation>
+    </message>
+    <message>
+        <source>at its far edge</source>
+        <translation>an seiner hinteren Kante</translation>
+    </message>
+    <message>
+        <source>at its near edge</source>
+        <translation>an seiner vorderen Kante</translation>
+    </message>
+    <message>
+        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>„{sticker}“ würde das Bett der Maschine um {mm} mm {edge} verlassen</translation>
+    </message>
+    <message>
+        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>Eine Linie, die den Bogen teilt, würde das Bett der Maschine um {mm} mm {edge} verlassen</translation>
+    </message>
+    <message>
+        <source>No photo board was found in the picture.</source>
+        <translation>Im Bild wurde keine Fototafel gefunden.</translation>
+    </message>
+    <message>
+        <source>The picture is too small for one.</source>
+        <translation>Das Bild ist zu klein für eine.</translation>
+    </message>
+    <message>
+        <source>The picture has more than 32,000 pixels along a side.</source>
+        <translation>Das Bild hat mehr als 32.000 Pixel an einer Seite.</translation>
+    </message>
+    <message>
+        <source>Save it smaller first.</source>
+        <translation>Zuerst kleiner speichern.</translation>
+    </message>
+    <message>
+        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
+        <translation>Das Bild ist gespiegelt: die Marken der Tafel laufen verkehrt herum.</translation>
+    </message>
+    <message>
+        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
+        <translation>Die Spiegelung der Kamera abschalten oder das Bild zurückspiegeln.</translation>
+    </message>
+    <message>
+        <source>Only a part of the photo board is in sight.</source>
+        <translation>Nur ein Teil der Fototafel ist zu sehen.</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it and none covered.</source>
+        <translation>Das Bild mit allen Marken darin aufnehmen, keine verdeckt.</translation>
+    </message>
+    <message>
+        <source>Lay the art on a printed board and take the whole board into the picture, sharp and large.</source>
+        <translation>Das Motiv auf eine gedruckte Tafel legen und die ganze Tafel aufnehmen, scharf und groß.</translation>
+    </message>
+    <message>
+        <source>Too few of the board's marks are in sight.</source>
+        <translation>Zu wenige Marken der Tafel sind zu sehen.</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it.</source>
+        <translation>Das Bild mit allen Marken darin aufnehmen.</translation>
+    </message>
+    <message>
+        <source>The photo board's marks could not be placed.</source>
+        <translation>Die Marken der Fototafel ließen sich nicht einordnen.</translation>
+    </message>
+    <message>
+        <source>Take the picture again, sharp and in even light.</source>
+        <translation>Nochmals aufnehmen, scharf und in gleichmäßigem Licht.</translation>
+    </message>
+    <message>
+        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <translation>Nur {seen} von {all} Marken der Tafel sind zu sehen.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: {mm} mm of the board to a pixel.</source>
+        <translation>Das Bild ist zu klein: {mm} mm der Tafel je Pixel.</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the board fills the picture.</source>
+        <translation>Näher herangehen, so dass die Tafel das Bild füllt.</translation>
+    </message>
+    <message>
+        <source>The picture is blurred: an edge is {mm} mm wide.</source>
+        <translation>Das Bild ist unscharf: eine Kante ist {mm} mm breit.</translation>
+    </message>
+    <message>
+        <source>Hold the camera still, in more light, and let it focus on the board.</source>
+        <translation>Die Kamera ruhig halten, bei mehr Licht, und auf die Tafel scharf stellen lassen.</translation>
+    </message>
+    <message>
+        <source>The board's marks are {mm} mm off where they should be.</source>
+        <translation>Die Marken der Tafel liegen {mm} mm neben ihrem Platz.</translation>
+    </message>
+    <message>
+        <source>Lay the board flat and see that it was printed at actual size.</source>
+        <translation>Die Tafel flach legen und prüfen, ob sie in Originalgröße gedruckt wurde.</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to be found by.</source>
+        <translation>Dieser Bogen hat weniger als drei Marken, nach denen er zu finden wäre.</translation>
+    </message>
+    <message>
+        <source>Print it with marks.</source>
+        <translation>Mit Marken drucken.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the sheet are hardly seen.</source>
+        <translation>Das Bild ist zu klein: die Marken auf dem Bogen sind kaum zu sehen.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the page are hardly seen.</source>
+        <translation>Das Bild ist zu klein: die Marken auf der Seite sind kaum zu sehen.</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the page fills the picture.</source>
+        <translation>Näher herangehen, so dass die Seite das Bild füllt.</translation>
+    </message>
+    <message>
+        <source>The picture is too small.</source>
+        <translation>Das Bild ist zu klein.</translation>
+    </message>
+    <message>
+        <source>Its edges are not straight: it does not lie flat.</source>
+        <translation>Seine Kanten sind nicht gerade: es liegt nicht flach.</translation>
+    </message>
+    <message>
+        <source>Press it flat and take the picture again.</source>
+        <translation>Flach drücken und nochmals aufnehmen.</translation>
+    </message>
+    <message>
+        <source>No sheet of such paper was found in the picture.</source>
+        <translation>Kein Blatt solchen Papiers wurde im Bild gefunden.</translation>
+    </message>
+    <message>
+        <source>Take all four of its edges into the picture, on a darker ground, or drag the corners.</source>
+        <translation>Alle vier Kanten ins Bild nehmen, auf dunklerem Grund, oder die Ecken ziehen.</translation>
+    </message>
+    <message>
+        <source>No card was found in the picture.</source>
+        <translation>Im Bild wurde keine Karte gefunden.</translation>
+    </message>
+    <message>
+        <source>Lay a light bank card beside the art, on a darker ground, all of it in the picture.</source>
+        <translation>Eine helle Bankkarte neben das Motiv legen, auf dunkleren Grund, ganz im Bild.</translation>
+    </message>
+    <message>
+        <source>These four corners do not make the outline of a flat thing.</source>
+        <translation>Diese vier Ecken ergeben nicht den Umriss von etwas Flachem.</translation>
+    </message>
+    <message>
+        <source>Give them clockwise from the top left, none inside the others.</source>
+        <translation>Im Uhrzeigersinn von oben links angeben, keine innerhalb der anderen.</translation>
+    </message>
+    <message>
+        <source>What the corners span must be 0.5 to 5000 mm long each way.</source>
+        <translation>Was die Ecken umspannen, muss je Seite 0,5 bis 5000 mm lang sein.</translation>
+    </message>
+    <message>
+        <source>The paper is another.</source>
+        <translation>Das Papier ist ein anderes.</translation>
+    </message>
+    <message>
+        <source>The sheet is mirrored now.</source>
+        <translation>Der Bogen ist jetzt gespiegelt.</translation>
+    </message>
+    <message>
+        <source>The sheet is no longer mirrored.</source>
+        <translation>Der Bogen ist nicht mehr gespiegelt.</translation>
+    </message>
+    <message>
+        <source>The marks lie elsewhere.</source>
+        <translation>Die Marken liegen anderswo.</translation>
+    </message>
+    <message>
+        <source>What lies on the board is cut now.</source>
+        <translation>Jetzt wird geschnitten, was auf der Tafel liegt.</translation>
+    </message>
+    <message>
+        <source>The sheet is printed now.</source>
+        <translation>Der Bogen wird jetzt gedruckt.</translation>
+    </message>
+    <message>
+        <source>The page is divided differently.</source>
+        <translation>Die Seite ist anders geteilt.</translation>
+    </message>
+    <message>
+        <source>There are other pages.</source>
+        <translation>Es sind andere Seiten.</translation>
+    </message>
+    <message>
+        <source>“{sticker}” was changed.</source>
+        <translation>„{sticker}“ wurde geändert.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were added.</source>
+        <translation>
+            <numerusform>Ein Exemplar kam hinzu.</numerusform>
+            <numerusform>%n Exemplare kamen hinzu.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were taken away.</source>
+        <translation>
+            <numerusform>Ein Exemplar wurde weggenommen.</numerusform>
+            <numerusform>%n Exemplare wurden weggenommen.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were moved.</source>
+        <translation>
+            <numerusform>Ein Exemplar wurde verschoben.</numerusform>
+            <numerusform>%n Exemplare wurden verschoben.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks reach {length} into the margins, so the printer will clip them</source>
+        <translation>
+            <numerusform>Eine Marke reicht {length} in die Ränder, also schneidet der Drucker sie ab</numerusform>
+            <numerusform>%n Marken reichen {length} in die Ränder, also schneidet der Drucker sie ab</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Move the marks in</source>
+        <translation>Marken hereinrücken</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut lines cross, which tears the corners between</source>
+        <translation>{sticker}: seine Schnittlinien kreuzen sich, was die Ecken dazwischen ausreißt</translation>
+    </message>
+    <message>
+        <source>Leave out the drawn lines</source>
+        <translation>Gezeichnete Linien weglassen</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines lie on each other for {length}</source>
+        <translation>{sticker} und {other}: ihre Schnittlinien liegen auf {length} aufeinander</translation>
+    </message>
+    <message>
+        <source>Remove one</source>
+        <translation>Eines entfernen</translation>
+    </message>
+    <message>
+        <source>The sheet is empty</source>
+        <translation>Der Bogen ist leer</translation>
+    </message>
+    <message>
+        <source>Page {page} is empty</source>
+        <translation>Seite {page} ist leer</translation>
+    </message>
+    <message>
+        <source>Remove the page</source>
+        <translation>Die Seite entfernen</translation>
+    </message>
+    <message>
+        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
+        <translation>{sticker}: reicht {length} in die Freihaltezone einer Marke</translation>
+    </message>
+    <message>
+        <source>Move it away</source>
+        <translation>Wegrücken</translation>
+    </message>
+    <message>
+        <source>does not fit, even as small as it may get</source>
+        <translation>passt nicht, auch so klein wie erlaubt</translation>
+    </message>
+    <message>
+        <source>asks for {field}, which the list has not</source>
+        <translation>verlangt {field}, das die Liste nicht hat</translation>
+    </message>
+    <message>
+        <source>asks for the picture “{picture}”, which is not here</source>
+        <translation>verlangt das Bild „{picture}“, das nicht hier ist</translation>
+    </message>
+    <message>
+        <source>has letters that its font lacks</source>
+        <translation>hat Buchstaben, die seiner Schrift fehlen</translation>
+    </message>
+    <message>
+        <source>{sticker}: row {row}, “{words}”, {trouble}</source>
+        <translation>{sticker}: Zeile {row}, „{words}“, {trouble}</translation>
+    </message>
+    <message>
+        <source>{sticker}: the text {trouble}</source>
+        <translation>{sticker}: der Text {trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{finding} (and %n more rows)</source>
+        <translation>
+            <numerusform>{finding} (und eine weitere Zeile)</numerusform>
+            <numerusform>{finding} (und %n weitere Zeilen)</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Let it shrink to 4 pt</source>
+        <translation>Bis 4 pt schrumpfen lassen</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n changes made by hand no longer fit its cut line</source>
+        <translation>
+            <numerusform>{sticker}: eine Änderung von Hand passt nicht mehr auf seine Schnittlinie</numerusform>
+            <numerusform>{sticker}: %n Änderungen von Hand passen nicht mehr auf seine Schnittlinie</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Drop what does not fit</source>
+        <translation>Weglassen, was nicht passt</translation>
+    </message>
+    <message>
+        <source>{sticker}: a picture in it is printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker}: ein Bild darin wird mit {dpi} dpi gedruckt, {wanted} gewünscht</translation>
+    </message>
+    <message>
+        <source>{sticker}: printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker}: mit {dpi} dpi gedruckt, {wanted} gewünscht</translation>
+    </message>
+    <message>
+        <source>Make it {length} wide</source>
+        <translation>{length} breit machen</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut line has {nodes} nodes, {density} on every millimetre</source>
+        <translation>{sticker}: seine Schnittlinie hat {nodes} Knoten, {density} je Millimeter</translation>
+    </message>
+    <message>
+        <source>Smooth its edge</source>
+        <translation>Kante glätten</translation>
+    </message>
+    <message>
+        <source>The sheet is printed and cut as in a mirror: right for transfer paper and film that is seen from behind, wrong for stickers</source>
+        <translation>Der Bogen wird wie im Spiegel gedruckt und geschnitten: richtig für Transferpapier und Folie, die man von hinten sieht, falsch für Aufkleber</translation>
+    </message>
+    <message>
+        <source>Print it as it is seen</source>
+        <translation>Drucken, wie man es sieht</translation>
+    </message>
+    <message>
+        <source>{sticker}: detail {length} inside the cut line, where a slip shows</source>
+        <translation>{sticker}: Detail {length} innerhalb der Schnittlinie, wo ein Versatz zu sehen ist</translation>
+    </message>
+    <message>
+        <source>Give it a border</source>
+        <translation>Rand geben</translation>
+    </message>
+    <message>
+        <source>{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker}: sein Rand ist ohne Beschnitt bis zum Schnitt gedruckt, also zeigt der kleinste Versatz Papier</translation>
+    </message>
+    <message>
+        <source>{sticker}: cut along its own art without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker}: am eigenen Motiv ohne Beschnitt geschnitten, also zeigt der kleinste Versatz Papier</translation>
+    </message>
+    <message>
+        <source>Add a bleed of {length}</source>
+        <translation>Beschnitt von {length} geben</translation>
+    </message>
+    <message>
+        <source>{sticker}: does not lie on the photographed board, so it is not cut</source>
+        <translation>{sticker}: liegt nicht auf der fotografierten Tafel, wird also nicht geschnitten</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines do not close</source>
+        <translation>
+            <numerusform>{sticker}: eine Schnittlinie schließt sich nicht</numerusform>
+            <numerusform>{sticker}: %n Schnittlinien schließen sich nicht</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Close it</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Close them</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>The sheet is {paper}, but the printer is set to {other}</source>
+        <translation>Der Bogen ist {paper}, der Drucker steht aber auf {other}</translation>
+    </message>
+    <message>
+        <source>Make the sheet {paper}</source>
+        <translation>Den Bogen {paper} machen</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} of its bleed lie where the printer cannot print</source>
+        <translation>{sticker}: {length} seines Beschnitts liegen, wo der Drucker nicht druckt</translation>
+    </message>
+    <message>
+        <source>Move it in</source>
+        <translation>Hereinrücken</translation>
+    </message>
+    <message>
+        <source>{sticker}: larger than the cut zone, which takes {width} × {height}</source>
+        <translation>{sticker}: größer als der Schneidebereich, der {width} × {height} fasst</translation>
+    </message>
+    <message>
+        <source>Make it fit</source>
+        <translation>Passend machen</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} outside the cut zone</source>
+        <translation>{sticker}: {length} außerhalb des Schneidebereichs</translation>
+    </message>
+    <message>
+        <source>The sheet has changed; look again.</source>
+        <translation>Der Bogen hat sich geändert; nochmals ansehen.</translation>
+    </message>
+    <message>
+        <source>{finding} — it is locked; unlock it first.</source>
+        <translation>{finding} — es ist gesperrt; zuerst entsperren.</translation>
+    </message>
+    <message>
+        <source>{finding} — no free place is large enough.</source>
+        <translation>{finding} — kein freier Platz ist groß genug.</translation>
+    </message>
+    <message>
+        <source>The printer is set to {share} %, so nothing will have its size and the cut will miss its print</source>
+        <translation>Der Drucker steht auf {share} %, also stimmt keine Größe, und der Schnitt verfehlt den Druck</translation>
+    </message>
+    <message>
+        <source>The printer is set to print borderless, which enlarges the page</source>
+        <translation>Der Drucker steht auf randlos, was die Seite vergrößert</translation>
+    </message>
+    <message>
+        <source>Print at true size</source>
+        <translation>In wahrer Größe drucken</translation>
+    </message>
+    <message>
+        <source>a mark</source>
+        <translation>eine Marke</translation>
+    </message>
+    <message>
+        <source>{sticker}: {left} of bleed remain beside {other}, {asked} wanted</source>
+        <translation>{sticker}: neben {other} bleiben {left} Beschnitt, {asked} gewünscht</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines are too small for the blade to turn</source>
+        <translation>
+            <numerusform>{sticker}: eine Schnittlinie ist zu klein, als dass die Klinge wenden könnte</numerusform>
+            <numerusform>{sticker}: %n Schnittlinien sind zu klein, als dass die Klinge wenden könnte</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>Weglassen</translation>
+    </message>
+    <message>
+        <source>Leave them out</source>
+        <translation>Weglassen</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines overlap</source>
+        <translation>{sticker} und {other}: ihre Schnittlinien überlappen</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: {length} apart, {gap} wanted</source>
+        <translation>{sticker} und {other}: {length} Abstand, {gap} gewünscht</translation>
+    </message>
+    <message>
+        <source>Move one away</source>
+        <translation>Eines wegrücken</translation>
+    </message>
+    <message>
+        <source>{sticker}: is cut but prints nothing</source>
+        <translation>{sticker}: wird geschnitten, druckt aber nichts</translation>
+    </message>
+    <message>
+        <source>{sticker}: prints but has no line to cut</source>
+        <translation>{sticker}: druckt, hat aber keine Linie zum Schneiden</translation>
+    </message>
+    <message>
+        <source>{sticker}: nothing of it prints or is cut</source>
+        <translation>{sticker}: nichts davon wird gedruckt oder geschnitten</translation>
+    </message>
+    <message>
+        <source>Take it off the sheet</source>
+        <translation>Vom Bogen nehmen</translation>
+    </message>
+    <message>
+        <source>Clear around the art already, so its edge is known.</source>
+        <translation>Um das Motiv ist es schon transparent, also ist seine Kante bekannt.</translation>
+    </message>
+    <message>
+        <source>Many colours along its edge, so what stands out from them is taken.</source>
+        <translation>Viele Farben an der Kante, also wird genommen, was sich davon abhebt.</translation>
+    </message>
+    <message>
+        <source>No transparency and no single colour along its edge, so the whole picture counts.</source>
+        <translation>Keine Transparenz und keine einzelne Farbe an der Kante, also zählt das ganze Bild.</translation>
+    </message>
+    <message>
+        <source>All of it is {colour}, so the whole picture counts.</source>
+        <translation>Alles ist {colour}, also zählt das ganze Bild.</translation>
+    </message>
+    <message>
+        <source>Dark on light paper, so brightness tells them apart.</source>
+        <translation>Dunkel auf hellem Papier, also unterscheidet die Helligkeit.</translation>
+    </message>
+    <message>
+        <source>Its edge is nearly all {colour}, so that colour is taken away.</source>
+        <translation>Seine Kante ist fast ganz {colour}, also wird diese Farbe entfernt.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks were not found: {marks}. Smudged or covered?</source>
+        <translation>
+            <numerusform>Eine Marke wurde nicht gefunden: {marks}. Verschmiert oder verdeckt?</numerusform>
+            <numerusform>%n Marken wurden nicht gefunden: {marks}. Verschmiert oder verdeckt?</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>at the top left</source>
+        <translation>oben links</translation>
+    </message>
+    <message>
+        <source>at the top middle</source>
+        <translation>oben in der Mitte</translation>
+    </message>
+    <message>
+        <source>at the top right</source>
+        <translation>oben rechts</translation>
+    </message>
+    <message>
+        <source>at the middle left</source>
+        <translation>links in der Mitte</translation>
+    </message>
+    <message>
+        <source>at the middle</source>
+        <translation>in der Mitte</translation>
+    </message>
+    <message>
+        <source>at the middle right</source>
+        <translation>rechts in der Mitte</translation>
+    </message>
+    <message>
+        <source>at the bottom left</source>
+        <translation>unten links</translation>
+    </message>
+    <message>
+        <source>at the bottom middle</source>
+        <translation>unten in der Mitte</translation>
+    </message>
+    <message>
+        <source>at the bottom right</source>
+        <translation>unten rechts</translation>
+    </message>
+    <message>
+        <source>the inner dot {place}</source>
+        <translation>der innere Punkt {place}</translation>
+    </message>
+    <message>
+        <source>the dot {place}</source>
+        <translation>der Punkt {place}</translation>
+    </message>
+    <message>
+        <source>the inner cross {place}</source>
+        <translation>das innere Kreuz {place}</translation>
+    </message>
+    <message>
+        <source>the cross {place}</source>
+        <translation>das Kreuz {place}</translation>
+    </message>
+    <message>
+        <source>the inner ring {place}</source>
+        <translation>der innere Ring {place}</translation>
+    </message>
+    <message>
+        <source>the ring {place}</source>
+        <translation>der Ring {place}</translation>
+    </message>
+    <message>
+        <source>The print is stretched by more than {share} %: was it printed at actual size?</source>
+        <translation>Der Druck ist um mehr als {share} % gestreckt: wurde er in Originalgröße gedruckt?</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks, so a sensor cannot find it.</source>
+        <translation>Dieser Bogen hat weniger als drei Marken, also findet ihn kein Sensor.</translation>
+    </message>
+    <message>
+        <source>No mark was found. Is the sheet loaded, printed side up?</source>
+        <translation>Keine Marke wurde gefunden. Ist der Bogen eingelegt, bedruckte Seite oben?</translation>
+    </message>
+    <message numerus="yes">
+        <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
+        <translation>
+            <numerusform>Nur ein Fleck wie eine Marke wurde gefunden. Ist das der Bogen, der gedruckt wurde?</numerusform>
+            <numerusform>Nur %n Flecken wie Marken wurden gefunden, und sie liegen nicht wie die Marken. Ist das der Bogen, der gedruckt wurde?</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
+        <translation>Die Marken passen ebenso kopfüber. Sagen, wie herum der Bogen liegt, oder von Hand finden.</translation>
+    </message>
+    <message>
+        <source>A mark lies {mm} mm from where the others say it should: {mark}. Smudged?</source>
+        <translation>Eine Marke liegt {mm} mm von dort, wo die anderen sie erwarten: {mark}. Verschmiert?</translation>
+    </message>
+    <message>
+        <source>The marks are left {mm} mm off, more than {most} mm: is the sheet flat, and is it the one that was printed?</source>
+        <translation>Die Marken liegen {mm} mm daneben, mehr als {most} mm: liegt der Bogen flach, und ist es der gedruckte?</translation>
+    </message>
+    <message>
+        <source>Only three marks were used, so nothing checks the result.</source>
+        <translation>Nur drei Marken wurden genutzt, also prüft nichts das Ergebnis.</translation>
+    </message>
+    <message>
+        <source>Point at three marks or more that are not on one line.</source>
+        <translation>Auf drei oder mehr Marken zeigen, die nicht auf einer Linie liegen.</translation>
+    </message>
+    <message>
+        <source>The places differ by {mm} mm.</source>
+        <translation>Die Stellen unterscheiden sich um {mm} mm.</translation>
+    </message>
+    <message>
+        <source>The others agree: look again at {mark}.</source>
+        <translation>Die anderen stimmen überein: {mark} nochmals ansehen.</translation>
+    </message>
+    <message>
+        <source>Which one is off cannot be told: look at each again, or at a fifth.</source>
+        <translation>Welche daneben liegt, ist nicht zu sagen: jede nochmals ansehen, oder eine fünfte.</translation>
+    </message>
+    <message>
+        <source>Three marks leave little to check by: look at the first cut.</source>
+        <translation>Drei Marken lassen wenig zum Prüfen: beim ersten Schnitt hinsehen.</translation>
+    </message>
+    <message>
+        <source>{paper}, upright</source>
+        <translation>{paper}, hoch</translation>
+    </message>
+    <message>
+        <source>{paper}, sideways</source>
+        <translation>{paper}, quer</translation>
+    </message>
+    <message>
+        <source>{width} × {height} mm</source>
+        <translation>{width} × {height} mm</translation>
+    </message>
+    <message>
+        <source>{paper} is smaller than its marks need.</source>
+        <translation>{paper} ist kleiner, als seine Marken brauchen.</translation>
+    </message>
+    <message>
+        <source>Take larger paper or other marks.</source>
+        <translation>Größeres Papier oder andere Marken nehmen.</translation>
+    </message>
+    <message>
+        <source>The margins leave nothing of {paper} to cut on.</source>
+        <translation>Die Ränder lassen von {paper} nichts zum Schneiden.</translation>
+    </message>
+    <message>
+        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
+        <translation>Die Ränder von Drucker und Schneider prüfen, und wo das Papier auf der Matte liegt.</translation>
+    </message>
+    <message>
+        <source>Marks and margins leave nothing of the cut zone on {paper}.</source>
+        <translation>Marken und Ränder lassen auf {paper} nichts vom Schneidebereich.</translation>
+    </message>
+    <message>
+        <source>Take larger paper, smaller keep-clear areas, or no marks.</source>
+        <translation>Größeres Papier, kleinere Freihaltezonen oder keine Marken nehmen.</translation>
+    </message>
+    <message>
+        <source>The small sheets leave no room for a sticker.</source>
+        <translation>Die kleinen Bögen lassen keinen Raum für einen Aufkleber.</translation>
+    </message>
+    <message>
+        <source>Take fewer of them or a smaller gutter.</source>
+        <translation>Weniger davon nehmen oder einen kleineren Zwischenraum.</translation>
+    </message>
+    <message>
+        <source>Light falls on it unevenly, so it was evened.</source>
+        <translation>Das Licht fällt ungleich, also wurde es ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>Soft shadows on its ground are left out.</source>
+        <translation>Weiche Schatten auf dem Grund sind weggelassen.</translation>
+    </message>
+    <message>
+        <source>“{file}” does not exist.</source>
+        <translation>„{file}“ gibt es nicht.</translation>
+    </message>
+    <message>
+        <source>“{file}” is a folder, not a file.</source>
+        <translation>„{file}“ ist ein Ordner, keine Datei.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read.</source>
+        <translation>„{file}“ kann nicht gelesen werden.</translation>
+    </message>
+    <message>
+        <source>Check the file's permissions.</source>
+        <translation>Die Rechte der Datei prüfen.</translation>
+    </message>
+    <message>
+        <source>“{file}” is larger than {most} MB, too large to open.</source>
+        <translation>„{file}“ ist größer als {most} MB, zu groß zum Öffnen.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read: {why}.</source>
+        <translation>„{file}“ kann nicht gelesen werden: {why}.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be written: {why}.</source>
+        <translation>„{file}“ kann nicht geschrieben werden: {why}.</translation>
+    </message>
+    <message>
+        <source>Choose another folder or name.</source>
+        <translation>Einen anderen Ordner oder Namen wählen.</translation>
+    </message>
+    <message>
+        <source>“{words}” is not a known choice</source>
+        <translation>„{words}“ ist keine bekannte Wahl</translation>
+    </message>
+    <message>
+        <source>{field} is out of range</source>
+        <translation>{field} liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a place is out of range</source>
+        <translation>eine Stelle liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand cannot be read</source>
+        <translation>eine von Hand gezeichnete Linie ist nicht zu lesen</translation>
+    </message>
+    <message>
+        <source>paper is out of range</source>
+        <translation>das Papier liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>It holds a path that cannot be read.</source>
+        <translation>Sie enthält einen Pfad, der nicht zu lesen ist.</translation>
+    </message>
+    <message>
+        <source>It holds too many points.</source>
+        <translation>Sie enthält zu viele Punkte.</translation>
+    </message>
+    <message>
+        <source>It holds lines that lie off every paper.</source>
+        <translation>Sie enthält Linien, die neben jedem Papier liegen.</translation>
+    </message>
+    <message>
+        <source>It is not an SVG file that can be read.</source>
+        <translation>Es ist keine lesbare SVG-Datei.</translation>
+    </message>
+    <message>
+        <source>It is not a DXF file that can be read.</source>
+        <translation>Es ist keine lesbare DXF-Datei.</translation>
+    </message>
+    <message>
+        <source>“{file}” holds no lines to cut.</source>
+        <translation>„{file}“ enthält keine Linien zum Schneiden.</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: an instruction does not end.</source>
+        <translation>Das ist kein HP-GL: eine Anweisung endet nicht.</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} carries “{words}”, which is not a number.</source>
+        <translation>HP-GL-Anweisung {name} trägt „{words}“, was keine Zahl ist.</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: “{words}” is no instruction.</source>
+        <translation>Das ist kein HP-GL: „{words}“ ist keine Anweisung.</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} has an odd number of coordinates.</source>
+        <translation>HP-GL-Anweisung {name} hat eine ungerade Zahl von Koordinaten.</translation>
+    </message>
+    <message>
+        <source>has no page {page}.</source>
+        <translation>hat keine Seite {page}.</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty.</source>
+        <translation>„{file}“ ist leer.</translation>
+    </message>
+    <message>
+        <source>is no drawing that Fusuma can read.</source>
+        <translation>ist keine Zeichnung, die Fusuma lesen kann.</translation>
+    </message>
+    <message>
+        <source>Use SVG, DXF or PDF.</source>
+        <translation>SVG, DXF oder PDF verwenden.</translation>
+    </message>
+    <message>
+        <source>“{file}” {trouble}</source>
+        <translation>„{file}“ {trouble}</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}.</source>
+        <translation>„{file}“ {note}.</translation>
+    </message>
+    <message>
+        <source>is cut short.</source>
+        <translation>ist abgeschnitten.</translation>
+    </message>
+    <message>
+        <source>Export it again.</source>
+        <translation>Nochmals exportieren.</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than Fusuma can read.</source>
+        <translation>ist beschädigt, oder größer, als Fusuma lesen kann.</translation>
+    </message>
+    <message>
+        <source>holds no lines that can be cut.</source>
+        <translation>enthält keine Linien, die sich schneiden lassen.</translation>
+    </message>
+    <message>
+        <source>Lines, arcs, polylines and splines are read.</source>
+        <translation>Linien, Bögen, Polylinien und Splines werden gelesen.</translation>
+    </message>
+    <message>
+        <source>has blocks or text, which are left out</source>
+        <translation>hat Blöcke oder Text, die weggelassen werden</translation>
+    </message>
+    <message>
+        <source>words are too many</source>
+        <translation>zu viele Worte</translation>
+    </message>
+    <message>
+        <source>the list is too long</source>
+        <translation>die Liste ist zu lang</translation>
+    </message>
+    <message>
+        <source>texts are too many</source>
+        <translation>zu viele Texte</translation>
+    </message>
+    <message>
+        <source>the day is out of range</source>
+        <translation>der Tag liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>It was made for a newer version of Fusuma.</source>
+        <translation>Es wurde für eine neuere Version von Fusuma gemacht.</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to use it.</source>
+        <translation>Fusuma aktualisieren, um es zu verwenden.</translation>
+    </message>
+    <message>
+        <source>Templates hold no pictures.</source>
+        <translation>Vorlagen enthalten keine Bilder.</translation>
+    </message>
+    <message>
+        <source>It is no JSON text.</source>
+        <translation>Es ist kein JSON-Text.</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells how templates are written.</source>
+        <translation>Hilfe, Handbuch sagt, wie Vorlagen geschrieben werden.</translation>
+    </message>
+    <message>
+        <source>A field of “{template}” is missing or of the wrong kind: {detail}.</source>
+        <translation>Ein Feld von „{template}“ fehlt oder ist von falscher Art: {detail}.</translation>
+    </message>
+    <message>
+        <source>A field of “{template}”: {detail}.</source>
+        <translation>Ein Feld von „{template}“: {detail}.</translation>
+    </message>
+    <message>
+        <source>It holds no templates.</source>
+        <translation>Sie enthält keine Vorlagen.</translation>
+    </message>
+    <message>
+        <source>The list is larger than the 20 MB that Fusuma can read.</source>
+        <translation>Die Liste ist größer als die 20 MB, die Fusuma lesen kann.</translation>
+    </message>
+    <message>
+        <source>It is no list of words.</source>
+        <translation>Es ist keine Liste von Worten.</translation>
+    </message>
+    <message>
+        <source>Use CSV, or copy the cells and paste them.</source>
+        <translation>CSV verwenden, oder die Zellen kopieren und einfügen.</translation>
+    </message>
+    <message>
+        <source>The list is empty.</source>
+        <translation>Die Liste ist leer.</translation>
+    </message>
+    <message>
+        <source>The list has more than the 10,000 rows that Fusuma can fill labels from.</source>
+        <translation>Die Liste hat mehr als die 10.000 Zeilen, aus denen Fusuma Etiketten füllen kann.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be used.</source>
+        <translation>„{file}“ ist nicht zu verwenden.</translation>
+    </message>
+    <message>
+        <source>the file is not an object in braces</source>
+        <translation>die Datei ist kein Objekt in Klammern</translation>
+    </message>
+    <message>
+        <source>{field} is not an object in braces</source>
+        <translation>{field} ist kein Objekt in Klammern</translation>
+    </message>
+    <message>
+        <source>{field} is too long</source>
+        <translation>{field} ist zu lang</translation>
+    </message>
+    <message>
+        <source>{field} must be from {least} to {most}</source>
+        <translation>{field} muss von {least} bis {most} sein</translation>
+    </message>
+    <message>
+        <source>{field} must be one of {choices}</source>
+        <translation>{field} muss eines von {choices} sein</translation>
+    </message>
+    <message>
+        <source>{field} is not known</source>
+        <translation>{field} ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>x_runs and y_runs must be at right angles</source>
+        <translation>x_runs und y_runs müssen im rechten Winkel stehen</translation>
+    </message>
+    <message>
+        <source>hpgl.most_numbers must be even, since places are pairs</source>
+        <translation>hpgl.most_numbers muss gerade sein, weil Stellen Paare sind</translation>
+    </message>
+    <message>
+        <source>hpgl.most_bytes must be 0 or at least 40</source>
+        <translation>hpgl.most_bytes muss 0 oder mindestens 40 sein</translation>
+    </message>
+    <message>
+        <source>park lies off the bed</source>
+        <translation>park liegt neben dem Bett</translation>
+    </message>
+    <message>
+        <source>This is not a machine's profile: it is not JSON.</source>
+        <translation>Das ist kein Maschinenprofil: es ist kein JSON.</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
+        <translation>Das Profil dieser Maschine ist nicht zu verwenden: {field} ist nicht, was es sein sollte.</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells what each field takes.</source>
+        <translation>Hilfe, Handbuch sagt, was jedes Feld nimmt.</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {trouble}.</source>
+        <translation>Das Profil dieser Maschine ist nicht zu verwenden: {trouble}.</translation>
+    </message>
+    <message>
+        <source>a margin is out of range</source>
+        <translation>ein Rand liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a correction is out of range</source>
+        <translation>eine Korrektur liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>how the cutter moves is out of range</source>
+        <translation>wie der Schneider sich bewegt, liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>must be an object with fields in braces</source>
+        <translation>muss ein Objekt mit Feldern in Klammern sein</translation>
+    </message>
+    <message>
+        <source>has no field “{field}”</source>
+        <translation>hat kein Feld „{field}“</translation>
+    </message>
+    <message>
+        <source>must be a number from {least} to {most}</source>
+        <translation>muss eine Zahl von {least} bis {most} sein</translation>
+    </message>
+    <message>
+        <source>must be one of {choices}</source>
+        <translation>muss eines von {choices} sein</translation>
+    </message>
+    <message>
+        <source>must be a name of 1 to 80 letters</source>
+        <translation>muss ein Name von 1 bis 80 Buchstaben sein</translation>
+    </message>
+    <message>
+        <source>must be a list of 1 to {most} marks</source>
+        <translation>muss eine Liste von 1 bis {most} Marken sein</translation>
+    </message>
+    <message>
+        <source>This mark scheme is larger than 1 MB.</source>
+        <translation>Dieses Markenschema ist größer als 1 MB.</translation>
+    </message>
+    <message>
+        <source>Line {line}: this is not JSON.</source>
+        <translation>Zeile {line}: das ist kein JSON.</translation>
+    </message>
+    <message>
+        <source>Look for a missing comma, quote or bracket there.</source>
+        <translation>Dort nach einem fehlenden Komma, Anführungszeichen oder einer Klammer suchen.</translation>
+    </message>
+    <message>
+        <source>Line {line}, field “{field}”: it {trouble}.</source>
+        <translation>Zeile {line}, Feld „{field}“: es {trouble}.</translation>
+    </message>
+    <message>
+        <source>is damaged or cut short.</source>
+        <translation>ist beschädigt oder abgeschnitten.</translation>
+    </message>
+    <message>
+        <source>Export or download it again.</source>
+        <translation>Nochmals exportieren oder herunterladen.</translation>
+    </message>
+    <message>
+        <source>has {width} × {height} pixels, more than the 200 million that Fusuma can open.</source>
+        <translation>hat {width} × {height} Pixel, mehr als die 200 Millionen, die Fusuma öffnen kann.</translation>
+    </message>
+    <message>
+        <source>Save a smaller copy and open that.</source>
+        <translation>Eine kleinere Kopie speichern und diese öffnen.</translation>
+    </message>
+    <message>
+        <source>is packed in a way that this computer cannot unpack.</source>
+        <translation>ist so gepackt, dass dieser Rechner es nicht auspacken kann.</translation>
+    </message>
+    <message>
+        <source>Save it as JPEG or PNG.</source>
+        <translation>Als JPEG oder PNG speichern.</translation>
+    </message>
+    <message>
+        <source>needs more memory than there is.</source>
+        <translation>braucht mehr Speicher, als da ist.</translation>
+    </message>
+    <message>
+        <source>is locked with a password.</source>
+        <translation>ist mit einem Passwort gesperrt.</translation>
+    </message>
+    <message>
+        <source>Save a copy without one and add that.</source>
+        <translation>Eine Kopie ohne Passwort speichern und diese hinzufügen.</translation>
+    </message>
+    <message>
+        <source>is a damaged PDF.</source>
+        <translation>ist ein beschädigtes PDF.</translation>
+    </message>
+    <message>
+        <source>has no page {page}, only {pages}.</source>
+        <translation>hat keine Seite {page}, nur {pages}.</translation>
+    </message>
+    <message>
+        <source>is too large at {dpi} dpi.</source>
+        <translation>ist bei {dpi} dpi zu groß.</translation>
+    </message>
+    <message>
+        <source>Choose a lower resolution.</source>
+        <translation>Eine geringere Auflösung wählen.</translation>
+    </message>
+    <message>
+        <source>has a page that cannot be drawn.</source>
+        <translation>hat eine Seite, die sich nicht zeichnen lässt.</translation>
+    </message>
+    <message>
+        <source>plane is out of range</source>
+        <translation>die Ebene liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a flat picture is too large</source>
+        <translation>ein flaches Bild ist zu groß</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are taken as they are.</source>
+        <translation>hat ein beschädigtes Farbprofil, also werden die Farben genommen, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>is in CMYK without a colour profile, so its colours are only near.</source>
+        <translation>ist in CMYK ohne Farbprofil, also stimmen die Farben nur ungefähr.</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are only near.</source>
+        <translation>hat ein beschädigtes Farbprofil, also stimmen die Farben nur ungefähr.</translation>
+    </message>
+    <message>
+        <source>is not a picture that Fusuma can read.</source>
+        <translation>ist kein Bild, das Fusuma lesen kann.</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
+        <translation>PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF oder PDF verwenden.</translation>
+    </message>
+    <message>
+        <source>has more than the 200 million pixels that Fusuma can open.</source>
+        <translation>hat mehr als die 200 Millionen Pixel, die Fusuma öffnen kann.</translation>
+    </message>
+    <message>
+        <source>is an animation; its first picture is used.</source>
+        <translation>ist eine Animation; ihr erstes Bild wird verwendet.</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}</source>
+        <translation>„{file}“ {note}</translation>
+    </message>
+    <message>
+        <source>It holds artwork of a kind that this version does not know.</source>
+        <translation>Es enthält ein Motiv einer Art, die diese Version nicht kennt.</translation>
+    </message>
+    <message>
+        <source>dpi is out of range</source>
+        <translation>dpi liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>Its artwork “{file}” is missing.</source>
+        <translation>Sein Motiv „{file}“ fehlt.</translation>
+    </message>
+    <message>
+        <source>a photograph is too large to be laid flat</source>
+        <translation>ein Foto ist zu groß, um flach gelegt zu werden</translation>
+    </message>
+    <message>
+        <source>a combined part is out of range</source>
+        <translation>ein vereinter Teil liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a combination's members are out of range</source>
+        <translation>die Mitglieder einer Vereinigung liegen außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a part's id is out of range</source>
+        <translation>die Kennung eines Teils liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>clusters are too deep within each other</source>
+        <translation>Verbünde stecken zu tief ineinander</translation>
+    </message>
+    <message>
+        <source>a cluster's size is out of range</source>
+        <translation>die Größe eines Verbunds liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a cluster is empty</source>
+        <translation>ein Verbund ist leer</translation>
+    </message>
+    <message>
+        <source>It is not a Fusuma project.</source>
+        <translation>Es ist kein Fusuma-Projekt.</translation>
+    </message>
+    <message>
+        <source>It was saved by a newer version of Fusuma.</source>
+        <translation>Es wurde mit einer neueren Version von Fusuma gespeichert.</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to open it.</source>
+        <translation>Fusuma aktualisieren, um es zu öffnen.</translation>
+    </message>
+    <message>
+        <source>Its ticket {code} is missing.</source>
+        <translation>Sein Laufzettel {code} fehlt.</translation>
+    </message>
+    <message>
+        <source>Its description is damaged.</source>
+        <translation>Seine Beschreibung ist beschädigt.</translation>
+    </message>
+    <message>
+        <source>Its description is damaged: {detail}.</source>
+        <translation>Seine Beschreibung ist beschädigt: {detail}.</translation>
+    </message>
+    <message>
+        <source>There is too little memory for it.</source>
+        <translation>Dafür ist zu wenig Speicher da.</translation>
+    </message>
+    <message>
+        <source>Close other programs, then try again.</source>
+        <translation>Andere Programme schließen, dann nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>Its artwork is missing.</source>
+        <translation>Sein Motiv fehlt.</translation>
+    </message>
+    <message>
+        <source>The project could not be opened again, so it is not saved.</source>
+        <translation>Das Projekt ließe sich nicht wieder öffnen, also wird es nicht gespeichert.</translation>
+    </message>
+    <message>
+        <source>Undo the last steps, then try again.</source>
+        <translation>Die letzten Schritte rückgängig machen, dann nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>The project is too large to be opened again, so it is not saved.</source>
+        <translation>Das Projekt ist zu groß, um wieder geöffnet zu werden, also wird es nicht gespeichert.</translation>
+    </message>
+    <message>
+        <source>Save it in two halves.</source>
+        <translation>In zwei Hälften speichern.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be opened.</source>
+        <translation>„{file}“ kann nicht geöffnet werden.</translation>
+    </message>
+    <message>
+        <source>a brush stroke is out of range</source>
+        <translation>ein Pinselstrich liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>colours are too many</source>
+        <translation>zu viele Farben</translation>
+    </message>
+    <message>
+        <source>rims are too many</source>
+        <translation>zu viele Säume</translation>
+    </message>
+    <message>
+        <source>nodes drawn by hand are too many</source>
+        <translation>zu viele von Hand gezeichnete Knoten</translation>
+    </message>
+    <message>
+        <source>a stretch drawn by hand is empty</source>
+        <translation>ein von Hand gezeichnetes Stück ist leer</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand is empty</source>
+        <translation>eine von Hand gezeichnete Linie ist leer</translation>
+    </message>
+    <message>
+        <source>the mark scheme is damaged: {why}</source>
+        <translation>das Markenschema ist beschädigt: {why}</translation>
+    </message>
+    <message>
+        <source>the mark scheme is missing</source>
+        <translation>das Markenschema fehlt</translation>
+    </message>
+    <message>
+        <source>what was photographed lies on no board</source>
+        <translation>was fotografiert wurde, liegt auf keiner Tafel</translation>
+    </message>
+    <message>
+        <source>a copy is out of range</source>
+        <translation>ein Exemplar liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a sticker's id is out of range</source>
+        <translation>die Kennung eines Aufklebers liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a copy's id is out of range</source>
+        <translation>die Kennung eines Exemplars liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a cut line's copy is out of range</source>
+        <translation>das Exemplar einer Schnittlinie liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>a ticket's code is out of range</source>
+        <translation>der Code eines Laufzettels liegt außerhalb des Bereichs</translation>
+    </message>
+    <message>
+        <source>The project cannot be packed.</source>
+        <translation>Das Projekt lässt sich nicht packen.</translation>
+    </message>
+    <message>
+        <source>There may be too little memory.</source>
+        <translation>Vielleicht ist zu wenig Speicher da.</translation>
+    </message>
+    <message>
+        <source>It is damaged or not a Fusuma project.</source>
+        <translation>Es ist beschädigt oder kein Fusuma-Projekt.</translation>
+    </message>
+    <message>
+        <source>Its contents are too large to open.</source>
+        <translation>Der Inhalt ist zu groß zum Öffnen.</translation>
+    </message>
+    <message>
+        <source>is damaged in line {line}: {why}</source>
+        <translation>ist in Zeile {line} beschädigt: {why}</translation>
+    </message>
+    <message>
+        <source>holds no drawing.</source>
+        <translation>enthält keine Zeichnung.</translation>
+    </message>
+    <message>
+        <source>nests its groups more than {most} deep.</source>
+        <translation>verschachtelt seine Gruppen tiefer als {most}.</translation>
+    </message>
+    <message>
+        <source>Ungroup some and save it again.</source>
+        <translation>Einige Gruppen auflösen und nochmals speichern.</translation>
+    </message>
+    <message>
+        <source>has more than {most} elements.</source>
+        <translation>hat mehr als {most} Elemente.</translation>
+    </message>
+    <message>
+        <source>Split the drawing into several files.</source>
+        <translation>Die Zeichnung auf mehrere Dateien verteilen.</translation>
+    </message>
+    <message>
+        <source>has more than one drawing in it.</source>
+        <translation>enthält mehr als eine Zeichnung.</translation>
+    </message>
+    <message>
+        <source>is larger than the 100 MB that Fusuma can open.</source>
+        <translation>ist größer als die 100 MB, die Fusuma öffnen kann.</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than 100 MB unpacked.</source>
+        <translation>ist beschädigt, oder ausgepackt größer als 100 MB.</translation>
+    </message>
+    <message>
+        <source>holds nothing that can be drawn.</source>
+        <translation>enthält nichts, was sich zeichnen lässt.</translation>
+    </message>
+    <message>
+        <source>draws more than {most} shapes.</source>
+        <translation>zeichnet mehr als {most} Formen.</translation>
+    </message>
+    <message>
+        <source>Simplify it first.</source>
+        <translation>Zuerst vereinfachen.</translation>
+    </message>
+    <message>
+        <source>{note}; it {more}</source>
+        <translation>{note}; es {more}</translation>
+    </message>
+    <message>
+        <source>refers to other files, which are left out</source>
+        <translation>verweist auf andere Dateien, die weggelassen werden</translation>
+    </message>
+    <message>
+        <source>has scripts, which are ignored</source>
+        <translation>hat Skripte, die ignoriert werden</translation>
+    </message>
+    <message>
+        <source>has a text of more than 20,000 letters, which is left out</source>
+        <translation>hat einen Text von mehr als 20.000 Buchstaben, der weggelassen wird</translation>
+    </message>
+    <message>
+        <source>asks for fonts that are not here: {fonts}</source>
+        <translation>verlangt Schriften, die nicht hier sind: {fonts}</translation>
+    </message>
+    <message>
+        <source>states no size that can be used.</source>
+        <translation>nennt keine brauchbare Größe.</translation>
+    </message>
+    <message>
+        <source>Give it a width and a height.</source>
+        <translation>Ihr Breite und Höhe geben.</translation>
+    </message>
+    <message>
+        <source>“{address}” is not a cutter's address.</source>
+        <translation>„{address}“ ist keine Adresse eines Schneiders.</translation>
+    </message>
+    <message>
+        <source>Give tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…</source>
+        <translation>tcp:HOST:PORT, serial:PORT@BAUD oder device:/dev/… angeben</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot listen on port {port}: {why}.</source>
+        <translation>Der Übungsschneider kann an Port {port} nicht lauschen: {why}.</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot open a pseudo-terminal.</source>
+        <translation>Der Übungsschneider kann kein Pseudoterminal öffnen.</translation>
+    </message>
+    <message>
+        <source>The practice printer prints at 24 to 2400 dpi.</source>
+        <translation>Der Übungsdrucker druckt mit 24 bis 2400 dpi.</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot read this PDF.</source>
+        <translation>Der Übungsdrucker kann dieses PDF nicht lesen.</translation>
+    </message>
+    <message>
+        <source>The PDF has no page {page}.</source>
+        <translation>Das PDF hat keine Seite {page}.</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot print this PDF.</source>
+        <translation>Der Übungsdrucker kann dieses PDF nicht drucken.</translation>
+    </message>
+    <message>
+        <source>The sheet cannot be written to “{file}”.</source>
+        <translation>Der Bogen lässt sich nicht nach „{file}“ schreiben.</translation>
+    </message>
+    <message>
+        <source>The scanner does not answer any more.</source>
+        <translation>Der Scanner antwortet nicht mehr.</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on.</source>
+        <translation>Prüfen, ob er angeschlossen und eingeschaltet ist.</translation>
+    </message>
+    <message>
+        <source>You have no right to use the scanner.</source>
+        <translation>Sie haben kein Recht, den Scanner zu benutzen.</translation>
+    </message>
+    <message>
+        <source>Join the group “scanner”, log out and in again.</source>
+        <translation>Der Gruppe „scanner“ beitreten, ab- und wieder anmelden.</translation>
+    </message>
+    <message>
+        <source>The scanner is busy.</source>
+        <translation>Der Scanner ist beschäftigt.</translation>
+    </message>
+    <message>
+        <source>Close the other program that uses it, then try again.</source>
+        <translation>Das andere Programm schließen, das ihn benutzt, dann nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>The scanner is jammed.</source>
+        <translation>Im Scanner steckt Papier fest.</translation>
+    </message>
+    <message>
+        <source>Take the paper out, then try again.</source>
+        <translation>Das Papier herausnehmen, dann nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>There is no paper in the scanner's feeder.</source>
+        <translation>Im Einzug des Scanners ist kein Papier.</translation>
+    </message>
+    <message>
+        <source>Lay some in, then try again.</source>
+        <translation>Papier einlegen, dann nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>The scanner's cover is open.</source>
+        <translation>Der Deckel des Scanners ist offen.</translation>
+    </message>
+    <message>
+        <source>Close it, then try again.</source>
+        <translation>Schließen, dann nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this scan.</source>
+        <translation>Für diesen Scan ist zu wenig Speicher da.</translation>
+    </message>
+    <message>
+        <source>Scan a smaller area or at a lower resolution.</source>
+        <translation>Eine kleinere Fläche oder mit geringerer Auflösung scannen.</translation>
+    </message>
+    <message>
+        <source>Scanners cannot be reached on this computer.</source>
+        <translation>Scanner sind auf diesem Rechner nicht zu erreichen.</translation>
+    </message>
+    <message>
+        <source>The scanner sends its colours one after the other, which Fusuma does not take.</source>
+        <translation>Der Scanner sendet seine Farben nacheinander, was Fusuma nicht annimmt.</translation>
+    </message>
+    <message>
+        <source>Scan in grey.</source>
+        <translation>In Grau scannen.</translation>
+    </message>
+    <message>
+        <source>This scan would have more than 200 million pixels.</source>
+        <translation>Dieser Scan hätte mehr als 200 Millionen Pixel.</translation>
+    </message>
+    <message>
+        <source>The scanner cannot do this ({number}).</source>
+        <translation>Der Scanner kann das nicht ({number}).</translation>
+    </message>
+    <message>
+        <source>Try other settings.</source>
+        <translation>Andere Einstellungen versuchen.</translation>
+    </message>
+    <message>
+        <source>The scanner sent nothing.</source>
+        <translation>Der Scanner sandte nichts.</translation>
+    </message>
+    <message>
+        <source>Try again.</source>
+        <translation>Nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--paper {paper}: a4, letter, a3, 12x12in oder BxH in mm angeben, jedes mindestens 90, beide zusammen höchstens 1030.</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give the area in mm², such as close-under=9.</source>
+        <translation>--holes {holes}: die Fläche in mm² angeben, etwa close-under=9.</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give keep, close or close-under=MM2.</source>
+        <translation>--holes {holes}: keep, close oder close-under=MM2 angeben.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>{option} {words}: X,Y in Pixeln angeben, etwa 100,80.</translation>
+    </message>
+    <message>
+        <source>--rim {words}: give a width in mm and a fill, such as 1.5,#2E4A7D{hint}</source>
+        <translation>--rim {words}: eine Breite in mm und eine Füllung angeben, etwa 1.5,#2E4A7D{hint}</translation>
+    </message>
+    <message>
+        <source>--border-fill {border_fill}{hint}</source>
+        <translation>--border-fill {border_fill}{hint}</translation>
+    </message>
+    <message>
+        <source>--bleed-with {bleed_with}: give the width of the bleed with --bleed too.</source>
+        <translation>--bleed-with {bleed_with}: auch die Breite des Beschnitts mit --bleed angeben.</translation>
+    </message>
+    <message>
+        <source>--line {words}: give at least two points as X,Y,X,Y in pixels.</source>
+        <translation>--line {words}: mindestens zwei Punkte als X,Y,X,Y in Pixeln angeben.</translation>
+    </message>
+    <message>
+        <source>--leave-out {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>--leave-out {words}: X,Y in Pixeln angeben, etwa 100,80.</translation>
+    </message>
+    <message>
+        <source>--marks {words}: give X,Y in mm, such as 12.5,280, or none.</source>
+        <translation>--marks {words}: X,Y in mm angeben, etwa 12.5,280, oder none.</translation>
+    </message>
+    <message>
+        <source>--marks gives {marks} places, but the sheet has {marks2} marks.</source>
+        <translation>--marks nennt {marks} Stellen, der Bogen hat aber {marks2} Marken.</translation>
+    </message>
+    <message>
+        <source>{lines_cut} of {runs} lines are cut. With -o FILE nothing is sent.</source>
+        <translation>{lines_cut} von {runs} Linien sind geschnitten. Mit -o DATEI wird nichts gesendet.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Ticket {code} has %n pages.</source>
+        <translation>
+            <numerusform>Laufzettel {code} hat eine Seite.</numerusform>
+            <numerusform>Laufzettel {code} hat %n Seiten.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{option} {words}: the drawing has no part “{part}”.</source>
+        <translation>{option} {words}: die Zeichnung hat keinen Teil „{part}“.</translation>
+    </message>
+    <message>
+        <source>`fusuma-cli parts` lists them.</source>
+        <translation>`fusuma-cli parts` listet sie.</translation>
+    </message>
+    <message>
+        <source>--part {words}: give WHICH=printed, cut, both or neither, with :kiss, :score or :through.</source>
+        <translation>--part {words}: WELCHES=printed, cut, both oder neither angeben, dazu :kiss, :score oder :through.</translation>
+    </message>
+    <message>
+        <source>--combine {words}: give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts.</source>
+        <translation>--combine {words}: join, take-out, overlap-only, exclude, split oder pieces angeben, einen Doppelpunkt und Teile.</translation>
+    </message>
+    <message>
+        <source>--combine {words}: nothing comes of it.</source>
+        <translation>--combine {words}: daraus wird nichts.</translation>
+    </message>
+    <message>
+        <source>Do the parts overlap?</source>
+        <translation>Überlappen sich die Teile?</translation>
+    </message>
+    <message>
+        <source>--recolour {words}: give #RRGGBB=#RRGGBB.</source>
+        <translation>--recolour {words}: #RRGGBB=#RRGGBB angeben.</translation>
+    </message>
+    <message>
+        <source>“{file_name}” has no parts in plain colours.</source>
+        <translation>„{file_name}“ hat keine Teile in einfachen Farben.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The sheet has %n pages.</source>
+        <translation>
+            <numerusform>Der Bogen hat eine Seite.</numerusform>
+            <numerusform>Der Bogen hat %n Seiten.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--board {board}: a4, letter, a3, 12x12in oder BxH in mm angeben, jedes mindestens 90, beide zusammen höchstens 1030.</translation>
+    </message>
+    <message>
+        <source>--label {shape}: give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30.</source>
+        <translation>--label {shape}: FORM:BxH in mm angeben, je 2 bis 1000, etwa rounded:60x30.</translation>
+    </message>
+    <message>
+        <source>--template {asked}: {read}</source>
+        <translation>--template {asked}: {read}</translation>
+    </message>
+    <message>
+        <source>--template {asked}: there is {names}.</source>
+        <translation>--template {asked}: es gibt {names}.</translation>
+    </message>
+    <message>
+        <source>--text-style {words}: “{piece}” is not understood.</source>
+        <translation>--text-style {words}: „{piece}“ ist nicht zu verstehen.</translation>
+    </message>
+    <message>
+        <source>A label has at most {most_texts} texts.</source>
+        <translation>Ein Etikett hat höchstens {most_texts} Texte.</translation>
+    </message>
+    <message>
+        <source>The font “{font}” is not here; “{other}” is used.</source>
+        <translation>Die Schrift „{font}“ ist nicht hier; „{other}“ wird verwendet.</translation>
+    </message>
+    <message>
+        <source>--swatch {swatch}: give one of {names}.</source>
+        <translation>--swatch {swatch}: eines von {names} angeben.</translation>
+    </message>
+    <message>
+        <source>--ground {ground}: give #RRGGBB or none.</source>
+        <translation>--ground {ground}: #RRGGBB oder none angeben.</translation>
+    </message>
+    <message>
+        <source>--frame {frame}: give WIDTH,INSET in mm, such as 0.4,1.5.</source>
+        <translation>--frame {frame}: BREITE,EINRÜCKUNG in mm angeben, etwa 0.4,1.5.</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: give left, right, above, below or behind.</source>
+        <translation>--label-picture {picture}: left, right, above, below oder behind angeben.</translation>
+    </message>
+    <message>
+        <source>--date {date}: give YYYY-MM-DD.</source>
+        <translation>--date {date}: JJJJ-MM-TT angeben.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y,W,H in pixels, such as 100,80,600,400.</source>
+        <translation>{option} {words}: X,Y,B,H in Pixeln angeben, etwa 100,80,600,400.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give the size, and points, such as 20,100,80.</source>
+        <translation>{option} {words}: die Größe und Punkte angeben, etwa 20,100,80.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give add or erase, the size, and points, such as erase,20,100,80.</source>
+        <translation>{option} {words}: add oder erase, die Größe und Punkte angeben, etwa erase,20,100,80.</translation>
+    </message>
+    <message>
+        <source>--subject and --source {source} do not go together.</source>
+        <translation>--subject und --source {source} gehen nicht zusammen.</translation>
+    </message>
+    <message>
+        <source>{option} says what belongs to a subject: give --subject, too.</source>
+        <translation>{option} sagt, was zu einem Gegenstand gehört: auch --subject angeben.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: give board, board:PAPER, paper:PAPER, card or corners:X,Y,X,Y,X,Y,X,Y:WxH.</source>
+        <translation>--flatten {words}: board, board:PAPIER, paper:PAPIER, card oder corners:X,Y,X,Y,X,Y,X,Y:BxH angeben.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: {parts} is no paper; give a4, letter or WxH in mm.</source>
+        <translation>--flatten {words}: {parts} ist kein Papier; a4, letter oder BxH in mm angeben.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <translation>--flatten {words}: das Papier einer Tafel misst mindestens 90 mm je Seite, und beide zusammen höchstens 1030 mm.</translation>
+    </message>
+    <message>
+        <source>{file_name}: {flat}</source>
+        <translation>{file_name}: {flat}</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this.</source>
+        <translation>Dafür ist zu wenig Speicher da.</translation>
+    </message>
+    <message>
+        <source>Use smaller pictures, or fewer of them.</source>
+        <translation>Kleinere Bilder verwenden, oder weniger davon.</translation>
+    </message>
+    <message>
+        <source>Something went wrong inside Fusuma: {what}.</source>
+        <translation>In Fusuma ging etwas schief: {what}.</translation>
+    </message>
+    <message>
+        <source>“{project}” has no copies on its sheet, so there is nothing to rehearse.</source>
+        <translation>„{project}“ hat keine Exemplare auf dem Bogen, es gibt also nichts zu proben.</translation>
+    </message>
+    <message>
+        <source>There is no ticket {ticket} in “{project}”.</source>
+        <translation>Es gibt keinen Laufzettel {ticket} in „{project}“.</translation>
+    </message>
+    <message>
+        <source>The sheet has {marks} marks, numbered from 1.</source>
+        <translation>Der Bogen hat {marks} Marken, gezählt ab 1.</translation>
+    </message>
+    <message>
+        <source>--stretch takes up to 20 percent either way.</source>
+        <translation>--stretch geht bis 20 Prozent in jede Richtung.</translation>
+    </message>
+    <message>
+        <source>--shift takes up to 1000 mm either way.</source>
+        <translation>--shift geht bis 1000 mm in jede Richtung.</translation>
+    </message>
+    <message>
+        <source>The report cannot be written to standard output.</source>
+        <translation>Der Bericht lässt sich nicht auf die Standardausgabe schreiben.</translation>
+    </message>
+    <message>
+        <source>{option} “{path}” would write over what is read.</source>
+        <translation>{option} „{path}“ überschriebe, was gelesen wird.</translation>
+    </message>
+    <message>
+        <source>Choose another name.</source>
+        <translation>Einen anderen Namen wählen.</translation>
+    </message>
+    <message>
+        <source>{option} and {option2} both write to “{path}”.</source>
+        <translation>{option} und {option2} schreiben beide nach „{path}“.</translation>
+    </message>
+    <message>
+        <source>Give each a file of its own.</source>
+        <translation>Jedem eine eigene Datei geben.</translation>
+    </message>
+    <message>
+        <source>“{file}” has nothing to print and nothing to cut.</source>
+        <translation>„{file}“ hat nichts zu drucken und nichts zu schneiden.</translation>
+    </message>
+    <message>
+        <source>Give its parts a --part use.</source>
+        <translation>Ihren Teilen mit --part eine Verwendung geben.</translation>
+    </message>
+    <message>
+        <source>“{file}” is fully transparent, so there is nothing to outline.</source>
+        <translation>„{file}“ ist ganz transparent, es gibt also nichts zu umreißen.</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty once its background is taken away.</source>
+        <translation>„{file}“ ist leer, wenn sein Hintergrund entfernt ist.</translation>
+    </message>
+    <message>
+        <source>Try another --source or --focus.</source>
+        <translation>Eine andere --source oder --focus versuchen.</translation>
+    </message>
+    <message>
+        <source>“{path}”: {machine}</source>
+        <translation>„{path}“: {machine}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{trouble}, and so would %n more.</source>
+        <translation>
+            <numerusform>{trouble}, und ein weiterer ebenso.</numerusform>
+            <numerusform>{trouble}, und %n weitere ebenso.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{trouble}.</source>
+        <translation>{trouble}.</translation>
+    </message>
+    <message>
+        <source>Nothing was written or moved. Move the paper in the machine, or the copies on the sheet.</source>
+        <translation>Nichts wurde geschrieben oder bewegt. Das Papier in der Maschine verschieben, oder die Exemplare auf dem Bogen.</translation>
+    </message>
+    <message>
+        <source>Nothing was printed from “{project}” yet: it has no ticket.</source>
+        <translation>Aus „{project}“ wurde noch nichts gedruckt: es hat keinen Laufzettel.</translation>
+    </message>
+    <message>
+        <source>There is no ticket {code} in “{project}”.</source>
+        <translation>Es gibt keinen Laufzettel {code} in „{project}“.</translation>
+    </message>
+    <message>
+        <source>“{mark_scheme}”: {scheme}</source>
+        <translation>„{mark_scheme}“: {scheme}</translation>
+    </message>
+    <message>
+        <source>--divide {divide}: give columns and rows from 1 to {most_divisions}, such as 2x2.</source>
+        <translation>--divide {divide}: Spalten und Reihen von 1 bis {most_divisions} angeben, etwa 2x2.</translation>
+    </message>
+    <message>
+        <source>--material {material}: give one of {names}.</source>
+        <translation>--material {material}: eines von {names} angeben.</translation>
+    </message>
+    <message>
+        <source>--ink {ink}: give kiss=NAME, score=NAME or through=NAME.</source>
+        <translation>--ink {ink}: kiss=NAME, score=NAME oder through=NAME angeben.</translation>
+    </message>
+    <message>
+        <source>“{words}”: a project must come first, and only one can be opened.</source>
+        <translation>„{words}“: ein Projekt muss zuerst kommen, und nur eines lässt sich öffnen.</translation>
+    </message>
+    <message>
+        <source>“{inputs}” cuts what lies on the photo board, whose paper and marks stay.</source>
+        <translation>„{inputs}“ schneidet, was auf der Fototafel liegt, deren Papier und Marken bleiben.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper}: a3 bis a6, b5, letter, legal, tabloid oder eine Größe angeben, etwa 100x150 (mm) oder 4x6in.</translation>
+    </message>
+    <message>
+        <source>--cluster: give at least two pictures, drawings or labels.</source>
+        <translation>--cluster: mindestens zwei Bilder, Zeichnungen oder Etiketten angeben.</translation>
+    </message>
+    <message>
+        <source>Give a project, a picture or a drawing, or a label to make.</source>
+        <translation>Ein Projekt, ein Bild oder eine Zeichnung angeben, oder ein Etikett, das gemacht wird.</translation>
+    </message>
+    <message>
+        <source>See fusuma-cli sheet --help.</source>
+        <translation>Siehe fusuma-cli sheet --help.</translation>
+    </message>
+    <message>
+        <source>{sticker}: no copy fits on the sheet</source>
+        <translation>{sticker}: kein Exemplar passt auf den Bogen</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies fit on the sheet</source>
+        <translation>{sticker}: nur {placed} von {wanted} Exemplaren passen auf den Bogen</translation>
+    </message>
+    <message>
+        <source>--there: nothing lies on a photographed board.</source>
+        <translation>--there: nichts liegt auf einer fotografierten Tafel.</translation>
+    </message>
+    <message>
+        <source>Give photographs with --flatten board.</source>
+        <translation>Fotos mit --flatten board angeben.</translation>
+    </message>
+    <message>
+        <source>--pdf: what lies on the board already is not printed.</source>
+        <translation>--pdf: was schon auf der Tafel liegt, wird nicht gedruckt.</translation>
+    </message>
+    <message>
+        <source>--cut-pdf has its cut lines alone.</source>
+        <translation>--cut-pdf enthält nur die Schnittlinien.</translation>
+    </message>
+    <message>
+        <source>This is no label any more.</source>
+        <translation>Das ist kein Etikett mehr.</translation>
+    </message>
+    <message>
+        <source>“{file}”: {trouble}</source>
+        <translation>„{file}“: {trouble}</translation>
+    </message>
+    <message>
+        <source>Choose two or more copies on this page first.</source>
+        <translation>Zuerst zwei oder mehr Exemplare dieser Seite wählen.</translation>
+    </message>
+    <message>
+        <source>No scanner was found.</source>
+        <translation>Kein Scanner wurde gefunden.</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on, or add the scan as a file.</source>
+        <translation>Prüfen, ob er angeschlossen und eingeschaltet ist, oder den Scan als Datei hinzufügen.</translation>
+    </message>
+    <message>
+        <source>The scan was stopped.</source>
+        <translation>Der Scan wurde abgebrochen.</translation>
+    </message>
+    <message>
+        <source>{sticker}: no free place on the sheet is large enough for another copy.</source>
+        <translation>{sticker}: kein freier Platz auf dem Bogen ist groß genug für noch ein Exemplar.</translation>
+    </message>
+    <message>
+        <source>Give the machine a name.</source>
+        <translation>Der Maschine einen Namen geben.</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to point at.</source>
+        <translation>Dieser Bogen hat weniger als drei Marken zum Daraufzeigen.</translation>
+    </message>
+    <message>
+        <source>The printer is set to {paper}, but the sheet is {other}.</source>
+        <translation>Der Drucker steht auf {paper}, der Bogen ist aber {other}.</translation>
+    </message>
+    <message>
+        <source>Choose that paper in the printer's settings; nothing was printed.</source>
+        <translation>Dieses Papier in den Druckereinstellungen wählen; nichts wurde gedruckt.</translation>
+    </message>
+    <message>
+        <source>The printer does not take the sheet.</source>
+        <translation>Der Drucker nimmt den Bogen nicht.</translation>
+    </message>
+    <message>
+        <source>Is it on, and does it have paper?</source>
+        <translation>Ist er an, und hat er Papier?</translation>
+    </message>
+    <message>
+        <source>The printer stopped before the sheet was done.</source>
+        <translation>Der Drucker hielt an, bevor der Bogen fertig war.</translation>
+    </message>
+    <message>
+        <source>Look at the printer, then print again.</source>
+        <translation>Den Drucker ansehen, dann nochmals drucken.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>
@@ -7097,6 +8968,370 @@ gedruckt %2
     <message>
         <source>Thick card</source>
         <translation>Dicker Karton</translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation>Behalten</translation>
+    </message>
+    <message>
+        <source>Close all</source>
+        <translation>Alle schließen</translation>
+    </message>
+    <message>
+        <source>Close small</source>
+        <translation>Kleine schließen</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keine</translation>
+    </message>
+    <message>
+        <source>Art's colours</source>
+        <translation>Farben des Motivs</translation>
+    </message>
+    <message>
+        <source>Rim's colour</source>
+        <translation>Farbe des Saums</translation>
+    </message>
+    <message>
+        <source>Kiss cut</source>
+        <translation>Kiss-Cut</translation>
+    </message>
+    <message>
+        <source>Score</source>
+        <translation>Ritzen</translation>
+    </message>
+    <message>
+        <source>Through cut</source>
+        <translation>Durchtrennen</translation>
+    </message>
+    <message>
+        <source>Join</source>
+        <translation>Vereinen</translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation>Ausschneiden</translation>
+    </message>
+    <message>
+        <source>Overlap only</source>
+        <translation>Nur Überlappung</translation>
+    </message>
+    <message>
+        <source>With holes</source>
+        <translation>Mit Löchern</translation>
+    </message>
+    <message>
+        <source>Visible only</source>
+        <translation>Nur Sichtbares</translation>
+    </message>
+    <message>
+        <source>Do not cut</source>
+        <translation>Nicht schneiden</translation>
+    </message>
+    <message>
+        <source>Cut round it</source>
+        <translation>Rundherum schneiden</translation>
+    </message>
+    <message>
+        <source>Kiss cut its edge</source>
+        <translation>Seine Kante mit Kiss-Cut</translation>
+    </message>
+    <message>
+        <source>Score its edge</source>
+        <translation>Seine Kante ritzen</translation>
+    </message>
+    <message>
+        <source>Cut its edge through</source>
+        <translation>Seine Kante durchtrennen</translation>
+    </message>
+    <message>
+        <source>Split</source>
+        <translation>Teilen</translation>
+    </message>
+    <message>
+        <source>Into pieces</source>
+        <translation>In Stücke</translation>
+    </message>
+    <message>
+        <source>Round</source>
+        <translation>Rund</translation>
+    </message>
+    <message>
+        <source>Mitre</source>
+        <translation>Gehrung</translation>
+    </message>
+    <message>
+        <source>Bevel</source>
+        <translation>Abgeschrägt</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>cm</source>
+        <translation>cm</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>Zoll</translation>
+    </message>
+    <message>
+        <source>Left</source>
+        <translation>Links</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Rechts</translation>
+    </message>
+    <message>
+        <source>Straight</source>
+        <translation>Gerade</translation>
+    </message>
+    <message>
+        <source>Along the top edge</source>
+        <translation>Entlang der Oberkante</translation>
+    </message>
+    <message>
+        <source>Along the bottom edge</source>
+        <translation>Entlang der Unterkante</translation>
+    </message>
+    <message>
+        <source>Left of the words</source>
+        <translation>Links der Worte</translation>
+    </message>
+    <message>
+        <source>Right of them</source>
+        <translation>Rechts von ihnen</translation>
+    </message>
+    <message>
+        <source>Above them</source>
+        <translation>Über ihnen</translation>
+    </message>
+    <message>
+        <source>Below them</source>
+        <translation>Unter ihnen</translation>
+    </message>
+    <message>
+        <source>Behind them</source>
+        <translation>Hinter ihnen</translation>
+    </message>
+    <message>
+        <source>Rectangle</source>
+        <translation>Rechteck</translation>
+    </message>
+    <message>
+        <source>Rounded</source>
+        <translation>Abgerundet</translation>
+    </message>
+    <message>
+        <source>Oval</source>
+        <translation>Oval</translation>
+    </message>
+    <message>
+        <source>Notched corners</source>
+        <translation>Gekerbte Ecken</translation>
+    </message>
+    <message>
+        <source>Arch</source>
+        <translation>Bogenform</translation>
+    </message>
+    <message>
+        <source>Tag</source>
+        <translation>Anhänger</translation>
+    </message>
+    <message>
+        <source>Star</source>
+        <translation>Stern</translation>
+    </message>
+    <message>
+        <source>Banner</source>
+        <translation>Banner</translation>
+    </message>
+    <message>
+        <source>Letters alone</source>
+        <translation>Nur Buchstaben</translation>
+    </message>
+    <message>
+        <source>Near left</source>
+        <translation>Vorne links</translation>
+    </message>
+    <message>
+        <source>Near right</source>
+        <translation>Vorne rechts</translation>
+    </message>
+    <message>
+        <source>Far left</source>
+        <translation>Hinten links</translation>
+    </message>
+    <message>
+        <source>Far right</source>
+        <translation>Hinten rechts</translation>
+    </message>
+    <message>
+        <source>To the right</source>
+        <translation>Nach rechts</translation>
+    </message>
+    <message>
+        <source>To the left</source>
+        <translation>Nach links</translation>
+    </message>
+    <message>
+        <source>Away from me</source>
+        <translation>Von mir weg</translation>
+    </message>
+    <message>
+        <source>Towards me</source>
+        <translation>Auf mich zu</translation>
+    </message>
+    <message>
+        <source>HP-GL</source>
+        <translation>HP-GL</translation>
+    </message>
+    <message>
+        <source>G-code</source>
+        <translation>G-Code</translation>
+    </message>
+    <message>
+        <source>RTS/CTS wires</source>
+        <translation>RTS/CTS-Drähte</translation>
+    </message>
+    <message>
+        <source>XON/XOFF signs</source>
+        <translation>XON/XOFF-Zeichen</translation>
+    </message>
+    <message>
+        <source>Small portions</source>
+        <translation>Kleine Portionen</translation>
+    </message>
+    <message>
+        <source>The Z axis</source>
+        <translation>Die Z-Achse</translation>
+    </message>
+    <message>
+        <source>Words of its own</source>
+        <translation>Eigene Worte</translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation>Automatisch</translation>
+    </message>
+    <message>
+        <source>Transparency</source>
+        <translation>Transparenz</translation>
+    </message>
+    <message>
+        <source>Brightness</source>
+        <translation>Helligkeit</translation>
+    </message>
+    <message>
+        <source>Colour</source>
+        <translation>Farbe</translation>
+    </message>
+    <message>
+        <source>Subject</source>
+        <translation>Gegenstand</translation>
+    </message>
+    <message>
+        <source>Take away</source>
+        <translation>Wegnehmen</translation>
+    </message>
+    <message>
+        <source>Keep only</source>
+        <translation>Nur behalten</translation>
+    </message>
+    <message>
+        <source>The photo board</source>
+        <translation>Die Fototafel</translation>
+    </message>
+    <message>
+        <source>A sheet of paper</source>
+        <translation>Ein Blatt Papier</translation>
+    </message>
+    <message>
+        <source>A card</source>
+        <translation>Eine Karte</translation>
+    </message>
+    <message>
+        <source>Four corners</source>
+        <translation>Vier Ecken</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Wie es ist</translation>
+    </message>
+    <message>
+        <source>Evened</source>
+        <translation>Ausgeglichen</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>Behalten</translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation>Weggelassen</translation>
+    </message>
+    <message>
+        <source>Round dots, 5</source>
+        <translation>Runde Punkte, 5</translation>
+    </message>
+    <message>
+        <source>Crosses, 4</source>
+        <translation>Kreuze, 4</translation>
+    </message>
+    <message>
+        <source>None: by paper edge</source>
+        <translation>Keine: nach der Papierkante</translation>
+    </message>
+    <message>
+        <source>From a scheme file…</source>
+        <translation>Aus einer Schemadatei…</translation>
+    </message>
+    <message>
+        <source>Not cut</source>
+        <translation>Nicht geschnitten</translation>
+    </message>
+    <message>
+        <source>Sensor</source>
+        <translation>Sensor</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>Von Hand</translation>
+    </message>
+    <message>
+        <source>Paper edge</source>
+        <translation>Papierkante</translation>
+    </message>
+    <message>
+        <source>A new window</source>
+        <translation>Ein neues Fenster</translation>
+    </message>
+    <message>
+        <source>New label</source>
+        <translation>Neues Etikett</translation>
+    </message>
+    <message>
+        <source>Open the example</source>
+        <translation>Beispiel öffnen</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>Wie der Desktop</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation>Dunkel</translation>
     </message>
 </context>
 </TS>

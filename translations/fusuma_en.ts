@@ -163,4 +163,98 @@
             </translation>
     </message>
 </context>
+<context>
+    <name>said</name>
+    <message numerus="yes">
+        <source>%n copies were added.</source>
+        <translation>
+            <numerusform>%n copy was added.</numerusform>
+            <numerusform>%n copies were added.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were taken away.</source>
+        <translation>
+            <numerusform>%n copy was taken away.</numerusform>
+            <numerusform>%n copies were taken away.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were moved.</source>
+        <translation>
+            <numerusform>%n copy was moved.</numerusform>
+            <numerusform>%n copies were moved.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks reach {length} into the margins, so the printer will clip them</source>
+        <translation>
+            <numerusform>A mark reaches {length} into the margins, so the printer will clip it</numerusform>
+            <numerusform>%n marks reach {length} into the margins, so the printer will clip them</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>{finding} (and %n more rows)</source>
+        <translation>
+            <numerusform>{finding} (and one more row)</numerusform>
+            <numerusform>{finding} (and %n more rows)</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n changes made by hand no longer fit its cut line</source>
+        <translation>
+            <numerusform>{sticker}: a change made by hand no longer fits its cut line</numerusform>
+            <numerusform>{sticker}: %n changes made by hand no longer fit its cut line</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines do not close</source>
+        <translation>
+            <numerusform>{sticker}: a cut line does not close</numerusform>
+            <numerusform>{sticker}: %n cut lines do not close</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines are too small for the blade to turn</source>
+        <translation>
+            <numerusform>{sticker}: a cut line is too small for the blade to turn</numerusform>
+            <numerusform>{sticker}: %n cut lines are too small for the blade to turn</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks were not found: {marks}. Smudged or covered?</source>
+        <translation>
+            <numerusform>A mark was not found: {marks}. Smudged or covered?</numerusform>
+            <numerusform>%n marks were not found: {marks}. Smudged or covered?</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
+        <translation>
+            <numerusform>Only one spot like a mark was found. Is this the sheet that was printed?</numerusform>
+            <numerusform>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>Ticket {code} has %n pages.</source>
+        <translation>
+            <numerusform>Ticket {code} has %n page.</numerusform>
+            <numerusform>Ticket {code} has %n pages.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>The sheet has %n pages.</source>
+        <translation>
+            <numerusform>The sheet has %n page.</numerusform>
+            <numerusform>The sheet has %n pages.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>{trouble}, and so would %n more.</source>
+        <translation>
+            <numerusform>{trouble}, and so would one more.</numerusform>
+            <numerusform>{trouble}, and so would %n more.</numerusform>
+            </translation>
+    </message>
+</context>
 </TS>

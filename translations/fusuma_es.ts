@@ -4357,7 +4357,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
     <message>
         <source>Turned %1°, shifted %2, %3 mm
 Stretched %4 % across, %5 % down</source>
-        <translation>Girada %1°, desviada %2, %3 mm
+        <translation>Girada %1°, desviada %2 / %3 mm
 Estirada %4 % a lo ancho, %5 % a lo alto</translation>
     </message>
     <message>
@@ -7060,6 +7060,1877 @@ impresa %2
         <source>--pocket {words}: give X,Y in pixels, such as 100,80.</source>
         <translation>--pocket {words}: dé X,Y en píxeles, como 100,80.</translation>
     </message>
+    <message>
+        <source>Found by the paper's edge: nothing checks where the print lies.</source>
+        <translation>Hallada por el canto del papel: nada comprueba dónde está la impresión.</translation>
+    </message>
+    <message>
+        <source>at its left edge</source>
+        <translation>por su canto izquierdo</translation>
+    </message>
+    <message>
+        <source>at its right edge</source>
+        <translation>por su canto derecho</translation>
+    </message>
+    <message>
+        <source>at its far edge</source>
+        <translation>por su canto del fondo</translation>
+    </message>
+    <message>
+        <source>at its near edge</source>
+        <translation>por su canto delantero</translation>
+    </message>
+    <message>
+        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>«{sticker}» saldría {mm} mm de la mesa de la máquina {edge}</translation>
+    </message>
+    <message>
+        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>Una línea que divide la hoja saldría {mm} mm de la mesa de la máquina {edge}</translation>
+    </message>
+    <message>
+        <source>No photo board was found in the picture.</source>
+        <translation>No se halló ningún tablero en la imagen.</translation>
+    </message>
+    <message>
+        <source>The picture is too small for one.</source>
+        <translation>La imagen es demasiado pequeña para uno.</translation>
+    </message>
+    <message>
+        <source>The picture has more than 32,000 pixels along a side.</source>
+        <translation>La imagen tiene más de 32.000 píxeles por un lado.</translation>
+    </message>
+    <message>
+        <source>Save it smaller first.</source>
+        <translation>Guárdela antes más pequeña.</translation>
+    </message>
+    <message>
+        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
+        <translation>La imagen está reflejada: las marcas de su tablero van al revés.</translation>
+    </message>
+    <message>
+        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
+        <translation>Quite el reflejo de la cámara, o refleje de vuelta la imagen.</translation>
+    </message>
+    <message>
+        <source>Only a part of the photo board is in sight.</source>
+        <translation>Solo se ve una parte del tablero.</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it and none covered.</source>
+        <translation>Tome la foto con todas sus marcas y ninguna tapada.</translation>
+    </message>
+    <message>
+        <source>Lay the art on a printed board and take the whole board into the picture, sharp and large.</source>
+        <translation>Ponga el diseño sobre un tablero impreso y tome todo el tablero, nítido y grande.</translation>
+    </message>
+    <message>
+        <source>Too few of the board's marks are in sight.</source>
+        <translation>Se ven muy pocas marcas del tablero.</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it.</source>
+        <translation>Tome la foto con todas sus marcas.</translation>
+    </message>
+    <message>
+        <source>The photo board's marks could not be placed.</source>
+        <translation>No se pudieron situar las marcas del tablero.</translation>
+    </message>
+    <message>
+        <source>Take the picture again, sharp and in even light.</source>
+        <translation>Tome la foto otra vez, nítida y con luz pareja.</translation>
+    </message>
+    <message>
+        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <translation>Solo se ven {seen} de {all} marcas del tablero.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: {mm} mm of the board to a pixel.</source>
+        <translation>La imagen es demasiado pequeña: {mm} mm del tablero por píxel.</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the board fills the picture.</source>
+        <translation>Acérquese, para que el tablero llene la imagen.</translation>
+    </message>
+    <message>
+        <source>The picture is blurred: an edge is {mm} mm wide.</source>
+        <translation>La imagen está movida: un borde mide {mm} mm de ancho.</translation>
+    </message>
+    <message>
+        <source>Hold the camera still, in more light, and let it focus on the board.</source>
+        <translation>Sujete quieta la cámara, con más luz, y deje que enfoque el tablero.</translation>
+    </message>
+    <message>
+        <source>The board's marks are {mm} mm off where they should be.</source>
+        <translation>Las marcas del tablero están a {mm} mm de su sitio.</translation>
+    </message>
+    <message>
+        <source>Lay the board flat and see that it was printed at actual size.</source>
+        <translation>Ponga plano el tablero y mire que se imprimió a tamaño real.</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to be found by.</source>
+        <translation>Esta hoja tiene menos de tres marcas por las que hallarla.</translation>
+    </message>
+    <message>
+        <source>Print it with marks.</source>
+        <translation>Imprímala con marcas.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the sheet are hardly seen.</source>
+        <translation>La imagen es demasiado pequeña: las marcas de la hoja apenas se ven.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the page are hardly seen.</source>
+        <translation>La imagen es demasiado pequeña: las marcas de la página apenas se ven.</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the page fills the picture.</source>
+        <translation>Acérquese, para que la página llene la imagen.</translation>
+    </message>
+    <message>
+        <source>The picture is too small.</source>
+        <translation>La imagen es demasiado pequeña.</translation>
+    </message>
+    <message>
+        <source>Its edges are not straight: it does not lie flat.</source>
+        <translation>Sus cantos no son rectos: no está plano.</translation>
+    </message>
+    <message>
+        <source>Press it flat and take the picture again.</source>
+        <translation>Apriételo plano y tome la foto otra vez.</translation>
+    </message>
+    <message>
+        <source>No sheet of such paper was found in the picture.</source>
+        <translation>No se halló en la imagen una hoja de ese papel.</translation>
+    </message>
+    <message>
+        <source>Take all four of its edges into the picture, on a darker ground, or drag the corners.</source>
+        <translation>Tome sus cuatro cantos en la imagen, sobre fondo más oscuro, o arrastre las esquinas.</translation>
+    </message>
+    <message>
+        <source>No card was found in the picture.</source>
+        <translation>No se halló ninguna tarjeta en la imagen.</translation>
+    </message>
+    <message>
+        <source>Lay a light bank card beside the art, on a darker ground, all of it in the picture.</source>
+        <translation>Ponga una tarjeta bancaria clara junto al diseño, sobre fondo más oscuro, entera en la imagen.</translation>
+    </message>
+    <message>
+        <source>These four corners do not make the outline of a flat thing.</source>
+        <translation>Estas cuatro esquinas no forman el contorno de algo plano.</translation>
+    </message>
+    <message>
+        <source>Give them clockwise from the top left, none inside the others.</source>
+        <translation>Délas en sentido horario desde arriba a la izquierda, ninguna dentro de las otras.</translation>
+    </message>
+    <message>
+        <source>What the corners span must be 0.5 to 5000 mm long each way.</source>
+        <translation>Lo que abarcan las esquinas debe medir de 0,5 a 5000 mm por lado.</translation>
+    </message>
+    <message>
+        <source>The paper is another.</source>
+        <translation>El papel es otro.</translation>
+    </message>
+    <message>
+        <source>The sheet is mirrored now.</source>
+        <translation>La hoja está ahora reflejada.</translation>
+    </message>
+    <message>
+        <source>The sheet is no longer mirrored.</source>
+        <translation>La hoja ya no está reflejada.</translation>
+    </message>
+    <message>
+        <source>The marks lie elsewhere.</source>
+        <translation>Las marcas están en otro sitio.</translation>
+    </message>
+    <message>
+        <source>What lies on the board is cut now.</source>
+        <translation>Ahora se corta lo que está en el tablero.</translation>
+    </message>
+    <message>
+        <source>The sheet is printed now.</source>
+        <translation>La hoja se imprime ahora.</translation>
+    </message>
+    <message>
+        <source>The page is divided differently.</source>
+        <translation>La página está dividida de otro modo.</translation>
+    </message>
+    <message>
+        <source>There are other pages.</source>
+        <translation>Hay otras páginas.</translation>
+    </message>
+    <message>
+        <source>“{sticker}” was changed.</source>
+        <translation>Se cambió «{sticker}».</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were added.</source>
+        <translation>
+            <numerusform>Se añadió una copia.</numerusform>
+            <numerusform>Se añadieron %n copias.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were taken away.</source>
+        <translation>
+            <numerusform>Se quitó una copia.</numerusform>
+            <numerusform>Se quitaron %n copias.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were moved.</source>
+        <translation>
+            <numerusform>Se movió una copia.</numerusform>
+            <numerusform>Se movieron %n copias.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks reach {length} into the margins, so the printer will clip them</source>
+        <translation>
+            <numerusform>Una marca entra {length} en los márgenes, así que la impresora la recortará</numerusform>
+            <numerusform>%n marcas entran {length} en los márgenes, así que la impresora las recortará</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Move the marks in</source>
+        <translation>Meter las marcas</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut lines cross, which tears the corners between</source>
+        <translation>{sticker}: sus líneas de corte se cruzan, lo que rasga las esquinas</translation>
+    </message>
+    <message>
+        <source>Leave out the drawn lines</source>
+        <translation>Omitir las líneas dibujadas</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines lie on each other for {length}</source>
+        <translation>{sticker} y {other}: sus líneas de corte coinciden en {length}</translation>
+    </message>
+    <message>
+        <source>Remove one</source>
+        <translation>Quitar una</translation>
+    </message>
+    <message>
+        <source>The sheet is empty</source>
+        <translation>La hoja está vacía</translation>
+    </message>
+    <message>
+        <source>Page {page} is empty</source>
+        <translation>La página {page} está vacía</translation>
+    </message>
+    <message>
+        <source>Remove the page</source>
+        <translation>Quitar la página</translation>
+    </message>
+    <message>
+        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
+        <translation>{sticker}: entra {length} en la zona libre de una marca</translation>
+    </message>
+    <message>
+        <source>Move it away</source>
+        <translation>Apartarla</translation>
+    </message>
+    <message>
+        <source>does not fit, even as small as it may get</source>
+        <translation>no cabe, ni tan pequeño como se permite</translation>
+    </message>
+    <message>
+        <source>asks for {field}, which the list has not</source>
+        <translation>pide {field}, que la lista no tiene</translation>
+    </message>
+    <message>
+        <source>asks for the picture “{picture}”, which is not here</source>
+        <translation>pide la imagen «{picture}», que no está aquí</translation>
+    </message>
+    <message>
+        <source>has letters that its font lacks</source>
+        <translation>tiene letras que le faltan a su fuente</translation>
+    </message>
+    <message>
+        <source>{sticker}: row {row}, “{words}”, {trouble}</source>
+        <translation>{sticker}: fila {row}, «{words}», {trouble}</translation>
+    </message>
+    <message>
+        <source>{sticker}: the text {trouble}</source>
+        <translation>{sticker}: el texto {trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{finding} (and %n more rows)</source>
+        <translation>
+            <numerusform>{finding} (y una fila más)</numerusform>
+            <numerusform>{finding} (y %n filas más)</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Let it shrink to 4 pt</source>
+        <translation>Dejar que encoja a 4 pt</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n changes made by hand no longer fit its cut line</source>
+        <translation>
+            <numerusform>{sticker}: un cambio hecho a mano ya no encaja en su línea de corte</numerusform>
+            <numerusform>{sticker}: %n cambios hechos a mano ya no encajan en su línea de corte</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Drop what does not fit</source>
+        <translation>Quitar lo que no encaja</translation>
+    </message>
+    <message>
+        <source>{sticker}: a picture in it is printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker}: una imagen en ella se imprime a {dpi} ppp, se piden {wanted}</translation>
+    </message>
+    <message>
+        <source>{sticker}: printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker}: impresa a {dpi} ppp, se piden {wanted}</translation>
+    </message>
+    <message>
+        <source>Make it {length} wide</source>
+        <translation>Hacerla de {length} de ancho</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut line has {nodes} nodes, {density} on every millimetre</source>
+        <translation>{sticker}: su línea de corte tiene {nodes} nodos, {density} por milímetro</translation>
+    </message>
+    <message>
+        <source>Smooth its edge</source>
+        <translation>Suavizar su borde</translation>
+    </message>
+    <message>
+        <source>The sheet is printed and cut as in a mirror: right for transfer paper and film that is seen from behind, wrong for stickers</source>
+        <translation>La hoja se imprime y corta como en un espejo: bien para papel de transferencia y película vista por detrás, mal para pegatinas</translation>
+    </message>
+    <message>
+        <source>Print it as it is seen</source>
+        <translation>Imprimirla como se ve</translation>
+    </message>
+    <message>
+        <source>{sticker}: detail {length} inside the cut line, where a slip shows</source>
+        <translation>{sticker}: detalle {length} dentro de la línea de corte, donde se ve un desvío</translation>
+    </message>
+    <message>
+        <source>Give it a border</source>
+        <translation>Ponerle un borde</translation>
+    </message>
+    <message>
+        <source>{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker}: su borde llega impreso al corte sin sangrado, así que el menor desvío muestra papel</translation>
+    </message>
+    <message>
+        <source>{sticker}: cut along its own art without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker}: cortada por su diseño sin sangrado, así que el menor desvío muestra papel</translation>
+    </message>
+    <message>
+        <source>Add a bleed of {length}</source>
+        <translation>Poner un sangrado de {length}</translation>
+    </message>
+    <message>
+        <source>{sticker}: does not lie on the photographed board, so it is not cut</source>
+        <translation>{sticker}: no está en el tablero fotografiado, así que no se corta</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines do not close</source>
+        <translation>
+            <numerusform>{sticker}: una línea de corte no se cierra</numerusform>
+            <numerusform>{sticker}: %n líneas de corte no se cierran</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Close it</source>
+        <translation>Cerrarla</translation>
+    </message>
+    <message>
+        <source>Close them</source>
+        <translation>Cerrarlas</translation>
+    </message>
+    <message>
+        <source>The sheet is {paper}, but the printer is set to {other}</source>
+        <translation>La hoja es {paper}, pero la impresora está en {other}</translation>
+    </message>
+    <message>
+        <source>Make the sheet {paper}</source>
+        <translation>Hacer la hoja {paper}</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} of its bleed lie where the printer cannot print</source>
+        <translation>{sticker}: {length} de su sangrado caen donde la impresora no imprime</translation>
+    </message>
+    <message>
+        <source>Move it in</source>
+        <translation>Meterla</translation>
+    </message>
+    <message>
+        <source>{sticker}: larger than the cut zone, which takes {width} × {height}</source>
+        <translation>{sticker}: mayor que la zona de corte, que admite {width} × {height}</translation>
+    </message>
+    <message>
+        <source>Make it fit</source>
+        <translation>Hacer que quepa</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} outside the cut zone</source>
+        <translation>{sticker}: {length} fuera de la zona de corte</translation>
+    </message>
+    <message>
+        <source>The sheet has changed; look again.</source>
+        <translation>La hoja ha cambiado; mire otra vez.</translation>
+    </message>
+    <message>
+        <source>{finding} — it is locked; unlock it first.</source>
+        <translation>{finding} — está bloqueada; desbloquéela antes.</translation>
+    </message>
+    <message>
+        <source>{finding} — no free place is large enough.</source>
+        <translation>{finding} — ningún hueco libre es bastante grande.</translation>
+    </message>
+    <message>
+        <source>The printer is set to {share} %, so nothing will have its size and the cut will miss its print</source>
+        <translation>La impresora está al {share} %, así que nada tendrá su tamaño y el corte no acertará su impresión</translation>
+    </message>
+    <message>
+        <source>The printer is set to print borderless, which enlarges the page</source>
+        <translation>La impresora está puesta sin márgenes, lo que agranda la página</translation>
+    </message>
+    <message>
+        <source>Print at true size</source>
+        <translation>Imprimir a tamaño verdadero</translation>
+    </message>
+    <message>
+        <source>a mark</source>
+        <translation>una marca</translation>
+    </message>
+    <message>
+        <source>{sticker}: {left} of bleed remain beside {other}, {asked} wanted</source>
+        <translation>{sticker}: quedan {left} de sangrado junto a {other}, se piden {asked}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines are too small for the blade to turn</source>
+        <translation>
+            <numerusform>{sticker}: una línea de corte es demasiado pequeña para que gire la cuchilla</numerusform>
+            <numerusform>{sticker}: %n líneas de corte son demasiado pequeñas para que gire la cuchilla</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>Omitirla</translation>
+    </message>
+    <message>
+        <source>Leave them out</source>
+        <translation>Omitirlas</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines overlap</source>
+        <translation>{sticker} y {other}: sus líneas de corte se solapan</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: {length} apart, {gap} wanted</source>
+        <translation>{sticker} y {other}: a {length}, se piden {gap}</translation>
+    </message>
+    <message>
+        <source>Move one away</source>
+        <translation>Apartar una</translation>
+    </message>
+    <message>
+        <source>{sticker}: is cut but prints nothing</source>
+        <translation>{sticker}: se corta pero no imprime nada</translation>
+    </message>
+    <message>
+        <source>{sticker}: prints but has no line to cut</source>
+        <translation>{sticker}: imprime pero no tiene línea que cortar</translation>
+    </message>
+    <message>
+        <source>{sticker}: nothing of it prints or is cut</source>
+        <translation>{sticker}: nada de ella se imprime ni se corta</translation>
+    </message>
+    <message>
+        <source>Take it off the sheet</source>
+        <translation>Quitarla de la hoja</translation>
+    </message>
+    <message>
+        <source>Clear around the art already, so its edge is known.</source>
+        <translation>Ya hay transparencia alrededor, así que se conoce su borde.</translation>
+    </message>
+    <message>
+        <source>Many colours along its edge, so what stands out from them is taken.</source>
+        <translation>Muchos colores en su borde, así que se toma lo que destaca de ellos.</translation>
+    </message>
+    <message>
+        <source>No transparency and no single colour along its edge, so the whole picture counts.</source>
+        <translation>Ni transparencia ni un color único en su borde, así que cuenta la imagen entera.</translation>
+    </message>
+    <message>
+        <source>All of it is {colour}, so the whole picture counts.</source>
+        <translation>Todo es {colour}, así que cuenta la imagen entera.</translation>
+    </message>
+    <message>
+        <source>Dark on light paper, so brightness tells them apart.</source>
+        <translation>Oscuro sobre papel claro, así que el brillo los distingue.</translation>
+    </message>
+    <message>
+        <source>Its edge is nearly all {colour}, so that colour is taken away.</source>
+        <translation>Su borde es casi todo {colour}, así que se quita ese color.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks were not found: {marks}. Smudged or covered?</source>
+        <translation>
+            <numerusform>No se encontró una marca: {marks}. ¿Está borrosa o tapada?</numerusform>
+            <numerusform>No se encontraron %n marcas: {marks}. ¿Están borrosas o tapadas?</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>at the top left</source>
+        <translation>arriba a la izquierda</translation>
+    </message>
+    <message>
+        <source>at the top middle</source>
+        <translation>arriba en el medio</translation>
+    </message>
+    <message>
+        <source>at the top right</source>
+        <translation>arriba a la derecha</translation>
+    </message>
+    <message>
+        <source>at the middle left</source>
+        <translation>en el medio a la izquierda</translation>
+    </message>
+    <message>
+        <source>at the middle</source>
+        <translation>en el medio</translation>
+    </message>
+    <message>
+        <source>at the middle right</source>
+        <translation>en el medio a la derecha</translation>
+    </message>
+    <message>
+        <source>at the bottom left</source>
+        <translation>abajo a la izquierda</translation>
+    </message>
+    <message>
+        <source>at the bottom middle</source>
+        <translation>abajo en el medio</translation>
+    </message>
+    <message>
+        <source>at the bottom right</source>
+        <translation>abajo a la derecha</translation>
+    </message>
+    <message>
+        <source>the inner dot {place}</source>
+        <translation>el punto interior {place}</translation>
+    </message>
+    <message>
+        <source>the dot {place}</source>
+        <translation>el punto {place}</translation>
+    </message>
+    <message>
+        <source>the inner cross {place}</source>
+        <translation>la cruz interior {place}</translation>
+    </message>
+    <message>
+        <source>the cross {place}</source>
+        <translation>la cruz {place}</translation>
+    </message>
+    <message>
+        <source>the inner ring {place}</source>
+        <translation>el anillo interior {place}</translation>
+    </message>
+    <message>
+        <source>the ring {place}</source>
+        <translation>el anillo {place}</translation>
+    </message>
+    <message>
+        <source>The print is stretched by more than {share} %: was it printed at actual size?</source>
+        <translation>La impresión está estirada más del {share} %: ¿se imprimió a tamaño real?</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks, so a sensor cannot find it.</source>
+        <translation>Esta hoja tiene menos de tres marcas, así que un sensor no la halla.</translation>
+    </message>
+    <message>
+        <source>No mark was found. Is the sheet loaded, printed side up?</source>
+        <translation>No se encontró ninguna marca. ¿Está cargada la hoja, con lo impreso hacia arriba?</translation>
+    </message>
+    <message numerus="yes">
+        <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
+        <translation>
+            <numerusform>Solo se encontró un punto como una marca. ¿Es esta la hoja que se imprimió?</numerusform>
+            <numerusform>Solo se encontraron %n puntos como marcas, y no están como las marcas. ¿Es esta la hoja que se imprimió?</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
+        <translation>Las marcas encajan igual del revés. Diga cómo está la hoja, o hállela a mano.</translation>
+    </message>
+    <message>
+        <source>A mark lies {mm} mm from where the others say it should: {mark}. Smudged?</source>
+        <translation>Una marca está a {mm} mm de donde dicen las demás: {mark}. ¿Está borrosa?</translation>
+    </message>
+    <message>
+        <source>The marks are left {mm} mm off, more than {most} mm: is the sheet flat, and is it the one that was printed?</source>
+        <translation>Las marcas quedan a {mm} mm, más de {most} mm: ¿está plana la hoja, y es la que se imprimió?</translation>
+    </message>
+    <message>
+        <source>Only three marks were used, so nothing checks the result.</source>
+        <translation>Solo se usaron tres marcas, así que nada comprueba el resultado.</translation>
+    </message>
+    <message>
+        <source>Point at three marks or more that are not on one line.</source>
+        <translation>Señale tres o más marcas que no estén en una línea.</translation>
+    </message>
+    <message>
+        <source>The places differ by {mm} mm.</source>
+        <translation>Los lugares difieren en {mm} mm.</translation>
+    </message>
+    <message>
+        <source>The others agree: look again at {mark}.</source>
+        <translation>Las demás coinciden: mire otra vez {mark}.</translation>
+    </message>
+    <message>
+        <source>Which one is off cannot be told: look at each again, or at a fifth.</source>
+        <translation>No se sabe cuál está desviado: mire otra vez cada uno, o un quinto.</translation>
+    </message>
+    <message>
+        <source>Three marks leave little to check by: look at the first cut.</source>
+        <translation>Tres marcas dejan poco que comprobar: mire el primer corte.</translation>
+    </message>
+    <message>
+        <source>{paper}, upright</source>
+        <translation>{paper}, vertical</translation>
+    </message>
+    <message>
+        <source>{paper}, sideways</source>
+        <translation>{paper}, apaisado</translation>
+    </message>
+    <message>
+        <source>{width} × {height} mm</source>
+        <translation>{width} × {height} mm</translation>
+    </message>
+    <message>
+        <source>{paper} is smaller than its marks need.</source>
+        <translation>{paper} es menor de lo que piden sus marcas.</translation>
+    </message>
+    <message>
+        <source>Take larger paper or other marks.</source>
+        <translation>Use papel mayor u otras marcas.</translation>
+    </message>
+    <message>
+        <source>The margins leave nothing of {paper} to cut on.</source>
+        <translation>Los márgenes no dejan nada de {paper} donde cortar.</translation>
+    </message>
+    <message>
+        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
+        <translation>Revise los márgenes de impresora y cortadora, y dónde está el papel en la base.</translation>
+    </message>
+    <message>
+        <source>Marks and margins leave nothing of the cut zone on {paper}.</source>
+        <translation>Marcas y márgenes no dejan nada de la zona de corte en {paper}.</translation>
+    </message>
+    <message>
+        <source>Take larger paper, smaller keep-clear areas, or no marks.</source>
+        <translation>Use papel mayor, zonas libres menores o ninguna marca.</translation>
+    </message>
+    <message>
+        <source>The small sheets leave no room for a sticker.</source>
+        <translation>Las hojas pequeñas no dejan sitio para una pegatina.</translation>
+    </message>
+    <message>
+        <source>Take fewer of them or a smaller gutter.</source>
+        <translation>Ponga menos, o una calle menor.</translation>
+    </message>
+    <message>
+        <source>Light falls on it unevenly, so it was evened.</source>
+        <translation>La luz cae desigual, así que se igualó.</translation>
+    </message>
+    <message>
+        <source>Soft shadows on its ground are left out.</source>
+        <translation>Las sombras suaves de su fondo se omiten.</translation>
+    </message>
+    <message>
+        <source>“{file}” does not exist.</source>
+        <translation>«{file}» no existe.</translation>
+    </message>
+    <message>
+        <source>“{file}” is a folder, not a file.</source>
+        <translation>«{file}» es una carpeta, no un archivo.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read.</source>
+        <translation>«{file}» no se puede leer.</translation>
+    </message>
+    <message>
+        <source>Check the file's permissions.</source>
+        <translation>Revise los permisos del archivo.</translation>
+    </message>
+    <message>
+        <source>“{file}” is larger than {most} MB, too large to open.</source>
+        <translation>«{file}» supera {most} MB, demasiado para abrirlo.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read: {why}.</source>
+        <translation>«{file}» no se puede leer: {why}.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be written: {why}.</source>
+        <translation>«{file}» no se puede escribir: {why}.</translation>
+    </message>
+    <message>
+        <source>Choose another folder or name.</source>
+        <translation>Elija otra carpeta u otro nombre.</translation>
+    </message>
+    <message>
+        <source>“{words}” is not a known choice</source>
+        <translation>«{words}» no es una opción conocida</translation>
+    </message>
+    <message>
+        <source>{field} is out of range</source>
+        <translation>{field} está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a place is out of range</source>
+        <translation>un lugar está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand cannot be read</source>
+        <translation>una línea dibujada a mano no se puede leer</translation>
+    </message>
+    <message>
+        <source>paper is out of range</source>
+        <translation>el papel está fuera de rango</translation>
+    </message>
+    <message>
+        <source>It holds a path that cannot be read.</source>
+        <translation>Tiene un trazado que no se puede leer.</translation>
+    </message>
+    <message>
+        <source>It holds too many points.</source>
+        <translation>Tiene demasiados puntos.</translation>
+    </message>
+    <message>
+        <source>It holds lines that lie off every paper.</source>
+        <translation>Tiene líneas que caen fuera de cualquier papel.</translation>
+    </message>
+    <message>
+        <source>It is not an SVG file that can be read.</source>
+        <translation>No es un archivo SVG que se pueda leer.</translation>
+    </message>
+    <message>
+        <source>It is not a DXF file that can be read.</source>
+        <translation>No es un archivo DXF que se pueda leer.</translation>
+    </message>
+    <message>
+        <source>“{file}” holds no lines to cut.</source>
+        <translation>«{file}» no tiene líneas que cortar.</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: an instruction does not end.</source>
+        <translation>Esto no es HP-GL: una instrucción no termina.</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} carries “{words}”, which is not a number.</source>
+        <translation>La instrucción HP-GL {name} lleva «{words}», que no es un número.</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: “{words}” is no instruction.</source>
+        <translation>Esto no es HP-GL: «{words}» no es una instrucción.</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} has an odd number of coordinates.</source>
+        <translation>La instrucción HP-GL {name} tiene un número impar de coordenadas.</translation>
+    </message>
+    <message>
+        <source>has no page {page}.</source>
+        <translation>no tiene la página {page}.</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty.</source>
+        <translation>«{file}» está vacío.</translation>
+    </message>
+    <message>
+        <source>is no drawing that Fusuma can read.</source>
+        <translation>no es un dibujo que Fusuma pueda leer.</translation>
+    </message>
+    <message>
+        <source>Use SVG, DXF or PDF.</source>
+        <translation>Use SVG, DXF o PDF.</translation>
+    </message>
+    <message>
+        <source>“{file}” {trouble}</source>
+        <translation>«{file}» {trouble}</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}.</source>
+        <translation>«{file}» {note}.</translation>
+    </message>
+    <message>
+        <source>is cut short.</source>
+        <translation>está cortado.</translation>
+    </message>
+    <message>
+        <source>Export it again.</source>
+        <translation>Expórtelo otra vez.</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than Fusuma can read.</source>
+        <translation>está dañado, o es mayor de lo que Fusuma puede leer.</translation>
+    </message>
+    <message>
+        <source>holds no lines that can be cut.</source>
+        <translation>no contiene líneas que se puedan cortar.</translation>
+    </message>
+    <message>
+        <source>Lines, arcs, polylines and splines are read.</source>
+        <translation>Se leen líneas, arcos, polilíneas y splines.</translation>
+    </message>
+    <message>
+        <source>has blocks or text, which are left out</source>
+        <translation>tiene bloques o texto, que se omiten</translation>
+    </message>
+    <message>
+        <source>words are too many</source>
+        <translation>hay demasiadas palabras</translation>
+    </message>
+    <message>
+        <source>the list is too long</source>
+        <translation>la lista es demasiado larga</translation>
+    </message>
+    <message>
+        <source>texts are too many</source>
+        <translation>hay demasiados textos</translation>
+    </message>
+    <message>
+        <source>the day is out of range</source>
+        <translation>el día está fuera de rango</translation>
+    </message>
+    <message>
+        <source>It was made for a newer version of Fusuma.</source>
+        <translation>Se hizo para una versión más nueva de Fusuma.</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to use it.</source>
+        <translation>Actualice Fusuma para usarlo.</translation>
+    </message>
+    <message>
+        <source>Templates hold no pictures.</source>
+        <translation>Las plantillas no llevan imágenes.</translation>
+    </message>
+    <message>
+        <source>It is no JSON text.</source>
+        <translation>No es texto JSON.</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells how templates are written.</source>
+        <translation>Ayuda, Guía del usuario dice cómo se escriben las plantillas.</translation>
+    </message>
+    <message>
+        <source>A field of “{template}” is missing or of the wrong kind: {detail}.</source>
+        <translation>Un campo de «{template}» falta o no es de su tipo: {detail}.</translation>
+    </message>
+    <message>
+        <source>A field of “{template}”: {detail}.</source>
+        <translation>Un campo de «{template}»: {detail}.</translation>
+    </message>
+    <message>
+        <source>It holds no templates.</source>
+        <translation>No tiene plantillas.</translation>
+    </message>
+    <message>
+        <source>The list is larger than the 20 MB that Fusuma can read.</source>
+        <translation>La lista supera los 20 MB que Fusuma puede leer.</translation>
+    </message>
+    <message>
+        <source>It is no list of words.</source>
+        <translation>No es una lista de palabras.</translation>
+    </message>
+    <message>
+        <source>Use CSV, or copy the cells and paste them.</source>
+        <translation>Use CSV, o copie las celdas y péguelas.</translation>
+    </message>
+    <message>
+        <source>The list is empty.</source>
+        <translation>La lista está vacía.</translation>
+    </message>
+    <message>
+        <source>The list has more than the 10,000 rows that Fusuma can fill labels from.</source>
+        <translation>La lista tiene más de las 10.000 filas con que Fusuma puede llenar etiquetas.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be used.</source>
+        <translation>«{file}» no se puede usar.</translation>
+    </message>
+    <message>
+        <source>the file is not an object in braces</source>
+        <translation>el archivo no es un objeto entre llaves</translation>
+    </message>
+    <message>
+        <source>{field} is not an object in braces</source>
+        <translation>{field} no es un objeto entre llaves</translation>
+    </message>
+    <message>
+        <source>{field} is too long</source>
+        <translation>{field} es demasiado largo</translation>
+    </message>
+    <message>
+        <source>{field} must be from {least} to {most}</source>
+        <translation>{field} debe ser de {least} a {most}</translation>
+    </message>
+    <message>
+        <source>{field} must be one of {choices}</source>
+        <translation>{field} debe ser uno de {choices}</translation>
+    </message>
+    <message>
+        <source>{field} is not known</source>
+        <translation>{field} no se conoce</translation>
+    </message>
+    <message>
+        <source>x_runs and y_runs must be at right angles</source>
+        <translation>x_runs e y_runs deben formar ángulo recto</translation>
+    </message>
+    <message>
+        <source>hpgl.most_numbers must be even, since places are pairs</source>
+        <translation>hpgl.most_numbers debe ser par, pues los lugares son pares</translation>
+    </message>
+    <message>
+        <source>hpgl.most_bytes must be 0 or at least 40</source>
+        <translation>hpgl.most_bytes debe ser 0 o al menos 40</translation>
+    </message>
+    <message>
+        <source>park lies off the bed</source>
+        <translation>park cae fuera de la mesa</translation>
+    </message>
+    <message>
+        <source>This is not a machine's profile: it is not JSON.</source>
+        <translation>Esto no es un perfil de máquina: no es JSON.</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
+        <translation>El perfil de esta máquina no se puede usar: {field} no es lo que debería.</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells what each field takes.</source>
+        <translation>Ayuda, Guía del usuario dice qué admite cada campo.</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {trouble}.</source>
+        <translation>El perfil de esta máquina no se puede usar: {trouble}.</translation>
+    </message>
+    <message>
+        <source>a margin is out of range</source>
+        <translation>un margen está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a correction is out of range</source>
+        <translation>una corrección está fuera de rango</translation>
+    </message>
+    <message>
+        <source>how the cutter moves is out of range</source>
+        <translation>cómo se mueve la cortadora está fuera de rango</translation>
+    </message>
+    <message>
+        <source>must be an object with fields in braces</source>
+        <translation>debe ser un objeto con campos entre llaves</translation>
+    </message>
+    <message>
+        <source>has no field “{field}”</source>
+        <translation>no tiene el campo «{field}»</translation>
+    </message>
+    <message>
+        <source>must be a number from {least} to {most}</source>
+        <translation>debe ser un número de {least} a {most}</translation>
+    </message>
+    <message>
+        <source>must be one of {choices}</source>
+        <translation>debe ser uno de {choices}</translation>
+    </message>
+    <message>
+        <source>must be a name of 1 to 80 letters</source>
+        <translation>debe ser un nombre de 1 a 80 letras</translation>
+    </message>
+    <message>
+        <source>must be a list of 1 to {most} marks</source>
+        <translation>debe ser una lista de 1 a {most} marcas</translation>
+    </message>
+    <message>
+        <source>This mark scheme is larger than 1 MB.</source>
+        <translation>Este esquema de marcas supera 1 MB.</translation>
+    </message>
+    <message>
+        <source>Line {line}: this is not JSON.</source>
+        <translation>Línea {line}: esto no es JSON.</translation>
+    </message>
+    <message>
+        <source>Look for a missing comma, quote or bracket there.</source>
+        <translation>Busque ahí una coma, comilla o llave que falte.</translation>
+    </message>
+    <message>
+        <source>Line {line}, field “{field}”: it {trouble}.</source>
+        <translation>Línea {line}, campo «{field}»: {trouble}.</translation>
+    </message>
+    <message>
+        <source>is damaged or cut short.</source>
+        <translation>está dañado o cortado.</translation>
+    </message>
+    <message>
+        <source>Export or download it again.</source>
+        <translation>Expórtelo o descárguelo otra vez.</translation>
+    </message>
+    <message>
+        <source>has {width} × {height} pixels, more than the 200 million that Fusuma can open.</source>
+        <translation>tiene {width} × {height} píxeles, más de los 200 millones que Fusuma puede abrir.</translation>
+    </message>
+    <message>
+        <source>Save a smaller copy and open that.</source>
+        <translation>Guarde una copia más pequeña y abra esa.</translation>
+    </message>
+    <message>
+        <source>is packed in a way that this computer cannot unpack.</source>
+        <translation>está empaquetado de un modo que este equipo no sabe abrir.</translation>
+    </message>
+    <message>
+        <source>Save it as JPEG or PNG.</source>
+        <translation>Guárdelo como JPEG o PNG.</translation>
+    </message>
+    <message>
+        <source>needs more memory than there is.</source>
+        <translation>necesita más memoria de la que hay.</translation>
+    </message>
+    <message>
+        <source>is locked with a password.</source>
+        <translation>está bloqueado con una contraseña.</translation>
+    </message>
+    <message>
+        <source>Save a copy without one and add that.</source>
+        <translation>Guarde una copia sin contraseña y añada esa.</translation>
+    </message>
+    <message>
+        <source>is a damaged PDF.</source>
+        <translation>es un PDF dañado.</translation>
+    </message>
+    <message>
+        <source>has no page {page}, only {pages}.</source>
+        <translation>no tiene la página {page}, solo {pages}.</translation>
+    </message>
+    <message>
+        <source>is too large at {dpi} dpi.</source>
+        <translation>es demasiado grande a {dpi} ppp.</translation>
+    </message>
+    <message>
+        <source>Choose a lower resolution.</source>
+        <translation>Elija una resolución menor.</translation>
+    </message>
+    <message>
+        <source>has a page that cannot be drawn.</source>
+        <translation>tiene una página que no se puede dibujar.</translation>
+    </message>
+    <message>
+        <source>plane is out of range</source>
+        <translation>el plano está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a flat picture is too large</source>
+        <translation>una imagen aplanada es demasiado grande</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are taken as they are.</source>
+        <translation>tiene un perfil de color dañado, así que sus colores se toman como están.</translation>
+    </message>
+    <message>
+        <source>is in CMYK without a colour profile, so its colours are only near.</source>
+        <translation>está en CMYK sin perfil de color, así que sus colores son solo aproximados.</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are only near.</source>
+        <translation>tiene un perfil de color dañado, así que sus colores son solo aproximados.</translation>
+    </message>
+    <message>
+        <source>is not a picture that Fusuma can read.</source>
+        <translation>no es una imagen que Fusuma pueda leer.</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
+        <translation>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF o PDF.</translation>
+    </message>
+    <message>
+        <source>has more than the 200 million pixels that Fusuma can open.</source>
+        <translation>tiene más de los 200 millones de píxeles que Fusuma puede abrir.</translation>
+    </message>
+    <message>
+        <source>is an animation; its first picture is used.</source>
+        <translation>es una animación; se usa su primera imagen.</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}</source>
+        <translation>«{file}» {note}</translation>
+    </message>
+    <message>
+        <source>It holds artwork of a kind that this version does not know.</source>
+        <translation>Tiene un diseño de un tipo que esta versión no conoce.</translation>
+    </message>
+    <message>
+        <source>dpi is out of range</source>
+        <translation>los ppp están fuera de rango</translation>
+    </message>
+    <message>
+        <source>Its artwork “{file}” is missing.</source>
+        <translation>Falta su diseño «{file}».</translation>
+    </message>
+    <message>
+        <source>a photograph is too large to be laid flat</source>
+        <translation>una foto es demasiado grande para aplanarla</translation>
+    </message>
+    <message>
+        <source>a combined part is out of range</source>
+        <translation>una parte combinada está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a combination's members are out of range</source>
+        <translation>los miembros de una combinación están fuera de rango</translation>
+    </message>
+    <message>
+        <source>a part's id is out of range</source>
+        <translation>el número de una parte está fuera de rango</translation>
+    </message>
+    <message>
+        <source>clusters are too deep within each other</source>
+        <translation>los conjuntos están demasiado anidados</translation>
+    </message>
+    <message>
+        <source>a cluster's size is out of range</source>
+        <translation>el tamaño de un conjunto está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a cluster is empty</source>
+        <translation>un conjunto está vacío</translation>
+    </message>
+    <message>
+        <source>It is not a Fusuma project.</source>
+        <translation>No es un proyecto de Fusuma.</translation>
+    </message>
+    <message>
+        <source>It was saved by a newer version of Fusuma.</source>
+        <translation>Lo guardó una versión más nueva de Fusuma.</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to open it.</source>
+        <translation>Actualice Fusuma para abrirlo.</translation>
+    </message>
+    <message>
+        <source>Its ticket {code} is missing.</source>
+        <translation>Falta su ficha {code}.</translation>
+    </message>
+    <message>
+        <source>Its description is damaged.</source>
+        <translation>Su descripción está dañada.</translation>
+    </message>
+    <message>
+        <source>Its description is damaged: {detail}.</source>
+        <translation>Su descripción está dañada: {detail}.</translation>
+    </message>
+    <message>
+        <source>There is too little memory for it.</source>
+        <translation>Hay poca memoria para ello.</translation>
+    </message>
+    <message>
+        <source>Close other programs, then try again.</source>
+        <translation>Cierre otros programas y pruebe otra vez.</translation>
+    </message>
+    <message>
+        <source>Its artwork is missing.</source>
+        <translation>Falta su diseño.</translation>
+    </message>
+    <message>
+        <source>The project could not be opened again, so it is not saved.</source>
+        <translation>El proyecto no se podría volver a abrir, así que no se guarda.</translation>
+    </message>
+    <message>
+        <source>Undo the last steps, then try again.</source>
+        <translation>Deshaga los últimos pasos y pruebe otra vez.</translation>
+    </message>
+    <message>
+        <source>The project is too large to be opened again, so it is not saved.</source>
+        <translation>El proyecto es demasiado grande para volver a abrirlo, así que no se guarda.</translation>
+    </message>
+    <message>
+        <source>Save it in two halves.</source>
+        <translation>Guárdelo en dos mitades.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be opened.</source>
+        <translation>«{file}» no se puede abrir.</translation>
+    </message>
+    <message>
+        <source>a brush stroke is out of range</source>
+        <translation>un trazo de pincel está fuera de rango</translation>
+    </message>
+    <message>
+        <source>colours are too many</source>
+        <translation>hay demasiados colores</translation>
+    </message>
+    <message>
+        <source>rims are too many</source>
+        <translation>hay demasiadas orlas</translation>
+    </message>
+    <message>
+        <source>nodes drawn by hand are too many</source>
+        <translation>hay demasiados nodos dibujados a mano</translation>
+    </message>
+    <message>
+        <source>a stretch drawn by hand is empty</source>
+        <translation>un tramo dibujado a mano está vacío</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand is empty</source>
+        <translation>una línea dibujada a mano está vacía</translation>
+    </message>
+    <message>
+        <source>the mark scheme is damaged: {why}</source>
+        <translation>el esquema de marcas está dañado: {why}</translation>
+    </message>
+    <message>
+        <source>the mark scheme is missing</source>
+        <translation>falta el esquema de marcas</translation>
+    </message>
+    <message>
+        <source>what was photographed lies on no board</source>
+        <translation>lo fotografiado no está en ningún tablero</translation>
+    </message>
+    <message>
+        <source>a copy is out of range</source>
+        <translation>una copia está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a sticker's id is out of range</source>
+        <translation>el número de una pegatina está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a copy's id is out of range</source>
+        <translation>el número de una copia está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a cut line's copy is out of range</source>
+        <translation>la copia de una línea de corte está fuera de rango</translation>
+    </message>
+    <message>
+        <source>a ticket's code is out of range</source>
+        <translation>el código de una ficha está fuera de rango</translation>
+    </message>
+    <message>
+        <source>The project cannot be packed.</source>
+        <translation>El proyecto no se puede empaquetar.</translation>
+    </message>
+    <message>
+        <source>There may be too little memory.</source>
+        <translation>Quizá haya poca memoria.</translation>
+    </message>
+    <message>
+        <source>It is damaged or not a Fusuma project.</source>
+        <translation>Está dañado o no es un proyecto de Fusuma.</translation>
+    </message>
+    <message>
+        <source>Its contents are too large to open.</source>
+        <translation>Su contenido es demasiado grande para abrirlo.</translation>
+    </message>
+    <message>
+        <source>is damaged in line {line}: {why}</source>
+        <translation>está dañado en la línea {line}: {why}</translation>
+    </message>
+    <message>
+        <source>holds no drawing.</source>
+        <translation>no contiene un dibujo.</translation>
+    </message>
+    <message>
+        <source>nests its groups more than {most} deep.</source>
+        <translation>anida sus grupos a más de {most} niveles.</translation>
+    </message>
+    <message>
+        <source>Ungroup some and save it again.</source>
+        <translation>Desagrupe algunos y guárdelo otra vez.</translation>
+    </message>
+    <message>
+        <source>has more than {most} elements.</source>
+        <translation>tiene más de {most} elementos.</translation>
+    </message>
+    <message>
+        <source>Split the drawing into several files.</source>
+        <translation>Reparta el dibujo en varios archivos.</translation>
+    </message>
+    <message>
+        <source>has more than one drawing in it.</source>
+        <translation>tiene más de un dibujo.</translation>
+    </message>
+    <message>
+        <source>is larger than the 100 MB that Fusuma can open.</source>
+        <translation>supera los 100 MB que Fusuma puede abrir.</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than 100 MB unpacked.</source>
+        <translation>está dañado, o supera 100 MB desempaquetado.</translation>
+    </message>
+    <message>
+        <source>holds nothing that can be drawn.</source>
+        <translation>no contiene nada que se pueda dibujar.</translation>
+    </message>
+    <message>
+        <source>draws more than {most} shapes.</source>
+        <translation>dibuja más de {most} formas.</translation>
+    </message>
+    <message>
+        <source>Simplify it first.</source>
+        <translation>Simplifíquelo antes.</translation>
+    </message>
+    <message>
+        <source>{note}; it {more}</source>
+        <translation>{note}; {more}</translation>
+    </message>
+    <message>
+        <source>refers to other files, which are left out</source>
+        <translation>remite a otros archivos, que se omiten</translation>
+    </message>
+    <message>
+        <source>has scripts, which are ignored</source>
+        <translation>tiene scripts, que se ignoran</translation>
+    </message>
+    <message>
+        <source>has a text of more than 20,000 letters, which is left out</source>
+        <translation>tiene un texto de más de 20.000 letras, que se omite</translation>
+    </message>
+    <message>
+        <source>asks for fonts that are not here: {fonts}</source>
+        <translation>pide letras que no están aquí: {fonts}</translation>
+    </message>
+    <message>
+        <source>states no size that can be used.</source>
+        <translation>no da un tamaño utilizable.</translation>
+    </message>
+    <message>
+        <source>Give it a width and a height.</source>
+        <translation>Dele ancho y alto.</translation>
+    </message>
+    <message>
+        <source>“{address}” is not a cutter's address.</source>
+        <translation>«{address}» no es la dirección de una cortadora.</translation>
+    </message>
+    <message>
+        <source>Give tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…</source>
+        <translation>Dé tcp:HOST:PUERTO, serial:PUERTO@BAUDIOS o device:/dev/…</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot listen on port {port}: {why}.</source>
+        <translation>La cortadora de práctica no puede escuchar en el puerto {port}: {why}.</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot open a pseudo-terminal.</source>
+        <translation>La cortadora de práctica no puede abrir un pseudoterminal.</translation>
+    </message>
+    <message>
+        <source>The practice printer prints at 24 to 2400 dpi.</source>
+        <translation>La impresora de práctica imprime de 24 a 2400 ppp.</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot read this PDF.</source>
+        <translation>La impresora de práctica no puede leer este PDF.</translation>
+    </message>
+    <message>
+        <source>The PDF has no page {page}.</source>
+        <translation>El PDF no tiene la página {page}.</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot print this PDF.</source>
+        <translation>La impresora de práctica no puede imprimir este PDF.</translation>
+    </message>
+    <message>
+        <source>The sheet cannot be written to “{file}”.</source>
+        <translation>La hoja no se puede escribir en «{file}».</translation>
+    </message>
+    <message>
+        <source>The scanner does not answer any more.</source>
+        <translation>El escáner ya no contesta.</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on.</source>
+        <translation>Mire si está conectado y encendido.</translation>
+    </message>
+    <message>
+        <source>You have no right to use the scanner.</source>
+        <translation>No tiene derecho a usar el escáner.</translation>
+    </message>
+    <message>
+        <source>Join the group “scanner”, log out and in again.</source>
+        <translation>Únase al grupo «scanner», cierre la sesión y vuelva a entrar.</translation>
+    </message>
+    <message>
+        <source>The scanner is busy.</source>
+        <translation>El escáner está ocupado.</translation>
+    </message>
+    <message>
+        <source>Close the other program that uses it, then try again.</source>
+        <translation>Cierre el otro programa que lo usa y pruebe otra vez.</translation>
+    </message>
+    <message>
+        <source>The scanner is jammed.</source>
+        <translation>El escáner está atascado.</translation>
+    </message>
+    <message>
+        <source>Take the paper out, then try again.</source>
+        <translation>Saque el papel y pruebe otra vez.</translation>
+    </message>
+    <message>
+        <source>There is no paper in the scanner's feeder.</source>
+        <translation>No hay papel en el alimentador del escáner.</translation>
+    </message>
+    <message>
+        <source>Lay some in, then try again.</source>
+        <translation>Ponga papel y pruebe otra vez.</translation>
+    </message>
+    <message>
+        <source>The scanner's cover is open.</source>
+        <translation>La tapa del escáner está abierta.</translation>
+    </message>
+    <message>
+        <source>Close it, then try again.</source>
+        <translation>Ciérrela y pruebe otra vez.</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this scan.</source>
+        <translation>Hay poca memoria para este escaneo.</translation>
+    </message>
+    <message>
+        <source>Scan a smaller area or at a lower resolution.</source>
+        <translation>Escanee un área menor o con menos resolución.</translation>
+    </message>
+    <message>
+        <source>Scanners cannot be reached on this computer.</source>
+        <translation>En este equipo no se llega a ningún escáner.</translation>
+    </message>
+    <message>
+        <source>The scanner sends its colours one after the other, which Fusuma does not take.</source>
+        <translation>El escáner manda sus colores uno tras otro, lo que Fusuma no admite.</translation>
+    </message>
+    <message>
+        <source>Scan in grey.</source>
+        <translation>Escanee en gris.</translation>
+    </message>
+    <message>
+        <source>This scan would have more than 200 million pixels.</source>
+        <translation>Este escaneo tendría más de 200 millones de píxeles.</translation>
+    </message>
+    <message>
+        <source>The scanner cannot do this ({number}).</source>
+        <translation>El escáner no puede hacer esto ({number}).</translation>
+    </message>
+    <message>
+        <source>Try other settings.</source>
+        <translation>Pruebe otros ajustes.</translation>
+    </message>
+    <message>
+        <source>The scanner sent nothing.</source>
+        <translation>El escáner no mandó nada.</translation>
+    </message>
+    <message>
+        <source>Try again.</source>
+        <translation>Pruebe otra vez.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--paper {paper}: dé a4, letter, a3, 12x12in o AxH en mm, cada lado de 90 al menos, ambos juntos de 1030 como mucho.</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give the area in mm², such as close-under=9.</source>
+        <translation>--holes {holes}: dé el área en mm², como close-under=9.</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give keep, close or close-under=MM2.</source>
+        <translation>--holes {holes}: dé keep, close o close-under=MM2.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>{option} {words}: dé X,Y en píxeles, como 100,80.</translation>
+    </message>
+    <message>
+        <source>--rim {words}: give a width in mm and a fill, such as 1.5,#2E4A7D{hint}</source>
+        <translation>--rim {words}: dé un ancho en mm y un relleno, como 1.5,#2E4A7D{hint}</translation>
+    </message>
+    <message>
+        <source>--border-fill {border_fill}{hint}</source>
+        <translation>--border-fill {border_fill}{hint}</translation>
+    </message>
+    <message>
+        <source>--bleed-with {bleed_with}: give the width of the bleed with --bleed too.</source>
+        <translation>--bleed-with {bleed_with}: dé también el ancho del sangrado con --bleed.</translation>
+    </message>
+    <message>
+        <source>--line {words}: give at least two points as X,Y,X,Y in pixels.</source>
+        <translation>--line {words}: dé al menos dos puntos como X,Y,X,Y en píxeles.</translation>
+    </message>
+    <message>
+        <source>--leave-out {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>--leave-out {words}: dé X,Y en píxeles, como 100,80.</translation>
+    </message>
+    <message>
+        <source>--marks {words}: give X,Y in mm, such as 12.5,280, or none.</source>
+        <translation>--marks {words}: dé X,Y en mm, como 12.5,280, o none.</translation>
+    </message>
+    <message>
+        <source>--marks gives {marks} places, but the sheet has {marks2} marks.</source>
+        <translation>--marks da {marks} lugares, pero la hoja tiene {marks2} marcas.</translation>
+    </message>
+    <message>
+        <source>{lines_cut} of {runs} lines are cut. With -o FILE nothing is sent.</source>
+        <translation>{lines_cut} de {runs} líneas están cortadas. Con -o ARCHIVO no se manda nada.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Ticket {code} has %n pages.</source>
+        <translation>
+            <numerusform>La ficha {code} tiene una página.</numerusform>
+            <numerusform>La ficha {code} tiene %n páginas.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{option} {words}: the drawing has no part “{part}”.</source>
+        <translation>{option} {words}: el dibujo no tiene la parte «{part}».</translation>
+    </message>
+    <message>
+        <source>`fusuma-cli parts` lists them.</source>
+        <translation>`fusuma-cli parts` las lista.</translation>
+    </message>
+    <message>
+        <source>--part {words}: give WHICH=printed, cut, both or neither, with :kiss, :score or :through.</source>
+        <translation>--part {words}: dé CUÁL=printed, cut, both o neither, con :kiss, :score o :through.</translation>
+    </message>
+    <message>
+        <source>--combine {words}: give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts.</source>
+        <translation>--combine {words}: dé join, take-out, overlap-only, exclude, split o pieces, dos puntos y partes.</translation>
+    </message>
+    <message>
+        <source>--combine {words}: nothing comes of it.</source>
+        <translation>--combine {words}: no resulta nada.</translation>
+    </message>
+    <message>
+        <source>Do the parts overlap?</source>
+        <translation>¿Se solapan las partes?</translation>
+    </message>
+    <message>
+        <source>--recolour {words}: give #RRGGBB=#RRGGBB.</source>
+        <translation>--recolour {words}: dé #RRGGBB=#RRGGBB.</translation>
+    </message>
+    <message>
+        <source>“{file_name}” has no parts in plain colours.</source>
+        <translation>«{file_name}» no tiene partes de colores planos.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The sheet has %n pages.</source>
+        <translation>
+            <numerusform>La hoja tiene una página.</numerusform>
+            <numerusform>La hoja tiene %n páginas.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--board {board}: dé a4, letter, a3, 12x12in o AxH en mm, cada lado de 90 al menos, ambos juntos de 1030 como mucho.</translation>
+    </message>
+    <message>
+        <source>--label {shape}: give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30.</source>
+        <translation>--label {shape}: dé FORMA:AxH en mm, de 2 a 1000 cada uno, como rounded:60x30.</translation>
+    </message>
+    <message>
+        <source>--template {asked}: {read}</source>
+        <translation>--template {asked}: {read}</translation>
+    </message>
+    <message>
+        <source>--template {asked}: there is {names}.</source>
+        <translation>--template {asked}: hay {names}.</translation>
+    </message>
+    <message>
+        <source>--text-style {words}: “{piece}” is not understood.</source>
+        <translation>--text-style {words}: no se entiende «{piece}».</translation>
+    </message>
+    <message>
+        <source>A label has at most {most_texts} texts.</source>
+        <translation>Una etiqueta tiene como mucho {most_texts} textos.</translation>
+    </message>
+    <message>
+        <source>The font “{font}” is not here; “{other}” is used.</source>
+        <translation>La letra «{font}» no está aquí; se usa «{other}».</translation>
+    </message>
+    <message>
+        <source>--swatch {swatch}: give one of {names}.</source>
+        <translation>--swatch {swatch}: dé uno de {names}.</translation>
+    </message>
+    <message>
+        <source>--ground {ground}: give #RRGGBB or none.</source>
+        <translation>--ground {ground}: dé #RRGGBB o none.</translation>
+    </message>
+    <message>
+        <source>--frame {frame}: give WIDTH,INSET in mm, such as 0.4,1.5.</source>
+        <translation>--frame {frame}: dé ANCHO,MARGEN en mm, como 0.4,1.5.</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: give left, right, above, below or behind.</source>
+        <translation>--label-picture {picture}: dé left, right, above, below o behind.</translation>
+    </message>
+    <message>
+        <source>--date {date}: give YYYY-MM-DD.</source>
+        <translation>--date {date}: dé AAAA-MM-DD.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y,W,H in pixels, such as 100,80,600,400.</source>
+        <translation>{option} {words}: dé X,Y,A,H en píxeles, como 100,80,600,400.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give the size, and points, such as 20,100,80.</source>
+        <translation>{option} {words}: dé el tamaño y puntos, como 20,100,80.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give add or erase, the size, and points, such as erase,20,100,80.</source>
+        <translation>{option} {words}: dé add o erase, el tamaño y puntos, como erase,20,100,80.</translation>
+    </message>
+    <message>
+        <source>--subject and --source {source} do not go together.</source>
+        <translation>--subject y --source {source} no van juntos.</translation>
+    </message>
+    <message>
+        <source>{option} says what belongs to a subject: give --subject, too.</source>
+        <translation>{option} dice qué pertenece a un sujeto: dé también --subject.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: give board, board:PAPER, paper:PAPER, card or corners:X,Y,X,Y,X,Y,X,Y:WxH.</source>
+        <translation>--flatten {words}: dé board, board:PAPEL, paper:PAPEL, card o corners:X,Y,X,Y,X,Y,X,Y:AxH.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: {parts} is no paper; give a4, letter or WxH in mm.</source>
+        <translation>--flatten {words}: {parts} no es un papel; dé a4, letter o AxH en mm.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <translation>--flatten {words}: el papel de un tablero mide al menos 90 mm por lado, y ambos juntos 1030 mm como mucho.</translation>
+    </message>
+    <message>
+        <source>{file_name}: {flat}</source>
+        <translation>{file_name}: {flat}</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this.</source>
+        <translation>Hay poca memoria para esto.</translation>
+    </message>
+    <message>
+        <source>Use smaller pictures, or fewer of them.</source>
+        <translation>Use imágenes menores, o menos.</translation>
+    </message>
+    <message>
+        <source>Something went wrong inside Fusuma: {what}.</source>
+        <translation>Algo salió mal dentro de Fusuma: {what}.</translation>
+    </message>
+    <message>
+        <source>“{project}” has no copies on its sheet, so there is nothing to rehearse.</source>
+        <translation>«{project}» no tiene copias en su hoja, así que no hay nada que ensayar.</translation>
+    </message>
+    <message>
+        <source>There is no ticket {ticket} in “{project}”.</source>
+        <translation>No hay ficha {ticket} en «{project}».</translation>
+    </message>
+    <message>
+        <source>The sheet has {marks} marks, numbered from 1.</source>
+        <translation>La hoja tiene {marks} marcas, numeradas desde 1.</translation>
+    </message>
+    <message>
+        <source>--stretch takes up to 20 percent either way.</source>
+        <translation>--stretch admite hasta un 20 por ciento en cada sentido.</translation>
+    </message>
+    <message>
+        <source>--shift takes up to 1000 mm either way.</source>
+        <translation>--shift admite hasta 1000 mm en cada sentido.</translation>
+    </message>
+    <message>
+        <source>The report cannot be written to standard output.</source>
+        <translation>El informe no se puede escribir en la salida estándar.</translation>
+    </message>
+    <message>
+        <source>{option} “{path}” would write over what is read.</source>
+        <translation>{option} «{path}» escribiría sobre lo que se lee.</translation>
+    </message>
+    <message>
+        <source>Choose another name.</source>
+        <translation>Elija otro nombre.</translation>
+    </message>
+    <message>
+        <source>{option} and {option2} both write to “{path}”.</source>
+        <translation>{option} y {option2} escriben ambos en «{path}».</translation>
+    </message>
+    <message>
+        <source>Give each a file of its own.</source>
+        <translation>Dé a cada uno su propio archivo.</translation>
+    </message>
+    <message>
+        <source>“{file}” has nothing to print and nothing to cut.</source>
+        <translation>«{file}» no tiene nada que imprimir ni que cortar.</translation>
+    </message>
+    <message>
+        <source>Give its parts a --part use.</source>
+        <translation>Dé a sus partes un uso con --part.</translation>
+    </message>
+    <message>
+        <source>“{file}” is fully transparent, so there is nothing to outline.</source>
+        <translation>«{file}» es del todo transparente, así que no hay contorno.</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty once its background is taken away.</source>
+        <translation>«{file}» queda vacío al quitar su fondo.</translation>
+    </message>
+    <message>
+        <source>Try another --source or --focus.</source>
+        <translation>Pruebe otro --source o --focus.</translation>
+    </message>
+    <message>
+        <source>“{path}”: {machine}</source>
+        <translation>«{path}»: {machine}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{trouble}, and so would %n more.</source>
+        <translation>
+            <numerusform>{trouble}, y otra más también.</numerusform>
+            <numerusform>{trouble}, y %n más también.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{trouble}.</source>
+        <translation>{trouble}.</translation>
+    </message>
+    <message>
+        <source>Nothing was written or moved. Move the paper in the machine, or the copies on the sheet.</source>
+        <translation>No se escribió ni movió nada. Mueva el papel en la máquina, o las copias en la hoja.</translation>
+    </message>
+    <message>
+        <source>Nothing was printed from “{project}” yet: it has no ticket.</source>
+        <translation>Aún no se imprimió nada de «{project}»: no tiene ficha.</translation>
+    </message>
+    <message>
+        <source>There is no ticket {code} in “{project}”.</source>
+        <translation>No hay ficha {code} en «{project}».</translation>
+    </message>
+    <message>
+        <source>“{mark_scheme}”: {scheme}</source>
+        <translation>«{mark_scheme}»: {scheme}</translation>
+    </message>
+    <message>
+        <source>--divide {divide}: give columns and rows from 1 to {most_divisions}, such as 2x2.</source>
+        <translation>--divide {divide}: dé columnas y filas de 1 a {most_divisions}, como 2x2.</translation>
+    </message>
+    <message>
+        <source>--material {material}: give one of {names}.</source>
+        <translation>--material {material}: dé uno de {names}.</translation>
+    </message>
+    <message>
+        <source>--ink {ink}: give kiss=NAME, score=NAME or through=NAME.</source>
+        <translation>--ink {ink}: dé kiss=NOMBRE, score=NOMBRE o through=NOMBRE.</translation>
+    </message>
+    <message>
+        <source>“{words}”: a project must come first, and only one can be opened.</source>
+        <translation>«{words}»: un proyecto debe ir primero, y solo se puede abrir uno.</translation>
+    </message>
+    <message>
+        <source>“{inputs}” cuts what lies on the photo board, whose paper and marks stay.</source>
+        <translation>«{inputs}» corta lo que está en el tablero, cuyo papel y marcas quedan.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper}: dé a3 a a6, b5, letter, legal, tabloid o un tamaño como 100x150 (mm) o 4x6in.</translation>
+    </message>
+    <message>
+        <source>--cluster: give at least two pictures, drawings or labels.</source>
+        <translation>--cluster: dé al menos dos imágenes, dibujos o etiquetas.</translation>
+    </message>
+    <message>
+        <source>Give a project, a picture or a drawing, or a label to make.</source>
+        <translation>Dé un proyecto, una imagen o un dibujo, o una etiqueta que hacer.</translation>
+    </message>
+    <message>
+        <source>See fusuma-cli sheet --help.</source>
+        <translation>Vea fusuma-cli sheet --help.</translation>
+    </message>
+    <message>
+        <source>{sticker}: no copy fits on the sheet</source>
+        <translation>{sticker}: no cabe ninguna copia en la hoja</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies fit on the sheet</source>
+        <translation>{sticker}: solo caben {placed} de {wanted} copias en la hoja</translation>
+    </message>
+    <message>
+        <source>--there: nothing lies on a photographed board.</source>
+        <translation>--there: nada está sobre un tablero fotografiado.</translation>
+    </message>
+    <message>
+        <source>Give photographs with --flatten board.</source>
+        <translation>Dé fotos con --flatten board.</translation>
+    </message>
+    <message>
+        <source>--pdf: what lies on the board already is not printed.</source>
+        <translation>--pdf: lo que ya está en el tablero no se imprime.</translation>
+    </message>
+    <message>
+        <source>--cut-pdf has its cut lines alone.</source>
+        <translation>--cut-pdf lleva solo sus líneas de corte.</translation>
+    </message>
+    <message>
+        <source>This is no label any more.</source>
+        <translation>Esto ya no es una etiqueta.</translation>
+    </message>
+    <message>
+        <source>“{file}”: {trouble}</source>
+        <translation>«{file}»: {trouble}</translation>
+    </message>
+    <message>
+        <source>Choose two or more copies on this page first.</source>
+        <translation>Elija antes dos o más copias de esta página.</translation>
+    </message>
+    <message>
+        <source>No scanner was found.</source>
+        <translation>No se encontró ningún escáner.</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on, or add the scan as a file.</source>
+        <translation>Mire si está conectado y encendido, o añada el escaneo como archivo.</translation>
+    </message>
+    <message>
+        <source>The scan was stopped.</source>
+        <translation>El escaneo se detuvo.</translation>
+    </message>
+    <message>
+        <source>{sticker}: no free place on the sheet is large enough for another copy.</source>
+        <translation>{sticker}: ningún hueco libre de la hoja es bastante grande para otra copia.</translation>
+    </message>
+    <message>
+        <source>Give the machine a name.</source>
+        <translation>Dé un nombre a la máquina.</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to point at.</source>
+        <translation>Esta hoja tiene menos de tres marcas que señalar.</translation>
+    </message>
+    <message>
+        <source>The printer is set to {paper}, but the sheet is {other}.</source>
+        <translation>La impresora está en {paper}, pero la hoja es {other}.</translation>
+    </message>
+    <message>
+        <source>Choose that paper in the printer's settings; nothing was printed.</source>
+        <translation>Elija ese papel en los ajustes de la impresora; no se imprimió nada.</translation>
+    </message>
+    <message>
+        <source>The printer does not take the sheet.</source>
+        <translation>La impresora no acepta la hoja.</translation>
+    </message>
+    <message>
+        <source>Is it on, and does it have paper?</source>
+        <translation>¿Está encendida y tiene papel?</translation>
+    </message>
+    <message>
+        <source>The printer stopped before the sheet was done.</source>
+        <translation>La impresora paró antes de acabar la hoja.</translation>
+    </message>
+    <message>
+        <source>Look at the printer, then print again.</source>
+        <translation>Mire la impresora e imprima otra vez.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>
@@ -7097,6 +8968,370 @@ impresa %2
     <message>
         <source>Thick card</source>
         <translation>Cartulina gruesa</translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation>Conservar</translation>
+    </message>
+    <message>
+        <source>Close all</source>
+        <translation>Cerrar todos</translation>
+    </message>
+    <message>
+        <source>Close small</source>
+        <translation>Cerrar pequeños</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Ninguno</translation>
+    </message>
+    <message>
+        <source>Art's colours</source>
+        <translation>Colores del diseño</translation>
+    </message>
+    <message>
+        <source>Rim's colour</source>
+        <translation>Color de la orla</translation>
+    </message>
+    <message>
+        <source>Kiss cut</source>
+        <translation>Semicorte</translation>
+    </message>
+    <message>
+        <source>Score</source>
+        <translation>Hendido</translation>
+    </message>
+    <message>
+        <source>Through cut</source>
+        <translation>Corte total</translation>
+    </message>
+    <message>
+        <source>Join</source>
+        <translation>Unir</translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation>Restar</translation>
+    </message>
+    <message>
+        <source>Overlap only</source>
+        <translation>Solo lo común</translation>
+    </message>
+    <message>
+        <source>With holes</source>
+        <translation>Con agujeros</translation>
+    </message>
+    <message>
+        <source>Visible only</source>
+        <translation>Solo lo visible</translation>
+    </message>
+    <message>
+        <source>Do not cut</source>
+        <translation>No cortar</translation>
+    </message>
+    <message>
+        <source>Cut round it</source>
+        <translation>Cortar alrededor</translation>
+    </message>
+    <message>
+        <source>Kiss cut its edge</source>
+        <translation>Semicorte de su borde</translation>
+    </message>
+    <message>
+        <source>Score its edge</source>
+        <translation>Hender su borde</translation>
+    </message>
+    <message>
+        <source>Cut its edge through</source>
+        <translation>Cortar su borde del todo</translation>
+    </message>
+    <message>
+        <source>Split</source>
+        <translation>Partir</translation>
+    </message>
+    <message>
+        <source>Into pieces</source>
+        <translation>En trozos</translation>
+    </message>
+    <message>
+        <source>Round</source>
+        <translation>Redondo</translation>
+    </message>
+    <message>
+        <source>Mitre</source>
+        <translation>Inglete</translation>
+    </message>
+    <message>
+        <source>Bevel</source>
+        <translation>Bisel</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>cm</source>
+        <translation>cm</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>in</translation>
+    </message>
+    <message>
+        <source>Left</source>
+        <translation>Izquierda</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>Centro</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Derecha</translation>
+    </message>
+    <message>
+        <source>Straight</source>
+        <translation>Recto</translation>
+    </message>
+    <message>
+        <source>Along the top edge</source>
+        <translation>Por el borde de arriba</translation>
+    </message>
+    <message>
+        <source>Along the bottom edge</source>
+        <translation>Por el borde de abajo</translation>
+    </message>
+    <message>
+        <source>Left of the words</source>
+        <translation>A la izquierda</translation>
+    </message>
+    <message>
+        <source>Right of them</source>
+        <translation>A la derecha</translation>
+    </message>
+    <message>
+        <source>Above them</source>
+        <translation>Encima</translation>
+    </message>
+    <message>
+        <source>Below them</source>
+        <translation>Debajo</translation>
+    </message>
+    <message>
+        <source>Behind them</source>
+        <translation>Detrás</translation>
+    </message>
+    <message>
+        <source>Rectangle</source>
+        <translation>Rectángulo</translation>
+    </message>
+    <message>
+        <source>Rounded</source>
+        <translation>Redondeado</translation>
+    </message>
+    <message>
+        <source>Oval</source>
+        <translation>Óvalo</translation>
+    </message>
+    <message>
+        <source>Notched corners</source>
+        <translation>Esquinas con muesca</translation>
+    </message>
+    <message>
+        <source>Arch</source>
+        <translation>Arco</translation>
+    </message>
+    <message>
+        <source>Tag</source>
+        <translation>Colgante</translation>
+    </message>
+    <message>
+        <source>Star</source>
+        <translation>Estrella</translation>
+    </message>
+    <message>
+        <source>Banner</source>
+        <translation>Banderola</translation>
+    </message>
+    <message>
+        <source>Letters alone</source>
+        <translation>Solo letras</translation>
+    </message>
+    <message>
+        <source>Near left</source>
+        <translation>Delante izquierda</translation>
+    </message>
+    <message>
+        <source>Near right</source>
+        <translation>Delante derecha</translation>
+    </message>
+    <message>
+        <source>Far left</source>
+        <translation>Fondo izquierda</translation>
+    </message>
+    <message>
+        <source>Far right</source>
+        <translation>Fondo derecha</translation>
+    </message>
+    <message>
+        <source>To the right</source>
+        <translation>A la derecha</translation>
+    </message>
+    <message>
+        <source>To the left</source>
+        <translation>A la izquierda</translation>
+    </message>
+    <message>
+        <source>Away from me</source>
+        <translation>Hacia el fondo</translation>
+    </message>
+    <message>
+        <source>Towards me</source>
+        <translation>Hacia mí</translation>
+    </message>
+    <message>
+        <source>HP-GL</source>
+        <translation>HP-GL</translation>
+    </message>
+    <message>
+        <source>G-code</source>
+        <translation>G-code</translation>
+    </message>
+    <message>
+        <source>RTS/CTS wires</source>
+        <translation>Hilos RTS/CTS</translation>
+    </message>
+    <message>
+        <source>XON/XOFF signs</source>
+        <translation>Señales XON/XOFF</translation>
+    </message>
+    <message>
+        <source>Small portions</source>
+        <translation>Porciones pequeñas</translation>
+    </message>
+    <message>
+        <source>The Z axis</source>
+        <translation>El eje Z</translation>
+    </message>
+    <message>
+        <source>Words of its own</source>
+        <translation>Palabras propias</translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation>Automático</translation>
+    </message>
+    <message>
+        <source>Transparency</source>
+        <translation>Transparencia</translation>
+    </message>
+    <message>
+        <source>Brightness</source>
+        <translation>Brillo</translation>
+    </message>
+    <message>
+        <source>Colour</source>
+        <translation>Color</translation>
+    </message>
+    <message>
+        <source>Subject</source>
+        <translation>Sujeto</translation>
+    </message>
+    <message>
+        <source>Take away</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Keep only</source>
+        <translation>Conservar solo</translation>
+    </message>
+    <message>
+        <source>The photo board</source>
+        <translation>El tablero</translation>
+    </message>
+    <message>
+        <source>A sheet of paper</source>
+        <translation>Una hoja de papel</translation>
+    </message>
+    <message>
+        <source>A card</source>
+        <translation>Una tarjeta</translation>
+    </message>
+    <message>
+        <source>Four corners</source>
+        <translation>Cuatro esquinas</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Como está</translation>
+    </message>
+    <message>
+        <source>Evened</source>
+        <translation>Igualada</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>Guardados</translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation>Omitidas</translation>
+    </message>
+    <message>
+        <source>Round dots, 5</source>
+        <translation>Puntos redondos, 5</translation>
+    </message>
+    <message>
+        <source>Crosses, 4</source>
+        <translation>Cruces, 4</translation>
+    </message>
+    <message>
+        <source>None: by paper edge</source>
+        <translation>Ninguna: por el canto</translation>
+    </message>
+    <message>
+        <source>From a scheme file…</source>
+        <translation>De un archivo de marcas…</translation>
+    </message>
+    <message>
+        <source>Not cut</source>
+        <translation>Sin cortar</translation>
+    </message>
+    <message>
+        <source>Sensor</source>
+        <translation>Sensor</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>A mano</translation>
+    </message>
+    <message>
+        <source>Paper edge</source>
+        <translation>Canto del papel</translation>
+    </message>
+    <message>
+        <source>A new window</source>
+        <translation>Una ventana nueva</translation>
+    </message>
+    <message>
+        <source>New label</source>
+        <translation>Etiqueta nueva</translation>
+    </message>
+    <message>
+        <source>Open the example</source>
+        <translation>Abrir el ejemplo</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>Como el escritorio</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Luz</translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation>Oscuro</translation>
     </message>
 </context>
 </TS>

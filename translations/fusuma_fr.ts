@@ -4357,7 +4357,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <message>
         <source>Turned %1°, shifted %2, %3 mm
 Stretched %4 % across, %5 % down</source>
-        <translation>Tournée de %1°, décalée de %2, %3 mm
+        <translation>Tournée de %1°, décalée de %2 / %3 mm
 Étirée de %4 % en largeur, %5 % en hauteur</translation>
     </message>
     <message>
@@ -7060,6 +7060,1877 @@ imprimée %2
         <source>--pocket {words}: give X,Y in pixels, such as 100,80.</source>
         <translation>--pocket {words} : donnez X,Y en pixels, comme 100,80.</translation>
     </message>
+    <message>
+        <source>Found by the paper's edge: nothing checks where the print lies.</source>
+        <translation>Trouvé par le bord du papier : rien ne vérifie où est l'impression.</translation>
+    </message>
+    <message>
+        <source>at its left edge</source>
+        <translation>par son bord gauche</translation>
+    </message>
+    <message>
+        <source>at its right edge</source>
+        <translation>par son bord droit</translation>
+    </message>
+    <message>
+        <source>at its far edge</source>
+        <translation>par son bord du fond</translation>
+    </message>
+    <message>
+        <source>at its near edge</source>
+        <translation>par son bord avant</translation>
+    </message>
+    <message>
+        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>« {sticker} » sortirait du plateau de la machine de {mm} mm {edge}</translation>
+    </message>
+    <message>
+        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>Une ligne qui divise la feuille sortirait du plateau de la machine de {mm} mm {edge}</translation>
+    </message>
+    <message>
+        <source>No photo board was found in the picture.</source>
+        <translation>Aucune planche photo n'a été trouvée dans l'image.</translation>
+    </message>
+    <message>
+        <source>The picture is too small for one.</source>
+        <translation>L'image est trop petite pour une planche.</translation>
+    </message>
+    <message>
+        <source>The picture has more than 32,000 pixels along a side.</source>
+        <translation>L'image a plus de 32 000 pixels d'un côté.</translation>
+    </message>
+    <message>
+        <source>Save it smaller first.</source>
+        <translation>Enregistrez-la d'abord plus petite.</translation>
+    </message>
+    <message>
+        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
+        <translation>L'image est en miroir : les repères de sa planche vont à l'envers.</translation>
+    </message>
+    <message>
+        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
+        <translation>Coupez le miroir de l'appareil, ou remettez l'image à l'endroit.</translation>
+    </message>
+    <message>
+        <source>Only a part of the photo board is in sight.</source>
+        <translation>On ne voit qu'une partie de la planche photo.</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it and none covered.</source>
+        <translation>Prenez l'image avec tous ses repères, aucun couvert.</translation>
+    </message>
+    <message>
+        <source>Lay the art on a printed board and take the whole board into the picture, sharp and large.</source>
+        <translation>Posez le motif sur une planche imprimée et prenez toute la planche, nette et grande.</translation>
+    </message>
+    <message>
+        <source>Too few of the board's marks are in sight.</source>
+        <translation>On voit trop peu des repères de la planche.</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it.</source>
+        <translation>Prenez l'image avec tous ses repères.</translation>
+    </message>
+    <message>
+        <source>The photo board's marks could not be placed.</source>
+        <translation>Les repères de la planche photo n'ont pas pu être situés.</translation>
+    </message>
+    <message>
+        <source>Take the picture again, sharp and in even light.</source>
+        <translation>Reprenez l'image, nette et en lumière égale.</translation>
+    </message>
+    <message>
+        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <translation>On ne voit que {seen} repères sur {all} de la planche.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: {mm} mm of the board to a pixel.</source>
+        <translation>L'image est trop petite : {mm} mm de la planche par pixel.</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the board fills the picture.</source>
+        <translation>Approchez-vous, que la planche remplisse l'image.</translation>
+    </message>
+    <message>
+        <source>The picture is blurred: an edge is {mm} mm wide.</source>
+        <translation>L'image est floue : un bord est large de {mm} mm.</translation>
+    </message>
+    <message>
+        <source>Hold the camera still, in more light, and let it focus on the board.</source>
+        <translation>Tenez l'appareil immobile, avec plus de lumière, et laissez-le faire le point sur la planche.</translation>
+    </message>
+    <message>
+        <source>The board's marks are {mm} mm off where they should be.</source>
+        <translation>Les repères de la planche sont à {mm} mm de leur place.</translation>
+    </message>
+    <message>
+        <source>Lay the board flat and see that it was printed at actual size.</source>
+        <translation>Posez la planche à plat et voyez si elle a été imprimée à la taille réelle.</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to be found by.</source>
+        <translation>Cette feuille a moins de trois repères pour la trouver.</translation>
+    </message>
+    <message>
+        <source>Print it with marks.</source>
+        <translation>Imprimez-la avec des repères.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the sheet are hardly seen.</source>
+        <translation>L'image est trop petite : on voit à peine les repères de la feuille.</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the page are hardly seen.</source>
+        <translation>L'image est trop petite : on voit à peine les repères de la page.</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the page fills the picture.</source>
+        <translation>Approchez-vous, que la page remplisse l'image.</translation>
+    </message>
+    <message>
+        <source>The picture is too small.</source>
+        <translation>L'image est trop petite.</translation>
+    </message>
+    <message>
+        <source>Its edges are not straight: it does not lie flat.</source>
+        <translation>Ses bords ne sont pas droits : elle n'est pas à plat.</translation>
+    </message>
+    <message>
+        <source>Press it flat and take the picture again.</source>
+        <translation>Pressez-la à plat et reprenez l'image.</translation>
+    </message>
+    <message>
+        <source>No sheet of such paper was found in the picture.</source>
+        <translation>Aucune feuille de ce papier n'a été trouvée dans l'image.</translation>
+    </message>
+    <message>
+        <source>Take all four of its edges into the picture, on a darker ground, or drag the corners.</source>
+        <translation>Prenez ses quatre bords dans l'image, sur un fond plus sombre, ou tirez les coins.</translation>
+    </message>
+    <message>
+        <source>No card was found in the picture.</source>
+        <translation>Aucune carte n'a été trouvée dans l'image.</translation>
+    </message>
+    <message>
+        <source>Lay a light bank card beside the art, on a darker ground, all of it in the picture.</source>
+        <translation>Posez une carte bancaire claire à côté du motif, sur un fond plus sombre, entière dans l'image.</translation>
+    </message>
+    <message>
+        <source>These four corners do not make the outline of a flat thing.</source>
+        <translation>Ces quatre coins ne font pas le contour d'une chose plate.</translation>
+    </message>
+    <message>
+        <source>Give them clockwise from the top left, none inside the others.</source>
+        <translation>Donnez-les dans le sens horaire depuis le haut à gauche, aucun à l'intérieur des autres.</translation>
+    </message>
+    <message>
+        <source>What the corners span must be 0.5 to 5000 mm long each way.</source>
+        <translation>Ce qu'embrassent les coins doit mesurer de 0,5 à 5000 mm de chaque côté.</translation>
+    </message>
+    <message>
+        <source>The paper is another.</source>
+        <translation>Le papier est un autre.</translation>
+    </message>
+    <message>
+        <source>The sheet is mirrored now.</source>
+        <translation>La feuille est maintenant en miroir.</translation>
+    </message>
+    <message>
+        <source>The sheet is no longer mirrored.</source>
+        <translation>La feuille n'est plus en miroir.</translation>
+    </message>
+    <message>
+        <source>The marks lie elsewhere.</source>
+        <translation>Les repères sont ailleurs.</translation>
+    </message>
+    <message>
+        <source>What lies on the board is cut now.</source>
+        <translation>Ce qui est sur la planche est coupé maintenant.</translation>
+    </message>
+    <message>
+        <source>The sheet is printed now.</source>
+        <translation>La feuille s'imprime maintenant.</translation>
+    </message>
+    <message>
+        <source>The page is divided differently.</source>
+        <translation>La page est divisée autrement.</translation>
+    </message>
+    <message>
+        <source>There are other pages.</source>
+        <translation>Il y a d'autres pages.</translation>
+    </message>
+    <message>
+        <source>“{sticker}” was changed.</source>
+        <translation>« {sticker} » a été changé.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were added.</source>
+        <translation>
+            <numerusform>Une copie a été ajoutée.</numerusform>
+            <numerusform>%n copies ont été ajoutées.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were taken away.</source>
+        <translation>
+            <numerusform>Une copie a été enlevée.</numerusform>
+            <numerusform>%n copies ont été enlevées.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were moved.</source>
+        <translation>
+            <numerusform>Une copie a été déplacée.</numerusform>
+            <numerusform>%n copies ont été déplacées.</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks reach {length} into the margins, so the printer will clip them</source>
+        <translation>
+            <numerusform>Un repère entre de {length} dans les marges, l'imprimante va donc le rogner</numerusform>
+            <numerusform>%n repères entrent de {length} dans les marges, l'imprimante va donc les rogner</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Move the marks in</source>
+        <translation>Rentrer les repères</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut lines cross, which tears the corners between</source>
+        <translation>{sticker} : ses lignes de coupe se croisent, ce qui déchire les coins entre elles</translation>
+    </message>
+    <message>
+        <source>Leave out the drawn lines</source>
+        <translation>Laisser les lignes tracées</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines lie on each other for {length}</source>
+        <translation>{sticker} et {other} : leurs lignes de coupe se superposent sur {length}</translation>
+    </message>
+    <message>
+        <source>Remove one</source>
+        <translation>En enlever une</translation>
+    </message>
+    <message>
+        <source>The sheet is empty</source>
+        <translation>La feuille est vide</translation>
+    </message>
+    <message>
+        <source>Page {page} is empty</source>
+        <translation>La page {page} est vide</translation>
+    </message>
+    <message>
+        <source>Remove the page</source>
+        <translation>Enlever la page</translation>
+    </message>
+    <message>
+        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
+        <translation>{sticker} : entre de {length} dans la zone libre d'un repère</translation>
+    </message>
+    <message>
+        <source>Move it away</source>
+        <translation>L'écarter</translation>
+    </message>
+    <message>
+        <source>does not fit, even as small as it may get</source>
+        <translation>ne tient pas, même aussi petit que permis</translation>
+    </message>
+    <message>
+        <source>asks for {field}, which the list has not</source>
+        <translation>demande {field}, que la liste n'a pas</translation>
+    </message>
+    <message>
+        <source>asks for the picture “{picture}”, which is not here</source>
+        <translation>demande l'image « {picture} », qui n'est pas ici</translation>
+    </message>
+    <message>
+        <source>has letters that its font lacks</source>
+        <translation>a des lettres qui manquent à sa police</translation>
+    </message>
+    <message>
+        <source>{sticker}: row {row}, “{words}”, {trouble}</source>
+        <translation>{sticker} : rangée {row}, « {words} », {trouble}</translation>
+    </message>
+    <message>
+        <source>{sticker}: the text {trouble}</source>
+        <translation>{sticker} : le texte {trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{finding} (and %n more rows)</source>
+        <translation>
+            <numerusform>{finding} (et une rangée de plus)</numerusform>
+            <numerusform>{finding} (et %n rangées de plus)</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Let it shrink to 4 pt</source>
+        <translation>Laisser rétrécir à 4 pt</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n changes made by hand no longer fit its cut line</source>
+        <translation>
+            <numerusform>{sticker} : un changement fait à la main ne va plus sur sa ligne de coupe</numerusform>
+            <numerusform>{sticker} : %n changements faits à la main ne vont plus sur sa ligne de coupe</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Drop what does not fit</source>
+        <translation>Laisser ce qui ne va pas</translation>
+    </message>
+    <message>
+        <source>{sticker}: a picture in it is printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker} : une image y est imprimée à {dpi} ppp, {wanted} voulus</translation>
+    </message>
+    <message>
+        <source>{sticker}: printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker} : imprimé à {dpi} ppp, {wanted} voulus</translation>
+    </message>
+    <message>
+        <source>Make it {length} wide</source>
+        <translation>Le faire large de {length}</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut line has {nodes} nodes, {density} on every millimetre</source>
+        <translation>{sticker} : sa ligne de coupe a {nodes} nœuds, {density} par millimètre</translation>
+    </message>
+    <message>
+        <source>Smooth its edge</source>
+        <translation>Lisser son bord</translation>
+    </message>
+    <message>
+        <source>The sheet is printed and cut as in a mirror: right for transfer paper and film that is seen from behind, wrong for stickers</source>
+        <translation>La feuille s'imprime et se coupe comme dans un miroir : bien pour papier de transfert et film vu de derrière, mal pour des autocollants</translation>
+    </message>
+    <message>
+        <source>Print it as it is seen</source>
+        <translation>L'imprimer comme on la voit</translation>
+    </message>
+    <message>
+        <source>{sticker}: detail {length} inside the cut line, where a slip shows</source>
+        <translation>{sticker} : détail à {length} dans la ligne de coupe, où un décalage se voit</translation>
+    </message>
+    <message>
+        <source>Give it a border</source>
+        <translation>Lui donner une bordure</translation>
+    </message>
+    <message>
+        <source>{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker} : sa bordure est imprimée jusqu'à la coupe sans fond perdu, le moindre décalage montre donc du papier</translation>
+    </message>
+    <message>
+        <source>{sticker}: cut along its own art without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker} : coupé sur son motif sans fond perdu, le moindre décalage montre donc du papier</translation>
+    </message>
+    <message>
+        <source>Add a bleed of {length}</source>
+        <translation>Donner un fond perdu de {length}</translation>
+    </message>
+    <message>
+        <source>{sticker}: does not lie on the photographed board, so it is not cut</source>
+        <translation>{sticker} : n'est pas sur la planche photographiée, il n'est donc pas coupé</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines do not close</source>
+        <translation>
+            <numerusform>{sticker} : une ligne de coupe ne se ferme pas</numerusform>
+            <numerusform>{sticker} : %n lignes de coupe ne se ferment pas</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Close it</source>
+        <translation>La fermer</translation>
+    </message>
+    <message>
+        <source>Close them</source>
+        <translation>Les fermer</translation>
+    </message>
+    <message>
+        <source>The sheet is {paper}, but the printer is set to {other}</source>
+        <translation>La feuille est {paper}, mais l'imprimante est réglée sur {other}</translation>
+    </message>
+    <message>
+        <source>Make the sheet {paper}</source>
+        <translation>Faire la feuille {paper}</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} of its bleed lie where the printer cannot print</source>
+        <translation>{sticker} : {length} de son fond perdu sont où l'imprimante n'imprime pas</translation>
+    </message>
+    <message>
+        <source>Move it in</source>
+        <translation>La rentrer</translation>
+    </message>
+    <message>
+        <source>{sticker}: larger than the cut zone, which takes {width} × {height}</source>
+        <translation>{sticker} : plus grand que la zone de coupe, qui prend {width} × {height}</translation>
+    </message>
+    <message>
+        <source>Make it fit</source>
+        <translation>Le faire tenir</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} outside the cut zone</source>
+        <translation>{sticker} : {length} hors de la zone de coupe</translation>
+    </message>
+    <message>
+        <source>The sheet has changed; look again.</source>
+        <translation>La feuille a changé ; regardez encore.</translation>
+    </message>
+    <message>
+        <source>{finding} — it is locked; unlock it first.</source>
+        <translation>{finding} — elle est verrouillée ; déverrouillez-la d'abord.</translation>
+    </message>
+    <message>
+        <source>{finding} — no free place is large enough.</source>
+        <translation>{finding} — aucune place libre n'est assez grande.</translation>
+    </message>
+    <message>
+        <source>The printer is set to {share} %, so nothing will have its size and the cut will miss its print</source>
+        <translation>L'imprimante est réglée à {share} %, rien n'aura donc sa taille et la coupe manquera son impression</translation>
+    </message>
+    <message>
+        <source>The printer is set to print borderless, which enlarges the page</source>
+        <translation>L'imprimante est réglée sans marges, ce qui agrandit la page</translation>
+    </message>
+    <message>
+        <source>Print at true size</source>
+        <translation>Imprimer à la vraie taille</translation>
+    </message>
+    <message>
+        <source>a mark</source>
+        <translation>un repère</translation>
+    </message>
+    <message>
+        <source>{sticker}: {left} of bleed remain beside {other}, {asked} wanted</source>
+        <translation>{sticker} : il reste {left} de fond perdu près de {other}, {asked} voulus</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines are too small for the blade to turn</source>
+        <translation>
+            <numerusform>{sticker} : une ligne de coupe est trop petite pour que la lame tourne</numerusform>
+            <numerusform>{sticker} : %n lignes de coupe sont trop petites pour que la lame tourne</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>La laisser</translation>
+    </message>
+    <message>
+        <source>Leave them out</source>
+        <translation>Les laisser</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines overlap</source>
+        <translation>{sticker} et {other} : leurs lignes de coupe se recouvrent</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: {length} apart, {gap} wanted</source>
+        <translation>{sticker} et {other} : à {length}, {gap} voulus</translation>
+    </message>
+    <message>
+        <source>Move one away</source>
+        <translation>En écarter une</translation>
+    </message>
+    <message>
+        <source>{sticker}: is cut but prints nothing</source>
+        <translation>{sticker} : est coupé mais n'imprime rien</translation>
+    </message>
+    <message>
+        <source>{sticker}: prints but has no line to cut</source>
+        <translation>{sticker} : imprime mais n'a pas de ligne à couper</translation>
+    </message>
+    <message>
+        <source>{sticker}: nothing of it prints or is cut</source>
+        <translation>{sticker} : rien n'en est imprimé ni coupé</translation>
+    </message>
+    <message>
+        <source>Take it off the sheet</source>
+        <translation>L'ôter de la feuille</translation>
+    </message>
+    <message>
+        <source>Clear around the art already, so its edge is known.</source>
+        <translation>Le tour du motif est déjà transparent, son bord est donc connu.</translation>
+    </message>
+    <message>
+        <source>Many colours along its edge, so what stands out from them is taken.</source>
+        <translation>Beaucoup de couleurs à son bord, ce qui s'en détache est donc pris.</translation>
+    </message>
+    <message>
+        <source>No transparency and no single colour along its edge, so the whole picture counts.</source>
+        <translation>Ni transparence ni couleur unique à son bord, l'image entière compte donc.</translation>
+    </message>
+    <message>
+        <source>All of it is {colour}, so the whole picture counts.</source>
+        <translation>Tout est {colour}, l'image entière compte donc.</translation>
+    </message>
+    <message>
+        <source>Dark on light paper, so brightness tells them apart.</source>
+        <translation>Sombre sur papier clair, la clarté les distingue donc.</translation>
+    </message>
+    <message>
+        <source>Its edge is nearly all {colour}, so that colour is taken away.</source>
+        <translation>Son bord est presque tout {colour}, cette couleur est donc retirée.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks were not found: {marks}. Smudged or covered?</source>
+        <translation>
+            <numerusform>Un repère n'a pas été trouvé : {marks}. Taché ou couvert ?</numerusform>
+            <numerusform>%n repères n'ont pas été trouvés : {marks}. Tachés ou couverts ?</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>at the top left</source>
+        <translation>en haut à gauche</translation>
+    </message>
+    <message>
+        <source>at the top middle</source>
+        <translation>en haut au milieu</translation>
+    </message>
+    <message>
+        <source>at the top right</source>
+        <translation>en haut à droite</translation>
+    </message>
+    <message>
+        <source>at the middle left</source>
+        <translation>au milieu à gauche</translation>
+    </message>
+    <message>
+        <source>at the middle</source>
+        <translation>au milieu</translation>
+    </message>
+    <message>
+        <source>at the middle right</source>
+        <translation>au milieu à droite</translation>
+    </message>
+    <message>
+        <source>at the bottom left</source>
+        <translation>en bas à gauche</translation>
+    </message>
+    <message>
+        <source>at the bottom middle</source>
+        <translation>en bas au milieu</translation>
+    </message>
+    <message>
+        <source>at the bottom right</source>
+        <translation>en bas à droite</translation>
+    </message>
+    <message>
+        <source>the inner dot {place}</source>
+        <translation>le point intérieur {place}</translation>
+    </message>
+    <message>
+        <source>the dot {place}</source>
+        <translation>le point {place}</translation>
+    </message>
+    <message>
+        <source>the inner cross {place}</source>
+        <translation>la croix intérieure {place}</translation>
+    </message>
+    <message>
+        <source>the cross {place}</source>
+        <translation>la croix {place}</translation>
+    </message>
+    <message>
+        <source>the inner ring {place}</source>
+        <translation>l'anneau intérieur {place}</translation>
+    </message>
+    <message>
+        <source>the ring {place}</source>
+        <translation>l'anneau {place}</translation>
+    </message>
+    <message>
+        <source>The print is stretched by more than {share} %: was it printed at actual size?</source>
+        <translation>L'impression est étirée de plus de {share} % : a-t-elle été imprimée à la taille réelle ?</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks, so a sensor cannot find it.</source>
+        <translation>Cette feuille a moins de trois repères, un capteur ne peut donc pas la trouver.</translation>
+    </message>
+    <message>
+        <source>No mark was found. Is the sheet loaded, printed side up?</source>
+        <translation>Aucun repère n'a été trouvé. La feuille est-elle chargée, côté imprimé dessus ?</translation>
+    </message>
+    <message numerus="yes">
+        <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
+        <translation>
+            <numerusform>Une seule tache comme un repère a été trouvée. Est-ce la feuille qui a été imprimée ?</numerusform>
+            <numerusform>Seules %n taches comme des repères ont été trouvées, et elles ne sont pas placées comme eux. Est-ce la feuille qui a été imprimée ?</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
+        <translation>Les repères vont aussi bien à l'envers. Dites comment est la feuille, ou trouvez-la à la main.</translation>
+    </message>
+    <message>
+        <source>A mark lies {mm} mm from where the others say it should: {mark}. Smudged?</source>
+        <translation>Un repère est à {mm} mm de là où les autres le disent : {mark}. Taché ?</translation>
+    </message>
+    <message>
+        <source>The marks are left {mm} mm off, more than {most} mm: is the sheet flat, and is it the one that was printed?</source>
+        <translation>Les repères restent à {mm} mm, plus de {most} mm : la feuille est-elle à plat, et est-ce celle qui a été imprimée ?</translation>
+    </message>
+    <message>
+        <source>Only three marks were used, so nothing checks the result.</source>
+        <translation>Seuls trois repères ont servi, rien ne vérifie donc le résultat.</translation>
+    </message>
+    <message>
+        <source>Point at three marks or more that are not on one line.</source>
+        <translation>Montrez trois repères ou plus, non alignés.</translation>
+    </message>
+    <message>
+        <source>The places differ by {mm} mm.</source>
+        <translation>Les endroits diffèrent de {mm} mm.</translation>
+    </message>
+    <message>
+        <source>The others agree: look again at {mark}.</source>
+        <translation>Les autres concordent : regardez encore {mark}.</translation>
+    </message>
+    <message>
+        <source>Which one is off cannot be told: look at each again, or at a fifth.</source>
+        <translation>On ne peut dire lequel est décalé : regardez encore chacun, ou un cinquième.</translation>
+    </message>
+    <message>
+        <source>Three marks leave little to check by: look at the first cut.</source>
+        <translation>Trois repères laissent peu à vérifier : regardez la première coupe.</translation>
+    </message>
+    <message>
+        <source>{paper}, upright</source>
+        <translation>{paper}, portrait</translation>
+    </message>
+    <message>
+        <source>{paper}, sideways</source>
+        <translation>{paper}, paysage</translation>
+    </message>
+    <message>
+        <source>{width} × {height} mm</source>
+        <translation>{width} × {height} mm</translation>
+    </message>
+    <message>
+        <source>{paper} is smaller than its marks need.</source>
+        <translation>{paper} est plus petit que ce qu'il faut à ses repères.</translation>
+    </message>
+    <message>
+        <source>Take larger paper or other marks.</source>
+        <translation>Prenez un papier plus grand ou d'autres repères.</translation>
+    </message>
+    <message>
+        <source>The margins leave nothing of {paper} to cut on.</source>
+        <translation>Les marges ne laissent rien de {paper} à couper.</translation>
+    </message>
+    <message>
+        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
+        <translation>Vérifiez les marges de l'imprimante et de la machine, et la place du papier sur le tapis.</translation>
+    </message>
+    <message>
+        <source>Marks and margins leave nothing of the cut zone on {paper}.</source>
+        <translation>Repères et marges ne laissent rien de la zone de coupe sur {paper}.</translation>
+    </message>
+    <message>
+        <source>Take larger paper, smaller keep-clear areas, or no marks.</source>
+        <translation>Prenez un papier plus grand, des zones libres plus petites, ou pas de repères.</translation>
+    </message>
+    <message>
+        <source>The small sheets leave no room for a sticker.</source>
+        <translation>Les petites feuilles ne laissent pas de place à un autocollant.</translation>
+    </message>
+    <message>
+        <source>Take fewer of them or a smaller gutter.</source>
+        <translation>Prenez-en moins, ou un intervalle plus petit.</translation>
+    </message>
+    <message>
+        <source>Light falls on it unevenly, so it was evened.</source>
+        <translation>La lumière y tombe inégale, elle a donc été égalisée.</translation>
+    </message>
+    <message>
+        <source>Soft shadows on its ground are left out.</source>
+        <translation>Les ombres douces de son fond sont laissées.</translation>
+    </message>
+    <message>
+        <source>“{file}” does not exist.</source>
+        <translation>« {file} » n'existe pas.</translation>
+    </message>
+    <message>
+        <source>“{file}” is a folder, not a file.</source>
+        <translation>« {file} » est un dossier, pas un fichier.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read.</source>
+        <translation>« {file} » ne peut pas être lu.</translation>
+    </message>
+    <message>
+        <source>Check the file's permissions.</source>
+        <translation>Vérifiez les droits du fichier.</translation>
+    </message>
+    <message>
+        <source>“{file}” is larger than {most} MB, too large to open.</source>
+        <translation>« {file} » dépasse {most} Mo, trop pour être ouvert.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read: {why}.</source>
+        <translation>« {file} » ne peut pas être lu : {why}.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be written: {why}.</source>
+        <translation>« {file} » ne peut pas être écrit : {why}.</translation>
+    </message>
+    <message>
+        <source>Choose another folder or name.</source>
+        <translation>Choisissez un autre dossier ou un autre nom.</translation>
+    </message>
+    <message>
+        <source>“{words}” is not a known choice</source>
+        <translation>« {words} » n'est pas un choix connu</translation>
+    </message>
+    <message>
+        <source>{field} is out of range</source>
+        <translation>{field} est hors limites</translation>
+    </message>
+    <message>
+        <source>a place is out of range</source>
+        <translation>un endroit est hors limites</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand cannot be read</source>
+        <translation>une ligne tracée à la main est illisible</translation>
+    </message>
+    <message>
+        <source>paper is out of range</source>
+        <translation>le papier est hors limites</translation>
+    </message>
+    <message>
+        <source>It holds a path that cannot be read.</source>
+        <translation>Il contient un tracé illisible.</translation>
+    </message>
+    <message>
+        <source>It holds too many points.</source>
+        <translation>Il contient trop de points.</translation>
+    </message>
+    <message>
+        <source>It holds lines that lie off every paper.</source>
+        <translation>Il contient des lignes hors de tout papier.</translation>
+    </message>
+    <message>
+        <source>It is not an SVG file that can be read.</source>
+        <translation>Ce n'est pas un fichier SVG lisible.</translation>
+    </message>
+    <message>
+        <source>It is not a DXF file that can be read.</source>
+        <translation>Ce n'est pas un fichier DXF lisible.</translation>
+    </message>
+    <message>
+        <source>“{file}” holds no lines to cut.</source>
+        <translation>« {file} » n'a pas de lignes à couper.</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: an instruction does not end.</source>
+        <translation>Ce n'est pas du HP-GL : une instruction ne finit pas.</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} carries “{words}”, which is not a number.</source>
+        <translation>L'instruction HP-GL {name} porte « {words} », qui n'est pas un nombre.</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: “{words}” is no instruction.</source>
+        <translation>Ce n'est pas du HP-GL : « {words} » n'est pas une instruction.</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} has an odd number of coordinates.</source>
+        <translation>L'instruction HP-GL {name} a un nombre impair de coordonnées.</translation>
+    </message>
+    <message>
+        <source>has no page {page}.</source>
+        <translation>n'a pas de page {page}.</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty.</source>
+        <translation>« {file} » est vide.</translation>
+    </message>
+    <message>
+        <source>is no drawing that Fusuma can read.</source>
+        <translation>n'est pas un dessin que Fusuma puisse lire.</translation>
+    </message>
+    <message>
+        <source>Use SVG, DXF or PDF.</source>
+        <translation>Prenez SVG, DXF ou PDF.</translation>
+    </message>
+    <message>
+        <source>“{file}” {trouble}</source>
+        <translation>« {file} » {trouble}</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}.</source>
+        <translation>« {file} » {note}.</translation>
+    </message>
+    <message>
+        <source>is cut short.</source>
+        <translation>est tronqué.</translation>
+    </message>
+    <message>
+        <source>Export it again.</source>
+        <translation>Exportez-le de nouveau.</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than Fusuma can read.</source>
+        <translation>est abîmé, ou plus grand que ce que Fusuma peut lire.</translation>
+    </message>
+    <message>
+        <source>holds no lines that can be cut.</source>
+        <translation>ne contient pas de lignes à couper.</translation>
+    </message>
+    <message>
+        <source>Lines, arcs, polylines and splines are read.</source>
+        <translation>Lignes, arcs, polylignes et splines sont lus.</translation>
+    </message>
+    <message>
+        <source>has blocks or text, which are left out</source>
+        <translation>a des blocs ou du texte, qui sont laissés</translation>
+    </message>
+    <message>
+        <source>words are too many</source>
+        <translation>il y a trop de mots</translation>
+    </message>
+    <message>
+        <source>the list is too long</source>
+        <translation>la liste est trop longue</translation>
+    </message>
+    <message>
+        <source>texts are too many</source>
+        <translation>il y a trop de textes</translation>
+    </message>
+    <message>
+        <source>the day is out of range</source>
+        <translation>le jour est hors limites</translation>
+    </message>
+    <message>
+        <source>It was made for a newer version of Fusuma.</source>
+        <translation>Il a été fait pour une version plus récente de Fusuma.</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to use it.</source>
+        <translation>Mettez Fusuma à jour pour l'utiliser.</translation>
+    </message>
+    <message>
+        <source>Templates hold no pictures.</source>
+        <translation>Les modèles ne contiennent pas d'images.</translation>
+    </message>
+    <message>
+        <source>It is no JSON text.</source>
+        <translation>Ce n'est pas du texte JSON.</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells how templates are written.</source>
+        <translation>Aide, Guide d'utilisation dit comment s'écrivent les modèles.</translation>
+    </message>
+    <message>
+        <source>A field of “{template}” is missing or of the wrong kind: {detail}.</source>
+        <translation>Un champ de « {template} » manque ou n'est pas du bon genre : {detail}.</translation>
+    </message>
+    <message>
+        <source>A field of “{template}”: {detail}.</source>
+        <translation>Un champ de « {template} » : {detail}.</translation>
+    </message>
+    <message>
+        <source>It holds no templates.</source>
+        <translation>Il ne contient pas de modèles.</translation>
+    </message>
+    <message>
+        <source>The list is larger than the 20 MB that Fusuma can read.</source>
+        <translation>La liste dépasse les 20 Mo que Fusuma peut lire.</translation>
+    </message>
+    <message>
+        <source>It is no list of words.</source>
+        <translation>Ce n'est pas une liste de mots.</translation>
+    </message>
+    <message>
+        <source>Use CSV, or copy the cells and paste them.</source>
+        <translation>Prenez du CSV, ou copiez les cellules et collez-les.</translation>
+    </message>
+    <message>
+        <source>The list is empty.</source>
+        <translation>La liste est vide.</translation>
+    </message>
+    <message>
+        <source>The list has more than the 10,000 rows that Fusuma can fill labels from.</source>
+        <translation>La liste a plus que les 10 000 rangées dont Fusuma peut remplir des étiquettes.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be used.</source>
+        <translation>« {file} » est inutilisable.</translation>
+    </message>
+    <message>
+        <source>the file is not an object in braces</source>
+        <translation>le fichier n'est pas un objet entre accolades</translation>
+    </message>
+    <message>
+        <source>{field} is not an object in braces</source>
+        <translation>{field} n'est pas un objet entre accolades</translation>
+    </message>
+    <message>
+        <source>{field} is too long</source>
+        <translation>{field} est trop long</translation>
+    </message>
+    <message>
+        <source>{field} must be from {least} to {most}</source>
+        <translation>{field} doit être de {least} à {most}</translation>
+    </message>
+    <message>
+        <source>{field} must be one of {choices}</source>
+        <translation>{field} doit être l'un de {choices}</translation>
+    </message>
+    <message>
+        <source>{field} is not known</source>
+        <translation>{field} n'est pas connu</translation>
+    </message>
+    <message>
+        <source>x_runs and y_runs must be at right angles</source>
+        <translation>x_runs et y_runs doivent être à angle droit</translation>
+    </message>
+    <message>
+        <source>hpgl.most_numbers must be even, since places are pairs</source>
+        <translation>hpgl.most_numbers doit être pair, les places étant des paires</translation>
+    </message>
+    <message>
+        <source>hpgl.most_bytes must be 0 or at least 40</source>
+        <translation>hpgl.most_bytes doit être 0 ou au moins 40</translation>
+    </message>
+    <message>
+        <source>park lies off the bed</source>
+        <translation>park est hors du plateau</translation>
+    </message>
+    <message>
+        <source>This is not a machine's profile: it is not JSON.</source>
+        <translation>Ce n'est pas un profil de machine : ce n'est pas du JSON.</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
+        <translation>Le profil de cette machine est inutilisable : {field} n'est pas ce qu'il faudrait.</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells what each field takes.</source>
+        <translation>Aide, Guide d'utilisation dit ce que prend chaque champ.</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {trouble}.</source>
+        <translation>Le profil de cette machine est inutilisable : {trouble}.</translation>
+    </message>
+    <message>
+        <source>a margin is out of range</source>
+        <translation>une marge est hors limites</translation>
+    </message>
+    <message>
+        <source>a correction is out of range</source>
+        <translation>une correction est hors limites</translation>
+    </message>
+    <message>
+        <source>how the cutter moves is out of range</source>
+        <translation>le mouvement de la machine est hors limites</translation>
+    </message>
+    <message>
+        <source>must be an object with fields in braces</source>
+        <translation>doit être un objet avec des champs entre accolades</translation>
+    </message>
+    <message>
+        <source>has no field “{field}”</source>
+        <translation>n'a pas de champ « {field} »</translation>
+    </message>
+    <message>
+        <source>must be a number from {least} to {most}</source>
+        <translation>doit être un nombre de {least} à {most}</translation>
+    </message>
+    <message>
+        <source>must be one of {choices}</source>
+        <translation>doit être l'un de {choices}</translation>
+    </message>
+    <message>
+        <source>must be a name of 1 to 80 letters</source>
+        <translation>doit être un nom de 1 à 80 lettres</translation>
+    </message>
+    <message>
+        <source>must be a list of 1 to {most} marks</source>
+        <translation>doit être une liste de 1 à {most} repères</translation>
+    </message>
+    <message>
+        <source>This mark scheme is larger than 1 MB.</source>
+        <translation>Ce schéma de repères dépasse 1 Mo.</translation>
+    </message>
+    <message>
+        <source>Line {line}: this is not JSON.</source>
+        <translation>Ligne {line} : ce n'est pas du JSON.</translation>
+    </message>
+    <message>
+        <source>Look for a missing comma, quote or bracket there.</source>
+        <translation>Cherchez-y une virgule, un guillemet ou une accolade qui manque.</translation>
+    </message>
+    <message>
+        <source>Line {line}, field “{field}”: it {trouble}.</source>
+        <translation>Ligne {line}, champ « {field} » : il {trouble}.</translation>
+    </message>
+    <message>
+        <source>is damaged or cut short.</source>
+        <translation>est abîmé ou tronqué.</translation>
+    </message>
+    <message>
+        <source>Export or download it again.</source>
+        <translation>Exportez-le ou téléchargez-le de nouveau.</translation>
+    </message>
+    <message>
+        <source>has {width} × {height} pixels, more than the 200 million that Fusuma can open.</source>
+        <translation>a {width} × {height} pixels, plus que les 200 millions que Fusuma peut ouvrir.</translation>
+    </message>
+    <message>
+        <source>Save a smaller copy and open that.</source>
+        <translation>Enregistrez une copie plus petite et ouvrez-la.</translation>
+    </message>
+    <message>
+        <source>is packed in a way that this computer cannot unpack.</source>
+        <translation>est emballé d'une façon que cet ordinateur ne sait pas ouvrir.</translation>
+    </message>
+    <message>
+        <source>Save it as JPEG or PNG.</source>
+        <translation>Enregistrez-la en JPEG ou PNG.</translation>
+    </message>
+    <message>
+        <source>needs more memory than there is.</source>
+        <translation>demande plus de mémoire qu'il n'y en a.</translation>
+    </message>
+    <message>
+        <source>is locked with a password.</source>
+        <translation>est protégé par un mot de passe.</translation>
+    </message>
+    <message>
+        <source>Save a copy without one and add that.</source>
+        <translation>Enregistrez une copie sans mot de passe et ajoutez-la.</translation>
+    </message>
+    <message>
+        <source>is a damaged PDF.</source>
+        <translation>est un PDF abîmé.</translation>
+    </message>
+    <message>
+        <source>has no page {page}, only {pages}.</source>
+        <translation>n'a pas de page {page}, seulement {pages}.</translation>
+    </message>
+    <message>
+        <source>is too large at {dpi} dpi.</source>
+        <translation>est trop grand à {dpi} ppp.</translation>
+    </message>
+    <message>
+        <source>Choose a lower resolution.</source>
+        <translation>Choisissez une résolution plus basse.</translation>
+    </message>
+    <message>
+        <source>has a page that cannot be drawn.</source>
+        <translation>a une page qui ne peut être dessinée.</translation>
+    </message>
+    <message>
+        <source>plane is out of range</source>
+        <translation>le plan est hors limites</translation>
+    </message>
+    <message>
+        <source>a flat picture is too large</source>
+        <translation>une image à plat est trop grande</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are taken as they are.</source>
+        <translation>a un profil de couleur abîmé, ses couleurs sont donc prises telles quelles.</translation>
+    </message>
+    <message>
+        <source>is in CMYK without a colour profile, so its colours are only near.</source>
+        <translation>est en CMJN sans profil de couleur, ses couleurs ne sont donc qu'approchées.</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are only near.</source>
+        <translation>a un profil de couleur abîmé, ses couleurs ne sont donc qu'approchées.</translation>
+    </message>
+    <message>
+        <source>is not a picture that Fusuma can read.</source>
+        <translation>n'est pas une image que Fusuma puisse lire.</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
+        <translation>Prenez PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF ou PDF.</translation>
+    </message>
+    <message>
+        <source>has more than the 200 million pixels that Fusuma can open.</source>
+        <translation>a plus que les 200 millions de pixels que Fusuma peut ouvrir.</translation>
+    </message>
+    <message>
+        <source>is an animation; its first picture is used.</source>
+        <translation>est une animation ; sa première image est utilisée.</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}</source>
+        <translation>« {file} » {note}</translation>
+    </message>
+    <message>
+        <source>It holds artwork of a kind that this version does not know.</source>
+        <translation>Il contient un motif d'un genre que cette version ne connaît pas.</translation>
+    </message>
+    <message>
+        <source>dpi is out of range</source>
+        <translation>les ppp sont hors limites</translation>
+    </message>
+    <message>
+        <source>Its artwork “{file}” is missing.</source>
+        <translation>Son motif « {file} » manque.</translation>
+    </message>
+    <message>
+        <source>a photograph is too large to be laid flat</source>
+        <translation>une photo est trop grande pour être mise à plat</translation>
+    </message>
+    <message>
+        <source>a combined part is out of range</source>
+        <translation>une partie combinée est hors limites</translation>
+    </message>
+    <message>
+        <source>a combination's members are out of range</source>
+        <translation>les membres d'une combinaison sont hors limites</translation>
+    </message>
+    <message>
+        <source>a part's id is out of range</source>
+        <translation>le numéro d'une partie est hors limites</translation>
+    </message>
+    <message>
+        <source>clusters are too deep within each other</source>
+        <translation>les ensembles sont trop imbriqués</translation>
+    </message>
+    <message>
+        <source>a cluster's size is out of range</source>
+        <translation>la taille d'un ensemble est hors limites</translation>
+    </message>
+    <message>
+        <source>a cluster is empty</source>
+        <translation>un ensemble est vide</translation>
+    </message>
+    <message>
+        <source>It is not a Fusuma project.</source>
+        <translation>Ce n'est pas un projet Fusuma.</translation>
+    </message>
+    <message>
+        <source>It was saved by a newer version of Fusuma.</source>
+        <translation>Il a été enregistré par une version plus récente de Fusuma.</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to open it.</source>
+        <translation>Mettez Fusuma à jour pour l'ouvrir.</translation>
+    </message>
+    <message>
+        <source>Its ticket {code} is missing.</source>
+        <translation>Sa fiche {code} manque.</translation>
+    </message>
+    <message>
+        <source>Its description is damaged.</source>
+        <translation>Sa description est abîmée.</translation>
+    </message>
+    <message>
+        <source>Its description is damaged: {detail}.</source>
+        <translation>Sa description est abîmée : {detail}.</translation>
+    </message>
+    <message>
+        <source>There is too little memory for it.</source>
+        <translation>Il y a trop peu de mémoire pour lui.</translation>
+    </message>
+    <message>
+        <source>Close other programs, then try again.</source>
+        <translation>Fermez d'autres programmes, puis réessayez.</translation>
+    </message>
+    <message>
+        <source>Its artwork is missing.</source>
+        <translation>Son motif manque.</translation>
+    </message>
+    <message>
+        <source>The project could not be opened again, so it is not saved.</source>
+        <translation>Le projet ne pourrait pas être rouvert, il n'est donc pas enregistré.</translation>
+    </message>
+    <message>
+        <source>Undo the last steps, then try again.</source>
+        <translation>Annulez les derniers pas, puis réessayez.</translation>
+    </message>
+    <message>
+        <source>The project is too large to be opened again, so it is not saved.</source>
+        <translation>Le projet est trop grand pour être rouvert, il n'est donc pas enregistré.</translation>
+    </message>
+    <message>
+        <source>Save it in two halves.</source>
+        <translation>Enregistrez-le en deux moitiés.</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be opened.</source>
+        <translation>« {file} » ne peut pas être ouvert.</translation>
+    </message>
+    <message>
+        <source>a brush stroke is out of range</source>
+        <translation>un trait de pinceau est hors limites</translation>
+    </message>
+    <message>
+        <source>colours are too many</source>
+        <translation>il y a trop de couleurs</translation>
+    </message>
+    <message>
+        <source>rims are too many</source>
+        <translation>il y a trop de liserés</translation>
+    </message>
+    <message>
+        <source>nodes drawn by hand are too many</source>
+        <translation>il y a trop de nœuds tracés à la main</translation>
+    </message>
+    <message>
+        <source>a stretch drawn by hand is empty</source>
+        <translation>un tronçon tracé à la main est vide</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand is empty</source>
+        <translation>une ligne tracée à la main est vide</translation>
+    </message>
+    <message>
+        <source>the mark scheme is damaged: {why}</source>
+        <translation>le schéma de repères est abîmé : {why}</translation>
+    </message>
+    <message>
+        <source>the mark scheme is missing</source>
+        <translation>le schéma de repères manque</translation>
+    </message>
+    <message>
+        <source>what was photographed lies on no board</source>
+        <translation>ce qui a été photographié n'est sur aucune planche</translation>
+    </message>
+    <message>
+        <source>a copy is out of range</source>
+        <translation>une copie est hors limites</translation>
+    </message>
+    <message>
+        <source>a sticker's id is out of range</source>
+        <translation>le numéro d'un autocollant est hors limites</translation>
+    </message>
+    <message>
+        <source>a copy's id is out of range</source>
+        <translation>le numéro d'une copie est hors limites</translation>
+    </message>
+    <message>
+        <source>a cut line's copy is out of range</source>
+        <translation>la copie d'une ligne de coupe est hors limites</translation>
+    </message>
+    <message>
+        <source>a ticket's code is out of range</source>
+        <translation>le code d'une fiche est hors limites</translation>
+    </message>
+    <message>
+        <source>The project cannot be packed.</source>
+        <translation>Le projet ne peut pas être emballé.</translation>
+    </message>
+    <message>
+        <source>There may be too little memory.</source>
+        <translation>Il y a peut-être trop peu de mémoire.</translation>
+    </message>
+    <message>
+        <source>It is damaged or not a Fusuma project.</source>
+        <translation>Il est abîmé ou n'est pas un projet Fusuma.</translation>
+    </message>
+    <message>
+        <source>Its contents are too large to open.</source>
+        <translation>Son contenu est trop grand pour être ouvert.</translation>
+    </message>
+    <message>
+        <source>is damaged in line {line}: {why}</source>
+        <translation>est abîmé à la ligne {line} : {why}</translation>
+    </message>
+    <message>
+        <source>holds no drawing.</source>
+        <translation>ne contient pas de dessin.</translation>
+    </message>
+    <message>
+        <source>nests its groups more than {most} deep.</source>
+        <translation>imbrique ses groupes sur plus de {most} niveaux.</translation>
+    </message>
+    <message>
+        <source>Ungroup some and save it again.</source>
+        <translation>Dégroupez-en et enregistrez de nouveau.</translation>
+    </message>
+    <message>
+        <source>has more than {most} elements.</source>
+        <translation>a plus de {most} éléments.</translation>
+    </message>
+    <message>
+        <source>Split the drawing into several files.</source>
+        <translation>Répartissez le dessin en plusieurs fichiers.</translation>
+    </message>
+    <message>
+        <source>has more than one drawing in it.</source>
+        <translation>contient plus d'un dessin.</translation>
+    </message>
+    <message>
+        <source>is larger than the 100 MB that Fusuma can open.</source>
+        <translation>dépasse les 100 Mo que Fusuma peut ouvrir.</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than 100 MB unpacked.</source>
+        <translation>est abîmé, ou dépasse 100 Mo décompressé.</translation>
+    </message>
+    <message>
+        <source>holds nothing that can be drawn.</source>
+        <translation>ne contient rien qui se dessine.</translation>
+    </message>
+    <message>
+        <source>draws more than {most} shapes.</source>
+        <translation>dessine plus de {most} formes.</translation>
+    </message>
+    <message>
+        <source>Simplify it first.</source>
+        <translation>Simplifiez-le d'abord.</translation>
+    </message>
+    <message>
+        <source>{note}; it {more}</source>
+        <translation>{note} ; il {more}</translation>
+    </message>
+    <message>
+        <source>refers to other files, which are left out</source>
+        <translation>renvoie à d'autres fichiers, qui sont laissés</translation>
+    </message>
+    <message>
+        <source>has scripts, which are ignored</source>
+        <translation>a des scripts, qui sont ignorés</translation>
+    </message>
+    <message>
+        <source>has a text of more than 20,000 letters, which is left out</source>
+        <translation>a un texte de plus de 20 000 lettres, qui est laissé</translation>
+    </message>
+    <message>
+        <source>asks for fonts that are not here: {fonts}</source>
+        <translation>demande des polices qui ne sont pas ici : {fonts}</translation>
+    </message>
+    <message>
+        <source>states no size that can be used.</source>
+        <translation>ne dit pas de taille utilisable.</translation>
+    </message>
+    <message>
+        <source>Give it a width and a height.</source>
+        <translation>Donnez-lui une largeur et une hauteur.</translation>
+    </message>
+    <message>
+        <source>“{address}” is not a cutter's address.</source>
+        <translation>« {address} » n'est pas l'adresse d'une machine.</translation>
+    </message>
+    <message>
+        <source>Give tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…</source>
+        <translation>Donnez tcp:HÔTE:PORT, serial:PORT@BAUDS ou device:/dev/…</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot listen on port {port}: {why}.</source>
+        <translation>La machine d'exercice ne peut pas écouter sur le port {port} : {why}.</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot open a pseudo-terminal.</source>
+        <translation>La machine d'exercice ne peut pas ouvrir de pseudo-terminal.</translation>
+    </message>
+    <message>
+        <source>The practice printer prints at 24 to 2400 dpi.</source>
+        <translation>L'imprimante d'exercice imprime de 24 à 2400 ppp.</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot read this PDF.</source>
+        <translation>L'imprimante d'exercice ne peut pas lire ce PDF.</translation>
+    </message>
+    <message>
+        <source>The PDF has no page {page}.</source>
+        <translation>Le PDF n'a pas de page {page}.</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot print this PDF.</source>
+        <translation>L'imprimante d'exercice ne peut pas imprimer ce PDF.</translation>
+    </message>
+    <message>
+        <source>The sheet cannot be written to “{file}”.</source>
+        <translation>La feuille ne peut pas être écrite dans « {file} ».</translation>
+    </message>
+    <message>
+        <source>The scanner does not answer any more.</source>
+        <translation>Le scanner ne répond plus.</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on.</source>
+        <translation>Voyez s'il est branché et allumé.</translation>
+    </message>
+    <message>
+        <source>You have no right to use the scanner.</source>
+        <translation>Vous n'avez pas le droit d'utiliser le scanner.</translation>
+    </message>
+    <message>
+        <source>Join the group “scanner”, log out and in again.</source>
+        <translation>Rejoignez le groupe « scanner », déconnectez-vous et revenez.</translation>
+    </message>
+    <message>
+        <source>The scanner is busy.</source>
+        <translation>Le scanner est occupé.</translation>
+    </message>
+    <message>
+        <source>Close the other program that uses it, then try again.</source>
+        <translation>Fermez l'autre programme qui l'utilise, puis réessayez.</translation>
+    </message>
+    <message>
+        <source>The scanner is jammed.</source>
+        <translation>Le scanner est bourré.</translation>
+    </message>
+    <message>
+        <source>Take the paper out, then try again.</source>
+        <translation>Retirez le papier, puis réessayez.</translation>
+    </message>
+    <message>
+        <source>There is no paper in the scanner's feeder.</source>
+        <translation>Il n'y a pas de papier dans le chargeur du scanner.</translation>
+    </message>
+    <message>
+        <source>Lay some in, then try again.</source>
+        <translation>Mettez-en, puis réessayez.</translation>
+    </message>
+    <message>
+        <source>The scanner's cover is open.</source>
+        <translation>Le capot du scanner est ouvert.</translation>
+    </message>
+    <message>
+        <source>Close it, then try again.</source>
+        <translation>Fermez-le, puis réessayez.</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this scan.</source>
+        <translation>Il y a trop peu de mémoire pour cette numérisation.</translation>
+    </message>
+    <message>
+        <source>Scan a smaller area or at a lower resolution.</source>
+        <translation>Numérisez une surface plus petite ou à une résolution plus basse.</translation>
+    </message>
+    <message>
+        <source>Scanners cannot be reached on this computer.</source>
+        <translation>Aucun scanner n'est joignable sur cet ordinateur.</translation>
+    </message>
+    <message>
+        <source>The scanner sends its colours one after the other, which Fusuma does not take.</source>
+        <translation>Le scanner envoie ses couleurs l'une après l'autre, ce que Fusuma ne prend pas.</translation>
+    </message>
+    <message>
+        <source>Scan in grey.</source>
+        <translation>Numérisez en gris.</translation>
+    </message>
+    <message>
+        <source>This scan would have more than 200 million pixels.</source>
+        <translation>Cette numérisation aurait plus de 200 millions de pixels.</translation>
+    </message>
+    <message>
+        <source>The scanner cannot do this ({number}).</source>
+        <translation>Le scanner ne peut pas faire cela ({number}).</translation>
+    </message>
+    <message>
+        <source>Try other settings.</source>
+        <translation>Essayez d'autres réglages.</translation>
+    </message>
+    <message>
+        <source>The scanner sent nothing.</source>
+        <translation>Le scanner n'a rien envoyé.</translation>
+    </message>
+    <message>
+        <source>Try again.</source>
+        <translation>Réessayez.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--paper {paper} : donnez a4, letter, a3, 12x12in ou LxH en mm, chacun d'au moins 90, les deux ensemble d'au plus 1030.</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give the area in mm², such as close-under=9.</source>
+        <translation>--holes {holes} : donnez la surface en mm², comme close-under=9.</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give keep, close or close-under=MM2.</source>
+        <translation>--holes {holes} : donnez keep, close ou close-under=MM2.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>{option} {words} : donnez X,Y en pixels, comme 100,80.</translation>
+    </message>
+    <message>
+        <source>--rim {words}: give a width in mm and a fill, such as 1.5,#2E4A7D{hint}</source>
+        <translation>--rim {words} : donnez une largeur en mm et un remplissage, comme 1.5,#2E4A7D{hint}</translation>
+    </message>
+    <message>
+        <source>--border-fill {border_fill}{hint}</source>
+        <translation>--border-fill {border_fill}{hint}</translation>
+    </message>
+    <message>
+        <source>--bleed-with {bleed_with}: give the width of the bleed with --bleed too.</source>
+        <translation>--bleed-with {bleed_with} : donnez aussi la largeur du fond perdu avec --bleed.</translation>
+    </message>
+    <message>
+        <source>--line {words}: give at least two points as X,Y,X,Y in pixels.</source>
+        <translation>--line {words} : donnez au moins deux points comme X,Y,X,Y en pixels.</translation>
+    </message>
+    <message>
+        <source>--leave-out {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>--leave-out {words} : donnez X,Y en pixels, comme 100,80.</translation>
+    </message>
+    <message>
+        <source>--marks {words}: give X,Y in mm, such as 12.5,280, or none.</source>
+        <translation>--marks {words} : donnez X,Y en mm, comme 12.5,280, ou none.</translation>
+    </message>
+    <message>
+        <source>--marks gives {marks} places, but the sheet has {marks2} marks.</source>
+        <translation>--marks donne {marks} places, mais la feuille a {marks2} repères.</translation>
+    </message>
+    <message>
+        <source>{lines_cut} of {runs} lines are cut. With -o FILE nothing is sent.</source>
+        <translation>{lines_cut} lignes sur {runs} sont coupées. Avec -o FICHIER rien n'est envoyé.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Ticket {code} has %n pages.</source>
+        <translation>
+            <numerusform>La fiche {code} a une page.</numerusform>
+            <numerusform>La fiche {code} a %n pages.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{option} {words}: the drawing has no part “{part}”.</source>
+        <translation>{option} {words} : le dessin n'a pas de partie « {part} ».</translation>
+    </message>
+    <message>
+        <source>`fusuma-cli parts` lists them.</source>
+        <translation>`fusuma-cli parts` les liste.</translation>
+    </message>
+    <message>
+        <source>--part {words}: give WHICH=printed, cut, both or neither, with :kiss, :score or :through.</source>
+        <translation>--part {words} : donnez LAQUELLE=printed, cut, both ou neither, avec :kiss, :score ou :through.</translation>
+    </message>
+    <message>
+        <source>--combine {words}: give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts.</source>
+        <translation>--combine {words} : donnez join, take-out, overlap-only, exclude, split ou pieces, deux-points et des parties.</translation>
+    </message>
+    <message>
+        <source>--combine {words}: nothing comes of it.</source>
+        <translation>--combine {words} : il n'en sort rien.</translation>
+    </message>
+    <message>
+        <source>Do the parts overlap?</source>
+        <translation>Les parties se recouvrent-elles ?</translation>
+    </message>
+    <message>
+        <source>--recolour {words}: give #RRGGBB=#RRGGBB.</source>
+        <translation>--recolour {words} : donnez #RRGGBB=#RRGGBB.</translation>
+    </message>
+    <message>
+        <source>“{file_name}” has no parts in plain colours.</source>
+        <translation>« {file_name} » n'a pas de parties en couleurs unies.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The sheet has %n pages.</source>
+        <translation>
+            <numerusform>La feuille a une page.</numerusform>
+            <numerusform>La feuille a %n pages.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--board {board} : donnez a4, letter, a3, 12x12in ou LxH en mm, chacun d'au moins 90, les deux ensemble d'au plus 1030.</translation>
+    </message>
+    <message>
+        <source>--label {shape}: give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30.</source>
+        <translation>--label {shape} : donnez FORME:LxH en mm, de 2 à 1000 chacun, comme rounded:60x30.</translation>
+    </message>
+    <message>
+        <source>--template {asked}: {read}</source>
+        <translation>--template {asked} : {read}</translation>
+    </message>
+    <message>
+        <source>--template {asked}: there is {names}.</source>
+        <translation>--template {asked} : il y a {names}.</translation>
+    </message>
+    <message>
+        <source>--text-style {words}: “{piece}” is not understood.</source>
+        <translation>--text-style {words} : « {piece} » n'est pas compris.</translation>
+    </message>
+    <message>
+        <source>A label has at most {most_texts} texts.</source>
+        <translation>Une étiquette a au plus {most_texts} textes.</translation>
+    </message>
+    <message>
+        <source>The font “{font}” is not here; “{other}” is used.</source>
+        <translation>La police « {font} » n'est pas ici ; « {other} » est utilisée.</translation>
+    </message>
+    <message>
+        <source>--swatch {swatch}: give one of {names}.</source>
+        <translation>--swatch {swatch} : donnez l'un de {names}.</translation>
+    </message>
+    <message>
+        <source>--ground {ground}: give #RRGGBB or none.</source>
+        <translation>--ground {ground} : donnez #RRGGBB ou none.</translation>
+    </message>
+    <message>
+        <source>--frame {frame}: give WIDTH,INSET in mm, such as 0.4,1.5.</source>
+        <translation>--frame {frame} : donnez LARGEUR,RETRAIT en mm, comme 0.4,1.5.</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: give left, right, above, below or behind.</source>
+        <translation>--label-picture {picture} : donnez left, right, above, below ou behind.</translation>
+    </message>
+    <message>
+        <source>--date {date}: give YYYY-MM-DD.</source>
+        <translation>--date {date} : donnez AAAA-MM-JJ.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y,W,H in pixels, such as 100,80,600,400.</source>
+        <translation>{option} {words} : donnez X,Y,L,H en pixels, comme 100,80,600,400.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give the size, and points, such as 20,100,80.</source>
+        <translation>{option} {words} : donnez la taille et des points, comme 20,100,80.</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give add or erase, the size, and points, such as erase,20,100,80.</source>
+        <translation>{option} {words} : donnez add ou erase, la taille et des points, comme erase,20,100,80.</translation>
+    </message>
+    <message>
+        <source>--subject and --source {source} do not go together.</source>
+        <translation>--subject et --source {source} ne vont pas ensemble.</translation>
+    </message>
+    <message>
+        <source>{option} says what belongs to a subject: give --subject, too.</source>
+        <translation>{option} dit ce qui fait partie d'un sujet : donnez aussi --subject.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: give board, board:PAPER, paper:PAPER, card or corners:X,Y,X,Y,X,Y,X,Y:WxH.</source>
+        <translation>--flatten {words} : donnez board, board:PAPIER, paper:PAPIER, card ou corners:X,Y,X,Y,X,Y,X,Y:LxH.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: {parts} is no paper; give a4, letter or WxH in mm.</source>
+        <translation>--flatten {words} : {parts} n'est pas un papier ; donnez a4, letter ou LxH en mm.</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <translation>--flatten {words} : le papier d'une planche mesure au moins 90 mm de chaque côté, et 1030 mm au plus à eux deux.</translation>
+    </message>
+    <message>
+        <source>{file_name}: {flat}</source>
+        <translation>{file_name} : {flat}</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this.</source>
+        <translation>Il y a trop peu de mémoire pour cela.</translation>
+    </message>
+    <message>
+        <source>Use smaller pictures, or fewer of them.</source>
+        <translation>Prenez des images plus petites, ou moins.</translation>
+    </message>
+    <message>
+        <source>Something went wrong inside Fusuma: {what}.</source>
+        <translation>Quelque chose a mal tourné dans Fusuma : {what}.</translation>
+    </message>
+    <message>
+        <source>“{project}” has no copies on its sheet, so there is nothing to rehearse.</source>
+        <translation>« {project} » n'a pas de copies sur sa feuille, il n'y a donc rien à répéter.</translation>
+    </message>
+    <message>
+        <source>There is no ticket {ticket} in “{project}”.</source>
+        <translation>Il n'y a pas de fiche {ticket} dans « {project} ».</translation>
+    </message>
+    <message>
+        <source>The sheet has {marks} marks, numbered from 1.</source>
+        <translation>La feuille a {marks} repères, numérotés depuis 1.</translation>
+    </message>
+    <message>
+        <source>--stretch takes up to 20 percent either way.</source>
+        <translation>--stretch va jusqu'à 20 pour cent dans chaque sens.</translation>
+    </message>
+    <message>
+        <source>--shift takes up to 1000 mm either way.</source>
+        <translation>--shift va jusqu'à 1000 mm dans chaque sens.</translation>
+    </message>
+    <message>
+        <source>The report cannot be written to standard output.</source>
+        <translation>Le rapport ne peut pas être écrit sur la sortie standard.</translation>
+    </message>
+    <message>
+        <source>{option} “{path}” would write over what is read.</source>
+        <translation>{option} « {path} » écraserait ce qui est lu.</translation>
+    </message>
+    <message>
+        <source>Choose another name.</source>
+        <translation>Choisissez un autre nom.</translation>
+    </message>
+    <message>
+        <source>{option} and {option2} both write to “{path}”.</source>
+        <translation>{option} et {option2} écrivent tous deux dans « {path} ».</translation>
+    </message>
+    <message>
+        <source>Give each a file of its own.</source>
+        <translation>Donnez à chacun son fichier.</translation>
+    </message>
+    <message>
+        <source>“{file}” has nothing to print and nothing to cut.</source>
+        <translation>« {file} » n'a rien à imprimer ni à couper.</translation>
+    </message>
+    <message>
+        <source>Give its parts a --part use.</source>
+        <translation>Donnez à ses parties un usage par --part.</translation>
+    </message>
+    <message>
+        <source>“{file}” is fully transparent, so there is nothing to outline.</source>
+        <translation>« {file} » est tout transparent, il n'y a donc rien à contourner.</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty once its background is taken away.</source>
+        <translation>« {file} » est vide une fois son fond retiré.</translation>
+    </message>
+    <message>
+        <source>Try another --source or --focus.</source>
+        <translation>Essayez un autre --source ou --focus.</translation>
+    </message>
+    <message>
+        <source>“{path}”: {machine}</source>
+        <translation>« {path} » : {machine}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{trouble}, and so would %n more.</source>
+        <translation>
+            <numerusform>{trouble}, et un autre aussi.</numerusform>
+            <numerusform>{trouble}, et %n autres aussi.</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{trouble}.</source>
+        <translation>{trouble}.</translation>
+    </message>
+    <message>
+        <source>Nothing was written or moved. Move the paper in the machine, or the copies on the sheet.</source>
+        <translation>Rien n'a été écrit ni déplacé. Déplacez le papier dans la machine, ou les copies sur la feuille.</translation>
+    </message>
+    <message>
+        <source>Nothing was printed from “{project}” yet: it has no ticket.</source>
+        <translation>Rien n'a encore été imprimé de « {project} » : il n'a pas de fiche.</translation>
+    </message>
+    <message>
+        <source>There is no ticket {code} in “{project}”.</source>
+        <translation>Il n'y a pas de fiche {code} dans « {project} ».</translation>
+    </message>
+    <message>
+        <source>“{mark_scheme}”: {scheme}</source>
+        <translation>« {mark_scheme} » : {scheme}</translation>
+    </message>
+    <message>
+        <source>--divide {divide}: give columns and rows from 1 to {most_divisions}, such as 2x2.</source>
+        <translation>--divide {divide} : donnez colonnes et rangées de 1 à {most_divisions}, comme 2x2.</translation>
+    </message>
+    <message>
+        <source>--material {material}: give one of {names}.</source>
+        <translation>--material {material} : donnez l'un de {names}.</translation>
+    </message>
+    <message>
+        <source>--ink {ink}: give kiss=NAME, score=NAME or through=NAME.</source>
+        <translation>--ink {ink} : donnez kiss=NOM, score=NOM ou through=NOM.</translation>
+    </message>
+    <message>
+        <source>“{words}”: a project must come first, and only one can be opened.</source>
+        <translation>« {words} » : un projet doit venir d'abord, et un seul s'ouvre.</translation>
+    </message>
+    <message>
+        <source>“{inputs}” cuts what lies on the photo board, whose paper and marks stay.</source>
+        <translation>« {inputs} » coupe ce qui est sur la planche photo, dont le papier et les repères restent.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper} : donnez a3 à a6, b5, letter, legal, tabloid, ou une taille comme 100x150 (mm) ou 4x6in.</translation>
+    </message>
+    <message>
+        <source>--cluster: give at least two pictures, drawings or labels.</source>
+        <translation>--cluster : donnez au moins deux images, dessins ou étiquettes.</translation>
+    </message>
+    <message>
+        <source>Give a project, a picture or a drawing, or a label to make.</source>
+        <translation>Donnez un projet, une image ou un dessin, ou une étiquette à faire.</translation>
+    </message>
+    <message>
+        <source>See fusuma-cli sheet --help.</source>
+        <translation>Voyez fusuma-cli sheet --help.</translation>
+    </message>
+    <message>
+        <source>{sticker}: no copy fits on the sheet</source>
+        <translation>{sticker} : aucune copie ne tient sur la feuille</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies fit on the sheet</source>
+        <translation>{sticker} : seules {placed} copies sur {wanted} tiennent sur la feuille</translation>
+    </message>
+    <message>
+        <source>--there: nothing lies on a photographed board.</source>
+        <translation>--there : rien n'est posé sur une planche photographiée.</translation>
+    </message>
+    <message>
+        <source>Give photographs with --flatten board.</source>
+        <translation>Donnez des photos avec --flatten board.</translation>
+    </message>
+    <message>
+        <source>--pdf: what lies on the board already is not printed.</source>
+        <translation>--pdf : ce qui est déjà sur la planche ne s'imprime pas.</translation>
+    </message>
+    <message>
+        <source>--cut-pdf has its cut lines alone.</source>
+        <translation>--cut-pdf a ses lignes de coupe seules.</translation>
+    </message>
+    <message>
+        <source>This is no label any more.</source>
+        <translation>Ce n'est plus une étiquette.</translation>
+    </message>
+    <message>
+        <source>“{file}”: {trouble}</source>
+        <translation>« {file} » : {trouble}</translation>
+    </message>
+    <message>
+        <source>Choose two or more copies on this page first.</source>
+        <translation>Choisissez d'abord deux copies ou plus de cette page.</translation>
+    </message>
+    <message>
+        <source>No scanner was found.</source>
+        <translation>Aucun scanner n'a été trouvé.</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on, or add the scan as a file.</source>
+        <translation>Voyez s'il est branché et allumé, ou ajoutez la numérisation comme fichier.</translation>
+    </message>
+    <message>
+        <source>The scan was stopped.</source>
+        <translation>La numérisation a été arrêtée.</translation>
+    </message>
+    <message>
+        <source>{sticker}: no free place on the sheet is large enough for another copy.</source>
+        <translation>{sticker} : aucune place libre de la feuille n'est assez grande pour une autre copie.</translation>
+    </message>
+    <message>
+        <source>Give the machine a name.</source>
+        <translation>Donnez un nom à la machine.</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to point at.</source>
+        <translation>Cette feuille a moins de trois repères à montrer.</translation>
+    </message>
+    <message>
+        <source>The printer is set to {paper}, but the sheet is {other}.</source>
+        <translation>L'imprimante est réglée sur {paper}, mais la feuille est {other}.</translation>
+    </message>
+    <message>
+        <source>Choose that paper in the printer's settings; nothing was printed.</source>
+        <translation>Choisissez ce papier dans les réglages de l'imprimante ; rien n'a été imprimé.</translation>
+    </message>
+    <message>
+        <source>The printer does not take the sheet.</source>
+        <translation>L'imprimante ne prend pas la feuille.</translation>
+    </message>
+    <message>
+        <source>Is it on, and does it have paper?</source>
+        <translation>Est-elle allumée, a-t-elle du papier ?</translation>
+    </message>
+    <message>
+        <source>The printer stopped before the sheet was done.</source>
+        <translation>L'imprimante s'est arrêtée avant la fin de la feuille.</translation>
+    </message>
+    <message>
+        <source>Look at the printer, then print again.</source>
+        <translation>Regardez l'imprimante, puis imprimez de nouveau.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>
@@ -7097,6 +8968,370 @@ imprimée %2
     <message>
         <source>Thick card</source>
         <translation>Carte épaisse</translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation>Garder</translation>
+    </message>
+    <message>
+        <source>Close all</source>
+        <translation>Tous fermer</translation>
+    </message>
+    <message>
+        <source>Close small</source>
+        <translation>Fermer les petits</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Aucun</translation>
+    </message>
+    <message>
+        <source>Art's colours</source>
+        <translation>Couleurs du motif</translation>
+    </message>
+    <message>
+        <source>Rim's colour</source>
+        <translation>Couleur du liseré</translation>
+    </message>
+    <message>
+        <source>Kiss cut</source>
+        <translation>Mi-chair</translation>
+    </message>
+    <message>
+        <source>Score</source>
+        <translation>Rainage</translation>
+    </message>
+    <message>
+        <source>Through cut</source>
+        <translation>Coupe traversante</translation>
+    </message>
+    <message>
+        <source>Join</source>
+        <translation>Joindre</translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation>Soustraire</translation>
+    </message>
+    <message>
+        <source>Overlap only</source>
+        <translation>Commun seulement</translation>
+    </message>
+    <message>
+        <source>With holes</source>
+        <translation>Avec trous</translation>
+    </message>
+    <message>
+        <source>Visible only</source>
+        <translation>Visible seulement</translation>
+    </message>
+    <message>
+        <source>Do not cut</source>
+        <translation>Ne pas couper</translation>
+    </message>
+    <message>
+        <source>Cut round it</source>
+        <translation>Couper autour</translation>
+    </message>
+    <message>
+        <source>Kiss cut its edge</source>
+        <translation>Son bord à mi-chair</translation>
+    </message>
+    <message>
+        <source>Score its edge</source>
+        <translation>Rainer son bord</translation>
+    </message>
+    <message>
+        <source>Cut its edge through</source>
+        <translation>Couper son bord de part en part</translation>
+    </message>
+    <message>
+        <source>Split</source>
+        <translation>Fendre</translation>
+    </message>
+    <message>
+        <source>Into pieces</source>
+        <translation>En morceaux</translation>
+    </message>
+    <message>
+        <source>Round</source>
+        <translation>Rond</translation>
+    </message>
+    <message>
+        <source>Mitre</source>
+        <translation>Onglet</translation>
+    </message>
+    <message>
+        <source>Bevel</source>
+        <translation>Biseau</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>cm</source>
+        <translation>cm</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>po</translation>
+    </message>
+    <message>
+        <source>Left</source>
+        <translation>Gauche</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>Centre</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>Droite</translation>
+    </message>
+    <message>
+        <source>Straight</source>
+        <translation>Droit</translation>
+    </message>
+    <message>
+        <source>Along the top edge</source>
+        <translation>Le long du bord haut</translation>
+    </message>
+    <message>
+        <source>Along the bottom edge</source>
+        <translation>Le long du bord bas</translation>
+    </message>
+    <message>
+        <source>Left of the words</source>
+        <translation>À gauche</translation>
+    </message>
+    <message>
+        <source>Right of them</source>
+        <translation>À droite</translation>
+    </message>
+    <message>
+        <source>Above them</source>
+        <translation>Au-dessus</translation>
+    </message>
+    <message>
+        <source>Below them</source>
+        <translation>Au-dessous</translation>
+    </message>
+    <message>
+        <source>Behind them</source>
+        <translation>Derrière</translation>
+    </message>
+    <message>
+        <source>Rectangle</source>
+        <translation>Rectangle</translation>
+    </message>
+    <message>
+        <source>Rounded</source>
+        <translation>Arrondi</translation>
+    </message>
+    <message>
+        <source>Oval</source>
+        <translation>Ovale</translation>
+    </message>
+    <message>
+        <source>Notched corners</source>
+        <translation>Coins entaillés</translation>
+    </message>
+    <message>
+        <source>Arch</source>
+        <translation>Arche</translation>
+    </message>
+    <message>
+        <source>Tag</source>
+        <translation>Volante</translation>
+    </message>
+    <message>
+        <source>Star</source>
+        <translation>Étoile</translation>
+    </message>
+    <message>
+        <source>Banner</source>
+        <translation>Bannière</translation>
+    </message>
+    <message>
+        <source>Letters alone</source>
+        <translation>Lettres seules</translation>
+    </message>
+    <message>
+        <source>Near left</source>
+        <translation>Devant à gauche</translation>
+    </message>
+    <message>
+        <source>Near right</source>
+        <translation>Devant à droite</translation>
+    </message>
+    <message>
+        <source>Far left</source>
+        <translation>Au fond à gauche</translation>
+    </message>
+    <message>
+        <source>Far right</source>
+        <translation>Au fond à droite</translation>
+    </message>
+    <message>
+        <source>To the right</source>
+        <translation>Vers la droite</translation>
+    </message>
+    <message>
+        <source>To the left</source>
+        <translation>Vers la gauche</translation>
+    </message>
+    <message>
+        <source>Away from me</source>
+        <translation>Loin de moi</translation>
+    </message>
+    <message>
+        <source>Towards me</source>
+        <translation>Vers moi</translation>
+    </message>
+    <message>
+        <source>HP-GL</source>
+        <translation>HP-GL</translation>
+    </message>
+    <message>
+        <source>G-code</source>
+        <translation>G-code</translation>
+    </message>
+    <message>
+        <source>RTS/CTS wires</source>
+        <translation>Fils RTS/CTS</translation>
+    </message>
+    <message>
+        <source>XON/XOFF signs</source>
+        <translation>Signes XON/XOFF</translation>
+    </message>
+    <message>
+        <source>Small portions</source>
+        <translation>Petites portions</translation>
+    </message>
+    <message>
+        <source>The Z axis</source>
+        <translation>L'axe Z</translation>
+    </message>
+    <message>
+        <source>Words of its own</source>
+        <translation>Mots à elle</translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation>Automatique</translation>
+    </message>
+    <message>
+        <source>Transparency</source>
+        <translation>Transparence</translation>
+    </message>
+    <message>
+        <source>Brightness</source>
+        <translation>Clarté</translation>
+    </message>
+    <message>
+        <source>Colour</source>
+        <translation>Couleur</translation>
+    </message>
+    <message>
+        <source>Subject</source>
+        <translation>Sujet</translation>
+    </message>
+    <message>
+        <source>Take away</source>
+        <translation>Retirer</translation>
+    </message>
+    <message>
+        <source>Keep only</source>
+        <translation>Ne garder que</translation>
+    </message>
+    <message>
+        <source>The photo board</source>
+        <translation>La planche photo</translation>
+    </message>
+    <message>
+        <source>A sheet of paper</source>
+        <translation>Une feuille de papier</translation>
+    </message>
+    <message>
+        <source>A card</source>
+        <translation>Une carte</translation>
+    </message>
+    <message>
+        <source>Four corners</source>
+        <translation>Quatre coins</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Telle quelle</translation>
+    </message>
+    <message>
+        <source>Evened</source>
+        <translation>Égalisée</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>Gardées</translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation>Laissées</translation>
+    </message>
+    <message>
+        <source>Round dots, 5</source>
+        <translation>Points ronds, 5</translation>
+    </message>
+    <message>
+        <source>Crosses, 4</source>
+        <translation>Croix, 4</translation>
+    </message>
+    <message>
+        <source>None: by paper edge</source>
+        <translation>Aucun : par le bord</translation>
+    </message>
+    <message>
+        <source>From a scheme file…</source>
+        <translation>D'un fichier de repères…</translation>
+    </message>
+    <message>
+        <source>Not cut</source>
+        <translation>Non coupé</translation>
+    </message>
+    <message>
+        <source>Sensor</source>
+        <translation>Capteur</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>À la main</translation>
+    </message>
+    <message>
+        <source>Paper edge</source>
+        <translation>Bord du papier</translation>
+    </message>
+    <message>
+        <source>A new window</source>
+        <translation>Une nouvelle fenêtre</translation>
+    </message>
+    <message>
+        <source>New label</source>
+        <translation>Nouvelle étiquette</translation>
+    </message>
+    <message>
+        <source>Open the example</source>
+        <translation>Ouvrir l'exemple</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>Comme le bureau</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Lumière</translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation>Sombre</translation>
     </message>
 </context>
 </TS>

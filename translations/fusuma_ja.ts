@@ -7042,6 +7042,1864 @@ printed %2
         <source>--pocket {words}: give X,Y in pixels, such as 100,80.</source>
         <translation>--pocket {words}：X,Y を画素で、100,80 のように指定してください。</translation>
     </message>
+    <message>
+        <source>Found by the paper's edge: nothing checks where the print lies.</source>
+        <translation>紙の縁で見つけました。印刷の位置は確かめられません。</translation>
+    </message>
+    <message>
+        <source>at its left edge</source>
+        <translation>の左の縁から</translation>
+    </message>
+    <message>
+        <source>at its right edge</source>
+        <translation>の右の縁から</translation>
+    </message>
+    <message>
+        <source>at its far edge</source>
+        <translation>の奥の縁から</translation>
+    </message>
+    <message>
+        <source>at its near edge</source>
+        <translation>の手前の縁から</translation>
+    </message>
+    <message>
+        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>「{sticker}」が機械のベッド{edge} {mm} mm はみ出します</translation>
+    </message>
+    <message>
+        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <translation>用紙を分ける線が機械のベッド{edge} {mm} mm はみ出します</translation>
+    </message>
+    <message>
+        <source>No photo board was found in the picture.</source>
+        <translation>画像に撮影ボードが見つかりません。</translation>
+    </message>
+    <message>
+        <source>The picture is too small for one.</source>
+        <translation>画像が小さすぎます。</translation>
+    </message>
+    <message>
+        <source>The picture has more than 32,000 pixels along a side.</source>
+        <translation>画像の一辺が 32,000 画素を超えています。</translation>
+    </message>
+    <message>
+        <source>Save it smaller first.</source>
+        <translation>先に小さくしてください。</translation>
+    </message>
+    <message>
+        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
+        <translation>画像が反転しています：ボードのトンボが逆回りです。</translation>
+    </message>
+    <message>
+        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
+        <translation>カメラの反転を切るか、画像を反転して戻してください。</translation>
+    </message>
+    <message>
+        <source>Only a part of the photo board is in sight.</source>
+        <translation>撮影ボードの一部しか写っていません。</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it and none covered.</source>
+        <translation>トンボが全部写り、隠れないように撮ってください。</translation>
+    </message>
+    <message>
+        <source>Lay the art on a printed board and take the whole board into the picture, sharp and large.</source>
+        <translation>印刷したボードに絵柄を置き、ボード全体を大きく鮮明に撮ってください。</translation>
+    </message>
+    <message>
+        <source>Too few of the board's marks are in sight.</source>
+        <translation>写っているトンボが少なすぎます。</translation>
+    </message>
+    <message>
+        <source>Take the picture with all its marks in it.</source>
+        <translation>トンボが全部写るように撮ってください。</translation>
+    </message>
+    <message>
+        <source>The photo board's marks could not be placed.</source>
+        <translation>撮影ボードのトンボの位置を決められません。</translation>
+    </message>
+    <message>
+        <source>Take the picture again, sharp and in even light.</source>
+        <translation>均一な光で鮮明に撮り直してください。</translation>
+    </message>
+    <message>
+        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <translation>ボードのトンボ {all} 個のうち {seen} 個しか写っていません。</translation>
+    </message>
+    <message>
+        <source>The picture is too small: {mm} mm of the board to a pixel.</source>
+        <translation>画像が小さすぎます：1 画素がボードの {mm} mm です。</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the board fills the picture.</source>
+        <translation>ボードが画面いっぱいになるよう近づいてください。</translation>
+    </message>
+    <message>
+        <source>The picture is blurred: an edge is {mm} mm wide.</source>
+        <translation>画像がぼけています：縁の幅 {mm} mm。</translation>
+    </message>
+    <message>
+        <source>Hold the camera still, in more light, and let it focus on the board.</source>
+        <translation>明るい所でカメラを動かさず、ボードに焦点を合わせてください。</translation>
+    </message>
+    <message>
+        <source>The board's marks are {mm} mm off where they should be.</source>
+        <translation>ボードのトンボが {mm} mm ずれています。</translation>
+    </message>
+    <message>
+        <source>Lay the board flat and see that it was printed at actual size.</source>
+        <translation>ボードを平らに置き、実寸で印刷したか確かめてください。</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to be found by.</source>
+        <translation>この用紙には探すためのトンボが 3 個ありません。</translation>
+    </message>
+    <message>
+        <source>Print it with marks.</source>
+        <translation>トンボ付きで印刷してください。</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the sheet are hardly seen.</source>
+        <translation>画像が小さすぎます：用紙のトンボがほとんど見えません。</translation>
+    </message>
+    <message>
+        <source>The picture is too small: the marks on the page are hardly seen.</source>
+        <translation>画像が小さすぎます：ページのトンボがほとんど見えません。</translation>
+    </message>
+    <message>
+        <source>Go nearer, so that the page fills the picture.</source>
+        <translation>ページが画面いっぱいになるよう近づいてください。</translation>
+    </message>
+    <message>
+        <source>The picture is too small.</source>
+        <translation>画像が小さすぎます。</translation>
+    </message>
+    <message>
+        <source>Its edges are not straight: it does not lie flat.</source>
+        <translation>縁がまっすぐではありません。平らに置かれていません。</translation>
+    </message>
+    <message>
+        <source>Press it flat and take the picture again.</source>
+        <translation>平らに押さえて撮り直してください。</translation>
+    </message>
+    <message>
+        <source>No sheet of such paper was found in the picture.</source>
+        <translation>画像にその紙が見つかりません。</translation>
+    </message>
+    <message>
+        <source>Take all four of its edges into the picture, on a darker ground, or drag the corners.</source>
+        <translation>四辺すべてを暗い地の上に写すか、角をドラッグしてください。</translation>
+    </message>
+    <message>
+        <source>No card was found in the picture.</source>
+        <translation>画像にカードが見つかりません。</translation>
+    </message>
+    <message>
+        <source>Lay a light bank card beside the art, on a darker ground, all of it in the picture.</source>
+        <translation>絵柄の横に明るい色のカードを、暗い地の上に、全体が写るように置いてください。</translation>
+    </message>
+    <message>
+        <source>These four corners do not make the outline of a flat thing.</source>
+        <translation>この四隅は平らなものの輪郭になりません。</translation>
+    </message>
+    <message>
+        <source>Give them clockwise from the top left, none inside the others.</source>
+        <translation>左上から時計回りに、ほかの内側に入らないよう指定してください。</translation>
+    </message>
+    <message>
+        <source>What the corners span must be 0.5 to 5000 mm long each way.</source>
+        <translation>角の間は各辺 0.5 から 5000 mm にしてください。</translation>
+    </message>
+    <message>
+        <source>The paper is another.</source>
+        <translation>紙が違います。</translation>
+    </message>
+    <message>
+        <source>The sheet is mirrored now.</source>
+        <translation>用紙を反転しました。</translation>
+    </message>
+    <message>
+        <source>The sheet is no longer mirrored.</source>
+        <translation>用紙の反転をやめました。</translation>
+    </message>
+    <message>
+        <source>The marks lie elsewhere.</source>
+        <translation>トンボの位置が違います。</translation>
+    </message>
+    <message>
+        <source>What lies on the board is cut now.</source>
+        <translation>ボードの上のものをカットするようになりました。</translation>
+    </message>
+    <message>
+        <source>The sheet is printed now.</source>
+        <translation>用紙を印刷するようになりました。</translation>
+    </message>
+    <message>
+        <source>The page is divided differently.</source>
+        <translation>ページの分け方が違います。</translation>
+    </message>
+    <message>
+        <source>There are other pages.</source>
+        <translation>ページが違います。</translation>
+    </message>
+    <message>
+        <source>“{sticker}” was changed.</source>
+        <translation>「{sticker}」を変更しました。</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were added.</source>
+        <translation>
+            <numerusform>%n 枚を追加しました。</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were taken away.</source>
+        <translation>
+            <numerusform>%n 枚を取り去りました。</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n copies were moved.</source>
+        <translation>
+            <numerusform>%n 枚を移動しました。</numerusform>
+            </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks reach {length} into the margins, so the printer will clip them</source>
+        <translation>
+            <numerusform>トンボ %n 個が余白に {length} 入るため、プリンターで欠けます</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Move the marks in</source>
+        <translation>トンボを内側へ</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut lines cross, which tears the corners between</source>
+        <translation>{sticker}：カット線が交わり、間の角が裂けます</translation>
+    </message>
+    <message>
+        <source>Leave out the drawn lines</source>
+        <translation>描いた線を省く</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines lie on each other for {length}</source>
+        <translation>{sticker} と {other}：カット線が {length} 重なっています</translation>
+    </message>
+    <message>
+        <source>Remove one</source>
+        <translation>片方を取り除く</translation>
+    </message>
+    <message>
+        <source>The sheet is empty</source>
+        <translation>用紙が空です</translation>
+    </message>
+    <message>
+        <source>Page {page} is empty</source>
+        <translation>ページ {page} は空です</translation>
+    </message>
+    <message>
+        <source>Remove the page</source>
+        <translation>ページを削除</translation>
+    </message>
+    <message>
+        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
+        <translation>{sticker}：トンボの空白に {length} 入っています</translation>
+    </message>
+    <message>
+        <source>Move it away</source>
+        <translation>離す</translation>
+    </message>
+    <message>
+        <source>does not fit, even as small as it may get</source>
+        <translation>いちばん小さくしても入りません</translation>
+    </message>
+    <message>
+        <source>asks for {field}, which the list has not</source>
+        <translation>リストにない {field} を使っています</translation>
+    </message>
+    <message>
+        <source>asks for the picture “{picture}”, which is not here</source>
+        <translation>ここにない画像「{picture}」を使っています</translation>
+    </message>
+    <message>
+        <source>has letters that its font lacks</source>
+        <translation>に書体にない文字があります</translation>
+    </message>
+    <message>
+        <source>{sticker}: row {row}, “{words}”, {trouble}</source>
+        <translation>{sticker}：{row} 行目「{words}」：{trouble}</translation>
+    </message>
+    <message>
+        <source>{sticker}: the text {trouble}</source>
+        <translation>{sticker}：文字：{trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{finding} (and %n more rows)</source>
+        <translation>
+            <numerusform>{finding}（ほか %n 行）</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Let it shrink to 4 pt</source>
+        <translation>4 pt まで縮めてよい</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n changes made by hand no longer fit its cut line</source>
+        <translation>
+            <numerusform>{sticker}：手作業の変更 %n 件がカット線に合わなくなりました</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Drop what does not fit</source>
+        <translation>合わないものを捨てる</translation>
+    </message>
+    <message>
+        <source>{sticker}: a picture in it is printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker}：中の画像が {dpi} dpi、必要 {wanted}</translation>
+    </message>
+    <message>
+        <source>{sticker}: printed at {dpi} dpi, {wanted} wanted</source>
+        <translation>{sticker}：{dpi} dpi で印刷、必要 {wanted}</translation>
+    </message>
+    <message>
+        <source>Make it {length} wide</source>
+        <translation>幅を {length} に</translation>
+    </message>
+    <message>
+        <source>{sticker}: its cut line has {nodes} nodes, {density} on every millimetre</source>
+        <translation>{sticker}：カット線のノードが {nodes} 個、1 mm あたり {density} 個</translation>
+    </message>
+    <message>
+        <source>Smooth its edge</source>
+        <translation>縁を滑らかに</translation>
+    </message>
+    <message>
+        <source>The sheet is printed and cut as in a mirror: right for transfer paper and film that is seen from behind, wrong for stickers</source>
+        <translation>鏡のように印刷してカットします：転写紙や裏から見るフィルムには正しく、シールには誤りです</translation>
+    </message>
+    <message>
+        <source>Print it as it is seen</source>
+        <translation>見たとおりに印刷</translation>
+    </message>
+    <message>
+        <source>{sticker}: detail {length} inside the cut line, where a slip shows</source>
+        <translation>{sticker}：カット線の {length} 内側に細部があり、ずれが目立ちます</translation>
+    </message>
+    <message>
+        <source>Give it a border</source>
+        <translation>縁取りを付ける</translation>
+    </message>
+    <message>
+        <source>{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker}：縁取りが塗り足しなしでカットまで印刷され、わずかなずれで紙が見えます</translation>
+    </message>
+    <message>
+        <source>{sticker}: cut along its own art without a bleed, so the smallest slip shows paper</source>
+        <translation>{sticker}：塗り足しなしで絵柄の縁をカットするため、わずかなずれで紙が見えます</translation>
+    </message>
+    <message>
+        <source>Add a bleed of {length}</source>
+        <translation>{length} の塗り足しを付ける</translation>
+    </message>
+    <message>
+        <source>{sticker}: does not lie on the photographed board, so it is not cut</source>
+        <translation>{sticker}：撮影したボードの上にないため、カットしません</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines do not close</source>
+        <translation>
+            <numerusform>{sticker}：閉じていないカット線が %n 本</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Close it</source>
+        <translation>閉じる</translation>
+    </message>
+    <message>
+        <source>Close them</source>
+        <translation>閉じる</translation>
+    </message>
+    <message>
+        <source>The sheet is {paper}, but the printer is set to {other}</source>
+        <translation>用紙は {paper} ですが、プリンターは {other} の設定です</translation>
+    </message>
+    <message>
+        <source>Make the sheet {paper}</source>
+        <translation>用紙を {paper} に</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} of its bleed lie where the printer cannot print</source>
+        <translation>{sticker}：塗り足しの {length} が印刷できない所にあります</translation>
+    </message>
+    <message>
+        <source>Move it in</source>
+        <translation>中に入れる</translation>
+    </message>
+    <message>
+        <source>{sticker}: larger than the cut zone, which takes {width} × {height}</source>
+        <translation>{sticker}：カット範囲（{width} × {height}）より大きい</translation>
+    </message>
+    <message>
+        <source>Make it fit</source>
+        <translation>収める</translation>
+    </message>
+    <message>
+        <source>{sticker}: {length} outside the cut zone</source>
+        <translation>{sticker}：カット範囲から {length} 外</translation>
+    </message>
+    <message>
+        <source>The sheet has changed; look again.</source>
+        <translation>用紙が変わりました。見直してください。</translation>
+    </message>
+    <message>
+        <source>{finding} — it is locked; unlock it first.</source>
+        <translation>{finding} — ロックされています。先に解除してください。</translation>
+    </message>
+    <message>
+        <source>{finding} — no free place is large enough.</source>
+        <translation>{finding} — 十分な空きがありません。</translation>
+    </message>
+    <message>
+        <source>The printer is set to {share} %, so nothing will have its size and the cut will miss its print</source>
+        <translation>プリンターが {share} % の設定のため、寸法が狂い、カットが印刷に合いません</translation>
+    </message>
+    <message>
+        <source>The printer is set to print borderless, which enlarges the page</source>
+        <translation>プリンターがフチなしの設定で、ページが拡大されます</translation>
+    </message>
+    <message>
+        <source>Print at true size</source>
+        <translation>実寸で印刷</translation>
+    </message>
+    <message>
+        <source>a mark</source>
+        <translation>トンボ</translation>
+    </message>
+    <message>
+        <source>{sticker}: {left} of bleed remain beside {other}, {asked} wanted</source>
+        <translation>{sticker}：{other} の横の塗り足しが {left}、必要 {asked}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n cut lines are too small for the blade to turn</source>
+        <translation>
+            <numerusform>{sticker}：小さすぎて刃が回れないカット線が %n 本</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>省く</translation>
+    </message>
+    <message>
+        <source>Leave them out</source>
+        <translation>省く</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: their cut lines overlap</source>
+        <translation>{sticker} と {other}：カット線が交わっています</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: {length} apart, {gap} wanted</source>
+        <translation>{sticker} と {other}：間隔 {length}、必要 {gap}</translation>
+    </message>
+    <message>
+        <source>Move one away</source>
+        <translation>片方を離す</translation>
+    </message>
+    <message>
+        <source>{sticker}: is cut but prints nothing</source>
+        <translation>{sticker}：カットしますが、何も印刷しません</translation>
+    </message>
+    <message>
+        <source>{sticker}: prints but has no line to cut</source>
+        <translation>{sticker}：印刷しますが、カットする線がありません</translation>
+    </message>
+    <message>
+        <source>{sticker}: nothing of it prints or is cut</source>
+        <translation>{sticker}：印刷もカットもされません</translation>
+    </message>
+    <message>
+        <source>Take it off the sheet</source>
+        <translation>用紙から外す</translation>
+    </message>
+    <message>
+        <source>Clear around the art already, so its edge is known.</source>
+        <translation>周りがすでに透明なので、縁が分かります。</translation>
+    </message>
+    <message>
+        <source>Many colours along its edge, so what stands out from them is taken.</source>
+        <translation>縁に多くの色があるため、目立つものを取ります。</translation>
+    </message>
+    <message>
+        <source>No transparency and no single colour along its edge, so the whole picture counts.</source>
+        <translation>透明部分も縁の単色もないため、画像全体を使います。</translation>
+    </message>
+    <message>
+        <source>All of it is {colour}, so the whole picture counts.</source>
+        <translation>全体が {colour} なので、画像全体を使います。</translation>
+    </message>
+    <message>
+        <source>Dark on light paper, so brightness tells them apart.</source>
+        <translation>明るい紙に暗い絵柄なので、明るさで見分けます。</translation>
+    </message>
+    <message>
+        <source>Its edge is nearly all {colour}, so that colour is taken away.</source>
+        <translation>縁がほぼ {colour} なので、その色を取り除きます。</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marks were not found: {marks}. Smudged or covered?</source>
+        <translation>
+            <numerusform>トンボ %n 個が見つかりません：{marks}。汚れか、隠れていませんか？</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>at the top left</source>
+        <translation>左上</translation>
+    </message>
+    <message>
+        <source>at the top middle</source>
+        <translation>上中央</translation>
+    </message>
+    <message>
+        <source>at the top right</source>
+        <translation>右上</translation>
+    </message>
+    <message>
+        <source>at the middle left</source>
+        <translation>左中央</translation>
+    </message>
+    <message>
+        <source>at the middle</source>
+        <translation>中央</translation>
+    </message>
+    <message>
+        <source>at the middle right</source>
+        <translation>右中央</translation>
+    </message>
+    <message>
+        <source>at the bottom left</source>
+        <translation>左下</translation>
+    </message>
+    <message>
+        <source>at the bottom middle</source>
+        <translation>下中央</translation>
+    </message>
+    <message>
+        <source>at the bottom right</source>
+        <translation>右下</translation>
+    </message>
+    <message>
+        <source>the inner dot {place}</source>
+        <translation>{place}の内側の点</translation>
+    </message>
+    <message>
+        <source>the dot {place}</source>
+        <translation>{place}の点</translation>
+    </message>
+    <message>
+        <source>the inner cross {place}</source>
+        <translation>{place}の内側の十字</translation>
+    </message>
+    <message>
+        <source>the cross {place}</source>
+        <translation>{place}の十字</translation>
+    </message>
+    <message>
+        <source>the inner ring {place}</source>
+        <translation>{place}の内側の輪</translation>
+    </message>
+    <message>
+        <source>the ring {place}</source>
+        <translation>{place}の輪</translation>
+    </message>
+    <message>
+        <source>The print is stretched by more than {share} %: was it printed at actual size?</source>
+        <translation>印刷が {share} % を超えて伸びています：実寸で印刷しましたか？</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks, so a sensor cannot find it.</source>
+        <translation>この用紙にはトンボが 3 個ないため、センサーで見つけられません。</translation>
+    </message>
+    <message>
+        <source>No mark was found. Is the sheet loaded, printed side up?</source>
+        <translation>トンボが見つかりません。用紙は印刷面を上にして入っていますか？</translation>
+    </message>
+    <message numerus="yes">
+        <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
+        <translation>
+            <numerusform>トンボらしいものが %n 個しか見つからず、並びも違います。印刷した用紙ですか？</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
+        <translation>上下逆でもトンボが合います。向きを指定するか、手で見つけてください。</translation>
+    </message>
+    <message>
+        <source>A mark lies {mm} mm from where the others say it should: {mark}. Smudged?</source>
+        <translation>トンボがほかの示す位置から {mm} mm 離れています：{mark}。汚れていませんか？</translation>
+    </message>
+    <message>
+        <source>The marks are left {mm} mm off, more than {most} mm: is the sheet flat, and is it the one that was printed?</source>
+        <translation>トンボが {most} mm を超えて {mm} mm ずれています：用紙は平らで、印刷したものですか？</translation>
+    </message>
+    <message>
+        <source>Only three marks were used, so nothing checks the result.</source>
+        <translation>トンボ 3 個だけなので、結果を確かめられません。</translation>
+    </message>
+    <message>
+        <source>Point at three marks or more that are not on one line.</source>
+        <translation>一直線でない 3 個以上のトンボを指してください。</translation>
+    </message>
+    <message>
+        <source>The places differ by {mm} mm.</source>
+        <translation>場所が {mm} mm 食い違います。</translation>
+    </message>
+    <message>
+        <source>The others agree: look again at {mark}.</source>
+        <translation>ほかは一致しています：{mark} をもう一度見てください。</translation>
+    </message>
+    <message>
+        <source>Which one is off cannot be told: look at each again, or at a fifth.</source>
+        <translation>どれがずれているか分かりません。全部か、5 個目を見てください。</translation>
+    </message>
+    <message>
+        <source>Three marks leave little to check by: look at the first cut.</source>
+        <translation>トンボ 3 個では確かめにくいので、最初のカットを見てください。</translation>
+    </message>
+    <message>
+        <source>{paper}, upright</source>
+        <translation>{paper}、縦</translation>
+    </message>
+    <message>
+        <source>{paper}, sideways</source>
+        <translation>{paper}、横</translation>
+    </message>
+    <message>
+        <source>{width} × {height} mm</source>
+        <translation>{width} × {height} mm</translation>
+    </message>
+    <message>
+        <source>{paper} is smaller than its marks need.</source>
+        <translation>{paper} はトンボに必要な大きさより小さいです。</translation>
+    </message>
+    <message>
+        <source>Take larger paper or other marks.</source>
+        <translation>大きな紙か、別のトンボにしてください。</translation>
+    </message>
+    <message>
+        <source>The margins leave nothing of {paper} to cut on.</source>
+        <translation>余白のため {paper} にカットできる所がありません。</translation>
+    </message>
+    <message>
+        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
+        <translation>プリンターとカッターの余白、マット上の紙の位置を確認してください。</translation>
+    </message>
+    <message>
+        <source>Marks and margins leave nothing of the cut zone on {paper}.</source>
+        <translation>トンボと余白で、{paper} のカット範囲がなくなります。</translation>
+    </message>
+    <message>
+        <source>Take larger paper, smaller keep-clear areas, or no marks.</source>
+        <translation>大きな紙、狭い空白、またはトンボなしにしてください。</translation>
+    </message>
+    <message>
+        <source>The small sheets leave no room for a sticker.</source>
+        <translation>小さなシートにシールの場所がありません。</translation>
+    </message>
+    <message>
+        <source>Take fewer of them or a smaller gutter.</source>
+        <translation>枚数を減らすか、間を狭くしてください。</translation>
+    </message>
+    <message>
+        <source>Light falls on it unevenly, so it was evened.</source>
+        <translation>光にむらがあるため、補正しました。</translation>
+    </message>
+    <message>
+        <source>Soft shadows on its ground are left out.</source>
+        <translation>地のやわらかな影を省きました。</translation>
+    </message>
+    <message>
+        <source>“{file}” does not exist.</source>
+        <translation>「{file}」はありません。</translation>
+    </message>
+    <message>
+        <source>“{file}” is a folder, not a file.</source>
+        <translation>「{file}」はファイルでなくフォルダーです。</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read.</source>
+        <translation>「{file}」を読めません。</translation>
+    </message>
+    <message>
+        <source>Check the file's permissions.</source>
+        <translation>ファイルの権限を確認してください。</translation>
+    </message>
+    <message>
+        <source>“{file}” is larger than {most} MB, too large to open.</source>
+        <translation>「{file}」は {most} MB を超え、大きすぎて開けません。</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be read: {why}.</source>
+        <translation>「{file}」を読めません：{why}。</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be written: {why}.</source>
+        <translation>「{file}」に書けません：{why}。</translation>
+    </message>
+    <message>
+        <source>Choose another folder or name.</source>
+        <translation>別のフォルダーか名前を選んでください。</translation>
+    </message>
+    <message>
+        <source>“{words}” is not a known choice</source>
+        <translation>「{words}」という選択肢はありません</translation>
+    </message>
+    <message>
+        <source>{field} is out of range</source>
+        <translation>{field} が範囲外です</translation>
+    </message>
+    <message>
+        <source>a place is out of range</source>
+        <translation>位置が範囲外です</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand cannot be read</source>
+        <translation>手描きの線を読めません</translation>
+    </message>
+    <message>
+        <source>paper is out of range</source>
+        <translation>紙が範囲外です</translation>
+    </message>
+    <message>
+        <source>It holds a path that cannot be read.</source>
+        <translation>読めないパスがあります。</translation>
+    </message>
+    <message>
+        <source>It holds too many points.</source>
+        <translation>点が多すぎます。</translation>
+    </message>
+    <message>
+        <source>It holds lines that lie off every paper.</source>
+        <translation>どの紙からも外れた線があります。</translation>
+    </message>
+    <message>
+        <source>It is not an SVG file that can be read.</source>
+        <translation>読める SVG ファイルではありません。</translation>
+    </message>
+    <message>
+        <source>It is not a DXF file that can be read.</source>
+        <translation>読める DXF ファイルではありません。</translation>
+    </message>
+    <message>
+        <source>“{file}” holds no lines to cut.</source>
+        <translation>「{file}」にカットする線がありません。</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: an instruction does not end.</source>
+        <translation>HP-GL ではありません：命令が終わっていません。</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} carries “{words}”, which is not a number.</source>
+        <translation>HP-GL 命令 {name} の「{words}」は数ではありません。</translation>
+    </message>
+    <message>
+        <source>This is not HP-GL: “{words}” is no instruction.</source>
+        <translation>HP-GL ではありません：「{words}」という命令はありません。</translation>
+    </message>
+    <message>
+        <source>HP-GL instruction {name} has an odd number of coordinates.</source>
+        <translation>HP-GL 命令 {name} の座標が奇数個です。</translation>
+    </message>
+    <message>
+        <source>has no page {page}.</source>
+        <translation>に {page} ページはありません。</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty.</source>
+        <translation>「{file}」は空です。</translation>
+    </message>
+    <message>
+        <source>is no drawing that Fusuma can read.</source>
+        <translation>は Fusuma の読める図形ではありません。</translation>
+    </message>
+    <message>
+        <source>Use SVG, DXF or PDF.</source>
+        <translation>SVG、DXF、PDF を使ってください。</translation>
+    </message>
+    <message>
+        <source>“{file}” {trouble}</source>
+        <translation>「{file}」{trouble}</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}.</source>
+        <translation>「{file}」{note}。</translation>
+    </message>
+    <message>
+        <source>is cut short.</source>
+        <translation>は途中で切れています。</translation>
+    </message>
+    <message>
+        <source>Export it again.</source>
+        <translation>書き出し直してください。</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than Fusuma can read.</source>
+        <translation>は壊れているか、Fusuma には大きすぎます。</translation>
+    </message>
+    <message>
+        <source>holds no lines that can be cut.</source>
+        <translation>にカットできる線がありません。</translation>
+    </message>
+    <message>
+        <source>Lines, arcs, polylines and splines are read.</source>
+        <translation>線、円弧、折れ線、スプラインを読みます。</translation>
+    </message>
+    <message>
+        <source>has blocks or text, which are left out</source>
+        <translation>にブロックや文字があり、省きます</translation>
+    </message>
+    <message>
+        <source>words are too many</source>
+        <translation>言葉が多すぎます</translation>
+    </message>
+    <message>
+        <source>the list is too long</source>
+        <translation>リストが長すぎます</translation>
+    </message>
+    <message>
+        <source>texts are too many</source>
+        <translation>文字が多すぎます</translation>
+    </message>
+    <message>
+        <source>the day is out of range</source>
+        <translation>日付が範囲外です</translation>
+    </message>
+    <message>
+        <source>It was made for a newer version of Fusuma.</source>
+        <translation>新しい版の Fusuma 用です。</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to use it.</source>
+        <translation>使うには Fusuma を更新してください。</translation>
+    </message>
+    <message>
+        <source>Templates hold no pictures.</source>
+        <translation>ひな形に画像は入りません。</translation>
+    </message>
+    <message>
+        <source>It is no JSON text.</source>
+        <translation>JSON の文字ではありません。</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells how templates are written.</source>
+        <translation>ひな形の書き方は、ヘルプの使い方ガイドにあります。</translation>
+    </message>
+    <message>
+        <source>A field of “{template}” is missing or of the wrong kind: {detail}.</source>
+        <translation>「{template}」の項目が足りないか、種類が違います：{detail}。</translation>
+    </message>
+    <message>
+        <source>A field of “{template}”: {detail}.</source>
+        <translation>「{template}」の項目：{detail}。</translation>
+    </message>
+    <message>
+        <source>It holds no templates.</source>
+        <translation>ひな形がありません。</translation>
+    </message>
+    <message>
+        <source>The list is larger than the 20 MB that Fusuma can read.</source>
+        <translation>リストが Fusuma の読める 20 MB を超えています。</translation>
+    </message>
+    <message>
+        <source>It is no list of words.</source>
+        <translation>文字のリストではありません。</translation>
+    </message>
+    <message>
+        <source>Use CSV, or copy the cells and paste them.</source>
+        <translation>CSV にするか、セルをコピーして貼り付けてください。</translation>
+    </message>
+    <message>
+        <source>The list is empty.</source>
+        <translation>リストが空です。</translation>
+    </message>
+    <message>
+        <source>The list has more than the 10,000 rows that Fusuma can fill labels from.</source>
+        <translation>リストが Fusuma の扱える 10,000 行を超えています。</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be used.</source>
+        <translation>「{file}」は使えません。</translation>
+    </message>
+    <message>
+        <source>the file is not an object in braces</source>
+        <translation>ファイルが波括弧のオブジェクトではありません</translation>
+    </message>
+    <message>
+        <source>{field} is not an object in braces</source>
+        <translation>{field} が波括弧のオブジェクトではありません</translation>
+    </message>
+    <message>
+        <source>{field} is too long</source>
+        <translation>{field} が長すぎます</translation>
+    </message>
+    <message>
+        <source>{field} must be from {least} to {most}</source>
+        <translation>{field} は {least} から {most} です</translation>
+    </message>
+    <message>
+        <source>{field} must be one of {choices}</source>
+        <translation>{field} は {choices} のいずれかです</translation>
+    </message>
+    <message>
+        <source>{field} is not known</source>
+        <translation>{field} は知られていません</translation>
+    </message>
+    <message>
+        <source>x_runs and y_runs must be at right angles</source>
+        <translation>x_runs と y_runs は直角にしてください</translation>
+    </message>
+    <message>
+        <source>hpgl.most_numbers must be even, since places are pairs</source>
+        <translation>hpgl.most_numbers は座標の組なので偶数です</translation>
+    </message>
+    <message>
+        <source>hpgl.most_bytes must be 0 or at least 40</source>
+        <translation>hpgl.most_bytes は 0 または 40 以上です</translation>
+    </message>
+    <message>
+        <source>park lies off the bed</source>
+        <translation>park がベッドの外です</translation>
+    </message>
+    <message>
+        <source>This is not a machine's profile: it is not JSON.</source>
+        <translation>機械のプロファイルではありません：JSON ではありません。</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
+        <translation>この機械のプロファイルは使えません：{field} が正しくありません。</translation>
+    </message>
+    <message>
+        <source>Help, User guide tells what each field takes.</source>
+        <translation>各項目の値は、ヘルプの使い方ガイドにあります。</translation>
+    </message>
+    <message>
+        <source>This machine's profile cannot be used: {trouble}.</source>
+        <translation>この機械のプロファイルは使えません：{trouble}。</translation>
+    </message>
+    <message>
+        <source>a margin is out of range</source>
+        <translation>余白が範囲外です</translation>
+    </message>
+    <message>
+        <source>a correction is out of range</source>
+        <translation>補正が範囲外です</translation>
+    </message>
+    <message>
+        <source>how the cutter moves is out of range</source>
+        <translation>カッターの動き方が範囲外です</translation>
+    </message>
+    <message>
+        <source>must be an object with fields in braces</source>
+        <translation>波括弧の中に項目を持つオブジェクトにしてください</translation>
+    </message>
+    <message>
+        <source>has no field “{field}”</source>
+        <translation>項目「{field}」がありません</translation>
+    </message>
+    <message>
+        <source>must be a number from {least} to {most}</source>
+        <translation>{least} から {most} の数にしてください</translation>
+    </message>
+    <message>
+        <source>must be one of {choices}</source>
+        <translation>{choices} のいずれかにしてください</translation>
+    </message>
+    <message>
+        <source>must be a name of 1 to 80 letters</source>
+        <translation>1 から 80 字の名前にしてください</translation>
+    </message>
+    <message>
+        <source>must be a list of 1 to {most} marks</source>
+        <translation>1 から {most} 個のトンボのリストにしてください</translation>
+    </message>
+    <message>
+        <source>This mark scheme is larger than 1 MB.</source>
+        <translation>トンボの定義が 1 MB を超えています。</translation>
+    </message>
+    <message>
+        <source>Line {line}: this is not JSON.</source>
+        <translation>{line} 行目：JSON ではありません。</translation>
+    </message>
+    <message>
+        <source>Look for a missing comma, quote or bracket there.</source>
+        <translation>そこのコンマ、引用符、括弧の抜けを探してください。</translation>
+    </message>
+    <message>
+        <source>Line {line}, field “{field}”: it {trouble}.</source>
+        <translation>{line} 行目、項目「{field}」：{trouble}。</translation>
+    </message>
+    <message>
+        <source>is damaged or cut short.</source>
+        <translation>は壊れているか、途中で切れています。</translation>
+    </message>
+    <message>
+        <source>Export or download it again.</source>
+        <translation>書き出すか、ダウンロードし直してください。</translation>
+    </message>
+    <message>
+        <source>has {width} × {height} pixels, more than the 200 million that Fusuma can open.</source>
+        <translation>は {width} × {height} 画素で、Fusuma の開ける 2 億画素を超えています。</translation>
+    </message>
+    <message>
+        <source>Save a smaller copy and open that.</source>
+        <translation>小さくしたコピーを保存して開いてください。</translation>
+    </message>
+    <message>
+        <source>is packed in a way that this computer cannot unpack.</source>
+        <translation>の詰め方をこのコンピューターは解けません。</translation>
+    </message>
+    <message>
+        <source>Save it as JPEG or PNG.</source>
+        <translation>JPEG か PNG で保存してください。</translation>
+    </message>
+    <message>
+        <source>needs more memory than there is.</source>
+        <translation>にメモリーが足りません。</translation>
+    </message>
+    <message>
+        <source>is locked with a password.</source>
+        <translation>はパスワードで保護されています。</translation>
+    </message>
+    <message>
+        <source>Save a copy without one and add that.</source>
+        <translation>パスワードなしのコピーを保存して加えてください。</translation>
+    </message>
+    <message>
+        <source>is a damaged PDF.</source>
+        <translation>は壊れた PDF です。</translation>
+    </message>
+    <message>
+        <source>has no page {page}, only {pages}.</source>
+        <translation>に {page} ページはなく、{pages} ページだけです。</translation>
+    </message>
+    <message>
+        <source>is too large at {dpi} dpi.</source>
+        <translation>は {dpi} dpi では大きすぎます。</translation>
+    </message>
+    <message>
+        <source>Choose a lower resolution.</source>
+        <translation>解像度を下げてください。</translation>
+    </message>
+    <message>
+        <source>has a page that cannot be drawn.</source>
+        <translation>に描けないページがあります。</translation>
+    </message>
+    <message>
+        <source>plane is out of range</source>
+        <translation>面が範囲外です</translation>
+    </message>
+    <message>
+        <source>a flat picture is too large</source>
+        <translation>平らにした画像が大きすぎます</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are taken as they are.</source>
+        <translation>のカラープロファイルが壊れているため、色をそのまま使います。</translation>
+    </message>
+    <message>
+        <source>is in CMYK without a colour profile, so its colours are only near.</source>
+        <translation>はプロファイルのない CMYK なので、色は近似です。</translation>
+    </message>
+    <message>
+        <source>has a damaged colour profile, so its colours are only near.</source>
+        <translation>のカラープロファイルが壊れているため、色は近似です。</translation>
+    </message>
+    <message>
+        <source>is not a picture that Fusuma can read.</source>
+        <translation>は Fusuma の読める画像ではありません。</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
+        <translation>PNG、JPEG、WebP、HEIC、AVIF、TIFF、BMP、GIF、PDF を使ってください。</translation>
+    </message>
+    <message>
+        <source>has more than the 200 million pixels that Fusuma can open.</source>
+        <translation>が Fusuma の開ける 2 億画素を超えています。</translation>
+    </message>
+    <message>
+        <source>is an animation; its first picture is used.</source>
+        <translation>はアニメーションなので、最初の画像を使います。</translation>
+    </message>
+    <message>
+        <source>“{file}” {note}</source>
+        <translation>「{file}」{note}</translation>
+    </message>
+    <message>
+        <source>It holds artwork of a kind that this version does not know.</source>
+        <translation>この版の知らない種類の絵柄があります。</translation>
+    </message>
+    <message>
+        <source>dpi is out of range</source>
+        <translation>dpi が範囲外です</translation>
+    </message>
+    <message>
+        <source>Its artwork “{file}” is missing.</source>
+        <translation>絵柄「{file}」がありません。</translation>
+    </message>
+    <message>
+        <source>a photograph is too large to be laid flat</source>
+        <translation>写真が大きすぎて平らにできません</translation>
+    </message>
+    <message>
+        <source>a combined part is out of range</source>
+        <translation>結合したパーツが範囲外です</translation>
+    </message>
+    <message>
+        <source>a combination's members are out of range</source>
+        <translation>結合のメンバーが範囲外です</translation>
+    </message>
+    <message>
+        <source>a part's id is out of range</source>
+        <translation>パーツの番号が範囲外です</translation>
+    </message>
+    <message>
+        <source>clusters are too deep within each other</source>
+        <translation>まとまりの入れ子が深すぎます</translation>
+    </message>
+    <message>
+        <source>a cluster's size is out of range</source>
+        <translation>まとまりの大きさが範囲外です</translation>
+    </message>
+    <message>
+        <source>a cluster is empty</source>
+        <translation>まとまりが空です</translation>
+    </message>
+    <message>
+        <source>It is not a Fusuma project.</source>
+        <translation>Fusuma のプロジェクトではありません。</translation>
+    </message>
+    <message>
+        <source>It was saved by a newer version of Fusuma.</source>
+        <translation>新しい版の Fusuma で保存されました。</translation>
+    </message>
+    <message>
+        <source>Update Fusuma to open it.</source>
+        <translation>開くには Fusuma を更新してください。</translation>
+    </message>
+    <message>
+        <source>Its ticket {code} is missing.</source>
+        <translation>票 {code} がありません。</translation>
+    </message>
+    <message>
+        <source>Its description is damaged.</source>
+        <translation>記述が壊れています。</translation>
+    </message>
+    <message>
+        <source>Its description is damaged: {detail}.</source>
+        <translation>記述が壊れています：{detail}。</translation>
+    </message>
+    <message>
+        <source>There is too little memory for it.</source>
+        <translation>メモリーが足りません。</translation>
+    </message>
+    <message>
+        <source>Close other programs, then try again.</source>
+        <translation>ほかのプログラムを閉じてから、もう一度試してください。</translation>
+    </message>
+    <message>
+        <source>Its artwork is missing.</source>
+        <translation>絵柄がありません。</translation>
+    </message>
+    <message>
+        <source>The project could not be opened again, so it is not saved.</source>
+        <translation>プロジェクトを開き直せなくなるため、保存しません。</translation>
+    </message>
+    <message>
+        <source>Undo the last steps, then try again.</source>
+        <translation>最後の操作を取り消して、もう一度試してください。</translation>
+    </message>
+    <message>
+        <source>The project is too large to be opened again, so it is not saved.</source>
+        <translation>プロジェクトが大きすぎて開き直せないため、保存しません。</translation>
+    </message>
+    <message>
+        <source>Save it in two halves.</source>
+        <translation>2 つに分けて保存してください。</translation>
+    </message>
+    <message>
+        <source>“{file}” cannot be opened.</source>
+        <translation>「{file}」を開けません。</translation>
+    </message>
+    <message>
+        <source>a brush stroke is out of range</source>
+        <translation>ブラシの筆跡が範囲外です</translation>
+    </message>
+    <message>
+        <source>colours are too many</source>
+        <translation>色が多すぎます</translation>
+    </message>
+    <message>
+        <source>rims are too many</source>
+        <translation>内縁が多すぎます</translation>
+    </message>
+    <message>
+        <source>nodes drawn by hand are too many</source>
+        <translation>手描きのノードが多すぎます</translation>
+    </message>
+    <message>
+        <source>a stretch drawn by hand is empty</source>
+        <translation>手描きの区間が空です</translation>
+    </message>
+    <message>
+        <source>a line drawn by hand is empty</source>
+        <translation>手描きの線が空です</translation>
+    </message>
+    <message>
+        <source>the mark scheme is damaged: {why}</source>
+        <translation>トンボの定義が壊れています：{why}</translation>
+    </message>
+    <message>
+        <source>the mark scheme is missing</source>
+        <translation>トンボの定義がありません</translation>
+    </message>
+    <message>
+        <source>what was photographed lies on no board</source>
+        <translation>撮影したものがボードの上にありません</translation>
+    </message>
+    <message>
+        <source>a copy is out of range</source>
+        <translation>1 枚の値が範囲外です</translation>
+    </message>
+    <message>
+        <source>a sticker's id is out of range</source>
+        <translation>シールの番号が範囲外です</translation>
+    </message>
+    <message>
+        <source>a copy's id is out of range</source>
+        <translation>1 枚の番号が範囲外です</translation>
+    </message>
+    <message>
+        <source>a cut line's copy is out of range</source>
+        <translation>カット線の持ち主が範囲外です</translation>
+    </message>
+    <message>
+        <source>a ticket's code is out of range</source>
+        <translation>票の番号が範囲外です</translation>
+    </message>
+    <message>
+        <source>The project cannot be packed.</source>
+        <translation>プロジェクトをまとめられません。</translation>
+    </message>
+    <message>
+        <source>There may be too little memory.</source>
+        <translation>メモリーが足りないのかもしれません。</translation>
+    </message>
+    <message>
+        <source>It is damaged or not a Fusuma project.</source>
+        <translation>壊れているか、Fusuma のプロジェクトではありません。</translation>
+    </message>
+    <message>
+        <source>Its contents are too large to open.</source>
+        <translation>中身が大きすぎて開けません。</translation>
+    </message>
+    <message>
+        <source>is damaged in line {line}: {why}</source>
+        <translation>の {line} 行目が壊れています：{why}</translation>
+    </message>
+    <message>
+        <source>holds no drawing.</source>
+        <translation>に図形がありません。</translation>
+    </message>
+    <message>
+        <source>nests its groups more than {most} deep.</source>
+        <translation>のグループの入れ子が {most} 段を超えています。</translation>
+    </message>
+    <message>
+        <source>Ungroup some and save it again.</source>
+        <translation>いくつかグループを解除して保存し直してください。</translation>
+    </message>
+    <message>
+        <source>has more than {most} elements.</source>
+        <translation>の要素が {most} 個を超えています。</translation>
+    </message>
+    <message>
+        <source>Split the drawing into several files.</source>
+        <translation>図形を数個のファイルに分けてください。</translation>
+    </message>
+    <message>
+        <source>has more than one drawing in it.</source>
+        <translation>に図形が 2 つ以上あります。</translation>
+    </message>
+    <message>
+        <source>is larger than the 100 MB that Fusuma can open.</source>
+        <translation>は Fusuma の開ける 100 MB を超えています。</translation>
+    </message>
+    <message>
+        <source>is damaged, or larger than 100 MB unpacked.</source>
+        <translation>は壊れているか、展開すると 100 MB を超えます。</translation>
+    </message>
+    <message>
+        <source>holds nothing that can be drawn.</source>
+        <translation>に描けるものがありません。</translation>
+    </message>
+    <message>
+        <source>draws more than {most} shapes.</source>
+        <translation>の形が {most} 個を超えています。</translation>
+    </message>
+    <message>
+        <source>Simplify it first.</source>
+        <translation>先に簡略化してください。</translation>
+    </message>
+    <message>
+        <source>{note}; it {more}</source>
+        <translation>{note}、{more}</translation>
+    </message>
+    <message>
+        <source>refers to other files, which are left out</source>
+        <translation>がほかのファイルを参照しており、省きます</translation>
+    </message>
+    <message>
+        <source>has scripts, which are ignored</source>
+        <translation>にスクリプトがあり、無視します</translation>
+    </message>
+    <message>
+        <source>has a text of more than 20,000 letters, which is left out</source>
+        <translation>に 20,000 字を超える文字があり、省きます</translation>
+    </message>
+    <message>
+        <source>asks for fonts that are not here: {fonts}</source>
+        <translation>ここにない書体を使っています：{fonts}</translation>
+    </message>
+    <message>
+        <source>states no size that can be used.</source>
+        <translation>に使える大きさがありません。</translation>
+    </message>
+    <message>
+        <source>Give it a width and a height.</source>
+        <translation>幅と高さを付けてください。</translation>
+    </message>
+    <message>
+        <source>“{address}” is not a cutter's address.</source>
+        <translation>「{address}」はカッターのアドレスではありません。</translation>
+    </message>
+    <message>
+        <source>Give tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…</source>
+        <translation>tcp:ホスト:ポート、serial:ポート@ボー、device:/dev/… を指定してください</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot listen on port {port}: {why}.</source>
+        <translation>練習用カッターはポート {port} で待てません：{why}。</translation>
+    </message>
+    <message>
+        <source>The practice cutter cannot open a pseudo-terminal.</source>
+        <translation>練習用カッターは擬似端末を開けません。</translation>
+    </message>
+    <message>
+        <source>The practice printer prints at 24 to 2400 dpi.</source>
+        <translation>練習用プリンターは 24 から 2400 dpi で印刷します。</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot read this PDF.</source>
+        <translation>練習用プリンターはこの PDF を読めません。</translation>
+    </message>
+    <message>
+        <source>The PDF has no page {page}.</source>
+        <translation>PDF に {page} ページはありません。</translation>
+    </message>
+    <message>
+        <source>The practice printer cannot print this PDF.</source>
+        <translation>練習用プリンターはこの PDF を印刷できません。</translation>
+    </message>
+    <message>
+        <source>The sheet cannot be written to “{file}”.</source>
+        <translation>用紙を「{file}」に書けません。</translation>
+    </message>
+    <message>
+        <source>The scanner does not answer any more.</source>
+        <translation>スキャナーが応答しません。</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on.</source>
+        <translation>接続と電源を確かめてください。</translation>
+    </message>
+    <message>
+        <source>You have no right to use the scanner.</source>
+        <translation>スキャナーを使う権限がありません。</translation>
+    </message>
+    <message>
+        <source>Join the group “scanner”, log out and in again.</source>
+        <translation>グループ「scanner」に入り、ログインし直してください。</translation>
+    </message>
+    <message>
+        <source>The scanner is busy.</source>
+        <translation>スキャナーは使用中です。</translation>
+    </message>
+    <message>
+        <source>Close the other program that uses it, then try again.</source>
+        <translation>使っているほかのプログラムを閉じてから、もう一度試してください。</translation>
+    </message>
+    <message>
+        <source>The scanner is jammed.</source>
+        <translation>スキャナーに紙が詰まりました。</translation>
+    </message>
+    <message>
+        <source>Take the paper out, then try again.</source>
+        <translation>紙を取り除いてから、もう一度試してください。</translation>
+    </message>
+    <message>
+        <source>There is no paper in the scanner's feeder.</source>
+        <translation>スキャナーの給紙部に紙がありません。</translation>
+    </message>
+    <message>
+        <source>Lay some in, then try again.</source>
+        <translation>紙を入れてから、もう一度試してください。</translation>
+    </message>
+    <message>
+        <source>The scanner's cover is open.</source>
+        <translation>スキャナーのふたが開いています。</translation>
+    </message>
+    <message>
+        <source>Close it, then try again.</source>
+        <translation>閉じてから、もう一度試してください。</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this scan.</source>
+        <translation>このスキャンにはメモリーが足りません。</translation>
+    </message>
+    <message>
+        <source>Scan a smaller area or at a lower resolution.</source>
+        <translation>範囲を狭くするか、解像度を下げてください。</translation>
+    </message>
+    <message>
+        <source>Scanners cannot be reached on this computer.</source>
+        <translation>このコンピューターではスキャナーを使えません。</translation>
+    </message>
+    <message>
+        <source>The scanner sends its colours one after the other, which Fusuma does not take.</source>
+        <translation>スキャナーが色を 1 色ずつ送るため、Fusuma では使えません。</translation>
+    </message>
+    <message>
+        <source>Scan in grey.</source>
+        <translation>グレーでスキャンしてください。</translation>
+    </message>
+    <message>
+        <source>This scan would have more than 200 million pixels.</source>
+        <translation>このスキャンは 2 億画素を超えます。</translation>
+    </message>
+    <message>
+        <source>The scanner cannot do this ({number}).</source>
+        <translation>スキャナーにはできません ({number})。</translation>
+    </message>
+    <message>
+        <source>Try other settings.</source>
+        <translation>別の設定を試してください。</translation>
+    </message>
+    <message>
+        <source>The scanner sent nothing.</source>
+        <translation>スキャナーから何も来ません。</translation>
+    </message>
+    <message>
+        <source>Try again.</source>
+        <translation>もう一度試してください。</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--paper {paper}：a4、letter、a3、12x12in、または 幅x高さ (mm) を指定してください。各辺 90 以上、合計 1030 以下。</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give the area in mm², such as close-under=9.</source>
+        <translation>--holes {holes}：面積を mm² で、close-under=9 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>--holes {holes}: give keep, close or close-under=MM2.</source>
+        <translation>--holes {holes}：keep、close、close-under=MM2 を指定してください。</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>{option} {words}：X,Y を画素で、100,80 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>--rim {words}: give a width in mm and a fill, such as 1.5,#2E4A7D{hint}</source>
+        <translation>--rim {words}：幅 (mm) と塗りを 1.5,#2E4A7D のように指定してください{hint}</translation>
+    </message>
+    <message>
+        <source>--border-fill {border_fill}{hint}</source>
+        <translation>--border-fill {border_fill}{hint}</translation>
+    </message>
+    <message>
+        <source>--bleed-with {bleed_with}: give the width of the bleed with --bleed too.</source>
+        <translation>--bleed-with {bleed_with}：塗り足しの幅も --bleed で指定してください。</translation>
+    </message>
+    <message>
+        <source>--line {words}: give at least two points as X,Y,X,Y in pixels.</source>
+        <translation>--line {words}：2 点以上を X,Y,X,Y の画素で指定してください。</translation>
+    </message>
+    <message>
+        <source>--leave-out {words}: give X,Y in pixels, such as 100,80.</source>
+        <translation>--leave-out {words}：X,Y を画素で、100,80 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>--marks {words}: give X,Y in mm, such as 12.5,280, or none.</source>
+        <translation>--marks {words}：X,Y を mm で、12.5,280 のように、または none を指定してください。</translation>
+    </message>
+    <message>
+        <source>--marks gives {marks} places, but the sheet has {marks2} marks.</source>
+        <translation>--marks は {marks} か所ですが、用紙のトンボは {marks2} 個です。</translation>
+    </message>
+    <message>
+        <source>{lines_cut} of {runs} lines are cut. With -o FILE nothing is sent.</source>
+        <translation>{runs} 本中 {lines_cut} 本をカットしました。-o ファイル なら何も送りません。</translation>
+    </message>
+    <message numerus="yes">
+        <source>Ticket {code} has %n pages.</source>
+        <translation>
+            <numerusform>票 {code} は %n ページです。</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{option} {words}: the drawing has no part “{part}”.</source>
+        <translation>{option} {words}：図形にパーツ「{part}」はありません。</translation>
+    </message>
+    <message>
+        <source>`fusuma-cli parts` lists them.</source>
+        <translation>`fusuma-cli parts` で一覧できます。</translation>
+    </message>
+    <message>
+        <source>--part {words}: give WHICH=printed, cut, both or neither, with :kiss, :score or :through.</source>
+        <translation>--part {words}：対象=printed、cut、both、neither に :kiss、:score、:through を添えて指定してください。</translation>
+    </message>
+    <message>
+        <source>--combine {words}: give join, take-out, overlap-only, exclude, split or pieces, a colon, and parts.</source>
+        <translation>--combine {words}：join、take-out、overlap-only、exclude、split、pieces のいずれか、コロン、パーツを指定してください。</translation>
+    </message>
+    <message>
+        <source>--combine {words}: nothing comes of it.</source>
+        <translation>--combine {words}：結果が空です。</translation>
+    </message>
+    <message>
+        <source>Do the parts overlap?</source>
+        <translation>パーツは重なっていますか？</translation>
+    </message>
+    <message>
+        <source>--recolour {words}: give #RRGGBB=#RRGGBB.</source>
+        <translation>--recolour {words}：#RRGGBB=#RRGGBB を指定してください。</translation>
+    </message>
+    <message>
+        <source>“{file_name}” has no parts in plain colours.</source>
+        <translation>「{file_name}」に単色のパーツがありません。</translation>
+    </message>
+    <message numerus="yes">
+        <source>The sheet has %n pages.</source>
+        <translation>
+            <numerusform>用紙は %n ページです。</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
+        <translation>--board {board}：a4、letter、a3、12x12in、または 幅x高さ (mm) を指定してください。各辺 90 以上、合計 1030 以下。</translation>
+    </message>
+    <message>
+        <source>--label {shape}: give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30.</source>
+        <translation>--label {shape}：形:幅x高さ (mm、各 2 から 1000) を rounded:60x30 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>--template {asked}: {read}</source>
+        <translation>--template {asked}：{read}</translation>
+    </message>
+    <message>
+        <source>--template {asked}: there is {names}.</source>
+        <translation>--template {asked}：あるのは {names} です。</translation>
+    </message>
+    <message>
+        <source>--text-style {words}: “{piece}” is not understood.</source>
+        <translation>--text-style {words}：「{piece}」が分かりません。</translation>
+    </message>
+    <message>
+        <source>A label has at most {most_texts} texts.</source>
+        <translation>ラベルの文字は最大 {most_texts} 個です。</translation>
+    </message>
+    <message>
+        <source>The font “{font}” is not here; “{other}” is used.</source>
+        <translation>書体「{font}」がないため「{other}」を使います。</translation>
+    </message>
+    <message>
+        <source>--swatch {swatch}: give one of {names}.</source>
+        <translation>--swatch {swatch}：{names} のいずれかを指定してください。</translation>
+    </message>
+    <message>
+        <source>--ground {ground}: give #RRGGBB or none.</source>
+        <translation>--ground {ground}：#RRGGBB または none を指定してください。</translation>
+    </message>
+    <message>
+        <source>--frame {frame}: give WIDTH,INSET in mm, such as 0.4,1.5.</source>
+        <translation>--frame {frame}：幅,内寄せ を mm で、0.4,1.5 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: give left, right, above, below or behind.</source>
+        <translation>--label-picture {picture}：left、right、above、below、behind を指定してください。</translation>
+    </message>
+    <message>
+        <source>--date {date}: give YYYY-MM-DD.</source>
+        <translation>--date {date}：YYYY-MM-DD で指定してください。</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give X,Y,W,H in pixels, such as 100,80,600,400.</source>
+        <translation>{option} {words}：X,Y,幅,高さ を画素で、100,80,600,400 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give the size, and points, such as 20,100,80.</source>
+        <translation>{option} {words}：大きさと点を 20,100,80 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>{option} {words}: give add or erase, the size, and points, such as erase,20,100,80.</source>
+        <translation>{option} {words}：add か erase、大きさ、点を erase,20,100,80 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>--subject and --source {source} do not go together.</source>
+        <translation>--subject と --source {source} は同時に使えません。</translation>
+    </message>
+    <message>
+        <source>{option} says what belongs to a subject: give --subject, too.</source>
+        <translation>{option} は被写体の指定です：--subject も指定してください。</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: give board, board:PAPER, paper:PAPER, card or corners:X,Y,X,Y,X,Y,X,Y:WxH.</source>
+        <translation>--flatten {words}：board、board:用紙、paper:用紙、card、または corners:X,Y,X,Y,X,Y,X,Y:幅x高さ を指定してください。</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: {parts} is no paper; give a4, letter or WxH in mm.</source>
+        <translation>--flatten {words}：{parts} という用紙はありません。a4、letter、または 幅x高さ (mm) を指定してください。</translation>
+    </message>
+    <message>
+        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <translation>--flatten {words}：ボードの用紙は各辺 90 mm 以上、合計 1030 mm 以下です。</translation>
+    </message>
+    <message>
+        <source>{file_name}: {flat}</source>
+        <translation>{file_name}：{flat}</translation>
+    </message>
+    <message>
+        <source>There is too little memory for this.</source>
+        <translation>メモリーが足りません。</translation>
+    </message>
+    <message>
+        <source>Use smaller pictures, or fewer of them.</source>
+        <translation>画像を小さくするか、減らしてください。</translation>
+    </message>
+    <message>
+        <source>Something went wrong inside Fusuma: {what}.</source>
+        <translation>Fusuma の内部で問題が起きました：{what}。</translation>
+    </message>
+    <message>
+        <source>“{project}” has no copies on its sheet, so there is nothing to rehearse.</source>
+        <translation>「{project}」の用紙は空なので、試すものがありません。</translation>
+    </message>
+    <message>
+        <source>There is no ticket {ticket} in “{project}”.</source>
+        <translation>「{project}」に票 {ticket} はありません。</translation>
+    </message>
+    <message>
+        <source>The sheet has {marks} marks, numbered from 1.</source>
+        <translation>用紙のトンボは {marks} 個、番号は 1 からです。</translation>
+    </message>
+    <message>
+        <source>--stretch takes up to 20 percent either way.</source>
+        <translation>--stretch は各方向 20 パーセントまでです。</translation>
+    </message>
+    <message>
+        <source>--shift takes up to 1000 mm either way.</source>
+        <translation>--shift は各方向 1000 mm までです。</translation>
+    </message>
+    <message>
+        <source>The report cannot be written to standard output.</source>
+        <translation>報告を標準出力に書けません。</translation>
+    </message>
+    <message>
+        <source>{option} “{path}” would write over what is read.</source>
+        <translation>{option}「{path}」は読むものの上に書きます。</translation>
+    </message>
+    <message>
+        <source>Choose another name.</source>
+        <translation>別の名前を選んでください。</translation>
+    </message>
+    <message>
+        <source>{option} and {option2} both write to “{path}”.</source>
+        <translation>{option} と {option2} が同じ「{path}」に書きます。</translation>
+    </message>
+    <message>
+        <source>Give each a file of its own.</source>
+        <translation>それぞれに別のファイルを指定してください。</translation>
+    </message>
+    <message>
+        <source>“{file}” has nothing to print and nothing to cut.</source>
+        <translation>「{file}」には印刷もカットもありません。</translation>
+    </message>
+    <message>
+        <source>Give its parts a --part use.</source>
+        <translation>--part でパーツの用途を指定してください。</translation>
+    </message>
+    <message>
+        <source>“{file}” is fully transparent, so there is nothing to outline.</source>
+        <translation>「{file}」は全体が透明なので、輪郭がありません。</translation>
+    </message>
+    <message>
+        <source>“{file}” is empty once its background is taken away.</source>
+        <translation>「{file}」は背景を取ると空になります。</translation>
+    </message>
+    <message>
+        <source>Try another --source or --focus.</source>
+        <translation>別の --source か --focus を試してください。</translation>
+    </message>
+    <message>
+        <source>“{path}”: {machine}</source>
+        <translation>「{path}」：{machine}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{trouble}, and so would %n more.</source>
+        <translation>
+            <numerusform>{trouble}、ほか %n 枚も。</numerusform>
+            </translation>
+    </message>
+    <message>
+        <source>{trouble}.</source>
+        <translation>{trouble}。</translation>
+    </message>
+    <message>
+        <source>Nothing was written or moved. Move the paper in the machine, or the copies on the sheet.</source>
+        <translation>何も書かず、動かしていません。機械の紙か、用紙上のものを動かしてください。</translation>
+    </message>
+    <message>
+        <source>Nothing was printed from “{project}” yet: it has no ticket.</source>
+        <translation>「{project}」からまだ何も印刷されていません。票がありません。</translation>
+    </message>
+    <message>
+        <source>There is no ticket {code} in “{project}”.</source>
+        <translation>「{project}」に票 {code} はありません。</translation>
+    </message>
+    <message>
+        <source>“{mark_scheme}”: {scheme}</source>
+        <translation>「{mark_scheme}」：{scheme}</translation>
+    </message>
+    <message>
+        <source>--divide {divide}: give columns and rows from 1 to {most_divisions}, such as 2x2.</source>
+        <translation>--divide {divide}：列と行を 1 から {most_divisions} で、2x2 のように指定してください。</translation>
+    </message>
+    <message>
+        <source>--material {material}: give one of {names}.</source>
+        <translation>--material {material}：{names} のいずれかを指定してください。</translation>
+    </message>
+    <message>
+        <source>--ink {ink}: give kiss=NAME, score=NAME or through=NAME.</source>
+        <translation>--ink {ink}：kiss=名前、score=名前、through=名前 で指定してください。</translation>
+    </message>
+    <message>
+        <source>“{words}”: a project must come first, and only one can be opened.</source>
+        <translation>「{words}」：プロジェクトは最初に、ひとつだけ開けます。</translation>
+    </message>
+    <message>
+        <source>“{inputs}” cuts what lies on the photo board, whose paper and marks stay.</source>
+        <translation>「{inputs}」は撮影ボードの上のものをカットし、紙とトンボは変わりません。</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper}：a3 から a6、b5、letter、legal、tabloid、または 100x150 (mm) や 4x6in のような大きさを指定してください。</translation>
+    </message>
+    <message>
+        <source>--cluster: give at least two pictures, drawings or labels.</source>
+        <translation>--cluster：画像、図形、ラベルを 2 つ以上指定してください。</translation>
+    </message>
+    <message>
+        <source>Give a project, a picture or a drawing, or a label to make.</source>
+        <translation>プロジェクト、画像、図形、または作るラベルを指定してください。</translation>
+    </message>
+    <message>
+        <source>See fusuma-cli sheet --help.</source>
+        <translation>fusuma-cli sheet --help を見てください。</translation>
+    </message>
+    <message>
+        <source>{sticker}: no copy fits on the sheet</source>
+        <translation>{sticker}：用紙に 1 枚も入りません</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies fit on the sheet</source>
+        <translation>{sticker}：{wanted} 枚中 {placed} 枚しか用紙に入りません</translation>
+    </message>
+    <message>
+        <source>--there: nothing lies on a photographed board.</source>
+        <translation>--there：撮影したボードの上に何もありません。</translation>
+    </message>
+    <message>
+        <source>Give photographs with --flatten board.</source>
+        <translation>--flatten board で写真を指定してください。</translation>
+    </message>
+    <message>
+        <source>--pdf: what lies on the board already is not printed.</source>
+        <translation>--pdf：ボードにあるものは印刷しません。</translation>
+    </message>
+    <message>
+        <source>--cut-pdf has its cut lines alone.</source>
+        <translation>--cut-pdf にはカット線だけが入ります。</translation>
+    </message>
+    <message>
+        <source>This is no label any more.</source>
+        <translation>もうラベルではありません。</translation>
+    </message>
+    <message>
+        <source>“{file}”: {trouble}</source>
+        <translation>「{file}」：{trouble}</translation>
+    </message>
+    <message>
+        <source>Choose two or more copies on this page first.</source>
+        <translation>先にこのページの 2 枚以上を選んでください。</translation>
+    </message>
+    <message>
+        <source>No scanner was found.</source>
+        <translation>スキャナーが見つかりません。</translation>
+    </message>
+    <message>
+        <source>See whether it is plugged in and switched on, or add the scan as a file.</source>
+        <translation>接続と電源を確かめるか、スキャンをファイルで加えてください。</translation>
+    </message>
+    <message>
+        <source>The scan was stopped.</source>
+        <translation>スキャンを止めました。</translation>
+    </message>
+    <message>
+        <source>{sticker}: no free place on the sheet is large enough for another copy.</source>
+        <translation>{sticker}：用紙にもう 1 枚の空きがありません。</translation>
+    </message>
+    <message>
+        <source>Give the machine a name.</source>
+        <translation>機械に名前を付けてください。</translation>
+    </message>
+    <message>
+        <source>This sheet has fewer than three marks to point at.</source>
+        <translation>この用紙には指すためのトンボが 3 個ありません。</translation>
+    </message>
+    <message>
+        <source>The printer is set to {paper}, but the sheet is {other}.</source>
+        <translation>プリンターは {paper} の設定ですが、用紙は {other} です。</translation>
+    </message>
+    <message>
+        <source>Choose that paper in the printer's settings; nothing was printed.</source>
+        <translation>プリンターの設定でその紙を選んでください。何も印刷していません。</translation>
+    </message>
+    <message>
+        <source>The printer does not take the sheet.</source>
+        <translation>プリンターが用紙を受け付けません。</translation>
+    </message>
+    <message>
+        <source>Is it on, and does it have paper?</source>
+        <translation>電源と紙を確かめてください。</translation>
+    </message>
+    <message>
+        <source>The printer stopped before the sheet was done.</source>
+        <translation>用紙の途中でプリンターが止まりました。</translation>
+    </message>
+    <message>
+        <source>Look at the printer, then print again.</source>
+        <translation>プリンターを確かめ、印刷し直してください。</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>
@@ -7079,6 +8937,370 @@ printed %2
     <message>
         <source>Thick card</source>
         <translation>厚い厚紙</translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation>残す</translation>
+    </message>
+    <message>
+        <source>Close all</source>
+        <translation>すべて閉じる</translation>
+    </message>
+    <message>
+        <source>Close small</source>
+        <translation>小さいものを閉じる</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>なし</translation>
+    </message>
+    <message>
+        <source>Art's colours</source>
+        <translation>絵柄の色</translation>
+    </message>
+    <message>
+        <source>Rim's colour</source>
+        <translation>内縁の色</translation>
+    </message>
+    <message>
+        <source>Kiss cut</source>
+        <translation>ハーフカット</translation>
+    </message>
+    <message>
+        <source>Score</source>
+        <translation>筋押し</translation>
+    </message>
+    <message>
+        <source>Through cut</source>
+        <translation>全抜き</translation>
+    </message>
+    <message>
+        <source>Join</source>
+        <translation>合体</translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation>くり抜き</translation>
+    </message>
+    <message>
+        <source>Overlap only</source>
+        <translation>重なりだけ</translation>
+    </message>
+    <message>
+        <source>With holes</source>
+        <translation>穴あき</translation>
+    </message>
+    <message>
+        <source>Visible only</source>
+        <translation>見える所だけ</translation>
+    </message>
+    <message>
+        <source>Do not cut</source>
+        <translation>カットしない</translation>
+    </message>
+    <message>
+        <source>Cut round it</source>
+        <translation>周りをカット</translation>
+    </message>
+    <message>
+        <source>Kiss cut its edge</source>
+        <translation>縁をハーフカット</translation>
+    </message>
+    <message>
+        <source>Score its edge</source>
+        <translation>縁を筋押し</translation>
+    </message>
+    <message>
+        <source>Cut its edge through</source>
+        <translation>縁を全抜き</translation>
+    </message>
+    <message>
+        <source>Split</source>
+        <translation>分割</translation>
+    </message>
+    <message>
+        <source>Into pieces</source>
+        <translation>断片に</translation>
+    </message>
+    <message>
+        <source>Round</source>
+        <translation>丸</translation>
+    </message>
+    <message>
+        <source>Mitre</source>
+        <translation>留め継ぎ</translation>
+    </message>
+    <message>
+        <source>Bevel</source>
+        <translation>面取り</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>cm</source>
+        <translation>cm</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>in</translation>
+    </message>
+    <message>
+        <source>Left</source>
+        <translation>左</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>中央</translation>
+    </message>
+    <message>
+        <source>Right</source>
+        <translation>右</translation>
+    </message>
+    <message>
+        <source>Straight</source>
+        <translation>直線</translation>
+    </message>
+    <message>
+        <source>Along the top edge</source>
+        <translation>上の縁に沿って</translation>
+    </message>
+    <message>
+        <source>Along the bottom edge</source>
+        <translation>下の縁に沿って</translation>
+    </message>
+    <message>
+        <source>Left of the words</source>
+        <translation>文字の左</translation>
+    </message>
+    <message>
+        <source>Right of them</source>
+        <translation>文字の右</translation>
+    </message>
+    <message>
+        <source>Above them</source>
+        <translation>文字の上</translation>
+    </message>
+    <message>
+        <source>Below them</source>
+        <translation>文字の下</translation>
+    </message>
+    <message>
+        <source>Behind them</source>
+        <translation>文字の後ろ</translation>
+    </message>
+    <message>
+        <source>Rectangle</source>
+        <translation>長方形</translation>
+    </message>
+    <message>
+        <source>Rounded</source>
+        <translation>角丸</translation>
+    </message>
+    <message>
+        <source>Oval</source>
+        <translation>楕円</translation>
+    </message>
+    <message>
+        <source>Notched corners</source>
+        <translation>切り欠きの角</translation>
+    </message>
+    <message>
+        <source>Arch</source>
+        <translation>アーチ</translation>
+    </message>
+    <message>
+        <source>Tag</source>
+        <translation>タグ</translation>
+    </message>
+    <message>
+        <source>Star</source>
+        <translation>星</translation>
+    </message>
+    <message>
+        <source>Banner</source>
+        <translation>リボン</translation>
+    </message>
+    <message>
+        <source>Letters alone</source>
+        <translation>文字だけ</translation>
+    </message>
+    <message>
+        <source>Near left</source>
+        <translation>手前の左</translation>
+    </message>
+    <message>
+        <source>Near right</source>
+        <translation>手前の右</translation>
+    </message>
+    <message>
+        <source>Far left</source>
+        <translation>奥の左</translation>
+    </message>
+    <message>
+        <source>Far right</source>
+        <translation>奥の右</translation>
+    </message>
+    <message>
+        <source>To the right</source>
+        <translation>右へ</translation>
+    </message>
+    <message>
+        <source>To the left</source>
+        <translation>左へ</translation>
+    </message>
+    <message>
+        <source>Away from me</source>
+        <translation>奥へ</translation>
+    </message>
+    <message>
+        <source>Towards me</source>
+        <translation>手前へ</translation>
+    </message>
+    <message>
+        <source>HP-GL</source>
+        <translation>HP-GL</translation>
+    </message>
+    <message>
+        <source>G-code</source>
+        <translation>G-code</translation>
+    </message>
+    <message>
+        <source>RTS/CTS wires</source>
+        <translation>RTS/CTS 線</translation>
+    </message>
+    <message>
+        <source>XON/XOFF signs</source>
+        <translation>XON/XOFF 信号</translation>
+    </message>
+    <message>
+        <source>Small portions</source>
+        <translation>小分け</translation>
+    </message>
+    <message>
+        <source>The Z axis</source>
+        <translation>Z 軸</translation>
+    </message>
+    <message>
+        <source>Words of its own</source>
+        <translation>独自の語</translation>
+    </message>
+    <message>
+        <source>Automatic</source>
+        <translation>自動</translation>
+    </message>
+    <message>
+        <source>Transparency</source>
+        <translation>透明部分</translation>
+    </message>
+    <message>
+        <source>Brightness</source>
+        <translation>明るさ</translation>
+    </message>
+    <message>
+        <source>Colour</source>
+        <translation>色</translation>
+    </message>
+    <message>
+        <source>Subject</source>
+        <translation>被写体</translation>
+    </message>
+    <message>
+        <source>Take away</source>
+        <translation>取り除く</translation>
+    </message>
+    <message>
+        <source>Keep only</source>
+        <translation>これだけ残す</translation>
+    </message>
+    <message>
+        <source>The photo board</source>
+        <translation>撮影ボード</translation>
+    </message>
+    <message>
+        <source>A sheet of paper</source>
+        <translation>紙 1 枚</translation>
+    </message>
+    <message>
+        <source>A card</source>
+        <translation>カード</translation>
+    </message>
+    <message>
+        <source>Four corners</source>
+        <translation>四隅</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>そのまま</translation>
+    </message>
+    <message>
+        <source>Evened</source>
+        <translation>補正後</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>保管日時</translation>
+    </message>
+    <message>
+        <source>Left out</source>
+        <translation>省いたもの</translation>
+    </message>
+    <message>
+        <source>Round dots, 5</source>
+        <translation>丸点 5 個</translation>
+    </message>
+    <message>
+        <source>Crosses, 4</source>
+        <translation>十字 4 個</translation>
+    </message>
+    <message>
+        <source>None: by paper edge</source>
+        <translation>なし：紙の縁で</translation>
+    </message>
+    <message>
+        <source>From a scheme file…</source>
+        <translation>トンボ定義ファイルから…</translation>
+    </message>
+    <message>
+        <source>Not cut</source>
+        <translation>カットなし</translation>
+    </message>
+    <message>
+        <source>Sensor</source>
+        <translation>センサー</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>手で</translation>
+    </message>
+    <message>
+        <source>Paper edge</source>
+        <translation>紙の縁</translation>
+    </message>
+    <message>
+        <source>A new window</source>
+        <translation>新しいウィンドウ</translation>
+    </message>
+    <message>
+        <source>New label</source>
+        <translation>新しいラベル</translation>
+    </message>
+    <message>
+        <source>Open the example</source>
+        <translation>見本を開く</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>デスクトップに合わせる</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>明るさ</translation>
+    </message>
+    <message>
+        <source>Dark</source>
+        <translation>ダーク</translation>
     </message>
 </context>
 </TS>

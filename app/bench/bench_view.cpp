@@ -5,7 +5,7 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
-#include "core/geometry/units.h"
+#include "core/units.h"
 #include "formats/basics/in_words.h"
 
 #include <QCheckBox>

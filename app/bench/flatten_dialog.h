@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/geometry/units.h"
 #include "core/raster/picture.h"
+#include "core/units.h"
 
 #include <optional>
 

@@ -2,7 +2,7 @@
 
 #include "app/common/painting.h"
 #include "app/common/theme.h"
-#include "core/geometry/units.h"
+#include "core/units.h"
 #include "formats/basics/in_words.h"
 
 #include <QKeyEvent>

@@ -295,8 +295,8 @@ void MainWindow::go_to(Place place) {
 void MainWindow::refresh() {
     auto* bench_place = static_cast<QStackedWidget*>(start->parentWidget());
     bench_place->setCurrentWidget(model.document().stickers.empty() ? static_cast<QWidget*>(start) : bench);
-    static const QStringList words{tr("Bench — one sticker, from artwork to cut line"),
-                                   tr("Sheet — what will print and what will be cut"), tr("Output — print, load, cut")};
+    const QStringList words{tr("Bench — one sticker, from artwork to cut line"),
+                            tr("Sheet — what will print and what will be cut"), tr("Output — print, load, cut")};
     place_words->setText(words[doors->open_place()]);
     project_name->setText(QFontMetrics(project_name->font()).elidedText(model.project.name(), Qt::ElideMiddle, 180));
     saved_state->setText(model.project.is_changed()       ? tr("not saved yet")

@@ -1,8 +1,8 @@
 #pragma once
 
 #include "app/model/project.h"
-#include "core/geometry/units.h"
 #include "core/steps/placed_copy.h"
+#include "core/units.h"
 
 #include <QByteArray>
 #include <QMimeData>

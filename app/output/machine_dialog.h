@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/geometry/units.h"
 #include "core/machine/machine.h"
+#include "core/units.h"
 
 #include <QStringList>
 #include <optional>

@@ -104,12 +104,12 @@ SlipPanel::SlipPanel(Model& project, OutputRun& output_run, RehearsalView& rehea
         auto* line = new QHBoxLayout;
         line->setSpacing(8);
         auto* caption = label(tr("slip %1 mm").arg(number_in_words(mm, 1)), "dim");
-        caption->setFixedWidth(px(76));
+        caption->setMinimumWidth(px(76));
         auto* bar = new QProgressBar;
         bar->setTextVisible(false);
         bar->setObjectName(QStringLiteral("slipBar"));
         auto* count = label({});
-        count->setFixedWidth(px(64));
+        count->setMinimumWidth(px(64));
         count->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
         line->addWidget(caption);
         line->addWidget(bar, 1);

@@ -3,7 +3,7 @@
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/settings.h"
-#include "core/geometry/units.h"
+#include "core/units.h"
 
 #include <QDialogButtonBox>
 #include <QPainter>

@@ -6,7 +6,7 @@
 #include "app/model/carried.h"
 #include "app/sheet/screen_size.h"
 #include "core/geometry/measure.h"
-#include "core/geometry/units.h"
+#include "core/units.h"
 #include "formats/basics/in_words.h"
 
 #include <QHBoxLayout>

@@ -1,7 +1,7 @@
 #include "core/document/artwork.h"
 
 #include "core/document/cluster.h"
-#include "core/geometry/units.h"
+#include "core/units.h"
 
 #include <cmath>
 

@@ -5,12 +5,12 @@
 #include "core/cutting/material.h"
 #include "core/document/artwork.h"
 #include "core/document/framing.h"
-#include "core/geometry/units.h"
 #include "core/hand/hand_work.h"
 #include "core/raster/background.h"
 #include "core/sheet/sheet.h"
 #include "core/trace/clean.h"
 #include "core/trace/trace.h"
+#include "core/units.h"
 
 #include <memory>
 #include <set>
@@ -43,8 +43,8 @@ struct Sticker {
 struct Placement {
     CopyId id = CopyId::none; ///< given by Document::put
     int sticker = 0;          ///< id
-    Point centre;    ///< mm on the paper, middle of the artwork
-    double turn = 0; ///< radians, clockwise on screen
+    Point centre;             ///< mm on the paper, middle of the artwork
+    double turn = 0;          ///< radians, clockwise on screen
     bool mirrored = false;
     double scale = 1;    ///< of the sticker's own size, > 0
     double stretch = 1;  ///< of its height over that, > 0

@@ -132,8 +132,8 @@ std::vector<Said> changes_since(const Ticket& ticket, const Document& now) {
         const bool more = now.placements.size() > then.placements.size();
         const auto count =
             more ? now.placements.size() - then.placements.size() : then.placements.size() - now.placements.size();
-        changes.push_back(more ? "%n copies were added."_said.counted(count, "One copy was added.")
-                               : "%n copies were taken away."_said.counted(count, "One copy was taken away."));
+        changes.push_back(more ? "%n copies were added."_said.counted(count, "%n copy was added.")
+                               : "%n copies were taken away."_said.counted(count, "%n copy was taken away."));
     } else {
         std::size_t moved = 0;
         for (Placement a : now.placements) {
@@ -144,7 +144,7 @@ std::vector<Said> changes_since(const Ticket& ticket, const Document& now) {
             moved += a == b ? 0 : 1;
         }
         if (moved > 0)
-            changes.push_back("%n copies were moved."_said.counted(moved, "One copy was moved."));
+            changes.push_back("%n copies were moved."_said.counted(moved, "%n copy was moved."));
     }
     return changes;
 }

@@ -1,6 +1,6 @@
 #include "core/sheet/paper.h"
 
-#include "core/geometry/units.h"
+#include "core/units.h"
 
 #include <array>
 #include <cstdio>

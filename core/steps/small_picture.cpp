@@ -1,6 +1,6 @@
 #include "core/steps/small_picture.h"
 
-#include "core/geometry/units.h"
+#include "core/units.h"
 
 #include <algorithm>
 #include <cmath>

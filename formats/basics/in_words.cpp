@@ -31,7 +31,9 @@ QString translated(const Said& said) {
         QCoreApplication::translate("said", source.constData(), nullptr, static_cast<int>(said.count));
     const bool is_english =
         said.count == 1 && words == QString::fromUtf8(source).replace(QLatin1String("%n"), QLatin1String("1"));
-    return is_english ? QString::fromUtf8(said.of_one.data(), static_cast<qsizetype>(said.of_one.size())) : words;
+    return is_english ? QString::fromUtf8(said.of_one.data(), static_cast<qsizetype>(said.of_one.size()))
+                            .replace(QLatin1String("%n"), QLatin1String("1"))
+                      : words;
 }
 
 } // namespace

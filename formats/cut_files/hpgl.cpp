@@ -1,6 +1,6 @@
 #include "formats/cut_files/hpgl.h"
 
-#include "core/geometry/units.h"
+#include "core/units.h"
 
 #include <algorithm>
 #include <charconv>

@@ -1,6 +1,6 @@
 #include "formats/picture/picture_read.h"
 
-#include "core/geometry/units.h"
+#include "core/units.h"
 #include "formats/basics/file.h"
 #include "formats/picture/camera_facts.h"
 #include "formats/picture/cmyk_jpeg.h"

@@ -2,9 +2,9 @@
 
 #include "core/geometry/combine_curves.h"
 #include "core/geometry/measure.h"
-#include "core/geometry/units.h"
 #include "core/label/label_shape.h"
 #include "core/trace/trace.h"
+#include "core/units.h"
 #include "formats/fonts/fonts.h"
 #include "formats/svg/svg_document.h"
 #include "formats/svg/svg_render.h"

@@ -2,8 +2,11 @@
 // outside of brackets; in it and in those that there are, nothing is cut off; from right to left, panels change sides,
 // paper and pictures do not.
 
+#include "app/common/enum_words.h"
 #include "app/common/step_card.h"
 #include "app/sheet/sheet_view.h"
+#include "core/border/border.h"
+#include "core/cutting/material.h"
 #include "formats/basics/in_words.h"
 #include "formats/basics/shipped.h"
 #include "tests/app/dialogs.h"
@@ -165,6 +168,14 @@ struct InLanguage : testing::WithParamInterface<const char*> {
 };
 
 class Language : public InLanguage, public Window {};
+
+/// Those that stand in no tr() are found by another way.
+TEST_P(Language, MessagesAndChoicesAreInIt) {
+    EXPECT_NE(in_words("“{file}” does not exist."_said.with("file", "a")).toStdString(), "“a” does not exist.");
+    EXPECT_NE(label_text(Holes::keep).toStdString(), label_of(Holes::keep));
+    for (const Material& material : usual_materials())
+        EXPECT_NE(QCoreApplication::translate("words", material.name.c_str()).toStdString(), material.name);
+}
 
 TEST_P(Language, NothingIsCutOff) {
     window.resize(1280, 800);

@@ -115,7 +115,8 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     EXPECT_EQ(run->stage(), RunStage::Stage::printed);
     click("loadSheet");
     reach(RunStage::Stage::refused);
-    EXPECT_THAT(find<QLabel>("loadWords")->text().toStdString(), HasSubstr("The dot at the bottom left was not found"));
+    EXPECT_THAT(find<QLabel>("loadWords")->text().toStdString(),
+                HasSubstr("A mark was not found: the dot at the bottom left"));
     EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled());
     click("findByHand");
     reach(RunStage::Stage::pointing);
@@ -164,7 +165,7 @@ TEST_F(Output, PrintsTheDemoSheetLoadsItCrookedFindsAndCutsWithinTolerance) {
     model.in_hand.select({CopyId{1}});
     model.copies.move({5, 0}, {});
     settle();
-    EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("One copy was moved."));
+    EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("1 copy was moved."));
     click("cutPrinted");
     EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("Cutting what was printed"));
     click("loadSheet");

@@ -242,7 +242,7 @@ TEST(Ticket, KeepsThePlanHoweverTheSheetChanges) {
     EXPECT_THAT(test::english(changes_since(ticket, d)), ElementsAre());
     Document moved = d;
     moved.placements[0].centre.x += 5;
-    EXPECT_THAT(test::english(changes_since(ticket, moved)), ElementsAre("One copy was moved."));
+    EXPECT_THAT(test::english(changes_since(ticket, moved)), ElementsAre("1 copy was moved."));
     moved.put(moved.placements[0]);
     Sticker wider = *moved.find(1);
     wider.border.width = 4;
@@ -250,7 +250,7 @@ TEST(Ticket, KeepsThePlanHoweverTheSheetChanges) {
     moved.sheet.paper = {215.9, 279.4};
     EXPECT_THAT(
         test::english(changes_since(ticket, moved)),
-        ElementsAre("The paper is another.", "The marks lie elsewhere.", "“Disc” was changed.", "One copy was added."));
+        ElementsAre("The paper is another.", "The marks lie elsewhere.", "“Disc” was changed.", "1 copy was added."));
     moved = d;
     moved.placements[0].locked = true;
     moved.material.blade_offset = 0.3;

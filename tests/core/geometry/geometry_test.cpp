@@ -1,9 +1,9 @@
-#include <random>
-#include "core/geometry/edge_grid.h"
 #include "core/geometry/boolean.h"
+#include "core/geometry/edge_grid.h"
 #include "core/geometry/measure.h"
-#include "core/geometry/units.h"
+#include "core/units.h"
 #include "tests/support/exact_coverage.h"
+#include <random>
 
 #include <gtest/gtest.h>
 

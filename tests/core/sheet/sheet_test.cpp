@@ -1,10 +1,10 @@
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
-#include "core/geometry/units.h"
 #include "core/sheet/paper.h"
 #include "core/sheet/room.h"
 #include "core/sheet/sheet.h"
 #include "core/sheet/snap.h"
+#include "core/units.h"
 #include "tests/support/geos.h"
 #include <random>
 

@@ -1,4 +1,4 @@
-#include "core/geometry/units.h"
+#include "core/units.h"
 
 #include <algorithm>
 #include <charconv>

@@ -13,10 +13,9 @@ inline constexpr double hpgl_units_per_mm = 40; ///< HP-GL plotter unit, 0.025 m
 inline constexpr double points_per_mm = points_per_inch / mm_per_inch;
 
 enum class Unit { mm, cm, inch };
-template <> inline constexpr std::array words<Unit>{
-    Word{Unit::mm, "mm", "mm"},
-    Word{Unit::cm, "cm", "cm"},
-    Word{Unit::inch, "in", "in"}};
+template <>
+inline constexpr std::array words<Unit>{Word{Unit::mm, "mm", "mm"}, Word{Unit::cm, "cm", "cm"},
+                                        Word{Unit::inch, "in", "in"}};
 
 [[nodiscard]] double mm_per(Unit unit);
 [[nodiscard]] std::string_view symbol(Unit unit); ///< "mm", "cm", "in"
