@@ -472,7 +472,7 @@ Things BenchView::list_things() const {
             const QString name =
                 tr("%1, %2, %3")
                     .arg(QString::fromStdString(shape->name), shape->use.is_printed ? tr("printed") : tr("not printed"),
-                         label_text(shape->use.cut).toLower());
+                         label_within(shape->use.cut));
             all.push_back({shape->id, name, map.mapRect(QRectF(to_qt(box.min), to_qt(box.max))),
                            tools.chosen_parts().contains(shape->id)});
         }

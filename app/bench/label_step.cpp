@@ -683,7 +683,7 @@ void LabelStep::refresh_text(Unit) {
 
 QString LabelStep::state_of(const LabelArtwork& art) {
     const LabelDesign& d = *art.design;
-    const QString name = label_text(d.shape.kind).toLower();
+    const QString name = label_within(d.shape.kind);
     return d.table ? tr("%1, list of %2").arg(name).arg(d.table->rows.size()) : name;
 }
 

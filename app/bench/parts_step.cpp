@@ -122,8 +122,10 @@ PartsStep::PartsStep(Model& project, BenchTools& bench_tools) : model(project), 
     list->header()->setSectionResizeMode(part_column, QHeaderView::Stretch);
     list->header()->setSectionResizeMode(printed_column, QHeaderView::Fixed);
     list->header()->setSectionResizeMode(cut_column, QHeaderView::Fixed);
-    list->header()->resizeSection(printed_column, 38);
-    list->header()->resizeSection(cut_column, 62);
+    for (const auto& [column, least] : {std::pair{printed_column, 38}, {cut_column, 62}})
+        list->header()->resizeSection(
+            column,
+            std::max(least, list->header()->fontMetrics().horizontalAdvance(list->headerItem()->text(column)) + 16));
     layout->addWidget(list);
     connect(list, &QTreeWidget::itemSelectionChanged, this, [this] {
         if (is_filling)

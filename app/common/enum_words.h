@@ -3,6 +3,7 @@
 #include "core/words.h"
 
 #include <QCoreApplication>
+#include <QLocale>
 #include <QStringList>
 
 namespace fusuma::app {
@@ -11,6 +12,12 @@ namespace fusuma::app {
 
 template <typename E> [[nodiscard]] QString label_text(E value) {
     return QCoreApplication::translate("words", label_of(value).data());
+}
+
+/// Within a sentence: in lower case, but in German, whose nouns keep their capitals.
+template <typename E> [[nodiscard]] QString label_within(E value) {
+    const QString text = label_text(value);
+    return QLocale().language() == QLocale::German ? text : text.toLower();
 }
 
 template <typename E> [[nodiscard]] QStringList labels() {

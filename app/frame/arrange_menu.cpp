@@ -42,7 +42,7 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
                  [](Document d, const Selection& s) { return with_lock(std::move(d), s, false); });
     commands.add_separator();
     const auto cluster = [&](const QKeySequence& keys, ClusterCut how) {
-        const QString text = QObject::tr("Make one: %1").arg(label_text(how).toLower());
+        const QString text = QObject::tr("Make one: %1").arg(label_within(how));
         commands.add_for_sheet(text, keys, [on, text, how] {
             on.model.copies.work_out(text, [how](const Document& d, const Selection& s, Planner& planner) {
                 return made_one(d, s, planner, how);
@@ -54,7 +54,7 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     cluster({}, ClusterCut::overlap_only);
     cluster({}, ClusterCut::exclude);
     cluster({}, ClusterCut::visible);
-    commands.add_for_sheet(QObject::tr("Make one: %1").arg(label_text(Combining::split).toLower()), {}, [on] {
+    commands.add_for_sheet(QObject::tr("Make one: %1").arg(label_within(Combining::split)), {}, [on] {
         on.model.copies.work_out(QObject::tr("Split"), [](const Document& d, const Selection& s, Planner& planner) {
             auto done = made_one(d, s, planner, ClusterCut::outer);
             if (!done)

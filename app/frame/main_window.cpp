@@ -36,7 +36,8 @@ constexpr int title_bar_px = 40; // of usual desktops, which is not known before
 
 MainWindow::MainWindow(Model& project)
     : model(project), files(project, *this), artwork(project, *this, files), sticker_acts(project, *this),
-      log(project.messages), long_work({[this] { return output->cutting(); }, [this] { return model.business.now(); }}),
+      log(project.messages), long_work({[this] { return output->cutting(); }, [this] { return model.scanning; },
+                                        [this] { return model.business.now(); }}),
       commands(*this) {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowIcon(QIcon(QStringLiteral(":/icons/fusuma.svg")));

@@ -127,7 +127,10 @@ class ScanDialog : public PatientDialog {
         connect(start, &QPushButton::clicked, this, [this] { run(false); });
         connect(stop_it, &QPushButton::clicked, this, [this] { stop_work(); });
         connect(devices, &QComboBox::currentIndexChanged, this, [this] { look_at_it(); });
-        connect(&watch, &QTimer::timeout, this, [this] { bar->setValue(static_cast<int>(100 * how_far)); });
+        connect(&watch, &QTimer::timeout, this, [this] {
+            bar->setValue(static_cast<int>(100 * how_far));
+            model.scanning = Business::Doing{tr("Scanning…"), how_far};
+        });
         refresh();
         in_background(
             worker, this, [] { return scanners(); },
@@ -146,6 +149,8 @@ class ScanDialog : public PatientDialog {
             },
             [this](const QString& why) { told->setText(why); });
     }
+
+    ~ScanDialog() override { model.scanning.reset(); }
 
   private:
     Model& model;
@@ -215,6 +220,7 @@ class ScanDialog : public PatientDialog {
     void end() {
         is_busy = false;
         watch.stop();
+        model.scanning.reset();
         refresh();
     }
     void take(const Result<QImage>& picture, bool is_preview) {

@@ -67,7 +67,7 @@ void add_view_menu(Commands& commands, const MenuTargets& on) {
     commands.add_separator();
     auto* looks = new QActionGroup(&on.window);
     for (const Word<Look>& look : words<Look>) {
-        QAction* action = commands.add(QObject::tr("Look: %1").arg(label_text(look.value).toLower()), {},
+        QAction* action = commands.add(QObject::tr("Look: %1").arg(label_within(look.value)), {},
                                        [value = look.value] { choose_look(value); });
         action->setCheckable(true);
         action->setChecked(look.value == Settings::chosen_look());

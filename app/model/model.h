@@ -23,6 +23,7 @@ class Model : public QObject {
     CopyEdits copies{messages, project, in_hand, worked};
     Importer importer{messages, project, in_hand};
     Business business{project, file_work, importer, worked, searches, working_out, in_hand};
+    std::optional<Business::Doing> scanning; ///< while a scanner is at work
 
     [[nodiscard]] const Document& document() const { return project.document(); }
     [[nodiscard]] const Snapshot& snapshot() const { return working_out.snapshot(); }

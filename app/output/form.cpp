@@ -1,9 +1,10 @@
 #include "app/output/form.h"
 
+#include "app/common/panel_scroll.h"
 #include "app/common/theme.h"
+
 #include <QDialogButtonBox>
 #include <QScreen>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace fusuma::app {
@@ -13,9 +14,7 @@ Form::Form(const QString& title, const char* name, Unit length_unit, QWidget* pa
     setWindowTitle(title);
     setObjectName(QLatin1String(name));
     auto* whole = column(this, 12, 8);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* scroll = new PanelScroll(*this);
     auto* inner = new QWidget;
     rows = column(inner, 4, 6);
     scroll->setWidget(inner);

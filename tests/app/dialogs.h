@@ -49,6 +49,7 @@ class EachDialog {
         const QString name = dialog->objectName().isEmpty() ? dialog->windowTitle() : dialog->objectName();
         if (!is_the_desktops && opened.insert(name).second) {
             QCoreApplication::sendPostedEvents();
+            const WatchedApplication::Uncounted own; // judging a dialog takes longer than showing it
             look(*dialog, by.toStdString());
         }
         dialog->reject();

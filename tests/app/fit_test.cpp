@@ -5,6 +5,7 @@
 #include "app/common/theme.h"
 #include "tests/app/dialogs.h"
 #include "tests/app/fits.h"
+#include "tests/app/in_language.h"
 #include "tests/app/judged.h"
 
 #include <QCheckBox>
@@ -20,6 +21,7 @@ struct Screen {
     int width, height;
     Tone tone;
     double text_scale = 1;
+    const char* language = nullptr; ///< other than English
 };
 
 /// Before the window is made, as a desktop's text size is known by then.
@@ -27,7 +29,10 @@ struct Dressed : testing::WithParamInterface<Screen> {
     Dressed() {
         QSettings().clear();
         apply_theme(*qApp, GetParam().tone, GetParam().text_scale);
+        if (GetParam().language)
+            language.emplace(GetParam().language);
     }
+    std::optional<InLanguage> language;
 };
 
 class Fit : public Dressed, public Window {
@@ -157,7 +162,7 @@ TEST_P(FitDialogs, AreWholeNamedAndReadable) {
 }
 
 INSTANTIATE_TEST_SUITE_P(Screens, FitDialogs,
-                         testing::Values(Screen{960, 500, Tone::light}, Screen{1366, 728, Tone::dark}),
+                         testing::Values(Screen{960, 500, Tone::light}, Screen{1366, 728, Tone::dark, 1, "de"}),
                          [](const auto& test) { return std::to_string(test.param.width); });
 INSTANTIATE_TEST_SUITE_P(Screens, Fit,
                          testing::Values(Screen{960, 500, Tone::light}, Screen{1366, 728, Tone::dark},

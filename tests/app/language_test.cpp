@@ -8,9 +8,9 @@
 #include "core/border/border.h"
 #include "core/cutting/material.h"
 #include "formats/basics/in_words.h"
-#include "formats/basics/shipped.h"
 #include "tests/app/dialogs.h"
 #include "tests/app/fits.h"
+#include "tests/app/in_language.h"
 
 #include <QRegularExpression>
 #include <QTranslator>
@@ -21,24 +21,13 @@ namespace {
 /// Everything that is asked for, in brackets.
 class MadeUp : public QTranslator {
   public:
-    bool is_doubled = false; ///< every word twice
-
     [[nodiscard]] QString translate(const char* context, const char* source, const char*, int) const override {
         const QString words = QString::fromUtf8(source);
         if (words.isEmpty() || QLatin1String(context) == QLatin1String("QShortcut"))
             return words;
-        return is_doubled ? QStringLiteral("⟦%1⟧").arg(twice(words)) : QStringLiteral("⟦%1⟧").arg(words);
+        return QStringLiteral("⟦%1⟧").arg(words);
     }
     [[nodiscard]] bool isEmpty() const override { return false; }
-
-  private:
-    static QString twice(const QString& words) {
-        QStringList all;
-        for (const QString& word : words.split(QLatin1Char(' ')))
-            all << word << (word.contains(QLatin1Char('%')) || word.contains(QLatin1Char('{')) ? QString() : word);
-        all.removeAll(QString());
-        return all.join(QLatin1Char(' '));
-    }
 };
 
 /// What of a text is outside of brackets and is no number, unit or name of somebody's.
@@ -153,21 +142,11 @@ TEST(Messages, TakeValuesByTheLocaleAndOnce) {
               "3 copies were moved.");
 }
 
-struct InLanguage : testing::WithParamInterface<const char*> {
-    InLanguage() {
-        EXPECT_TRUE(
-            words.load(shipped_file(QStringLiteral("translations/fusuma_%1.qm").arg(QLatin1String(GetParam())))));
-        QLocale::setDefault(QLocale(QLatin1String(GetParam())));
-        QCoreApplication::installTranslator(&words);
-    }
-    ~InLanguage() override {
-        QCoreApplication::removeTranslator(&words);
-        QLocale::setDefault(QLocale::c());
-    }
-    QTranslator words;
+struct Spoken : testing::WithParamInterface<const char*> {
+    const InLanguage language{GetParam()};
 };
 
-class Language : public InLanguage, public Window {};
+class Language : public Spoken, public Window {};
 
 /// Those that stand in no tr() are found by another way.
 TEST_P(Language, MessagesAndChoicesAreInIt) {

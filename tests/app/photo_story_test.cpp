@@ -386,6 +386,7 @@ TEST_F(Photos, AScanBecomesAStickerOfItsTrueSize) { // from the device that SANE
     EXPECT_TRUE(scan.dpi_is_stated);
     EXPECT_GT(natural_size(model.in_hand.sticker()->artwork).width, 20);
     EXPECT_THAT(scan.file_name, HasSubstr("scan 2"));
+    EXPECT_FALSE(model.scanning) << "nobody waits for it any more";
 }
 
 } // namespace

@@ -20,6 +20,18 @@ class WatchedApplication : public QApplication {
     /// Those since it was last asked.
     static std::vector<Block> take_blocks() { return std::exchange(blocks, {}); }
 
+    /// What a test does itself in an event, while this lives, does not count.
+    class Uncounted {
+      public:
+        Uncounted() : from(processor_ms()) {}
+        ~Uncounted() { in_loops_within += processor_ms() - from; }
+        Uncounted(const Uncounted&) = delete;
+        Uncounted& operator=(const Uncounted&) = delete;
+
+      private:
+        double from;
+    };
+
     bool notify(QObject* receiver, QEvent* event) override {
         // Events within events are part of these; only those of a loop within, as a dialog has, count for themselves.
         const int level = QThread::currentThread() == thread() ? QThread::currentThread()->loopLevel() : -1;
