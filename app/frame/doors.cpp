@@ -4,6 +4,7 @@
 
 #include <QApplication>
 #include <QPainter>
+#include <QStyle>
 #include <QVariantAnimation>
 
 namespace fusuma::app {
@@ -119,10 +120,13 @@ double Doors::door_left(int door, int open_at) const {
 
 void Doors::lay_out(double progress) {
     const int page_width = width() - 2 * Door::width_px;
+    const auto place_at = [this](QWidget* one, int left, int wide) { // from the other side where words run that way
+        one->setGeometry(QStyle::visualRect(layoutDirection(), rect(), QRect(left, 0, wide, height())));
+    };
     for (int i = 0; i < 3; ++i) {
         const auto k = static_cast<std::size_t>(i);
         const double from = door_left(i, previous), to = door_left(i, open);
-        doors[k]->setGeometry(qRound(from + (to - from) * progress), 0, Door::width_px, height());
+        place_at(doors[k], qRound(from + (to - from) * progress), Door::width_px);
         doors[k]->setVisible(i != open || progress < 1);
         doors[k]->raise();
         pages[k]->setVisible(i == open || (i == previous && progress < 1));
@@ -130,11 +134,9 @@ void Doors::lay_out(double progress) {
     const int direction = open >= previous ? 1 : -1;
     const int gone = progress < 1 ? qRound(page_width * progress) : 0;
     QWidget* page = pages[static_cast<std::size_t>(open)];
-    page->setGeometry(open * Door::width_px + (progress < 1 ? direction * (page_width - gone) : 0), 0, page_width,
-                      height());
+    place_at(page, open * Door::width_px + (progress < 1 ? direction * (page_width - gone) : 0), page_width);
     if (progress < 1)
-        pages[static_cast<std::size_t>(previous)]->setGeometry(previous * Door::width_px - direction * gone, 0,
-                                                               page_width, height());
+        place_at(pages[static_cast<std::size_t>(previous)], previous * Door::width_px - direction * gone, page_width);
 }
 
 void Doors::resizeEvent(QResizeEvent*) {

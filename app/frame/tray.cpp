@@ -15,6 +15,7 @@
 #include <QMimeData>
 #include <QPainter>
 #include <QScrollArea>
+#include <QStyle>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <utility>
@@ -67,7 +68,7 @@ class TrayCard : public QWidget {
         naming = new QLineEdit(QString::fromStdString(sticker.name), this);
         naming->setObjectName(QStringLiteral("stickerName"));
         naming->setAccessibleName(tr("Name of the sticker"));
-        naming->setGeometry(picture_px + 10, 4, width() - picture_px - 16, 28);
+        naming->setGeometry(mirrored({picture_px + 10, 4, width() - picture_px - 16, 28}));
         naming->selectAll();
         naming->installEventFilter(this);
         connect(naming, &QLineEdit::editingFinished, this, [this] { end_naming(true); });
@@ -108,6 +109,11 @@ class TrayCard : public QWidget {
         painter.restore();
     }
 
+    /// From the other side where words run that way.
+    [[nodiscard]] QRect mirrored(const QRect& place) const {
+        return QStyle::visualRect(layoutDirection(), rect(), place);
+    }
+
     void paintEvent(QPaintEvent*) override {
         const Theme& t = theme();
         const bool chosen = model.in_hand.sticker() && model.in_hand.sticker()->id == sticker.id;
@@ -118,7 +124,7 @@ class TrayCard : public QWidget {
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
         painter.setPen(Qt::NoPen);
         painter.setBrush(t.window);
-        const QRectF frame(px(8), px(8), px(60), px(60));
+        const QRectF frame = mirrored({px(8), px(8), px(60), px(60)});
         painter.drawRoundedRect(frame, 4, 4);
         paint_picture(painter, frame);
 
@@ -129,18 +135,18 @@ class TrayCard : public QWidget {
         painter.setFont(bold);
         painter.setPen(t.ink);
         const QString name = QString::fromStdString(sticker.name);
-        painter.drawText(QRect(left, px(10), right - left, line), Qt::AlignVCenter,
+        painter.drawText(mirrored({left, px(10), right - left, line}), Qt::AlignVCenter,
                          QFontMetrics(bold).elidedText(name, Qt::ElideRight, right - left));
-        painter.drawText(QRect(left, px(50), right - left, line), Qt::AlignVCenter,
+        painter.drawText(mirrored({left, px(50), right - left, line}), Qt::AlignVCenter,
                          QStringLiteral("× %1").arg(model.document().copies_of(sticker.id)));
         QFont small = font();
         small.setPixelSize(px(11));
         painter.setFont(small);
         painter.setPen(t.dim);
         const Unit unit = model.document().unit;
-        painter.drawText(QRect(left, px(29), right - left, line), Qt::AlignVCenter,
+        painter.drawText(mirrored({left, px(29), right - left, line}), Qt::AlignVCenter,
                          QStringLiteral("%1 × %2").arg(bare(size.width, unit), length_in_words(size.height, unit)));
-        draw_state(painter, QPointF(right - 4, px(59)));
+        draw_state(painter, QRectF(mirrored({right - 8, px(59) - 4, 8, 8})).center());
     }
     void mousePressEvent(QMouseEvent* event) override {
         pressed_at = event->pos();
@@ -158,7 +164,7 @@ class TrayCard : public QWidget {
                                    model.document().unit);
         mark_as_sticker(*what, model.project, sticker.id);
         drag->setMimeData(what);
-        drag->setPixmap(grab(QRect(px(8), px(8), px(60), px(60))));
+        drag->setPixmap(grab(mirrored({px(8), px(8), px(60), px(60)})));
         drag->setHotSpot({30, 30});
         drag->exec(Qt::CopyAction | Qt::MoveAction, Qt::CopyAction);
     }
