@@ -161,7 +161,7 @@ TEST_P(Language, NothingIsCutOff) {
     window.resize(1280, 800);
     open_small_demo();
     std::set<QString> seen;
-    for (const char* name : {"Puffin", "Fair badge", "Relish jars"}) {
+    for (const char* name : {"Fair badge", "Relish jars"}) { // parts and labels have the most words
         for (const auto& sticker : model.document().stickers)
             if (sticker->name == name)
                 model.in_hand.choose_sticker(sticker->id);
