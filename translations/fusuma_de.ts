@@ -9075,7 +9075,7 @@ gedruckt %2
     </message>
     <message>
         <source>in</source>
-        <translation>Zoll</translation>
+        <translation>in</translation>
     </message>
     <message>
         <source>Left</source>

@@ -9075,7 +9075,7 @@ imprimée %2
     </message>
     <message>
         <source>in</source>
-        <translation>po</translation>
+        <translation>in</translation>
     </message>
     <message>
         <source>Left</source>

@@ -5,6 +5,7 @@
 
 #include <QAbstractSpinBox>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 #include <QTimer>
 
@@ -31,12 +32,19 @@ void ProjectFiles::take_what_is_typed() {
         field->clearFocus();
 }
 
+void ProjectFiles::take_and_stay() {
+    const QPointer<QWidget> field = window.focusWidget(); // a name in the tray goes with being taken
+    take_what_is_typed();
+    if (field && field != window.focusWidget())
+        field->setFocus(); // what is typed next is meant for it, and no command
+}
+
 void ProjectFiles::start_new() {
     leave([this] { model.project.start_new(); });
 }
 
 void ProjectFiles::save(const Then& then) {
-    take_what_is_typed();
+    take_and_stay();
     if (model.project.path().isEmpty())
         save_as(then);
     else if (model.project.has_changed_on_disk())
@@ -46,7 +54,7 @@ void ProjectFiles::save(const Then& then) {
 }
 
 void ProjectFiles::save_as(const Then& then) {
-    take_what_is_typed();
+    take_and_stay();
     if (const auto path =
             ask_where_to_save(&window, tr("Save project"), model.project.name(), tr("Fusuma projects"), suffix))
         save_to(*path, then);
@@ -79,7 +87,7 @@ void ProjectFiles::ask_before_overwriting(const Then& then) {
 void ProjectFiles::leave(const Then& then) {
     if (is_waiting)
         return;
-    take_what_is_typed();
+    take_and_stay();
     if (model.project.is_busy() ||
         model.file_work.is_busy()) { // what is being written is waited for, and what became of it told
         constexpr int every_ms = 50;

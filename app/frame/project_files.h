@@ -35,6 +35,7 @@ class ProjectFiles : public QObject {
     QWidget& window;
     bool is_waiting = false; ///< to leave, for files that are being written
 
+    void take_and_stay(); ///< takes what is typed; the cursor stays in its field
     void save_to(const QString& path, const Then& then);
     void ask_before_overwriting(const Then& then);
 };

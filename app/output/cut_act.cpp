@@ -104,12 +104,14 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
 
 void CutAct::refresh_materials() {
     QStringList names;
-    const auto in_language = [](const std::string& name) { return QCoreApplication::translate("words", name.c_str()); };
-    for (const Material& m : usual_materials())
-        names << in_language(m.name);
+    QString now = QString::fromStdString(model.document().material.name);
+    for (const Material& m : usual_materials()) { // those that come with Fusuma have names in every language
+        names << QCoreApplication::translate("words", m.name.c_str());
+        if (m.name == model.document().material.name)
+            now = names.back();
+    }
     for (const Material& m : saved_materials())
         names << QString::fromStdString(m.name);
-    const QString now = in_language(model.document().material.name);
     if (!names.contains(now))
         names << now;
     if (material->count() != names.size() || material->currentText() != now) {

@@ -101,6 +101,9 @@ TEST_F(Leaving, WhatIsStillBeingTypedIsSavedAndAskedAbout) {
     QTest::keyClick(name, Qt::Key_S, Qt::ControlModifier);
     ASSERT_TRUE(QTest::qWaitFor([&] { return !model.project.is_busy() && !model.project.is_changed(); }, 10000));
     EXPECT_EQ(load_project(path)->stickers.front()->name, "Harbour");
+    QTest::keyClicks(name, ", later?");
+    EXPECT_EQ(name->text(), "Harbour, later?") << "what is typed on is meant for the field";
+    EXPECT_TRUE(name->hasFocus());
     type("Quay"); // and goes with its window
 }
 
