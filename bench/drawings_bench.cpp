@@ -4,7 +4,7 @@
 // usage: bench-drawings [--plain] SVG...      (--plain: their shapes alone, without gradients and transparency)
 
 #include "formats/basics/file.h"
-#include "formats/drawing/drawing_read.h"
+#include "reading/drawing/decode_drawing.h"
 #include "tests/support/drawing_truth.h"
 
 #include <QString>
@@ -30,23 +30,21 @@ int main(int argc, char** argv) {
             continue;
         if (is_plain)
             *file = test::plain_shapes(*file);
-        const auto* first = reinterpret_cast<const std::byte*>(file->constData());
-        const auto bytes = std::make_shared<const std::vector<std::byte>>(first, first + file->size());
         auto start = Clock::now();
-        const auto drawing = decode_drawing(bytes, argv[i]);
+        auto drawing = decode_drawing(*file, argv[i]);
         const double took = seconds(start);
         if (!drawing) {
             std::printf("| %s | %s |\n", argv[i], drawing.problem().english().c_str());
             continue;
         }
-        const Size size = (*drawing)->size;
+        const Size size = drawing->size;
         const int w = size.width >= size.height ? 2000 : static_cast<int>(std::lround(2000 * size.width / size.height));
-        const Image picture = test::drawn_by_cairo(**drawing, w);
+        const Image picture = test::drawn_by_cairo(*drawing_of(*drawing, argv[i], nullptr), w);
         start = Clock::now();
         const Image truth = test::rendered(*file, picture.width, picture.height);
         const double took_theirs = seconds(start);
         const test::PictureDifference d = test::difference(picture, truth);
-        std::printf("| %s | %zu | %.3f | %.2f | %.3f | %.3f |\n", argv[i], (*drawing)->parts.size(), 100 * d.area,
+        std::printf("| %s | %zu | %.3f | %.2f | %.3f | %.3f |\n", argv[i], drawing->parts.size(), 100 * d.area,
                     d.colour, took, took_theirs);
         ours += took;
         theirs += took_theirs;

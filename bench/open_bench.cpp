@@ -3,7 +3,7 @@
 #include <librsvg/rsvg.h>
 
 #include "bench/ratio.h"
-#include "formats/svg/svg_read.h"
+#include "reading/svg/svg_read.h"
 
 #include <cmath>
 #include <random>

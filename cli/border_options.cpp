@@ -64,14 +64,14 @@ std::optional<Rgb> parse_colour(const std::string& text) {
                static_cast<std::uint8_t>(rgb & 255)};
 }
 
-namespace {
-
 std::optional<double> number_of(const std::string& text, double least, double most) {
     double value = 0;
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
     const bool is_read = error == std::errc{} && end == text.data() + text.size();
     return is_read && value >= least && value <= most ? std::optional(value) : std::nullopt;
 }
+
+namespace {
 
 /// Points as X,Y,X,Y,…
 std::optional<std::vector<Point>> points_of(const std::string& text) {

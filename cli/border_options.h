@@ -11,6 +11,8 @@ Outcome apply_border(const StickerOptions& options, Sticker& sticker);
 void leave_lines_out(const StickerOptions& options, Sticker& sticker);
 
 /// What stands between commas.
+/// A number within bounds; nothing for any other text.
+[[nodiscard]] std::optional<double> number_of(const std::string& text, double least, double most);
 [[nodiscard]] std::vector<std::string> parts_of(const std::string& text);
 /// #RRGGBB
 [[nodiscard]] std::optional<Rgb> parse_colour(const std::string& text);

@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "formats/basics/language.h"
+#include "formats/room/room.h"
 
 #include <QCoreApplication>
 #include <clocale>

@@ -71,10 +71,7 @@ Result<LabelDesign> design_from_template(const std::string& asked) {
     std::vector<LabelTemplate> templates = shipped_templates();
     std::string name = asked;
     if (colon != std::string::npos && QFileInfo::exists(QString::fromStdString(asked.substr(0, colon)))) {
-        const auto file = read_file(QString::fromStdString(asked.substr(0, colon)), 4 << 20);
-        if (!file)
-            return file.problem();
-        auto read = read_templates(file->toStdString());
+        auto read = load_templates(QString::fromStdString(asked.substr(0, colon)));
         if (!read)
             return Problem{"--template {asked}: {read}"_said.with("asked", asked).with("read", read.problem().message),
                            read.problem().hint};
@@ -95,13 +92,12 @@ Outcome apply_style(const std::string& text, LabelText& style) {
         const auto equals = piece.find('=');
         const std::string key = piece.substr(0, equals),
                           value = equals == std::string::npos ? "" : piece.substr(equals + 1);
-        bool is_number = false;
-        const double number = QString::fromStdString(value).toDouble(&is_number);
         const Problem wrong{
             "--text-style {words}: “{piece}” is not understood."_said.with("words", text).with("piece", piece)};
         const auto take = [&](double& to, double least, double most) {
-            to = number;
-            return is_number && number >= least && number <= most;
+            const auto number = number_of(value, least, most);
+            to = number.value_or(to);
+            return number.has_value();
         };
         bool is_right = true;
         if (key == "font")
@@ -207,8 +203,13 @@ Outcome apply_pictures(const LabelOptions& o, LabelDesign& design) {
                 "--label-picture {picture}: give left, right, above, below or behind."_said.with("picture", o.picture)};
         design.picture.place = *place;
     }
-    if (pieces.size() > 2)
-        design.picture.share = std::clamp(QString::fromStdString(pieces[2]).toDouble(), 0.05, 0.9);
+    if (pieces.size() > 2) {
+        const auto share = number_of(pieces[2], 0.05, 0.9);
+        if (!share)
+            return Problem{"--label-picture {picture}: the picture's share is from 0.05 to 0.9."_said.with("picture",
+                                                                                                         o.picture)};
+        design.picture.share = *share;
+    }
     design.picture.field = o.picture_field;
     if (!design.table || o.picture_field.empty())
         return Done{};

@@ -47,8 +47,9 @@ Result<Stroke> stroke_of(const char* option, const std::string& text, std::optio
     std::vector<double> numbers;
     bool is_right = kind && parts.size() >= 4 && parts.size() % 2 == 0;
     for (std::size_t i = 1; is_right && i < parts.size(); ++i) {
-        numbers.push_back(QString::fromStdString(parts[i]).toDouble(&is_right));
-        is_right = is_right && std::abs(numbers.back()) < 1e6;
+        const auto number = number_of(parts[i], -1e6, 1e6);
+        is_right = number.has_value();
+        numbers.push_back(number.value_or(0));
     }
     if (!is_right || !(numbers[0] > 0))
         return known
@@ -109,18 +110,20 @@ Result<FlatWish> flat_wish(const std::string& text) {
         if (numbers.size() != 8)
             return wrong;
         for (qsizetype i = 0; i < 8; ++i) {
-            bool is_number = false;
-            const double value = numbers[i].toDouble(&is_number);
-            if (!is_number || !(std::abs(value) < 1e6))
+            const auto value = number_of(numbers[i].toStdString(), -1e6, 1e6);
+            if (!value)
                 return wrong;
             Point& corner = wish.corners[static_cast<std::size_t>(i / 2)];
-            (i % 2 == 0 ? corner.x : corner.y) = value;
+            (i % 2 == 0 ? corner.x : corner.y) = *value;
         }
         const QStringList size = parts[2].split('x');
-        bool has_width = false, has_height = false;
-        if (size.size() == 2)
-            wish.size = Size{size[0].toDouble(&has_width), size[1].toDouble(&has_height)};
-        return has_width && has_height ? Result<FlatWish>(wish) : wrong;
+        if (size.size() != 2)
+            return wrong;
+        const auto width = number_of(size[0].toStdString(), 1, 1e4), height = number_of(size[1].toStdString(), 1, 1e4);
+        if (!width || !height)
+            return wrong;
+        wish.size = Size{*width, *height};
+        return wish;
     }
     if (parts.size() > 1) {
         wish.size = parse_paper(parts[1].toStdString());

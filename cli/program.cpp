@@ -1,10 +1,12 @@
+#include "cli/border_options.h"
 #include "cli/drawing_options.h"
 #include "cli/label_options.h"
 #include "cli/report.h"
+#include "formats/basics/text_encoding.h"
 #include "formats/manual/usual_options.h"
+#include "formats/room/room.h"
 
 #include <CLI/CLI.hpp>
-#include <QImageReader>
 #include <iostream>
 
 namespace fusuma {
@@ -171,6 +173,19 @@ void add_check(CLI::App& program, CheckCommand& c) {
     app->add_option("--report", c.report, "JSON report to a file, or - for standard output");
 }
 
+/// CLI11's ranges let "nan" through, which is neither less nor more than anything.
+void take_only_numbers(CLI::App& app) {
+    const auto is_number = [](const std::string& text) {
+        constexpr double most = 1e15;
+        return number_of(text, -most, most) ? std::string() : "“" + text.substr(0, 40) + "” is no number that can be used";
+    };
+    for (CLI::Option* option : app.get_options())
+        if (option->get_type_name().starts_with("FLOAT"))
+            option->check(is_number);
+    for (CLI::App* command : app.get_subcommands(nullptr))
+        take_only_numbers(*command);
+}
+
 ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, const SheetCommand& sheet,
                     const CheckCommand& check, const RehearseCommand& rehearse, const PartsCommand& parts,
                     const CutCommand& cut, const BoardCommand& board, const FindCommand& find) try {
@@ -218,15 +233,24 @@ int run_program(int argc, const char* const* argv) {
     add_cut(program, cut);
     add_board(program, board);
     add_find(program, find);
+    program
+        .add_option_function<int>("--reading-time", room::allow,
+                                  "seconds of work that reading a file may take, for those that need more")
+        ->check(CLI::Range(1, 3600));
     add_usual_options(program, "fusuma-cli");
+    take_only_numbers(program);
+    std::vector<std::string> words; // CLI11 takes them from the last on
+    for (int i = argc; --i > 0;)
+        words.push_back(as_utf8(argv[i]));
     try {
-        program.parse(argc, argv);
+        program.parse(words);
     } catch (const CLI::ParseError& error) {
         if (error.get_exit_code() == 0)
             return program.exit(error);
-        std::cerr << error.what() << '\n';
+        tell(Said::verbatim(error.what()));
         return bad_input;
     }
+    room::prepare();
     const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut, board, find);
     if (code)
         return *code;

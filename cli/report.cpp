@@ -15,7 +15,8 @@
 namespace fusuma {
 
 void tell(const Said& said) {
-    std::cerr << in_words(said).toStdString() << '\n';
+    // One line, whatever a stranger's names hold.
+    std::cerr << in_words(said).simplified().toStdString() << '\n';
 }
 
 using nlohmann::json;
@@ -23,7 +24,7 @@ using nlohmann::json;
 Outcome write_report(const json& report, const std::string& path) {
     if (path.empty())
         return Done{};
-    const std::string text = report.dump(2) + "\n";
+    const std::string text = report.dump(2, ' ', false, json::error_handler_t::replace) + "\n";
     if (path != "-")
         return write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
     std::cout << text << std::flush;
@@ -159,11 +160,7 @@ nlohmann::json fit_json(const Registration& r, Size paper, const Transform& expe
 }
 
 Result<Machine> machine_from(const std::string& path) {
-    constexpr qint64 largest = 1 << 20;
-    const auto bytes = read_file(QString::fromStdString(path), largest);
-    if (!bytes)
-        return bytes.problem();
-    auto machine = read_machine(bytes->toStdString());
+    auto machine = load_machine(QString::fromStdString(path));
     if (!machine)
         return Problem{"“{path}”: {machine}"_said.with("path", path).with("machine", machine.problem().message),
                        machine.problem().hint};

@@ -36,10 +36,7 @@ Outcome apply_marks(const SheetCommand& command, MarkSettings& marks) {
         marks.kind = *value_of<MarkKind>(command.marks);
     if (command.mark_scheme.empty())
         return Done{};
-    const auto bytes = read_file(QString::fromStdString(command.mark_scheme), 1 << 20);
-    if (!bytes)
-        return bytes.problem();
-    auto scheme = read_mark_scheme(bytes->toStdString());
+    auto scheme = load_mark_scheme(QString::fromStdString(command.mark_scheme));
     if (!scheme)
         return Problem{"“{mark_scheme}”: {scheme}"_said.with("mark_scheme", command.mark_scheme)
                            .with("scheme", scheme.problem().message),

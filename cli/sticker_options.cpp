@@ -128,13 +128,10 @@ Framing framing_of(const StickerOptions& o) {
     return {.mirrored = o.mirror, .turn = o.turn_deg.value_or(0) * std::numbers::pi / 180};
 }
 
-Result<std::vector<Sticker>> drawn_stickers(const std::string& path, const StickerOptions& o) {
-    auto drawing = read_drawing(QString::fromStdString(path), o.page);
-    if (!drawing)
-        return drawing.problem();
-    if (!(*drawing)->note.empty())
-        tell((*drawing)->note);
-    auto drawn = drawings_of(*drawing, o.drawing);
+Result<std::vector<Sticker>> drawn_stickers(const std::shared_ptr<const Drawing>& drawing, const StickerOptions& o) {
+    if (!drawing->note.empty())
+        tell(drawing->note);
+    auto drawn = drawings_of(drawing, o.drawing);
     if (!drawn)
         return drawn.problem();
     std::vector<Sticker> stickers;
@@ -151,17 +148,14 @@ Result<std::vector<Sticker>> drawn_stickers(const std::string& path, const Stick
     return stickers;
 }
 
-Result<Sticker> picture_sticker(const std::string& art_path, const StickerOptions& o) {
-    auto picture = read_picture(QString::fromStdString(art_path), {o.page, o.resolution});
-    if (!picture)
-        return picture.problem();
-    if (!(*picture)->note.empty())
-        tell((*picture)->note);
-    if (const Outcome flat = apply_flatten(o, *picture); !flat)
+Result<Sticker> picture_sticker(std::shared_ptr<const Picture> picture, const StickerOptions& o) {
+    if (!picture->note.empty())
+        tell(picture->note);
+    if (const Outcome flat = apply_flatten(o, picture); !flat)
         return flat.problem();
-    Sticker s = new_sticker(PictureArtwork{*picture});
+    Sticker s = new_sticker(PictureArtwork{picture});
     if (o.dpi)
-        s.width = (*picture)->pixels.width / *o.dpi * mm_per_inch;
+        s.width = picture->pixels.width / *o.dpi * mm_per_inch;
     Framing framing = framing_of(o);
     if (const Outcome crop = apply_box("--crop", o.crop, framing.crop); !crop)
         return crop.problem();
@@ -175,7 +169,7 @@ Result<Sticker> picture_sticker(const std::string& art_path, const StickerOption
     if (const Outcome by_hand = apply_hand_work(o, s.background); !by_hand)
         return by_hand.problem();
     if (o.threshold) {
-        const bool by_brightness = offer((*picture)->pixels, s.background).settings.source == Source::brightness;
+        const bool by_brightness = offer(picture->pixels, s.background).settings.source == Source::brightness;
         if (by_brightness)
             s.background.brightness = *o.threshold;
         else
@@ -193,14 +187,17 @@ Result<Sticker> picture_sticker(const std::string& art_path, const StickerOption
 } // namespace
 
 Result<std::vector<Sticker>> stickers_of(const std::string& path, const StickerOptions& o) {
-    bool is_drawn = o.drawing.from_pdf;
-    if (!is_drawn) {
-        QFile file(QString::fromStdString(path));
-        is_drawn = file.open(QIODevice::ReadOnly) && is_drawing(file.read(4096));
+    const QString file = QString::fromStdString(path);
+    if (o.drawing.from_pdf) {
+        const auto drawing = read_drawing(file, o.page);
+        return drawing ? drawn_stickers(*drawing, o) : drawing.problem();
     }
-    if (is_drawn)
-        return drawn_stickers(path, o);
-    auto sticker = picture_sticker(path, o);
+    const auto artwork = read_artwork(file, PageChoice{o.page, o.resolution});
+    if (!artwork)
+        return artwork.problem();
+    if (const auto* drawing = std::get_if<std::shared_ptr<const Drawing>>(&*artwork))
+        return drawn_stickers(*drawing, o);
+    auto sticker = picture_sticker(std::get<std::shared_ptr<const Picture>>(*artwork), o);
     if (!sticker)
         return sticker.problem();
     return std::vector<Sticker>{std::move(*sticker)};

@@ -1,6 +1,6 @@
 // Cut files that are read back: SVG and DXF. HP-GL has a target of its own.
 
-#include "formats/cut_files/cut_file.h"
+#include "reading/cut_lines/cut_lines.h"
 #include "formats/cut_files/dxf_write.h"
 #include "formats/cut_files/svg_write.h"
 #include "fuzz/target.h"
@@ -10,7 +10,7 @@ using namespace fusuma;
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
     for (const char* name : {"a.svg", "a.dxf"})
-        static_cast<void>(read_cut_file(bytes, QLatin1String(name), {210, 297}));
+        static_cast<void>(cut_lines_of(bytes, QLatin1String(name), {210, 297}));
     return 0;
 }
 

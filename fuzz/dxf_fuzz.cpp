@@ -1,4 +1,4 @@
-#include "formats/dxf/dxf_read.h"
+#include "reading/dxf/dxf_read.h"
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {

@@ -1,6 +1,6 @@
 #include "core/plan/planner.h"
 #include "formats/pdf/pdf_write.h"
-#include "formats/picture/pdf_pages.h"
+#include "reading/picture/pdf_pages.h"
 #include "fuzz/target.h"
 
 /// Pages as pictures, small ones.

@@ -1,6 +1,6 @@
-#include "formats/picture/cmyk_jpeg.h"
-#include "formats/picture/colour_profile.h"
-#include "formats/picture/picture_read.h"
+#include "reading/picture/cmyk_jpeg.h"
+#include "reading/picture/colour_profile.h"
+#include "reading/picture/decode_picture.h"
 #include "fuzz/target.h"
 
 #include <QBuffer>

@@ -1,8 +1,9 @@
 #include "core/plan/ticket.h"
-#include "formats/picture/picture_read.h"
+#include "reading/picture/decode_picture.h"
 #include "formats/project/project_file.h"
 #include "formats/project/zip_archive.h"
 #include "fuzz/target.h"
+#include "reading/answer.h"
 
 #include <QBuffer>
 #include <QImage>
@@ -41,8 +42,10 @@ fusuma::Document small_project() {
     QByteArray png;
     QBuffer buffer(&png);
     image.save(&buffer, "PNG");
-    const auto picture = fusuma::decode_picture(png, QStringLiteral("red.png"));
-    fusuma::Sticker sticker = fusuma::new_sticker(fusuma::PictureArtwork{*picture});
+    const auto picture = *fusuma::decode_picture(png, QStringLiteral("red.png"));
+    const auto bytes = std::as_bytes(std::span(png.constData(), static_cast<std::size_t>(png.size())));
+    picture->original = std::make_shared<const std::vector<std::byte>>(bytes.begin(), bytes.end());
+    fusuma::Sticker sticker = fusuma::new_sticker(fusuma::PictureArtwork{picture});
     sticker.rims.inner.push_back({});
     sticker.border.by_hand.push_back({});
     sticker.hand = handwork();
@@ -63,6 +66,7 @@ const char ticket_entry[] = "tickets/K4M7.json";
 
 /// The zip around a project or, when the bytes look like JSON, the description inside a sound zip.
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
+    [[maybe_unused]] static const bool is_here = (fusuma::room::read_here(fusuma::answer_to), true);
     const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
     if (bytes.startsWith("{")) {
         static const auto sound = *fusuma::unzip(*fusuma::project_bytes(small_project()), 1 << 20);

@@ -1,5 +1,5 @@
 #include "core/drawing/parts.h"
-#include "formats/svg/svg_read.h"
+#include "reading/svg/svg_read.h"
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {

@@ -1,4 +1,4 @@
-#include "formats/label/table_read.h"
+#include "reading/table/cells.h"
 #include "fuzz/target.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {

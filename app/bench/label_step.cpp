@@ -510,7 +510,7 @@ void LabelStep::choose_picture() {
 }
 
 void LabelStep::paste_list() {
-    const auto read = cells_of(QGuiApplication::clipboard()->text().toUtf8());
+    const auto read = read_cells(QGuiApplication::clipboard()->text().toUtf8());
     if (read)
         take_cells(read->cells);
     else
@@ -526,7 +526,7 @@ void LabelStep::list_from_file() {
         tr("Reading “%1”").arg(QFileInfo(path).fileName()),
         [path] {
             const auto file = read_file(path, largest_table_bytes);
-            return file ? cells_of(*file) : Result<ReadCells>(file.problem());
+            return file ? read_cells(*file) : Result<ReadCells>(file.problem());
         },
         [this, path, id = sticker ? sticker->id : 0](Result<ReadCells> read) {
             if (!read)

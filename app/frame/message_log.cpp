@@ -13,6 +13,7 @@ namespace fusuma::app {
 MessageLog::MessageLog(Messages& messages) {
     connect(&messages, &Messages::problem, this, [this](const QString& text) { keep(text, true); });
     connect(&messages, &Messages::note, this, [this](const QString& text) { keep(text, false); });
+    connect(&messages, &Messages::chatter, this, [this](const QString& text) { keep(text, false); });
 }
 
 void MessageLog::keep(const QString& text, bool is_problem) {

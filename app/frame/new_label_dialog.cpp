@@ -126,11 +126,7 @@ void NewLabelDialog::add_from_file() {
     };
     in_background(
         reader, this,
-        [path] {
-            constexpr qint64 largest = 4 << 20;
-            const auto file = read_file(path, largest);
-            return file ? read_templates(file->toStdString()) : Result<std::vector<LabelTemplate>>(file.problem());
-        },
+        [path] { return load_templates(path); },
         [this, refuse](const Result<std::vector<LabelTemplate>>& read) {
             if (!read)
                 return refuse(in_words(read.problem()));

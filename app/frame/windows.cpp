@@ -2,6 +2,7 @@
 
 #include "app/frame/left_work_dialog.h"
 #include "app/frame/start_page.h"
+#include "formats/room/room.h"
 
 #include <QFileInfo>
 #include <QTimer>
@@ -20,7 +21,19 @@ void bring_forward(MainWindow& window) {
 
 } // namespace
 
-Windows::~Windows() = default;
+Windows::Windows(const QString& recovery_folder) : folder(recovery_folder) {
+    room::log_to([this](const std::string& words) { // on the thread that reads
+        QMetaObject::invokeMethod(this, [this, words] {
+            for (const auto& pane : panes)
+                emit pane->model.messages.chatter(QString::fromStdString(words));
+        });
+    });
+    room::prepare(true);
+}
+
+Windows::~Windows() {
+    room::log_to(nullptr);
+}
 
 Windows::Pane& Windows::open_pane() {
     panes.push_back(std::make_unique<Pane>(folder));

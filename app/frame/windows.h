@@ -11,7 +11,7 @@ class Windows : public QObject {
     Q_OBJECT
   public:
     /// @param recovery_folder  where their unsaved work is kept aside
-    explicit Windows(const QString& recovery_folder) : folder(recovery_folder) {}
+    explicit Windows(const QString& recovery_folder);
     ~Windows() override;
 
     MainWindow& open_new();

@@ -14,47 +14,59 @@ namespace fusuma::app {
 
 Importer::Importer(Messages& told, Project& open_project, InHand& hand)
     : messages(told), project(open_project), in_hand(hand) {
-    reader.setMaxThreadCount(1);
+    reader.setMaxThreadCount(2);
 }
 
 Importer::~Importer() {
+    stop.request_stop();
     reader.clear();
     reader.waitForDone();
 }
 
 QString Importer::reading() const {
-    return waiting.empty() ? QString() : waiting.front().second;
+    return waiting.empty() ? QString() : waiting.front().name;
 }
 
 void Importer::cancel() {
-    waiting.clear(); // their results find nobody waiting
+    stop.request_stop();
+    stop = std::stop_source();
+    waiting.clear(); // what was read already finds nobody waiting
+}
+
+void Importer::arrived(std::uint64_t number, std::function<void()> take) {
+    const auto its = std::ranges::find(waiting, number, &Awaited::number);
+    if (its == waiting.end())
+        return; // cancelled
+    its->take = std::move(take);
+    while (!waiting.empty() && waiting.front().take) {
+        const auto next = std::move(waiting.front().take);
+        waiting.pop_front();
+        next();
+    }
 }
 
 template <typename Read, typename Use> void Importer::read_in_background(const QString& name, Read read, Use use) {
     const std::uint64_t number = next_number++;
-    waiting.emplace_back(number, name);
-    // False when it was cancelled, or is not for the project that is open by now.
-    const auto is_awaited = [this, number, name, for_project = project.generation()] {
-        if (std::erase_if(waiting, [&](const auto& r) { return r.first == number; }) == 0)
-            return false;
-        if (for_project != project.generation())
-            emit messages.note(tr("“%1” was for the project that was open before, and is left out.").arg(name));
-        return for_project == project.generation();
+    waiting.push_back({number, name, {}});
+    const auto finished = [this, number, name, for_project = project.generation()](std::function<void()> take) {
+        arrived(number, [this, name, for_project, take = std::move(take)] {
+            if (for_project == project.generation())
+                take();
+            else
+                emit messages.note(tr("“%1” was for the project that was open before, and is left out.").arg(name));
+        });
     };
     in_background(
-        reader, this, read,
-        [this, is_awaited, use](const auto& result) {
-            if (!is_awaited())
-                return;
-            if (!result)
-                emit messages.problem(in_words(result.problem()));
-            else
-                use(*result);
+        reader, this, [read, work = Work{.stop = stop.get_token()}] { return read(work); },
+        [this, finished, use](const auto& result) {
+            finished([this, use, result] {
+                if (!result)
+                    emit messages.problem(in_words(result.problem()));
+                else
+                    use(*result);
+            });
         },
-        [this, is_awaited](const QString& words) {
-            if (is_awaited())
-                emit messages.problem(words);
-        });
+        [this, finished](const QString& words) { finished([this, words] { emit messages.problem(words); }); });
 }
 
 void Importer::add_as_sticker(Sticker s, const QString& words) {
@@ -72,49 +84,61 @@ QString nothing_in(const QString& name) {
     return Importer::tr("“%1” is fully transparent, so there is nothing to outline.").arg(name);
 }
 
-bool is_drawing_file(const QString& path) {
-    QFile file(path);
-    constexpr qint64 enough_to_tell = 4096;
-    return file.open(QIODevice::ReadOnly) && is_drawing(file.read(enough_to_tell));
-}
+/// A picture, and the best start for it: looking for that goes over the whole picture.
+struct ReadPicture {
+    std::shared_ptr<const Picture> picture;
+    AlphaContent content = AlphaContent::clear;
+    Said why;
+
+    explicit ReadPicture(std::shared_ptr<const Picture> read)
+        : picture(std::move(read)), content(alpha_content(picture->pixels)),
+          why(content == AlphaContent::opaque ? offer(picture->pixels, {}).why : Said()) {}
+};
 
 } // namespace
 
 void Importer::add_artwork(const QStringList& paths) {
+    using Read = std::variant<ReadPicture, std::shared_ptr<const Drawing>, Pages>;
     for (const QString& path : paths)
         read_in_background(
-            QFileInfo(path).fileName(), // even counting pages reads the file
-            [path]() -> Result<std::optional<int>> {
-                if (is_drawing_file(path))
-                    return std::optional<int>();
-                const auto pages = page_count(path);
-                return pages ? Result<std::optional<int>>(*pages) : pages.problem();
+            QFileInfo(path).fileName(),
+            [path](const Work& work) -> Result<Read> {
+                auto read = read_artwork(path, {}, work);
+                if (!read)
+                    return read.problem();
+                if (auto* picture = std::get_if<std::shared_ptr<const Picture>>(&*read))
+                    return Read(ReadPicture(std::move(*picture)));
+                if (auto* drawing = std::get_if<std::shared_ptr<const Drawing>>(&*read))
+                    return Read(std::move(*drawing));
+                return Read(std::get<Pages>(*read));
             },
-            [this, path](const std::optional<int>& pages) {
-                if (!pages)
-                    add_drawing(path, 1);
-                else if (*pages > 0)
-                    emit pages_wanted(path, *pages);
+            [this, path](const Read& read) {
+                if (const auto* picture = std::get_if<ReadPicture>(&read))
+                    take_picture(picture->picture, picture->content, picture->why);
+                else if (const auto* drawing = std::get_if<std::shared_ptr<const Drawing>>(&read))
+                    take_drawing(*drawing);
                 else
-                    add_pages(path, {1}, PageChoice{}.dpi);
+                    emit pages_wanted(path, std::get<Pages>(read).count);
             });
 }
 
 void Importer::add_drawing(const QString& path, int page) {
     read_in_background(
-        QFileInfo(path).fileName(), [path, page] { return read_drawing(path, page); },
-        [this](const std::shared_ptr<const Drawing>& drawing) {
-            Sticker s = new_sticker(
-                DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
-            if (drawing->page > 0)
-                s.name += " " + std::to_string(drawing->page);
-            if (is_lines_alone(*drawing)) {
-                auto& art = std::get<DrawingArtwork>(s.artwork);
-                art.parts = std::make_shared<const Parts>(as_in_file(*drawing, *art.parts));
-                s.border.width = 0;
-            }
-            add_as_sticker(std::move(s), in_words(drawing->note));
-        });
+        QFileInfo(path).fileName(), [path, page](const Work& work) { return read_drawing(path, page, work); },
+        [this](const std::shared_ptr<const Drawing>& drawing) { take_drawing(drawing); });
+}
+
+void Importer::take_drawing(const std::shared_ptr<const Drawing>& drawing) {
+    Sticker s = new_sticker(
+        DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
+    if (drawing->page > 0)
+        s.name += " " + std::to_string(drawing->page);
+    if (is_lines_alone(*drawing)) {
+        auto& art = std::get<DrawingArtwork>(s.artwork);
+        art.parts = std::make_shared<const Parts>(as_in_file(*drawing, *art.parts));
+        s.border.width = 0;
+    }
+    add_as_sticker(std::move(s), in_words(drawing->note));
 }
 
 void Importer::add_label(const LabelDesign& design, const QString& name) {
@@ -143,7 +167,7 @@ void Importer::read_picture_for_sticker(const QString& path, const QString& labe
         return;
     const QString name = QFileInfo(path).fileName();
     read_in_background(
-        name, [path] { return read_picture(path); },
+        name, [path](const Work& work) { return read_picture(path, {}, work); },
         [this, name, label, take, stroke, id = wanted->id](const std::shared_ptr<const Picture>& picture) {
             change_later(name, id, label, stroke, [&](Sticker s) {
                 take(s, picture);
@@ -159,15 +183,16 @@ void Importer::replace_artwork(const QString& path) {
     const QString name = QFileInfo(path).fileName();
     read_in_background(
         name,
-        [path]() -> Result<Artwork> {
-            if (is_drawing_file(path)) {
-                const auto drawing = read_drawing(path, 1);
-                if (!drawing)
-                    return drawing.problem();
+        [path](const Work& work) -> Result<Artwork> {
+            auto read = read_artwork(path, {}, work);
+            if (!read)
+                return read.problem();
+            if (const auto* drawing = std::get_if<std::shared_ptr<const Drawing>>(&*read))
                 return Artwork(DrawingArtwork{
                     *drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(**drawing)))});
-            }
-            const auto picture = read_picture(path);
+            auto picture = std::holds_alternative<Pages>(*read)
+                               ? read_picture(path, {}, work)
+                               : Result<std::shared_ptr<const Picture>>(std::get<std::shared_ptr<const Picture>>(*read));
             if (!picture)
                 return picture.problem();
             if (alpha_content((*picture)->pixels) == AlphaContent::clear)
@@ -182,43 +207,37 @@ void Importer::replace_artwork(const QString& path) {
 
 void Importer::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {
     for (const int page : pages)
-        add_read(QFileInfo(path).fileName(), [path, page, dpi] { return read_picture(path, {page, dpi}); });
+        add_read(QFileInfo(path).fileName(),
+                 [path, page, dpi](const Work& work) { return read_picture(path, {page, dpi}, work); });
 }
 
 void Importer::add_picture(const QByteArray& file, const QString& name) {
-    add_read(name, [file, name] { return decode_picture(file, name); });
+    add_read(name, [file, name](const Work& work) { return read_picture(file, name, {}, work); });
 }
 
 void Importer::add_read(const QString& name, const Reader& read) {
-    // Looking for the best start is part of reading: it goes over the whole picture.
-    struct Read {
-        std::shared_ptr<const Picture> picture;
-        AlphaContent content;
-        Said why;
-    };
     read_in_background(
         name,
-        [read]() -> Result<Read> {
-            auto picture = read();
-            if (!picture)
-                return picture.problem();
-            const AlphaContent whole = alpha_content((*picture)->pixels);
-            return Read{*picture, whole, whole == AlphaContent::opaque ? offer((*picture)->pixels, {}).why : Said()};
+        [read](const Work& work) -> Result<ReadPicture> {
+            auto picture = read(work);
+            return picture ? Result<ReadPicture>(ReadPicture(std::move(*picture))) : picture.problem();
         },
-        [this, name](const Read& fresh) {
-            if (fresh.content == AlphaContent::clear) {
-                emit messages.problem(nothing_in(name));
-                return;
-            }
-            Sticker s = new_sticker(PictureArtwork{fresh.picture});
-            if (fresh.picture->page > 0)
-                s.name += " " + std::to_string(fresh.picture->page);
-            const QString why = in_words(fresh.why);
-            add_as_sticker(std::move(s),
-                           !fresh.picture->note.empty() ? in_words(fresh.picture->note)
-                           : why.isEmpty()              ? QString()
-                                           : tr("“%1”: %2").arg(QString::fromStdString(fresh.picture->file_name), why));
-        });
+        [this](const ReadPicture& read) { take_picture(read.picture, read.content, read.why); });
+}
+
+void Importer::take_picture(const std::shared_ptr<const Picture>& picture, AlphaContent content, const Said& why) {
+    const QString name = QString::fromStdString(picture->file_name);
+    if (content == AlphaContent::clear) {
+        emit messages.problem(nothing_in(name));
+        return;
+    }
+    Sticker s = new_sticker(PictureArtwork{picture});
+    if (picture->page > 0)
+        s.name += " " + std::to_string(picture->page);
+    const QString words = in_words(why);
+    add_as_sticker(std::move(s), !picture->note.empty() ? in_words(picture->note)
+                                 : words.isEmpty()      ? QString()
+                                                        : tr("“%1”: %2").arg(name, words));
 }
 
 void Importer::set_page_resolution(double dpi) {
@@ -228,8 +247,9 @@ void Importer::set_page_resolution(double dpi) {
         return;
     read_in_background(
         QString::fromStdString(art->picture->file_name),
-        [picture = art->picture, dpi] {
-            return decode_picture(picture->original, QString::fromStdString(picture->file_name), {picture->page, dpi});
+        [picture = art->picture, dpi](const Work& work) {
+            return read_picture(picture->original, QString::fromStdString(picture->file_name), {picture->page, dpi},
+                                work);
         },
         [this, id = s->id, before = art->picture](const std::shared_ptr<const Picture>& picture) {
             const auto now = project.document().find(id);
@@ -248,8 +268,8 @@ void Importer::set_flattening(const std::optional<Flattening>& how) {
         return;
     read_in_background(
         QString::fromStdString(art->picture->file_name),
-        [picture = art->picture, how]() -> Result<std::shared_ptr<const Picture>> {
-            return how ? laid_flat(picture, *how) : as_it_came(picture);
+        [picture = art->picture, how](const Work& work) -> Result<std::shared_ptr<const Picture>> {
+            return how ? laid_flat(picture, *how, work) : as_it_came(picture);
         },
         [this, before = art->picture](const std::shared_ptr<const Picture>& picture) {
             const auto is_it = [&](const std::shared_ptr<const Sticker>& one) {

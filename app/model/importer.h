@@ -1,14 +1,17 @@
 #pragma once
 
 #include "app/model/in_hand.h"
+#include "core/raster/background.h"
 #include "core/result.h"
 
 #include <QStringList>
+#include <deque>
+#include <stop_token>
 
 namespace fusuma::app {
 
-/// Reads artwork and adds it to the project. Reading happens in the background, one file after the other in the order
-/// in which they were added; a failure is told and changes nothing.
+/// Reads artwork and adds it to the project. Reading happens in the background, two files at a time, and they come in the
+/// order in which they were added; a failure is told and changes nothing.
 class Importer : public QObject {
     Q_OBJECT
   public:
@@ -32,7 +35,7 @@ class Importer : public QObject {
     void set_flattening(const std::optional<Flattening>& how);
 
     [[nodiscard]] QString reading() const; ///< the name of what is being read; empty when nothing is
-    void cancel();                         ///< leaves out what is being read
+    void cancel();                         ///< leaves out what is being read, at once
 
   signals:
     void pages_wanted(QString path, int pages); ///< a document with pages was to be added: which, and as what?
@@ -42,15 +45,24 @@ class Importer : public QObject {
     Messages& messages;
     Project& project;
     InHand& in_hand;
-    QThreadPool reader; ///< one thread
-    std::vector<std::pair<std::uint64_t, QString>> waiting; ///< what is being read: number and name
+    QThreadPool reader; ///< two threads
+    std::stop_source stop;
+    struct Awaited {
+        std::uint64_t number = 0;
+        QString name;
+        std::function<void()> take; ///< once it is read
+    };
+    std::deque<Awaited> waiting; ///< what is being read, in the order in which it will be taken
     std::uint64_t next_number = 1;
 
-    using Reader = std::function<Result<std::shared_ptr<const Picture>>()>;
+    using Reader = std::function<Result<std::shared_ptr<const Picture>>(const Work&)>;
     template <typename Read, typename Use> void read_in_background(const QString& name, Read read, Use use);
     void change_later(const QString& name, int id, const QString& label, const QString& stroke,
                       const std::function<Sticker(Sticker)>& change);
     void add_read(const QString& name, const Reader& read);
+    void take_picture(const std::shared_ptr<const Picture>& picture, AlphaContent content, const Said& why);
+    void take_drawing(const std::shared_ptr<const Drawing>& drawing);
+    void arrived(std::uint64_t number, std::function<void()> take);
     void add_as_sticker(Sticker sticker, const QString& words);
 };
 

@@ -10,6 +10,7 @@ class Messages : public QObject {
   signals:
     void problem(QString text); ///< something could not be done
     void note(QString text);    ///< something to know
+    void chatter(QString text); ///< what libraries said of a file, for the log alone
 };
 
 } // namespace fusuma::app

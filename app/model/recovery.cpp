@@ -58,7 +58,7 @@ LeftWork look_at(const QFileInfo& file) {
     left.file = file.absoluteFilePath();
     left.kept = file.lastModified();
     left.name = QObject::tr("Unsaved work");
-    if (const auto words = zip_entry(left.file, about_entry, most_about)) {
+    if (const auto words = small_entry(left.file, about_entry)) {
         const auto json = nlohmann::json::parse(words->begin(), words->end(), nullptr, false);
         if (json.is_object()) {
             left.name = QString::fromStdString(json.value("name", left.name.toStdString()));

@@ -376,11 +376,7 @@ std::optional<Machine> ask_for_machine(const Machine* now, const QStringList& ta
             return;
         in_background(
             files, &form,
-            [path] {
-                constexpr qint64 largest = 1 << 20;
-                const auto bytes = read_file(path, largest);
-                return bytes ? read_machine(bytes->toStdString()) : Result<Machine>(bytes.problem());
-            },
+            [path] { return load_machine(path); },
             [&](const Result<Machine>& machine) {
                 if (machine)
                     fields.show(*machine);

@@ -356,10 +356,7 @@ void CutterCard::load_scheme() {
         return;
     model.file_work.look_at(
         tr("Reading “%1”").arg(QFileInfo(path).fileName()),
-        [path] {
-            const auto bytes = read_file(path, 1 << 20);
-            return bytes ? read_mark_scheme(bytes->toStdString()) : Result<MarkScheme>(bytes.problem());
-        },
+        [path] { return load_mark_scheme(path); },
         [this, path, for_project = model.project.generation()](const Result<MarkScheme>& scheme) {
             if (!scheme)
                 emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(path))

@@ -48,7 +48,7 @@ std::optional<Rgb> colour_at(const Artwork& artwork, PixelPlace place) {
     const PixelPlace size = size_px(artwork);
     if (!art || place.x < 0 || place.y < 0 || place.x >= size.x || place.y >= size.y)
         return std::nullopt;
-    const std::vector<std::uint8_t>& rgba = art->picture->pixels.rgba;
+    const PixelBytes& rgba = art->picture->pixels.rgba;
     const std::size_t at =
         4 * (static_cast<std::size_t>(place.y) * static_cast<std::size_t>(size.x) + static_cast<std::size_t>(place.x));
     return Rgb{rgba[at], rgba[at + 1], rgba[at + 2]};

@@ -14,7 +14,7 @@ void doubled_line(const PreflightInput& input, Findings& findings) {
         [&](std::size_t i, std::size_t k) {
             const auto pair = beside(input, i, k);
             if (!is_doubled(*pair))
-                return;
+                return false;
             findings.push_back({.rule = "doubled-line",
                                 .message = "{sticker} and {other}: their cut lines lie on each other for {length}"_said
                                                .with("sticker", name_of_copy(input, i))
@@ -31,6 +31,7 @@ void doubled_line(const PreflightInput& input, Findings& findings) {
                                                        return removed(now, {id});
                                                return std::nullopt;
                                            }}});
+            return true;
         });
 }
 

@@ -63,18 +63,25 @@ struct Beside {
 /// Do their cut lines lie on each other for more than a crossing?
 [[nodiscard]] bool is_doubled(const Beside& pair);
 
+/// Who has a thousand pairs that lie wrong needs no list of all of them: with thousands on one spot there are millions.
+inline constexpr std::size_t most_wrong_pairs = 1000;
+
 /// Calls `visit(a, b)`, places in the plan's copies, for every pair of copies on one page whose cut lines' boxes come
-/// within `reach(a, b)` mm; at most `most_reach`.
+/// within `reach(a, b)` mm; at most `most_reach`. It returns whether something is wrong with the pair.
+/// @return false when it ended early, at `most_wrong_pairs`
 template <typename Reach, typename Visit>
-void for_neighbours(const PreflightInput& input, double most_reach, Reach&& reach, Visit&& visit) {
+bool for_neighbours(const PreflightInput& input, double most_reach, Reach&& reach, Visit&& visit) {
+    std::size_t wrong = 0;
     for (std::size_t page = 0; page < input.cut_boxes.size(); ++page) {
         const BoxGrid& grid = input.cut_boxes[page];
         for (std::size_t a = 0; a < grid.size(); ++a)
             if (!grid.box(a).empty())
                 for (const std::size_t b : grid.overlapping(grid.box(a).grown(most_reach)))
-                    if (b > a && grid.box(a).grown(reach(a, b)).overlaps(grid.box(b)))
-                        visit(a, b);
+                    if (b > a && grid.box(a).grown(reach(a, b)).overlaps(grid.box(b)) && visit(a, b) &&
+                        ++wrong >= most_wrong_pairs)
+                        return false;
     }
+    return true;
 }
 
 /// A sticker's copies, back to front; at least one.

@@ -25,13 +25,14 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
         for_neighbours(input, most, needs, [&](std::size_t i, std::size_t k) {
             const Nearest& nearest = beside(input, i, k)->nearest;
             if (nearest.distance == 0) // overlapping cut lines are another rule's
-                return;
+                return true;
             for (const auto& [of, other] : {std::pair{i, k}, {k, i}})
                 if (nearest.distance / 2 < left[of].mm)
                     left[of] = {nearest.distance / 2,
                                 nearest.at,
                                 Said::verbatim(name_of_copy(input, other)),
                                 {input.plan.copies[of].id, input.plan.copies[other].id}};
+            return false;
         });
     for (std::size_t i = 0; i < left.size(); ++i) {
         const PlannedCopy& copy = input.plan.copies[i];

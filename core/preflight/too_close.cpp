@@ -6,13 +6,13 @@ namespace fusuma {
 void too_close(const PreflightInput& input, Findings& findings) {
     constexpr double rounding_mm = 0.02; // flattening and grid rounding do not count as too close
     const double gap = input.document.sheet.gap;
-    for_neighbours(
+    const bool are_all = for_neighbours(
         input, gap, [gap](std::size_t, std::size_t) { return gap; },
         [&](std::size_t i, std::size_t k) {
             const auto pair = beside(input, i, k);
             const bool overlap = !pair->shared.empty() || pair->nearest.distance == 0;
             if (is_doubled(*pair) || (!overlap && pair->nearest.distance >= gap - rounding_mm))
-                return;
+                return false;
             findings.push_back(
                 {.rule = overlap ? "overlap" : "too-close",
                  .severity = overlap ? Severity::to_fix : Severity::to_look_at,
@@ -31,7 +31,12 @@ void too_close(const PreflightInput& input, Findings& findings) {
                                 const auto moved = moved_to_free_place(now, planner, other); // not when it is locked
                                 return moved ? moved : moved_to_free_place(now, planner, one);
                             }}});
+            return true;
         });
+    if (!are_all)
+        findings.push_back({.rule = "overlap",
+                            .message = "{most} pairs of copies lie on each other or too close; more are not listed"_said
+                                           .with("most", most_wrong_pairs)});
 }
 
 } // namespace fusuma

@@ -1,6 +1,7 @@
 #include "core/raster/alpha.h"
 
 #include <algorithm>
+#include <span>
 
 namespace fusuma {
 
@@ -13,7 +14,7 @@ Coverage coverage_of_alpha(const Image& image) {
 
 namespace {
 
-AlphaContent content(const std::vector<std::uint8_t>& values, std::size_t first, std::size_t step) {
+AlphaContent content(std::span<const std::uint8_t> values, std::size_t first, std::size_t step) {
     bool any_solid = false;
     bool any_clear = false;
     for (std::size_t i = first; i < values.size(); i += step) {
@@ -26,7 +27,7 @@ AlphaContent content(const std::vector<std::uint8_t>& values, std::size_t first,
 }
 
 /// @param values  every `step`th from `first` is a pixel's
-std::optional<PixelBox> inked(const std::vector<std::uint8_t>& values, int width, int height, std::size_t first,
+std::optional<PixelBox> inked(std::span<const std::uint8_t> values, int width, int height, std::size_t first,
                               std::size_t step) {
     int left = width, top = height, right = -1, bottom = -1;
     const std::uint8_t* value = values.data() + first;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/raster/pixel_bytes.h"
 #include "core/work.h"
 
 #include <cstddef>
@@ -12,7 +13,7 @@ namespace fusuma {
 struct Image {
     int width = 0;
     int height = 0;
-    std::vector<std::uint8_t> rgba;
+    PixelBytes rgba;
 
     Image() = default;
     Image(int w, int h) : width(w), height(h), rgba(static_cast<std::size_t>(w) * static_cast<std::size_t>(h) * 4) {}

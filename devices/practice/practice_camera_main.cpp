@@ -4,6 +4,7 @@
 #include "devices/practice/practice_camera.h"
 #include "formats/basics/file.h"
 #include "formats/manual/usual_options.h"
+#include "core/document/artwork.h"
 #include "formats/picture/picture_read.h"
 
 #include <CLI/CLI.hpp>

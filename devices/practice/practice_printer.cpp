@@ -1,37 +1,13 @@
 #include "devices/practice/practice_printer.h"
 
-#include <memory>
-#include <poppler-document.h>
-#include <poppler-page-renderer.h>
-#include <poppler-page.h>
+#include "formats/room/room.h"
 
 namespace fusuma {
 
-Result<QImage> practice_print(const QByteArray& pdf, double dpi, int page_number) {
+Result<QImage> practice_print(const QByteArray& pdf, double dpi, int page) {
     if (!(dpi >= 24 && dpi <= 2400))
         return Problem{"The practice printer prints at 24 to 2400 dpi."_said};
-    poppler::set_debug_error_function([](const std::string&, void*) {}, nullptr);
-    const std::unique_ptr<poppler::document> document(
-        poppler::document::load_from_raw_data(pdf.constData(), static_cast<int>(pdf.size())));
-    if (!document || document->is_locked())
-        return Problem{"The practice printer cannot read this PDF."_said};
-    const std::unique_ptr<poppler::page> page(document->create_page(page_number));
-    if (!page)
-        return Problem{"The PDF has no page {page}."_said.with("page", page_number + 1)};
-    poppler::page_renderer renderer;
-    renderer.set_render_hint(poppler::page_renderer::antialiasing);
-    renderer.set_render_hint(poppler::page_renderer::text_antialiasing);
-    renderer.set_image_format(poppler::image::format_argb32);
-    const poppler::image image = renderer.render_page(page.get(), dpi, dpi);
-    if (!image.is_valid())
-        return Problem{"The practice printer cannot print this PDF."_said};
-    QImage sheet = QImage(reinterpret_cast<const uchar*>(image.const_data()), image.width(), image.height(),
-                          image.bytes_per_row(), QImage::Format_ARGB32)
-                       .convertToFormat(QImage::Format_RGB32);
-    const int dots_per_metre = qRound(dpi / 0.0254);
-    sheet.setDotsPerMeterX(dots_per_metre);
-    sheet.setDotsPerMeterY(dots_per_metre);
-    return sheet;
+    return room::ask<QImage>({.asked = room::Asked::printed_page, .name = "PDF", .page = page + 1, .dpi = dpi}, pdf);
 }
 
 } // namespace fusuma

@@ -21,23 +21,39 @@ FileStamp stamp_of(const QString& path) {
 }
 
 Result<QByteArray> read_file(const QString& path, qint64 most) {
-    const QFileInfo info(path);
-    if (!info.exists())
-        return Problem{"“{file}” does not exist."_said.with("file", file_name_of(path))};
-    if (info.isDir())
-        return Problem{"“{file}” is a folder, not a file."_said.with("file", file_name_of(path))};
-    QFile file(path);
-    if (!info.isReadable() || !file.open(QIODevice::ReadOnly))
-        return Problem{"“{file}” cannot be read."_said.with("file", file_name_of(path)),
-                       "Check the file's permissions."_said};
-    if (file.size() > most)
-        return Problem{"“{file}” is larger than {most} MB, too large to open."_said.with("file", file_name_of(path))
-                           .with("most", most >> 20)};
-    QByteArray bytes = file.readAll();
+    const auto name = file_name_of(path);
+    const auto not_readable = [&](const QString& why) {
+        return Problem{"“{file}” cannot be read: {why}."_said.with("file", name).with("why", why.toStdString())};
+    };
+    // Without waiting: a pipe that nobody writes to would hold the person up for ever.
+    const int opened = ::open(QFile::encodeName(path).constData(), O_RDONLY | O_NONBLOCK | O_CLOEXEC | O_NOCTTY);
+    if (opened < 0) {
+        if (errno == ENOENT || errno == ENOTDIR)
+            return Problem{"“{file}” does not exist."_said.with("file", name)};
+        if (errno == EACCES || errno == EPERM)
+            return Problem{"“{file}” cannot be read."_said.with("file", name), "Check the file's permissions."_said};
+        return not_readable(qt_error_string());
+    }
+    QFile file;
+    if (!file.open(opened, QIODevice::ReadOnly, QFileDevice::AutoCloseHandle)) {
+        ::close(opened);
+        return not_readable(file.errorString());
+    }
+    struct stat facts {};
+    if (::fstat(opened, &facts) != 0)
+        return not_readable(qt_error_string());
+    if (S_ISDIR(facts.st_mode))
+        return Problem{"“{file}” is a folder, not a file."_said.with("file", name)};
+    if (!S_ISREG(facts.st_mode))
+        return Problem{"“{file}” is a device or a pipe, not a file."_said.with("file", name)};
+    const Problem too_large{
+        "“{file}” is larger than {most} MB, too large to open."_said.with("file", name).with("most", most >> 20)};
+    if (facts.st_size > most)
+        return too_large;
+    QByteArray bytes = file.read(most + 1); // some tell no size beforehand
     if (file.error() != QFileDevice::NoError)
-        return Problem{"“{file}” cannot be read: {why}."_said.with("file", file_name_of(path))
-                           .with("why", file.errorString().toStdString())};
-    return bytes;
+        return not_readable(file.errorString());
+    return bytes.size() > most ? Result<QByteArray>(too_large) : bytes;
 }
 
 namespace {

@@ -13,6 +13,9 @@ struct ReadLine {
     std::vector<Point> points; ///< flattened within 0.01 mm; closed ones end where they begin
     CutKind kind = CutKind::kiss;
 };
+template <class Io> void fields(Io& io, ReadLine& line) {
+    io(line.points, line.kind);
+}
 
 /// Reads an SVG, DXF or HP-GL file back, by its ending, so that it can be checked against the sheet. Of SVG it takes
 /// paths, in groups named after kinds of cut; of DXF every line, of the kind its layer is named after.

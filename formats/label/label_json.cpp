@@ -1,5 +1,7 @@
 #include "formats/label/label_json.h"
 
+#include "formats/room/room.h"
+
 #include "formats/basics/file.h"
 #include "formats/basics/shipped.h"
 #include "formats/fonts/fonts.h"
@@ -189,6 +191,11 @@ Result<std::vector<LabelTemplate>> read_templates(const std::string& text) {
     if (templates.empty())
         return Problem{"It holds no templates."_said};
     return templates;
+}
+
+Result<std::vector<LabelTemplate>> load_templates(const QString& path) {
+    const auto text = room::text_of(room::Asked::templates, path);
+    return text ? read_templates(*text) : text.problem();
 }
 
 std::string templates_text(const std::string& family, const std::vector<LabelTemplate>& templates) {

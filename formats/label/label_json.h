@@ -2,6 +2,8 @@
 
 #include "formats/basics/stored_files.h"
 
+#include <QString>
+
 namespace fusuma {
 
 using PictureFrom = std::function<Result<std::shared_ptr<const Picture>>(const json&)>;
@@ -18,6 +20,8 @@ struct LabelTemplate {
 };
 /// @param text  JSON; a Problem names the template and the field
 Result<std::vector<LabelTemplate>> read_templates(const std::string& text);
+/// The same from a file, read in a room of its own (formats/room/room.h).
+Result<std::vector<LabelTemplate>> load_templates(const QString& path);
 /// One file of templates without pictures and lists, which belong to projects.
 [[nodiscard]] std::string templates_text(const std::string& family, const std::vector<LabelTemplate>& templates);
 

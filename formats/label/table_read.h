@@ -20,16 +20,22 @@ struct ReadCells {
     Cells cells;
     TextForm form;
 };
-
-/// Rows of cells from text as it was pasted, or from a file. Encoding and separator (comma, semicolon, tab, bar) are
-/// found out: a byte order mark, else whether it is sound UTF-8; and the separator that parts the first rows most
-/// evenly. Cells in quotes may hold separators, quotes doubled and line breaks.
-/// Source: RFC 4180; read by libcsv
-Result<ReadCells> cells_of(const QByteArray& text);
-
 inline constexpr qint64 largest_table_bytes = 20 << 20;
+
+/// Rows of cells from text as it was pasted, or from a file, read in a room of its own (formats/room/room.h). Encoding
+/// and separator (comma, semicolon, tab, bar) are found out: a byte order mark, else whether it is sound UTF-8; and the
+/// separator that parts the first rows most evenly. Cells in quotes may hold separators, quotes doubled and line breaks.
+/// Source: RFC 4180
+Result<ReadCells> read_cells(const QByteArray& text);
 
 /// The file as a table. @param fields  that the design uses, which tell whether the first row names the columns
 Result<Table> read_table(const QString& path, const std::vector<std::string>& fields);
+
+template <class Io> void fields(Io& io, TextForm& f) {
+    io(f.encoding, f.separator);
+}
+template <class Io> void fields(Io& io, ReadCells& c) {
+    io(c.cells, c.form);
+}
 
 } // namespace fusuma

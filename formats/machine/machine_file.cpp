@@ -1,5 +1,7 @@
 #include "formats/machine/machine_file.h"
 
+#include "formats/room/room.h"
+
 #include "formats/basics/json_fields.h"
 
 #include <set>
@@ -188,6 +190,11 @@ Result<Machine> read_machine(const std::string& text) {
         return Problem{"This machine's profile cannot be used: {trouble}."_said.with("trouble", said_of(wrong)),
                        "Help, User guide tells what each field takes."_said};
     }
+}
+
+Result<Machine> load_machine(const QString& path) {
+    const auto text = room::text_of(room::Asked::machine, path);
+    return text ? read_machine(*text) : text.problem();
 }
 
 std::string machine_text(const Machine& m) {

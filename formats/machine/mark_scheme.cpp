@@ -1,5 +1,7 @@
 #include "formats/machine/mark_scheme.h"
 
+#include "formats/room/room.h"
+
 #include <array>
 #include <cmath>
 #include <map>
@@ -179,6 +181,11 @@ Result<MarkScheme> read_mark_scheme(std::string_view text) {
                 .with("field", wrong.place.empty() ? "/" : wrong.place.substr(1))
                 .with("trouble", wrong.why)};
     }
+}
+
+Result<MarkScheme> load_mark_scheme(const QString& path) {
+    const auto text = room::text_of(room::Asked::scheme, path);
+    return text ? read_mark_scheme(*text) : text.problem();
 }
 
 json mark_scheme_json(const MarkScheme& scheme) {

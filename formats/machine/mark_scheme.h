@@ -3,6 +3,7 @@
 #include "core/result.h"
 #include "core/sheet/marks.h"
 
+#include <QString>
 #include <nlohmann/json.hpp>
 #include <string_view>
 
@@ -12,6 +13,9 @@ constexpr std::size_t most_marks = 100;
 
 /// Reads a scheme file (docs/guide/mark-schemes.md). A message says in which line and field the file is wrong.
 [[nodiscard]] Result<MarkScheme> read_mark_scheme(std::string_view text);
+
+/// The same from a file, read in a room of its own (formats/room/room.h).
+[[nodiscard]] Result<MarkScheme> load_mark_scheme(const QString& path);
 
 /// A scheme as in its file.
 [[nodiscard]] nlohmann::json mark_scheme_json(const MarkScheme& scheme);

@@ -1,9 +1,9 @@
 #include "formats/pdf/pdf_write.h"
 
-#include "formats/picture/colour_profile.h"
 #include "formats/basics/number.h"
 #include "formats/basics/qpdf.h"
 
+#include <QColorSpace>
 #include <cmath>
 #include <map>
 
@@ -322,7 +322,7 @@ QPDFObjectHandle metadata(QPDF& pdf) {
 
 /// What plain red, green and blue mean in this file.
 QPDFObjectHandle srgb(QPDF& pdf) {
-    QPDFObjectHandle profile = QPDFObjectHandle::newStream(&pdf, srgb_profile().toStdString());
+    QPDFObjectHandle profile = QPDFObjectHandle::newStream(&pdf, QColorSpace(QColorSpace::SRgb).iccProfile().toStdString());
     profile.getDict().replaceKey("/N", QPDFObjectHandle::newInteger(3));
     QPDFObjectHandle space = QPDFObjectHandle::newArray();
     space.appendItem(QPDFObjectHandle::newName("/ICCBased"));

@@ -1,160 +1,26 @@
 #include "formats/picture/picture_read.h"
 
-#include "core/units.h"
 #include "formats/basics/file.h"
-#include "formats/picture/camera_facts.h"
-#include "formats/picture/cmyk_jpeg.h"
-#include "formats/picture/colour_profile.h"
-#include "formats/picture/cut_short.h"
-#include "formats/picture/heif_read.h"
-#include "formats/picture/pdf_pages.h"
+#include "formats/drawing/drawing_read.h"
+#include "formats/room/room.h"
 
-#include <QBuffer>
-#include <QColorSpace>
-#include <QFile>
-#include <QFileInfo>
-#include <QImage>
-#include <QImageReader>
-#include <QtEndian>
-#include <algorithm>
 #include <cstring>
 
 namespace fusuma {
 
 namespace {
 
-double png_dpi(const QByteArray& bytes) {
-    qsizetype at = 8;
-    while (at + 12 <= bytes.size()) {
-        const quint32 size = qFromBigEndian<quint32>(bytes.constData() + at);
-        const QByteArrayView type(bytes.constData() + at + 4, 4);
-        if (type == "IDAT" || size > static_cast<quint32>(bytes.size() - at - 12))
-            break;
-        if (type == "pHYs" && size == 9 && bytes[at + 16] == 1)
-            return qFromBigEndian<quint32>(bytes.constData() + at + 8) * mm_per_inch / 1000;
-        at += 12 + static_cast<qsizetype>(size);
-    }
-    return 0;
+using Original = std::shared_ptr<const std::vector<std::byte>>;
+
+std::shared_ptr<const Picture> kept_with(Picture picture, const QString& file_name, Original original) {
+    picture.file_name = file_name_of(file_name);
+    picture.original = std::move(original);
+    return std::make_shared<const Picture>(std::move(picture));
 }
 
-double jfif_dpi(const QByteArray& bytes) {
-    if (bytes.size() < 18 || bytes.sliced(2, 2) != "\xff\xe0" || bytes.sliced(6, 4) != "JFIF")
-        return 0;
-    const double density = qFromBigEndian<quint16>(bytes.constData() + 14);
-    switch (bytes[13]) {
-    case 1:
-        return density;
-    case 2:
-        return density * 2.54;
-    default:
-        return 0;
-    }
-}
-
-bool is_jpeg(const QByteArray& bytes) {
-    return bytes.startsWith("\xff\xd8");
-}
-
-} // namespace
-
-double stated_dpi(const QByteArray& bytes) {
-    double dpi = 0;
-    if (bytes.startsWith("\x89PNG\r\n\x1a\n"))
-        dpi = png_dpi(bytes);
-    else if (is_jpeg(bytes))
-        dpi = jfif_dpi(bytes);
-    const bool believable = dpi >= 10 && dpi <= 10000;
-    return believable ? dpi : 0;
-}
-
-namespace {
-
-struct Read {
-    QImage rgba; // RGBA8888 in sRGB
-    double dpi = 0;
-    Said note;
-};
-
-Problem damaged() {
-    return {"is damaged or cut short."_said, "Export or download it again."_said};
-}
-Said broken_profile() {
-    return "has a damaged colour profile, so its colours are taken as they are."_said;
-}
-
-bool is_too_large(const QSize& size) {
-    return qint64{size.width()} * size.height() > largest_picture_px;
-}
-
-/// Problems of the readers below are without the file's name; `decode_picture` puts it in front.
-Result<Read> read_cmyk(const QByteArray& bytes, QImageIOHandler::Transformations orientation) {
-    const QImage inks = read_cmyk_jpeg(bytes, largest_picture_px);
-    if (inks.isNull())
-        return damaged();
-    const QByteArray profile = embedded_profile(bytes);
-    bool by_profile = false;
-    Read read{cmyk_to_srgb(inks, profile, by_profile), 0, {}};
-    if (!by_profile)
-        read.note = profile.isEmpty() ? "is in CMYK without a colour profile, so its colours are only near."_said
-                                      : "has a damaged colour profile, so its colours are only near."_said;
-    // Mirroring comes before turning in these flags, so does Qt's own reader.
-    read.rgba = read.rgba.mirrored(orientation & QImageIOHandler::TransformationMirror,
-                                   orientation & QImageIOHandler::TransformationFlip);
-    if (orientation & QImageIOHandler::TransformationRotate90)
-        read.rgba = read.rgba.transformed(QTransform().rotate(90));
-    return read;
-}
-
-Result<Read> read_telephones(const QByteArray& bytes) {
-    auto heif = read_heif(bytes, largest_picture_px);
-    if (!heif)
-        return heif.problem();
-    Read read{std::move(heif->rgba), 0, {}};
-    if (!heif->profile.isEmpty() && !convert_to_srgb(read.rgba, heif->profile))
-        read.note = broken_profile();
-    return read;
-}
-
-Result<Read> read_raster(const QByteArray& bytes) {
-    QBuffer buffer;
-    buffer.setData(bytes);
-    buffer.open(QIODevice::ReadOnly);
-    QImageReader::setAllocationLimit(static_cast<int>((largest_picture_px * 8) >> 20));
-    QImageReader reader(&buffer);
-    reader.setDecideFormatFromContent(true);
-    reader.setAutoTransform(true);
-    if (!reader.canRead() || reader.format() == "svg" || reader.format() == "svgz" || reader.format() == "pdf")
-        return Problem{"is not a picture that Fusuma can read."_said,
-                       "Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF."_said};
-    const QSize size = reader.size();
-    if (is_too_large(size))
-        return Problem{"has {width} × {height} pixels, more than the 200 million that Fusuma can open."_said
-                           .with("width", size.width())
-                           .with("height", size.height()),
-                       "Save a smaller copy and open that."_said};
-    if (is_cmyk_jpeg(bytes) && !is_cut_short(bytes))
-        return read_cmyk(bytes, reader.transformation());
-    const bool is_animated = reader.supportsAnimation() && reader.imageCount() > 1;
-    Read read{reader.read(), 0, {}};
-    QImage& image = read.rgba;
-    if (image.isNull() || is_cut_short(bytes))
-        return damaged();
-    if (is_too_large(image.size()))
-        return Problem{"has more than the 200 million pixels that Fusuma can open."_said};
-    if (is_animated)
-        read.note = "is an animation; its first picture is used."_said;
-    QByteArray profile = embedded_profile(bytes);
-    if (profile.isEmpty() && image.colorSpace().isValid() && image.colorSpace() != QColorSpace::SRgb)
-        profile = image.colorSpace().iccProfile(); // told in the file by other means than a profile
-    image.convertTo(QImage::Format_RGBA8888);
-    if (!profile.isEmpty() && !convert_to_srgb(image, profile))
-        read.note = broken_profile();
-    return read;
-}
-
-Result<Read> read_page(const QByteArray& bytes, const PageChoice& page) {
-    auto image = render_pdf_page(bytes, page.number, page.dpi, largest_picture_px);
-    return image ? Result<Read>(Read{std::move(*image), page.dpi, {}}) : image.problem();
+Original bytes_of(const QByteArray& file) {
+    const auto bytes = std::as_bytes(std::span(file.constData(), static_cast<std::size_t>(file.size())));
+    return std::make_shared<const std::vector<std::byte>>(bytes.begin(), bytes.end());
 }
 
 } // namespace
@@ -168,58 +34,46 @@ std::shared_ptr<Image> image_from(const QImage& picture) {
     return image;
 }
 
-Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std::vector<std::byte>> original,
-                                                      const QString& file_name, const PageChoice& page) {
-    const std::string name = file_name_of(file_name);
-    if (original->empty())
-        return Problem{"“{file}” is empty."_said.with("file", name)};
-    const QByteArray bytes = QByteArray::fromRawData(reinterpret_cast<const char*>(original->data()),
-                                                     static_cast<qsizetype>(original->size()));
-    const bool has_pages = is_pdf(bytes);
-    auto read = has_pages ? read_page(bytes, page) : is_heif(bytes) ? read_telephones(bytes) : read_raster(bytes);
+Result<std::shared_ptr<const Picture>> read_picture(Original original, const QString& file_name, const PageChoice& page,
+                                                    const Work& work) {
+    auto read = room::ask<Picture>({.asked = room::Asked::picture,
+                                    .name = file_name_of(file_name),
+                                    .page = page.number,
+                                    .dpi = page.dpi},
+                                   *original, work);
     if (!read)
-        return Problem{"“{file}” {trouble}"_said.with("file", name).with("trouble", read.problem().message),
-                       read.problem().hint};
-    auto picture = std::make_shared<Picture>();
-    picture->file_name = QFileInfo(file_name).fileName().toStdString();
-    picture->original = std::move(original);
-    picture->pixels = std::move(*image_from(read->rgba));
-    if (!read->note.empty())
-        picture->note = "“{file}” {note}"_said.with("file", name).with("note", read->note);
-    const double dpi = has_pages ? page.dpi : stated_dpi(bytes);
-    picture->page = has_pages ? page.number : 0;
-    if (!has_pages)
-        picture->camera = camera_facts(bytes);
-    if (dpi > 0) {
-        picture->dpi = dpi;
-        picture->dpi_is_stated = true;
-    }
-    return std::shared_ptr<const Picture>(std::move(picture));
+        return read.problem();
+    return kept_with(std::move(*read), file_name, std::move(original));
 }
 
-Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, const QString& file_name,
-                                                      const PageChoice& page) {
-    const auto* first = reinterpret_cast<const std::byte*>(bytes.constData());
-    return decode_picture(std::make_shared<const std::vector<std::byte>>(first, first + bytes.size()), file_name, page);
+Result<std::shared_ptr<const Picture>> read_picture(const QByteArray& bytes, const QString& file_name,
+                                                    const PageChoice& page, const Work& work) {
+    return read_picture(bytes_of(bytes), file_name, page, work);
 }
 
-Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page) {
-    const auto bytes = read_file(path, largest_picture_bytes);
-    return bytes ? decode_picture(*bytes, path, page) : bytes.problem();
+Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page, const Work& work) {
+    const auto file = read_file(path, largest_picture_bytes);
+    return file ? read_picture(bytes_of(*file), path, page, work) : file.problem();
 }
 
-Result<int> page_count(const QString& path) {
-    QFile start(path);
-    if (!start.open(QIODevice::ReadOnly) || !is_pdf(start.read(1024)))
-        return 0; // whatever it is, reading it will tell
-    const auto bytes = read_file(path, largest_picture_bytes);
-    if (!bytes)
-        return bytes.problem();
-    const auto pages = pdf_page_count(*bytes);
-    return pages ? pages
-                 : Problem{"“{file}” {trouble}"_said.with("file", file_name_of(path))
-                               .with("trouble", pages.problem().message),
-                           pages.problem().hint};
+Result<ArtworkFile> read_artwork(const QString& path, const std::optional<PageChoice>& page, const Work& work) {
+    const auto file = read_file(path, largest_picture_bytes);
+    if (!file)
+        return file.problem();
+    const Original original = bytes_of(*file);
+    auto read = room::ask<std::variant<Picture, wire::DrawingParts, std::int32_t>>(
+        {.asked = room::Asked::artwork,
+         .name = file_name_of(path),
+         .page = page ? page->number : 0,
+         .dpi = page.value_or(PageChoice{}).dpi},
+        *original, work);
+    if (!read)
+        return read.problem();
+    if (auto* picture = std::get_if<Picture>(&*read))
+        return ArtworkFile(kept_with(std::move(*picture), path, original));
+    if (auto* parts = std::get_if<wire::DrawingParts>(&*read))
+        return ArtworkFile(drawing_of(std::move(*parts), path, original));
+    return ArtworkFile(Pages{std::get<std::int32_t>(*read)});
 }
 
 } // namespace fusuma

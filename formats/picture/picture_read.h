@@ -1,11 +1,13 @@
 #pragma once
 
-#include "core/document/artwork.h"
+#include "core/drawing/drawing.h"
+#include "core/raster/picture.h"
 #include "core/result.h"
 
 #include <QByteArray>
 #include <QImage>
 #include <QString>
+#include <variant>
 
 namespace fusuma {
 
@@ -18,23 +20,28 @@ struct PageChoice {
     double dpi = 300;
 };
 
-/// Reads a picture file, or a page of a PDF, with its density and orientation, its colours in sRGB.
-Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page = {});
-
+/// Reads a picture file, or a page of a PDF, with its density and orientation, its colours in sRGB. It is read in a room
+/// of its own (formats/room/room.h); reading throws Stopped when asked to stop.
+Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page = {},
+                                                    const Work& work = {});
 /// The same from bytes; `file_name` is kept and used in messages.
-Result<std::shared_ptr<const Picture>> decode_picture(std::shared_ptr<const std::vector<std::byte>> original,
-                                                      const QString& file_name, const PageChoice& page = {});
-Result<std::shared_ptr<const Picture>> decode_picture(const QByteArray& bytes, const QString& file_name,
-                                                      const PageChoice& page = {});
+Result<std::shared_ptr<const Picture>> read_picture(std::shared_ptr<const std::vector<std::byte>> original,
+                                                    const QString& file_name, const PageChoice& page = {},
+                                                    const Work& work = {});
+
+Result<std::shared_ptr<const Picture>> read_picture(const QByteArray& bytes, const QString& file_name,
+                                                    const PageChoice& page = {}, const Work& work = {});
+
+/// A document of which one has to be chosen.
+struct Pages {
+    int count = 0;
+};
+/// What a file to be added is: a picture, a drawing, or more pages than one. A single page is a picture.
+using ArtworkFile = std::variant<std::shared_ptr<const Picture>, std::shared_ptr<const Drawing>, Pages>;
+/// @param page  of a document that is to be taken as a picture; none when a person is still to choose among several
+Result<ArtworkFile> read_artwork(const QString& path, const std::optional<PageChoice>& page = {}, const Work& work = {});
 
 /// The pixels of a decoded picture in any format.
 [[nodiscard]] std::shared_ptr<Image> image_from(const QImage& picture);
-
-/// How many pages a PDF has; 0 for files without pages.
-Result<int> page_count(const QString& path);
-
-/// Pixels per inch that the file states, or 0 when it states none.
-/// Source: W3C PNG 11.3.5.3 (pHYs), ISO/IEC 10918-5 (JFIF density).
-double stated_dpi(const QByteArray& bytes);
 
 } // namespace fusuma

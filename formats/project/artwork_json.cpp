@@ -139,7 +139,7 @@ Result<std::shared_ptr<const Picture>> ArtworkReader::picture(const json& j) {
         const FileBytes original = load(file);
         if (!original)
             return Problem{"Its artwork “{file}” is missing."_said.with("file", name)};
-        auto decoded = decode_picture(original, QString::fromStdString(name), page);
+        auto decoded = read_picture(original, QString::fromStdString(name), page);
         if (!decoded)
             return decoded.problem();
         known = *decoded;
@@ -164,7 +164,7 @@ Result<Artwork> ArtworkReader::drawing(const json& j) {
         const FileBytes original = load(file);
         if (!original)
             return Problem{"Its artwork “{file}” is missing."_said.with("file", name)};
-        auto decoded = decode_drawing(original, QString::fromStdString(name), page);
+        auto decoded = read_drawing(original, QString::fromStdString(name), page);
         if (!decoded)
             return decoded.problem();
         known = *decoded;

@@ -4,6 +4,7 @@
 #include "formats/label/label_json.h"
 #include "formats/project/ticket_json.h"
 #include "formats/project/zip_archive.h"
+#include "formats/room/room.h"
 
 #include <QFileInfo>
 #include <algorithm>
@@ -11,8 +12,6 @@
 namespace fusuma {
 
 namespace {
-
-constexpr qint64 largest_project_bytes = 2LL << 30;
 
 /// The distinct artwork files of a project, each stored once.
 class ArtworkStore {
@@ -144,21 +143,32 @@ Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name
     const auto refused = [&](const Problem& why) {
         return Problem{"“{file}” cannot be opened."_said.with("file", file_name_of(name)).then(why.message), why.hint};
     };
-    const auto entries = unzip(bytes, largest_project_bytes);
-    if (!entries)
-        return refused(entries.problem());
+    const auto unpacked =
+        room::ask<ProjectEntries>({.asked = room::Asked::entries, .name = file_name_of(name)}, bytes);
+    if (!unpacked)
+        return refused(unpacked.problem());
+    const ZipEntries& entries = unpacked->entries;
     std::map<std::string, FileBytes> originals;
     ArtworkReader read_artwork([&](const std::string& entry_name) -> FileBytes {
         auto& original = originals[entry_name];
-        if (const auto entry = entries->find(entry_name); !original && entry != entries->end()) {
+        if (const auto entry = entries.find(entry_name); !original && entry != entries.end()) {
             const auto* first = reinterpret_cast<const std::byte*>(entry->second.constData());
             original = std::make_shared<const std::vector<std::byte>>(first, first + entry->second.size());
         }
         return original;
     });
     auto document = guarded(
-        [&] { return read_entries(*entries, [&](const nlohmann::json& artwork) { return read_artwork(artwork); }); });
+        [&] { return read_entries(entries, [&](const nlohmann::json& artwork) { return read_artwork(artwork); }); });
     return document ? std::move(document) : refused(document.problem());
+}
+
+std::optional<QByteArray> small_entry(const QString& path, const std::string& name) {
+    const auto file = read_file(path, largest_project_bytes);
+    if (!file)
+        return std::nullopt;
+    auto content = room::ask<QByteArray>(
+        {.asked = room::Asked::entry, .name = file_name_of(path), .entry = name}, *file);
+    return content ? std::optional(std::move(*content)) : std::nullopt;
 }
 
 Outcome save_project(const Document& document, const QString& path, const ZipEntries& beside) {

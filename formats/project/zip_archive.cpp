@@ -1,6 +1,5 @@
 #include "formats/project/zip_archive.h"
 
-#include <QFile>
 #include <algorithm>
 #include <memory>
 #include <vector>
@@ -53,6 +52,19 @@ Result<QByteArray> zip_bytes(const ZipEntries& entries) {
 
 namespace {
 
+using OpenZip = std::unique_ptr<zip_t, decltype(&zip_discard)>;
+
+/// Null when it is none.
+OpenZip opened(const QByteArray& bytes, int checks) {
+    zip_error_t error{};
+    zip_source_t* source =
+        zip_source_buffer_create(bytes.constData(), static_cast<zip_uint64_t>(bytes.size()), 0, &error);
+    OpenZip zip(source ? zip_open_from_source(source, ZIP_RDONLY | checks, &error) : nullptr, &zip_discard);
+    if (!zip)
+        zip_source_free(source);
+    return zip;
+}
+
 /// All of an entry; nothing when it is damaged. Its checksum is only looked at by reading past its end.
 std::optional<QByteArray> content_of(zip_t* zip, zip_uint64_t index, zip_uint64_t size) {
     const std::unique_ptr<zip_file_t, decltype(&zip_fclose)> file(zip_fopen_index(zip, index, 0), &zip_fclose);
@@ -67,15 +79,9 @@ std::optional<QByteArray> content_of(zip_t* zip, zip_uint64_t index, zip_uint64_
 
 Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
     const Problem not_a_project{"It is damaged or not a Fusuma project."_said};
-    zip_error_t error{};
-    zip_source_t* source =
-        zip_source_buffer_create(bytes.constData(), static_cast<zip_uint64_t>(bytes.size()), 0, &error);
-    const std::unique_ptr<zip_t, decltype(&zip_discard)> zip(
-        zip_open_from_source(source, ZIP_RDONLY | ZIP_CHECKCONS, &error), &zip_discard);
-    if (!zip) {
-        zip_source_free(source);
+    const OpenZip zip = opened(bytes, ZIP_CHECKCONS);
+    if (!zip)
         return not_a_project;
-    }
     ZipEntries entries;
     for (zip_int64_t i = 0; i < zip_get_num_entries(zip.get(), 0); ++i) {
         zip_stat_t stat{};
@@ -92,10 +98,8 @@ Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
     return entries;
 }
 
-std::optional<QByteArray> zip_entry(const QString& path, const std::string& name, qint64 most) {
-    int error = 0;
-    const std::unique_ptr<zip_t, decltype(&zip_discard)> zip(
-        zip_open(QFile::encodeName(path).constData(), ZIP_RDONLY, &error), &zip_discard);
+std::optional<QByteArray> zip_entry(const QByteArray& bytes, const std::string& name, qint64 most) {
+    const OpenZip zip = opened(bytes, 0);
     zip_stat_t stat{};
     if (!zip || zip_stat(zip.get(), name.c_str(), 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE) ||
         stat.size > static_cast<zip_uint64_t>(most))

@@ -481,7 +481,7 @@ TEST_F(Hands, TheStartPageLeadsInAndGoesWithTheFirstSticker) {
     const QString path = folder.filePath("Yesterday.fusuma");
     ASSERT_TRUE(save(path));
     EXPECT_EQ(recent_projects(), QStringList{path});
-    EXPECT_FALSE(zip_entry(path, "thumbnail.png", 1 << 20)->isEmpty()) << "its sheet as a picture";
+    EXPECT_FALSE(small_entry(path, "thumbnail.png")->isEmpty()) << "its sheet as a picture";
     model.project.start_new();
     settle();
     EXPECT_TRUE(find<QWidget>("startPage"));

@@ -851,7 +851,9 @@ TEST_F(Output, PrintsThePagesThatWereChosenAndTellsWhenThePrinterFails) {
     const auto pages = [&](const std::function<void(QPrinter&)>& choose) {
         const QString path = folder.filePath("printed.pdf");
         EXPECT_TRUE(printed(choose, path));
-        return *page_count(path);
+        const auto read = read_artwork(path);
+        const Pages* several = read ? std::get_if<Pages>(&*read) : nullptr;
+        return several ? several->count : read ? 1 : 0;
     };
     EXPECT_EQ(pages([](QPrinter&) {}), 3);
     EXPECT_EQ(pages([](QPrinter& p) {

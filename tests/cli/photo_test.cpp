@@ -2,7 +2,7 @@
 // devices as programs; finding a sheet; and options and pictures that are refused.
 
 #include "formats/basics/file.h"
-#include "formats/dxf/dxf_read.h"
+#include "reading/dxf/dxf_read.h"
 #include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
 

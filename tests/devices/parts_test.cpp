@@ -24,7 +24,7 @@ std::shared_ptr<const Drawing> drawing_of(const std::string& inside) {
         R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">)svg" + inside +
         "</svg>";
     const auto* first = reinterpret_cast<const std::byte*>(text.data());
-    return *decode_drawing(std::make_shared<const std::vector<std::byte>>(first, first + text.size()), "parts.svg");
+    return *read_drawing(std::make_shared<const std::vector<std::byte>>(first, first + text.size()), "parts.svg");
 }
 
 /// A plate of 60 × 40 with a disc of radius 10 on it and a bar across both.

@@ -90,7 +90,7 @@ PracticeShot any_shot(unsigned seed, Chance& any) {
 }
 
 Image developed(const PracticePhoto& photo) {
-    const auto picture = decode_picture(photo.jpeg, QStringLiteral("photo.jpg"));
+    const auto picture = read_picture(photo.jpeg, QStringLiteral("photo.jpg"));
     EXPECT_TRUE(picture);
     return (*picture)->pixels;
 }
@@ -438,7 +438,7 @@ TEST(PrintOnTheBoard, IsFoundByOnePhotographOrRefused) {
 TEST(FlatPictures, StayInProjectsAndAreOneForAllThatShareThem) {
     Chance any(5);
     const PracticePhoto photo = photographed(things_on(a4, 4, any), a4, {.width = 1000, .height = 800, .tilt = 0.3});
-    const auto picture = decode_picture(photo.jpeg, QStringLiteral("sheet.jpg"));
+    const auto picture = read_picture(photo.jpeg, QStringLiteral("sheet.jpg"));
     const auto how = lay_flat((*picture)->pixels, {.by = FlatBy::paper, .size = a4});
     ASSERT_TRUE(how);
     const auto flat = laid_flat(*picture, *how);

@@ -36,7 +36,7 @@ Sticker blob(int number) {
     QByteArray png;
     QBuffer buffer(&png);
     image.save(&buffer, "PNG");
-    Sticker s = new_sticker(PictureArtwork{*decode_picture(png, QStringLiteral("blob%1.png").arg(number))});
+    Sticker s = new_sticker(PictureArtwork{*read_picture(png, QStringLiteral("blob%1.png").arg(number))});
     s.width = 12 + 3 * number;
     return s;
 }

@@ -1,6 +1,8 @@
 // What may include what: layers, folders within layers, and what core must not know. Folders stand in their order, the
 // lowest first; a file includes only from its own folder and from those before it.
 
+#include <algorithm>
+#include <cstdio>
 #include <filesystem>
 #include <fstream>
 #include <gtest/gtest.h>
@@ -11,14 +13,15 @@ namespace {
 
 namespace fs = std::filesystem;
 
-const std::vector<std::string> layers{"core", "formats", "devices", "app", "cli"};
+const std::vector<std::string> layers{"core", "formats", "reading", "devices", "app", "cli"};
 
 const std::map<std::string, std::vector<std::string>> folders{
     {"core",
      {".", "geometry", "raster", "trace", "border", "cutting", "drawing", "hand", "label", "sheet", "document", "fill",
       "registration", "photo", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
     {"formats",
-     {"basics", "manual", "dxf", "fonts", "picture", "svg", "cut_files", "drawing", "label", "machine", "pdf", "project"}},
+     {"basics", "room", "manual", "fonts", "drawing", "picture", "cut_files", "label", "machine", "pdf", "project"}},
+    {"reading", {"dxf", "picture", "svg", "cut_lines", "drawing", "printed", "table", "."}},
     {"devices", {"cutter", "scanner", "practice"}},
     {"app", {"model", "common", "bench", "sheet", "output", "frame"}},
     {"cli", {"."}}};
@@ -29,7 +32,8 @@ const std::set<std::set<std::string>> strangers{{"app/bench", "app/sheet"},
                                                 {"app/sheet", "app/output"}};
 
 /// Layers that a layer does not stand on, although they come before it.
-const std::map<std::string, std::set<std::string>> not_below{{"cli", {"app"}}};
+const std::map<std::string, std::set<std::string>> not_below{
+    {"devices", {"reading"}}, {"app", {"reading"}}, {"cli", {"app", "reading"}}};
 
 /// The layer and the folder of a path such as "core/trace/fit.h".
 std::pair<std::string, std::string> room_of(const std::string& path) {
@@ -57,6 +61,21 @@ template <typename Visit> void for_each_include(const std::string& layer, Visit&
 
 template <typename List> std::ptrdiff_t place_in(const List& list, const std::string& what) {
     return std::find(list.begin(), list.end(), what) - list.begin();
+}
+
+/// The libraries that a program asks for itself, as `readelf -d` tells them: "(NEEDED) Shared library: [libzip.so.4]".
+std::vector<std::string> needed_by(const std::string& program) {
+    FILE* pipe = ::popen(("readelf -d '" + program + "'").c_str(), "r");
+    std::vector<std::string> libraries;
+    char line[4096];
+    while (std::fgets(line, sizeof line, pipe)) {
+        const std::string text = line;
+        const auto open = text.find('['), close = text.find(']');
+        if (text.find("(NEEDED)") != std::string::npos && close != std::string::npos)
+            libraries.push_back(text.substr(open + 1, close - open - 1));
+    }
+    ::pclose(pipe);
+    return libraries;
 }
 
 TEST(Layers, IncludesPointDownwardsOnly) {
@@ -94,6 +113,24 @@ TEST(Layers, EveryFolderSaysWhatItHolds) {
     for (const auto& [layer, order] : folders)
         for (const std::string& folder : order)
             EXPECT_TRUE(fs::exists(fs::path(SOURCE_DIR) / layer / folder / "README.md")) << layer << "/" << folder;
+}
+
+TEST(Layers, NoProgramWithAPersonsWorkLinksWhatParsesFilesFromOutside) {
+    // Qt's own parts aside; qpdf and zip are there to write with.
+    const std::set<std::string> parsers{"poppler", "poppler-glib", "poppler-cpp", "rsvg-2", "cairo", "dxflib", "heif",
+                                        "lcms2",   "exiv2",        "csv",         "jpeg",   "2geom", "z",      "png16",
+                                        "tiff",    "webp",         "gdk_pixbuf-2", "xml2"};
+    for (const char* program : {FUSUMA, FUSUMA_CLI}) {
+        int seen = 0;
+        for (const std::string& library : needed_by(program)) {
+            ++seen;
+            const std::string name = library.substr(3, library.find_first_of(".", 3) - 3); // libNAME.so.1
+            EXPECT_FALSE(parsers.contains(name)) << program << " links " << library;
+        }
+        EXPECT_GT(seen, 5) << program;
+    }
+    const std::vector<std::string> reader = needed_by(READER);
+    EXPECT_NE(std::ranges::find(reader, "librsvg-2.so.2"), reader.end());
 }
 
 TEST(Layers, CoreKnowsNoInterfaceNoFilesAndNoClock) {

@@ -317,7 +317,7 @@ TEST(Tables, AreReadAsRfc4180Says) {
              {"bars", "a|b\nc|d\n", {{"a", "b"}, {"c", "d"}}},
              {"one word a line", "Monday\nTuesday\n", {{"Monday"}, {"Tuesday"}}},
              {"empty cells", "a,,c\n,,\n", {{"a", "", "c"}, {"", "", ""}}}}) {
-        const auto read = cells_of(c.text);
+        const auto read = read_cells(c.text);
         ASSERT_TRUE(read) << c.why;
         EXPECT_EQ(read->cells, c.cells) << c.why;
     }
@@ -337,14 +337,14 @@ TEST(Tables, FindOutTheirEncoding) {
                                           {little, "UTF-16"},
                                           {big, "UTF-16"},
                                           {QByteArray("n\xe4me;\x80\n\xd6l;\xa3\n"), "Windows-1252"}}) {
-        const auto read = cells_of(bytes);
+        const auto read = read_cells(bytes);
         ASSERT_TRUE(read) << encoding;
         EXPECT_EQ(read->cells, cells) << encoding;
         EXPECT_EQ(read->form.encoding, encoding);
         EXPECT_EQ(read->form.separator, ';');
     }
-    EXPECT_FALSE(cells_of(""));
-    EXPECT_FALSE(cells_of(QByteArray("\0\1\2\3PNG\0", 8)));
+    EXPECT_FALSE(read_cells(""));
+    EXPECT_FALSE(read_cells(QByteArray("\0\1\2\3PNG\0", 8)));
 }
 
 TEST(Tables, KnowTheirHeader) {
@@ -472,7 +472,7 @@ TEST(Lists, AndLabelsAreKeptByProjectsAndTemplates) {
     design.picture.picture = *[] {
         QFile file(test::demo_art("puffin.png"));
         EXPECT_TRUE(file.open(QIODevice::ReadOnly));
-        return decode_picture(file.readAll(), QStringLiteral("puffin.png"));
+        return read_picture(file.readAll(), QStringLiteral("puffin.png"));
     }();
     Planner evaluator;
     Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 2}));

@@ -1,0 +1,337 @@
+#include "formats/room/room.h"
+
+#include "formats/basics/file.h"
+#include "formats/basics/shipped.h"
+
+#include <QFile>
+#include <atomic>
+#include <chrono>
+#include <condition_variable>
+#include <csignal>
+#include <fcntl.h>
+#include <mutex>
+#include <poll.h>
+#include <spawn.h>
+#include <thread>
+#include <sys/resource.h>
+#include <sys/socket.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+extern char** environ;
+
+namespace fusuma::room {
+
+namespace {
+
+using Clock = std::chrono::steady_clock;
+
+constexpr std::uint64_t most_memory = 5ULL << 29; // 2.5 GiB: 200 million pixels, decoded and handed over
+
+/// A reader that runs. It ends when this does.
+class Reader {
+  public:
+    Reader() = default;
+    Reader(Reader&& other) noexcept { *this = std::move(other); }
+    Reader& operator=(Reader&& other) noexcept {
+        std::swap(pid, other.pid);
+        std::swap(line, other.line);
+        std::swap(chatter, other.chatter);
+        return *this;
+    }
+    ~Reader() {
+        if (pid > 0) {
+            stop();
+            rusage used{};
+            static_cast<void>(ended(used));
+        }
+    }
+
+    /// Not running when it could not be started.
+    static Reader started() {
+        Reader reader;
+        int lines[2], chatters[2];
+        if (::socketpair(AF_UNIX, SOCK_SEQPACKET | SOCK_CLOEXEC, 0, lines) != 0)
+            return reader;
+        reader.line = Descriptor(lines[0]);
+        const Descriptor its_line(lines[1]);
+        if (::pipe2(chatters, O_CLOEXEC | O_NONBLOCK) != 0) // what it says too much is lost, and it goes on
+            return reader;
+        reader.chatter = Descriptor(chatters[0]);
+        const Descriptor its_chatter(chatters[1]);
+        posix_spawn_file_actions_t files;
+        posix_spawn_file_actions_init(&files);
+        posix_spawn_file_actions_addopen(&files, STDIN_FILENO, "/dev/null", O_RDONLY, 0);
+        posix_spawn_file_actions_addopen(&files, STDOUT_FILENO, "/dev/null", O_WRONLY, 0);
+        posix_spawn_file_actions_adddup2(&files, its_chatter.get(), STDERR_FILENO);
+        posix_spawn_file_actions_adddup2(&files, its_line.get(), reader_line);
+        posix_spawn_file_actions_addclosefrom_np(&files, reader_line + 1);
+        posix_spawnattr_t ways;
+        posix_spawnattr_init(&ways);
+        sigset_t none, all;
+        sigemptyset(&none);
+        sigfillset(&all);
+        posix_spawnattr_setsigmask(&ways, &none);
+        posix_spawnattr_setsigdefault(&ways, &all);
+        posix_spawnattr_setflags(&ways, POSIX_SPAWN_SETSIGMASK | POSIX_SPAWN_SETSIGDEF);
+        QByteArray program = QFile::encodeName(shipped_program(QStringLiteral("fusuma-reader")));
+        char* arguments[] = {program.data(), nullptr};
+        if (::posix_spawn(&reader.pid, program.constData(), &files, &ways, arguments, environ) != 0)
+            reader.pid = -1;
+        posix_spawnattr_destroy(&ways);
+        posix_spawn_file_actions_destroy(&files);
+        return reader;
+    }
+
+    [[nodiscard]] bool is_running() const { return pid > 0; }
+    [[nodiscard]] int its_line() const { return line.get(); }
+    void stop() const { ::kill(pid, SIGKILL); }
+    /// Waits for its end, which it is helped to when it does not come. @return as waitpid
+    int ended(rusage& used) {
+        int status = 0;
+        const auto patience = Clock::now() + std::chrono::seconds(2);
+        while (::wait4(pid, &status, WNOHANG, &used) == 0) {
+            if (Clock::now() > patience)
+                stop();
+            std::this_thread::sleep_for(std::chrono::microseconds(200));
+        }
+        pid = -1;
+        return status;
+    }
+    /// What its libraries wrote.
+    [[nodiscard]] std::string said() const {
+        constexpr std::size_t most = 4096;
+        std::string words(most, '\0');
+        const ssize_t size = ::read(chatter.get(), words.data(), most);
+        words.resize(size > 0 ? static_cast<std::size_t>(size) : 0);
+        return words;
+    }
+
+  private:
+    pid_t pid = -1;
+    Descriptor line, chatter;
+};
+
+struct Room {
+    std::mutex mutex;
+    std::condition_variable_any one_is_free;
+    int reading = 0;
+    Reader ready;
+    bool keeps_ready = false, has_read = false;
+    std::atomic<int> seconds = 16;
+    std::function<void(const std::string&)> log;
+    std::atomic<bool> told_of_no_lock = false;
+    AnswerHere answer_here;
+};
+Room& the_room() {
+    static Room room;
+    return room;
+}
+
+/// One of the two places.
+class Place {
+  public:
+    explicit Place(const Work& work) {
+        constexpr int most = 2;
+        constexpr std::chrono::milliseconds look(20);
+        std::unique_lock lock(the_room().mutex);
+        while (the_room().reading >= most) {
+            work.at(0);
+            the_room().one_is_free.wait_for(lock, look);
+        }
+        ++the_room().reading;
+    }
+    ~Place() {
+        const std::scoped_lock lock(the_room().mutex);
+        --the_room().reading;
+        the_room().one_is_free.notify_one();
+    }
+    Place(const Place&) = delete;
+    Place& operator=(const Place&) = delete;
+};
+
+/// Who reads a second file will read more.
+bool is_another_wanted() {
+    const std::scoped_lock lock(the_room().mutex);
+    the_room().keeps_ready = the_room().keeps_ready || the_room().has_read;
+    the_room().has_read = true;
+    return the_room().keeps_ready && !the_room().ready.is_running();
+}
+
+Reader taken() {
+    Reader reader;
+    {
+        const std::scoped_lock lock(the_room().mutex);
+        std::swap(reader, the_room().ready);
+    }
+    return reader.is_running() ? std::move(reader) : Reader::started();
+}
+
+/// The bytes and an open file, in one piece. False when the other side is gone.
+bool sent(int line, const std::string& bytes, int file) {
+    iovec piece{const_cast<char*>(bytes.data()), bytes.size()};
+    alignas(cmsghdr) char beside[CMSG_SPACE(sizeof(int))]{};
+    msghdr message{};
+    message.msg_iov = &piece;
+    message.msg_iovlen = 1;
+    message.msg_control = beside;
+    message.msg_controllen = sizeof beside;
+    cmsghdr* head = CMSG_FIRSTHDR(&message);
+    head->cmsg_level = SOL_SOCKET;
+    head->cmsg_type = SCM_RIGHTS;
+    head->cmsg_len = CMSG_LEN(sizeof(int));
+    std::memcpy(CMSG_DATA(head), &file, sizeof file);
+    return ::sendmsg(line, &message, MSG_NOSIGNAL) == static_cast<ssize_t>(bytes.size());
+}
+
+/// What it answered, with its file; nothing when it ended without.
+std::optional<std::pair<Answer, Descriptor>> answer_of(int line) {
+    Answer answer;
+    iovec piece{&answer, sizeof answer};
+    alignas(cmsghdr) char beside[CMSG_SPACE(sizeof(int))]{};
+    msghdr message{};
+    message.msg_iov = &piece;
+    message.msg_iovlen = 1;
+    message.msg_control = beside;
+    message.msg_controllen = sizeof beside;
+    const ssize_t size = ::recvmsg(line, &message, MSG_DONTWAIT | MSG_CMSG_CLOEXEC);
+    Descriptor file;
+    if (const cmsghdr* head = CMSG_FIRSTHDR(&message); size > 0 && head && head->cmsg_type == SCM_RIGHTS) {
+        int number = -1;
+        std::memcpy(&number, CMSG_DATA(head), sizeof number);
+        file = Descriptor(number);
+    }
+    const bool is_whole = size == sizeof answer && (file.is_open() || answer.ending != Ending::answered);
+    return is_whole ? std::optional(std::pair(answer, std::move(file))) : std::nullopt;
+}
+
+void log(const std::string& words) {
+    const std::scoped_lock lock(the_room().mutex); // so that nobody is told after log_to took it away
+    if (the_room().log && !words.empty())
+        the_room().log(words);
+}
+
+/// The value's bytes behind the pixels, as a reader leaves them.
+Reply reply_in(Received memory, std::uint64_t at, std::uint64_t size) {
+    if (!memory.memory || at > memory.size || size > memory.size - at)
+        return {};
+    const std::string_view bytes{reinterpret_cast<const char*>(memory.memory.get()) + at, static_cast<std::size_t>(size)};
+    return {std::move(memory), bytes};
+}
+
+Reply here(const Wish& wish, std::span<const std::byte> file) {
+    SharedMemory memory;
+    const std::string value = the_room().answer_here(wish, file, memory);
+    const std::size_t at = memory.add(value.size());
+    std::memcpy(memory.at(at), value.data(), value.size());
+    return reply_in(received(std::move(memory).finished()), at, value.size());
+}
+
+/// For messages; a stranger's project may tell of names as long as books.
+std::string shortened(const std::string& name) {
+    constexpr qsizetype longest = 255;
+    const QString all = QString::fromStdString(name);
+    return all.size() <= longest ? name : all.left(longest).toStdString() + "…";
+}
+
+Problem too_large(const std::string& name) {
+    return {"“{file}” needs more memory to be read than Fusuma gives to a file."_said.with("file", name),
+            "Save a smaller or simpler copy and open that."_said};
+}
+Problem too_slow(const std::string& name) {
+    return {"“{file}” takes longer to read than {seconds} seconds of work."_said.with("file", name)
+                .with("seconds", allowed_seconds()),
+            "Save a simpler copy and open that."_said};
+}
+
+} // namespace
+
+void prepare(bool always) {
+    Reader reader = Reader::started();
+    const std::scoped_lock lock(the_room().mutex);
+    the_room().keeps_ready = the_room().keeps_ready || always;
+    std::swap(the_room().ready, reader);
+}
+
+void allow(int seconds) {
+    the_room().seconds = seconds;
+}
+
+int allowed_seconds() {
+    return the_room().seconds;
+}
+
+void log_to(std::function<void(const std::string&)> to) {
+    const std::scoped_lock lock(the_room().mutex);
+    the_room().log = std::move(to);
+}
+
+Result<std::string> text_of(Asked asked, const QString& path) {
+    constexpr qint64 largest = 4 << 20;
+    const auto file = read_file(path, largest);
+    return file ? ask<std::string>({.asked = asked, .name = file_name_of(path)}, *file) : file.problem();
+}
+
+Problem failed(const Wish& wish) {
+    return {"“{file}” could not be read: it made the reader fail."_said.with("file", wish.name),
+            "Nothing has changed. Save it anew in the program that it comes from."_said};
+}
+
+void read_here(AnswerHere answer) {
+    the_room().answer_here = std::move(answer);
+}
+
+Result<Reply> reply(Wish wish, std::span<const std::byte> file, const Work& work) {
+    if (the_room().answer_here)
+        return here(wish, file);
+    const Place place(work);
+    wish.name = shortened(wish.name);
+    wish.seconds = allowed_seconds();
+    wish.memory = most_memory;
+    Reader reader = taken();
+    {
+        SharedMemory none;
+        wire::Out out(none);
+        out(wish);
+        const Descriptor bytes = SharedMemory(file).finished();
+        if (out.bytes().size() > most_asked)
+            return failed(wish);
+        // One that waited may have been ended meanwhile, as systems short of memory do.
+        if (!reader.is_running() || !sent(reader.its_line(), out.bytes(), bytes.get())) {
+            reader = Reader::started();
+            if (!reader.is_running() || !sent(reader.its_line(), out.bytes(), bytes.get()))
+                return Problem{"Fusuma's reader of files cannot be started."_said, "Install Fusuma anew."_said};
+        }
+    }
+    if (is_another_wanted())
+        prepare();
+    constexpr int look_ms = 20, slowest = 4; // it may have to share its processor with others
+    const auto last = Clock::now() + std::chrono::seconds(slowest * wish.seconds);
+    bool is_out_of_time = false;
+    pollfd awaited{reader.its_line(), POLLIN, 0};
+    while (::poll(&awaited, 1, look_ms) <= 0 && !is_out_of_time) {
+        work.at(0);
+        is_out_of_time = Clock::now() > last;
+    }
+    if (is_out_of_time)
+        reader.stop();
+    auto answered = answer_of(reader.its_line());
+    rusage used{};
+    const int status = reader.ended(used);
+    if (const std::string words = reader.said(); !words.empty())
+        log(wish.name + ": " + words);
+    if (!answered) {
+        const bool is_slow = is_out_of_time || (WIFSIGNALED(status) && WTERMSIG(status) == SIGXCPU) ||
+                             (WIFSIGNALED(status) && WTERMSIG(status) == SIGKILL && used.ru_utime.tv_sec >= wish.seconds);
+        return is_slow ? too_slow(wish.name) : failed(wish);
+    }
+    auto& [answer, memory_file] = *answered;
+    if (!answer.is_shut_in && !the_room().told_of_no_lock.exchange(true))
+        log("This system has nothing to shut the reader of files in with; only its time and memory are bounded.");
+    if (answer.ending == Ending::too_large)
+        return too_large(wish.name);
+    Reply reply = reply_in(received(memory_file), answer.at, answer.size);
+    return reply.memory.memory ? Result<Reply>(std::move(reply)) : failed(wish);
+}
+
+} // namespace fusuma::room

@@ -1,0 +1,111 @@
+#include "reading/table/cells.h"
+
+#include "formats/basics/text_encoding.h"
+
+#include <QStringDecoder>
+#include <array>
+#include <csv.h>
+#include <map>
+#include <optional>
+
+namespace fusuma {
+
+namespace {
+
+std::string decoded(const QByteArray& text, std::string& encoding) {
+    encoding = "UTF-16";
+    if (text.startsWith("\xff\xfe") || text.startsWith("\xfe\xff"))
+        return QString(QStringDecoder(QStringDecoder::Utf16)(text)).toStdString();
+    // Without a mark every second byte of plain words is zero.
+    if (text.size() >= 4 && text.size() % 2 == 0 && text[1] == 0 && text[3] == 0 && text[0] != 0)
+        return QString(QStringDecoder(QStringDecoder::Utf16LE)(text)).toStdString();
+    encoding = "UTF-8";
+    const QByteArray plain = text.startsWith("\xef\xbb\xbf") ? text.sliced(3) : text;
+    std::string utf8 = plain.toStdString();
+    if (is_utf8(utf8))
+        return utf8;
+    encoding = "Windows-1252";
+    return from_windows_1252(utf8);
+}
+
+struct Collected {
+    Cells rows{{}};
+    std::size_t cells = 0;
+    bool is_open = true; ///< the last row is still being read
+};
+
+std::optional<Cells> parsed(const std::string& text, char separator) {
+    csv_parser parser{};
+    if (csv_init(&parser, 0) != 0)
+        return std::nullopt;
+    csv_set_delim(&parser, static_cast<unsigned char>(separator));
+    // libcsv takes blanks round cells away by itself, but a tab may be what parts them.
+    csv_set_space_func(&parser, [](unsigned char c) { return c == ' ' ? 1 : 0; });
+    Collected collected;
+    collected.rows.clear();
+    collected.rows.emplace_back();
+    const auto cell = [](void* data, std::size_t size, void* to) {
+        auto& c = *static_cast<Collected*>(to);
+        if (c.rows.back().size() < most_columns && ++c.cells <= most_rows * 20)
+            c.rows.back().emplace_back(static_cast<const char*>(data), size);
+    };
+    const auto row = [](int, void* to) { static_cast<Collected*>(to)->rows.emplace_back(); };
+    const bool is_sound = csv_parse(&parser, text.data(), text.size(), cell, row, &collected) == text.size() &&
+                          csv_fini(&parser, cell, row, &collected) == 0;
+    csv_free(&parser);
+    if (!is_sound)
+        return std::nullopt;
+    if (collected.rows.back().empty())
+        collected.rows.pop_back();
+    return std::move(collected.rows);
+}
+
+/// How evenly and how often the separator parts the first rows; 0 when it does not.
+double evenness(const Cells& rows) {
+    std::map<std::size_t, int> widths;
+    int looked_at = 0;
+    for (const auto& row : rows) {
+        constexpr int most = 30;
+        if (looked_at++ == most)
+            break;
+        ++widths[row.size()];
+    }
+    int best = 0;
+    std::size_t width = 1;
+    for (const auto& [w, count] : widths)
+        if (count > best || (count == best && w > width)) {
+            best = count;
+            width = w;
+        }
+    return width < 2 || looked_at == 0 ? 0 : static_cast<double>(best) / looked_at + 0.001 * static_cast<double>(width);
+}
+
+} // namespace
+
+Result<ReadCells> cells_of(const QByteArray& text) {
+    if (text.size() > largest_table_bytes)
+        return Problem{"The list is larger than the 20 MB that Fusuma can read."_said};
+    ReadCells result;
+    const std::string utf8 = decoded(text, result.form.encoding);
+    if (utf8.find('\0') != std::string::npos)
+        return Problem{"It is no list of words."_said, "Use CSV, or copy the cells and paste them."_said};
+    double best = -1;
+    for (const char separator : {',', ';', '\t', '|'}) {
+        auto cells = parsed(utf8, separator);
+        if (!cells)
+            continue;
+        const double score = evenness(*cells);
+        if (score > best) {
+            best = score;
+            result.cells = std::move(*cells);
+            result.form.separator = separator;
+        }
+    }
+    if (result.cells.empty())
+        return Problem{"The list is empty."_said};
+    if (result.cells.size() > most_rows + 1)
+        return Problem{"The list has more than the 10,000 rows that Fusuma can fill labels from."_said};
+    return result;
+}
+
+} // namespace fusuma

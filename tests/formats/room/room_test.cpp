@@ -1,0 +1,178 @@
+// The reading room from outside: whatever becomes of the reader, there is a value or one sentence.
+
+#include "formats/room/room.h"
+
+#include "formats/basics/file.h"
+#include "formats/picture/picture_read.h"
+#include "tests/support/samples.h"
+
+#include <QTemporaryDir>
+#include <chrono>
+#include <dirent.h>
+#include <gmock/gmock.h>
+#include <random>
+#include <sys/stat.h>
+#include <thread>
+
+namespace fusuma {
+namespace {
+
+using testing::HasSubstr;
+using Clock = std::chrono::steady_clock;
+
+double seconds_since(Clock::time_point from) {
+    return std::chrono::duration<double>(Clock::now() - from).count();
+}
+
+/// A drawing that its renderer works on for a long while.
+QByteArray slow_drawing() {
+    return R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="500mm" height="500mm"><filter id="f"><feTurbulence
+        baseFrequency=".01" numOctaves="2000"/></filter><rect width="1800" height="1800" filter="url(#f)"/></svg>)svg";
+}
+
+/// The readers that run as children of this program.
+std::vector<pid_t> readers() {
+    std::vector<pid_t> all;
+    DIR* folder = ::opendir("/proc");
+    while (const dirent* one = ::readdir(folder)) {
+        const QString at = QStringLiteral("/proc/") + QLatin1String(one->d_name);
+        QFile file(at + QStringLiteral("/stat"));
+        if (!file.open(QIODevice::ReadOnly))
+            continue;
+        const QList<QByteArray> words = file.readAll().split(' ');
+        if (words.size() > 3 && words[1] == "(fusuma-reader)" && words[2] != "Z" && words[3].toInt() == ::getpid())
+            all.push_back(words[0].toInt());
+    }
+    ::closedir(folder);
+    return all;
+}
+
+TEST(Room, APictureIsTheSameAsReadWithoutIt) {
+    const auto picture = read_picture(test::demo_art("puffin.png"));
+    ASSERT_TRUE(picture);
+    EXPECT_EQ((*picture)->file_name, "puffin.png");
+    const QImage plain = QImage(test::demo_art("puffin.png")).convertToFormat(QImage::Format_RGBA8888);
+    EXPECT_EQ((*picture)->pixels.rgba, image_from(plain)->rgba);
+    QFile file(test::demo_art("puffin.png"));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ((*picture)->original->size(), static_cast<std::size_t>(file.size()));
+}
+
+TEST(Room, StopEndsAReaderAtOnce) {
+    std::stop_source stop;
+    const QByteArray slow = slow_drawing();
+    double took = 0;
+    std::thread reads([&] {
+        EXPECT_THROW(static_cast<void>(room::ask<wire::DrawingParts>({.asked = room::Asked::drawing, .name = "slow.svg"},
+                                                                     slow, Work{.stop = stop.get_token()})),
+                     Stopped);
+    });
+    while (readers().empty())
+        std::this_thread::sleep_for(std::chrono::milliseconds(5));
+    std::this_thread::sleep_for(std::chrono::milliseconds(300));
+    const auto start = Clock::now();
+    stop.request_stop();
+    reads.join();
+    took = seconds_since(start);
+    EXPECT_LT(took, 1) << "it does not wait for the file";
+    EXPECT_TRUE(read_picture(test::demo_art("puffin.png"))) << "and the next is read";
+}
+
+TEST(Room, WhatTakesTooLongIsToldSo) {
+    const int before = room::allowed_seconds();
+    room::allow(1);
+    const auto read = room::ask<wire::DrawingParts>({.asked = room::Asked::drawing, .name = "slow.svg"}, slow_drawing());
+    room::allow(before);
+    ASSERT_FALSE(read);
+    EXPECT_THAT(read.problem().english(), HasSubstr("“slow.svg” takes longer to read than 1 second"));
+}
+
+TEST(Room, KillingTheReaderAtAnyMomentLeavesASentenceOrTheValue) {
+    std::mt19937 random(20261128);
+    int failed = 0;
+    for (int round = 0; round < 40; ++round) {
+        std::atomic<bool> is_over = false;
+        const auto wait = std::chrono::microseconds(random() % 120'000);
+        std::thread killer([&] {
+            const auto start = Clock::now();
+            while (!is_over) {
+                if (Clock::now() - start > wait)
+                    for (const pid_t reader : readers())
+                        ::kill(reader, SIGKILL);
+                std::this_thread::sleep_for(std::chrono::milliseconds(1));
+            }
+        });
+        const auto picture = read_picture(test::demo_art("puffin.png"));
+        is_over = true;
+        killer.join();
+        if (picture)
+            continue;
+        ++failed;
+        EXPECT_THAT(picture.problem().english(), HasSubstr("“puffin.png” could not be read: it made the reader fail."));
+    }
+    EXPECT_GT(failed, 5);
+    EXPECT_TRUE(read_picture(test::demo_art("puffin.png")));
+}
+
+TEST(Room, NobodyIsLeftBehind) {
+    for (int i = 0; i < 5; ++i)
+        EXPECT_TRUE(read_picture(test::demo_art("white-moon.png")));
+    EXPECT_LE(readers().size(), 1U) << "one that waits for the next file";
+    int open = 0;
+    DIR* folder = ::opendir("/proc/self/fd");
+    while (::readdir(folder))
+        ++open;
+    ::closedir(folder);
+    for (int i = 0; i < 20; ++i)
+        static_cast<void>(read_picture(QByteArray("no picture"), QStringLiteral("none.png")));
+    int later = 0;
+    folder = ::opendir("/proc/self/fd");
+    while (::readdir(folder))
+        ++later;
+    ::closedir(folder);
+    EXPECT_LE(later, open + 3) << "files that stay open";
+}
+
+TEST(Room, TwoAreReadAtATimeFromAnyNumberOfThreads) {
+    std::vector<std::thread> all;
+    std::atomic<int> read = 0;
+    std::atomic<std::size_t> most = 0;
+    for (int i = 0; i < 10; ++i)
+        all.emplace_back([&] {
+            read += read_picture(test::demo_art("harbour-ferry.jpg")) ? 1 : 0;
+            most = std::max<std::size_t>(most, readers().size());
+        });
+    for (std::thread& one : all)
+        one.join();
+    EXPECT_EQ(read, 10);
+    EXPECT_LE(most, 3U) << "two at work and one that waits";
+}
+
+TEST(Room, ChatterGoesToTheLog) {
+    std::string said;
+    room::log_to([&](const std::string& words) { said += words; });
+    QByteArray damaged;
+    QFile file(test::demo_art("harbour-ferry.jpg"));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    damaged = file.readAll();
+    damaged = damaged.first(damaged.size() / 2) + QByteArray(3000, '\x55');
+    testing::internal::CaptureStderr();
+    static_cast<void>(read_picture(damaged, QStringLiteral("ferry.jpg")));
+    EXPECT_EQ(testing::internal::GetCapturedStderr(), "");
+    room::log_to(nullptr);
+    EXPECT_TRUE(said.empty() || said.starts_with("ferry.jpg: ")) << said;
+}
+
+TEST(Room, DevicesPipesAndFoldersAreNoFiles) {
+    QTemporaryDir folder;
+    const QString pipe = folder.filePath("pipe.png");
+    ASSERT_EQ(::mkfifo(QFile::encodeName(pipe).constData(), 0600), 0);
+    for (const QString& path : {pipe, QStringLiteral("/dev/zero"), QStringLiteral("/dev/null"), folder.path()}) {
+        const auto picture = read_picture(path);
+        ASSERT_FALSE(picture) << path.toStdString();
+        EXPECT_THAT(picture.problem().english(), HasSubstr("not a file")) << path.toStdString();
+    }
+}
+
+} // namespace
+} // namespace fusuma
