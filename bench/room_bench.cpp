@@ -79,7 +79,8 @@ int memory(const char* where) {
         bytes = (*fusuma::decode_picture(large, "painting.png"))->pixels.rgba.size();
     }
     std::printf("%s: pixels %.0f MB, this program %.0f MB more than before, reader %.0f MB at its fullest\n", where,
-                static_cast<double>(bytes) / 1e6, most_mb(RUSAGE_SELF) - before, is_room ? most_mb(RUSAGE_CHILDREN) : 0);
+                static_cast<double>(bytes) / 1e6, most_mb(RUSAGE_SELF) - before,
+                is_room ? most_mb(RUSAGE_CHILDREN) : 0);
     return 0;
 }
 

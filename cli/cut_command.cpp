@@ -113,7 +113,7 @@ ExitCode run(const CutCommand& command) {
             check_outputs({command.project, command.machine}, {{"--out", command.out}, {"--report", command.report}});
         !fine)
         return fine.problem();
-    const auto document = load_project(QString::fromStdString(command.project));
+    const auto document = opened_project(command.project);
     if (!document)
         return document.problem();
     const auto ticket = ticket_of(command.project, command.ticket, *document);

@@ -51,7 +51,7 @@ ExitCode run(const FindCommand& command) {
                     .with("board", command.board)};
         boards = {board_on(*paper)};
     }
-    const auto document = load_project(QString::fromStdString(command.project));
+    const auto document = opened_project(command.project);
     if (!document)
         return document.problem();
     const auto sheet = marks_of(command, *document);

@@ -117,7 +117,7 @@ ExitCode run(const RehearseCommand& command) {
             check_outputs({command.project}, {{"--png", command.png, true}, {"--report", command.report}});
         !fine)
         return fine.problem();
-    auto document = load_project(QString::fromStdString(command.project));
+    auto document = opened_project(command.project);
     if (!document)
         return document.problem();
     if (document->placements.empty())

@@ -5,6 +5,7 @@
 #include "formats/basics/file.h"
 #include "formats/basics/in_words.h"
 #include "formats/machine/machine_file.h"
+#include "formats/project/project_file.h"
 
 #include <QFileInfo>
 #include <algorithm>
@@ -157,6 +158,14 @@ nlohmann::json fit_json(const Registration& r, Size paper, const Transform& expe
             {"shift_mm", {pose.shift.x, pose.shift.y}},
             {"stretch_pct", {100 * (pose.stretch_x - 1), 100 * (pose.stretch_y - 1)}},
             {"residual_mm", r.residual}};
+}
+
+Result<Document> opened_project(const std::string& path) {
+    Said left_out;
+    auto document = load_project(QString::fromStdString(path), &left_out);
+    if (!left_out.empty())
+        tell(left_out);
+    return document;
 }
 
 Result<Machine> machine_from(const std::string& path) {

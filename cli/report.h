@@ -38,6 +38,9 @@ Outcome check_outputs(const std::vector<std::string>& inputs, const std::vector<
 /// @param expected  where the paper would lie when nothing is off
 [[nodiscard]] nlohmann::json fit_json(const Registration& registration, Size paper, const Transform& expected = {});
 
+/// Reads a project, and tells what of it had to be left out.
+[[nodiscard]] Result<Document> opened_project(const std::string& path);
+
 /// What was printed under a code, or the newest; a Problem when there is none.
 [[nodiscard]] Result<std::shared_ptr<const Ticket>> ticket_of(const std::string& project, const std::string& code,
                                                               const Document& document);

@@ -112,7 +112,7 @@ Result<Document> starting_document(const SheetCommand& command) {
         if (i > 0)
             return Problem{"“{words}”: a project must come first, and only one can be opened."_said.with(
                 "words", command.inputs[i])};
-        auto loaded = load_project(QString::fromStdString(command.inputs[i]));
+        auto loaded = opened_project(command.inputs[i]);
         if (!loaded)
             return loaded.problem();
         document = std::move(*loaded);
@@ -427,7 +427,7 @@ ExitCode run(const SheetCommand& command) {
 ExitCode run(const CheckCommand& command) {
     if (const Outcome fine = check_outputs({command.project}, {{"--report", command.report}}); !fine)
         return fine.problem();
-    const auto document = load_project(QString::fromStdString(command.project));
+    const auto document = opened_project(command.project);
     if (!document)
         return document.problem();
     Planner planner;

@@ -65,7 +65,8 @@ Result<ProjectEntries> entries_of(const QByteArray& file) {
         if (!name.ends_with(".json"))
             continue;
         constexpr JsonBounds bounds{.bytes = 256 << 20, .values = 20'000'000};
-        if (const Outcome bounded = within_bounds({content.constData(), static_cast<std::size_t>(content.size())}, bounds);
+        if (const Outcome bounded =
+                within_bounds({content.constData(), static_cast<std::size_t>(content.size())}, bounds);
             !bounded)
             return bounded.problem();
         if ((described += static_cast<std::size_t>(content.size())) > bounds.bytes)
@@ -77,7 +78,8 @@ Result<ProjectEntries> entries_of(const QByteArray& file) {
 Result<QByteArray> entry_of(const QByteArray& file, const std::string& name) {
     constexpr qint64 most_bytes = 1 << 20;
     auto content = zip_entry(file, name, most_bytes);
-    return content ? Result<QByteArray>(std::move(*content)) : Problem{"It holds no “{entry}”."_said.with("entry", name)};
+    return content ? Result<QByteArray>(std::move(*content))
+                   : Problem{"It holds no “{entry}”."_said.with("entry", name)};
 }
 
 /// The small picture kept in a project.
@@ -147,9 +149,8 @@ std::string answer_to(const room::Wish& wish, std::span<const std::byte> bytes, 
             [](const MarkScheme& scheme) { return mark_scheme_json(scheme).dump(); }));
         break;
     case room::Asked::templates:
-        tell(told_anew(file, small, read_templates, [](const std::vector<LabelTemplate>& all) {
-            return templates_text(all.front().family, all);
-        }));
+        tell(told_anew(file, small, read_templates,
+                       [](const std::vector<LabelTemplate>& all) { return templates_text(all.front().family, all); }));
         break;
     }
     return out.bytes();

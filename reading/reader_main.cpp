@@ -1,10 +1,11 @@
-// The reading room: reads one file that it is handed and hands back a value (formats/room/room.h asks it). It is shut in
-// before it looks at the first byte, and ends with its file.
+// The reading room: reads one file that it is handed and hands back a value (formats/room/room.h asks it). It is shut
+// in before it looks at the first byte, and ends with its file.
 
 #include "reading/answer.h"
 #include "reading/shut_in.h"
 
 #include <QCoreApplication>
+#include <QImageReader>
 #include <clocale>
 #include <csignal>
 #include <sys/socket.h>
@@ -72,7 +73,6 @@ void read_one(const std::string& message, const Descriptor& file, room::Answer& 
     room::Wish wish;
     wire::In(message, {})(wish);
     bound(wish.seconds, wish.memory);
-    told.is_shut_in = shut_in();
     const Received bytes = received(file);
     SharedMemory shared;
     const std::string value = answer_to(wish, {bytes.memory.get(), bytes.size}, shared);
@@ -88,11 +88,13 @@ void read_one(const std::string& message, const Descriptor& file, room::Answer& 
 int main(int argc, char** argv) {
     const QCoreApplication application(argc, argv); // image plugins need one
     std::setlocale(LC_NUMERIC, "C");
+    QImageReader::supportedImageFormats(); // what takes a moment happens before anybody waits: plugins, fonts, the lock
+    room::Answer told;
+    told.is_shut_in = shut_in();
     std::string message;
     const Descriptor file = asked(message);
     if (!file.is_open())
-        return 0; // not needed after all
-    room::Answer told;
+        std::_Exit(0); // not needed after all
     Descriptor memory;
     try {
         read_one(message, file, told, memory);

@@ -62,16 +62,37 @@ bool shut_calls() {
         }
     };
     refuse({SCMP_SYS(socket), SCMP_SYS(socketpair), SCMP_SYS(connect), SCMP_SYS(bind), SCMP_SYS(listen),
-            SCMP_SYS(accept), SCMP_SYS(accept4)});                                         // connections
-    refuse({SCMP_SYS(execve), SCMP_SYS(execveat), SCMP_SYS(fork), SCMP_SYS(vfork)});       // programs
+            SCMP_SYS(accept), SCMP_SYS(accept4)});                                   // connections
+    refuse({SCMP_SYS(execve), SCMP_SYS(execveat), SCMP_SYS(fork), SCMP_SYS(vfork)}); // programs
     refuse({SCMP_SYS(ptrace), SCMP_SYS(process_vm_readv), SCMP_SYS(process_vm_writev), SCMP_SYS(pidfd_open),
-            SCMP_SYS(pidfd_getfd), SCMP_SYS(pidfd_send_signal), SCMP_SYS(tkill)});         // others that run
-    refuse({SCMP_SYS(mount), SCMP_SYS(umount2), SCMP_SYS(pivot_root), SCMP_SYS(chroot), SCMP_SYS(unshare),
-            SCMP_SYS(setns), SCMP_SYS(bpf), SCMP_SYS(perf_event_open), SCMP_SYS(userfaultfd), SCMP_SYS(keyctl),
-            SCMP_SYS(add_key), SCMP_SYS(request_key), SCMP_SYS(io_uring_setup), SCMP_SYS(open_by_handle_at),
-            SCMP_SYS(truncate), SCMP_SYS(chmod), SCMP_SYS(fchmodat), SCMP_SYS(chown), SCMP_SYS(fchownat),
-            SCMP_SYS(utimensat), SCMP_SYS(setxattr), SCMP_SYS(shmget), SCMP_SYS(shmat), SCMP_SYS(msgget),
-            SCMP_SYS(semget), SCMP_SYS(mq_open), SCMP_SYS(kill)});                         // the system
+            SCMP_SYS(pidfd_getfd), SCMP_SYS(pidfd_send_signal), SCMP_SYS(tkill)}); // others that run
+    refuse({SCMP_SYS(mount),
+            SCMP_SYS(umount2),
+            SCMP_SYS(pivot_root),
+            SCMP_SYS(chroot),
+            SCMP_SYS(unshare),
+            SCMP_SYS(setns),
+            SCMP_SYS(bpf),
+            SCMP_SYS(perf_event_open),
+            SCMP_SYS(userfaultfd),
+            SCMP_SYS(keyctl),
+            SCMP_SYS(add_key),
+            SCMP_SYS(request_key),
+            SCMP_SYS(io_uring_setup),
+            SCMP_SYS(open_by_handle_at),
+            SCMP_SYS(truncate),
+            SCMP_SYS(chmod),
+            SCMP_SYS(fchmodat),
+            SCMP_SYS(chown),
+            SCMP_SYS(fchownat),
+            SCMP_SYS(utimensat),
+            SCMP_SYS(setxattr),
+            SCMP_SYS(shmget),
+            SCMP_SYS(shmat),
+            SCMP_SYS(msgget),
+            SCMP_SYS(semget),
+            SCMP_SYS(mq_open),
+            SCMP_SYS(kill)}); // the system
     const scmp_arg_cmp is_no_thread{0, SCMP_CMP_MASKED_EQ, CLONE_THREAD, 0};
     // Threads are new tasks of this program; the newer call hides which it is, so the older is taken in its place.
     is_whole = seccomp_rule_add(filter, SCMP_ACT_ERRNO(ENOSYS), SCMP_SYS(clone3), 0) == 0 &&
@@ -98,7 +119,7 @@ void bound(int seconds, std::uint64_t memory) {
         const rlimit bounds{soft, hard};
         ::setrlimit(static_cast<__rlimit_resource_t>(what), &bounds);
     };
-#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__) || __has_feature(address_sanitizer) ||                \
+#if defined(__SANITIZE_ADDRESS__) || defined(__SANITIZE_THREAD__) || __has_feature(address_sanitizer) ||               \
     __has_feature(thread_sanitizer)
     seconds *= 5;
 #else

@@ -46,7 +46,7 @@
         <translation>Sein Papier</translation>
     </message>
     <message>
-        <source>Any of the board's papers</source>
+        <source>Any of the board&apos;s papers</source>
         <translation>Eines der Tafelpapiere</translation>
     </message>
     <message>
@@ -284,7 +284,7 @@
         <translation>Die Maschine schneidet ein kleines Kreuz; Sie fahren ihr Licht dorthin.</translation>
     </message>
     <message>
-        <source>The machine's profile</source>
+        <source>The machine&apos;s profile</source>
         <translation>Das Profil der Maschine</translation>
     </message>
     <message>
@@ -340,7 +340,7 @@
         <translation>Sie antwortet nicht. Ihr gehobener Kopf fährt jetzt ein Quadrat von 20 mm: tut er es, und richtig herum?</translation>
     </message>
     <message>
-        <source>A machine's profile</source>
+        <source>A machine&apos;s profile</source>
         <translation>Profil einer Maschine</translation>
     </message>
     <message>
@@ -905,7 +905,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Exemplare jedes Aufklebers</translation>
     </message>
     <message>
-        <source>Move the cut line's nodes</source>
+        <source>Move the cut line&apos;s nodes</source>
         <translation>Knoten der Schnittlinie verschieben</translation>
     </message>
     <message>
@@ -953,7 +953,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Alle Einstellungen zurücksetzen</translation>
     </message>
     <message>
-        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen's size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
+        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen&apos;s size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
         <translation>Wie das Fenster aussieht, Breiten der Leisten, was offen ist, letzte Ordner, letzte Projekte und die Größe des Bildschirms werden wie am Anfang. Gespeicherte Drucker, Schneider, Maschinen, Materialien und Objektive bleiben. Projekte bleiben unberührt.</translation>
     </message>
     <message>
@@ -1001,7 +1001,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Wahre Größe auf dem Bogen</translation>
     </message>
     <message>
-        <source>Set the screen's size…</source>
+        <source>Set the screen&apos;s size…</source>
         <translation>Größe des Bildschirms…</translation>
     </message>
     <message>
@@ -1222,7 +1222,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Das ist mehr als 20 mm oder 20 % daneben: wurde die Seite in Originalgröße gedruckt?</translation>
     </message>
     <message>
-        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer's guides mend and a correction does not.</source>
+        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer&apos;s guides mend and a correction does not.</source>
         <translation>Mit einem Restfehler von %1 mm gesehen. Der Druck ist auf seinem Papier um %2° gedreht, was die Führungen des Druckers richten und eine Korrektur nicht.</translation>
     </message>
     <message>
@@ -1734,7 +1734,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Auch eingeschlossene Flächen dieser Farbe</translation>
     </message>
     <message>
-        <source>Off, only what is joined to the picture's edge is taken away.</source>
+        <source>Off, only what is joined to the picture&apos;s edge is taken away.</source>
         <translation>Aus, wird nur entfernt, was mit der Kante des Bildes verbunden ist.</translation>
     </message>
     <message>
@@ -2072,14 +2072,14 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>
             <numerusform>%n Kontur</numerusform>
             <numerusform>%n Konturen</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source> · %n holes</source>
         <translation>
             <numerusform> · %n Loch</numerusform>
             <numerusform> · %n Löcher</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · %1 nodes · %2</source>
@@ -2185,11 +2185,11 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>nichts fortzusetzen</translation>
     </message>
     <message>
-        <source>, art's colours</source>
+        <source>, art&apos;s colours</source>
         <translation>, Farben des Motivs</translation>
     </message>
     <message>
-        <source>, rim's colour</source>
+        <source>, rim&apos;s colour</source>
         <translation>, Farbe des Saums</translation>
     </message>
 </context>
@@ -2388,7 +2388,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>
             <numerusform>, %n Saum</numerusform>
             <numerusform>, %n Säume</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>, joined</source>
@@ -2424,7 +2424,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Wie die Schnittlinien der Mitglieder zu einer werden.</translation>
     </message>
     <message>
-        <source>Cluster's cut</source>
+        <source>Cluster&apos;s cut</source>
         <translation>Schnitt des Verbunds</translation>
     </message>
     <message>
@@ -2600,7 +2600,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Umfahren</translation>
     </message>
     <message>
-        <source>Moves the machine's lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
+        <source>Moves the machine&apos;s lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
         <translation>Fährt den gehobenen Kopf der Maschine um alles, was geschnitten wird, oder um den Aufkleber, den Sie im Bild angeklickt haben: liegt er, wo Sie denken?</translation>
     </message>
     <message>
@@ -2712,7 +2712,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>
             <numerusform>%n Durchgang</numerusform>
             <numerusform>%n Durchgänge</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>About %1: %2 of cut, %3 of travel</source>
@@ -2818,11 +2818,11 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Klicken für Ecken, ziehen für Bögen; Eingabe oder Doppelklick beendet die Linie, ein Klick auf ihren Anfang schließt sie.</translation>
     </message>
     <message>
-        <source>How far right of the artwork's left edge the node lies.</source>
+        <source>How far right of the artwork&apos;s left edge the node lies.</source>
         <translation>Wie weit der Knoten rechts der linken Kante des Motivs liegt.</translation>
     </message>
     <message>
-        <source>How far below the artwork's top edge the node lies.</source>
+        <source>How far below the artwork&apos;s top edge the node lies.</source>
         <translation>Wie weit der Knoten unter der Oberkante des Motivs liegt.</translation>
     </message>
     <message>
@@ -2954,14 +2954,14 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>
             <numerusform>%n Knoten gewählt.</numerusform>
             <numerusform>%n Knoten gewählt.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n changes made by hand find no place on the new cut line.</source>
         <translation>
             <numerusform>Eine Änderung von Hand findet auf der neuen Schnittlinie keinen Platz.</numerusform>
             <numerusform>%n Änderungen von Hand finden auf der neuen Schnittlinie keinen Platz.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>%1  %2 × %3</source>
@@ -3035,7 +3035,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Er zieht eine Matte ein</translation>
     </message>
     <message>
-        <source>The edges it cannot reach are then the mat's.</source>
+        <source>The edges it cannot reach are then the mat&apos;s.</source>
         <translation>Die Kanten, die er nicht erreicht, sind dann die der Matte.</translation>
     </message>
     <message>
@@ -3224,14 +3224,14 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>
             <numerusform>schneidet an %n Stelle ins Motiv</numerusform>
             <numerusform>schneidet an %n Stellen ins Motiv</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n thin slivers</source>
         <translation>
             <numerusform>%n schmaler Schnipsel</numerusform>
             <numerusform>%n schmale Schnipsel</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · </source>
@@ -3435,7 +3435,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Streifen</translation>
     </message>
     <message>
-        <source>The art's colours</source>
+        <source>The art&apos;s colours</source>
         <translation>Die Farben des Motivs</translation>
     </message>
     <message>
@@ -3570,7 +3570,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Farben des Etiketts</translation>
     </message>
     <message>
-        <source>Letters' cut, margin, line, picture</source>
+        <source>Letters&apos; cut, margin, line, picture</source>
         <translation>Buchstabenschnitt, Abstand, Linie, Bild</translation>
     </message>
     <message>
@@ -3718,7 +3718,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Datum</translation>
     </message>
     <message>
-        <source>The labels' date</source>
+        <source>The labels&apos; date</source>
         <translation>Das Datum der Etiketten</translation>
     </message>
     <message>
@@ -3750,7 +3750,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Höhe</translation>
     </message>
     <message>
-        <source>Radius of round or notched corners; how much is cut off a tag's; the notch of a banner.</source>
+        <source>Radius of round or notched corners; how much is cut off a tag&apos;s; the notch of a banner.</source>
         <translation>Radius runder oder gekerbter Ecken; wie viel von einem Anhänger abgeschnitten ist; die Kerbe eines Banners.</translation>
     </message>
     <message>
@@ -3774,7 +3774,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Zacken</translation>
     </message>
     <message>
-        <source>How far the star's notches go in.</source>
+        <source>How far the star&apos;s notches go in.</source>
         <translation>Wie tief die Kerben des Sterns gehen.</translation>
     </message>
     <message>
@@ -3910,7 +3910,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Erste Zeile der Liste</translation>
     </message>
     <message>
-        <source>Which row's label is shown here.</source>
+        <source>Which row&apos;s label is shown here.</source>
         <translation>Welcher Zeile Etikett hier gezeigt wird.</translation>
     </message>
     <message>
@@ -4219,7 +4219,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Nach einem Foto…</translation>
     </message>
     <message>
-        <source>The sheet lies on the photo board, and the board in the corner of the machine's nought: one picture of both tells where the print lies.</source>
+        <source>The sheet lies on the photo board, and the board in the corner of the machine&apos;s nought: one picture of both tells where the print lies.</source>
         <translation>Der Bogen liegt auf der Fototafel, und die Tafel in der Ecke des Nullpunkts der Maschine: ein Bild von beiden sagt, wo der Druck liegt.</translation>
     </message>
     <message>
@@ -4331,7 +4331,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Den Zeiger über %1 fahren. Pfeiltasten bewegen ihn um 0,5 mm, mit Umschalt 5 mm, mit Alt 0,05 mm; Eingabe nimmt sie.</translation>
     </message>
     <message>
-        <source>Drive the machine's lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
+        <source>Drive the machine&apos;s lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
         <translation>Den gehobenen Kopf der Maschine über %1 fahren. Pfeiltasten bewegen ihn um 0,5 mm, mit Umschalt 5 mm, mit Alt 0,05 mm; Eingabe nimmt die Stelle.</translation>
     </message>
     <message>
@@ -4339,11 +4339,11 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Der Sensor sucht alle Marken, wie auch der Bogen liegt.</translation>
     </message>
     <message>
-        <source>This machine's pen drew the board, or it lies square in the corner of the machine's nought.</source>
+        <source>This machine&apos;s pen drew the board, or it lies square in the corner of the machine&apos;s nought.</source>
         <translation>Der Stift dieser Maschine hat die Tafel gezeichnet, oder sie liegt gerade in der Ecke des Nullpunkts.</translation>
     </message>
     <message>
-        <source>The sheet lies in the corner of the machine's nought, square.</source>
+        <source>The sheet lies in the corner of the machine&apos;s nought, square.</source>
         <translation>Der Bogen liegt gerade in der Ecke des Nullpunkts der Maschine.</translation>
     </message>
     <message>
@@ -4351,7 +4351,7 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Sie zeigen drei oder mehr Marken mit einem Zeiger.</translation>
     </message>
     <message>
-        <source>You drive the machine's head over three marks or more.</source>
+        <source>You drive the machine&apos;s head over three marks or more.</source>
         <translation>Sie fahren den Kopf der Maschine über drei oder mehr Marken.</translation>
     </message>
     <message>
@@ -4373,7 +4373,7 @@ Quer um %4 % gestreckt, längs um %5 %</translation>
         <translation>
             <numerusform>; %n Aufkleber zeigte es</numerusform>
             <numerusform>; %n Aufkleber zeigten es</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Try again</source>
@@ -4433,7 +4433,7 @@ Quer um %4 % gestreckt, längs um %5 %</translation>
         <translation>Entfernen</translation>
     </message>
     <message>
-        <source>Forget this machine's profile.</source>
+        <source>Forget this machine&apos;s profile.</source>
         <translation>Das Profil dieser Maschine vergessen.</translation>
     </message>
     <message>
@@ -4722,7 +4722,7 @@ Quer um %4 % gestreckt, längs um %5 %</translation>
         <translation>Zählt als Motiv, wenn deckender als</translation>
     </message>
     <message>
-        <source>How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut.</source>
+        <source>How far the curve may stray from the art&apos;s edge. Larger gives fewer nodes and a smoother cut.</source>
         <translation>Wie weit die Kurve von der Kante des Motivs abweichen darf. Größer gibt weniger Knoten und einen glatteren Schnitt.</translation>
     </message>
     <message>
@@ -4806,14 +4806,14 @@ Quer um %4 % gestreckt, längs um %5 %</translation>
         <translation>
             <numerusform>%n Fleck</numerusform>
             <numerusform>%n Flecken</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n holes</source>
         <translation>
             <numerusform>%n Loch</numerusform>
             <numerusform>%n Löcher</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Nothing is left out.</source>
@@ -4979,7 +4979,7 @@ Quer um %4 % gestreckt, längs um %5 %</translation>
         <translation>%1 stimmt überein: %2 Linien, nirgends mehr als %3 mm daneben.</translation>
     </message>
     <message>
-        <source>%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.</source>
+        <source>%1 has this page&apos;s lines, but not all as the same kind of cut: kiss, score or through.</source>
         <translation>%1 hat die Linien dieser Seite, aber nicht alle als dieselbe Schnittart: Kiss-Cut, Ritzen oder Durchtrennen.</translation>
     </message>
     <message>
@@ -5039,7 +5039,7 @@ Quer um %4 % gestreckt, längs um %5 %</translation>
         <translation>
             <numerusform>%n Seite</numerusform>
             <numerusform>%n Seiten</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Ticket %1
@@ -5447,7 +5447,7 @@ gedruckt %2
         <translation>Wie es kam</translation>
     </message>
     <message>
-        <source>Back to the drawing's own paint.</source>
+        <source>Back to the drawing&apos;s own paint.</source>
         <translation>Zurück zur eigenen Farbe der Zeichnung.</translation>
     </message>
     <message>
@@ -5700,7 +5700,7 @@ gedruckt %2
         <translation>
             <numerusform>Eines würde diesen Druck verderben:</numerusform>
             <numerusform>%n Dinge würden diesen Druck verderben:</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Show</source>
@@ -6123,7 +6123,7 @@ gedruckt %2
 <context>
     <name>fusuma::app::ScreenSizeDialog</name>
     <message>
-        <source>The screen's size</source>
+        <source>The screen&apos;s size</source>
         <translation>Die Größe des Bildschirms</translation>
     </message>
     <message>
@@ -6372,7 +6372,7 @@ gedruckt %2
         <translation>
             <numerusform>%n Exemplar</numerusform>
             <numerusform>%n Exemplare</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The margins leave nowhere to cut on this paper.</source>
@@ -6391,7 +6391,7 @@ gedruckt %2
         <translation>
             <numerusform>%n Seite</numerusform>
             <numerusform>%n Seiten</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -6421,7 +6421,7 @@ gedruckt %2
         <translation>1:1</translation>
     </message>
     <message>
-        <source>As large as it will be on paper. If a ruler disagrees, set your screen's size in the View menu.</source>
+        <source>As large as it will be on paper. If a ruler disagrees, set your screen&apos;s size in the View menu.</source>
         <translation>So groß, wie es auf Papier sein wird. Sagt ein Lineal anderes, im Menü Ansicht die Größe des Bildschirms einstellen.</translation>
     </message>
     <message>
@@ -6628,7 +6628,7 @@ gedruckt %2
         <translation>
             <numerusform>%n Aufkleber</numerusform>
             <numerusform>%n Aufkleber</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Make safe for a slip of %1 mm</source>
@@ -6694,7 +6694,7 @@ gedruckt %2
         <translation>Beispiel öffnen</translation>
     </message>
     <message>
-        <source>The Tide Fair's sheets, to look round and try things on.</source>
+        <source>The Tide Fair&apos;s sheets, to look round and try things on.</source>
         <translation>Die Bögen der Tide Fair, zum Umsehen und Ausprobieren.</translation>
     </message>
     <message>
@@ -6829,7 +6829,7 @@ gedruckt %2
         <translation>Größe wie in der Datei</translation>
     </message>
     <message>
-        <source>Back to the size that the picture's own density gives it.</source>
+        <source>Back to the size that the picture&apos;s own density gives it.</source>
         <translation>Zurück zur Größe, die die Auflösung des Bildes ergibt.</translation>
     </message>
     <message>
@@ -6967,14 +6967,14 @@ gedruckt %2
         <translation>
             <numerusform>%n Aufkleber</numerusform>
             <numerusform>%n Aufkleber</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies</source>
         <translation>
             <numerusform>%n Exemplar</numerusform>
             <numerusform>%n Exemplare</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Move in the tray</source>
@@ -7061,7 +7061,7 @@ gedruckt %2
         <translation>--pocket {words}: X,Y in Pixeln angeben, etwa 100,80.</translation>
     </message>
     <message>
-        <source>Found by the paper's edge: nothing checks where the print lies.</source>
+        <source>Found by the paper&apos;s edge: nothing checks where the print lies.</source>
         <translation>Nach der Papierkante gefunden: nichts prüft, wo der Druck liegt.</translation>
     </message>
     <message>
@@ -7081,11 +7081,11 @@ gedruckt %2
         <translation>an seiner vorderen Kante</translation>
     </message>
     <message>
-        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <source>“{sticker}” would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>„{sticker}“ würde das Bett der Maschine um {mm} mm {edge} verlassen</translation>
     </message>
     <message>
-        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <source>A line that divides the sheet would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>Eine Linie, die den Bogen teilt, würde das Bett der Maschine um {mm} mm {edge} verlassen</translation>
     </message>
     <message>
@@ -7105,11 +7105,11 @@ gedruckt %2
         <translation>Zuerst kleiner speichern.</translation>
     </message>
     <message>
-        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
+        <source>The picture is mirrored: its board&apos;s marks run the wrong way round.</source>
         <translation>Das Bild ist gespiegelt: die Marken der Tafel laufen verkehrt herum.</translation>
     </message>
     <message>
-        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
+        <source>Turn the camera&apos;s mirroring off, or mirror the picture back.</source>
         <translation>Die Spiegelung der Kamera abschalten oder das Bild zurückspiegeln.</translation>
     </message>
     <message>
@@ -7125,7 +7125,7 @@ gedruckt %2
         <translation>Das Motiv auf eine gedruckte Tafel legen und die ganze Tafel aufnehmen, scharf und groß.</translation>
     </message>
     <message>
-        <source>Too few of the board's marks are in sight.</source>
+        <source>Too few of the board&apos;s marks are in sight.</source>
         <translation>Zu wenige Marken der Tafel sind zu sehen.</translation>
     </message>
     <message>
@@ -7133,7 +7133,7 @@ gedruckt %2
         <translation>Das Bild mit allen Marken darin aufnehmen.</translation>
     </message>
     <message>
-        <source>The photo board's marks could not be placed.</source>
+        <source>The photo board&apos;s marks could not be placed.</source>
         <translation>Die Marken der Fototafel ließen sich nicht einordnen.</translation>
     </message>
     <message>
@@ -7141,7 +7141,7 @@ gedruckt %2
         <translation>Nochmals aufnehmen, scharf und in gleichmäßigem Licht.</translation>
     </message>
     <message>
-        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <source>Only {seen} of {all} of the board&apos;s marks are in sight.</source>
         <translation>Nur {seen} von {all} Marken der Tafel sind zu sehen.</translation>
     </message>
     <message>
@@ -7161,7 +7161,7 @@ gedruckt %2
         <translation>Die Kamera ruhig halten, bei mehr Licht, und auf die Tafel scharf stellen lassen.</translation>
     </message>
     <message>
-        <source>The board's marks are {mm} mm off where they should be.</source>
+        <source>The board&apos;s marks are {mm} mm off where they should be.</source>
         <translation>Die Marken der Tafel liegen {mm} mm neben ihrem Platz.</translation>
     </message>
     <message>
@@ -7269,28 +7269,28 @@ gedruckt %2
         <translation>
             <numerusform>Ein Exemplar kam hinzu.</numerusform>
             <numerusform>%n Exemplare kamen hinzu.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were taken away.</source>
         <translation>
             <numerusform>Ein Exemplar wurde weggenommen.</numerusform>
             <numerusform>%n Exemplare wurden weggenommen.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were moved.</source>
         <translation>
             <numerusform>Ein Exemplar wurde verschoben.</numerusform>
             <numerusform>%n Exemplare wurden verschoben.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n marks reach {length} into the margins, so the printer will clip them</source>
         <translation>
             <numerusform>Eine Marke reicht {length} in die Ränder, also schneidet der Drucker sie ab</numerusform>
             <numerusform>%n Marken reichen {length} in die Ränder, also schneidet der Drucker sie ab</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Move the marks in</source>
@@ -7325,7 +7325,7 @@ gedruckt %2
         <translation>Die Seite entfernen</translation>
     </message>
     <message>
-        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
+        <source>{sticker}: reaches {length} into a mark&apos;s keep-clear area</source>
         <translation>{sticker}: reicht {length} in die Freihaltezone einer Marke</translation>
     </message>
     <message>
@@ -7361,7 +7361,7 @@ gedruckt %2
         <translation>
             <numerusform>{finding} (und eine weitere Zeile)</numerusform>
             <numerusform>{finding} (und %n weitere Zeilen)</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Let it shrink to 4 pt</source>
@@ -7372,7 +7372,7 @@ gedruckt %2
         <translation>
             <numerusform>{sticker}: eine Änderung von Hand passt nicht mehr auf seine Schnittlinie</numerusform>
             <numerusform>{sticker}: %n Änderungen von Hand passen nicht mehr auf seine Schnittlinie</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Drop what does not fit</source>
@@ -7435,7 +7435,7 @@ gedruckt %2
         <translation>
             <numerusform>{sticker}: eine Schnittlinie schließt sich nicht</numerusform>
             <numerusform>{sticker}: %n Schnittlinien schließen sich nicht</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Close it</source>
@@ -7510,7 +7510,7 @@ gedruckt %2
         <translation>
             <numerusform>{sticker}: eine Schnittlinie ist zu klein, als dass die Klinge wenden könnte</numerusform>
             <numerusform>{sticker}: %n Schnittlinien sind zu klein, als dass die Klinge wenden könnte</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Leave it out</source>
@@ -7577,7 +7577,7 @@ gedruckt %2
         <translation>
             <numerusform>Eine Marke wurde nicht gefunden: {marks}. Verschmiert oder verdeckt?</numerusform>
             <numerusform>%n Marken wurden nicht gefunden: {marks}. Verschmiert oder verdeckt?</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>at the top left</source>
@@ -7656,7 +7656,7 @@ gedruckt %2
         <translation>
             <numerusform>Nur ein Fleck wie eine Marke wurde gefunden. Ist das der Bogen, der gedruckt wurde?</numerusform>
             <numerusform>Nur %n Flecken wie Marken wurden gefunden, und sie liegen nicht wie die Marken. Ist das der Bogen, der gedruckt wurde?</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
@@ -7719,7 +7719,7 @@ gedruckt %2
         <translation>Die Ränder lassen von {paper} nichts zum Schneiden.</translation>
     </message>
     <message>
-        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
+        <source>Check the printer&apos;s and the cutter&apos;s margins and where the paper lies on the mat.</source>
         <translation>Die Ränder von Drucker und Schneider prüfen, und wo das Papier auf der Matte liegt.</translation>
     </message>
     <message>
@@ -7759,7 +7759,7 @@ gedruckt %2
         <translation>„{file}“ kann nicht gelesen werden.</translation>
     </message>
     <message>
-        <source>Check the file's permissions.</source>
+        <source>Check the file&apos;s permissions.</source>
         <translation>Die Rechte der Datei prüfen.</translation>
     </message>
     <message>
@@ -7999,11 +7999,11 @@ gedruckt %2
         <translation>park liegt neben dem Bett</translation>
     </message>
     <message>
-        <source>This is not a machine's profile: it is not JSON.</source>
+        <source>This is not a machine&apos;s profile: it is not JSON.</source>
         <translation>Das ist kein Maschinenprofil: es ist kein JSON.</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
+        <source>This machine&apos;s profile cannot be used: {field} is not what it should be.</source>
         <translation>Das Profil dieser Maschine ist nicht zu verwenden: {field} ist nicht, was es sein sollte.</translation>
     </message>
     <message>
@@ -8011,7 +8011,7 @@ gedruckt %2
         <translation>Hilfe, Handbuch sagt, was jedes Feld nimmt.</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {trouble}.</source>
+        <source>This machine&apos;s profile cannot be used: {trouble}.</source>
         <translation>Das Profil dieser Maschine ist nicht zu verwenden: {trouble}.</translation>
     </message>
     <message>
@@ -8183,11 +8183,11 @@ gedruckt %2
         <translation>ein vereinter Teil liegt außerhalb des Bereichs</translation>
     </message>
     <message>
-        <source>a combination's members are out of range</source>
+        <source>a combination&apos;s members are out of range</source>
         <translation>die Mitglieder einer Vereinigung liegen außerhalb des Bereichs</translation>
     </message>
     <message>
-        <source>a part's id is out of range</source>
+        <source>a part&apos;s id is out of range</source>
         <translation>die Kennung eines Teils liegt außerhalb des Bereichs</translation>
     </message>
     <message>
@@ -8195,7 +8195,7 @@ gedruckt %2
         <translation>Verbünde stecken zu tief ineinander</translation>
     </message>
     <message>
-        <source>a cluster's size is out of range</source>
+        <source>a cluster&apos;s size is out of range</source>
         <translation>die Größe eines Verbunds liegt außerhalb des Bereichs</translation>
     </message>
     <message>
@@ -8299,19 +8299,19 @@ gedruckt %2
         <translation>ein Exemplar liegt außerhalb des Bereichs</translation>
     </message>
     <message>
-        <source>a sticker's id is out of range</source>
+        <source>a sticker&apos;s id is out of range</source>
         <translation>die Kennung eines Aufklebers liegt außerhalb des Bereichs</translation>
     </message>
     <message>
-        <source>a copy's id is out of range</source>
+        <source>a copy&apos;s id is out of range</source>
         <translation>die Kennung eines Exemplars liegt außerhalb des Bereichs</translation>
     </message>
     <message>
-        <source>a cut line's copy is out of range</source>
+        <source>a cut line&apos;s copy is out of range</source>
         <translation>das Exemplar einer Schnittlinie liegt außerhalb des Bereichs</translation>
     </message>
     <message>
-        <source>a ticket's code is out of range</source>
+        <source>a ticket&apos;s code is out of range</source>
         <translation>der Code eines Laufzettels liegt außerhalb des Bereichs</translation>
     </message>
     <message>
@@ -8407,7 +8407,7 @@ gedruckt %2
         <translation>Ihr Breite und Höhe geben.</translation>
     </message>
     <message>
-        <source>“{address}” is not a cutter's address.</source>
+        <source>“{address}” is not a cutter&apos;s address.</source>
         <translation>„{address}“ ist keine Adresse eines Schneiders.</translation>
     </message>
     <message>
@@ -8475,7 +8475,7 @@ gedruckt %2
         <translation>Das Papier herausnehmen, dann nochmals versuchen.</translation>
     </message>
     <message>
-        <source>There is no paper in the scanner's feeder.</source>
+        <source>There is no paper in the scanner&apos;s feeder.</source>
         <translation>Im Einzug des Scanners ist kein Papier.</translation>
     </message>
     <message>
@@ -8483,7 +8483,7 @@ gedruckt %2
         <translation>Papier einlegen, dann nochmals versuchen.</translation>
     </message>
     <message>
-        <source>The scanner's cover is open.</source>
+        <source>The scanner&apos;s cover is open.</source>
         <translation>Der Deckel des Scanners ist offen.</translation>
     </message>
     <message>
@@ -8583,7 +8583,7 @@ gedruckt %2
         <translation>
             <numerusform>Laufzettel {code} hat eine Seite.</numerusform>
             <numerusform>Laufzettel {code} hat %n Seiten.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{option} {words}: the drawing has no part “{part}”.</source>
@@ -8622,7 +8622,7 @@ gedruckt %2
         <translation>
             <numerusform>Der Bogen hat eine Seite.</numerusform>
             <numerusform>Der Bogen hat %n Seiten.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
@@ -8701,7 +8701,7 @@ gedruckt %2
         <translation>--flatten {words}: {parts} ist kein Papier; a4, letter oder BxH in mm angeben.</translation>
     </message>
     <message>
-        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <source>--flatten {words}: a board&apos;s paper is at least 90 mm each way, and both together at most 1030 mm.</source>
         <translation>--flatten {words}: das Papier einer Tafel misst mindestens 90 mm je Seite, und beide zusammen höchstens 1030 mm.</translation>
     </message>
     <message>
@@ -8789,7 +8789,7 @@ gedruckt %2
         <translation>
             <numerusform>{trouble}, und ein weiterer ebenso.</numerusform>
             <numerusform>{trouble}, und %n weitere ebenso.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{trouble}.</source>
@@ -8912,7 +8912,7 @@ gedruckt %2
         <translation>Der Drucker steht auf {paper}, der Bogen ist aber {other}.</translation>
     </message>
     <message>
-        <source>Choose that paper in the printer's settings; nothing was printed.</source>
+        <source>Choose that paper in the printer&apos;s settings; nothing was printed.</source>
         <translation>Dieses Papier in den Druckereinstellungen wählen; nichts wurde gedruckt.</translation>
     </message>
     <message>
@@ -8930,6 +8930,86 @@ gedruckt %2
     <message>
         <source>Look at the printer, then print again.</source>
         <translation>Den Drucker ansehen, dann nochmals drucken.</translation>
+    </message>
+    <message>
+        <source>{most} pairs of copies lie on each other or too close; more are not listed</source>
+        <translation>{most} Paare von Kopien liegen aufeinander oder zu nah; weitere sind nicht aufgeführt</translation>
+    </message>
+    <message>
+        <source>“{file}” is a device or a pipe, not a file.</source>
+        <translation>„{file}“ ist ein Gerät oder eine Pipe, keine Datei.</translation>
+    </message>
+    <message>
+        <source>It is longer than the {most} MB that Fusuma takes.</source>
+        <translation>Sie ist länger als die {most} MB, die Fusuma annimmt.</translation>
+    </message>
+    <message>
+        <source>Its brackets are more than {most} deep.</source>
+        <translation>Ihre Klammern sind mehr als {most} tief verschachtelt.</translation>
+    </message>
+    <message>
+        <source>It has more than the {most} values that Fusuma takes.</source>
+        <translation>Sie hat mehr als die {most} Werte, die Fusuma annimmt.</translation>
+    </message>
+    <message>
+        <source>“{file}” is not whole.</source>
+        <translation>„{file}“ ist nicht vollständig.</translation>
+    </message>
+    <message>
+        <source>Fusuma takes {pages} pages and {copies} copies; {beyond} copies beyond that are left out.</source>
+        <translation>Fusuma nimmt {pages} Seiten und {copies} Kopien; {beyond} Kopien darüber hinaus sind weggelassen.</translation>
+    </message>
+    <message>
+        <source>“{file}” needs more memory to be read than Fusuma gives to a file.</source>
+        <translation>„{file}“ braucht zum Lesen mehr Speicher, als Fusuma einer Datei gibt.</translation>
+    </message>
+    <message>
+        <source>Save a smaller or simpler copy and open that.</source>
+        <translation>Eine kleinere oder einfachere Kopie sichern und diese öffnen.</translation>
+    </message>
+    <message>
+        <source>“{file}” takes longer to read than {seconds} seconds of work.</source>
+        <translation>„{file}“ braucht zum Lesen mehr als {seconds} Sekunden Arbeit.</translation>
+    </message>
+    <message>
+        <source>Save a simpler copy and open that.</source>
+        <translation>Eine einfachere Kopie sichern und diese öffnen.</translation>
+    </message>
+    <message>
+        <source>“{file}” could not be read: it made the reader fail.</source>
+        <translation>„{file}“ konnte nicht gelesen werden: Der Leser ist daran gescheitert.</translation>
+    </message>
+    <message>
+        <source>Nothing has changed. Save it anew in the program that it comes from.</source>
+        <translation>Nichts hat sich geändert. Die Datei in dem Programm neu sichern, aus dem sie kommt.</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s reader of files cannot be started.</source>
+        <translation>Der Leser für Dateien lässt sich nicht starten.</translation>
+    </message>
+    <message>
+        <source>Install Fusuma anew.</source>
+        <translation>Fusuma neu installieren.</translation>
+    </message>
+    <message>
+        <source>It holds no “{entry}”.</source>
+        <translation>Es enthält kein „{entry}“.</translation>
+    </message>
+    <message>
+        <source>It holds no picture of its sheet.</source>
+        <translation>Es enthält kein Bild seines Bogens.</translation>
+    </message>
+    <message>
+        <source>“{file}” has lines that cross more often than Fusuma takes.</source>
+        <translation>„{file}“ hat Linien, die sich öfter kreuzen, als Fusuma annimmt.</translation>
+    </message>
+    <message>
+        <source>Join or simplify its shapes in the program that it comes from.</source>
+        <translation>Die Formen in dem Programm, aus dem sie kommen, verbinden oder vereinfachen.</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
+        <translation>--label-picture {picture}: Der Anteil des Bildes liegt zwischen 0.05 und 0.9.</translation>
     </message>
 </context>
 <context>
@@ -8986,11 +9066,11 @@ gedruckt %2
         <translation>Keine</translation>
     </message>
     <message>
-        <source>Art's colours</source>
+        <source>Art&apos;s colours</source>
         <translation>Farben des Motivs</translation>
     </message>
     <message>
-        <source>Rim's colour</source>
+        <source>Rim&apos;s colour</source>
         <translation>Farbe des Saums</translation>
     </message>
     <message>

@@ -8,14 +8,14 @@
         <translation>
             <numerusform>%n contour</numerusform>
             <numerusform>%n contours</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source> · %n holes</source>
         <translation>
             <numerusform> · %n hole</numerusform>
             <numerusform> · %n holes</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -25,7 +25,7 @@
         <translation>
             <numerusform>, %n rim</numerusform>
             <numerusform>, %n rims</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -35,7 +35,7 @@
         <translation>
             <numerusform>%n pass</numerusform>
             <numerusform>%n passes</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -45,14 +45,14 @@
         <translation>
             <numerusform>%n node selected.</numerusform>
             <numerusform>%n nodes selected.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n changes made by hand find no place on the new cut line.</source>
         <translation>
             <numerusform>A change made by hand finds no place on the new cut line.</numerusform>
             <numerusform>%n changes made by hand find no place on the new cut line.</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -62,14 +62,14 @@
         <translation>
             <numerusform>cuts into art at %n place</numerusform>
             <numerusform>cuts into art at %n places</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n thin slivers</source>
         <translation>
             <numerusform>%n thin sliver</numerusform>
             <numerusform>%n thin slivers</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -79,7 +79,7 @@
         <translation>
             <numerusform>; %n sticker would show it</numerusform>
             <numerusform>; %n stickers would show it</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -89,14 +89,14 @@
         <translation>
             <numerusform>%n speck</numerusform>
             <numerusform>%n specks</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n holes</source>
         <translation>
             <numerusform>%n hole</numerusform>
             <numerusform>%n holes</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -106,7 +106,7 @@
         <translation>
             <numerusform>%n page</numerusform>
             <numerusform>%n pages</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -116,7 +116,7 @@
         <translation>
             <numerusform>One thing would waste this print:</numerusform>
             <numerusform>%n things would waste this print:</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -126,14 +126,14 @@
         <translation>
             <numerusform>%n copy</numerusform>
             <numerusform>%n copies</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n pages</source>
         <translation>
             <numerusform>%n page</numerusform>
             <numerusform>%n pages</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -143,7 +143,7 @@
         <translation>
             <numerusform>%n sticker</numerusform>
             <numerusform>%n stickers</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -153,14 +153,14 @@
         <translation>
             <numerusform>%n sticker</numerusform>
             <numerusform>%n stickers</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies</source>
         <translation>
             <numerusform>%n copy</numerusform>
             <numerusform>%n copies</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -170,91 +170,91 @@
         <translation>
             <numerusform>%n copy was added.</numerusform>
             <numerusform>%n copies were added.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were taken away.</source>
         <translation>
             <numerusform>%n copy was taken away.</numerusform>
             <numerusform>%n copies were taken away.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were moved.</source>
         <translation>
             <numerusform>%n copy was moved.</numerusform>
             <numerusform>%n copies were moved.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n marks reach {length} into the margins, so the printer will clip them</source>
         <translation>
             <numerusform>A mark reaches {length} into the margins, so the printer will clip it</numerusform>
             <numerusform>%n marks reach {length} into the margins, so the printer will clip them</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>{finding} (and %n more rows)</source>
         <translation>
             <numerusform>{finding} (and one more row)</numerusform>
             <numerusform>{finding} (and %n more rows)</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>{sticker}: %n changes made by hand no longer fit its cut line</source>
         <translation>
             <numerusform>{sticker}: a change made by hand no longer fits its cut line</numerusform>
             <numerusform>{sticker}: %n changes made by hand no longer fit its cut line</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>{sticker}: %n cut lines do not close</source>
         <translation>
             <numerusform>{sticker}: a cut line does not close</numerusform>
             <numerusform>{sticker}: %n cut lines do not close</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>{sticker}: %n cut lines are too small for the blade to turn</source>
         <translation>
             <numerusform>{sticker}: a cut line is too small for the blade to turn</numerusform>
             <numerusform>{sticker}: %n cut lines are too small for the blade to turn</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n marks were not found: {marks}. Smudged or covered?</source>
         <translation>
             <numerusform>A mark was not found: {marks}. Smudged or covered?</numerusform>
             <numerusform>%n marks were not found: {marks}. Smudged or covered?</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
         <translation>
             <numerusform>Only one spot like a mark was found. Is this the sheet that was printed?</numerusform>
             <numerusform>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>Ticket {code} has %n pages.</source>
         <translation>
             <numerusform>Ticket {code} has %n page.</numerusform>
             <numerusform>Ticket {code} has %n pages.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>The sheet has %n pages.</source>
         <translation>
             <numerusform>The sheet has %n page.</numerusform>
             <numerusform>The sheet has %n pages.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>{trouble}, and so would %n more.</source>
         <translation>
             <numerusform>{trouble}, and so would one more.</numerusform>
             <numerusform>{trouble}, and so would %n more.</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 </TS>

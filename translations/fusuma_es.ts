@@ -46,7 +46,7 @@
         <translation>Su papel</translation>
     </message>
     <message>
-        <source>Any of the board's papers</source>
+        <source>Any of the board&apos;s papers</source>
         <translation>Cualquiera de los papeles del tablero</translation>
     </message>
     <message>
@@ -284,7 +284,7 @@
         <translation>La máquina corta una cruz pequeña; usted lleva ahí su luz.</translation>
     </message>
     <message>
-        <source>The machine's profile</source>
+        <source>The machine&apos;s profile</source>
         <translation>El perfil de la máquina</translation>
     </message>
     <message>
@@ -340,7 +340,7 @@
         <translation>No contesta. Ahora su cabezal levantado recorre un cuadrado de 20 mm: ¿lo hace, y en el sentido debido?</translation>
     </message>
     <message>
-        <source>A machine's profile</source>
+        <source>A machine&apos;s profile</source>
         <translation>Perfil de una máquina</translation>
     </message>
     <message>
@@ -905,7 +905,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Copias de cada pegatina</translation>
     </message>
     <message>
-        <source>Move the cut line's nodes</source>
+        <source>Move the cut line&apos;s nodes</source>
         <translation>Mover los nodos de la línea de corte</translation>
     </message>
     <message>
@@ -953,7 +953,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Restablecer todos los ajustes</translation>
     </message>
     <message>
-        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen's size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
+        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen&apos;s size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
         <translation>El aspecto de la ventana, los anchos de paneles, lo abierto, últimas carpetas, últimos proyectos y el tamaño de la pantalla vuelven a como eran al principio. Quedan las impresoras, cortadoras, máquinas, materiales y objetivos guardados. Los proyectos no se tocan.</translation>
     </message>
     <message>
@@ -1001,7 +1001,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Tamaño verdadero en la Hoja</translation>
     </message>
     <message>
-        <source>Set the screen's size…</source>
+        <source>Set the screen&apos;s size…</source>
         <translation>Tamaño de la pantalla…</translation>
     </message>
     <message>
@@ -1222,7 +1222,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Eso es más de 20 mm o del 20 %: ¿se imprimió la página a tamaño real?</translation>
     </message>
     <message>
-        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer's guides mend and a correction does not.</source>
+        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer&apos;s guides mend and a correction does not.</source>
         <translation>Visto con un error restante de %1 mm. La impresión está girada %2° en su papel, lo que corrigen las guías de la impresora y no una corrección.</translation>
     </message>
     <message>
@@ -1734,7 +1734,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>También huecos cerrados de este color</translation>
     </message>
     <message>
-        <source>Off, only what is joined to the picture's edge is taken away.</source>
+        <source>Off, only what is joined to the picture&apos;s edge is taken away.</source>
         <translation>Si no, solo se quita lo que está unido al canto de la imagen.</translation>
     </message>
     <message>
@@ -2072,14 +2072,14 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>
             <numerusform>%n contorno</numerusform>
             <numerusform>%n contornos</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source> · %n holes</source>
         <translation>
             <numerusform> · %n agujero</numerusform>
             <numerusform> · %n agujeros</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · %1 nodes · %2</source>
@@ -2185,11 +2185,11 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>nada que prolongar</translation>
     </message>
     <message>
-        <source>, art's colours</source>
+        <source>, art&apos;s colours</source>
         <translation>, colores del diseño</translation>
     </message>
     <message>
-        <source>, rim's colour</source>
+        <source>, rim&apos;s colour</source>
         <translation>, color de la orla</translation>
     </message>
 </context>
@@ -2388,7 +2388,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>
             <numerusform>, %n orla</numerusform>
             <numerusform>, %n orlas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>, joined</source>
@@ -2424,7 +2424,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Cómo las líneas de corte de los miembros se hacen una.</translation>
     </message>
     <message>
-        <source>Cluster's cut</source>
+        <source>Cluster&apos;s cut</source>
         <translation>Corte del conjunto</translation>
     </message>
     <message>
@@ -2600,7 +2600,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Dar la vuelta</translation>
     </message>
     <message>
-        <source>Moves the machine's lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
+        <source>Moves the machine&apos;s lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
         <translation>Mueve el cabezal levantado de la máquina alrededor de todo lo que se va a cortar, o de la pegatina en la que hizo clic: ¿está donde cree?</translation>
     </message>
     <message>
@@ -2712,7 +2712,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>
             <numerusform>%n pasada</numerusform>
             <numerusform>%n pasadas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>About %1: %2 of cut, %3 of travel</source>
@@ -2818,11 +2818,11 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Clic para esquinas, arrastrar para curvas; Intro o doble clic termina la línea, un clic en su inicio la cierra.</translation>
     </message>
     <message>
-        <source>How far right of the artwork's left edge the node lies.</source>
+        <source>How far right of the artwork&apos;s left edge the node lies.</source>
         <translation>A qué distancia a la derecha del borde izquierdo del diseño está el nodo.</translation>
     </message>
     <message>
-        <source>How far below the artwork's top edge the node lies.</source>
+        <source>How far below the artwork&apos;s top edge the node lies.</source>
         <translation>A qué distancia bajo el borde superior del diseño está el nodo.</translation>
     </message>
     <message>
@@ -2954,14 +2954,14 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>
             <numerusform>%n nodo elegido.</numerusform>
             <numerusform>%n nodos elegidos.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n changes made by hand find no place on the new cut line.</source>
         <translation>
             <numerusform>Un cambio hecho a mano no halla sitio en la nueva línea de corte.</numerusform>
             <numerusform>%n cambios hechos a mano no hallan sitio en la nueva línea de corte.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>%1  %2 × %3</source>
@@ -3035,7 +3035,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Arrastra una base</translation>
     </message>
     <message>
-        <source>The edges it cannot reach are then the mat's.</source>
+        <source>The edges it cannot reach are then the mat&apos;s.</source>
         <translation>Los cantos que no alcanza son entonces los de la base.</translation>
     </message>
     <message>
@@ -3224,14 +3224,14 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>
             <numerusform>corta el diseño en %n lugar</numerusform>
             <numerusform>corta el diseño en %n lugares</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n thin slivers</source>
         <translation>
             <numerusform>%n tira fina</numerusform>
             <numerusform>%n tiras finas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · </source>
@@ -3435,7 +3435,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Rayas</translation>
     </message>
     <message>
-        <source>The art's colours</source>
+        <source>The art&apos;s colours</source>
         <translation>Los colores del diseño</translation>
     </message>
     <message>
@@ -3570,7 +3570,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Colores de la etiqueta</translation>
     </message>
     <message>
-        <source>Letters' cut, margin, line, picture</source>
+        <source>Letters&apos; cut, margin, line, picture</source>
         <translation>Corte, margen, línea e imagen</translation>
     </message>
     <message>
@@ -3718,7 +3718,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Fecha</translation>
     </message>
     <message>
-        <source>The labels' date</source>
+        <source>The labels&apos; date</source>
         <translation>La fecha de las etiquetas</translation>
     </message>
     <message>
@@ -3750,7 +3750,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Alto</translation>
     </message>
     <message>
-        <source>Radius of round or notched corners; how much is cut off a tag's; the notch of a banner.</source>
+        <source>Radius of round or notched corners; how much is cut off a tag&apos;s; the notch of a banner.</source>
         <translation>Radio de esquinas redondas o con muesca; cuánto se corta de una etiqueta colgante; la muesca de una banderola.</translation>
     </message>
     <message>
@@ -3774,7 +3774,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Puntas</translation>
     </message>
     <message>
-        <source>How far the star's notches go in.</source>
+        <source>How far the star&apos;s notches go in.</source>
         <translation>Cuánto entran las muescas de la estrella.</translation>
     </message>
     <message>
@@ -3910,7 +3910,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Primera fila de la lista</translation>
     </message>
     <message>
-        <source>Which row's label is shown here.</source>
+        <source>Which row&apos;s label is shown here.</source>
         <translation>De qué fila es la etiqueta que se muestra.</translation>
     </message>
     <message>
@@ -4219,7 +4219,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Por una foto…</translation>
     </message>
     <message>
-        <source>The sheet lies on the photo board, and the board in the corner of the machine's nought: one picture of both tells where the print lies.</source>
+        <source>The sheet lies on the photo board, and the board in the corner of the machine&apos;s nought: one picture of both tells where the print lies.</source>
         <translation>La hoja está sobre el tablero, y el tablero en la esquina del cero de la máquina: una imagen de ambos dice dónde está la impresión.</translation>
     </message>
     <message>
@@ -4331,7 +4331,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Lleve el puntero sobre %1. Las flechas lo mueven 0,5 mm, con Mayús 5 mm, con Alt 0,05 mm; Intro lo toma.</translation>
     </message>
     <message>
-        <source>Drive the machine's lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
+        <source>Drive the machine&apos;s lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
         <translation>Lleve el cabezal levantado de la máquina sobre %1. Las flechas lo mueven 0,5 mm, con Mayús 5 mm, con Alt 0,05 mm; Intro toma el lugar.</translation>
     </message>
     <message>
@@ -4339,11 +4339,11 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>El sensor busca todas las marcas, como sea que esté la hoja.</translation>
     </message>
     <message>
-        <source>This machine's pen drew the board, or it lies square in the corner of the machine's nought.</source>
+        <source>This machine&apos;s pen drew the board, or it lies square in the corner of the machine&apos;s nought.</source>
         <translation>La pluma de esta máquina dibujó el tablero, o está recto en la esquina del cero de la máquina.</translation>
     </message>
     <message>
-        <source>The sheet lies in the corner of the machine's nought, square.</source>
+        <source>The sheet lies in the corner of the machine&apos;s nought, square.</source>
         <translation>La hoja está recta en la esquina del cero de la máquina.</translation>
     </message>
     <message>
@@ -4351,7 +4351,7 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Usted muestra tres o más marcas con un puntero.</translation>
     </message>
     <message>
-        <source>You drive the machine's head over three marks or more.</source>
+        <source>You drive the machine&apos;s head over three marks or more.</source>
         <translation>Usted lleva el cabezal de la máquina sobre tres o más marcas.</translation>
     </message>
     <message>
@@ -4373,7 +4373,7 @@ Estirada %4 % a lo ancho, %5 % a lo alto</translation>
         <translation>
             <numerusform>; %n pegatina lo mostraría</numerusform>
             <numerusform>; %n pegatinas lo mostrarían</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Try again</source>
@@ -4433,7 +4433,7 @@ Estirada %4 % a lo ancho, %5 % a lo alto</translation>
         <translation>Quitar</translation>
     </message>
     <message>
-        <source>Forget this machine's profile.</source>
+        <source>Forget this machine&apos;s profile.</source>
         <translation>Olvidar el perfil de esta máquina.</translation>
     </message>
     <message>
@@ -4722,7 +4722,7 @@ Estirada %4 % a lo ancho, %5 % a lo alto</translation>
         <translation>Cuenta como diseño si es más opaco que</translation>
     </message>
     <message>
-        <source>How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut.</source>
+        <source>How far the curve may stray from the art&apos;s edge. Larger gives fewer nodes and a smoother cut.</source>
         <translation>Cuánto puede apartarse la curva del borde del diseño. Más da menos nodos y un corte más suave.</translation>
     </message>
     <message>
@@ -4806,14 +4806,14 @@ Estirada %4 % a lo ancho, %5 % a lo alto</translation>
         <translation>
             <numerusform>%n mota</numerusform>
             <numerusform>%n motas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n holes</source>
         <translation>
             <numerusform>%n agujero</numerusform>
             <numerusform>%n agujeros</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Nothing is left out.</source>
@@ -4979,7 +4979,7 @@ Estirada %4 % a lo ancho, %5 % a lo alto</translation>
         <translation>%1 coincide: %2 líneas, en ningún sitio más de %3 mm desviadas.</translation>
     </message>
     <message>
-        <source>%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.</source>
+        <source>%1 has this page&apos;s lines, but not all as the same kind of cut: kiss, score or through.</source>
         <translation>%1 tiene las líneas de esta página, pero no todas del mismo tipo de corte: semicorte, hendido o corte total.</translation>
     </message>
     <message>
@@ -5039,7 +5039,7 @@ Estirada %4 % a lo ancho, %5 % a lo alto</translation>
         <translation>
             <numerusform>%n página</numerusform>
             <numerusform>%n páginas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Ticket %1
@@ -5447,7 +5447,7 @@ impresa %2
         <translation>Como llegó</translation>
     </message>
     <message>
-        <source>Back to the drawing's own paint.</source>
+        <source>Back to the drawing&apos;s own paint.</source>
         <translation>Volver a la pintura propia del dibujo.</translation>
     </message>
     <message>
@@ -5700,7 +5700,7 @@ impresa %2
         <translation>
             <numerusform>Una cosa echaría a perder esta impresión:</numerusform>
             <numerusform>%n cosas echarían a perder esta impresión:</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Show</source>
@@ -6123,7 +6123,7 @@ impresa %2
 <context>
     <name>fusuma::app::ScreenSizeDialog</name>
     <message>
-        <source>The screen's size</source>
+        <source>The screen&apos;s size</source>
         <translation>El tamaño de la pantalla</translation>
     </message>
     <message>
@@ -6372,7 +6372,7 @@ impresa %2
         <translation>
             <numerusform>%n copia</numerusform>
             <numerusform>%n copias</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The margins leave nowhere to cut on this paper.</source>
@@ -6391,7 +6391,7 @@ impresa %2
         <translation>
             <numerusform>%n página</numerusform>
             <numerusform>%n páginas</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -6421,7 +6421,7 @@ impresa %2
         <translation>1:1</translation>
     </message>
     <message>
-        <source>As large as it will be on paper. If a ruler disagrees, set your screen's size in the View menu.</source>
+        <source>As large as it will be on paper. If a ruler disagrees, set your screen&apos;s size in the View menu.</source>
         <translation>Tan grande como será en papel. Si una regla no coincide, ponga el tamaño de su pantalla en el menú Ver.</translation>
     </message>
     <message>
@@ -6628,7 +6628,7 @@ impresa %2
         <translation>
             <numerusform>%n pegatina</numerusform>
             <numerusform>%n pegatinas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Make safe for a slip of %1 mm</source>
@@ -6694,7 +6694,7 @@ impresa %2
         <translation>Abrir el ejemplo</translation>
     </message>
     <message>
-        <source>The Tide Fair's sheets, to look round and try things on.</source>
+        <source>The Tide Fair&apos;s sheets, to look round and try things on.</source>
         <translation>Las hojas de la Tide Fair, para curiosear y probar.</translation>
     </message>
     <message>
@@ -6829,7 +6829,7 @@ impresa %2
         <translation>Tamaño como en el archivo</translation>
     </message>
     <message>
-        <source>Back to the size that the picture's own density gives it.</source>
+        <source>Back to the size that the picture&apos;s own density gives it.</source>
         <translation>Volver al tamaño que da la densidad propia de la imagen.</translation>
     </message>
     <message>
@@ -6967,14 +6967,14 @@ impresa %2
         <translation>
             <numerusform>%n pegatina</numerusform>
             <numerusform>%n pegatinas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies</source>
         <translation>
             <numerusform>%n copia</numerusform>
             <numerusform>%n copias</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Move in the tray</source>
@@ -7061,7 +7061,7 @@ impresa %2
         <translation>--pocket {words}: dé X,Y en píxeles, como 100,80.</translation>
     </message>
     <message>
-        <source>Found by the paper's edge: nothing checks where the print lies.</source>
+        <source>Found by the paper&apos;s edge: nothing checks where the print lies.</source>
         <translation>Hallada por el canto del papel: nada comprueba dónde está la impresión.</translation>
     </message>
     <message>
@@ -7081,11 +7081,11 @@ impresa %2
         <translation>por su canto delantero</translation>
     </message>
     <message>
-        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <source>“{sticker}” would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>«{sticker}» saldría {mm} mm de la mesa de la máquina {edge}</translation>
     </message>
     <message>
-        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <source>A line that divides the sheet would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>Una línea que divide la hoja saldría {mm} mm de la mesa de la máquina {edge}</translation>
     </message>
     <message>
@@ -7105,11 +7105,11 @@ impresa %2
         <translation>Guárdela antes más pequeña.</translation>
     </message>
     <message>
-        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
+        <source>The picture is mirrored: its board&apos;s marks run the wrong way round.</source>
         <translation>La imagen está reflejada: las marcas de su tablero van al revés.</translation>
     </message>
     <message>
-        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
+        <source>Turn the camera&apos;s mirroring off, or mirror the picture back.</source>
         <translation>Quite el reflejo de la cámara, o refleje de vuelta la imagen.</translation>
     </message>
     <message>
@@ -7125,7 +7125,7 @@ impresa %2
         <translation>Ponga el diseño sobre un tablero impreso y tome todo el tablero, nítido y grande.</translation>
     </message>
     <message>
-        <source>Too few of the board's marks are in sight.</source>
+        <source>Too few of the board&apos;s marks are in sight.</source>
         <translation>Se ven muy pocas marcas del tablero.</translation>
     </message>
     <message>
@@ -7133,7 +7133,7 @@ impresa %2
         <translation>Tome la foto con todas sus marcas.</translation>
     </message>
     <message>
-        <source>The photo board's marks could not be placed.</source>
+        <source>The photo board&apos;s marks could not be placed.</source>
         <translation>No se pudieron situar las marcas del tablero.</translation>
     </message>
     <message>
@@ -7141,7 +7141,7 @@ impresa %2
         <translation>Tome la foto otra vez, nítida y con luz pareja.</translation>
     </message>
     <message>
-        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <source>Only {seen} of {all} of the board&apos;s marks are in sight.</source>
         <translation>Solo se ven {seen} de {all} marcas del tablero.</translation>
     </message>
     <message>
@@ -7161,7 +7161,7 @@ impresa %2
         <translation>Sujete quieta la cámara, con más luz, y deje que enfoque el tablero.</translation>
     </message>
     <message>
-        <source>The board's marks are {mm} mm off where they should be.</source>
+        <source>The board&apos;s marks are {mm} mm off where they should be.</source>
         <translation>Las marcas del tablero están a {mm} mm de su sitio.</translation>
     </message>
     <message>
@@ -7269,28 +7269,28 @@ impresa %2
         <translation>
             <numerusform>Se añadió una copia.</numerusform>
             <numerusform>Se añadieron %n copias.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were taken away.</source>
         <translation>
             <numerusform>Se quitó una copia.</numerusform>
             <numerusform>Se quitaron %n copias.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were moved.</source>
         <translation>
             <numerusform>Se movió una copia.</numerusform>
             <numerusform>Se movieron %n copias.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n marks reach {length} into the margins, so the printer will clip them</source>
         <translation>
             <numerusform>Una marca entra {length} en los márgenes, así que la impresora la recortará</numerusform>
             <numerusform>%n marcas entran {length} en los márgenes, así que la impresora las recortará</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Move the marks in</source>
@@ -7325,7 +7325,7 @@ impresa %2
         <translation>Quitar la página</translation>
     </message>
     <message>
-        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
+        <source>{sticker}: reaches {length} into a mark&apos;s keep-clear area</source>
         <translation>{sticker}: entra {length} en la zona libre de una marca</translation>
     </message>
     <message>
@@ -7361,7 +7361,7 @@ impresa %2
         <translation>
             <numerusform>{finding} (y una fila más)</numerusform>
             <numerusform>{finding} (y %n filas más)</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Let it shrink to 4 pt</source>
@@ -7372,7 +7372,7 @@ impresa %2
         <translation>
             <numerusform>{sticker}: un cambio hecho a mano ya no encaja en su línea de corte</numerusform>
             <numerusform>{sticker}: %n cambios hechos a mano ya no encajan en su línea de corte</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Drop what does not fit</source>
@@ -7435,7 +7435,7 @@ impresa %2
         <translation>
             <numerusform>{sticker}: una línea de corte no se cierra</numerusform>
             <numerusform>{sticker}: %n líneas de corte no se cierran</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Close it</source>
@@ -7510,7 +7510,7 @@ impresa %2
         <translation>
             <numerusform>{sticker}: una línea de corte es demasiado pequeña para que gire la cuchilla</numerusform>
             <numerusform>{sticker}: %n líneas de corte son demasiado pequeñas para que gire la cuchilla</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Leave it out</source>
@@ -7577,7 +7577,7 @@ impresa %2
         <translation>
             <numerusform>No se encontró una marca: {marks}. ¿Está borrosa o tapada?</numerusform>
             <numerusform>No se encontraron %n marcas: {marks}. ¿Están borrosas o tapadas?</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>at the top left</source>
@@ -7656,7 +7656,7 @@ impresa %2
         <translation>
             <numerusform>Solo se encontró un punto como una marca. ¿Es esta la hoja que se imprimió?</numerusform>
             <numerusform>Solo se encontraron %n puntos como marcas, y no están como las marcas. ¿Es esta la hoja que se imprimió?</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
@@ -7719,7 +7719,7 @@ impresa %2
         <translation>Los márgenes no dejan nada de {paper} donde cortar.</translation>
     </message>
     <message>
-        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
+        <source>Check the printer&apos;s and the cutter&apos;s margins and where the paper lies on the mat.</source>
         <translation>Revise los márgenes de impresora y cortadora, y dónde está el papel en la base.</translation>
     </message>
     <message>
@@ -7759,7 +7759,7 @@ impresa %2
         <translation>«{file}» no se puede leer.</translation>
     </message>
     <message>
-        <source>Check the file's permissions.</source>
+        <source>Check the file&apos;s permissions.</source>
         <translation>Revise los permisos del archivo.</translation>
     </message>
     <message>
@@ -7999,11 +7999,11 @@ impresa %2
         <translation>park cae fuera de la mesa</translation>
     </message>
     <message>
-        <source>This is not a machine's profile: it is not JSON.</source>
+        <source>This is not a machine&apos;s profile: it is not JSON.</source>
         <translation>Esto no es un perfil de máquina: no es JSON.</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
+        <source>This machine&apos;s profile cannot be used: {field} is not what it should be.</source>
         <translation>El perfil de esta máquina no se puede usar: {field} no es lo que debería.</translation>
     </message>
     <message>
@@ -8011,7 +8011,7 @@ impresa %2
         <translation>Ayuda, Guía del usuario dice qué admite cada campo.</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {trouble}.</source>
+        <source>This machine&apos;s profile cannot be used: {trouble}.</source>
         <translation>El perfil de esta máquina no se puede usar: {trouble}.</translation>
     </message>
     <message>
@@ -8183,11 +8183,11 @@ impresa %2
         <translation>una parte combinada está fuera de rango</translation>
     </message>
     <message>
-        <source>a combination's members are out of range</source>
+        <source>a combination&apos;s members are out of range</source>
         <translation>los miembros de una combinación están fuera de rango</translation>
     </message>
     <message>
-        <source>a part's id is out of range</source>
+        <source>a part&apos;s id is out of range</source>
         <translation>el número de una parte está fuera de rango</translation>
     </message>
     <message>
@@ -8195,7 +8195,7 @@ impresa %2
         <translation>los conjuntos están demasiado anidados</translation>
     </message>
     <message>
-        <source>a cluster's size is out of range</source>
+        <source>a cluster&apos;s size is out of range</source>
         <translation>el tamaño de un conjunto está fuera de rango</translation>
     </message>
     <message>
@@ -8299,19 +8299,19 @@ impresa %2
         <translation>una copia está fuera de rango</translation>
     </message>
     <message>
-        <source>a sticker's id is out of range</source>
+        <source>a sticker&apos;s id is out of range</source>
         <translation>el número de una pegatina está fuera de rango</translation>
     </message>
     <message>
-        <source>a copy's id is out of range</source>
+        <source>a copy&apos;s id is out of range</source>
         <translation>el número de una copia está fuera de rango</translation>
     </message>
     <message>
-        <source>a cut line's copy is out of range</source>
+        <source>a cut line&apos;s copy is out of range</source>
         <translation>la copia de una línea de corte está fuera de rango</translation>
     </message>
     <message>
-        <source>a ticket's code is out of range</source>
+        <source>a ticket&apos;s code is out of range</source>
         <translation>el código de una ficha está fuera de rango</translation>
     </message>
     <message>
@@ -8407,7 +8407,7 @@ impresa %2
         <translation>Dele ancho y alto.</translation>
     </message>
     <message>
-        <source>“{address}” is not a cutter's address.</source>
+        <source>“{address}” is not a cutter&apos;s address.</source>
         <translation>«{address}» no es la dirección de una cortadora.</translation>
     </message>
     <message>
@@ -8475,7 +8475,7 @@ impresa %2
         <translation>Saque el papel y pruebe otra vez.</translation>
     </message>
     <message>
-        <source>There is no paper in the scanner's feeder.</source>
+        <source>There is no paper in the scanner&apos;s feeder.</source>
         <translation>No hay papel en el alimentador del escáner.</translation>
     </message>
     <message>
@@ -8483,7 +8483,7 @@ impresa %2
         <translation>Ponga papel y pruebe otra vez.</translation>
     </message>
     <message>
-        <source>The scanner's cover is open.</source>
+        <source>The scanner&apos;s cover is open.</source>
         <translation>La tapa del escáner está abierta.</translation>
     </message>
     <message>
@@ -8583,7 +8583,7 @@ impresa %2
         <translation>
             <numerusform>La ficha {code} tiene una página.</numerusform>
             <numerusform>La ficha {code} tiene %n páginas.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{option} {words}: the drawing has no part “{part}”.</source>
@@ -8622,7 +8622,7 @@ impresa %2
         <translation>
             <numerusform>La hoja tiene una página.</numerusform>
             <numerusform>La hoja tiene %n páginas.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
@@ -8701,7 +8701,7 @@ impresa %2
         <translation>--flatten {words}: {parts} no es un papel; dé a4, letter o AxH en mm.</translation>
     </message>
     <message>
-        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <source>--flatten {words}: a board&apos;s paper is at least 90 mm each way, and both together at most 1030 mm.</source>
         <translation>--flatten {words}: el papel de un tablero mide al menos 90 mm por lado, y ambos juntos 1030 mm como mucho.</translation>
     </message>
     <message>
@@ -8789,7 +8789,7 @@ impresa %2
         <translation>
             <numerusform>{trouble}, y otra más también.</numerusform>
             <numerusform>{trouble}, y %n más también.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{trouble}.</source>
@@ -8912,7 +8912,7 @@ impresa %2
         <translation>La impresora está en {paper}, pero la hoja es {other}.</translation>
     </message>
     <message>
-        <source>Choose that paper in the printer's settings; nothing was printed.</source>
+        <source>Choose that paper in the printer&apos;s settings; nothing was printed.</source>
         <translation>Elija ese papel en los ajustes de la impresora; no se imprimió nada.</translation>
     </message>
     <message>
@@ -8930,6 +8930,86 @@ impresa %2
     <message>
         <source>Look at the printer, then print again.</source>
         <translation>Mire la impresora e imprima otra vez.</translation>
+    </message>
+    <message>
+        <source>{most} pairs of copies lie on each other or too close; more are not listed</source>
+        <translation>{most} pares de copias están una sobre otra o demasiado cerca; no se muestran más</translation>
+    </message>
+    <message>
+        <source>“{file}” is a device or a pipe, not a file.</source>
+        <translation>«{file}» es un dispositivo o una tubería, no un archivo.</translation>
+    </message>
+    <message>
+        <source>It is longer than the {most} MB that Fusuma takes.</source>
+        <translation>Ocupa más de los {most} MB que Fusuma admite.</translation>
+    </message>
+    <message>
+        <source>Its brackets are more than {most} deep.</source>
+        <translation>Sus corchetes tienen más de {most} niveles.</translation>
+    </message>
+    <message>
+        <source>It has more than the {most} values that Fusuma takes.</source>
+        <translation>Tiene más de los {most} valores que Fusuma admite.</translation>
+    </message>
+    <message>
+        <source>“{file}” is not whole.</source>
+        <translation>«{file}» no está completo.</translation>
+    </message>
+    <message>
+        <source>Fusuma takes {pages} pages and {copies} copies; {beyond} copies beyond that are left out.</source>
+        <translation>Fusuma admite {pages} páginas y {copies} copias; se omiten {beyond} copias de más.</translation>
+    </message>
+    <message>
+        <source>“{file}” needs more memory to be read than Fusuma gives to a file.</source>
+        <translation>«{file}» necesita más memoria para leerse de la que Fusuma da a un archivo.</translation>
+    </message>
+    <message>
+        <source>Save a smaller or simpler copy and open that.</source>
+        <translation>Guarde una copia más pequeña o sencilla y ábrala.</translation>
+    </message>
+    <message>
+        <source>“{file}” takes longer to read than {seconds} seconds of work.</source>
+        <translation>«{file}» tarda en leerse más de {seconds} segundos de trabajo.</translation>
+    </message>
+    <message>
+        <source>Save a simpler copy and open that.</source>
+        <translation>Guarde una copia más sencilla y ábrala.</translation>
+    </message>
+    <message>
+        <source>“{file}” could not be read: it made the reader fail.</source>
+        <translation>No se pudo leer «{file}»: hizo fallar al lector.</translation>
+    </message>
+    <message>
+        <source>Nothing has changed. Save it anew in the program that it comes from.</source>
+        <translation>Nada ha cambiado. Guárdelo de nuevo en el programa del que procede.</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s reader of files cannot be started.</source>
+        <translation>No se puede iniciar el lector de archivos de Fusuma.</translation>
+    </message>
+    <message>
+        <source>Install Fusuma anew.</source>
+        <translation>Instale Fusuma de nuevo.</translation>
+    </message>
+    <message>
+        <source>It holds no “{entry}”.</source>
+        <translation>No contiene «{entry}».</translation>
+    </message>
+    <message>
+        <source>It holds no picture of its sheet.</source>
+        <translation>No contiene ninguna imagen de su hoja.</translation>
+    </message>
+    <message>
+        <source>“{file}” has lines that cross more often than Fusuma takes.</source>
+        <translation>«{file}» tiene líneas que se cruzan más veces de las que Fusuma admite.</translation>
+    </message>
+    <message>
+        <source>Join or simplify its shapes in the program that it comes from.</source>
+        <translation>Una o simplifique sus formas en el programa del que procede.</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
+        <translation>--label-picture {picture}: la parte de la imagen va de 0.05 a 0.9.</translation>
     </message>
 </context>
 <context>
@@ -8986,11 +9066,11 @@ impresa %2
         <translation>Ninguno</translation>
     </message>
     <message>
-        <source>Art's colours</source>
+        <source>Art&apos;s colours</source>
         <translation>Colores del diseño</translation>
     </message>
     <message>
-        <source>Rim's colour</source>
+        <source>Rim&apos;s colour</source>
         <translation>Color de la orla</translation>
     </message>
     <message>

@@ -5,11 +5,11 @@
     <name>Background</name>
     <message>
         <source>There is too little memory for this. Close other programs, or use smaller pictures.</source>
-        <translation>Il y a trop peu de mémoire pour cela. Fermez d'autres programmes, ou prenez des images plus petites.</translation>
+        <translation>Il y a trop peu de mémoire pour cela. Fermez d&apos;autres programmes, ou prenez des images plus petites.</translation>
     </message>
     <message>
         <source>Something went wrong inside Fusuma (%1). Your work is as it was.</source>
-        <translation>Quelque chose a mal tourné dans Fusuma (%1). Votre travail est tel qu'il était.</translation>
+        <translation>Quelque chose a mal tourné dans Fusuma (%1). Votre travail est tel qu&apos;il était.</translation>
     </message>
 </context>
 <context>
@@ -39,15 +39,15 @@
     </message>
     <message>
         <source>What in the picture has a known size.</source>
-        <translation>Ce qui a une taille connue dans l'image.</translation>
+        <translation>Ce qui a une taille connue dans l&apos;image.</translation>
     </message>
     <message>
         <source>Its paper</source>
         <translation>Son papier</translation>
     </message>
     <message>
-        <source>Any of the board's papers</source>
-        <translation>N'importe quel papier de planche</translation>
+        <source>Any of the board&apos;s papers</source>
+        <translation>N&apos;importe quel papier de planche</translation>
     </message>
     <message>
         <source>Across and down:</source>
@@ -110,7 +110,7 @@
     </message>
     <message>
         <source>3. Drive the head with the arrows until the light is on the cross.</source>
-        <translation>3. Menez la tête avec les flèches jusqu'à ce que la lumière soit sur la croix.</translation>
+        <translation>3. Menez la tête avec les flèches jusqu&apos;à ce que la lumière soit sur la croix.</translation>
     </message>
     <message>
         <source>Reaching the machine…</source>
@@ -245,7 +245,7 @@
     </message>
     <message>
         <source>One holder: stop between kiss, score and through cuts</source>
-        <translation>Un seul porte-outil : s'arrêter entre mi-chair, rainage et coupe traversante</translation>
+        <translation>Un seul porte-outil : s&apos;arrêter entre mi-chair, rainage et coupe traversante</translation>
     </message>
     <message>
         <source>Lines before a job</source>
@@ -284,7 +284,7 @@
         <translation>La machine coupe une petite croix ; vous y menez sa lumière.</translation>
     </message>
     <message>
-        <source>The machine's profile</source>
+        <source>The machine&apos;s profile</source>
         <translation>Le profil de la machine</translation>
     </message>
     <message>
@@ -293,7 +293,7 @@
     </message>
     <message>
         <source>What your cutter is plugged in at and how it counts: its handbook has most of it. Say hello to see whether it listens.</source>
-        <translation>Sur quoi votre machine est branchée et comment elle compte : son manuel en dit l'essentiel. Dites bonjour pour voir si elle écoute.</translation>
+        <translation>Sur quoi votre machine est branchée et comment elle compte : son manuel en dit l&apos;essentiel. Dites bonjour pour voir si elle écoute.</translation>
     </message>
     <message>
         <source>My cutter</source>
@@ -313,7 +313,7 @@
     </message>
     <message>
         <source>From a file…</source>
-        <translation>D'un fichier…</translation>
+        <translation>D&apos;un fichier…</translation>
     </message>
     <message>
         <source>Read a profile that was saved as a file.</source>
@@ -329,7 +329,7 @@
     </message>
     <message>
         <source>Listening…</source>
-        <translation>À l'écoute…</translation>
+        <translation>À l&apos;écoute…</translation>
     </message>
     <message>
         <source>It answers: %1</source>
@@ -340,8 +340,8 @@
         <translation>Elle ne répond pas. Sa tête levée parcourt un carré de 20 mm : le fait-elle, et dans le bon sens ?</translation>
     </message>
     <message>
-        <source>A machine's profile</source>
-        <translation>Profil d'une machine</translation>
+        <source>A machine&apos;s profile</source>
+        <translation>Profil d&apos;une machine</translation>
     </message>
     <message>
         <source>Profiles (*.json)</source>
@@ -361,7 +361,7 @@
     </message>
     <message>
         <source>Save it</source>
-        <translation>L'enregistrer</translation>
+        <translation>L&apos;enregistrer</translation>
     </message>
     <message>
         <source>There is a machine of that name already.</source>
@@ -380,11 +380,11 @@
     </message>
     <message>
         <source>The practice devices behave as badly as you ask, so that everything can be tried without spoiling a sheet.</source>
-        <translation>Les appareils d'exercice se conduisent aussi mal que vous voulez, pour tout essayer sans gâcher une feuille.</translation>
+        <translation>Les appareils d&apos;exercice se conduisent aussi mal que vous voulez, pour tout essayer sans gâcher une feuille.</translation>
     </message>
     <message>
         <source>Practice cutter: how the sheet lies</source>
-        <translation>Machine d'exercice : comment est la feuille</translation>
+        <translation>Machine d&apos;exercice : comment est la feuille</translation>
     </message>
     <message>
         <source>Too far right</source>
@@ -400,11 +400,11 @@
     </message>
     <message>
         <source>Upside down</source>
-        <translation>À l'envers</translation>
+        <translation>À l&apos;envers</translation>
     </message>
     <message>
         <source>Any crooked way</source>
-        <translation>De travers, n'importe comment</translation>
+        <translation>De travers, n&apos;importe comment</translation>
     </message>
     <message>
         <source>As a sheet may be laid in by hand</source>
@@ -432,7 +432,7 @@
     </message>
     <message>
         <source>Practice printer</source>
-        <translation>Imprimante d'exercice</translation>
+        <translation>Imprimante d&apos;exercice</translation>
     </message>
     <message>
         <source>Stretched across</source>
@@ -452,7 +452,7 @@
     </message>
     <message>
         <source>Ink spreads</source>
-        <translation>L'encre s'étale</translation>
+        <translation>L&apos;encre s&apos;étale</translation>
     </message>
     <message>
         <source>Edges it leaves blank</source>
@@ -460,7 +460,7 @@
     </message>
     <message>
         <source>Practice cutter: blade and line</source>
-        <translation>Machine d'exercice : lame et liaison</translation>
+        <translation>Machine d&apos;exercice : lame et liaison</translation>
     </message>
     <message>
         <source>Blade trails by</source>
@@ -524,7 +524,7 @@
     </message>
     <message>
         <source>The tip of a drag blade trails its axis; Fusuma leads it round corners. Leave 0 when the machine does that itself.</source>
-        <translation>La pointe d'une lame traînante suit son axe ; Fusuma la mène aux coins. Laissez 0 si la machine le fait elle-même.</translation>
+        <translation>La pointe d&apos;une lame traînante suit son axe ; Fusuma la mène aux coins. Laissez 0 si la machine le fait elle-même.</translation>
     </message>
     <message>
         <source>Tip trails by</source>
@@ -552,27 +552,27 @@
     </message>
     <message>
         <source>Length of a tab</source>
-        <translation>Longueur d'une attache</translation>
+        <translation>Longueur d&apos;une attache</translation>
     </message>
     <message>
         <source>Keep it under this name for other projects</source>
-        <translation>La garder sous ce nom pour d'autres projets</translation>
+        <translation>La garder sous ce nom pour d&apos;autres projets</translation>
     </message>
     <message>
         <source>Save a test square…</source>
-        <translation>Enregistrer un carré d'essai…</translation>
+        <translation>Enregistrer un carré d&apos;essai…</translation>
     </message>
     <message>
         <source>HP-GL of a 20 mm square in a 30 mm one: kiss inside, through outside. Lift a corner to see whether the force is right.</source>
-        <translation>HP-GL d'un carré de 20 mm dans un de 30 mm : mi-chair dedans, traversante dehors. Soulevez un coin pour voir si la force est juste.</translation>
+        <translation>HP-GL d&apos;un carré de 20 mm dans un de 30 mm : mi-chair dedans, traversante dehors. Soulevez un coin pour voir si la force est juste.</translation>
     </message>
     <message>
         <source>test square</source>
-        <translation>carré d'essai</translation>
+        <translation>carré d&apos;essai</translation>
     </message>
     <message>
         <source>Use it</source>
-        <translation>L'utiliser</translation>
+        <translation>L&apos;utiliser</translation>
     </message>
     <message>
         <source>Inks of cut lines</source>
@@ -706,7 +706,7 @@
     </message>
     <message>
         <source>Part the cluster</source>
-        <translation>Défaire l'ensemble</translation>
+        <translation>Défaire l&apos;ensemble</translation>
     </message>
     <message>
         <source>To the front</source>
@@ -762,7 +762,7 @@
     </message>
     <message>
         <source>Find anything…</source>
-        <translation>Trouver n'importe quoi…</translation>
+        <translation>Trouver n&apos;importe quoi…</translation>
     </message>
     <message>
         <source>&amp;File</source>
@@ -834,7 +834,7 @@
     </message>
     <message>
         <source>User guide</source>
-        <translation>Guide d'utilisation</translation>
+        <translation>Guide d&apos;utilisation</translation>
     </message>
     <message>
         <source>Keys…</source>
@@ -851,10 +851,10 @@
 4. When the strip below has nothing to fix, go to Output and print at actual size. The print gets a ticket: its code stands on the paper, and what it says is what will be cut.
 5. Load the sheet, let the marks be found, and cut. The practice printer and cutter show all of it without paper.</source>
         <translation>1. Déposez une image sur la fenêtre.
-2. À l'Établi, réglez la bordure et la taille.
+2. À l&apos;Établi, réglez la bordure et la taille.
 3. Sur la Feuille, choisissez votre papier et remplissez-le de copies.
-4. Quand la bande du bas n'a rien à corriger, allez à la Sortie et imprimez à la taille réelle. L'impression reçoit une fiche : son code est sur le papier, et ce qu'elle dit est ce qui sera coupé.
-5. Chargez la feuille, laissez trouver les repères et coupez. L'imprimante et la machine d'exercice montrent tout cela sans papier.</translation>
+4. Quand la bande du bas n&apos;a rien à corriger, allez à la Sortie et imprimez à la taille réelle. L&apos;impression reçoit une fiche : son code est sur le papier, et ce qu&apos;elle dit est ce qui sera coupé.
+5. Chargez la feuille, laissez trouver les repères et coupez. L&apos;imprimante et la machine d&apos;exercice montrent tout cela sans papier.</translation>
     </message>
     <message>
         <source>Last messages…</source>
@@ -872,7 +872,7 @@
         <source>Fusuma %1 prints and cuts sticker sheets.
 
 Free software under the GNU General Public License, version 3 or later. Set in Inter, and shipped with Cabin, Dancing Script, Lobster Two and Quicksand for labels, all under the SIL Open Font License.</source>
-        <translation>Fusuma %1 imprime et coupe des feuilles d'autocollants.
+        <translation>Fusuma %1 imprime et coupe des feuilles d&apos;autocollants.
 
 Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. Composé en Inter, et livré avec Cabin, Dancing Script, Lobster Two et Quicksand pour les étiquettes, tous sous la SIL Open Font License.</translation>
     </message>
@@ -886,7 +886,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Save the label as a template…</source>
-        <translation>Enregistrer l'étiquette comme modèle…</translation>
+        <translation>Enregistrer l&apos;étiquette comme modèle…</translation>
     </message>
     <message>
         <source>Put on the sheet</source>
@@ -905,7 +905,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Copies de chaque autocollant</translation>
     </message>
     <message>
-        <source>Move the cut line's nodes</source>
+        <source>Move the cut line&apos;s nodes</source>
         <translation>Déplacer les nœuds de la ligne de coupe</translation>
     </message>
     <message>
@@ -930,7 +930,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Duplicate the sticker</source>
-        <translation>Dupliquer l'autocollant</translation>
+        <translation>Dupliquer l&apos;autocollant</translation>
     </message>
     <message>
         <source>Move up in the tray</source>
@@ -953,8 +953,8 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Remettre tous les réglages</translation>
     </message>
     <message>
-        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen's size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
-        <translation>L'aspect de la fenêtre, les largeurs des panneaux, ce qui est ouvert, les derniers dossiers, les derniers projets et la taille de l'écran redeviennent comme au début. Les imprimantes, machines, matériaux et objectifs enregistrés restent. Les projets ne sont pas touchés.</translation>
+        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen&apos;s size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
+        <translation>L&apos;aspect de la fenêtre, les largeurs des panneaux, ce qui est ouvert, les derniers dossiers, les derniers projets et la taille de l&apos;écran redeviennent comme au début. Les imprimantes, machines, matériaux et objectifs enregistrés restent. Les projets ne sont pas touchés.</translation>
     </message>
     <message>
         <source>&amp;View</source>
@@ -962,7 +962,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Go to the Bench</source>
-        <translation>Aller à l'Établi</translation>
+        <translation>Aller à l&apos;Établi</translation>
     </message>
     <message>
         <source>Go to the Sheet</source>
@@ -1001,8 +1001,8 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Vraie taille sur la Feuille</translation>
     </message>
     <message>
-        <source>Set the screen's size…</source>
-        <translation>Taille de l'écran…</translation>
+        <source>Set the screen&apos;s size…</source>
+        <translation>Taille de l&apos;écran…</translation>
     </message>
     <message>
         <source>Measure on the Sheet</source>
@@ -1100,7 +1100,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>A quick look at all that lies in the scanner.</source>
-        <translation>Un coup d'œil à tout ce qui est dans le scanner.</translation>
+        <translation>Un coup d&apos;œil à tout ce qui est dans le scanner.</translation>
     </message>
     <message>
         <source>Scan it</source>
@@ -1116,7 +1116,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Ends the scan; nothing of it is kept.</source>
-        <translation>Finit la numérisation ; rien n'en est gardé.</translation>
+        <translation>Finit la numérisation ; rien n&apos;en est gardé.</translation>
     </message>
     <message>
         <source>Having a look…</source>
@@ -1128,7 +1128,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Draw a box round what is to be scanned.</source>
-        <translation>Tirez un cadre autour de ce qu'il faut numériser.</translation>
+        <translation>Tirez un cadre autour de ce qu&apos;il faut numériser.</translation>
     </message>
     <message>
         <source>scan %1.png</source>
@@ -1136,7 +1136,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Scanned: it is in the tray. Lay in the next.</source>
-        <translation>Numérisé : c'est dans le plateau. Posez le suivant.</translation>
+        <translation>Numérisé : c&apos;est dans le plateau. Posez le suivant.</translation>
     </message>
 </context>
 <context>
@@ -1163,7 +1163,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Print it…</source>
-        <translation>L'imprimer…</translation>
+        <translation>L&apos;imprimer…</translation>
     </message>
     <message>
         <source>On a printer of this computer</source>
@@ -1171,15 +1171,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Save it as PDF…</source>
-        <translation>L'enregistrer en PDF…</translation>
+        <translation>L&apos;enregistrer en PDF…</translation>
     </message>
     <message>
         <source>To print it elsewhere, at actual size</source>
-        <translation>Pour l'imprimer ailleurs, à la taille réelle</translation>
+        <translation>Pour l&apos;imprimer ailleurs, à la taille réelle</translation>
     </message>
     <message>
         <source>Set the printer right</source>
-        <translation>Régler l'imprimante</translation>
+        <translation>Régler l&apos;imprimante</translation>
     </message>
     <message>
         <source>1. Print this page on the paper you use, at actual size.</source>
@@ -1191,7 +1191,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>2. Measure its three lengths with a ruler and type them in. The same numbers are printed on the page: when yours agree, nothing needs setting.</source>
-        <translation>2. Mesurez ses trois longueurs à la règle et saisissez-les. Les mêmes nombres sont imprimés sur la page : si les vôtres concordent, rien n'est à régler.</translation>
+        <translation>2. Mesurez ses trois longueurs à la règle et saisissez-les. Les mêmes nombres sont imprimés sur la page : si les vôtres concordent, rien n&apos;est à régler.</translation>
     </message>
     <message>
         <source>A: from the left edge</source>
@@ -1219,11 +1219,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>That is more than 20 mm or 20 % off: was the page printed at actual size?</source>
-        <translation>C'est plus de 20 mm ou de 20 % d'écart : la page a-t-elle été imprimée à la taille réelle ?</translation>
+        <translation>C&apos;est plus de 20 mm ou de 20 % d&apos;écart : la page a-t-elle été imprimée à la taille réelle ?</translation>
     </message>
     <message>
-        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer's guides mend and a correction does not.</source>
-        <translation>Vu avec une erreur restante de %1 mm. L'impression est tournée de %2° sur son papier, ce que corrigent les guides de l'imprimante et non une correction.</translation>
+        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer&apos;s guides mend and a correction does not.</source>
+        <translation>Vu avec une erreur restante de %1 mm. L&apos;impression est tournée de %2° sur son papier, ce que corrigent les guides de l&apos;imprimante et non une correction.</translation>
     </message>
     <message>
         <source>The photograph of the printed page</source>
@@ -1235,7 +1235,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Use it</source>
-        <translation>L'utiliser</translation>
+        <translation>L&apos;utiliser</translation>
     </message>
     <message>
         <source>Set the machine right</source>
@@ -1243,7 +1243,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The cut zone is too small for a test sheet.</source>
-        <translation>La zone de coupe est trop petite pour une feuille d'essai.</translation>
+        <translation>La zone de coupe est trop petite pour une feuille d&apos;essai.</translation>
     </message>
     <message>
         <source>Close</source>
@@ -1251,7 +1251,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>1. Print the test sheet, then cut it with its HP-GL as you cut your stickers.</source>
-        <translation>1. Imprimez la feuille d'essai, puis coupez-la avec son HP-GL comme vous coupez vos autocollants.</translation>
+        <translation>1. Imprimez la feuille d&apos;essai, puis coupez-la avec son HP-GL comme vous coupez vos autocollants.</translation>
     </message>
     <message>
         <source>machine test</source>
@@ -1287,7 +1287,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>A sheet with marks round a free inside. A photograph of whatever lies on it is laid flat in true millimetres, and a printed sheet on it is found for your cutter. Print it at actual size on stiff paper.</source>
-        <translation>Une feuille avec des repères autour d'un centre libre. Une photo de ce qu'on y pose est mise à plat en vrais millimètres, et une feuille imprimée posée dessus est trouvée pour votre machine. Imprimez-la à la taille réelle sur papier fort.</translation>
+        <translation>Une feuille avec des repères autour d&apos;un centre libre. Une photo de ce qu&apos;on y pose est mise à plat en vrais millimètres, et une feuille imprimée posée dessus est trouvée pour votre machine. Imprimez-la à la taille réelle sur papier fort.</translation>
     </message>
     <message>
         <source>Paper</source>
@@ -1299,15 +1299,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Or let your cutter draw it with a pen in place of the blade: then its marks lie where the machine says, however the paper lies in it.</source>
-        <translation>Ou laissez votre machine la dessiner avec une plume à la place de la lame : ses repères sont alors où la machine le dit, de quelque façon qu'y soit le papier.</translation>
+        <translation>Ou laissez votre machine la dessiner avec une plume à la place de la lame : ses repères sont alors où la machine le dit, de quelque façon qu&apos;y soit le papier.</translation>
     </message>
     <message>
         <source>Save it as HP-GL to draw…</source>
-        <translation>L'enregistrer en HP-GL à dessiner…</translation>
+        <translation>L&apos;enregistrer en HP-GL à dessiner…</translation>
     </message>
     <message>
         <source>In the ways of a machine with nothing special</source>
-        <translation>À la façon d'une machine sans rien de spécial</translation>
+        <translation>À la façon d&apos;une machine sans rien de spécial</translation>
     </message>
     <message>
         <source>Done</source>
@@ -1318,7 +1318,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <name>SplitDialog</name>
     <message>
         <source>%1 pieces, in reading order</source>
-        <translation>%1 morceaux, dans l'ordre de lecture</translation>
+        <translation>%1 morceaux, dans l&apos;ordre de lecture</translation>
     </message>
     <message>
         <source>One sticker for each piece</source>
@@ -1326,11 +1326,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Nearer than this is one piece</source>
-        <translation>Plus près que ceci, c'est un morceau</translation>
+        <translation>Plus près que ceci, c&apos;est un morceau</translation>
     </message>
     <message>
         <source>One name for all, which are numbered, or several with commas between, in the order of the numbers</source>
-        <translation>Un nom pour tous, qui sont numérotés, ou plusieurs séparés par des virgules, dans l'ordre des numéros</translation>
+        <translation>Un nom pour tous, qui sont numérotés, ou plusieurs séparés par des virgules, dans l&apos;ordre des numéros</translation>
     </message>
     <message>
         <source>Names</source>
@@ -1346,15 +1346,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>%1 pieces are too many: is the background taken away?</source>
-        <translation>%1 morceaux, c'est trop : le fond est-il retiré ?</translation>
+        <translation>%1 morceaux, c&apos;est trop : le fond est-il retiré ?</translation>
     </message>
     <message>
         <source>%1 pieces, numbered as they are read. They share the picture: laying it flat anew corrects all.</source>
-        <translation>%1 morceaux, numérotés dans l'ordre de lecture. Ils partagent l'image : la remettre à plat les corrige tous.</translation>
+        <translation>%1 morceaux, numérotés dans l&apos;ordre de lecture. Ils partagent l&apos;image : la remettre à plat les corrige tous.</translation>
     </message>
     <message>
         <source>All of it is one piece.</source>
-        <translation>Tout est d'un morceau.</translation>
+        <translation>Tout est d&apos;un morceau.</translation>
     </message>
 </context>
 <context>
@@ -1373,15 +1373,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>%1 — %2. Double-click to open it on the Bench.</source>
-        <translation>%1 — %2. Double-cliquez pour l'ouvrir sur l'Établi.</translation>
+        <translation>%1 — %2. Double-cliquez pour l&apos;ouvrir sur l&apos;Établi.</translation>
     </message>
     <message>
         <source>Name of the sticker</source>
-        <translation>Nom de l'autocollant</translation>
+        <translation>Nom de l&apos;autocollant</translation>
     </message>
     <message>
         <source>Open on the Bench</source>
-        <translation>Ouvrir sur l'Établi</translation>
+        <translation>Ouvrir sur l&apos;Établi</translation>
     </message>
     <message>
         <source>Rename</source>
@@ -1426,11 +1426,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <name>fusuma::CutterLink</name>
     <message>
         <source>“%1” has no line to this computer: it only gets files.</source>
-        <translation>« %1 » n'a pas de ligne vers cet ordinateur : elle ne reçoit que des fichiers.</translation>
+        <translation>« %1 » n&apos;a pas de ligne vers cet ordinateur : elle ne reçoit que des fichiers.</translation>
     </message>
     <message>
         <source>There is no %1: is the cable in, and the machine on?</source>
-        <translation>Il n'y a pas de %1 : le câble est-il mis, la machine allumée ?</translation>
+        <translation>Il n&apos;y a pas de %1 : le câble est-il mis, la machine allumée ?</translation>
     </message>
     <message>
         <source>You may not use %1. Join the group “%2” (sudo adduser $USER %2), then log in again.</source>
@@ -1453,15 +1453,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Choose a label in the tray first.</source>
-        <translation>Choisissez d'abord une étiquette dans le plateau.</translation>
+        <translation>Choisissez d&apos;abord une étiquette dans le plateau.</translation>
     </message>
     <message>
         <source>Save the label as a template</source>
-        <translation>Enregistrer l'étiquette comme modèle</translation>
+        <translation>Enregistrer l&apos;étiquette comme modèle</translation>
     </message>
     <message>
         <source>Label templates</source>
-        <translation>Modèles d'étiquette</translation>
+        <translation>Modèles d&apos;étiquette</translation>
     </message>
     <message>
         <source>Saved %1.</source>
@@ -1469,7 +1469,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Addresses of the web cannot be opened. Save the picture as a file first, then drop that.</source>
-        <translation>Les adresses du web ne s'ouvrent pas. Enregistrez d'abord l'image comme fichier, puis déposez-le.</translation>
+        <translation>Les adresses du web ne s&apos;ouvrent pas. Enregistrez d&apos;abord l&apos;image comme fichier, puis déposez-le.</translation>
     </message>
     <message>
         <source>pasted-picture.png</source>
@@ -1477,7 +1477,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>There is no picture on the clipboard. Copy one, or a file, then paste.</source>
-        <translation>Pas d'image dans le presse-papiers. Copiez-en une, ou un fichier, puis collez.</translation>
+        <translation>Pas d&apos;image dans le presse-papiers. Copiez-en une, ou un fichier, puis collez.</translation>
     </message>
 </context>
 <context>
@@ -1512,7 +1512,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>A page of drawings becomes a sticker for each; they share the picture.</source>
-        <translation>Une page de dessins donne un autocollant pour chacun ; ils partagent l'image.</translation>
+        <translation>Une page de dessins donne un autocollant pour chacun ; ils partagent l&apos;image.</translation>
     </message>
     <message>
         <source>Crop</source>
@@ -1596,7 +1596,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>%1, %2. Prints at %3 dpi at this size.</source>
-        <translation>%1, %2. S'imprime à %3 ppp à cette taille.</translation>
+        <translation>%1, %2. S&apos;imprime à %3 ppp à cette taille.</translation>
     </message>
     <message>
         <source>%1, a drawing of %2 parts. Its edges are exact at every size.</source>
@@ -1608,7 +1608,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Stickers joined to one. Each is kept as it was.</source>
-        <translation>Autocollants joints en un. Chacun est gardé tel qu'il était.</translation>
+        <translation>Autocollants joints en un. Chacun est gardé tel qu&apos;il était.</translation>
     </message>
     <message>
         <source>drawn</source>
@@ -1647,7 +1647,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Click patches of one even colour in the picture, such as a gap the paper shows through. Esc puts the tool down.</source>
-        <translation>Cliquez des zones d'une seule couleur dans l'image, comme un vide où le papier paraît. Échap pose l'outil.</translation>
+        <translation>Cliquez des zones d&apos;une seule couleur dans l&apos;image, comme un vide où le papier paraît. Échap pose l&apos;outil.</translation>
     </message>
     <message>
         <source>Give back</source>
@@ -1675,7 +1675,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Fill the inside of line drawings</source>
-        <translation>Remplir l'intérieur des dessins au trait</translation>
+        <translation>Remplir l&apos;intérieur des dessins au trait</translation>
     </message>
     <message>
         <source>Whatever the lines enclose counts as art, so the figure becomes one solid piece.</source>
@@ -1683,15 +1683,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Fill the inside</source>
-        <translation>Remplir l'intérieur</translation>
+        <translation>Remplir l&apos;intérieur</translation>
     </message>
     <message>
         <source>Focus box</source>
-        <translation>Cadre d'attention</translation>
+        <translation>Cadre d&apos;attention</translation>
     </message>
     <message>
         <source>Only what lies in the box becomes the sticker. Draw it in the picture.</source>
-        <translation>Seul ce qui est dans le cadre devient l'autocollant. Tirez-le dans l'image.</translation>
+        <translation>Seul ce qui est dans le cadre devient l&apos;autocollant. Tirez-le dans l&apos;image.</translation>
     </message>
     <message>
         <source>Whole picture</source>
@@ -1699,7 +1699,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Take the focus box away.</source>
-        <translation>Enlever le cadre d'attention.</translation>
+        <translation>Enlever le cadre d&apos;attention.</translation>
     </message>
     <message>
         <source>Darker than this is art</source>
@@ -1707,7 +1707,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Raise it until the whole figure counts and no more.</source>
-        <translation>Montez jusqu'à ce que toute la figure compte, et rien de plus.</translation>
+        <translation>Montez jusqu&apos;à ce que toute la figure compte, et rien de plus.</translation>
     </message>
     <message>
         <source>Brightness</source>
@@ -1715,7 +1715,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Whether the picked colours are the background, or all there is of the art.</source>
-        <translation>Si les couleurs prises sont le fond, ou tout ce qu'il y a du motif.</translation>
+        <translation>Si les couleurs prises sont le fond, ou tout ce qu&apos;il y a du motif.</translation>
     </message>
     <message>
         <source>Colours</source>
@@ -1723,19 +1723,19 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Pick a colour in the picture</source>
-        <translation>Prendre une couleur dans l'image</translation>
+        <translation>Prendre une couleur dans l&apos;image</translation>
     </message>
     <message>
         <source>Then click it in the picture. Every pick adds a colour; click one above to drop it.</source>
-        <translation>Puis cliquez-la dans l'image. Chaque prise ajoute une couleur ; cliquez-en une ci-dessus pour l'ôter.</translation>
+        <translation>Puis cliquez-la dans l&apos;image. Chaque prise ajoute une couleur ; cliquez-en une ci-dessus pour l&apos;ôter.</translation>
     </message>
     <message>
         <source>Also enclosed pockets of this colour</source>
         <translation>Aussi les poches fermées de cette couleur</translation>
     </message>
     <message>
-        <source>Off, only what is joined to the picture's edge is taken away.</source>
-        <translation>Sinon, seul ce qui touche le bord de l'image est retiré.</translation>
+        <source>Off, only what is joined to the picture&apos;s edge is taken away.</source>
+        <translation>Sinon, seul ce qui touche le bord de l&apos;image est retiré.</translation>
     </message>
     <message>
         <source>Pockets</source>
@@ -1747,7 +1747,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Look at nearly the whole picture.</source>
-        <translation>Regarder presque toute l'image.</translation>
+        <translation>Regarder presque toute l&apos;image.</translation>
     </message>
     <message>
         <source>Box round it</source>
@@ -1787,15 +1787,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Print the evened picture</source>
-        <translation>Imprimer l'image égalisée</translation>
+        <translation>Imprimer l&apos;image égalisée</translation>
     </message>
     <message>
         <source>Off, the picture is printed as it came; evening only tells the art from the paper.</source>
-        <translation>Sinon, l'image s'imprime comme reçue ; égaliser ne fait que distinguer le motif du papier.</translation>
+        <translation>Sinon, l&apos;image s&apos;imprime comme reçue ; égaliser ne fait que distinguer le motif du papier.</translation>
     </message>
     <message>
         <source>Print no ink on paper</source>
-        <translation>N'imprimer aucune encre sur le papier</translation>
+        <translation>N&apos;imprimer aucune encre sur le papier</translation>
     </message>
     <message>
         <source>What is nearly as white as the paper becomes white. Colours of the art stay as they are.</source>
@@ -1803,7 +1803,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Soft shadows that the art throws on a ground of one colour.</source>
-        <translation>Ombres douces que le motif jette sur un fond d'une couleur.</translation>
+        <translation>Ombres douces que le motif jette sur un fond d&apos;une couleur.</translation>
     </message>
     <message>
         <source>Soft shadows</source>
@@ -1827,11 +1827,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Across, in pixels of the picture.</source>
-        <translation>Diamètre, en pixels de l'image.</translation>
+        <translation>Diamètre, en pixels de l&apos;image.</translation>
     </message>
     <message>
         <source>100 % has a sharp rim; lower fades out towards it.</source>
-        <translation>100 % a un bord net ; moins s'estompe vers lui.</translation>
+        <translation>100 % a un bord net ; moins s&apos;estompe vers lui.</translation>
     </message>
     <message>
         <source>Brush size</source>
@@ -1851,7 +1851,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Every stroke stays: choose one to change its size or hardness, or to remove it.</source>
-        <translation>Chaque trait reste : choisissez-en un pour changer sa taille ou sa dureté, ou l'enlever.</translation>
+        <translation>Chaque trait reste : choisissez-en un pour changer sa taille ou sa dureté, ou l&apos;enlever.</translation>
     </message>
     <message>
         <source>Turn round</source>
@@ -1875,7 +1875,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>%1. Click to drop it.</source>
-        <translation>%1. Cliquez pour l'enlever.</translation>
+        <translation>%1. Cliquez pour l&apos;enlever.</translation>
     </message>
     <message>
         <source>Drop a colour</source>
@@ -1899,7 +1899,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Does not belong, %1 px</source>
-        <translation>N'en fait pas partie, %1 px</translation>
+        <translation>N&apos;en fait pas partie, %1 px</translation>
     </message>
     <message>
         <source>%1 colours</source>
@@ -1978,7 +1978,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>This does not belong</source>
-        <translation>Ceci n'en fait pas partie</translation>
+        <translation>Ceci n&apos;en fait pas partie</translation>
     </message>
     <message>
         <source>Box round the subject</source>
@@ -1986,7 +1986,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Focus box</source>
-        <translation>Cadre d'attention</translation>
+        <translation>Cadre d&apos;attention</translation>
     </message>
     <message>
         <source>Crop</source>
@@ -2001,7 +2001,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <name>fusuma::app::BenchView</name>
     <message>
         <source>The sticker with its cut line</source>
-        <translation>L'autocollant avec sa ligne de coupe</translation>
+        <translation>L&apos;autocollant avec sa ligne de coupe</translation>
     </message>
     <message>
         <source>Look at</source>
@@ -2037,7 +2037,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The sticker as it is planned, or finished: cut out, on what it may be printed on or stuck to.</source>
-        <translation>L'autocollant tel que prévu, ou fini : découpé, sur ce qu'on imprime ou sur quoi on le colle.</translation>
+        <translation>L&apos;autocollant tel que prévu, ou fini : découpé, sur ce qu&apos;on imprime ou sur quoi on le colle.</translation>
     </message>
     <message>
         <source>As planned</source>
@@ -2072,14 +2072,14 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>
             <numerusform>%n contour</numerusform>
             <numerusform>%n contours</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source> · %n holes</source>
         <translation>
             <numerusform> · %n trou</numerusform>
             <numerusform> · %n trous</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · %1 nodes · %2</source>
@@ -2099,7 +2099,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The outline follows the coverage everywhere in sight.</source>
-        <translation>Le contour suit la couverture partout où l'on voit.</translation>
+        <translation>Le contour suit la couverture partout où l&apos;on voit.</translation>
     </message>
     <message>
         <source>art that the outline leaves out: %1 mm²</source>
@@ -2130,7 +2130,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <name>fusuma::app::BleedStep</name>
     <message>
         <source>What prints past the cut line, so that a cut that slips shows colour instead of paper.</source>
-        <translation>Ce qui s'imprime au-delà de la ligne de coupe, pour qu'une coupe décalée montre de la couleur et non du papier.</translation>
+        <translation>Ce qui s&apos;imprime au-delà de la ligne de coupe, pour qu&apos;une coupe décalée montre de la couleur et non du papier.</translation>
     </message>
     <message>
         <source>Bleed</source>
@@ -2138,7 +2138,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>How far colour goes past the cut. 1 mm covers what most printers and cutters are off.</source>
-        <translation>De combien la couleur dépasse la coupe. 1 mm couvre l'écart de la plupart des imprimantes et machines.</translation>
+        <translation>De combien la couleur dépasse la coupe. 1 mm couvre l&apos;écart de la plupart des imprimantes et machines.</translation>
     </message>
     <message>
         <source>width</source>
@@ -2154,7 +2154,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The rim at the cut is paper, so there is no colour to carry on. Give it one in the Border step.</source>
-        <translation>Le liseré à la coupe est du papier, il n'y a donc pas de couleur à prolonger. Donnez-lui-en une à l'étape Bordure.</translation>
+        <translation>Le liseré à la coupe est du papier, il n&apos;y a donc pas de couleur à prolonger. Donnez-lui-en une à l&apos;étape Bordure.</translation>
     </message>
     <message>
         <source>The rim at the cut is paper: a slip would show a thin coloured edge. None suits a white border best.</source>
@@ -2162,7 +2162,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The cut lies on print. Without bleed the smallest slip shows paper.</source>
-        <translation>La coupe est sur l'impression. Sans fond perdu, le moindre décalage montre du papier.</translation>
+        <translation>La coupe est sur l&apos;impression. Sans fond perdu, le moindre décalage montre du papier.</translation>
     </message>
     <message>
         <source>A slip of the cut shows nothing new: paper lies on both sides.</source>
@@ -2170,7 +2170,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Beside a close neighbour it is cut back halfway; preflight says so.</source>
-        <translation>Près d'un voisin il est réduit de moitié ; la vérification le dit.</translation>
+        <translation>Près d&apos;un voisin il est réduit de moitié ; la vérification le dit.</translation>
     </message>
     <message>
         <source>The cut lies inside the art, which prints past it by itself.</source>
@@ -2185,11 +2185,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>rien à prolonger</translation>
     </message>
     <message>
-        <source>, art's colours</source>
+        <source>, art&apos;s colours</source>
         <translation>, couleurs du motif</translation>
     </message>
     <message>
-        <source>, rim's colour</source>
+        <source>, rim&apos;s colour</source>
         <translation>, couleur du liseré</translation>
     </message>
 </context>
@@ -2233,7 +2233,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Mitre limit</source>
-        <translation>Limite de l'onglet</translation>
+        <translation>Limite de l&apos;onglet</translation>
     </message>
     <message>
         <source>Points up to</source>
@@ -2257,7 +2257,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Click a hole in the picture to close it, or a closed one to open it.</source>
-        <translation>Cliquez un trou dans l'image pour le fermer, ou un trou fermé pour l'ouvrir.</translation>
+        <translation>Cliquez un trou dans l&apos;image pour le fermer, ou un trou fermé pour l&apos;ouvrir.</translation>
     </message>
     <message>
         <source>Join pieces, inlets and tips</source>
@@ -2281,7 +2281,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Bridges all pieces the shortest way, however far apart, so the sticker comes off in one.</source>
-        <translation>Relie tous les morceaux au plus court, si loin soient-ils, pour que l'autocollant se décolle d'une pièce.</translation>
+        <translation>Relie tous les morceaux au plus court, si loin soient-ils, pour que l&apos;autocollant se décolle d&apos;une pièce.</translation>
     </message>
     <message>
         <source>One border</source>
@@ -2317,7 +2317,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The border is printed with</source>
-        <translation>La bordure s'imprime avec</translation>
+        <translation>La bordure s&apos;imprime avec</translation>
     </message>
     <message>
         <source>Border colour</source>
@@ -2337,11 +2337,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>How wide this rim is. The cut line moves outward by it.</source>
-        <translation>Combien ce liseré est large. La ligne de coupe s'éloigne d'autant.</translation>
+        <translation>Combien ce liseré est large. La ligne de coupe s&apos;éloigne d&apos;autant.</translation>
     </message>
     <message>
         <source>Rim %1 is printed with</source>
-        <translation>Le liseré %1 s'imprime avec</translation>
+        <translation>Le liseré %1 s&apos;imprime avec</translation>
     </message>
     <message>
         <source>Remove</source>
@@ -2388,7 +2388,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>
             <numerusform>, %n liseré</numerusform>
             <numerusform>, %n liserés</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>, joined</source>
@@ -2403,29 +2403,29 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Stop waiting. A picture being read is left out; a change being worked out is undone.</source>
-        <translation>Cesser d'attendre. Une image en lecture est laissée ; un changement en cours est annulé.</translation>
+        <translation>Cesser d&apos;attendre. Une image en lecture est laissée ; un changement en cours est annulé.</translation>
     </message>
 </context>
 <context>
     <name>fusuma::app::ChosenMachine</name>
     <message>
         <source>Practice cutter</source>
-        <translation>Machine d'exercice</translation>
+        <translation>Machine d&apos;exercice</translation>
     </message>
     <message>
         <source>Practice cutter, serial port</source>
-        <translation>Machine d'exercice, port série</translation>
+        <translation>Machine d&apos;exercice, port série</translation>
     </message>
 </context>
 <context>
     <name>fusuma::app::ClusterStep</name>
     <message>
         <source>How the cut lines of the members become one.</source>
-        <translation>Comment les lignes de coupe des membres n'en font qu'une.</translation>
+        <translation>Comment les lignes de coupe des membres n&apos;en font qu&apos;une.</translation>
     </message>
     <message>
-        <source>Cluster's cut</source>
-        <translation>Coupe de l'ensemble</translation>
+        <source>Cluster&apos;s cut</source>
+        <translation>Coupe de l&apos;ensemble</translation>
     </message>
     <message>
         <source>Cut</source>
@@ -2437,7 +2437,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Each member keeps its own cut line; it is cut only when this is on.</source>
-        <translation>Chaque membre garde sa ligne de coupe ; elle n'est coupée que si ceci est coché.</translation>
+        <translation>Chaque membre garde sa ligne de coupe ; elle n&apos;est coupée que si ceci est coché.</translation>
     </message>
     <message>
         <source>Inner lines</source>
@@ -2449,7 +2449,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The white round an upper sticker covers the ones below it, as if it were stuck onto them.</source>
-        <translation>Le blanc d'un autocollant du dessus couvre ceux du dessous, comme collé sur eux.</translation>
+        <translation>Le blanc d&apos;un autocollant du dessus couvre ceux du dessous, comme collé sur eux.</translation>
     </message>
     <message>
         <source>Borders hide</source>
@@ -2457,7 +2457,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Arrange &gt; Part the cluster gives the members back, on the Sheet.</source>
-        <translation>Disposer &gt; Défaire l'ensemble rend ses membres, sur la Feuille.</translation>
+        <translation>Disposer &gt; Défaire l&apos;ensemble rend ses membres, sur la Feuille.</translation>
     </message>
     <message>
         <source>%1 stickers in one: %2.</source>
@@ -2534,11 +2534,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Solid: where it came out, %1 times as far off as it is. Dotted: where it should be. Arrows: how it is moved from now on.</source>
-        <translation>Plein : où c'est sorti, %1 fois plus loin qu'en vrai. Pointillé : où cela devrait être. Flèches : comment c'est déplacé désormais.</translation>
+        <translation>Plein : où c&apos;est sorti, %1 fois plus loin qu&apos;en vrai. Pointillé : où cela devrait être. Flèches : comment c&apos;est déplacé désormais.</translation>
     </message>
     <message>
         <source>Where these come out on the sheet. Nothing is off.</source>
-        <translation>Où ceux-ci sortent sur la feuille. Rien n'est décalé.</translation>
+        <translation>Où ceux-ci sortent sur la feuille. Rien n&apos;est décalé.</translation>
     </message>
 </context>
 <context>
@@ -2557,7 +2557,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Change this material, or save it under a name.</source>
-        <translation>Changer ce matériau, ou l'enregistrer sous un nom.</translation>
+        <translation>Changer ce matériau, ou l&apos;enregistrer sous un nom.</translation>
     </message>
     <message>
         <source>As a machine</source>
@@ -2569,7 +2569,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>How fast the practice blade goes: 250 mm/s, or ten times that to see the end sooner.</source>
-        <translation>À quelle vitesse va la lame d'exercice : 250 mm/s, ou dix fois cela pour voir plus tôt la fin.</translation>
+        <translation>À quelle vitesse va la lame d&apos;exercice : 250 mm/s, ou dix fois cela pour voir plus tôt la fin.</translation>
     </message>
     <message>
         <source>Start cutting</source>
@@ -2600,8 +2600,8 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>En faire le tour</translation>
     </message>
     <message>
-        <source>Moves the machine's lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
-        <translation>Promène la tête levée de la machine autour de tout ce qui sera coupé, ou de l'autocollant cliqué dans l'image : est-il où vous pensez ?</translation>
+        <source>Moves the machine&apos;s lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
+        <translation>Promène la tête levée de la machine autour de tout ce qui sera coupé, ou de l&apos;autocollant cliqué dans l&apos;image : est-il où vous pensez ?</translation>
     </message>
     <message>
         <source>Next sheet</source>
@@ -2609,7 +2609,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The next print of this ticket is in: find it and cut the same again (F9).</source>
-        <translation>L'impression suivante de cette fiche est dedans : trouvez-la et coupez la même chose (F9).</translation>
+        <translation>L&apos;impression suivante de cette fiche est dedans : trouvez-la et coupez la même chose (F9).</translation>
     </message>
     <message>
         <source>Next page</source>
@@ -2629,7 +2629,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Every cut on this machine is moved by it from now on.</source>
-        <translation>Chaque coupe sur cette machine est désormais déplacée d'autant.</translation>
+        <translation>Chaque coupe sur cette machine est désormais déplacée d&apos;autant.</translation>
     </message>
     <message>
         <source>Travel</source>
@@ -2653,11 +2653,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Print and cut a test sheet, type in what you see, and later cuts are moved by it.</source>
-        <translation>Imprimez et coupez une feuille d'essai, saisissez ce que vous voyez, et les coupes suivantes sont déplacées d'autant.</translation>
+        <translation>Imprimez et coupez une feuille d&apos;essai, saisissez ce que vous voyez, et les coupes suivantes sont déplacées d&apos;autant.</translation>
     </message>
     <message>
         <source>load first</source>
-        <translation>chargez d'abord</translation>
+        <translation>chargez d&apos;abord</translation>
     </message>
     <message>
         <source>ready</source>
@@ -2712,7 +2712,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>
             <numerusform>%n passe</numerusform>
             <numerusform>%n passes</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>About %1: %2 of cut, %3 of travel</source>
@@ -2724,7 +2724,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Start the practice cut</source>
-        <translation>Commencer la coupe d'exercice</translation>
+        <translation>Commencer la coupe d&apos;exercice</translation>
     </message>
     <message>
         <source>Go round this sticker</source>
@@ -2818,11 +2818,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Cliquez pour les coins, tirez pour les courbes ; Entrée ou double clic finit la ligne, un clic sur son début la ferme.</translation>
     </message>
     <message>
-        <source>How far right of the artwork's left edge the node lies.</source>
+        <source>How far right of the artwork&apos;s left edge the node lies.</source>
         <translation>À quelle distance à droite du bord gauche du motif est le nœud.</translation>
     </message>
     <message>
-        <source>How far below the artwork's top edge the node lies.</source>
+        <source>How far below the artwork&apos;s top edge the node lies.</source>
         <translation>À quelle distance sous le bord haut du motif est le nœud.</translation>
     </message>
     <message>
@@ -2895,11 +2895,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Joins two selected ends. Dragging one onto the other does so too.</source>
-        <translation>Joint deux bouts choisis. Tirer l'un sur l'autre le fait aussi.</translation>
+        <translation>Joint deux bouts choisis. Tirer l&apos;un sur l&apos;autre le fait aussi.</translation>
     </message>
     <message>
         <source>Ends that come closer than this are joined. While you drag, rings show how near that is.</source>
-        <translation>Des bouts plus proches que ceci sont joints. En tirant, des anneaux montrent combien c'est.</translation>
+        <translation>Des bouts plus proches que ceci sont joints. En tirant, des anneaux montrent combien c&apos;est.</translation>
     </message>
     <message>
         <source>Ends join within</source>
@@ -2927,11 +2927,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The lines of the cut, the smallest first</source>
-        <translation>Les lignes de la coupe, la plus petite d'abord</translation>
+        <translation>Les lignes de la coupe, la plus petite d&apos;abord</translation>
     </message>
     <message>
         <source>Every closed or open line, the smallest first. Untick what is not to be cut; click to see it.</source>
-        <translation>Chaque ligne fermée ou ouverte, la plus petite d'abord. Décochez ce qui n'est pas à couper ; cliquez pour la voir.</translation>
+        <translation>Chaque ligne fermée ou ouverte, la plus petite d&apos;abord. Décochez ce qui n&apos;est pas à couper ; cliquez pour la voir.</translation>
     </message>
     <message>
         <source>Click for corners, drag for curves. Return ends the line.</source>
@@ -2954,14 +2954,14 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>
             <numerusform>%n nœud choisi.</numerusform>
             <numerusform>%n nœuds choisis.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n changes made by hand find no place on the new cut line.</source>
         <translation>
             <numerusform>Un changement fait à la main ne trouve pas de place sur la nouvelle ligne de coupe.</numerusform>
             <numerusform>%n changements faits à la main ne trouvent pas de place sur la nouvelle ligne de coupe.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>%1  %2 × %3</source>
@@ -3004,7 +3004,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Size of a mark</source>
-        <translation>Taille d'un repère</translation>
+        <translation>Taille d&apos;un repère</translation>
     </message>
     <message>
         <source>Marks from edge</source>
@@ -3035,7 +3035,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Elle entraîne un tapis</translation>
     </message>
     <message>
-        <source>The edges it cannot reach are then the mat's.</source>
+        <source>The edges it cannot reach are then the mat&apos;s.</source>
         <translation>Les bords hors de portée sont alors ceux du tapis.</translation>
     </message>
     <message>
@@ -3064,7 +3064,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Keeps what it reaches under a name, for other projects.</source>
-        <translation>Garde ce qu'elle atteint sous un nom, pour d'autres projets.</translation>
+        <translation>Garde ce qu&apos;elle atteint sous un nom, pour d&apos;autres projets.</translation>
     </message>
     <message>
         <source>Save this cutter</source>
@@ -3119,7 +3119,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Now come the %1. Change the tool, then go on.</source>
-        <translation>Viennent maintenant les %1. Changez l'outil, puis continuez.</translation>
+        <translation>Viennent maintenant les %1. Changez l&apos;outil, puis continuez.</translation>
     </message>
     <message>
         <source>through cuts</source>
@@ -3139,7 +3139,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>%1. Nothing was moved.</source>
-        <translation>%1. Rien n'a été bougé.</translation>
+        <translation>%1. Rien n&apos;a été bougé.</translation>
     </message>
     <message>
         <source>%1 s</source>
@@ -3181,11 +3181,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Show the narrowest place</source>
-        <translation>Montrer l'endroit le plus étroit</translation>
+        <translation>Montrer l&apos;endroit le plus étroit</translation>
     </message>
     <message>
         <source>Show the widest place</source>
-        <translation>Montrer l'endroit le plus large</translation>
+        <translation>Montrer l&apos;endroit le plus large</translation>
     </message>
     <message>
         <source>Narrowest place</source>
@@ -3197,7 +3197,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>How far your cutter may miss the print. Paper narrower than this between art and cut is tinted.</source>
-        <translation>De combien votre machine peut manquer l'impression. Le papier plus étroit entre motif et coupe est teinté.</translation>
+        <translation>De combien votre machine peut manquer l&apos;impression. Le papier plus étroit entre motif et coupe est teinté.</translation>
     </message>
     <message>
         <source>Slip of the cutter</source>
@@ -3224,14 +3224,14 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>
             <numerusform>coupe le motif à %n endroit</numerusform>
             <numerusform>coupe le motif à %n endroits</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n thin slivers</source>
         <translation>
             <numerusform>%n fine lamelle</numerusform>
             <numerusform>%n fines lamelles</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · </source>
@@ -3251,15 +3251,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Go to the narrowest place</source>
-        <translation>Aller à l'endroit le plus étroit</translation>
+        <translation>Aller à l&apos;endroit le plus étroit</translation>
     </message>
     <message>
         <source>Go to the widest place</source>
-        <translation>Aller à l'endroit le plus large</translation>
+        <translation>Aller à l&apos;endroit le plus large</translation>
     </message>
     <message>
         <source>As wide as it needs</source>
-        <translation>Aussi large qu'il faut</translation>
+        <translation>Aussi large qu&apos;il faut</translation>
     </message>
 </context>
 <context>
@@ -3281,7 +3281,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Snug, some upside down</source>
-        <translation>Serrées, certaines à l'envers</translation>
+        <translation>Serrées, certaines à l&apos;envers</translation>
     </message>
     <message>
         <source>Snug, turned by quarters</source>
@@ -3301,7 +3301,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Put that many copies of the sticker in hand into free places, without moving anything.</source>
-        <translation>Mettre tant de copies de l'autocollant en main aux places libres, sans rien déplacer.</translation>
+        <translation>Mettre tant de copies de l&apos;autocollant en main aux places libres, sans rien déplacer.</translation>
     </message>
     <message>
         <source>Copies to add</source>
@@ -3337,7 +3337,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>As many as fit</source>
-        <translation>Autant qu'il en tient</translation>
+        <translation>Autant qu&apos;il en tient</translation>
     </message>
     <message>
         <source>Exactly</source>
@@ -3345,7 +3345,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>“Fill gaps” keeps all copies where they are. “As many as fit” places them anew, except locked ones. “Exactly” goes on to further pages.</source>
-        <translation>« Combler les vides » laisse les copies où elles sont. « Autant qu'il en tient » les replace, sauf les verrouillées. « Exactement » continue sur d'autres pages.</translation>
+        <translation>« Combler les vides » laisse les copies où elles sont. « Autant qu&apos;il en tient » les replace, sauf les verrouillées. « Exactement » continue sur d&apos;autres pages.</translation>
     </message>
     <message>
         <source>How many</source>
@@ -3365,7 +3365,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Searches for a good layout and shows the best so far. Stop keeps it.</source>
-        <translation>Cherche une bonne disposition et montre la meilleure jusqu'ici. Arrêter la garde.</translation>
+        <translation>Cherche une bonne disposition et montre la meilleure jusqu&apos;ici. Arrêter la garde.</translation>
     </message>
     <message>
         <source>Spread evenly</source>
@@ -3373,7 +3373,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Move crowded copies apart, so that each has about as much room on all sides.</source>
-        <translation>Écarter les copies serrées, pour que chacune ait à peu près autant d'espace de tous côtés.</translation>
+        <translation>Écarter les copies serrées, pour que chacune ait à peu près autant d&apos;espace de tous côtés.</translation>
     </message>
     <message>
         <source>Close up</source>
@@ -3397,7 +3397,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>No free place on the page is large enough.</source>
-        <translation>Aucune place libre de la page n'est assez grande.</translation>
+        <translation>Aucune place libre de la page n&apos;est assez grande.</translation>
     </message>
     <message>
         <source>Stop and keep this</source>
@@ -3405,18 +3405,18 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>%1 copies so far…</source>
-        <translation>%1 copies jusqu'ici…</translation>
+        <translation>%1 copies jusqu&apos;ici…</translation>
     </message>
     <message>
         <source>no sticker yet</source>
-        <translation>pas encore d'autocollant</translation>
+        <translation>pas encore d&apos;autocollant</translation>
     </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
     <message>
         <source>What is printed here. Paper prints nothing, so the sticker stays as white as its stock.</source>
-        <translation>Ce qui s'imprime ici. Le papier n'imprime rien, l'autocollant reste donc aussi blanc que son support.</translation>
+        <translation>Ce qui s&apos;imprime ici. Le papier n&apos;imprime rien, l&apos;autocollant reste donc aussi blanc que son support.</translation>
     </message>
     <message>
         <source>Paper</source>
@@ -3435,7 +3435,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Raies</translation>
     </message>
     <message>
-        <source>The art's colours</source>
+        <source>The art&apos;s colours</source>
         <translation>Les couleurs du motif</translation>
     </message>
     <message>
@@ -3448,7 +3448,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>From the middle of one dot or stripe to the next.</source>
-        <translation>Du milieu d'un point ou d'une raie au suivant.</translation>
+        <translation>Du milieu d&apos;un point ou d&apos;une raie au suivant.</translation>
     </message>
     <message>
         <source>One every</source>
@@ -3456,11 +3456,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Choose a colour, or pick one from the picture.</source>
-        <translation>Choisissez une couleur ou prenez-la dans l'image.</translation>
+        <translation>Choisissez une couleur ou prenez-la dans l&apos;image.</translation>
     </message>
     <message>
         <source>Pick from the picture</source>
-        <translation>Prendre dans l'image</translation>
+        <translation>Prendre dans l&apos;image</translation>
     </message>
     <message>
         <source>Choose…</source>
@@ -3471,7 +3471,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <name>fusuma::app::Finder</name>
     <message>
         <source>Find anything</source>
-        <translation>Trouver n'importe quoi</translation>
+        <translation>Trouver n&apos;importe quoi</translation>
     </message>
     <message>
         <source>A command, a setting, a sticker or a ticket</source>
@@ -3487,14 +3487,14 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Nothing here is called that. Try another word, or fewer letters.</source>
-        <translation>Rien ici ne s'appelle ainsi. Essayez un autre mot, ou moins de lettres.</translation>
+        <translation>Rien ici ne s&apos;appelle ainsi. Essayez un autre mot, ou moins de lettres.</translation>
     </message>
 </context>
 <context>
     <name>fusuma::app::GuideWindow</name>
     <message>
         <source>User guide</source>
-        <translation>Guide d'utilisation</translation>
+        <translation>Guide d&apos;utilisation</translation>
     </message>
     <message>
         <source>Chapters</source>
@@ -3521,11 +3521,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>“%1” is fully transparent, so there is nothing to outline.</source>
-        <translation>« %1 » est tout transparent, il n'y a donc rien à contourner.</translation>
+        <translation>« %1 » est tout transparent, il n&apos;y a donc rien à contourner.</translation>
     </message>
     <message>
         <source>“%1” was for a sticker that is no longer there, and is left out.</source>
-        <translation>« %1 » était pour un autocollant qui n'est plus là, et est laissé.</translation>
+        <translation>« %1 » était pour un autocollant qui n&apos;est plus là, et est laissé.</translation>
     </message>
     <message>
         <source>Replace the artwork</source>
@@ -3567,19 +3567,19 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <name>fusuma::app::LabelStep</name>
     <message>
         <source>Colours of the label</source>
-        <translation>Couleurs de l'étiquette</translation>
+        <translation>Couleurs de l&apos;étiquette</translation>
     </message>
     <message>
-        <source>Letters' cut, margin, line, picture</source>
+        <source>Letters&apos; cut, margin, line, picture</source>
         <translation>Coupe, marge, ligne et image</translation>
     </message>
     <message>
         <source>A list of labels</source>
-        <translation>Une liste d'étiquettes</translation>
+        <translation>Une liste d&apos;étiquettes</translation>
     </message>
     <message>
         <source>Texts of the label</source>
-        <translation>Textes de l'étiquette</translation>
+        <translation>Textes de l&apos;étiquette</translation>
     </message>
     <message>
         <source>Add text</source>
@@ -3595,7 +3595,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Take this text off the label.</source>
-        <translation>Enlever ce texte de l'étiquette.</translation>
+        <translation>Enlever ce texte de l&apos;étiquette.</translation>
     </message>
     <message>
         <source>Remove text</source>
@@ -3607,7 +3607,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>What stands on the label. A column of the list goes in braces: {name}. Also {number}, {date}.</source>
-        <translation>Ce qui est écrit sur l'étiquette. Une colonne de la liste va entre accolades : {name}. Aussi {number}, {date}.</translation>
+        <translation>Ce qui est écrit sur l&apos;étiquette. Une colonne de la liste va entre accolades : {name}. Aussi {number}, {date}.</translation>
     </message>
     <message>
         <source>Font</source>
@@ -3647,11 +3647,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>As large as the label allows, whatever stands there.</source>
-        <translation>Aussi grand que l'étiquette le permet, quoi qu'il y soit écrit.</translation>
+        <translation>Aussi grand que l&apos;étiquette le permet, quoi qu&apos;il y soit écrit.</translation>
     </message>
     <message>
         <source>Longer words are shrunk down to this; below it the row is reported.</source>
-        <translation>Les mots plus longs sont réduits jusqu'ici ; au-dessous la rangée est signalée.</translation>
+        <translation>Les mots plus longs sont réduits jusqu&apos;ici ; au-dessous la rangée est signalée.</translation>
     </message>
     <message>
         <source>Least size</source>
@@ -3667,7 +3667,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>By the ink itself, so that what looks centred is.</source>
-        <translation>D'après l'encre même, pour que ce qui paraît centré le soit.</translation>
+        <translation>D&apos;après l&apos;encre même, pour que ce qui paraît centré le soit.</translation>
     </message>
     <message>
         <source>Align</source>
@@ -3683,7 +3683,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>From one line to the next, of the size.</source>
-        <translation>D'une ligne à la suivante, en part de la taille.</translation>
+        <translation>D&apos;une ligne à la suivante, en part de la taille.</translation>
     </message>
     <message>
         <source>Line spacing</source>
@@ -3718,7 +3718,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Date</translation>
     </message>
     <message>
-        <source>The labels' date</source>
+        <source>The labels&apos; date</source>
         <translation>La date des étiquettes</translation>
     </message>
     <message>
@@ -3731,15 +3731,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Of the whole label.</source>
-        <translation>De toute l'étiquette.</translation>
+        <translation>De toute l&apos;étiquette.</translation>
     </message>
     <message>
         <source>Label width</source>
-        <translation>Largeur de l'étiquette</translation>
+        <translation>Largeur de l&apos;étiquette</translation>
     </message>
     <message>
         <source>Label height</source>
-        <translation>Hauteur de l'étiquette</translation>
+        <translation>Hauteur de l&apos;étiquette</translation>
     </message>
     <message>
         <source>Width</source>
@@ -3750,8 +3750,8 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Hauteur</translation>
     </message>
     <message>
-        <source>Radius of round or notched corners; how much is cut off a tag's; the notch of a banner.</source>
-        <translation>Rayon des coins ronds ou entaillés ; ce qui est coupé d'une étiquette volante ; l'entaille d'une bannière.</translation>
+        <source>Radius of round or notched corners; how much is cut off a tag&apos;s; the notch of a banner.</source>
+        <translation>Rayon des coins ronds ou entaillés ; ce qui est coupé d&apos;une étiquette volante ; l&apos;entaille d&apos;une bannière.</translation>
     </message>
     <message>
         <source>Corners</source>
@@ -3767,15 +3767,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>How many points the star has.</source>
-        <translation>Combien de pointes a l'étoile.</translation>
+        <translation>Combien de pointes a l&apos;étoile.</translation>
     </message>
     <message>
         <source>Points</source>
         <translation>Pointes</translation>
     </message>
     <message>
-        <source>How far the star's notches go in.</source>
-        <translation>De combien entrent les creux de l'étoile.</translation>
+        <source>How far the star&apos;s notches go in.</source>
+        <translation>De combien entrent les creux de l&apos;étoile.</translation>
     </message>
     <message>
         <source>Depth</source>
@@ -3787,7 +3787,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Words and pictures keep this far from the edge, so that a slip does not cut them.</source>
-        <translation>Mots et images restent à cette distance du bord, pour qu'un décalage ne les coupe pas.</translation>
+        <translation>Mots et images restent à cette distance du bord, pour qu&apos;un décalage ne les coupe pas.</translation>
     </message>
     <message>
         <source>Safety distance</source>
@@ -3803,7 +3803,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Letters only print unless this is asked for.</source>
-        <translation>Les lettres s'impriment seulement, sauf si ceci est demandé.</translation>
+        <translation>Les lettres s&apos;impriment seulement, sauf si ceci est demandé.</translation>
     </message>
     <message>
         <source>Cut the letters</source>
@@ -3827,7 +3827,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Thickness of a line printed inside the edge; 0 for none.</source>
-        <translation>Épaisseur d'une ligne imprimée dans le bord ; 0 pour aucune.</translation>
+        <translation>Épaisseur d&apos;une ligne imprimée dans le bord ; 0 pour aucune.</translation>
     </message>
     <message>
         <source>From the edge to that line.</source>
@@ -3843,7 +3843,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>as far in as</source>
-        <translation>vers l'intérieur</translation>
+        <translation>vers l&apos;intérieur</translation>
     </message>
     <message>
         <source>Picture…</source>
@@ -3855,15 +3855,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>No picture</source>
-        <translation>Pas d'image</translation>
+        <translation>Pas d&apos;image</translation>
     </message>
     <message>
         <source>Takes it off again.</source>
-        <translation>L'enlève de nouveau.</translation>
+        <translation>L&apos;enlève de nouveau.</translation>
     </message>
     <message>
         <source>Place of the picture</source>
-        <translation>Place de l'image</translation>
+        <translation>Place de l&apos;image</translation>
     </message>
     <message>
         <source>Stands</source>
@@ -3875,7 +3875,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Size of the picture</source>
-        <translation>Taille de l'image</translation>
+        <translation>Taille de l&apos;image</translation>
     </message>
     <message>
         <source>Takes</source>
@@ -3887,11 +3887,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Rows copied from a table or a text: one label for each.</source>
-        <translation>Rangées copiées d'un tableau ou d'un texte : une étiquette pour chacune.</translation>
+        <translation>Rangées copiées d&apos;un tableau ou d&apos;un texte : une étiquette pour chacune.</translation>
     </message>
     <message>
         <source>From a file…</source>
-        <translation>D'un fichier…</translation>
+        <translation>D&apos;un fichier…</translation>
     </message>
     <message>
         <source>CSV or text; separator and encoding are found out.</source>
@@ -3910,8 +3910,8 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Première rangée de la liste</translation>
     </message>
     <message>
-        <source>Which row's label is shown here.</source>
-        <translation>De quelle rangée on voit ici l'étiquette.</translation>
+        <source>Which row&apos;s label is shown here.</source>
+        <translation>De quelle rangée on voit ici l&apos;étiquette.</translation>
     </message>
     <message>
         <source>Show a row</source>
@@ -3927,7 +3927,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>One label for every row, over as many pages as it takes.</source>
-        <translation>Une étiquette par rangée, sur autant de pages qu'il faut.</translation>
+        <translation>Une étiquette par rangée, sur autant de pages qu&apos;il faut.</translation>
     </message>
     <message>
         <source>Placing the list</source>
@@ -3943,11 +3943,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Every text as large as it can be on all labels of the list, so that they look alike.</source>
-        <translation>Chaque texte aussi grand qu'il peut l'être sur toutes les étiquettes de la liste, pour qu'elles se ressemblent.</translation>
+        <translation>Chaque texte aussi grand qu&apos;il peut l&apos;être sur toutes les étiquettes de la liste, pour qu&apos;elles se ressemblent.</translation>
     </message>
     <message>
         <source>A column with names of picture files; you are asked for the folder that they lie in.</source>
-        <translation>Une colonne de noms de fichiers d'images ; on vous demande leur dossier.</translation>
+        <translation>Une colonne de noms de fichiers d&apos;images ; on vous demande leur dossier.</translation>
     </message>
     <message>
         <source>Pictures by</source>
@@ -3963,7 +3963,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Picture on the label</source>
-        <translation>Image sur l'étiquette</translation>
+        <translation>Image sur l&apos;étiquette</translation>
     </message>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)</source>
@@ -3971,7 +3971,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>There is no list on the clipboard. Copy the rows of a table, then paste.</source>
-        <translation>Pas de liste dans le presse-papiers. Copiez les rangées d'un tableau, puis collez.</translation>
+        <translation>Pas de liste dans le presse-papiers. Copiez les rangées d&apos;un tableau, puis collez.</translation>
     </message>
     <message>
         <source>List</source>
@@ -4011,7 +4011,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>One label, or one for every row of a list: write {name} above and paste a table with that column.</source>
-        <translation>Une étiquette, ou une par rangée d'une liste : écrivez {name} ci-dessus et collez un tableau avec cette colonne.</translation>
+        <translation>Une étiquette, ou une par rangée d&apos;une liste : écrivez {name} ci-dessus et collez un tableau avec cette colonne.</translation>
     </message>
     <message>
         <source>Text %1</source>
@@ -4019,7 +4019,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>“%1” is not on this computer; “%2” is used.</source>
-        <translation>« %1 » n'est pas sur cet ordinateur ; « %2 » est utilisée.</translation>
+        <translation>« %1 » n&apos;est pas sur cet ordinateur ; « %2 » est utilisée.</translation>
     </message>
     <message>
         <source>%1, list of %2</source>
@@ -4030,11 +4030,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <name>fusuma::app::LeftWorkDialog</name>
     <message>
         <source>Work that was not saved</source>
-        <translation>Travail qui n'a pas été enregistré</translation>
+        <translation>Travail qui n&apos;a pas été enregistré</translation>
     </message>
     <message>
         <source>Fusuma did not end properly. This work was kept: choose what to open.</source>
-        <translation>Fusuma ne s'est pas bien terminé. Ce travail a été gardé : choisissez quoi ouvrir.</translation>
+        <translation>Fusuma ne s&apos;est pas bien terminé. Ce travail a été gardé : choisissez quoi ouvrir.</translation>
     </message>
     <message>
         <source>Later</source>
@@ -4050,7 +4050,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>It was opened before, and Fusuma did not end properly then either.</source>
-        <translation>Il a déjà été ouvert, et alors non plus Fusuma ne s'est pas bien terminé.</translation>
+        <translation>Il a déjà été ouvert, et alors non plus Fusuma ne s&apos;est pas bien terminé.</translation>
     </message>
     <message>
         <source>Open</source>
@@ -4058,7 +4058,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>In a window of its own; it stays unsaved until you save it</source>
-        <translation>Dans sa propre fenêtre ; non enregistrée jusqu'à ce que vous le fassiez</translation>
+        <translation>Dans sa propre fenêtre ; non enregistrée jusqu&apos;à ce que vous le fassiez</translation>
     </message>
     <message>
         <source>Throw away…</source>
@@ -4066,7 +4066,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Remove it for good</source>
-        <translation>L'enlever pour de bon</translation>
+        <translation>L&apos;enlever pour de bon</translation>
     </message>
     <message>
         <source>Throw away</source>
@@ -4121,7 +4121,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>The node before, the next node</source>
-        <translation>Le nœud d'avant, le nœud d'après</translation>
+        <translation>Le nœud d&apos;avant, le nœud d&apos;après</translation>
     </message>
     <message>
         <source>Insert, Delete</source>
@@ -4204,23 +4204,23 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>How the cutter learns where the print lies: its sensor looks for the marks, you drive a pointer over them, or the sheet lies square in its corner.</source>
-        <translation>Comment la machine sait où est l'impression : son capteur cherche les repères, vous menez un pointeur dessus, ou la feuille est droite dans son coin.</translation>
+        <translation>Comment la machine sait où est l&apos;impression : son capteur cherche les repères, vous menez un pointeur dessus, ou la feuille est droite dans son coin.</translation>
     </message>
     <message>
         <source>Load for practice</source>
-        <translation>Charger pour l'exercice</translation>
+        <translation>Charger pour l&apos;exercice</translation>
     </message>
     <message>
         <source>The printed sheet is in the machine: find where the print lies.</source>
-        <translation>La feuille imprimée est dans la machine : trouvez où est l'impression.</translation>
+        <translation>La feuille imprimée est dans la machine : trouvez où est l&apos;impression.</translation>
     </message>
     <message>
         <source>By a photograph…</source>
-        <translation>D'après une photo…</translation>
+        <translation>D&apos;après une photo…</translation>
     </message>
     <message>
-        <source>The sheet lies on the photo board, and the board in the corner of the machine's nought: one picture of both tells where the print lies.</source>
-        <translation>La feuille est sur la planche, et la planche dans le coin du zéro de la machine : une image des deux dit où est l'impression.</translation>
+        <source>The sheet lies on the photo board, and the board in the corner of the machine&apos;s nought: one picture of both tells where the print lies.</source>
+        <translation>La feuille est sur la planche, et la planche dans le coin du zéro de la machine : une image des deux dit où est l&apos;impression.</translation>
     </message>
     <message>
         <source>The photograph of the sheet on the board</source>
@@ -4248,7 +4248,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Take the mark before this one anew (Backspace).</source>
-        <translation>Reprendre le repère d'avant (Retour arrière).</translation>
+        <translation>Reprendre le repère d&apos;avant (Retour arrière).</translation>
     </message>
     <message>
         <source>That is enough</source>
@@ -4280,15 +4280,15 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>Make the practice devices lie: crooked sheets, stretched prints, smudged marks, dull blades.</source>
-        <translation>Faites mentir les appareils d'exercice : feuilles de travers, impressions étirées, repères tachés, lames usées.</translation>
+        <translation>Faites mentir les appareils d&apos;exercice : feuilles de travers, impressions étirées, repères tachés, lames usées.</translation>
     </message>
     <message>
         <source>smudge missing mark noise ink spread stretch upside down backlash blade connection</source>
-        <translation>taché repère manquant bruit encre étalée étirée à l'envers jeu lame connexion</translation>
+        <translation>taché repère manquant bruit encre étalée étirée à l&apos;envers jeu lame connexion</translation>
     </message>
     <message>
         <source>In the practice cutter.</source>
-        <translation>Dans la machine d'exercice.</translation>
+        <translation>Dans la machine d&apos;exercice.</translation>
     </message>
     <message>
         <source>In “%1”.</source>
@@ -4296,11 +4296,11 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>take it first</source>
-        <translation>prenez-la d'abord</translation>
+        <translation>prenez-la d&apos;abord</translation>
     </message>
     <message>
         <source>print first</source>
-        <translation>imprimez d'abord</translation>
+        <translation>imprimez d&apos;abord</translation>
     </message>
     <message>
         <source>looking…</source>
@@ -4331,19 +4331,19 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Menez le pointeur sur %1. Les flèches le déplacent de 0,5 mm, avec Maj 5 mm, avec Alt 0,05 mm ; Entrée le prend.</translation>
     </message>
     <message>
-        <source>Drive the machine's lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
-        <translation>Menez la tête levée de la machine sur %1. Les flèches la déplacent de 0,5 mm, avec Maj 5 mm, avec Alt 0,05 mm ; Entrée prend l'endroit.</translation>
+        <source>Drive the machine&apos;s lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
+        <translation>Menez la tête levée de la machine sur %1. Les flèches la déplacent de 0,5 mm, avec Maj 5 mm, avec Alt 0,05 mm ; Entrée prend l&apos;endroit.</translation>
     </message>
     <message>
         <source>The sensor looks for all marks, however the sheet lies.</source>
-        <translation>Le capteur cherche tous les repères, de quelque façon qu'y soit la feuille.</translation>
+        <translation>Le capteur cherche tous les repères, de quelque façon qu&apos;y soit la feuille.</translation>
     </message>
     <message>
-        <source>This machine's pen drew the board, or it lies square in the corner of the machine's nought.</source>
+        <source>This machine&apos;s pen drew the board, or it lies square in the corner of the machine&apos;s nought.</source>
         <translation>La plume de cette machine a dessiné la planche, ou elle est droite dans le coin du zéro.</translation>
     </message>
     <message>
-        <source>The sheet lies in the corner of the machine's nought, square.</source>
+        <source>The sheet lies in the corner of the machine&apos;s nought, square.</source>
         <translation>La feuille est droite dans le coin du zéro de la machine.</translation>
     </message>
     <message>
@@ -4351,7 +4351,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Vous montrez trois repères ou plus avec un pointeur.</translation>
     </message>
     <message>
-        <source>You drive the machine's head over three marks or more.</source>
+        <source>You drive the machine&apos;s head over three marks or more.</source>
         <translation>Vous menez la tête de la machine sur trois repères ou plus.</translation>
     </message>
     <message>
@@ -4373,7 +4373,7 @@ Stretched %4 % across, %5 % down</source>
         <translation>
             <numerusform>; %n autocollant le montrerait</numerusform>
             <numerusform>; %n autocollants le montreraient</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Try again</source>
@@ -4385,7 +4385,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>The sheet is in: find the print</source>
-        <translation>La feuille est dedans : trouvez l'impression</translation>
+        <translation>La feuille est dedans : trouvez l&apos;impression</translation>
     </message>
     <message>
         <source>Use the %1 that were found</source>
@@ -4403,7 +4403,7 @@ Stretched %4 % across, %5 % down</source>
     <name>fusuma::app::Loupe</name>
     <message>
         <source>Loupe on the weakest place</source>
-        <translation>Loupe sur l'endroit le plus faible</translation>
+        <translation>Loupe sur l&apos;endroit le plus faible</translation>
     </message>
     <message>
         <source>Weakest place, %1 ×</source>
@@ -4418,7 +4418,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>What you cut on. Where a print lies is found for this machine, and for no other.</source>
-        <translation>Sur quoi vous coupez. La place d'une impression est trouvée pour cette machine et pour nulle autre.</translation>
+        <translation>Sur quoi vous coupez. La place d&apos;une impression est trouvée pour cette machine et pour nulle autre.</translation>
     </message>
     <message>
         <source>Profile…</source>
@@ -4433,7 +4433,7 @@ Stretched %4 % across, %5 % down</source>
         <translation>Enlever</translation>
     </message>
     <message>
-        <source>Forget this machine's profile.</source>
+        <source>Forget this machine&apos;s profile.</source>
         <translation>Oublier le profil de cette machine.</translation>
     </message>
     <message>
@@ -4446,7 +4446,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Remove it</source>
-        <translation>L'enlever</translation>
+        <translation>L&apos;enlever</translation>
     </message>
     <message>
         <source>Add a machine…</source>
@@ -4501,7 +4501,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Open the sticker on the Bench</source>
-        <translation>Ouvrir l'autocollant sur l'Établi</translation>
+        <translation>Ouvrir l&apos;autocollant sur l&apos;Établi</translation>
     </message>
     <message>
         <source>Paper</source>
@@ -4541,7 +4541,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>The unit of all lengths: millimetres, centimetres or inches. Click for the next.</source>
-        <translation>L'unité de toutes les longueurs : millimètres, centimètres ou pouces. Cliquez pour la suivante.</translation>
+        <translation>L&apos;unité de toutes les longueurs : millimètres, centimètres ou pouces. Cliquez pour la suivante.</translation>
     </message>
     <message>
         <source>Bench — one sticker, from artwork to cut line</source>
@@ -4549,7 +4549,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Sheet — what will print and what will be cut</source>
-        <translation>Feuille — ce qui s'imprimera et ce qui sera coupé</translation>
+        <translation>Feuille — ce qui s&apos;imprimera et ce qui sera coupé</translation>
     </message>
     <message>
         <source>Output — print, load, cut</source>
@@ -4581,7 +4581,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Duplicate the sticker</source>
-        <translation>Dupliquer l'autocollant</translation>
+        <translation>Dupliquer l&apos;autocollant</translation>
     </message>
     <message>
         <source>Duplicate copies</source>
@@ -4589,7 +4589,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Remove the sticker…</source>
-        <translation>Enlever l'autocollant…</translation>
+        <translation>Enlever l&apos;autocollant…</translation>
     </message>
     <message>
         <source>Remove copies</source>
@@ -4608,7 +4608,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Nothing was said yet.</source>
-        <translation>Rien n'a encore été dit.</translation>
+        <translation>Rien n&apos;a encore été dit.</translation>
     </message>
     <message>
         <source>Close</source>
@@ -4619,7 +4619,7 @@ Stretched %4 % across, %5 % down</source>
     <name>fusuma::app::More</name>
     <message>
         <source>Open or close this part of the step.</source>
-        <translation>Ouvrir ou fermer cette partie de l'étape.</translation>
+        <translation>Ouvrir ou fermer cette partie de l&apos;étape.</translation>
     </message>
     <message>
         <source>open</source>
@@ -4642,7 +4642,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Start from a template. Its shape, size, colours and words can all be changed afterwards, for ever.</source>
-        <translation>Partez d'un modèle. Sa forme, sa taille, ses couleurs et ses mots se changent ensuite, toujours.</translation>
+        <translation>Partez d&apos;un modèle. Sa forme, sa taille, ses couleurs et ses mots se changent ensuite, toujours.</translation>
     </message>
     <message>
         <source>Templates</source>
@@ -4654,7 +4654,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>From a template file…</source>
-        <translation>D'un fichier de modèle…</translation>
+        <translation>D&apos;un fichier de modèle…</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -4666,7 +4666,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Label templates (*.json)</source>
-        <translation>Modèles d'étiquette (*.json)</translation>
+        <translation>Modèles d&apos;étiquette (*.json)</translation>
     </message>
     <message>
         <source>“%1” cannot be used. %2</source>
@@ -4692,11 +4692,11 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>This is not a length: try 2mm, 1/8in or 50/2. %1 stays.</source>
-        <translation>Ce n'est pas une longueur : essayez 2mm, 1/8in ou 50/2. %1 reste.</translation>
+        <translation>Ce n&apos;est pas une longueur : essayez 2mm, 1/8in ou 50/2. %1 reste.</translation>
     </message>
     <message>
         <source>This is not a number. %1 stays.</source>
-        <translation>Ce n'est pas un nombre. %1 reste.</translation>
+        <translation>Ce n&apos;est pas un nombre. %1 reste.</translation>
     </message>
     <message>
         <source>%1 is the least.</source>
@@ -4722,8 +4722,8 @@ Stretched %4 % across, %5 % down</source>
         <translation>Compte comme motif au-delà de</translation>
     </message>
     <message>
-        <source>How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut.</source>
-        <translation>De combien la courbe peut s'écarter du bord du motif. Plus donne moins de nœuds et une coupe plus douce.</translation>
+        <source>How far the curve may stray from the art&apos;s edge. Larger gives fewer nodes and a smoother cut.</source>
+        <translation>De combien la courbe peut s&apos;écarter du bord du motif. Plus donne moins de nœuds et une coupe plus douce.</translation>
     </message>
     <message>
         <source>Detail</source>
@@ -4735,7 +4735,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Evens out an edge that wobbles, as scanned ink does, over this length. Corners stay.</source>
-        <translation>Adoucit un bord qui tremble, comme l'encre numérisée, sur cette longueur. Les coins restent.</translation>
+        <translation>Adoucit un bord qui tremble, comme l&apos;encre numérisée, sur cette longueur. Les coins restent.</translation>
     </message>
     <message>
         <source>Smoothing</source>
@@ -4755,7 +4755,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Whether holes in the art become holes in the sticker.</source>
-        <translation>Si les trous du motif deviennent des trous de l'autocollant.</translation>
+        <translation>Si les trous du motif deviennent des trous de l&apos;autocollant.</translation>
     </message>
     <message>
         <source>Holes</source>
@@ -4763,7 +4763,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Joins lines that are broken by no more than this, so that a drawing closes round its inside.</source>
-        <translation>Joint les lignes interrompues de ceci au plus, pour qu'un dessin se ferme autour de son intérieur.</translation>
+        <translation>Joint les lignes interrompues de ceci au plus, pour qu&apos;un dessin se ferme autour de son intérieur.</translation>
     </message>
     <message>
         <source>Close gaps</source>
@@ -4771,7 +4771,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>Close gaps up to</source>
-        <translation>Fermer les vides jusqu'à</translation>
+        <translation>Fermer les vides jusqu&apos;à</translation>
     </message>
     <message>
         <source>Every leftover speck is a cut. Smaller ones are left out; the view rings them.</source>
@@ -4806,18 +4806,18 @@ Stretched %4 % across, %5 % down</source>
         <translation>
             <numerusform>%n poussière</numerusform>
             <numerusform>%n poussières</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n holes</source>
         <translation>
             <numerusform>%n trou</numerusform>
             <numerusform>%n trous</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Nothing is left out.</source>
-        <translation>Rien n'est laissé.</translation>
+        <translation>Rien n&apos;est laissé.</translation>
     </message>
     <message>
         <source>Left out: %1.</source>
@@ -4829,11 +4829,11 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source> This picture falls into so many bits that %1 more were not even looked at. Another background source may find the figure.</source>
-        <translation> Cette image tombe en tant de morceaux que %1 autres n'ont même pas été regardés. Une autre source du fond trouvera peut-être la figure.</translation>
+        <translation> Cette image tombe en tant de morceaux que %1 autres n&apos;ont même pas été regardés. Une autre source du fond trouvera peut-être la figure.</translation>
     </message>
     <message>
         <source> It is so grainy that it was looked at %1 times coarser than its pixels.</source>
-        <translation> Elle a tant de grain qu'elle a été regardée %1 fois plus grossièrement que ses pixels.</translation>
+        <translation> Elle a tant de grain qu&apos;elle a été regardée %1 fois plus grossièrement que ses pixels.</translation>
     </message>
     <message>
         <source>exact, as drawn</source>
@@ -4880,7 +4880,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>today, %1</source>
-        <translation>aujourd'hui, %1</translation>
+        <translation>aujourd&apos;hui, %1</translation>
     </message>
     <message>
         <source>Open ticket %1</source>
@@ -4904,15 +4904,15 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>What cut lines are called in the PDF.</source>
-        <translation>Comment les lignes de coupe s'appellent dans le PDF.</translation>
+        <translation>Comment les lignes de coupe s&apos;appellent dans le PDF.</translation>
     </message>
     <message>
         <source>Set the printer right…</source>
-        <translation>Régler l'imprimante…</translation>
+        <translation>Régler l&apos;imprimante…</translation>
     </message>
     <message>
         <source>Print a page, measure three lengths, and later prints are moved by it.</source>
-        <translation>Imprimez une page, mesurez trois longueurs, et les impressions suivantes sont déplacées d'autant.</translation>
+        <translation>Imprimez une page, mesurez trois longueurs, et les impressions suivantes sont déplacées d&apos;autant.</translation>
     </message>
     <message>
         <source>PDF</source>
@@ -4979,12 +4979,12 @@ Stretched %4 % across, %5 % down</source>
         <translation>%1 concorde : %2 lignes, nulle part à plus de %3 mm.</translation>
     </message>
     <message>
-        <source>%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.</source>
+        <source>%1 has this page&apos;s lines, but not all as the same kind of cut: kiss, score or through.</source>
         <translation>%1 a les lignes de cette page, mais pas toutes du même genre de coupe : mi-chair, rainage ou traversante.</translation>
     </message>
     <message>
         <source>%1 does not agree with this page: its lines lie up to %2 mm off.</source>
-        <translation>%1 ne concorde pas avec cette page : ses lignes s'écartent jusqu'à %2 mm.</translation>
+        <translation>%1 ne concorde pas avec cette page : ses lignes s&apos;écartent jusqu&apos;à %2 mm.</translation>
     </message>
     <message>
         <source>Ticket %1</source>
@@ -5004,7 +5004,7 @@ Stretched %4 % across, %5 % down</source>
     </message>
     <message>
         <source>And more. </source>
-        <translation>Et d'autres. </translation>
+        <translation>Et d&apos;autres. </translation>
     </message>
     <message>
         <source>The sheet has changed since it was printed. %1</source>
@@ -5039,7 +5039,7 @@ Stretched %4 % across, %5 % down</source>
         <translation>
             <numerusform>%n page</numerusform>
             <numerusform>%n pages</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Ticket %1
@@ -5055,7 +5055,7 @@ imprimée %2
     </message>
     <message>
         <source>Everything that was printed from this project. A ticket stays as it was printed, whatever becomes of the sheet.</source>
-        <translation>Tout ce qui a été imprimé de ce projet. Une fiche reste telle qu'imprimée, quoi que devienne la feuille.</translation>
+        <translation>Tout ce qui a été imprimé de ce projet. Une fiche reste telle qu&apos;imprimée, quoi que devienne la feuille.</translation>
     </message>
     <message>
         <source>Cut it</source>
@@ -5063,19 +5063,19 @@ imprimée %2
     </message>
     <message>
         <source>Take this ticket in hand: its paper is what is cut.</source>
-        <translation>Prendre cette fiche en main : c'est son papier qui est coupé.</translation>
+        <translation>Prendre cette fiche en main : c&apos;est son papier qui est coupé.</translation>
     </message>
     <message>
         <source>Print it again</source>
-        <translation>L'imprimer encore</translation>
+        <translation>L&apos;imprimer encore</translation>
     </message>
     <message>
         <source>Open its sheet and print it as a new ticket.</source>
-        <translation>Ouvrir sa feuille et l'imprimer comme nouvelle fiche.</translation>
+        <translation>Ouvrir sa feuille et l&apos;imprimer comme nouvelle fiche.</translation>
     </message>
     <message>
         <source>Open it on the Sheet</source>
-        <translation>L'ouvrir sur la Feuille</translation>
+        <translation>L&apos;ouvrir sur la Feuille</translation>
     </message>
     <message>
         <source>Its sheet takes the place of the one that is open. Undo brings that back.</source>
@@ -5091,7 +5091,7 @@ imprimée %2
     </message>
     <message>
         <source>Nothing was printed yet.</source>
-        <translation>Rien n'a encore été imprimé.</translation>
+        <translation>Rien n&apos;a encore été imprimé.</translation>
     </message>
 </context>
 <context>
@@ -5130,7 +5130,7 @@ imprimée %2
     </message>
     <message>
         <source>How finely the pages are drawn. It can be changed later in the Artwork step.</source>
-        <translation>Avec quelle finesse les pages sont dessinées. Cela se change plus tard à l'étape Motif.</translation>
+        <translation>Avec quelle finesse les pages sont dessinées. Cela se change plus tard à l&apos;étape Motif.</translation>
     </message>
     <message>
         <source>Drawn at</source>
@@ -5165,7 +5165,7 @@ imprimée %2
     </message>
     <message>
         <source>Printed and cut as in a mirror. Here you see the sheet as it looks in the end; marks and code stay readable on the paper.</source>
-        <translation>Imprimée et coupée comme dans un miroir. Ici on voit la feuille telle qu'elle sera ; repères et code restent lisibles sur le papier.</translation>
+        <translation>Imprimée et coupée comme dans un miroir. Ici on voit la feuille telle qu&apos;elle sera ; repères et code restent lisibles sur le papier.</translation>
     </message>
     <message>
         <source>Mirrored sheet</source>
@@ -5189,7 +5189,7 @@ imprimée %2
     </message>
     <message>
         <source>Several little sticker sheets from one page, each with its own outer cut.</source>
-        <translation>Plusieurs petites feuilles d'autocollants dans une page, chacune avec sa coupe extérieure.</translation>
+        <translation>Plusieurs petites feuilles d&apos;autocollants dans une page, chacune avec sa coupe extérieure.</translation>
     </message>
     <message>
         <source>Divide into</source>
@@ -5221,7 +5221,7 @@ imprimée %2
     </message>
     <message>
         <source>Stamped, painted or bought art is cut where it lies on the board, by its photograph. Nothing is printed, and no copy can be moved from its art.</source>
-        <translation>L'art tamponné, peint ou acheté est coupé où il est sur la planche, d'après sa photo. Rien n'est imprimé, et aucune copie ne peut quitter son motif.</translation>
+        <translation>L&apos;art tamponné, peint ou acheté est coupé où il est sur la planche, d&apos;après sa photo. Rien n&apos;est imprimé, et aucune copie ne peut quitter son motif.</translation>
     </message>
     <message>
         <source>Cut what is there</source>
@@ -5276,7 +5276,7 @@ imprimée %2
     </message>
     <message>
         <source>Parts, the frontmost first</source>
-        <translation>Parties, la plus en avant d'abord</translation>
+        <translation>Parties, la plus en avant d&apos;abord</translation>
     </message>
     <message>
         <source>Part</source>
@@ -5312,7 +5312,7 @@ imprimée %2
     </message>
     <message>
         <source>Everything is printed, and one cut goes only round everything.</source>
-        <translation>Tout s'imprime, et une coupe passe seulement autour de tout.</translation>
+        <translation>Tout s&apos;imprime, et une coupe passe seulement autour de tout.</translation>
     </message>
     <message>
         <source>Cut the bottom</source>
@@ -5320,7 +5320,7 @@ imprimée %2
     </message>
     <message>
         <source>The bottom shape is cut and not printed; the rest is only printed.</source>
-        <translation>La forme du dessous est coupée et non imprimée ; le reste s'imprime seulement.</translation>
+        <translation>La forme du dessous est coupée et non imprimée ; le reste s&apos;imprime seulement.</translation>
     </message>
     <message>
         <source>Cut the bottom shape</source>
@@ -5340,7 +5340,7 @@ imprimée %2
     </message>
     <message>
         <source>What is painted prints; thin lines, and layers named after a kind of cut, are cut where they lie.</source>
-        <translation>Ce qui est peint s'imprime ; les lignes fines, et les calques nommés comme un genre de coupe, sont coupés où ils sont.</translation>
+        <translation>Ce qui est peint s&apos;imprime ; les lignes fines, et les calques nommés comme un genre de coupe, sont coupés où ils sont.</translation>
     </message>
     <message>
         <source>How the parts are cut</source>
@@ -5368,7 +5368,7 @@ imprimée %2
     </message>
     <message>
         <source>One shape of all they cover.</source>
-        <translation>Une forme de tout ce qu'elles couvrent.</translation>
+        <translation>Une forme de tout ce qu&apos;elles couvrent.</translation>
     </message>
     <message>
         <source>The lowest, less what lies over it.</source>
@@ -5440,14 +5440,14 @@ imprimée %2
     </message>
     <message>
         <source>Lays a picture over the part, as large as it must be.</source>
-        <translation>Pose une image sur la partie, aussi grande qu'il faut.</translation>
+        <translation>Pose une image sur la partie, aussi grande qu&apos;il faut.</translation>
     </message>
     <message>
         <source>As it came</source>
         <translation>Comme reçue</translation>
     </message>
     <message>
-        <source>Back to the drawing's own paint.</source>
+        <source>Back to the drawing&apos;s own paint.</source>
         <translation>Revenir à la peinture du dessin.</translation>
     </message>
     <message>
@@ -5460,11 +5460,11 @@ imprimée %2
     </message>
     <message>
         <source>Nothing comes of that: do the parts overlap?</source>
-        <translation>Il n'en sort rien : les parties se recouvrent-elles ?</translation>
+        <translation>Il n&apos;en sort rien : les parties se recouvrent-elles ?</translation>
     </message>
     <message>
         <source>The drawing has only one plain colour.</source>
-        <translation>Le dessin n'a qu'une couleur unie.</translation>
+        <translation>Le dessin n&apos;a qu&apos;une couleur unie.</translation>
     </message>
     <message>
         <source>Each colour alone</source>
@@ -5476,7 +5476,7 @@ imprimée %2
     </message>
     <message>
         <source>Fill with a picture</source>
-        <translation>Remplir d'une image</translation>
+        <translation>Remplir d&apos;une image</translation>
     </message>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.webp *.heic *.heif *.avif *.tif *.tiff *.bmp)</source>
@@ -5492,7 +5492,7 @@ imprimée %2
     </message>
     <message>
         <source>Choose parts here or by clicking them in the picture.</source>
-        <translation>Choisissez des parties ici ou en cliquant dans l'image.</translation>
+        <translation>Choisissez des parties ici ou en cliquant dans l&apos;image.</translation>
     </message>
     <message>
         <source>%1 parts chosen</source>
@@ -5562,7 +5562,7 @@ imprimée %2
     </message>
     <message>
         <source>Go to the place on the sheet.</source>
-        <translation>Aller à l'endroit sur la feuille.</translation>
+        <translation>Aller à l&apos;endroit sur la feuille.</translation>
     </message>
     <message>
         <source>Repair</source>
@@ -5578,7 +5578,7 @@ imprimée %2
     </message>
     <message>
         <source>It is meant so: do not tell it again as long as these copies lie where they are. Saved with the project.</source>
-        <translation>C'est voulu : ne plus le dire tant que ces copies restent où elles sont. Enregistré avec le projet.</translation>
+        <translation>C&apos;est voulu : ne plus le dire tant que ces copies restent où elles sont. Enregistré avec le projet.</translation>
     </message>
     <message>
         <source>Ignored</source>
@@ -5614,7 +5614,7 @@ imprimée %2
     </message>
     <message>
         <source>Everything lies inside the cut zone with room between.</source>
-        <translation>Tout est dans la zone de coupe, avec de l'espace entre.</translation>
+        <translation>Tout est dans la zone de coupe, avec de l&apos;espace entre.</translation>
     </message>
     <message>
         <source>Cut zone used %1 %</source>
@@ -5641,11 +5641,11 @@ imprimée %2
     </message>
     <message>
         <source>Practice print</source>
-        <translation>Impression d'exercice</translation>
+        <translation>Impression d&apos;exercice</translation>
     </message>
     <message>
         <source>Freezes the sheet into a ticket and shows what comes out of the printer, from the very PDF.</source>
-        <translation>Fige la feuille en une fiche et montre ce qui sort de l'imprimante, de ce PDF même.</translation>
+        <translation>Fige la feuille en une fiche et montre ce qui sort de l&apos;imprimante, de ce PDF même.</translation>
     </message>
     <message>
         <source>On paper…</source>
@@ -5661,7 +5661,7 @@ imprimée %2
     </message>
     <message>
         <source>Save the sheet to print it elsewhere: at actual size, no fit to page, no borderless.</source>
-        <translation>Enregistrez la feuille pour l'imprimer ailleurs : à la taille réelle, sans ajuster à la page, avec marges.</translation>
+        <translation>Enregistrez la feuille pour l&apos;imprimer ailleurs : à la taille réelle, sans ajuster à la page, avec marges.</translation>
     </message>
     <message>
         <source>Test…</source>
@@ -5669,15 +5669,15 @@ imprimée %2
     </message>
     <message>
         <source>Outlines, marks and rulers for plain paper: hold it against the sticker paper before you print.</source>
-        <translation>Contours, repères et règles pour papier ordinaire : tenez-le contre le papier autocollant avant d'imprimer.</translation>
+        <translation>Contours, repères et règles pour papier ordinaire : tenez-le contre le papier autocollant avant d&apos;imprimer.</translation>
     </message>
     <message>
         <source>The sheet is empty: put copies on it first.</source>
-        <translation>La feuille est vide : mettez-y d'abord des copies.</translation>
+        <translation>La feuille est vide : mettez-y d&apos;abord des copies.</translation>
     </message>
     <message>
         <source>This sheet cuts what lies on the photo board; it is not printed.</source>
-        <translation>Cette feuille coupe ce qui est sur la planche photo ; elle ne s'imprime pas.</translation>
+        <translation>Cette feuille coupe ce qui est sur la planche photo ; elle ne s&apos;imprime pas.</translation>
     </message>
     <message>
         <source>The sheet is still being worked out. Print it in a moment.</source>
@@ -5693,14 +5693,14 @@ imprimée %2
     </message>
     <message>
         <source>Before it is printed</source>
-        <translation>Avant d'imprimer</translation>
+        <translation>Avant d&apos;imprimer</translation>
     </message>
     <message numerus="yes">
         <source>%n things would waste this print:</source>
         <translation>
             <numerusform>Une chose gâcherait cette impression :</numerusform>
             <numerusform>%n choses gâcheraient cette impression :</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Show</source>
@@ -5728,7 +5728,7 @@ imprimée %2
     </message>
     <message>
         <source>Outlines, marks and two rulers, on plain paper. Hold the print against the sticker paper, or measure the rulers: 100 mm must be 100 mm.</source>
-        <translation>Contours, repères et deux règles, sur papier ordinaire. Tenez l'impression contre le papier autocollant, ou mesurez les règles : 100 mm doivent faire 100 mm.</translation>
+        <translation>Contours, repères et deux règles, sur papier ordinaire. Tenez l&apos;impression contre le papier autocollant, ou mesurez les règles : 100 mm doivent faire 100 mm.</translation>
     </message>
     <message>
         <source>Print…</source>
@@ -5780,7 +5780,7 @@ imprimée %2
     </message>
     <message>
         <source>This printer is set to scale pages: the cut would miss its print.</source>
-        <translation>Cette imprimante est réglée pour mettre à l'échelle : la coupe manquerait son impression.</translation>
+        <translation>Cette imprimante est réglée pour mettre à l&apos;échelle : la coupe manquerait son impression.</translation>
     </message>
     <message>
         <source>What is there</source>
@@ -5788,7 +5788,7 @@ imprimée %2
     </message>
     <message>
         <source>What lies on the board is the print; nothing is printed.</source>
-        <translation>Ce qui est sur la planche est l'impression ; rien ne s'imprime.</translation>
+        <translation>Ce qui est sur la planche est l&apos;impression ; rien ne s&apos;imprime.</translation>
     </message>
     <message>
         <source>Take it anew</source>
@@ -5800,14 +5800,14 @@ imprimée %2
     </message>
     <message>
         <source>Practice print again</source>
-        <translation>Imprimer encore pour l'exercice</translation>
+        <translation>Imprimer encore pour l&apos;exercice</translation>
     </message>
 </context>
 <context>
     <name>fusuma::app::PrintFinder</name>
     <message>
         <source>Cuts on “%1” are moved by that from now on; this sheet has it already.</source>
-        <translation>Les coupes sur « %1 » sont désormais déplacées d'autant ; cette feuille l'a déjà.</translation>
+        <translation>Les coupes sur « %1 » sont désormais déplacées d&apos;autant ; cette feuille l&apos;a déjà.</translation>
     </message>
 </context>
 <context>
@@ -5822,11 +5822,11 @@ imprimée %2
     </message>
     <message>
         <source>Printer margins</source>
-        <translation>Marges de l'imprimante</translation>
+        <translation>Marges de l&apos;imprimante</translation>
     </message>
     <message>
         <source>As set in its print settings</source>
-        <translation>Comme réglé pour l'impression</translation>
+        <translation>Comme réglé pour l&apos;impression</translation>
     </message>
     <message>
         <source>Anything but 100 % spoils every size, and the cut misses its print.</source>
@@ -5838,7 +5838,7 @@ imprimée %2
     </message>
     <message>
         <source>Print settings</source>
-        <translation>Réglages d'impression</translation>
+        <translation>Réglages d&apos;impression</translation>
     </message>
     <message>
         <source>Borderless</source>
@@ -5850,11 +5850,11 @@ imprimée %2
     </message>
     <message>
         <source>Prints come out too far left by this much, so they are moved right.</source>
-        <translation>Les impressions sortent d'autant trop à gauche, elles sont donc déplacées à droite.</translation>
+        <translation>Les impressions sortent d&apos;autant trop à gauche, elles sont donc déplacées à droite.</translation>
     </message>
     <message>
         <source>Prints come out too high by this much, so they are moved down.</source>
-        <translation>Les impressions sortent d'autant trop haut, elles sont donc descendues.</translation>
+        <translation>Les impressions sortent d&apos;autant trop haut, elles sont donc descendues.</translation>
     </message>
     <message>
         <source>Move right</source>
@@ -5882,7 +5882,7 @@ imprimée %2
     </message>
     <message>
         <source>Keeps margins, settings and correction under a name, for other projects.</source>
-        <translation>Garde marges, réglages et correction sous un nom, pour d'autres projets.</translation>
+        <translation>Garde marges, réglages et correction sous un nom, pour d&apos;autres projets.</translation>
     </message>
     <message>
         <source>Save this printer</source>
@@ -5940,7 +5940,7 @@ imprimée %2
     </message>
     <message>
         <source>“%1” was written by somebody else since it was opened here. Saving would replace what they saved.</source>
-        <translation>« %1 » a été écrit par quelqu'un d'autre depuis son ouverture ici. Enregistrer remplacerait ce qui y est.</translation>
+        <translation>« %1 » a été écrit par quelqu&apos;un d&apos;autre depuis son ouverture ici. Enregistrer remplacerait ce qui y est.</translation>
     </message>
     <message>
         <source>Replace it</source>
@@ -5960,7 +5960,7 @@ imprimée %2
     </message>
     <message>
         <source>The pictures were for the project that could not be opened, and are left out.</source>
-        <translation>Les images étaient pour le projet qui n'a pu être ouvert, et sont laissées.</translation>
+        <translation>Les images étaient pour le projet qui n&apos;a pu être ouvert, et sont laissées.</translation>
     </message>
 </context>
 <context>
@@ -6037,7 +6037,7 @@ imprimée %2
     </message>
     <message>
         <source>The print was not found</source>
-        <translation>L'impression n'a pas été trouvée</translation>
+        <translation>L&apos;impression n&apos;a pas été trouvée</translation>
     </message>
     <message>
         <source>Rehearsal: as the cut will come out</source>
@@ -6101,7 +6101,7 @@ imprimée %2
     </message>
     <message>
         <source>Back to the mark before</source>
-        <translation>Revenir au repère d'avant</translation>
+        <translation>Revenir au repère d&apos;avant</translation>
     </message>
     <message>
         <source>Mark %1 of %2</source>
@@ -6123,12 +6123,12 @@ imprimée %2
 <context>
     <name>fusuma::app::ScreenSizeDialog</name>
     <message>
-        <source>The screen's size</source>
-        <translation>La taille de l'écran</translation>
+        <source>The screen&apos;s size</source>
+        <translation>La taille de l&apos;écran</translation>
     </message>
     <message>
         <source>Hold a bank card or any card of that size against the screen, and move the slider until the drawn card is just as large. Then 1:1 on the Sheet is true.</source>
-        <translation>Tenez une carte bancaire ou de cette taille contre l'écran, et bougez le curseur jusqu'à ce que la carte dessinée soit aussi grande. Alors 1:1 sur la Feuille est vrai.</translation>
+        <translation>Tenez une carte bancaire ou de cette taille contre l&apos;écran, et bougez le curseur jusqu&apos;à ce que la carte dessinée soit aussi grande. Alors 1:1 sur la Feuille est vrai.</translation>
     </message>
     <message>
         <source>Size of the card</source>
@@ -6195,7 +6195,7 @@ imprimée %2
     </message>
     <message>
         <source>Take the selected copies off the sheet (Delete). The sticker stays in the tray.</source>
-        <translation>Ôter les copies choisies de la feuille (Suppr). L'autocollant reste dans le plateau.</translation>
+        <translation>Ôter les copies choisies de la feuille (Suppr). L&apos;autocollant reste dans le plateau.</translation>
     </message>
     <message>
         <source>Lock</source>
@@ -6357,7 +6357,7 @@ imprimée %2
     </message>
     <message>
         <source>Largest sticker that fits an empty sheet</source>
-        <translation>Le plus grand autocollant d'une feuille vide</translation>
+        <translation>Le plus grand autocollant d&apos;une feuille vide</translation>
     </message>
     <message>
         <source>it lies there already</source>
@@ -6372,7 +6372,7 @@ imprimée %2
         <translation>
             <numerusform>%n copie</numerusform>
             <numerusform>%n copies</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The margins leave nowhere to cut on this paper.</source>
@@ -6391,7 +6391,7 @@ imprimée %2
         <translation>
             <numerusform>%n page</numerusform>
             <numerusform>%n pages</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -6421,7 +6421,7 @@ imprimée %2
         <translation>1:1</translation>
     </message>
     <message>
-        <source>As large as it will be on paper. If a ruler disagrees, set your screen's size in the View menu.</source>
+        <source>As large as it will be on paper. If a ruler disagrees, set your screen&apos;s size in the View menu.</source>
         <translation>Aussi grand que sur le papier. Si une règle dit autre chose, donnez la taille de votre écran dans le menu Vue.</translation>
     </message>
     <message>
@@ -6517,7 +6517,7 @@ imprimée %2
     </message>
     <message>
         <source>Shift the cut against the print and look.</source>
-        <translation>Décalez la coupe de l'impression et regardez.</translation>
+        <translation>Décalez la coupe de l&apos;impression et regardez.</translation>
     </message>
     <message>
         <source>Shift right</source>
@@ -6541,7 +6541,7 @@ imprimée %2
     </message>
     <message>
         <source>Widens borders and bleeds of the stickers that need it. One step that can be undone.</source>
-        <translation>Élargit bordures et fonds perdus des autocollants qui en ont besoin. Un pas qui s'annule.</translation>
+        <translation>Élargit bordures et fonds perdus des autocollants qui en ont besoin. Un pas qui s&apos;annule.</translation>
     </message>
     <message>
         <source>Make stickers safe</source>
@@ -6593,19 +6593,19 @@ imprimée %2
     </message>
     <message>
         <source>borders up to %1</source>
-        <translation>bordures jusqu'à %1</translation>
+        <translation>bordures jusqu&apos;à %1</translation>
     </message>
     <message>
         <source>bleeds up to %1</source>
-        <translation>fonds perdus jusqu'à %1</translation>
+        <translation>fonds perdus jusqu&apos;à %1</translation>
     </message>
     <message>
         <source>no bleed of another colour round white borders</source>
-        <translation>pas de fond perdu d'une autre couleur autour des bordures blanches</translation>
+        <translation>pas de fond perdu d&apos;une autre couleur autour des bordures blanches</translation>
     </message>
     <message>
         <source>%1 would keep every sticker clean up to a slip of %2 mm.</source>
-        <translation>%1 garderait chaque autocollant propre jusqu'à un décalage de %2 mm.</translation>
+        <translation>%1 garderait chaque autocollant propre jusqu&apos;à un décalage de %2 mm.</translation>
     </message>
     <message>
         <source> and </source>
@@ -6617,7 +6617,7 @@ imprimée %2
     </message>
     <message>
         <source>Neighbours or marks lie too near. Fill the sheet with a wider gap, or move copies apart.</source>
-        <translation>Des voisins ou repères sont trop près. Remplissez la feuille avec plus d'écart, ou écartez des copies.</translation>
+        <translation>Des voisins ou repères sont trop près. Remplissez la feuille avec plus d&apos;écart, ou écartez des copies.</translation>
     </message>
     <message>
         <source>Make %1 safe</source>
@@ -6628,7 +6628,7 @@ imprimée %2
         <translation>
             <numerusform>%n autocollant</numerusform>
             <numerusform>%n autocollants</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Make safe for a slip of %1 mm</source>
@@ -6636,7 +6636,7 @@ imprimée %2
     </message>
     <message>
         <source>Changed. Print again to use it: the ticket in hand stays as it was printed.</source>
-        <translation>Changé. Imprimez de nouveau pour en profiter : la fiche en main reste telle qu'imprimée.</translation>
+        <translation>Changé. Imprimez de nouveau pour en profiter : la fiche en main reste telle qu&apos;imprimée.</translation>
     </message>
     <message>
         <source>Trying %1 sheets…</source>
@@ -6659,11 +6659,11 @@ imprimée %2
     </message>
     <message>
         <source>Begin a sheet of stickers</source>
-        <translation>Commencer une feuille d'autocollants</translation>
+        <translation>Commencer une feuille d&apos;autocollants</translation>
     </message>
     <message>
         <source>Drop pictures or drawings anywhere on this window, or take one of these.</source>
-        <translation>Déposez images ou dessins sur cette fenêtre, ou prenez l'une de celles-ci.</translation>
+        <translation>Déposez images ou dessins sur cette fenêtre, ou prenez l&apos;une de celles-ci.</translation>
     </message>
     <message>
         <source>Add artwork…</source>
@@ -6683,7 +6683,7 @@ imprimée %2
     </message>
     <message>
         <source>From camera or scanner</source>
-        <translation>D'un appareil ou d'un scanner</translation>
+        <translation>D&apos;un appareil ou d&apos;un scanner</translation>
     </message>
     <message>
         <source>What is drawn, stamped or painted on paper.</source>
@@ -6691,10 +6691,10 @@ imprimée %2
     </message>
     <message>
         <source>Open the example</source>
-        <translation>Ouvrir l'exemple</translation>
+        <translation>Ouvrir l&apos;exemple</translation>
     </message>
     <message>
-        <source>The Tide Fair's sheets, to look round and try things on.</source>
+        <source>The Tide Fair&apos;s sheets, to look round and try things on.</source>
         <translation>Les feuilles de la Tide Fair, pour regarder et essayer.</translation>
     </message>
     <message>
@@ -6715,7 +6715,7 @@ imprimée %2
     </message>
     <message>
         <source>From art to sticker</source>
-        <translation>Du motif à l'autocollant</translation>
+        <translation>Du motif à l&apos;autocollant</translation>
     </message>
     <message>
         <source>1  Bring the art</source>
@@ -6723,7 +6723,7 @@ imprimée %2
     </message>
     <message>
         <source>A file, a scan or a photograph. Its background goes by itself, or with a click.</source>
-        <translation>Un fichier, un scan ou une photo. Son fond part tout seul, ou d'un clic.</translation>
+        <translation>Un fichier, un scan ou une photo. Son fond part tout seul, ou d&apos;un clic.</translation>
     </message>
     <message>
         <source>2  Give it a border</source>
@@ -6829,12 +6829,12 @@ imprimée %2
         <translation>Taille comme dans le fichier</translation>
     </message>
     <message>
-        <source>Back to the size that the picture's own density gives it.</source>
-        <translation>Revenir à la taille que donne la densité de l'image.</translation>
+        <source>Back to the size that the picture&apos;s own density gives it.</source>
+        <translation>Revenir à la taille que donne la densité de l&apos;image.</translation>
     </message>
     <message>
         <source>No sticker yet</source>
-        <translation>Pas encore d'autocollant</translation>
+        <translation>Pas encore d&apos;autocollant</translation>
     </message>
     <message>
         <source>nothing to cut</source>
@@ -6846,11 +6846,11 @@ imprimée %2
     </message>
     <message>
         <source>The whole rectangle is the outline. The Background step can take a colour away.</source>
-        <translation>Le rectangle entier est le contour. L'étape Fond peut retirer une couleur.</translation>
+        <translation>Le rectangle entier est le contour. L&apos;étape Fond peut retirer une couleur.</translation>
     </message>
     <message>
         <source>Falls into %1 pieces. The Border step can join them.</source>
-        <translation>Tombe en %1 morceaux. L'étape Bordure peut les relier.</translation>
+        <translation>Tombe en %1 morceaux. L&apos;étape Bordure peut les relier.</translation>
     </message>
     <message>
         <source>One piece.</source>
@@ -6967,14 +6967,14 @@ imprimée %2
         <translation>
             <numerusform>%n autocollant</numerusform>
             <numerusform>%n autocollants</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies</source>
         <translation>
             <numerusform>%n copie</numerusform>
             <numerusform>%n copies</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Move in the tray</source>
@@ -6996,7 +6996,7 @@ imprimée %2
     </message>
     <message>
         <source>The next copy, node or part, and the one before</source>
-        <translation>La copie, le nœud ou la partie d'après, et d'avant</translation>
+        <translation>La copie, le nœud ou la partie d&apos;après, et d&apos;avant</translation>
     </message>
     <message>
         <source>Ctrl+arrows</source>
@@ -7020,7 +7020,7 @@ imprimée %2
     </message>
     <message>
         <source>Move the pointer; with Shift far, with Alt a pixel</source>
-        <translation>Déplacer le pointeur ; avec Maj loin, avec Alt d'un pixel</translation>
+        <translation>Déplacer le pointeur ; avec Maj loin, avec Alt d&apos;un pixel</translation>
     </message>
     <message>
         <source>Return</source>
@@ -7061,8 +7061,8 @@ imprimée %2
         <translation>--pocket {words} : donnez X,Y en pixels, comme 100,80.</translation>
     </message>
     <message>
-        <source>Found by the paper's edge: nothing checks where the print lies.</source>
-        <translation>Trouvé par le bord du papier : rien ne vérifie où est l'impression.</translation>
+        <source>Found by the paper&apos;s edge: nothing checks where the print lies.</source>
+        <translation>Trouvé par le bord du papier : rien ne vérifie où est l&apos;impression.</translation>
     </message>
     <message>
         <source>at its left edge</source>
@@ -7081,87 +7081,87 @@ imprimée %2
         <translation>par son bord avant</translation>
     </message>
     <message>
-        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <source>“{sticker}” would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>« {sticker} » sortirait du plateau de la machine de {mm} mm {edge}</translation>
     </message>
     <message>
-        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <source>A line that divides the sheet would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>Une ligne qui divise la feuille sortirait du plateau de la machine de {mm} mm {edge}</translation>
     </message>
     <message>
         <source>No photo board was found in the picture.</source>
-        <translation>Aucune planche photo n'a été trouvée dans l'image.</translation>
+        <translation>Aucune planche photo n&apos;a été trouvée dans l&apos;image.</translation>
     </message>
     <message>
         <source>The picture is too small for one.</source>
-        <translation>L'image est trop petite pour une planche.</translation>
+        <translation>L&apos;image est trop petite pour une planche.</translation>
     </message>
     <message>
         <source>The picture has more than 32,000 pixels along a side.</source>
-        <translation>L'image a plus de 32 000 pixels d'un côté.</translation>
+        <translation>L&apos;image a plus de 32 000 pixels d&apos;un côté.</translation>
     </message>
     <message>
         <source>Save it smaller first.</source>
-        <translation>Enregistrez-la d'abord plus petite.</translation>
+        <translation>Enregistrez-la d&apos;abord plus petite.</translation>
     </message>
     <message>
-        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
-        <translation>L'image est en miroir : les repères de sa planche vont à l'envers.</translation>
+        <source>The picture is mirrored: its board&apos;s marks run the wrong way round.</source>
+        <translation>L&apos;image est en miroir : les repères de sa planche vont à l&apos;envers.</translation>
     </message>
     <message>
-        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
-        <translation>Coupez le miroir de l'appareil, ou remettez l'image à l'endroit.</translation>
+        <source>Turn the camera&apos;s mirroring off, or mirror the picture back.</source>
+        <translation>Coupez le miroir de l&apos;appareil, ou remettez l&apos;image à l&apos;endroit.</translation>
     </message>
     <message>
         <source>Only a part of the photo board is in sight.</source>
-        <translation>On ne voit qu'une partie de la planche photo.</translation>
+        <translation>On ne voit qu&apos;une partie de la planche photo.</translation>
     </message>
     <message>
         <source>Take the picture with all its marks in it and none covered.</source>
-        <translation>Prenez l'image avec tous ses repères, aucun couvert.</translation>
+        <translation>Prenez l&apos;image avec tous ses repères, aucun couvert.</translation>
     </message>
     <message>
         <source>Lay the art on a printed board and take the whole board into the picture, sharp and large.</source>
         <translation>Posez le motif sur une planche imprimée et prenez toute la planche, nette et grande.</translation>
     </message>
     <message>
-        <source>Too few of the board's marks are in sight.</source>
+        <source>Too few of the board&apos;s marks are in sight.</source>
         <translation>On voit trop peu des repères de la planche.</translation>
     </message>
     <message>
         <source>Take the picture with all its marks in it.</source>
-        <translation>Prenez l'image avec tous ses repères.</translation>
+        <translation>Prenez l&apos;image avec tous ses repères.</translation>
     </message>
     <message>
-        <source>The photo board's marks could not be placed.</source>
-        <translation>Les repères de la planche photo n'ont pas pu être situés.</translation>
+        <source>The photo board&apos;s marks could not be placed.</source>
+        <translation>Les repères de la planche photo n&apos;ont pas pu être situés.</translation>
     </message>
     <message>
         <source>Take the picture again, sharp and in even light.</source>
-        <translation>Reprenez l'image, nette et en lumière égale.</translation>
+        <translation>Reprenez l&apos;image, nette et en lumière égale.</translation>
     </message>
     <message>
-        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <source>Only {seen} of {all} of the board&apos;s marks are in sight.</source>
         <translation>On ne voit que {seen} repères sur {all} de la planche.</translation>
     </message>
     <message>
         <source>The picture is too small: {mm} mm of the board to a pixel.</source>
-        <translation>L'image est trop petite : {mm} mm de la planche par pixel.</translation>
+        <translation>L&apos;image est trop petite : {mm} mm de la planche par pixel.</translation>
     </message>
     <message>
         <source>Go nearer, so that the board fills the picture.</source>
-        <translation>Approchez-vous, que la planche remplisse l'image.</translation>
+        <translation>Approchez-vous, que la planche remplisse l&apos;image.</translation>
     </message>
     <message>
         <source>The picture is blurred: an edge is {mm} mm wide.</source>
-        <translation>L'image est floue : un bord est large de {mm} mm.</translation>
+        <translation>L&apos;image est floue : un bord est large de {mm} mm.</translation>
     </message>
     <message>
         <source>Hold the camera still, in more light, and let it focus on the board.</source>
-        <translation>Tenez l'appareil immobile, avec plus de lumière, et laissez-le faire le point sur la planche.</translation>
+        <translation>Tenez l&apos;appareil immobile, avec plus de lumière, et laissez-le faire le point sur la planche.</translation>
     </message>
     <message>
-        <source>The board's marks are {mm} mm off where they should be.</source>
+        <source>The board&apos;s marks are {mm} mm off where they should be.</source>
         <translation>Les repères de la planche sont à {mm} mm de leur place.</translation>
     </message>
     <message>
@@ -7178,55 +7178,55 @@ imprimée %2
     </message>
     <message>
         <source>The picture is too small: the marks on the sheet are hardly seen.</source>
-        <translation>L'image est trop petite : on voit à peine les repères de la feuille.</translation>
+        <translation>L&apos;image est trop petite : on voit à peine les repères de la feuille.</translation>
     </message>
     <message>
         <source>The picture is too small: the marks on the page are hardly seen.</source>
-        <translation>L'image est trop petite : on voit à peine les repères de la page.</translation>
+        <translation>L&apos;image est trop petite : on voit à peine les repères de la page.</translation>
     </message>
     <message>
         <source>Go nearer, so that the page fills the picture.</source>
-        <translation>Approchez-vous, que la page remplisse l'image.</translation>
+        <translation>Approchez-vous, que la page remplisse l&apos;image.</translation>
     </message>
     <message>
         <source>The picture is too small.</source>
-        <translation>L'image est trop petite.</translation>
+        <translation>L&apos;image est trop petite.</translation>
     </message>
     <message>
         <source>Its edges are not straight: it does not lie flat.</source>
-        <translation>Ses bords ne sont pas droits : elle n'est pas à plat.</translation>
+        <translation>Ses bords ne sont pas droits : elle n&apos;est pas à plat.</translation>
     </message>
     <message>
         <source>Press it flat and take the picture again.</source>
-        <translation>Pressez-la à plat et reprenez l'image.</translation>
+        <translation>Pressez-la à plat et reprenez l&apos;image.</translation>
     </message>
     <message>
         <source>No sheet of such paper was found in the picture.</source>
-        <translation>Aucune feuille de ce papier n'a été trouvée dans l'image.</translation>
+        <translation>Aucune feuille de ce papier n&apos;a été trouvée dans l&apos;image.</translation>
     </message>
     <message>
         <source>Take all four of its edges into the picture, on a darker ground, or drag the corners.</source>
-        <translation>Prenez ses quatre bords dans l'image, sur un fond plus sombre, ou tirez les coins.</translation>
+        <translation>Prenez ses quatre bords dans l&apos;image, sur un fond plus sombre, ou tirez les coins.</translation>
     </message>
     <message>
         <source>No card was found in the picture.</source>
-        <translation>Aucune carte n'a été trouvée dans l'image.</translation>
+        <translation>Aucune carte n&apos;a été trouvée dans l&apos;image.</translation>
     </message>
     <message>
         <source>Lay a light bank card beside the art, on a darker ground, all of it in the picture.</source>
-        <translation>Posez une carte bancaire claire à côté du motif, sur un fond plus sombre, entière dans l'image.</translation>
+        <translation>Posez une carte bancaire claire à côté du motif, sur un fond plus sombre, entière dans l&apos;image.</translation>
     </message>
     <message>
         <source>These four corners do not make the outline of a flat thing.</source>
-        <translation>Ces quatre coins ne font pas le contour d'une chose plate.</translation>
+        <translation>Ces quatre coins ne font pas le contour d&apos;une chose plate.</translation>
     </message>
     <message>
         <source>Give them clockwise from the top left, none inside the others.</source>
-        <translation>Donnez-les dans le sens horaire depuis le haut à gauche, aucun à l'intérieur des autres.</translation>
+        <translation>Donnez-les dans le sens horaire depuis le haut à gauche, aucun à l&apos;intérieur des autres.</translation>
     </message>
     <message>
         <source>What the corners span must be 0.5 to 5000 mm long each way.</source>
-        <translation>Ce qu'embrassent les coins doit mesurer de 0,5 à 5000 mm de chaque côté.</translation>
+        <translation>Ce qu&apos;embrassent les coins doit mesurer de 0,5 à 5000 mm de chaque côté.</translation>
     </message>
     <message>
         <source>The paper is another.</source>
@@ -7238,7 +7238,7 @@ imprimée %2
     </message>
     <message>
         <source>The sheet is no longer mirrored.</source>
-        <translation>La feuille n'est plus en miroir.</translation>
+        <translation>La feuille n&apos;est plus en miroir.</translation>
     </message>
     <message>
         <source>The marks lie elsewhere.</source>
@@ -7250,7 +7250,7 @@ imprimée %2
     </message>
     <message>
         <source>The sheet is printed now.</source>
-        <translation>La feuille s'imprime maintenant.</translation>
+        <translation>La feuille s&apos;imprime maintenant.</translation>
     </message>
     <message>
         <source>The page is divided differently.</source>
@@ -7258,7 +7258,7 @@ imprimée %2
     </message>
     <message>
         <source>There are other pages.</source>
-        <translation>Il y a d'autres pages.</translation>
+        <translation>Il y a d&apos;autres pages.</translation>
     </message>
     <message>
         <source>“{sticker}” was changed.</source>
@@ -7269,28 +7269,28 @@ imprimée %2
         <translation>
             <numerusform>Une copie a été ajoutée.</numerusform>
             <numerusform>%n copies ont été ajoutées.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were taken away.</source>
         <translation>
             <numerusform>Une copie a été enlevée.</numerusform>
             <numerusform>%n copies ont été enlevées.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were moved.</source>
         <translation>
             <numerusform>Une copie a été déplacée.</numerusform>
             <numerusform>%n copies ont été déplacées.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n marks reach {length} into the margins, so the printer will clip them</source>
         <translation>
-            <numerusform>Un repère entre de {length} dans les marges, l'imprimante va donc le rogner</numerusform>
-            <numerusform>%n repères entrent de {length} dans les marges, l'imprimante va donc les rogner</numerusform>
-            </translation>
+            <numerusform>Un repère entre de {length} dans les marges, l&apos;imprimante va donc le rogner</numerusform>
+            <numerusform>%n repères entrent de {length} dans les marges, l&apos;imprimante va donc les rogner</numerusform>
+        </translation>
     </message>
     <message>
         <source>Move the marks in</source>
@@ -7325,12 +7325,12 @@ imprimée %2
         <translation>Enlever la page</translation>
     </message>
     <message>
-        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
-        <translation>{sticker} : entre de {length} dans la zone libre d'un repère</translation>
+        <source>{sticker}: reaches {length} into a mark&apos;s keep-clear area</source>
+        <translation>{sticker} : entre de {length} dans la zone libre d&apos;un repère</translation>
     </message>
     <message>
         <source>Move it away</source>
-        <translation>L'écarter</translation>
+        <translation>L&apos;écarter</translation>
     </message>
     <message>
         <source>does not fit, even as small as it may get</source>
@@ -7338,11 +7338,11 @@ imprimée %2
     </message>
     <message>
         <source>asks for {field}, which the list has not</source>
-        <translation>demande {field}, que la liste n'a pas</translation>
+        <translation>demande {field}, que la liste n&apos;a pas</translation>
     </message>
     <message>
         <source>asks for the picture “{picture}”, which is not here</source>
-        <translation>demande l'image « {picture} », qui n'est pas ici</translation>
+        <translation>demande l&apos;image « {picture} », qui n&apos;est pas ici</translation>
     </message>
     <message>
         <source>has letters that its font lacks</source>
@@ -7361,7 +7361,7 @@ imprimée %2
         <translation>
             <numerusform>{finding} (et une rangée de plus)</numerusform>
             <numerusform>{finding} (et %n rangées de plus)</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Let it shrink to 4 pt</source>
@@ -7372,7 +7372,7 @@ imprimée %2
         <translation>
             <numerusform>{sticker} : un changement fait à la main ne va plus sur sa ligne de coupe</numerusform>
             <numerusform>{sticker} : %n changements faits à la main ne vont plus sur sa ligne de coupe</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Drop what does not fit</source>
@@ -7400,11 +7400,11 @@ imprimée %2
     </message>
     <message>
         <source>The sheet is printed and cut as in a mirror: right for transfer paper and film that is seen from behind, wrong for stickers</source>
-        <translation>La feuille s'imprime et se coupe comme dans un miroir : bien pour papier de transfert et film vu de derrière, mal pour des autocollants</translation>
+        <translation>La feuille s&apos;imprime et se coupe comme dans un miroir : bien pour papier de transfert et film vu de derrière, mal pour des autocollants</translation>
     </message>
     <message>
         <source>Print it as it is seen</source>
-        <translation>L'imprimer comme on la voit</translation>
+        <translation>L&apos;imprimer comme on la voit</translation>
     </message>
     <message>
         <source>{sticker}: detail {length} inside the cut line, where a slip shows</source>
@@ -7416,7 +7416,7 @@ imprimée %2
     </message>
     <message>
         <source>{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper</source>
-        <translation>{sticker} : sa bordure est imprimée jusqu'à la coupe sans fond perdu, le moindre décalage montre donc du papier</translation>
+        <translation>{sticker} : sa bordure est imprimée jusqu&apos;à la coupe sans fond perdu, le moindre décalage montre donc du papier</translation>
     </message>
     <message>
         <source>{sticker}: cut along its own art without a bleed, so the smallest slip shows paper</source>
@@ -7428,14 +7428,14 @@ imprimée %2
     </message>
     <message>
         <source>{sticker}: does not lie on the photographed board, so it is not cut</source>
-        <translation>{sticker} : n'est pas sur la planche photographiée, il n'est donc pas coupé</translation>
+        <translation>{sticker} : n&apos;est pas sur la planche photographiée, il n&apos;est donc pas coupé</translation>
     </message>
     <message numerus="yes">
         <source>{sticker}: %n cut lines do not close</source>
         <translation>
             <numerusform>{sticker} : une ligne de coupe ne se ferme pas</numerusform>
             <numerusform>{sticker} : %n lignes de coupe ne se ferment pas</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Close it</source>
@@ -7447,7 +7447,7 @@ imprimée %2
     </message>
     <message>
         <source>The sheet is {paper}, but the printer is set to {other}</source>
-        <translation>La feuille est {paper}, mais l'imprimante est réglée sur {other}</translation>
+        <translation>La feuille est {paper}, mais l&apos;imprimante est réglée sur {other}</translation>
     </message>
     <message>
         <source>Make the sheet {paper}</source>
@@ -7455,7 +7455,7 @@ imprimée %2
     </message>
     <message>
         <source>{sticker}: {length} of its bleed lie where the printer cannot print</source>
-        <translation>{sticker} : {length} de son fond perdu sont où l'imprimante n'imprime pas</translation>
+        <translation>{sticker} : {length} de son fond perdu sont où l&apos;imprimante n&apos;imprime pas</translation>
     </message>
     <message>
         <source>Move it in</source>
@@ -7479,19 +7479,19 @@ imprimée %2
     </message>
     <message>
         <source>{finding} — it is locked; unlock it first.</source>
-        <translation>{finding} — elle est verrouillée ; déverrouillez-la d'abord.</translation>
+        <translation>{finding} — elle est verrouillée ; déverrouillez-la d&apos;abord.</translation>
     </message>
     <message>
         <source>{finding} — no free place is large enough.</source>
-        <translation>{finding} — aucune place libre n'est assez grande.</translation>
+        <translation>{finding} — aucune place libre n&apos;est assez grande.</translation>
     </message>
     <message>
         <source>The printer is set to {share} %, so nothing will have its size and the cut will miss its print</source>
-        <translation>L'imprimante est réglée à {share} %, rien n'aura donc sa taille et la coupe manquera son impression</translation>
+        <translation>L&apos;imprimante est réglée à {share} %, rien n&apos;aura donc sa taille et la coupe manquera son impression</translation>
     </message>
     <message>
         <source>The printer is set to print borderless, which enlarges the page</source>
-        <translation>L'imprimante est réglée sans marges, ce qui agrandit la page</translation>
+        <translation>L&apos;imprimante est réglée sans marges, ce qui agrandit la page</translation>
     </message>
     <message>
         <source>Print at true size</source>
@@ -7510,7 +7510,7 @@ imprimée %2
         <translation>
             <numerusform>{sticker} : une ligne de coupe est trop petite pour que la lame tourne</numerusform>
             <numerusform>{sticker} : %n lignes de coupe sont trop petites pour que la lame tourne</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Leave it out</source>
@@ -7534,19 +7534,19 @@ imprimée %2
     </message>
     <message>
         <source>{sticker}: is cut but prints nothing</source>
-        <translation>{sticker} : est coupé mais n'imprime rien</translation>
+        <translation>{sticker} : est coupé mais n&apos;imprime rien</translation>
     </message>
     <message>
         <source>{sticker}: prints but has no line to cut</source>
-        <translation>{sticker} : imprime mais n'a pas de ligne à couper</translation>
+        <translation>{sticker} : imprime mais n&apos;a pas de ligne à couper</translation>
     </message>
     <message>
         <source>{sticker}: nothing of it prints or is cut</source>
-        <translation>{sticker} : rien n'en est imprimé ni coupé</translation>
+        <translation>{sticker} : rien n&apos;en est imprimé ni coupé</translation>
     </message>
     <message>
         <source>Take it off the sheet</source>
-        <translation>L'ôter de la feuille</translation>
+        <translation>L&apos;ôter de la feuille</translation>
     </message>
     <message>
         <source>Clear around the art already, so its edge is known.</source>
@@ -7554,15 +7554,15 @@ imprimée %2
     </message>
     <message>
         <source>Many colours along its edge, so what stands out from them is taken.</source>
-        <translation>Beaucoup de couleurs à son bord, ce qui s'en détache est donc pris.</translation>
+        <translation>Beaucoup de couleurs à son bord, ce qui s&apos;en détache est donc pris.</translation>
     </message>
     <message>
         <source>No transparency and no single colour along its edge, so the whole picture counts.</source>
-        <translation>Ni transparence ni couleur unique à son bord, l'image entière compte donc.</translation>
+        <translation>Ni transparence ni couleur unique à son bord, l&apos;image entière compte donc.</translation>
     </message>
     <message>
         <source>All of it is {colour}, so the whole picture counts.</source>
-        <translation>Tout est {colour}, l'image entière compte donc.</translation>
+        <translation>Tout est {colour}, l&apos;image entière compte donc.</translation>
     </message>
     <message>
         <source>Dark on light paper, so brightness tells them apart.</source>
@@ -7575,9 +7575,9 @@ imprimée %2
     <message numerus="yes">
         <source>%n marks were not found: {marks}. Smudged or covered?</source>
         <translation>
-            <numerusform>Un repère n'a pas été trouvé : {marks}. Taché ou couvert ?</numerusform>
-            <numerusform>%n repères n'ont pas été trouvés : {marks}. Tachés ou couverts ?</numerusform>
-            </translation>
+            <numerusform>Un repère n&apos;a pas été trouvé : {marks}. Taché ou couvert ?</numerusform>
+            <numerusform>%n repères n&apos;ont pas été trouvés : {marks}. Tachés ou couverts ?</numerusform>
+        </translation>
     </message>
     <message>
         <source>at the top left</source>
@@ -7633,15 +7633,15 @@ imprimée %2
     </message>
     <message>
         <source>the inner ring {place}</source>
-        <translation>l'anneau intérieur {place}</translation>
+        <translation>l&apos;anneau intérieur {place}</translation>
     </message>
     <message>
         <source>the ring {place}</source>
-        <translation>l'anneau {place}</translation>
+        <translation>l&apos;anneau {place}</translation>
     </message>
     <message>
         <source>The print is stretched by more than {share} %: was it printed at actual size?</source>
-        <translation>L'impression est étirée de plus de {share} % : a-t-elle été imprimée à la taille réelle ?</translation>
+        <translation>L&apos;impression est étirée de plus de {share} % : a-t-elle été imprimée à la taille réelle ?</translation>
     </message>
     <message>
         <source>This sheet has fewer than three marks, so a sensor cannot find it.</source>
@@ -7649,18 +7649,18 @@ imprimée %2
     </message>
     <message>
         <source>No mark was found. Is the sheet loaded, printed side up?</source>
-        <translation>Aucun repère n'a été trouvé. La feuille est-elle chargée, côté imprimé dessus ?</translation>
+        <translation>Aucun repère n&apos;a été trouvé. La feuille est-elle chargée, côté imprimé dessus ?</translation>
     </message>
     <message numerus="yes">
         <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
         <translation>
             <numerusform>Une seule tache comme un repère a été trouvée. Est-ce la feuille qui a été imprimée ?</numerusform>
             <numerusform>Seules %n taches comme des repères ont été trouvées, et elles ne sont pas placées comme eux. Est-ce la feuille qui a été imprimée ?</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
-        <translation>Les repères vont aussi bien à l'envers. Dites comment est la feuille, ou trouvez-la à la main.</translation>
+        <translation>Les repères vont aussi bien à l&apos;envers. Dites comment est la feuille, ou trouvez-la à la main.</translation>
     </message>
     <message>
         <source>A mark lies {mm} mm from where the others say it should: {mark}. Smudged?</source>
@@ -7708,19 +7708,19 @@ imprimée %2
     </message>
     <message>
         <source>{paper} is smaller than its marks need.</source>
-        <translation>{paper} est plus petit que ce qu'il faut à ses repères.</translation>
+        <translation>{paper} est plus petit que ce qu&apos;il faut à ses repères.</translation>
     </message>
     <message>
         <source>Take larger paper or other marks.</source>
-        <translation>Prenez un papier plus grand ou d'autres repères.</translation>
+        <translation>Prenez un papier plus grand ou d&apos;autres repères.</translation>
     </message>
     <message>
         <source>The margins leave nothing of {paper} to cut on.</source>
         <translation>Les marges ne laissent rien de {paper} à couper.</translation>
     </message>
     <message>
-        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
-        <translation>Vérifiez les marges de l'imprimante et de la machine, et la place du papier sur le tapis.</translation>
+        <source>Check the printer&apos;s and the cutter&apos;s margins and where the paper lies on the mat.</source>
+        <translation>Vérifiez les marges de l&apos;imprimante et de la machine, et la place du papier sur le tapis.</translation>
     </message>
     <message>
         <source>Marks and margins leave nothing of the cut zone on {paper}.</source>
@@ -7748,7 +7748,7 @@ imprimée %2
     </message>
     <message>
         <source>“{file}” does not exist.</source>
-        <translation>« {file} » n'existe pas.</translation>
+        <translation>« {file} » n&apos;existe pas.</translation>
     </message>
     <message>
         <source>“{file}” is a folder, not a file.</source>
@@ -7759,7 +7759,7 @@ imprimée %2
         <translation>« {file} » ne peut pas être lu.</translation>
     </message>
     <message>
-        <source>Check the file's permissions.</source>
+        <source>Check the file&apos;s permissions.</source>
         <translation>Vérifiez les droits du fichier.</translation>
     </message>
     <message>
@@ -7780,7 +7780,7 @@ imprimée %2
     </message>
     <message>
         <source>“{words}” is not a known choice</source>
-        <translation>« {words} » n'est pas un choix connu</translation>
+        <translation>« {words} » n&apos;est pas un choix connu</translation>
     </message>
     <message>
         <source>{field} is out of range</source>
@@ -7812,35 +7812,35 @@ imprimée %2
     </message>
     <message>
         <source>It is not an SVG file that can be read.</source>
-        <translation>Ce n'est pas un fichier SVG lisible.</translation>
+        <translation>Ce n&apos;est pas un fichier SVG lisible.</translation>
     </message>
     <message>
         <source>It is not a DXF file that can be read.</source>
-        <translation>Ce n'est pas un fichier DXF lisible.</translation>
+        <translation>Ce n&apos;est pas un fichier DXF lisible.</translation>
     </message>
     <message>
         <source>“{file}” holds no lines to cut.</source>
-        <translation>« {file} » n'a pas de lignes à couper.</translation>
+        <translation>« {file} » n&apos;a pas de lignes à couper.</translation>
     </message>
     <message>
         <source>This is not HP-GL: an instruction does not end.</source>
-        <translation>Ce n'est pas du HP-GL : une instruction ne finit pas.</translation>
+        <translation>Ce n&apos;est pas du HP-GL : une instruction ne finit pas.</translation>
     </message>
     <message>
         <source>HP-GL instruction {name} carries “{words}”, which is not a number.</source>
-        <translation>L'instruction HP-GL {name} porte « {words} », qui n'est pas un nombre.</translation>
+        <translation>L&apos;instruction HP-GL {name} porte « {words} », qui n&apos;est pas un nombre.</translation>
     </message>
     <message>
         <source>This is not HP-GL: “{words}” is no instruction.</source>
-        <translation>Ce n'est pas du HP-GL : « {words} » n'est pas une instruction.</translation>
+        <translation>Ce n&apos;est pas du HP-GL : « {words} » n&apos;est pas une instruction.</translation>
     </message>
     <message>
         <source>HP-GL instruction {name} has an odd number of coordinates.</source>
-        <translation>L'instruction HP-GL {name} a un nombre impair de coordonnées.</translation>
+        <translation>L&apos;instruction HP-GL {name} a un nombre impair de coordonnées.</translation>
     </message>
     <message>
         <source>has no page {page}.</source>
-        <translation>n'a pas de page {page}.</translation>
+        <translation>n&apos;a pas de page {page}.</translation>
     </message>
     <message>
         <source>“{file}” is empty.</source>
@@ -7848,7 +7848,7 @@ imprimée %2
     </message>
     <message>
         <source>is no drawing that Fusuma can read.</source>
-        <translation>n'est pas un dessin que Fusuma puisse lire.</translation>
+        <translation>n&apos;est pas un dessin que Fusuma puisse lire.</translation>
     </message>
     <message>
         <source>Use SVG, DXF or PDF.</source>
@@ -7908,23 +7908,23 @@ imprimée %2
     </message>
     <message>
         <source>Update Fusuma to use it.</source>
-        <translation>Mettez Fusuma à jour pour l'utiliser.</translation>
+        <translation>Mettez Fusuma à jour pour l&apos;utiliser.</translation>
     </message>
     <message>
         <source>Templates hold no pictures.</source>
-        <translation>Les modèles ne contiennent pas d'images.</translation>
+        <translation>Les modèles ne contiennent pas d&apos;images.</translation>
     </message>
     <message>
         <source>It is no JSON text.</source>
-        <translation>Ce n'est pas du texte JSON.</translation>
+        <translation>Ce n&apos;est pas du texte JSON.</translation>
     </message>
     <message>
         <source>Help, User guide tells how templates are written.</source>
-        <translation>Aide, Guide d'utilisation dit comment s'écrivent les modèles.</translation>
+        <translation>Aide, Guide d&apos;utilisation dit comment s&apos;écrivent les modèles.</translation>
     </message>
     <message>
         <source>A field of “{template}” is missing or of the wrong kind: {detail}.</source>
-        <translation>Un champ de « {template} » manque ou n'est pas du bon genre : {detail}.</translation>
+        <translation>Un champ de « {template} » manque ou n&apos;est pas du bon genre : {detail}.</translation>
     </message>
     <message>
         <source>A field of “{template}”: {detail}.</source>
@@ -7940,7 +7940,7 @@ imprimée %2
     </message>
     <message>
         <source>It is no list of words.</source>
-        <translation>Ce n'est pas une liste de mots.</translation>
+        <translation>Ce n&apos;est pas une liste de mots.</translation>
     </message>
     <message>
         <source>Use CSV, or copy the cells and paste them.</source>
@@ -7960,11 +7960,11 @@ imprimée %2
     </message>
     <message>
         <source>the file is not an object in braces</source>
-        <translation>le fichier n'est pas un objet entre accolades</translation>
+        <translation>le fichier n&apos;est pas un objet entre accolades</translation>
     </message>
     <message>
         <source>{field} is not an object in braces</source>
-        <translation>{field} n'est pas un objet entre accolades</translation>
+        <translation>{field} n&apos;est pas un objet entre accolades</translation>
     </message>
     <message>
         <source>{field} is too long</source>
@@ -7976,11 +7976,11 @@ imprimée %2
     </message>
     <message>
         <source>{field} must be one of {choices}</source>
-        <translation>{field} doit être l'un de {choices}</translation>
+        <translation>{field} doit être l&apos;un de {choices}</translation>
     </message>
     <message>
         <source>{field} is not known</source>
-        <translation>{field} n'est pas connu</translation>
+        <translation>{field} n&apos;est pas connu</translation>
     </message>
     <message>
         <source>x_runs and y_runs must be at right angles</source>
@@ -7999,19 +7999,19 @@ imprimée %2
         <translation>park est hors du plateau</translation>
     </message>
     <message>
-        <source>This is not a machine's profile: it is not JSON.</source>
-        <translation>Ce n'est pas un profil de machine : ce n'est pas du JSON.</translation>
+        <source>This is not a machine&apos;s profile: it is not JSON.</source>
+        <translation>Ce n&apos;est pas un profil de machine : ce n&apos;est pas du JSON.</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
-        <translation>Le profil de cette machine est inutilisable : {field} n'est pas ce qu'il faudrait.</translation>
+        <source>This machine&apos;s profile cannot be used: {field} is not what it should be.</source>
+        <translation>Le profil de cette machine est inutilisable : {field} n&apos;est pas ce qu&apos;il faudrait.</translation>
     </message>
     <message>
         <source>Help, User guide tells what each field takes.</source>
-        <translation>Aide, Guide d'utilisation dit ce que prend chaque champ.</translation>
+        <translation>Aide, Guide d&apos;utilisation dit ce que prend chaque champ.</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {trouble}.</source>
+        <source>This machine&apos;s profile cannot be used: {trouble}.</source>
         <translation>Le profil de cette machine est inutilisable : {trouble}.</translation>
     </message>
     <message>
@@ -8032,7 +8032,7 @@ imprimée %2
     </message>
     <message>
         <source>has no field “{field}”</source>
-        <translation>n'a pas de champ « {field} »</translation>
+        <translation>n&apos;a pas de champ « {field} »</translation>
     </message>
     <message>
         <source>must be a number from {least} to {most}</source>
@@ -8040,7 +8040,7 @@ imprimée %2
     </message>
     <message>
         <source>must be one of {choices}</source>
-        <translation>doit être l'un de {choices}</translation>
+        <translation>doit être l&apos;un de {choices}</translation>
     </message>
     <message>
         <source>must be a name of 1 to 80 letters</source>
@@ -8056,7 +8056,7 @@ imprimée %2
     </message>
     <message>
         <source>Line {line}: this is not JSON.</source>
-        <translation>Ligne {line} : ce n'est pas du JSON.</translation>
+        <translation>Ligne {line} : ce n&apos;est pas du JSON.</translation>
     </message>
     <message>
         <source>Look for a missing comma, quote or bracket there.</source>
@@ -8084,7 +8084,7 @@ imprimée %2
     </message>
     <message>
         <source>is packed in a way that this computer cannot unpack.</source>
-        <translation>est emballé d'une façon que cet ordinateur ne sait pas ouvrir.</translation>
+        <translation>est emballé d&apos;une façon que cet ordinateur ne sait pas ouvrir.</translation>
     </message>
     <message>
         <source>Save it as JPEG or PNG.</source>
@@ -8092,7 +8092,7 @@ imprimée %2
     </message>
     <message>
         <source>needs more memory than there is.</source>
-        <translation>demande plus de mémoire qu'il n'y en a.</translation>
+        <translation>demande plus de mémoire qu&apos;il n&apos;y en a.</translation>
     </message>
     <message>
         <source>is locked with a password.</source>
@@ -8108,7 +8108,7 @@ imprimée %2
     </message>
     <message>
         <source>has no page {page}, only {pages}.</source>
-        <translation>n'a pas de page {page}, seulement {pages}.</translation>
+        <translation>n&apos;a pas de page {page}, seulement {pages}.</translation>
     </message>
     <message>
         <source>is too large at {dpi} dpi.</source>
@@ -8136,15 +8136,15 @@ imprimée %2
     </message>
     <message>
         <source>is in CMYK without a colour profile, so its colours are only near.</source>
-        <translation>est en CMJN sans profil de couleur, ses couleurs ne sont donc qu'approchées.</translation>
+        <translation>est en CMJN sans profil de couleur, ses couleurs ne sont donc qu&apos;approchées.</translation>
     </message>
     <message>
         <source>has a damaged colour profile, so its colours are only near.</source>
-        <translation>a un profil de couleur abîmé, ses couleurs ne sont donc qu'approchées.</translation>
+        <translation>a un profil de couleur abîmé, ses couleurs ne sont donc qu&apos;approchées.</translation>
     </message>
     <message>
         <source>is not a picture that Fusuma can read.</source>
-        <translation>n'est pas une image que Fusuma puisse lire.</translation>
+        <translation>n&apos;est pas une image que Fusuma puisse lire.</translation>
     </message>
     <message>
         <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
@@ -8164,7 +8164,7 @@ imprimée %2
     </message>
     <message>
         <source>It holds artwork of a kind that this version does not know.</source>
-        <translation>Il contient un motif d'un genre que cette version ne connaît pas.</translation>
+        <translation>Il contient un motif d&apos;un genre que cette version ne connaît pas.</translation>
     </message>
     <message>
         <source>dpi is out of range</source>
@@ -8183,20 +8183,20 @@ imprimée %2
         <translation>une partie combinée est hors limites</translation>
     </message>
     <message>
-        <source>a combination's members are out of range</source>
-        <translation>les membres d'une combinaison sont hors limites</translation>
+        <source>a combination&apos;s members are out of range</source>
+        <translation>les membres d&apos;une combinaison sont hors limites</translation>
     </message>
     <message>
-        <source>a part's id is out of range</source>
-        <translation>le numéro d'une partie est hors limites</translation>
+        <source>a part&apos;s id is out of range</source>
+        <translation>le numéro d&apos;une partie est hors limites</translation>
     </message>
     <message>
         <source>clusters are too deep within each other</source>
         <translation>les ensembles sont trop imbriqués</translation>
     </message>
     <message>
-        <source>a cluster's size is out of range</source>
-        <translation>la taille d'un ensemble est hors limites</translation>
+        <source>a cluster&apos;s size is out of range</source>
+        <translation>la taille d&apos;un ensemble est hors limites</translation>
     </message>
     <message>
         <source>a cluster is empty</source>
@@ -8204,7 +8204,7 @@ imprimée %2
     </message>
     <message>
         <source>It is not a Fusuma project.</source>
-        <translation>Ce n'est pas un projet Fusuma.</translation>
+        <translation>Ce n&apos;est pas un projet Fusuma.</translation>
     </message>
     <message>
         <source>It was saved by a newer version of Fusuma.</source>
@@ -8212,7 +8212,7 @@ imprimée %2
     </message>
     <message>
         <source>Update Fusuma to open it.</source>
-        <translation>Mettez Fusuma à jour pour l'ouvrir.</translation>
+        <translation>Mettez Fusuma à jour pour l&apos;ouvrir.</translation>
     </message>
     <message>
         <source>Its ticket {code} is missing.</source>
@@ -8232,7 +8232,7 @@ imprimée %2
     </message>
     <message>
         <source>Close other programs, then try again.</source>
-        <translation>Fermez d'autres programmes, puis réessayez.</translation>
+        <translation>Fermez d&apos;autres programmes, puis réessayez.</translation>
     </message>
     <message>
         <source>Its artwork is missing.</source>
@@ -8240,7 +8240,7 @@ imprimée %2
     </message>
     <message>
         <source>The project could not be opened again, so it is not saved.</source>
-        <translation>Le projet ne pourrait pas être rouvert, il n'est donc pas enregistré.</translation>
+        <translation>Le projet ne pourrait pas être rouvert, il n&apos;est donc pas enregistré.</translation>
     </message>
     <message>
         <source>Undo the last steps, then try again.</source>
@@ -8248,7 +8248,7 @@ imprimée %2
     </message>
     <message>
         <source>The project is too large to be opened again, so it is not saved.</source>
-        <translation>Le projet est trop grand pour être rouvert, il n'est donc pas enregistré.</translation>
+        <translation>Le projet est trop grand pour être rouvert, il n&apos;est donc pas enregistré.</translation>
     </message>
     <message>
         <source>Save it in two halves.</source>
@@ -8292,27 +8292,27 @@ imprimée %2
     </message>
     <message>
         <source>what was photographed lies on no board</source>
-        <translation>ce qui a été photographié n'est sur aucune planche</translation>
+        <translation>ce qui a été photographié n&apos;est sur aucune planche</translation>
     </message>
     <message>
         <source>a copy is out of range</source>
         <translation>une copie est hors limites</translation>
     </message>
     <message>
-        <source>a sticker's id is out of range</source>
-        <translation>le numéro d'un autocollant est hors limites</translation>
+        <source>a sticker&apos;s id is out of range</source>
+        <translation>le numéro d&apos;un autocollant est hors limites</translation>
     </message>
     <message>
-        <source>a copy's id is out of range</source>
-        <translation>le numéro d'une copie est hors limites</translation>
+        <source>a copy&apos;s id is out of range</source>
+        <translation>le numéro d&apos;une copie est hors limites</translation>
     </message>
     <message>
-        <source>a cut line's copy is out of range</source>
-        <translation>la copie d'une ligne de coupe est hors limites</translation>
+        <source>a cut line&apos;s copy is out of range</source>
+        <translation>la copie d&apos;une ligne de coupe est hors limites</translation>
     </message>
     <message>
-        <source>a ticket's code is out of range</source>
-        <translation>le code d'une fiche est hors limites</translation>
+        <source>a ticket&apos;s code is out of range</source>
+        <translation>le code d&apos;une fiche est hors limites</translation>
     </message>
     <message>
         <source>The project cannot be packed.</source>
@@ -8324,7 +8324,7 @@ imprimée %2
     </message>
     <message>
         <source>It is damaged or not a Fusuma project.</source>
-        <translation>Il est abîmé ou n'est pas un projet Fusuma.</translation>
+        <translation>Il est abîmé ou n&apos;est pas un projet Fusuma.</translation>
     </message>
     <message>
         <source>Its contents are too large to open.</source>
@@ -8356,7 +8356,7 @@ imprimée %2
     </message>
     <message>
         <source>has more than one drawing in it.</source>
-        <translation>contient plus d'un dessin.</translation>
+        <translation>contient plus d&apos;un dessin.</translation>
     </message>
     <message>
         <source>is larger than the 100 MB that Fusuma can open.</source>
@@ -8376,7 +8376,7 @@ imprimée %2
     </message>
     <message>
         <source>Simplify it first.</source>
-        <translation>Simplifiez-le d'abord.</translation>
+        <translation>Simplifiez-le d&apos;abord.</translation>
     </message>
     <message>
         <source>{note}; it {more}</source>
@@ -8384,7 +8384,7 @@ imprimée %2
     </message>
     <message>
         <source>refers to other files, which are left out</source>
-        <translation>renvoie à d'autres fichiers, qui sont laissés</translation>
+        <translation>renvoie à d&apos;autres fichiers, qui sont laissés</translation>
     </message>
     <message>
         <source>has scripts, which are ignored</source>
@@ -8407,8 +8407,8 @@ imprimée %2
         <translation>Donnez-lui une largeur et une hauteur.</translation>
     </message>
     <message>
-        <source>“{address}” is not a cutter's address.</source>
-        <translation>« {address} » n'est pas l'adresse d'une machine.</translation>
+        <source>“{address}” is not a cutter&apos;s address.</source>
+        <translation>« {address} » n&apos;est pas l&apos;adresse d&apos;une machine.</translation>
     </message>
     <message>
         <source>Give tcp:HOST:PORT, serial:PORT@BAUD or device:/dev/…</source>
@@ -8416,27 +8416,27 @@ imprimée %2
     </message>
     <message>
         <source>The practice cutter cannot listen on port {port}: {why}.</source>
-        <translation>La machine d'exercice ne peut pas écouter sur le port {port} : {why}.</translation>
+        <translation>La machine d&apos;exercice ne peut pas écouter sur le port {port} : {why}.</translation>
     </message>
     <message>
         <source>The practice cutter cannot open a pseudo-terminal.</source>
-        <translation>La machine d'exercice ne peut pas ouvrir de pseudo-terminal.</translation>
+        <translation>La machine d&apos;exercice ne peut pas ouvrir de pseudo-terminal.</translation>
     </message>
     <message>
         <source>The practice printer prints at 24 to 2400 dpi.</source>
-        <translation>L'imprimante d'exercice imprime de 24 à 2400 ppp.</translation>
+        <translation>L&apos;imprimante d&apos;exercice imprime de 24 à 2400 ppp.</translation>
     </message>
     <message>
         <source>The practice printer cannot read this PDF.</source>
-        <translation>L'imprimante d'exercice ne peut pas lire ce PDF.</translation>
+        <translation>L&apos;imprimante d&apos;exercice ne peut pas lire ce PDF.</translation>
     </message>
     <message>
         <source>The PDF has no page {page}.</source>
-        <translation>Le PDF n'a pas de page {page}.</translation>
+        <translation>Le PDF n&apos;a pas de page {page}.</translation>
     </message>
     <message>
         <source>The practice printer cannot print this PDF.</source>
-        <translation>L'imprimante d'exercice ne peut pas imprimer ce PDF.</translation>
+        <translation>L&apos;imprimante d&apos;exercice ne peut pas imprimer ce PDF.</translation>
     </message>
     <message>
         <source>The sheet cannot be written to “{file}”.</source>
@@ -8448,11 +8448,11 @@ imprimée %2
     </message>
     <message>
         <source>See whether it is plugged in and switched on.</source>
-        <translation>Voyez s'il est branché et allumé.</translation>
+        <translation>Voyez s&apos;il est branché et allumé.</translation>
     </message>
     <message>
         <source>You have no right to use the scanner.</source>
-        <translation>Vous n'avez pas le droit d'utiliser le scanner.</translation>
+        <translation>Vous n&apos;avez pas le droit d&apos;utiliser le scanner.</translation>
     </message>
     <message>
         <source>Join the group “scanner”, log out and in again.</source>
@@ -8464,7 +8464,7 @@ imprimée %2
     </message>
     <message>
         <source>Close the other program that uses it, then try again.</source>
-        <translation>Fermez l'autre programme qui l'utilise, puis réessayez.</translation>
+        <translation>Fermez l&apos;autre programme qui l&apos;utilise, puis réessayez.</translation>
     </message>
     <message>
         <source>The scanner is jammed.</source>
@@ -8475,15 +8475,15 @@ imprimée %2
         <translation>Retirez le papier, puis réessayez.</translation>
     </message>
     <message>
-        <source>There is no paper in the scanner's feeder.</source>
-        <translation>Il n'y a pas de papier dans le chargeur du scanner.</translation>
+        <source>There is no paper in the scanner&apos;s feeder.</source>
+        <translation>Il n&apos;y a pas de papier dans le chargeur du scanner.</translation>
     </message>
     <message>
         <source>Lay some in, then try again.</source>
         <translation>Mettez-en, puis réessayez.</translation>
     </message>
     <message>
-        <source>The scanner's cover is open.</source>
+        <source>The scanner&apos;s cover is open.</source>
         <translation>Le capot du scanner est ouvert.</translation>
     </message>
     <message>
@@ -8500,11 +8500,11 @@ imprimée %2
     </message>
     <message>
         <source>Scanners cannot be reached on this computer.</source>
-        <translation>Aucun scanner n'est joignable sur cet ordinateur.</translation>
+        <translation>Aucun scanner n&apos;est joignable sur cet ordinateur.</translation>
     </message>
     <message>
         <source>The scanner sends its colours one after the other, which Fusuma does not take.</source>
-        <translation>Le scanner envoie ses couleurs l'une après l'autre, ce que Fusuma ne prend pas.</translation>
+        <translation>Le scanner envoie ses couleurs l&apos;une après l&apos;autre, ce que Fusuma ne prend pas.</translation>
     </message>
     <message>
         <source>Scan in grey.</source>
@@ -8520,11 +8520,11 @@ imprimée %2
     </message>
     <message>
         <source>Try other settings.</source>
-        <translation>Essayez d'autres réglages.</translation>
+        <translation>Essayez d&apos;autres réglages.</translation>
     </message>
     <message>
         <source>The scanner sent nothing.</source>
-        <translation>Le scanner n'a rien envoyé.</translation>
+        <translation>Le scanner n&apos;a rien envoyé.</translation>
     </message>
     <message>
         <source>Try again.</source>
@@ -8532,7 +8532,7 @@ imprimée %2
     </message>
     <message>
         <source>--paper {paper}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
-        <translation>--paper {paper} : donnez a4, letter, a3, 12x12in ou LxH en mm, chacun d'au moins 90, les deux ensemble d'au plus 1030.</translation>
+        <translation>--paper {paper} : donnez a4, letter, a3, 12x12in ou LxH en mm, chacun d&apos;au moins 90, les deux ensemble d&apos;au plus 1030.</translation>
     </message>
     <message>
         <source>--holes {holes}: give the area in mm², such as close-under=9.</source>
@@ -8576,18 +8576,18 @@ imprimée %2
     </message>
     <message>
         <source>{lines_cut} of {runs} lines are cut. With -o FILE nothing is sent.</source>
-        <translation>{lines_cut} lignes sur {runs} sont coupées. Avec -o FICHIER rien n'est envoyé.</translation>
+        <translation>{lines_cut} lignes sur {runs} sont coupées. Avec -o FICHIER rien n&apos;est envoyé.</translation>
     </message>
     <message numerus="yes">
         <source>Ticket {code} has %n pages.</source>
         <translation>
             <numerusform>La fiche {code} a une page.</numerusform>
             <numerusform>La fiche {code} a %n pages.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{option} {words}: the drawing has no part “{part}”.</source>
-        <translation>{option} {words} : le dessin n'a pas de partie « {part} ».</translation>
+        <translation>{option} {words} : le dessin n&apos;a pas de partie « {part} ».</translation>
     </message>
     <message>
         <source>`fusuma-cli parts` lists them.</source>
@@ -8603,7 +8603,7 @@ imprimée %2
     </message>
     <message>
         <source>--combine {words}: nothing comes of it.</source>
-        <translation>--combine {words} : il n'en sort rien.</translation>
+        <translation>--combine {words} : il n&apos;en sort rien.</translation>
     </message>
     <message>
         <source>Do the parts overlap?</source>
@@ -8615,18 +8615,18 @@ imprimée %2
     </message>
     <message>
         <source>“{file_name}” has no parts in plain colours.</source>
-        <translation>« {file_name} » n'a pas de parties en couleurs unies.</translation>
+        <translation>« {file_name} » n&apos;a pas de parties en couleurs unies.</translation>
     </message>
     <message numerus="yes">
         <source>The sheet has %n pages.</source>
         <translation>
             <numerusform>La feuille a une page.</numerusform>
             <numerusform>La feuille a %n pages.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
-        <translation>--board {board} : donnez a4, letter, a3, 12x12in ou LxH en mm, chacun d'au moins 90, les deux ensemble d'au plus 1030.</translation>
+        <translation>--board {board} : donnez a4, letter, a3, 12x12in ou LxH en mm, chacun d&apos;au moins 90, les deux ensemble d&apos;au plus 1030.</translation>
     </message>
     <message>
         <source>--label {shape}: give SHAPE:WxH in mm, 2 to 1000 each, such as rounded:60x30.</source>
@@ -8642,7 +8642,7 @@ imprimée %2
     </message>
     <message>
         <source>--text-style {words}: “{piece}” is not understood.</source>
-        <translation>--text-style {words} : « {piece} » n'est pas compris.</translation>
+        <translation>--text-style {words} : « {piece} » n&apos;est pas compris.</translation>
     </message>
     <message>
         <source>A label has at most {most_texts} texts.</source>
@@ -8650,11 +8650,11 @@ imprimée %2
     </message>
     <message>
         <source>The font “{font}” is not here; “{other}” is used.</source>
-        <translation>La police « {font} » n'est pas ici ; « {other} » est utilisée.</translation>
+        <translation>La police « {font} » n&apos;est pas ici ; « {other} » est utilisée.</translation>
     </message>
     <message>
         <source>--swatch {swatch}: give one of {names}.</source>
-        <translation>--swatch {swatch} : donnez l'un de {names}.</translation>
+        <translation>--swatch {swatch} : donnez l&apos;un de {names}.</translation>
     </message>
     <message>
         <source>--ground {ground}: give #RRGGBB or none.</source>
@@ -8690,7 +8690,7 @@ imprimée %2
     </message>
     <message>
         <source>{option} says what belongs to a subject: give --subject, too.</source>
-        <translation>{option} dit ce qui fait partie d'un sujet : donnez aussi --subject.</translation>
+        <translation>{option} dit ce qui fait partie d&apos;un sujet : donnez aussi --subject.</translation>
     </message>
     <message>
         <source>--flatten {words}: give board, board:PAPER, paper:PAPER, card or corners:X,Y,X,Y,X,Y,X,Y:WxH.</source>
@@ -8698,11 +8698,11 @@ imprimée %2
     </message>
     <message>
         <source>--flatten {words}: {parts} is no paper; give a4, letter or WxH in mm.</source>
-        <translation>--flatten {words} : {parts} n'est pas un papier ; donnez a4, letter ou LxH en mm.</translation>
+        <translation>--flatten {words} : {parts} n&apos;est pas un papier ; donnez a4, letter ou LxH en mm.</translation>
     </message>
     <message>
-        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
-        <translation>--flatten {words} : le papier d'une planche mesure au moins 90 mm de chaque côté, et 1030 mm au plus à eux deux.</translation>
+        <source>--flatten {words}: a board&apos;s paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <translation>--flatten {words} : le papier d&apos;une planche mesure au moins 90 mm de chaque côté, et 1030 mm au plus à eux deux.</translation>
     </message>
     <message>
         <source>{file_name}: {flat}</source>
@@ -8722,11 +8722,11 @@ imprimée %2
     </message>
     <message>
         <source>“{project}” has no copies on its sheet, so there is nothing to rehearse.</source>
-        <translation>« {project} » n'a pas de copies sur sa feuille, il n'y a donc rien à répéter.</translation>
+        <translation>« {project} » n&apos;a pas de copies sur sa feuille, il n&apos;y a donc rien à répéter.</translation>
     </message>
     <message>
         <source>There is no ticket {ticket} in “{project}”.</source>
-        <translation>Il n'y a pas de fiche {ticket} dans « {project} ».</translation>
+        <translation>Il n&apos;y a pas de fiche {ticket} dans « {project} ».</translation>
     </message>
     <message>
         <source>The sheet has {marks} marks, numbered from 1.</source>
@@ -8734,11 +8734,11 @@ imprimée %2
     </message>
     <message>
         <source>--stretch takes up to 20 percent either way.</source>
-        <translation>--stretch va jusqu'à 20 pour cent dans chaque sens.</translation>
+        <translation>--stretch va jusqu&apos;à 20 pour cent dans chaque sens.</translation>
     </message>
     <message>
         <source>--shift takes up to 1000 mm either way.</source>
-        <translation>--shift va jusqu'à 1000 mm dans chaque sens.</translation>
+        <translation>--shift va jusqu&apos;à 1000 mm dans chaque sens.</translation>
     </message>
     <message>
         <source>The report cannot be written to standard output.</source>
@@ -8762,7 +8762,7 @@ imprimée %2
     </message>
     <message>
         <source>“{file}” has nothing to print and nothing to cut.</source>
-        <translation>« {file} » n'a rien à imprimer ni à couper.</translation>
+        <translation>« {file} » n&apos;a rien à imprimer ni à couper.</translation>
     </message>
     <message>
         <source>Give its parts a --part use.</source>
@@ -8770,7 +8770,7 @@ imprimée %2
     </message>
     <message>
         <source>“{file}” is fully transparent, so there is nothing to outline.</source>
-        <translation>« {file} » est tout transparent, il n'y a donc rien à contourner.</translation>
+        <translation>« {file} » est tout transparent, il n&apos;y a donc rien à contourner.</translation>
     </message>
     <message>
         <source>“{file}” is empty once its background is taken away.</source>
@@ -8789,7 +8789,7 @@ imprimée %2
         <translation>
             <numerusform>{trouble}, et un autre aussi.</numerusform>
             <numerusform>{trouble}, et %n autres aussi.</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{trouble}.</source>
@@ -8797,15 +8797,15 @@ imprimée %2
     </message>
     <message>
         <source>Nothing was written or moved. Move the paper in the machine, or the copies on the sheet.</source>
-        <translation>Rien n'a été écrit ni déplacé. Déplacez le papier dans la machine, ou les copies sur la feuille.</translation>
+        <translation>Rien n&apos;a été écrit ni déplacé. Déplacez le papier dans la machine, ou les copies sur la feuille.</translation>
     </message>
     <message>
         <source>Nothing was printed from “{project}” yet: it has no ticket.</source>
-        <translation>Rien n'a encore été imprimé de « {project} » : il n'a pas de fiche.</translation>
+        <translation>Rien n&apos;a encore été imprimé de « {project} » : il n&apos;a pas de fiche.</translation>
     </message>
     <message>
         <source>There is no ticket {code} in “{project}”.</source>
-        <translation>Il n'y a pas de fiche {code} dans « {project} ».</translation>
+        <translation>Il n&apos;y a pas de fiche {code} dans « {project} ».</translation>
     </message>
     <message>
         <source>“{mark_scheme}”: {scheme}</source>
@@ -8817,7 +8817,7 @@ imprimée %2
     </message>
     <message>
         <source>--material {material}: give one of {names}.</source>
-        <translation>--material {material} : donnez l'un de {names}.</translation>
+        <translation>--material {material} : donnez l&apos;un de {names}.</translation>
     </message>
     <message>
         <source>--ink {ink}: give kiss=NAME, score=NAME or through=NAME.</source>
@@ -8825,7 +8825,7 @@ imprimée %2
     </message>
     <message>
         <source>“{words}”: a project must come first, and only one can be opened.</source>
-        <translation>« {words} » : un projet doit venir d'abord, et un seul s'ouvre.</translation>
+        <translation>« {words} » : un projet doit venir d&apos;abord, et un seul s&apos;ouvre.</translation>
     </message>
     <message>
         <source>“{inputs}” cuts what lies on the photo board, whose paper and marks stay.</source>
@@ -8857,7 +8857,7 @@ imprimée %2
     </message>
     <message>
         <source>--there: nothing lies on a photographed board.</source>
-        <translation>--there : rien n'est posé sur une planche photographiée.</translation>
+        <translation>--there : rien n&apos;est posé sur une planche photographiée.</translation>
     </message>
     <message>
         <source>Give photographs with --flatten board.</source>
@@ -8865,7 +8865,7 @@ imprimée %2
     </message>
     <message>
         <source>--pdf: what lies on the board already is not printed.</source>
-        <translation>--pdf : ce qui est déjà sur la planche ne s'imprime pas.</translation>
+        <translation>--pdf : ce qui est déjà sur la planche ne s&apos;imprime pas.</translation>
     </message>
     <message>
         <source>--cut-pdf has its cut lines alone.</source>
@@ -8873,7 +8873,7 @@ imprimée %2
     </message>
     <message>
         <source>This is no label any more.</source>
-        <translation>Ce n'est plus une étiquette.</translation>
+        <translation>Ce n&apos;est plus une étiquette.</translation>
     </message>
     <message>
         <source>“{file}”: {trouble}</source>
@@ -8881,15 +8881,15 @@ imprimée %2
     </message>
     <message>
         <source>Choose two or more copies on this page first.</source>
-        <translation>Choisissez d'abord deux copies ou plus de cette page.</translation>
+        <translation>Choisissez d&apos;abord deux copies ou plus de cette page.</translation>
     </message>
     <message>
         <source>No scanner was found.</source>
-        <translation>Aucun scanner n'a été trouvé.</translation>
+        <translation>Aucun scanner n&apos;a été trouvé.</translation>
     </message>
     <message>
         <source>See whether it is plugged in and switched on, or add the scan as a file.</source>
-        <translation>Voyez s'il est branché et allumé, ou ajoutez la numérisation comme fichier.</translation>
+        <translation>Voyez s&apos;il est branché et allumé, ou ajoutez la numérisation comme fichier.</translation>
     </message>
     <message>
         <source>The scan was stopped.</source>
@@ -8897,7 +8897,7 @@ imprimée %2
     </message>
     <message>
         <source>{sticker}: no free place on the sheet is large enough for another copy.</source>
-        <translation>{sticker} : aucune place libre de la feuille n'est assez grande pour une autre copie.</translation>
+        <translation>{sticker} : aucune place libre de la feuille n&apos;est assez grande pour une autre copie.</translation>
     </message>
     <message>
         <source>Give the machine a name.</source>
@@ -8909,15 +8909,15 @@ imprimée %2
     </message>
     <message>
         <source>The printer is set to {paper}, but the sheet is {other}.</source>
-        <translation>L'imprimante est réglée sur {paper}, mais la feuille est {other}.</translation>
+        <translation>L&apos;imprimante est réglée sur {paper}, mais la feuille est {other}.</translation>
     </message>
     <message>
-        <source>Choose that paper in the printer's settings; nothing was printed.</source>
-        <translation>Choisissez ce papier dans les réglages de l'imprimante ; rien n'a été imprimé.</translation>
+        <source>Choose that paper in the printer&apos;s settings; nothing was printed.</source>
+        <translation>Choisissez ce papier dans les réglages de l&apos;imprimante ; rien n&apos;a été imprimé.</translation>
     </message>
     <message>
         <source>The printer does not take the sheet.</source>
-        <translation>L'imprimante ne prend pas la feuille.</translation>
+        <translation>L&apos;imprimante ne prend pas la feuille.</translation>
     </message>
     <message>
         <source>Is it on, and does it have paper?</source>
@@ -8925,18 +8925,98 @@ imprimée %2
     </message>
     <message>
         <source>The printer stopped before the sheet was done.</source>
-        <translation>L'imprimante s'est arrêtée avant la fin de la feuille.</translation>
+        <translation>L&apos;imprimante s&apos;est arrêtée avant la fin de la feuille.</translation>
     </message>
     <message>
         <source>Look at the printer, then print again.</source>
-        <translation>Regardez l'imprimante, puis imprimez de nouveau.</translation>
+        <translation>Regardez l&apos;imprimante, puis imprimez de nouveau.</translation>
+    </message>
+    <message>
+        <source>{most} pairs of copies lie on each other or too close; more are not listed</source>
+        <translation>{most} paires de copies se chevauchent ou sont trop proches ; les autres ne sont pas listées</translation>
+    </message>
+    <message>
+        <source>“{file}” is a device or a pipe, not a file.</source>
+        <translation>« {file} » est un périphérique ou un tube, pas un fichier.</translation>
+    </message>
+    <message>
+        <source>It is longer than the {most} MB that Fusuma takes.</source>
+        <translation>Il dépasse les {most} Mo que Fusuma accepte.</translation>
+    </message>
+    <message>
+        <source>Its brackets are more than {most} deep.</source>
+        <translation>Ses crochets sont imbriqués sur plus de {most} niveaux.</translation>
+    </message>
+    <message>
+        <source>It has more than the {most} values that Fusuma takes.</source>
+        <translation>Il a plus que les {most} valeurs que Fusuma accepte.</translation>
+    </message>
+    <message>
+        <source>“{file}” is not whole.</source>
+        <translation>« {file} » n’est pas complet.</translation>
+    </message>
+    <message>
+        <source>Fusuma takes {pages} pages and {copies} copies; {beyond} copies beyond that are left out.</source>
+        <translation>Fusuma accepte {pages} pages et {copies} copies ; {beyond} copies de plus sont laissées de côté.</translation>
+    </message>
+    <message>
+        <source>“{file}” needs more memory to be read than Fusuma gives to a file.</source>
+        <translation>« {file} » demande plus de mémoire pour être lu que Fusuma n’en donne à un fichier.</translation>
+    </message>
+    <message>
+        <source>Save a smaller or simpler copy and open that.</source>
+        <translation>Enregistrez une copie plus petite ou plus simple et ouvrez-la.</translation>
+    </message>
+    <message>
+        <source>“{file}” takes longer to read than {seconds} seconds of work.</source>
+        <translation>« {file} » demande plus de {seconds} secondes de travail pour être lu.</translation>
+    </message>
+    <message>
+        <source>Save a simpler copy and open that.</source>
+        <translation>Enregistrez une copie plus simple et ouvrez-la.</translation>
+    </message>
+    <message>
+        <source>“{file}” could not be read: it made the reader fail.</source>
+        <translation>« {file} » n’a pas pu être lu : il a fait échouer le lecteur.</translation>
+    </message>
+    <message>
+        <source>Nothing has changed. Save it anew in the program that it comes from.</source>
+        <translation>Rien n’a changé. Enregistrez-le à nouveau dans le programme d’où il vient.</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s reader of files cannot be started.</source>
+        <translation>Le lecteur de fichiers de Fusuma ne peut pas être lancé.</translation>
+    </message>
+    <message>
+        <source>Install Fusuma anew.</source>
+        <translation>Réinstallez Fusuma.</translation>
+    </message>
+    <message>
+        <source>It holds no “{entry}”.</source>
+        <translation>Il ne contient pas « {entry} ».</translation>
+    </message>
+    <message>
+        <source>It holds no picture of its sheet.</source>
+        <translation>Il ne contient pas d’image de sa feuille.</translation>
+    </message>
+    <message>
+        <source>“{file}” has lines that cross more often than Fusuma takes.</source>
+        <translation>« {file} » a des lignes qui se croisent plus souvent que Fusuma ne l’accepte.</translation>
+    </message>
+    <message>
+        <source>Join or simplify its shapes in the program that it comes from.</source>
+        <translation>Réunissez ou simplifiez ses formes dans le programme d’où il vient.</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
+        <translation>--label-picture {picture} : la part de l’image va de 0.05 à 0.9.</translation>
     </message>
 </context>
 <context>
     <name>scan</name>
     <message>
         <source>Draw a box round what is to be scanned; a click takes it away.</source>
-        <translation>Tirez un cadre autour de ce qu'il faut numériser ; un clic l'enlève.</translation>
+        <translation>Tirez un cadre autour de ce qu&apos;il faut numériser ; un clic l&apos;enlève.</translation>
     </message>
 </context>
 <context>
@@ -8947,7 +9027,7 @@ imprimée %2
     </message>
     <message>
         <source>Paper label sheet</source>
-        <translation>Feuille d'étiquettes en papier</translation>
+        <translation>Feuille d&apos;étiquettes en papier</translation>
     </message>
     <message>
         <source>Glossy photo sticker paper</source>
@@ -8986,11 +9066,11 @@ imprimée %2
         <translation>Aucun</translation>
     </message>
     <message>
-        <source>Art's colours</source>
+        <source>Art&apos;s colours</source>
         <translation>Couleurs du motif</translation>
     </message>
     <message>
-        <source>Rim's colour</source>
+        <source>Rim&apos;s colour</source>
         <translation>Couleur du liseré</translation>
     </message>
     <message>
@@ -9211,7 +9291,7 @@ imprimée %2
     </message>
     <message>
         <source>The Z axis</source>
-        <translation>L'axe Z</translation>
+        <translation>L&apos;axe Z</translation>
     </message>
     <message>
         <source>Words of its own</source>
@@ -9291,7 +9371,7 @@ imprimée %2
     </message>
     <message>
         <source>From a scheme file…</source>
-        <translation>D'un fichier de repères…</translation>
+        <translation>D&apos;un fichier de repères…</translation>
     </message>
     <message>
         <source>Not cut</source>
@@ -9319,7 +9399,7 @@ imprimée %2
     </message>
     <message>
         <source>Open the example</source>
-        <translation>Ouvrir l'exemple</translation>
+        <translation>Ouvrir l&apos;exemple</translation>
     </message>
     <message>
         <source>As the desktop</source>

@@ -46,7 +46,7 @@
         <translation>用紙</translation>
     </message>
     <message>
-        <source>Any of the board's papers</source>
+        <source>Any of the board&apos;s papers</source>
         <translation>ボードのどの紙でも</translation>
     </message>
     <message>
@@ -284,7 +284,7 @@
         <translation>機械が小さな十字をカットします。光をそこへ動かします。</translation>
     </message>
     <message>
-        <source>The machine's profile</source>
+        <source>The machine&apos;s profile</source>
         <translation>機械のプロファイル</translation>
     </message>
     <message>
@@ -340,7 +340,7 @@
         <translation>返事がありません。上げたヘッドが 20 mm の四角をなぞります。動きと向きは正しいですか？</translation>
     </message>
     <message>
-        <source>A machine's profile</source>
+        <source>A machine&apos;s profile</source>
         <translation>機械のプロファイル</translation>
     </message>
     <message>
@@ -905,7 +905,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>各シールの枚数</translation>
     </message>
     <message>
-        <source>Move the cut line's nodes</source>
+        <source>Move the cut line&apos;s nodes</source>
         <translation>カット線のノードを動かす</translation>
     </message>
     <message>
@@ -953,7 +953,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>すべての設定を戻す</translation>
     </message>
     <message>
-        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen's size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
+        <source>How the window looks, widths of panels, what is open, last folders, last projects and the screen&apos;s size become as they were at first. Printers, cutters, machines, materials and lenses that you saved stay. Projects are not touched.</source>
         <translation>ウィンドウの見た目、パネルの幅、開いているもの、最後のフォルダーとプロジェクト、画面の大きさを最初に戻します。保存したプリンター、カッター、機械、素材、レンズは残ります。プロジェクトは変わりません。</translation>
     </message>
     <message>
@@ -1001,7 +1001,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>用紙を実寸で見る</translation>
     </message>
     <message>
-        <source>Set the screen's size…</source>
+        <source>Set the screen&apos;s size…</source>
         <translation>画面の大きさ…</translation>
     </message>
     <message>
@@ -1222,7 +1222,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>20 mm または 20 % を超えています：実寸で印刷しましたか？</translation>
     </message>
     <message>
-        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer's guides mend and a correction does not.</source>
+        <source>Seen with an error of %1 mm left. The print is turned on its paper by %2°, which a printer&apos;s guides mend and a correction does not.</source>
         <translation>残り誤差 %1 mm で見えました。印刷が紙に対して %2° 回っています。これは補正ではなくプリンターのガイドで直します。</translation>
     </message>
     <message>
@@ -1734,7 +1734,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>囲まれた同じ色の部分も</translation>
     </message>
     <message>
-        <source>Off, only what is joined to the picture's edge is taken away.</source>
+        <source>Off, only what is joined to the picture&apos;s edge is taken away.</source>
         <translation>オフでは、画像の縁とつながる所だけを取り除きます。</translation>
     </message>
     <message>
@@ -2071,13 +2071,13 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>%n contours</source>
         <translation>
             <numerusform>輪郭 %n 本</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source> · %n holes</source>
         <translation>
             <numerusform> · 穴 %n 個</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · %1 nodes · %2</source>
@@ -2183,11 +2183,11 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>続ける色なし</translation>
     </message>
     <message>
-        <source>, art's colours</source>
+        <source>, art&apos;s colours</source>
         <translation>、絵柄の色</translation>
     </message>
     <message>
-        <source>, rim's colour</source>
+        <source>, rim&apos;s colour</source>
         <translation>、内縁の色</translation>
     </message>
 </context>
@@ -2385,7 +2385,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>, %n rims</source>
         <translation>
             <numerusform>、内縁 %n 本</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>, joined</source>
@@ -2421,7 +2421,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>メンバーのカット線をどうひとつにするか。</translation>
     </message>
     <message>
-        <source>Cluster's cut</source>
+        <source>Cluster&apos;s cut</source>
         <translation>まとまりのカット</translation>
     </message>
     <message>
@@ -2597,7 +2597,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>なぞる</translation>
     </message>
     <message>
-        <source>Moves the machine's lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
+        <source>Moves the machine&apos;s lifted head round all that is to be cut, or round the sticker that you clicked in the picture: does it lie where you think?</source>
         <translation>上げたヘッドで、カットする全部、または画像でクリックしたシールの周りをなぞります。思った位置にありますか？</translation>
     </message>
     <message>
@@ -2708,7 +2708,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>%n passes</source>
         <translation>
             <numerusform>%n 回</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>About %1: %2 of cut, %3 of travel</source>
@@ -2814,11 +2814,11 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>クリックで角、ドラッグで曲線。Return かダブルクリックで終え、始点のクリックで閉じます。</translation>
     </message>
     <message>
-        <source>How far right of the artwork's left edge the node lies.</source>
+        <source>How far right of the artwork&apos;s left edge the node lies.</source>
         <translation>絵柄の左端からノードまでの距離。</translation>
     </message>
     <message>
-        <source>How far below the artwork's top edge the node lies.</source>
+        <source>How far below the artwork&apos;s top edge the node lies.</source>
         <translation>絵柄の上端からノードまでの距離。</translation>
     </message>
     <message>
@@ -2949,17 +2949,17 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>%n nodes selected.</source>
         <translation>
             <numerusform>ノード %n 個を選択。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n changes made by hand find no place on the new cut line.</source>
         <translation>
             <numerusform>手作業の変更 %n 件は、新しいカット線に当てはまりません。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>%1  %2 × %3</source>
-        <translation>%1　%2 × %3</translation>
+        <translation>%1&#x3000;%2 × %3</translation>
     </message>
     <message>
         <source>Open line</source>
@@ -3029,7 +3029,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>マットを送る</translation>
     </message>
     <message>
-        <source>The edges it cannot reach are then the mat's.</source>
+        <source>The edges it cannot reach are then the mat&apos;s.</source>
         <translation>届かない縁はマットの縁になります。</translation>
     </message>
     <message>
@@ -3217,13 +3217,13 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>cuts into art at %n places</source>
         <translation>
             <numerusform>絵柄を %n か所で切る</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n thin slivers</source>
         <translation>
             <numerusform>細片 %n 個</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source> · </source>
@@ -3427,7 +3427,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>縞</translation>
     </message>
     <message>
-        <source>The art's colours</source>
+        <source>The art&apos;s colours</source>
         <translation>絵柄の色</translation>
     </message>
     <message>
@@ -3562,7 +3562,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>ラベルの色</translation>
     </message>
     <message>
-        <source>Letters' cut, margin, line, picture</source>
+        <source>Letters&apos; cut, margin, line, picture</source>
         <translation>文字のカット、余白、線、画像</translation>
     </message>
     <message>
@@ -3710,7 +3710,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>日付</translation>
     </message>
     <message>
-        <source>The labels' date</source>
+        <source>The labels&apos; date</source>
         <translation>ラベルの日付</translation>
     </message>
     <message>
@@ -3742,7 +3742,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>高さ</translation>
     </message>
     <message>
-        <source>Radius of round or notched corners; how much is cut off a tag's; the notch of a banner.</source>
+        <source>Radius of round or notched corners; how much is cut off a tag&apos;s; the notch of a banner.</source>
         <translation>丸い角や切り欠きの半径、タグの角の量、リボンの切れ込み。</translation>
     </message>
     <message>
@@ -3766,7 +3766,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>とがり</translation>
     </message>
     <message>
-        <source>How far the star's notches go in.</source>
+        <source>How far the star&apos;s notches go in.</source>
         <translation>星のくぼみの深さ。</translation>
     </message>
     <message>
@@ -3902,7 +3902,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>リストの先頭行</translation>
     </message>
     <message>
-        <source>Which row's label is shown here.</source>
+        <source>Which row&apos;s label is shown here.</source>
         <translation>ここに示すラベルの行。</translation>
     </message>
     <message>
@@ -4211,7 +4211,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>写真から…</translation>
     </message>
     <message>
-        <source>The sheet lies on the photo board, and the board in the corner of the machine's nought: one picture of both tells where the print lies.</source>
+        <source>The sheet lies on the photo board, and the board in the corner of the machine&apos;s nought: one picture of both tells where the print lies.</source>
         <translation>用紙をボードに、ボードを機械の原点の角に置きます。両方の写真 1 枚で印刷の位置が分かります。</translation>
     </message>
     <message>
@@ -4323,7 +4323,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>ポインターを %1 の上へ動かします。矢印で 0.5 mm、Shift で 5 mm、Alt で 0.05 mm。Return で決めます。</translation>
     </message>
     <message>
-        <source>Drive the machine's lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
+        <source>Drive the machine&apos;s lifted head over %1. Arrow keys move it by 0.5 mm, with Shift 5 mm, with Alt 0.05 mm; Return takes the place.</source>
         <translation>機械の上げたヘッドを %1 の上へ動かします。矢印で 0.5 mm、Shift で 5 mm、Alt で 0.05 mm。Return で決めます。</translation>
     </message>
     <message>
@@ -4331,11 +4331,11 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>用紙がどう置かれても、センサーがすべてのトンボを探します。</translation>
     </message>
     <message>
-        <source>This machine's pen drew the board, or it lies square in the corner of the machine's nought.</source>
+        <source>This machine&apos;s pen drew the board, or it lies square in the corner of the machine&apos;s nought.</source>
         <translation>この機械のペンがボードを描いたか、ボードが原点の角にまっすぐあります。</translation>
     </message>
     <message>
-        <source>The sheet lies in the corner of the machine's nought, square.</source>
+        <source>The sheet lies in the corner of the machine&apos;s nought, square.</source>
         <translation>用紙を機械の原点の角にまっすぐ置きます。</translation>
     </message>
     <message>
@@ -4343,7 +4343,7 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>ポインターで 3 個以上のトンボを示します。</translation>
     </message>
     <message>
-        <source>You drive the machine's head over three marks or more.</source>
+        <source>You drive the machine&apos;s head over three marks or more.</source>
         <translation>ヘッドを 3 個以上のトンボに合わせます。</translation>
     </message>
     <message>
@@ -4364,7 +4364,7 @@ Stretched %4 % across, %5 % down</source>
         <source>; %n stickers would show it</source>
         <translation>
             <numerusform>、シール %n 枚で見えます</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Try again</source>
@@ -4424,7 +4424,7 @@ Stretched %4 % across, %5 % down</source>
         <translation>取り除く</translation>
     </message>
     <message>
-        <source>Forget this machine's profile.</source>
+        <source>Forget this machine&apos;s profile.</source>
         <translation>この機械のプロファイルを忘れます。</translation>
     </message>
     <message>
@@ -4713,7 +4713,7 @@ Stretched %4 % across, %5 % down</source>
         <translation>絵柄とみなす濃さ</translation>
     </message>
     <message>
-        <source>How far the curve may stray from the art's edge. Larger gives fewer nodes and a smoother cut.</source>
+        <source>How far the curve may stray from the art&apos;s edge. Larger gives fewer nodes and a smoother cut.</source>
         <translation>曲線が絵柄の縁から離れてよい量。大きいほどノードが減り、滑らかになります。</translation>
     </message>
     <message>
@@ -4796,13 +4796,13 @@ Stretched %4 % across, %5 % down</source>
         <source>%n specks</source>
         <translation>
             <numerusform>ごみ %n 個</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n holes</source>
         <translation>
             <numerusform>穴 %n 個</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Nothing is left out.</source>
@@ -4968,7 +4968,7 @@ Stretched %4 % across, %5 % down</source>
         <translation>%1 は一致しています：線 %2 本、ずれは最大 %3 mm。</translation>
     </message>
     <message>
-        <source>%1 has this page's lines, but not all as the same kind of cut: kiss, score or through.</source>
+        <source>%1 has this page&apos;s lines, but not all as the same kind of cut: kiss, score or through.</source>
         <translation>%1 の線はこのページと同じですが、カットの種類（ハーフカット、筋押し、全抜き）が違うものがあります。</translation>
     </message>
     <message>
@@ -5027,7 +5027,7 @@ Stretched %4 % across, %5 % down</source>
         <source>%n pages</source>
         <translation>
             <numerusform>%n ページ</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Ticket %1
@@ -5435,7 +5435,7 @@ printed %2
         <translation>元のまま</translation>
     </message>
     <message>
-        <source>Back to the drawing's own paint.</source>
+        <source>Back to the drawing&apos;s own paint.</source>
         <translation>図形の元の塗りに戻します。</translation>
     </message>
     <message>
@@ -5687,7 +5687,7 @@ printed %2
         <source>%n things would waste this print:</source>
         <translation>
             <numerusform>この印刷を無駄にするものが %n 件あります：</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Show</source>
@@ -6110,7 +6110,7 @@ printed %2
 <context>
     <name>fusuma::app::ScreenSizeDialog</name>
     <message>
-        <source>The screen's size</source>
+        <source>The screen&apos;s size</source>
         <translation>画面の大きさ</translation>
     </message>
     <message>
@@ -6358,7 +6358,7 @@ printed %2
         <source>%n copies</source>
         <translation>
             <numerusform>%n 枚</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The margins leave nowhere to cut on this paper.</source>
@@ -6376,7 +6376,7 @@ printed %2
         <source>%n pages</source>
         <translation>
             <numerusform>%n ページ</numerusform>
-            </translation>
+        </translation>
     </message>
 </context>
 <context>
@@ -6406,7 +6406,7 @@ printed %2
         <translation>1:1</translation>
     </message>
     <message>
-        <source>As large as it will be on paper. If a ruler disagrees, set your screen's size in the View menu.</source>
+        <source>As large as it will be on paper. If a ruler disagrees, set your screen&apos;s size in the View menu.</source>
         <translation>紙の上と同じ大きさです。定規と合わなければ、表示メニューで画面の大きさを設定してください。</translation>
     </message>
     <message>
@@ -6612,7 +6612,7 @@ printed %2
         <source>%n stickers</source>
         <translation>
             <numerusform>シール %n 枚</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Make safe for a slip of %1 mm</source>
@@ -6678,7 +6678,7 @@ printed %2
         <translation>見本を開く</translation>
     </message>
     <message>
-        <source>The Tide Fair's sheets, to look round and try things on.</source>
+        <source>The Tide Fair&apos;s sheets, to look round and try things on.</source>
         <translation>Tide Fair の用紙。見て回り、試せます。</translation>
     </message>
     <message>
@@ -6703,7 +6703,7 @@ printed %2
     </message>
     <message>
         <source>1  Bring the art</source>
-        <translation>1　絵柄を入れる</translation>
+        <translation>1&#x3000;絵柄を入れる</translation>
     </message>
     <message>
         <source>A file, a scan or a photograph. Its background goes by itself, or with a click.</source>
@@ -6711,7 +6711,7 @@ printed %2
     </message>
     <message>
         <source>2  Give it a border</source>
-        <translation>2　縁取りを付ける</translation>
+        <translation>2&#x3000;縁取りを付ける</translation>
     </message>
     <message>
         <source>A cut line follows the outline, as far out as you like.</source>
@@ -6719,7 +6719,7 @@ printed %2
     </message>
     <message>
         <source>3  Fill a sheet</source>
-        <translation>3　用紙を埋める</translation>
+        <translation>3&#x3000;用紙を埋める</translation>
     </message>
     <message>
         <source>Print it with its marks, lay it in the cutter, cut along the lines.</source>
@@ -6813,7 +6813,7 @@ printed %2
         <translation>ファイルどおりの大きさ</translation>
     </message>
     <message>
-        <source>Back to the size that the picture's own density gives it.</source>
+        <source>Back to the size that the picture&apos;s own density gives it.</source>
         <translation>画像の密度による大きさに戻します。</translation>
     </message>
     <message>
@@ -6950,13 +6950,13 @@ printed %2
         <source>%n stickers</source>
         <translation>
             <numerusform>シール %n 枚</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies</source>
         <translation>
             <numerusform>%n 枚</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Move in the tray</source>
@@ -7043,7 +7043,7 @@ printed %2
         <translation>--pocket {words}：X,Y を画素で、100,80 のように指定してください。</translation>
     </message>
     <message>
-        <source>Found by the paper's edge: nothing checks where the print lies.</source>
+        <source>Found by the paper&apos;s edge: nothing checks where the print lies.</source>
         <translation>紙の縁で見つけました。印刷の位置は確かめられません。</translation>
     </message>
     <message>
@@ -7063,11 +7063,11 @@ printed %2
         <translation>の手前の縁から</translation>
     </message>
     <message>
-        <source>“{sticker}” would leave the machine's bed by {mm} mm {edge}</source>
+        <source>“{sticker}” would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>「{sticker}」が機械のベッド{edge} {mm} mm はみ出します</translation>
     </message>
     <message>
-        <source>A line that divides the sheet would leave the machine's bed by {mm} mm {edge}</source>
+        <source>A line that divides the sheet would leave the machine&apos;s bed by {mm} mm {edge}</source>
         <translation>用紙を分ける線が機械のベッド{edge} {mm} mm はみ出します</translation>
     </message>
     <message>
@@ -7087,11 +7087,11 @@ printed %2
         <translation>先に小さくしてください。</translation>
     </message>
     <message>
-        <source>The picture is mirrored: its board's marks run the wrong way round.</source>
+        <source>The picture is mirrored: its board&apos;s marks run the wrong way round.</source>
         <translation>画像が反転しています：ボードのトンボが逆回りです。</translation>
     </message>
     <message>
-        <source>Turn the camera's mirroring off, or mirror the picture back.</source>
+        <source>Turn the camera&apos;s mirroring off, or mirror the picture back.</source>
         <translation>カメラの反転を切るか、画像を反転して戻してください。</translation>
     </message>
     <message>
@@ -7107,7 +7107,7 @@ printed %2
         <translation>印刷したボードに絵柄を置き、ボード全体を大きく鮮明に撮ってください。</translation>
     </message>
     <message>
-        <source>Too few of the board's marks are in sight.</source>
+        <source>Too few of the board&apos;s marks are in sight.</source>
         <translation>写っているトンボが少なすぎます。</translation>
     </message>
     <message>
@@ -7115,7 +7115,7 @@ printed %2
         <translation>トンボが全部写るように撮ってください。</translation>
     </message>
     <message>
-        <source>The photo board's marks could not be placed.</source>
+        <source>The photo board&apos;s marks could not be placed.</source>
         <translation>撮影ボードのトンボの位置を決められません。</translation>
     </message>
     <message>
@@ -7123,7 +7123,7 @@ printed %2
         <translation>均一な光で鮮明に撮り直してください。</translation>
     </message>
     <message>
-        <source>Only {seen} of {all} of the board's marks are in sight.</source>
+        <source>Only {seen} of {all} of the board&apos;s marks are in sight.</source>
         <translation>ボードのトンボ {all} 個のうち {seen} 個しか写っていません。</translation>
     </message>
     <message>
@@ -7143,7 +7143,7 @@ printed %2
         <translation>明るい所でカメラを動かさず、ボードに焦点を合わせてください。</translation>
     </message>
     <message>
-        <source>The board's marks are {mm} mm off where they should be.</source>
+        <source>The board&apos;s marks are {mm} mm off where they should be.</source>
         <translation>ボードのトンボが {mm} mm ずれています。</translation>
     </message>
     <message>
@@ -7250,25 +7250,25 @@ printed %2
         <source>%n copies were added.</source>
         <translation>
             <numerusform>%n 枚を追加しました。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were taken away.</source>
         <translation>
             <numerusform>%n 枚を取り去りました。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n copies were moved.</source>
         <translation>
             <numerusform>%n 枚を移動しました。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n marks reach {length} into the margins, so the printer will clip them</source>
         <translation>
             <numerusform>トンボ %n 個が余白に {length} 入るため、プリンターで欠けます</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Move the marks in</source>
@@ -7303,7 +7303,7 @@ printed %2
         <translation>ページを削除</translation>
     </message>
     <message>
-        <source>{sticker}: reaches {length} into a mark's keep-clear area</source>
+        <source>{sticker}: reaches {length} into a mark&apos;s keep-clear area</source>
         <translation>{sticker}：トンボの空白に {length} 入っています</translation>
     </message>
     <message>
@@ -7338,7 +7338,7 @@ printed %2
         <source>{finding} (and %n more rows)</source>
         <translation>
             <numerusform>{finding}（ほか %n 行）</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Let it shrink to 4 pt</source>
@@ -7348,7 +7348,7 @@ printed %2
         <source>{sticker}: %n changes made by hand no longer fit its cut line</source>
         <translation>
             <numerusform>{sticker}：手作業の変更 %n 件がカット線に合わなくなりました</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Drop what does not fit</source>
@@ -7410,7 +7410,7 @@ printed %2
         <source>{sticker}: %n cut lines do not close</source>
         <translation>
             <numerusform>{sticker}：閉じていないカット線が %n 本</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Close it</source>
@@ -7484,7 +7484,7 @@ printed %2
         <source>{sticker}: %n cut lines are too small for the blade to turn</source>
         <translation>
             <numerusform>{sticker}：小さすぎて刃が回れないカット線が %n 本</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>Leave it out</source>
@@ -7550,7 +7550,7 @@ printed %2
         <source>%n marks were not found: {marks}. Smudged or covered?</source>
         <translation>
             <numerusform>トンボ %n 個が見つかりません：{marks}。汚れか、隠れていませんか？</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>at the top left</source>
@@ -7628,7 +7628,7 @@ printed %2
         <source>Only %n spots like marks were found, and they do not lie as the marks do. Is this the sheet that was printed?</source>
         <translation>
             <numerusform>トンボらしいものが %n 個しか見つからず、並びも違います。印刷した用紙ですか？</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>The marks fit as well the other way up. Say which way the sheet lies, or find it by hand.</source>
@@ -7691,7 +7691,7 @@ printed %2
         <translation>余白のため {paper} にカットできる所がありません。</translation>
     </message>
     <message>
-        <source>Check the printer's and the cutter's margins and where the paper lies on the mat.</source>
+        <source>Check the printer&apos;s and the cutter&apos;s margins and where the paper lies on the mat.</source>
         <translation>プリンターとカッターの余白、マット上の紙の位置を確認してください。</translation>
     </message>
     <message>
@@ -7731,7 +7731,7 @@ printed %2
         <translation>「{file}」を読めません。</translation>
     </message>
     <message>
-        <source>Check the file's permissions.</source>
+        <source>Check the file&apos;s permissions.</source>
         <translation>ファイルの権限を確認してください。</translation>
     </message>
     <message>
@@ -7971,11 +7971,11 @@ printed %2
         <translation>park がベッドの外です</translation>
     </message>
     <message>
-        <source>This is not a machine's profile: it is not JSON.</source>
+        <source>This is not a machine&apos;s profile: it is not JSON.</source>
         <translation>機械のプロファイルではありません：JSON ではありません。</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {field} is not what it should be.</source>
+        <source>This machine&apos;s profile cannot be used: {field} is not what it should be.</source>
         <translation>この機械のプロファイルは使えません：{field} が正しくありません。</translation>
     </message>
     <message>
@@ -7983,7 +7983,7 @@ printed %2
         <translation>各項目の値は、ヘルプの使い方ガイドにあります。</translation>
     </message>
     <message>
-        <source>This machine's profile cannot be used: {trouble}.</source>
+        <source>This machine&apos;s profile cannot be used: {trouble}.</source>
         <translation>この機械のプロファイルは使えません：{trouble}。</translation>
     </message>
     <message>
@@ -8155,11 +8155,11 @@ printed %2
         <translation>結合したパーツが範囲外です</translation>
     </message>
     <message>
-        <source>a combination's members are out of range</source>
+        <source>a combination&apos;s members are out of range</source>
         <translation>結合のメンバーが範囲外です</translation>
     </message>
     <message>
-        <source>a part's id is out of range</source>
+        <source>a part&apos;s id is out of range</source>
         <translation>パーツの番号が範囲外です</translation>
     </message>
     <message>
@@ -8167,7 +8167,7 @@ printed %2
         <translation>まとまりの入れ子が深すぎます</translation>
     </message>
     <message>
-        <source>a cluster's size is out of range</source>
+        <source>a cluster&apos;s size is out of range</source>
         <translation>まとまりの大きさが範囲外です</translation>
     </message>
     <message>
@@ -8271,19 +8271,19 @@ printed %2
         <translation>1 枚の値が範囲外です</translation>
     </message>
     <message>
-        <source>a sticker's id is out of range</source>
+        <source>a sticker&apos;s id is out of range</source>
         <translation>シールの番号が範囲外です</translation>
     </message>
     <message>
-        <source>a copy's id is out of range</source>
+        <source>a copy&apos;s id is out of range</source>
         <translation>1 枚の番号が範囲外です</translation>
     </message>
     <message>
-        <source>a cut line's copy is out of range</source>
+        <source>a cut line&apos;s copy is out of range</source>
         <translation>カット線の持ち主が範囲外です</translation>
     </message>
     <message>
-        <source>a ticket's code is out of range</source>
+        <source>a ticket&apos;s code is out of range</source>
         <translation>票の番号が範囲外です</translation>
     </message>
     <message>
@@ -8379,7 +8379,7 @@ printed %2
         <translation>幅と高さを付けてください。</translation>
     </message>
     <message>
-        <source>“{address}” is not a cutter's address.</source>
+        <source>“{address}” is not a cutter&apos;s address.</source>
         <translation>「{address}」はカッターのアドレスではありません。</translation>
     </message>
     <message>
@@ -8447,7 +8447,7 @@ printed %2
         <translation>紙を取り除いてから、もう一度試してください。</translation>
     </message>
     <message>
-        <source>There is no paper in the scanner's feeder.</source>
+        <source>There is no paper in the scanner&apos;s feeder.</source>
         <translation>スキャナーの給紙部に紙がありません。</translation>
     </message>
     <message>
@@ -8455,7 +8455,7 @@ printed %2
         <translation>紙を入れてから、もう一度試してください。</translation>
     </message>
     <message>
-        <source>The scanner's cover is open.</source>
+        <source>The scanner&apos;s cover is open.</source>
         <translation>スキャナーのふたが開いています。</translation>
     </message>
     <message>
@@ -8554,7 +8554,7 @@ printed %2
         <source>Ticket {code} has %n pages.</source>
         <translation>
             <numerusform>票 {code} は %n ページです。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{option} {words}: the drawing has no part “{part}”.</source>
@@ -8592,7 +8592,7 @@ printed %2
         <source>The sheet has %n pages.</source>
         <translation>
             <numerusform>用紙は %n ページです。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>--board {board}: give a4, letter, a3, 12x12in or WxH in mm, each at least 90, both together at most 1030.</source>
@@ -8671,7 +8671,7 @@ printed %2
         <translation>--flatten {words}：{parts} という用紙はありません。a4、letter、または 幅x高さ (mm) を指定してください。</translation>
     </message>
     <message>
-        <source>--flatten {words}: a board's paper is at least 90 mm each way, and both together at most 1030 mm.</source>
+        <source>--flatten {words}: a board&apos;s paper is at least 90 mm each way, and both together at most 1030 mm.</source>
         <translation>--flatten {words}：ボードの用紙は各辺 90 mm 以上、合計 1030 mm 以下です。</translation>
     </message>
     <message>
@@ -8758,7 +8758,7 @@ printed %2
         <source>{trouble}, and so would %n more.</source>
         <translation>
             <numerusform>{trouble}、ほか %n 枚も。</numerusform>
-            </translation>
+        </translation>
     </message>
     <message>
         <source>{trouble}.</source>
@@ -8881,7 +8881,7 @@ printed %2
         <translation>プリンターは {paper} の設定ですが、用紙は {other} です。</translation>
     </message>
     <message>
-        <source>Choose that paper in the printer's settings; nothing was printed.</source>
+        <source>Choose that paper in the printer&apos;s settings; nothing was printed.</source>
         <translation>プリンターの設定でその紙を選んでください。何も印刷していません。</translation>
     </message>
     <message>
@@ -8899,6 +8899,86 @@ printed %2
     <message>
         <source>Look at the printer, then print again.</source>
         <translation>プリンターを確かめ、印刷し直してください。</translation>
+    </message>
+    <message>
+        <source>{most} pairs of copies lie on each other or too close; more are not listed</source>
+        <translation>{most}組のコピーが重なっているか近すぎます。これ以上は表示しません</translation>
+    </message>
+    <message>
+        <source>“{file}” is a device or a pipe, not a file.</source>
+        <translation>「{file}」はデバイスまたはパイプで、ファイルではありません。</translation>
+    </message>
+    <message>
+        <source>It is longer than the {most} MB that Fusuma takes.</source>
+        <translation>Fusumaが扱える{most} MBを超えています。</translation>
+    </message>
+    <message>
+        <source>Its brackets are more than {most} deep.</source>
+        <translation>括弧の入れ子が{most}段を超えています。</translation>
+    </message>
+    <message>
+        <source>It has more than the {most} values that Fusuma takes.</source>
+        <translation>Fusumaが扱える{most}個を超える値があります。</translation>
+    </message>
+    <message>
+        <source>“{file}” is not whole.</source>
+        <translation>「{file}」は全部ではありません。</translation>
+    </message>
+    <message>
+        <source>Fusuma takes {pages} pages and {copies} copies; {beyond} copies beyond that are left out.</source>
+        <translation>Fusumaが扱えるのは{pages}ページ、{copies}コピーまでです。それを超える{beyond}コピーは省かれました。</translation>
+    </message>
+    <message>
+        <source>“{file}” needs more memory to be read than Fusuma gives to a file.</source>
+        <translation>「{file}」を読むには、Fusumaが1ファイルに与える以上のメモリが必要です。</translation>
+    </message>
+    <message>
+        <source>Save a smaller or simpler copy and open that.</source>
+        <translation>小さいか簡単なコピーを保存して、それを開いてください。</translation>
+    </message>
+    <message>
+        <source>“{file}” takes longer to read than {seconds} seconds of work.</source>
+        <translation>「{file}」を読むには{seconds}秒を超える処理が必要です。</translation>
+    </message>
+    <message>
+        <source>Save a simpler copy and open that.</source>
+        <translation>より簡単なコピーを保存して、それを開いてください。</translation>
+    </message>
+    <message>
+        <source>“{file}” could not be read: it made the reader fail.</source>
+        <translation>「{file}」を読めませんでした。読み取りプログラムが失敗しました。</translation>
+    </message>
+    <message>
+        <source>Nothing has changed. Save it anew in the program that it comes from.</source>
+        <translation>何も変わっていません。元のプログラムで保存し直してください。</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s reader of files cannot be started.</source>
+        <translation>Fusumaのファイル読み取りプログラムを起動できません。</translation>
+    </message>
+    <message>
+        <source>Install Fusuma anew.</source>
+        <translation>Fusumaを入れ直してください。</translation>
+    </message>
+    <message>
+        <source>It holds no “{entry}”.</source>
+        <translation>「{entry}」が入っていません。</translation>
+    </message>
+    <message>
+        <source>It holds no picture of its sheet.</source>
+        <translation>シートの画像が入っていません。</translation>
+    </message>
+    <message>
+        <source>“{file}” has lines that cross more often than Fusuma takes.</source>
+        <translation>「{file}」には、Fusumaが扱える以上に交差する線があります。</translation>
+    </message>
+    <message>
+        <source>Join or simplify its shapes in the program that it comes from.</source>
+        <translation>元のプログラムで図形を結合するか簡単にしてください。</translation>
+    </message>
+    <message>
+        <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
+        <translation>--label-picture {picture}: 画像の割合は0.05から0.9です。</translation>
     </message>
 </context>
 <context>
@@ -8955,11 +9035,11 @@ printed %2
         <translation>なし</translation>
     </message>
     <message>
-        <source>Art's colours</source>
+        <source>Art&apos;s colours</source>
         <translation>絵柄の色</translation>
     </message>
     <message>
-        <source>Rim's colour</source>
+        <source>Rim&apos;s colour</source>
         <translation>内縁の色</translation>
     </message>
     <message>

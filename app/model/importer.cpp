@@ -129,8 +129,8 @@ void Importer::add_drawing(const QString& path, int page) {
 }
 
 void Importer::take_drawing(const std::shared_ptr<const Drawing>& drawing) {
-    Sticker s = new_sticker(
-        DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
+    Sticker s =
+        new_sticker(DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))});
     if (drawing->page > 0)
         s.name += " " + std::to_string(drawing->page);
     if (is_lines_alone(*drawing)) {
@@ -190,9 +190,10 @@ void Importer::replace_artwork(const QString& path) {
             if (const auto* drawing = std::get_if<std::shared_ptr<const Drawing>>(&*read))
                 return Artwork(DrawingArtwork{
                     *drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(**drawing)))});
-            auto picture = std::holds_alternative<Pages>(*read)
-                               ? read_picture(path, {}, work)
-                               : Result<std::shared_ptr<const Picture>>(std::get<std::shared_ptr<const Picture>>(*read));
+            auto picture =
+                std::holds_alternative<Pages>(*read)
+                    ? read_picture(path, {}, work)
+                    : Result<std::shared_ptr<const Picture>>(std::get<std::shared_ptr<const Picture>>(*read));
             if (!picture)
                 return picture.problem();
             if (alpha_content((*picture)->pixels) == AlphaContent::clear)
@@ -207,8 +208,9 @@ void Importer::replace_artwork(const QString& path) {
 
 void Importer::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {
     for (const int page : pages)
-        add_read(QFileInfo(path).fileName(),
-                 [path, page, dpi](const Work& work) { return read_picture(path, {page, dpi}, work); });
+        add_read(QFileInfo(path).fileName(), [path, page, dpi](const Work& work) {
+            return read_picture(path, {page, dpi}, work);
+        });
 }
 
 void Importer::add_picture(const QByteArray& file, const QString& name) {

@@ -61,17 +61,24 @@ void Project::open(const QString& path, const std::function<void(bool opened)>& 
     struct Loaded {
         Result<Document> document;
         FileStamp stamp;
+        Said left_out;
     };
     in_background(
         files, this,
         [path] {
             const FileStamp before = stamp_of(path); // so that what is written meanwhile is noticed later
-            return Loaded{load_project(path), before};
+            Said left_out;
+            auto document = load_project(path, &left_out);
+            return Loaded{std::move(document), before, std::move(left_out)};
         },
         [this, path, then](Loaded loaded) {
             doing.pop_front();
             qCInfo(files_log) << "opened" << static_cast<bool>(loaded.document) << path;
-            if (loaded.document) {
+            if (loaded.document && !loaded.left_out.empty()) {
+                // Without its path, so that saving does not write the smaller project over the larger one.
+                adopt(std::move(*loaded.document), QFileInfo(path).completeBaseName());
+                emit messages.note(in_words(loaded.left_out));
+            } else if (loaded.document) {
                 stamp = loaded.stamp;
                 replace(std::move(*loaded.document), path, {});
             } else {

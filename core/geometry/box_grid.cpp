@@ -37,6 +37,27 @@ template <typename Visit> void BoxGrid::for_cells(const Rect& place, Visit&& vis
             visit(r * columns + c);
 }
 
+std::optional<std::vector<std::size_t>> BoxGrid::few_overlapping(const Rect& place, std::size_t most) const {
+    std::vector<std::size_t> found;
+    const auto each_once = [&found] {
+        std::sort(found.begin(), found.end());
+        found.erase(std::unique(found.begin(), found.end()), found.end());
+    };
+    bool are_more = false;
+    for_cells(place, [&](std::size_t at) {
+        for (std::size_t k = 0; k < cells[at].size() && !are_more; ++k) {
+            if (all[cells[at][k]].overlaps(place))
+                found.push_back(cells[at][k]);
+            if (found.size() > 4 * most + 16) { // a box may lie in several cells
+                each_once();
+                are_more = found.size() > most;
+            }
+        }
+    });
+    each_once();
+    return are_more || found.size() > most ? std::nullopt : std::optional(std::move(found));
+}
+
 std::vector<std::size_t> BoxGrid::overlapping(const Rect& place) const {
     std::vector<std::size_t> found;
     for_cells(place, [&](std::size_t at) {

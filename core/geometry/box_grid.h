@@ -2,6 +2,7 @@
 
 #include "core/geometry/point.h"
 
+#include <optional>
 #include <vector>
 
 namespace fusuma {
@@ -13,6 +14,8 @@ class BoxGrid {
 
     /// Indices of the boxes that overlap `place`, rising.
     [[nodiscard]] std::vector<std::size_t> overlapping(const Rect& place) const;
+    /// The same unless there are more than `most`; nothing then, found out without going through all of them.
+    [[nodiscard]] std::optional<std::vector<std::size_t>> few_overlapping(const Rect& place, std::size_t most) const;
     [[nodiscard]] const Rect& box(std::size_t index) const { return all[index]; }
     [[nodiscard]] std::size_t size() const { return all.size(); }
 

@@ -25,8 +25,8 @@ void add_chords(const Contour& curve, std::vector<Chord>& chords) {
             Point before = from;
             for (int i = 1; i <= pieces; ++i) {
                 const double t = static_cast<double>(i) / pieces, u = 1 - t;
-                const Point at = u * u * u * from + 3 * u * u * t * s.control1 + 3 * u * t * t * s.control2 +
-                                 t * t * t * s.end;
+                const Point at =
+                    u * u * u * from + 3 * u * u * t * s.control1 + 3 * u * t * t * s.control2 + t * t * t * s.end;
                 chords.emplace_back(before, at);
                 before = at;
             }

@@ -31,8 +31,8 @@ CutPath rectangle(const Rect& r, CutKind kind) {
 Planner::Zone Planner::zone_of(const SheetSettings& sheet) {
     Polygons polygons = cut_zone(sheet);
     const Rect largest = Room(polygons).largest_rectangle();
-    return {std::move(polygons), largest,
-            sheet.division.is_whole() ? std::vector<Rect>{} : small_sheets(sheet), marks(sheet)};
+    return {std::move(polygons), largest, sheet.division.is_whole() ? std::vector<Rect>{} : small_sheets(sheet),
+            marks(sheet)};
 }
 
 /// What is on a page that is cut where it lies: the board's rings, and the photograph inside them.
@@ -80,13 +80,14 @@ PagePlan Planner::make_page(const Document& document, const JobPlan& plan, int n
         if (document.sheet.photographed)
             continue;
         std::vector<std::shared_ptr<const PlacedCopy>> near{copy.placed};
-        for (const std::size_t k : grid.overlapping(copy->print_box.grown(copy->past_cut)))
-            if (k != i)
-                near.push_back(copies[k]->placed);
+        constexpr std::size_t heap = 64; // so many on each other have no room that could be parted
+        if (const auto all = grid.few_overlapping(copy->print_box.grown(copy->past_cut), heap))
+            for (const std::size_t k : *all)
+                if (k != i)
+                    near.push_back(copies[k]->placed);
         Facts::Things about(near.begin(), near.end());
         about.push_back(zone);
-        const auto layers =
-            facts.get<std::vector<PrintLayer>>(about, [&] { return printed_apart(near, page.marks); });
+        const auto layers = facts.get<std::vector<PrintLayer>>(about, [&] { return printed_apart(near, page.marks); });
         for (const PrintLayer& layer : *layers)
             page.prints.push_back({layer, copy.id});
     }

@@ -14,7 +14,7 @@ void doubled_line(const PreflightInput& input, Findings& findings) {
         [&](std::size_t i, std::size_t k) {
             const auto pair = beside(input, i, k);
             if (!is_doubled(*pair))
-                return false;
+                return pair->nearest.distance == 0; // which another rule tells
             findings.push_back({.rule = "doubled-line",
                                 .message = "{sticker} and {other}: their cut lines lie on each other for {length}"_said
                                                .with("sticker", name_of_copy(input, i))

@@ -11,7 +11,9 @@ void too_close(const PreflightInput& input, Findings& findings) {
         [&](std::size_t i, std::size_t k) {
             const auto pair = beside(input, i, k);
             const bool overlap = !pair->shared.empty() || pair->nearest.distance == 0;
-            if (is_doubled(*pair) || (!overlap && pair->nearest.distance >= gap - rounding_mm))
+            if (is_doubled(*pair))
+                return true; // which another rule tells
+            if (!overlap && pair->nearest.distance >= gap - rounding_mm)
                 return false;
             findings.push_back(
                 {.rule = overlap ? "overlap" : "too-close",
@@ -34,9 +36,10 @@ void too_close(const PreflightInput& input, Findings& findings) {
             return true;
         });
     if (!are_all)
-        findings.push_back({.rule = "overlap",
-                            .message = "{most} pairs of copies lie on each other or too close; more are not listed"_said
-                                           .with("most", most_wrong_pairs)});
+        findings.push_back(
+            {.rule = "overlap",
+             .message = "{most} pairs of copies lie on each other or too close; more are not listed"_said.with(
+                 "most", most_wrong_pairs)});
 }
 
 } // namespace fusuma

@@ -176,6 +176,7 @@ void PracticeCutter::accept() {
 
 void PracticeCutter::end() {
     whole = true;
+    take_strokes(reader.strokes()); // with one whose blade was never lifted
     advance();
 }
 
@@ -198,7 +199,16 @@ void PracticeCutter::take(const QByteArray& arrived) {
         return;
     }
     // The last stroke may still grow: it counts once the blade is up, which every run and the job's end see to.
-    const std::vector<HpglStroke> strokes = reader.finished_strokes();
+    take_strokes(reader.finished_strokes());
+    for (std::string& words : reader.take_answers())
+        asked.emplace_back(runs.size(), std::move(words));
+    if (speed > 0)
+        answer_what_is_due();
+    else
+        advance();
+}
+
+void PracticeCutter::take_strokes(const std::vector<HpglStroke>& strokes) {
     for (; known_strokes < strokes.size(); ++known_strokes) {
         const HpglStroke& stroke = strokes[known_strokes];
         std::vector<Point> axis;
@@ -210,19 +220,13 @@ void PracticeCutter::take(const QByteArray& arrived) {
         received += run.length;
         runs.push_back(std::move(run));
     }
-    for (std::string& words : reader.take_answers())
-        asked.emplace_back(runs.size(), std::move(words));
-    if (speed > 0)
-        answer_what_is_due();
-    else
-        advance();
 }
 
 void PracticeCutter::answer_what_is_due() {
     const std::size_t done = runs_cut();
     while (!asked.empty() && asked.front().first <= done) {
         answer(asked.front().second);
-        asked.erase(asked.begin());
+        asked.pop_front();
     }
 }
 

@@ -10,6 +10,7 @@
 #include <QObject>
 #include <QTcpServer>
 #include <QTimer>
+#include <deque>
 #include <memory>
 
 class QSocketNotifier;
@@ -75,7 +76,7 @@ class PracticeCutter : public QObject {
     QElapsedTimer clock;
     HpglReader reader;
     std::vector<Run> runs;                                  ///< of all connections since the sheet was loaded
-    std::vector<std::pair<std::size_t, std::string>> asked; ///< answers due once so many runs are cut
+    std::deque<std::pair<std::size_t, std::string>> asked; ///< answers due once so many runs are cut
     std::size_t known_strokes = 0;
     MachineFaults faults;
     Size paper{210, 297};
@@ -91,6 +92,7 @@ class PracticeCutter : public QObject {
     void take(const QByteArray& arrived);
     void advance();
     void answer(const std::string& words);
+    void take_strokes(const std::vector<HpglStroke>& strokes);
     void answer_what_is_due();
     void forget_the_rest(); ///< what was sent but is not cut
     [[nodiscard]] std::size_t runs_cut() const;

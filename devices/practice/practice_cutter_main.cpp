@@ -50,12 +50,15 @@ int main(int argc, char** argv) {
         }
         std::cout << "serial port " << name->toStdString() << std::endl;
     }
-    QObject::connect(&cutter, &PracticeCutter::refused, [](const QString& why) {
+    // A machine that was sent junk, or was only knocked at, waits for the next job.
+    QObject::connect(&cutter, &PracticeCutter::refused, [&](const QString& why) {
         std::cerr << why.toStdString() << '\n';
-        QCoreApplication::exit(2);
+        cutter.load();
     });
     QObject::connect(&cutter, &PracticeCutter::finished, [&] {
         const auto traces = cutter.cut_so_far();
+        if (traces.empty())
+            return;
         const bool written = cut_sheet(sheet, *paper, traces).save(QString::fromStdString(out), "PNG");
         if (written)
             std::cout << "cut " << traces.size() << " paths, drawn in " << out << std::endl;

@@ -36,11 +36,9 @@ std::shared_ptr<Image> image_from(const QImage& picture) {
 
 Result<std::shared_ptr<const Picture>> read_picture(Original original, const QString& file_name, const PageChoice& page,
                                                     const Work& work) {
-    auto read = room::ask<Picture>({.asked = room::Asked::picture,
-                                    .name = file_name_of(file_name),
-                                    .page = page.number,
-                                    .dpi = page.dpi},
-                                   *original, work);
+    auto read = room::ask<Picture>(
+        {.asked = room::Asked::picture, .name = file_name_of(file_name), .page = page.number, .dpi = page.dpi},
+        *original, work);
     if (!read)
         return read.problem();
     return kept_with(std::move(*read), file_name, std::move(original));
@@ -61,12 +59,12 @@ Result<ArtworkFile> read_artwork(const QString& path, const std::optional<PageCh
     if (!file)
         return file.problem();
     const Original original = bytes_of(*file);
-    auto read = room::ask<std::variant<Picture, wire::DrawingParts, std::int32_t>>(
-        {.asked = room::Asked::artwork,
-         .name = file_name_of(path),
-         .page = page ? page->number : 0,
-         .dpi = page.value_or(PageChoice{}).dpi},
-        *original, work);
+    auto read =
+        room::ask<std::variant<Picture, wire::DrawingParts, std::int32_t>>({.asked = room::Asked::artwork,
+                                                                            .name = file_name_of(path),
+                                                                            .page = page ? page->number : 0,
+                                                                            .dpi = page.value_or(PageChoice{}).dpi},
+                                                                           *original, work);
     if (!read)
         return read.problem();
     if (auto* picture = std::get_if<Picture>(&*read))

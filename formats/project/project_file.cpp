@@ -42,7 +42,7 @@ class ArtworkStore {
     }
 };
 
-Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artwork_from) {
+Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artwork_from, Said& left_out) {
     const auto document = entries.find("document.json");
     if (document == entries.end())
         return Problem{"It is not a Fusuma project."_said};
@@ -50,7 +50,7 @@ Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artw
     if (json.at("schema").get<int>() > project_schema)
         return Problem{"It was saved by a newer version of Fusuma."_said, "Update Fusuma to open it."_said};
 
-    auto result = from_json(json, artwork_from);
+    auto result = from_json(json, artwork_from, left_out);
     if (!result)
         return result;
     for (const std::string& name : json.value("tickets", std::vector<std::string>{})) {
@@ -125,7 +125,8 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
     entries["document.json"] = text_of(to_json(document, keep), 2);
     for (const auto& ticket : document.tickets)
         entries["tickets/" + ticket->code + ".json"] = text_of(to_json(*ticket, keep), -1);
-    const auto back = guarded([&] { return read_entries(entries, ArtworkProbe(entries)); });
+    Said left_out;
+    const auto back = guarded([&] { return read_entries(entries, ArtworkProbe(entries), left_out); });
     if (!back)
         return Problem{"The project could not be opened again, so it is not saved."_said.then(back.problem().message),
                        "Undo the last steps, then try again."_said};
@@ -139,12 +140,11 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
     return bytes;
 }
 
-Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name) {
+Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name, Said* left_out) {
     const auto refused = [&](const Problem& why) {
         return Problem{"“{file}” cannot be opened."_said.with("file", file_name_of(name)).then(why.message), why.hint};
     };
-    const auto unpacked =
-        room::ask<ProjectEntries>({.asked = room::Asked::entries, .name = file_name_of(name)}, bytes);
+    const auto unpacked = room::ask<ProjectEntries>({.asked = room::Asked::entries, .name = file_name_of(name)}, bytes);
     if (!unpacked)
         return refused(unpacked.problem());
     const ZipEntries& entries = unpacked->entries;
@@ -157,8 +157,13 @@ Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name
         }
         return original;
     });
-    auto document = guarded(
-        [&] { return read_entries(entries, [&](const nlohmann::json& artwork) { return read_artwork(artwork); }); });
+    Said beyond;
+    auto document = guarded([&] {
+        return read_entries(
+            entries, [&](const nlohmann::json& artwork) { return read_artwork(artwork); }, beyond);
+    });
+    if (left_out && !beyond.empty())
+        *left_out = "“{file}” is not whole."_said.with("file", file_name_of(name)).then(beyond);
     return document ? std::move(document) : refused(document.problem());
 }
 
@@ -166,8 +171,8 @@ std::optional<QByteArray> small_entry(const QString& path, const std::string& na
     const auto file = read_file(path, largest_project_bytes);
     if (!file)
         return std::nullopt;
-    auto content = room::ask<QByteArray>(
-        {.asked = room::Asked::entry, .name = file_name_of(path), .entry = name}, *file);
+    auto content =
+        room::ask<QByteArray>({.asked = room::Asked::entry, .name = file_name_of(path), .entry = name}, *file);
     return content ? std::optional(std::move(*content)) : std::nullopt;
 }
 
@@ -176,9 +181,9 @@ Outcome save_project(const Document& document, const QString& path, const ZipEnt
     return bytes ? write_file(path, *bytes) : bytes.problem();
 }
 
-Result<Document> load_project(const QString& path) {
+Result<Document> load_project(const QString& path, Said* left_out) {
     const auto bytes = read_file(path, largest_project_bytes);
-    return bytes ? read_project_bytes(*bytes, path) : bytes.problem();
+    return bytes ? read_project_bytes(*bytes, path, left_out) : bytes.problem();
 }
 
 } // namespace fusuma

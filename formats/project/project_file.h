@@ -37,8 +37,7 @@ inline void fields(wire::In& in, ProjectEntries& all) {
         std::string name;
         in(name);
         const auto [memory, data, size] = in.block();
-        all.entries[name] =
-            QByteArray::fromRawData(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
+        all.entries[name] = QByteArray::fromRawData(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
         all.memory = memory;
     }
 }
@@ -46,13 +45,14 @@ inline void fields(wire::In& in, ProjectEntries& all) {
 /// The project as bytes: a zip of document.json, artwork/ with the original files, and `beside`, entries of other uses.
 /// Same document, same bytes. Described in docs/project-format.md. What could not be opened again is refused.
 Result<QByteArray> project_bytes(const Document& document, const ZipEntries& beside = {});
-Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name);
+/// @param left_out  gets what there was too much of, in words; stays as it is when nothing was
+Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name, Said* left_out = nullptr);
 
 /// One small entry of a project's file, without looking at the rest; nothing when it is not there or damaged.
 [[nodiscard]] std::optional<QByteArray> small_entry(const QString& path, const std::string& name);
 
 Outcome save_project(const Document& document, const QString& path, const ZipEntries& beside = {});
 /// Reads a project; its file and each of its artworks' are read in a room of their own (formats/room/room.h).
-Result<Document> load_project(const QString& path);
+Result<Document> load_project(const QString& path, Said* left_out = nullptr);
 
 } // namespace fusuma

@@ -471,13 +471,13 @@ int highest_id(const Sticker& sticker) {
 
 } // namespace
 
-Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
+Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from, Said& left_out) {
     Document d;
     d.unit = choice_from<Unit>(j.at("unit"));
     d.sticker_ids.next = next_in(j, "next_id");
     d.sheet = sheet_from(j.at("sheet"));
     if (j.contains("pages"))
-        d.pages = static_cast<int>(number_in(j, "pages", 1, most_pages));
+        d.pages = std::min(most_pages, static_cast<int>(number_in(j, "pages", 1, most_ids)));
     for (const json& key : j.value("silenced", json::array()))
         d.silenced.insert(key.get<std::string>());
     if (j.contains("material"))
@@ -500,8 +500,15 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
     }
     d.copy_ids.next = j.contains("next_copy") ? next_in(j, "next_copy") : 1;
     std::set<CopyId> copies;
+    std::size_t beyond = 0; // copies that there is no room for
     for (const json& p : j.at("placements")) {
-        Placement copy = placement_from(p, d.pages);
+        Placement copy = placement_from(p, most_ids);
+        if (copy.page >= d.pages && j.value("pages", 1) <= most_pages)
+            throw WrongField("a copy is out of range"_said);
+        if (copy.page >= d.pages || d.placements.size() >= most_copies) {
+            ++beyond;
+            continue;
+        }
         if (!ids.contains(copy.sticker))
             throw WrongField("a copy is out of range"_said);
         if (copy.id == CopyId::none) { // projects from before copies had ids
@@ -513,6 +520,11 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from) {
             throw WrongField("a copy's id is out of range"_said);
         d.placements.push_back(copy);
     }
+    if (beyond > 0 || j.value("pages", 1) > most_pages)
+        left_out = "Fusuma takes {pages} pages and {copies} copies; {beyond} copies beyond that are left out."_said
+                       .with("pages", most_pages)
+                       .with("copies", most_copies)
+                       .with("beyond", beyond);
     d.carried = carried_text(j, known_fields(d));
     return as_photographed(std::move(d));
 }

@@ -13,7 +13,8 @@ using ArtworkFrom = std::function<Result<Artwork>(const nlohmann::json&)>;
 [[nodiscard]] nlohmann::json to_json(const Document& document, const StoreFile& store);
 
 /// Throws nlohmann::json::exception or std::out_of_range on a field that is missing, of the wrong kind or out of range.
-Result<Document> from_json(const nlohmann::json& json, const ArtworkFrom& artwork_from);
+/// @param left_out  what there was too much of, in words; empty when nothing was
+Result<Document> from_json(const nlohmann::json& json, const ArtworkFrom& artwork_from, Said& left_out);
 
 // Parts of it, which clusters hold as well.
 [[nodiscard]] json sticker_json(const Sticker& sticker, const StoreFile& store);

@@ -12,11 +12,12 @@
 #include <mutex>
 #include <poll.h>
 #include <spawn.h>
-#include <thread>
 #include <sys/resource.h>
 #include <sys/socket.h>
 #include <sys/wait.h>
+#include <thread>
 #include <unistd.h>
+#include <vector>
 
 extern char** environ;
 
@@ -98,6 +99,13 @@ class Reader {
         pid = -1;
         return status;
     }
+    /// Has it ended by itself?
+    [[nodiscard]] bool is_over() {
+        const bool is_over = pid <= 0 || ::waitpid(pid, nullptr, WNOHANG) != 0;
+        if (is_over)
+            pid = -1;
+        return is_over;
+    }
     /// What its libraries wrote.
     [[nodiscard]] std::string said() const {
         constexpr std::size_t most = 4096;
@@ -117,6 +125,7 @@ struct Room {
     std::condition_variable_any one_is_free;
     int reading = 0;
     Reader ready;
+    std::vector<Reader> leaving; ///< that have answered; letting go of their memory takes a moment
     bool keeps_ready = false, has_read = false;
     std::atomic<int> seconds = 16;
     std::function<void(const std::string&)> log;
@@ -215,7 +224,8 @@ void log(const std::string& words) {
 Reply reply_in(Received memory, std::uint64_t at, std::uint64_t size) {
     if (!memory.memory || at > memory.size || size > memory.size - at)
         return {};
-    const std::string_view bytes{reinterpret_cast<const char*>(memory.memory.get()) + at, static_cast<std::size_t>(size)};
+    const std::string_view bytes{reinterpret_cast<const char*>(memory.memory.get()) + at,
+                                 static_cast<std::size_t>(size)};
     return {std::move(memory), bytes};
 }
 
@@ -232,6 +242,18 @@ std::string shortened(const std::string& name) {
     constexpr qsizetype longest = 255;
     const QString all = QString::fromStdString(name);
     return all.size() <= longest ? name : all.left(longest).toStdString() + "…";
+}
+
+void tell_what_it_said(const Reader& reader, const std::string& name) {
+    if (const std::string words = reader.said(); !words.empty())
+        log(name + ": " + words);
+}
+
+/// Nobody waits for its end. Whoever does not end is ended when this program does.
+void let_leave(Reader reader) {
+    const std::scoped_lock lock(the_room().mutex);
+    std::erase_if(the_room().leaving, [](Reader& one) { return one.is_over(); });
+    the_room().leaving.push_back(std::move(reader));
 }
 
 Problem too_large(const std::string& name) {
@@ -316,15 +338,17 @@ Result<Reply> reply(Wish wish, std::span<const std::byte> file, const Work& work
     if (is_out_of_time)
         reader.stop();
     auto answered = answer_of(reader.its_line());
-    rusage used{};
-    const int status = reader.ended(used);
-    if (const std::string words = reader.said(); !words.empty())
-        log(wish.name + ": " + words);
     if (!answered) {
-        const bool is_slow = is_out_of_time || (WIFSIGNALED(status) && WTERMSIG(status) == SIGXCPU) ||
-                             (WIFSIGNALED(status) && WTERMSIG(status) == SIGKILL && used.ru_utime.tv_sec >= wish.seconds);
+        rusage used{};
+        const int status = reader.ended(used);
+        tell_what_it_said(reader, wish.name);
+        const bool is_slow =
+            is_out_of_time || (WIFSIGNALED(status) && WTERMSIG(status) == SIGXCPU) ||
+            (WIFSIGNALED(status) && WTERMSIG(status) == SIGKILL && used.ru_utime.tv_sec >= wish.seconds);
         return is_slow ? too_slow(wish.name) : failed(wish);
     }
+    tell_what_it_said(reader, wish.name);
+    let_leave(std::move(reader));
     auto& [answer, memory_file] = *answered;
     if (!answer.is_shut_in && !the_room().told_of_no_lock.exchange(true))
         log("This system has nothing to shut the reader of files in with; only its time and memory are bounded.");

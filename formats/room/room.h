@@ -12,17 +12,27 @@ namespace fusuma::room {
 
 /// What the reader is to make of the bytes.
 enum class Asked {
-    artwork, picture, drawing, printed_page, cells, cut_file, entries, entry, thumbnail,
-    machine, scheme, templates ///< answered in text of our own writers
+    artwork,
+    picture,
+    drawing,
+    printed_page,
+    cells,
+    cut_file,
+    entries,
+    entry,
+    thumbnail,
+    machine,
+    scheme,
+    templates ///< answered in text of our own writers
 };
 
 struct Wish {
     Asked asked = Asked::picture;
-    std::string name;      ///< of the file, for messages and by its ending
-    std::int32_t page = 1; ///< of a document with pages, from 1; 0 where one is still to be chosen
-    double dpi = 300;      ///< of a page
-    Size paper;            ///< of a cut file, mm
-    std::string entry;     ///< of a project
+    std::string name;         ///< of the file, for messages and by its ending
+    std::int32_t page = 1;    ///< of a document with pages, from 1; 0 where one is still to be chosen
+    double dpi = 300;         ///< of a page
+    Size paper;               ///< of a cut file, mm
+    std::string entry;        ///< of a project
     std::int32_t seconds = 0; ///< of processor time; set by `ask`
     std::uint64_t memory = 0; ///< bytes; set by `ask`
 };
@@ -31,7 +41,7 @@ struct Wish {
 enum class Ending : std::uint8_t { answered, too_large };
 struct Answer {
     Ending ending = Ending::answered;
-    bool is_shut_in = true; ///< false where the system has nothing to shut it in with
+    bool is_shut_in = true;         ///< false where the system has nothing to shut it in with
     std::uint64_t at = 0, size = 0; ///< of the value's bytes in the shared memory
 };
 /// The reader's end of its line, and how long what it is asked may be.
@@ -46,8 +56,8 @@ void prepare(bool always = false);
 void allow(int seconds);
 [[nodiscard]] int allowed_seconds();
 
-/// Where libraries' chatter about damaged files goes, and that the room has no lock where it has none; nowhere at first.
-/// Called from any thread.
+/// Where libraries' chatter about damaged files goes, and that the room has no lock where it has none; nowhere at
+/// first. Called from any thread.
 void log_to(std::function<void(const std::string&)> log);
 
 /// Reads without a room, by what a reader calls: for fuzzing, where a program for each input would take too long.

@@ -99,8 +99,9 @@ Received received(const Descriptor& file) {
     void* memory = ::mmap(nullptr, size, PROT_READ | PROT_WRITE, MAP_PRIVATE, file.get(), 0);
     if (memory == MAP_FAILED)
         return {};
-    return {std::shared_ptr<std::byte>(static_cast<std::byte*>(memory), [size](std::byte* all) { ::munmap(all, size); }),
-            size};
+    return {
+        std::shared_ptr<std::byte>(static_cast<std::byte*>(memory), [size](std::byte* all) { ::munmap(all, size); }),
+        size};
 }
 
 } // namespace fusuma

@@ -189,7 +189,7 @@ template <typename T> void In::get(T& value) {
         std::int32_t number = 0;
         (*this)(number);
         value = static_cast<T>(number);
-        if constexpr (choices<T> > 0) {
+        if constexpr (choices < T >> 0) {
             if (number < 0 || number >= choices<T>)
                 throw Broken{};
         } else if (word_of(value).empty()) {

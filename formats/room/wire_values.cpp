@@ -37,8 +37,9 @@ void fields(In& in, QImage& image) {
         image = {};
         return;
     }
-    image = QImage(data, width, height, static_cast<QImage::Format>(format),
-                   [](void* kept) { delete static_cast<std::shared_ptr<void>*>(kept); }, new std::shared_ptr<void>(memory));
+    image = QImage(
+        data, width, height, static_cast<QImage::Format>(format),
+        [](void* kept) { delete static_cast<std::shared_ptr<void>*>(kept); }, new std::shared_ptr<void>(memory));
     image.setDotsPerMeterX(across);
     image.setDotsPerMeterY(down);
 }

@@ -14,7 +14,8 @@ template <> inline constexpr int choices<Segment::Kind> = 2;
 template <> inline constexpr int choices<FillRule> = 2;
 template <> inline constexpr int choices<Said::Value::Kind> = 3;
 
-/// The same words for as long as the program runs, as literals are. Throws Broken when there are too many different ones.
+/// The same words for as long as the program runs, as literals are. Throws Broken when there are too many different
+/// ones.
 [[nodiscard]] std::string_view literal(const std::string& words);
 
 template <class Io> void literal_words(Io& io, std::string_view& words) {
@@ -108,6 +109,5 @@ struct DrawingParts {
 template <class Io> void fields(Io& io, DrawingParts& d) {
     io(d.page, d.size, d.parts, d.note);
 }
-
 
 } // namespace fusuma::wire

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "reading/drawing/read_drawing.h"
+#include "reading/basics/read_drawing.h"
 
 #include <QByteArray>
 

@@ -9,7 +9,8 @@ CameraFacts camera_facts(const QByteArray& bytes) {
     try {
         Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
         Exiv2::enableBMFF(true); // HEIC and AVIF
-        const auto image = Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(bytes.constData()), bytes.size());
+        const auto image =
+            Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(bytes.constData()), bytes.size());
         image->readMetadata();
         const Exiv2::ExifData& exif = image->exifData();
         const auto words = [&](const char* key) {
@@ -20,7 +21,8 @@ CameraFacts camera_facts(const QByteArray& bytes) {
         };
         const QString make = words("Exif.Image.Make"), model = words("Exif.Image.Model");
         // Many models begin with the maker's name already.
-        facts.model = (model.startsWith(make, Qt::CaseInsensitive) ? model : (make + ' ' + model)).trimmed().toStdString();
+        facts.model =
+            (model.startsWith(make, Qt::CaseInsensitive) ? model : (make + ' ' + model)).trimmed().toStdString();
         if (const double focal = words("Exif.Photo.FocalLengthIn35mmFilm").toDouble(); focal >= 5 && focal <= 2000)
             facts.focal_35mm = focal;
     } catch (const std::exception&) { // nothing that can be read

@@ -152,6 +152,16 @@ Result<Read> read_raster(const QByteArray& bytes) {
     return read;
 }
 
+/// The same pixels, not copied.
+Image as_pixels(QImage&& rgba) {
+    const auto kept = std::make_shared<QImage>(std::move(rgba).convertToFormat(QImage::Format_RGBA8888));
+    Image image;
+    image.width = kept->width();
+    image.height = kept->height();
+    image.rgba = PixelBytes(kept, kept->bits(), static_cast<std::size_t>(kept->sizeInBytes()));
+    return image;
+}
+
 Result<Read> read_page(const QByteArray& bytes, const PageChoice& page) {
     auto image = render_pdf_page(bytes, page.number, page.dpi, largest_picture_px);
     return image ? Result<Read>(Read{std::move(*image), page.dpi, {}}) : image.problem();
@@ -170,7 +180,7 @@ Result<std::shared_ptr<Picture>> decode_picture(const QByteArray& bytes, const Q
         return Problem{"“{file}” {trouble}"_said.with("file", name).with("trouble", read.problem().message),
                        read.problem().hint};
     auto picture = std::make_shared<Picture>();
-    picture->pixels = std::move(*image_from(std::exchange(read->rgba, {})));
+    picture->pixels = as_pixels(std::move(read->rgba));
     if (!read->note.empty())
         picture->note = "“{file}” {note}"_said.with("file", name).with("note", read->note);
     const double dpi = has_pages ? page.dpi : stated_dpi(bytes);

@@ -10,13 +10,13 @@
 namespace fusuma::app {
 namespace {
 
-/// Thirty that are refused, each for a reason of its own: sizes, bombs, cycles, nesting, lies, what makes readers fail and
-/// what takes them too long.
+/// Thirty that are refused, each for a reason of its own: sizes, bombs, cycles, nesting, lies, what makes readers fail
+/// and what takes them too long.
 constexpr auto worst =
     "^(png-claims-100000x100000-16-6|png-claims-2147483647x2147483647-8-6|png-bomb-of-profile|bmp-claims--5x10-24|"
     "gif-frames-200000|tiff-cycle|tiff-lying-counts|picture-heif|picture-elf|picture-empty|svg-nested-200000|"
     "svg-use-of-itself|svg-chain-mask|svg-text-huge|svg-filter-convolve|svg-entity-laughs|svg-crossing-path|"
-    "svg-million-moves|svg-filter-turbulence|dxf-line-of-1024|dxf-lwpolyline-counts-200000000|dxf-coordinate-nan|"
+    "svg-million-moves|svg-filter-turbulence|dxf-line-of-1024|dxf-lwpolyline-counts-200000000|dxf-coordinate-1e308|"
     "pdf-function-nested|pdf-tree-cycle|pdf-locked|pdf-forms-12-10|project-nested-60000|project-zip-alone|"
     "project-sizes-lie-22|project-artwork-claims)$";
 
@@ -35,11 +35,19 @@ TEST_F(Strangers, ThirtyOfTheWorstLeaveTheWorkAndTheWindowAsTheyWere) {
     model.copies.place(1);
     settle();
     const Document work = model.document();
+    QTimer answers; // a project asks about the work first; who leaves it all the same keeps it when nothing opens
+    QObject::connect(&answers, &QTimer::timeout, [] {
+        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget()))
+            if (QAbstractButton* leave = box->button(QMessageBox::Discard))
+                leave->click();
+    });
+    answers.start(50);
     const int patience = room::allowed_seconds();
     room::allow(2);
     for (const QString& name : all) {
         QString told;
-        const auto heard = QObject::connect(&model.messages, &Messages::problem, [&](const QString& text) { told = text; });
+        const auto heard =
+            QObject::connect(&model.messages, &Messages::problem, [&](const QString& text) { told = text; });
         drop({files.filePath(name)});
         EXPECT_TRUE(QTest::qWaitFor([&] { return !told.isEmpty(); }, 60'000)) << name.toStdString();
         settle();
@@ -47,19 +55,20 @@ TEST_F(Strangers, ThirtyOfTheWorstLeaveTheWorkAndTheWindowAsTheyWere) {
         EXPECT_EQ(notice(), told.toStdString()) << "the sentence is read";
         EXPECT_FALSE(told.contains(QLatin1Char('\n'))) << told.toStdString();
         EXPECT_LT(told.size(), 300) << told.toStdString();
-        EXPECT_EQ(model.document(), work) << name.toStdString();
+        EXPECT_TRUE(model.document() == work) << name.toStdString();
         EXPECT_TRUE(model.project.is_changed()) << name.toStdString();
     }
     room::allow(patience);
-    QTest::keyClick(&window, Qt::Key_Z, Qt::ControlModifier);
+    model.copies.place(1);
     settle();
-    EXPECT_NE(model.document(), work) << "and one works on";
+    EXPECT_FALSE(model.document() == work) << "and one works on";
 }
 
 TEST_F(Strangers, StopEndsReadingAtOnceAndTheNextFileIsRead) {
     QTemporaryDir files;
     const QString slow = files.filePath("slow.svg");
-    ASSERT_TRUE(write_file(slow, R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="500mm" height="500mm"><filter id="f">
+    ASSERT_TRUE(
+        write_file(slow, R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="500mm" height="500mm"><filter id="f">
         <feTurbulence baseFrequency=".01" numOctaves="2000"/></filter><rect width="1800" height="1800" filter="url(#f)"/>
         </svg>)svg"));
     drop({slow});
@@ -70,7 +79,7 @@ TEST_F(Strangers, StopEndsReadingAtOnceAndTheNextFileIsRead) {
     const auto start = std::chrono::steady_clock::now();
     drop_artwork({test::demo_art("white-moon.png")});
     EXPECT_LT(std::chrono::steady_clock::now() - start, std::chrono::seconds(15)) << "nobody waits for the slow one";
-    EXPECT_EQ(model.document().stickers.back()->name, "white-moon");
+    EXPECT_EQ(source_name(model.document().stickers.back()->artwork), "white-moon.png");
 }
 
 TEST_F(Strangers, PicturesReadTwoAtATimeComeInTheOrderInWhichTheyWereDropped) {
@@ -81,7 +90,7 @@ TEST_F(Strangers, PicturesReadTwoAtATimeComeInTheOrderInWhichTheyWereDropped) {
     drop_artwork(paths);
     ASSERT_EQ(model.document().stickers.size(), 5U);
     for (std::size_t i = 0; i < 5; ++i)
-        EXPECT_EQ(QString::fromStdString(model.document().stickers[i]->name), QFileInfo(names[static_cast<int>(i)]).baseName());
+        EXPECT_EQ(source_name(model.document().stickers[i]->artwork), names[static_cast<int>(i)].toStdString());
 }
 
 } // namespace

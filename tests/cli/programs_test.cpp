@@ -11,6 +11,7 @@
 #include <QImage>
 #include <QProcess>
 #include <QRegularExpression>
+#include <QTcpSocket>
 #include <gmock/gmock.h>
 #include <nlohmann/json.hpp>
 #include <set>
@@ -62,6 +63,39 @@ TEST_F(Programs, OneSheetGoesFromPictureToPracticeCut) {
     const QImage cut(at("cut.png"));
     ASSERT_EQ(cut.size(), sheet.size());
     EXPECT_NE(cut, sheet.convertToFormat(cut.format()));
+}
+
+TEST_F(Programs, JunkKnocksAndAMillionQuestionsDoNotEndThePracticeCutter) {
+    QImage sheet(600, 800, QImage::Format_RGB32);
+    sheet.fill(Qt::white);
+    ASSERT_TRUE(sheet.save(at("sheet.png")));
+    QProcess cutter;
+    cutter.start(QStringLiteral(PRACTICE_CUTTER),
+                 {at("sheet.png"), "--port", "0", "--speed", "0", "-o", at("cut.png")});
+    ASSERT_TRUE(cutter.waitForReadyRead(20000));
+    const quint16 port = cutter.readLine().trimmed().split(' ').last().toUShort();
+    const auto send = [&](const QByteArray& bytes) {
+        QTcpSocket line;
+        line.connectToHost(QStringLiteral("127.0.0.1"), port);
+        EXPECT_TRUE(line.waitForConnected(5000));
+        line.write(bytes);
+        while (line.bytesToWrite() > 0 && line.waitForBytesWritten(5000)) {
+            line.waitForReadyRead(0);
+            line.readAll();
+        }
+        line.disconnectFromHost();
+        if (line.state() != QAbstractSocket::UnconnectedState)
+            line.waitForDisconnected(5000);
+    };
+    send({});
+    send("GET / HTTP/1.1\r\nHost: cutter\r\n\r\n");
+    send(QByteArray(100'000, '\0'));
+    send(QByteArray("OA;").repeated(300'000));
+    EXPECT_FALSE(cutter.waitForFinished(500)) << "it waits for a job: " << cutter.readAllStandardError().toStdString();
+    send("IN;SP1;PU0,0;PD4000,0,4000,4000;"); // the blade is never lifted
+    ASSERT_TRUE(cutter.waitForFinished(30000));
+    EXPECT_EQ(cutter.exitCode(), 0) << cutter.readAllStandardError().toStdString();
+    EXPECT_TRUE(cutter.readAllStandardOutput().contains("cut 1 paths"));
 }
 
 TEST_F(Programs, SayInOneLineWhatIsWrong) {

@@ -21,7 +21,7 @@ const std::map<std::string, std::vector<std::string>> folders{
       "registration", "photo", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
     {"formats",
      {"basics", "room", "manual", "fonts", "drawing", "picture", "cut_files", "label", "machine", "pdf", "project"}},
-    {"reading", {"dxf", "picture", "svg", "cut_lines", "drawing", "printed", "table", "."}},
+    {"reading", {"basics", "dxf", "picture", "svg", "cut_lines", "drawing", "printed", "table", "."}},
     {"devices", {"cutter", "scanner", "practice"}},
     {"app", {"model", "common", "bench", "sheet", "output", "frame"}},
     {"cli", {"."}}};

@@ -63,8 +63,8 @@ TEST(Room, StopEndsAReaderAtOnce) {
     const QByteArray slow = slow_drawing();
     double took = 0;
     std::thread reads([&] {
-        EXPECT_THROW(static_cast<void>(room::ask<wire::DrawingParts>({.asked = room::Asked::drawing, .name = "slow.svg"},
-                                                                     slow, Work{.stop = stop.get_token()})),
+        EXPECT_THROW(static_cast<void>(room::ask<wire::DrawingParts>(
+                         {.asked = room::Asked::drawing, .name = "slow.svg"}, slow, Work{.stop = stop.get_token()})),
                      Stopped);
     });
     while (readers().empty())
@@ -81,7 +81,8 @@ TEST(Room, StopEndsAReaderAtOnce) {
 TEST(Room, WhatTakesTooLongIsToldSo) {
     const int before = room::allowed_seconds();
     room::allow(1);
-    const auto read = room::ask<wire::DrawingParts>({.asked = room::Asked::drawing, .name = "slow.svg"}, slow_drawing());
+    const auto read =
+        room::ask<wire::DrawingParts>({.asked = room::Asked::drawing, .name = "slow.svg"}, slow_drawing());
     room::allow(before);
     ASSERT_FALSE(read);
     EXPECT_THAT(read.problem().english(), HasSubstr("“slow.svg” takes longer to read than 1 second"));

@@ -46,8 +46,10 @@ std::vector<Part> parts() {
     Contour curved{{1, 1}, {Segment::cubic_to({2, 1}, {3, 2}, {3, 3}), Segment::line_to({1, 1})}};
     const auto area = std::make_shared<const Area>(Area{square, FillRule::even_odd});
     const auto picture = std::make_shared<const Image>(checked(5, 3));
-    Part first{"Köder", "Sea / Fish", {{Rgb{1, 2, 3}, area, 0.5, {}, false}}, {{curved, true, CutKind::score}}, false, {}};
-    Part second{"", "", {{picture, nullptr, 1, Transform::turn(0.3), true}, {picture, area, 1, {}, false}}, {}, true, square};
+    Part first{"Köder", "Sea / Fish", {{Rgb{1, 2, 3}, area, 0.5, {}, false}}, {{curved, true, CutKind::score}}, false,
+               {}};
+    Part second{"", "",   {{picture, nullptr, 1, Transform::turn(0.3), true}, {picture, area, 1, {}, false}},
+                {}, true, square};
     return {first, second};
 }
 
@@ -60,7 +62,8 @@ TEST(Wire, WhatGoesInComesOut) {
     EXPECT_EQ(image.width, 7);
     EXPECT_EQ(image.rgba, checked(7, 4).rgba);
     EXPECT_EQ(crossed(Image()).rgba.size(), 0U);
-    const wire::DrawingParts drawing = crossed(wire::DrawingParts{2, {30, 40}, parts(), "has {n} pages"_said.with("n", 3)});
+    const wire::DrawingParts drawing =
+        crossed(wire::DrawingParts{2, {30, 40}, parts(), "has {n} pages"_said.with("n", 3)});
     EXPECT_EQ(drawing.page, 2);
     EXPECT_EQ(drawing.note.english(), "has 3 pages");
     ASSERT_EQ(drawing.parts.size(), 2U);
@@ -123,7 +126,8 @@ TEST(Wire, NumbersThatAreNoneAndChoicesThatAreNotThereAreRefused) {
         EXPECT_THROW(crossed(value), wire::Broken);
     EXPECT_THROW(came<CutKind>(sent(std::int32_t{3})), wire::Broken);
     EXPECT_THROW(came<FillRule>(sent(std::int32_t{-1})), wire::Broken);
-    EXPECT_THROW(came<std::vector<std::string>>(sent(std::uint64_t{1} << 60)), wire::Broken) << "longer than what is there";
+    EXPECT_THROW(came<std::vector<std::string>>(sent(std::uint64_t{1} << 60)), wire::Broken)
+        << "longer than what is there";
     EXPECT_THROW((came<std::variant<int, bool>>(sent(std::uint32_t{2}))), wire::Broken);
     Sent lying = sent(checked(5, 5));
     lying.bytes[0] = 9; // wider than its pixels
