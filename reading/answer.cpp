@@ -75,18 +75,12 @@ Result<ProjectEntries> entries_of(const QByteArray& file) {
     return ProjectEntries{std::move(*entries), nullptr};
 }
 
-Result<QByteArray> entry_of(const QByteArray& file, const std::string& name) {
-    constexpr qint64 most_bytes = 1 << 20;
-    auto content = zip_entry(file, name, most_bytes);
-    return content ? Result<QByteArray>(std::move(*content))
-                   : Problem{"It holds no “{entry}”."_said.with("entry", name)};
-}
-
 /// The small picture kept in a project.
 Result<QImage> thumbnail_of(const QByteArray& file) {
     constexpr int most_px = 1024;
     const Problem none{"It holds no picture of its sheet."_said};
-    auto png = entry_of(file, thumbnail_entry);
+    constexpr qint64 most_bytes = 1 << 20;
+    auto png = zip_entry(file, thumbnail_entry, most_bytes);
     if (!png)
         return none;
     QBuffer buffer(&*png);
@@ -133,9 +127,6 @@ std::string answer_to(const room::Wish& wish, std::span<const std::byte> bytes, 
         break;
     case room::Asked::entries:
         tell(entries_of(file));
-        break;
-    case room::Asked::entry:
-        tell(entry_of(file, wish.entry));
         break;
     case room::Asked::thumbnail:
         tell(thumbnail_of(file));

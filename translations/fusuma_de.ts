@@ -8992,10 +8992,6 @@ gedruckt %2
         <translation>Fusuma neu installieren.</translation>
     </message>
     <message>
-        <source>It holds no “{entry}”.</source>
-        <translation>Es enthält kein „{entry}“.</translation>
-    </message>
-    <message>
         <source>It holds no picture of its sheet.</source>
         <translation>Es enthält kein Bild seines Bogens.</translation>
     </message>
@@ -9010,6 +9006,18 @@ gedruckt %2
     <message>
         <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
         <translation>--label-picture {picture}: Der Anteil des Bildes liegt zwischen 0.05 und 0.9.</translation>
+    </message>
+    <message>
+        <source>A quote that begins in row {row} never closes.</source>
+        <translation>Ein Anführungszeichen, das in Zeile {row} beginnt, wird nie geschlossen.</translation>
+    </message>
+    <message>
+        <source>Close it, or write it twice where it is meant.</source>
+        <translation>Es schließen, oder verdoppeln, wo es gemeint ist.</translation>
+    </message>
+    <message>
+        <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
+        <translation>Eine Zelle in Zeile {row} ist größer als das eine MB, das Fusuma annimmt.</translation>
     </message>
 </context>
 <context>

@@ -8992,10 +8992,6 @@ impresa %2
         <translation>Instale Fusuma de nuevo.</translation>
     </message>
     <message>
-        <source>It holds no “{entry}”.</source>
-        <translation>No contiene «{entry}».</translation>
-    </message>
-    <message>
         <source>It holds no picture of its sheet.</source>
         <translation>No contiene ninguna imagen de su hoja.</translation>
     </message>
@@ -9010,6 +9006,18 @@ impresa %2
     <message>
         <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
         <translation>--label-picture {picture}: la parte de la imagen va de 0.05 a 0.9.</translation>
+    </message>
+    <message>
+        <source>A quote that begins in row {row} never closes.</source>
+        <translation>Una comilla que se abre en la fila {row} no se cierra nunca.</translation>
+    </message>
+    <message>
+        <source>Close it, or write it twice where it is meant.</source>
+        <translation>Ciérrela, o escríbala doble donde haga falta.</translation>
+    </message>
+    <message>
+        <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
+        <translation>Una celda de la fila {row} supera el MB que Fusuma admite.</translation>
     </message>
 </context>
 <context>

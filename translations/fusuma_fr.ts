@@ -8992,10 +8992,6 @@ imprimée %2
         <translation>Réinstallez Fusuma.</translation>
     </message>
     <message>
-        <source>It holds no “{entry}”.</source>
-        <translation>Il ne contient pas « {entry} ».</translation>
-    </message>
-    <message>
         <source>It holds no picture of its sheet.</source>
         <translation>Il ne contient pas d’image de sa feuille.</translation>
     </message>
@@ -9010,6 +9006,18 @@ imprimée %2
     <message>
         <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
         <translation>--label-picture {picture} : la part de l’image va de 0.05 à 0.9.</translation>
+    </message>
+    <message>
+        <source>A quote that begins in row {row} never closes.</source>
+        <translation>Un guillemet ouvert à la ligne {row} n’est jamais fermé.</translation>
+    </message>
+    <message>
+        <source>Close it, or write it twice where it is meant.</source>
+        <translation>Fermez-le, ou doublez-le là où il est voulu.</translation>
+    </message>
+    <message>
+        <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
+        <translation>Une cellule de la ligne {row} dépasse le Mo que Fusuma accepte.</translation>
     </message>
 </context>
 <context>

@@ -8961,10 +8961,6 @@ printed %2
         <translation>Fusumaを入れ直してください。</translation>
     </message>
     <message>
-        <source>It holds no “{entry}”.</source>
-        <translation>「{entry}」が入っていません。</translation>
-    </message>
-    <message>
         <source>It holds no picture of its sheet.</source>
         <translation>シートの画像が入っていません。</translation>
     </message>
@@ -8979,6 +8975,18 @@ printed %2
     <message>
         <source>--label-picture {picture}: the picture&apos;s share is from 0.05 to 0.9.</source>
         <translation>--label-picture {picture}: 画像の割合は0.05から0.9です。</translation>
+    </message>
+    <message>
+        <source>A quote that begins in row {row} never closes.</source>
+        <translation>{row}行目で始まる引用符が閉じられていません。</translation>
+    </message>
+    <message>
+        <source>Close it, or write it twice where it is meant.</source>
+        <translation>閉じるか、文字として使う所では二重に書いてください。</translation>
+    </message>
+    <message>
+        <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
+        <translation>{row}行目のセルが、Fusumaが扱える1 MBを超えています。</translation>
     </message>
 </context>
 <context>

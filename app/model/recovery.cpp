@@ -66,7 +66,7 @@ LeftWork look_at(const QFileInfo& file) {
             left.was_tried = json.value("tried", false);
         }
     }
-    left.picture = thumbnail_in(left.file).value_or(QImage());
+    left.picture = QImage::fromData(small_entry(left.file, thumbnail_entry).value_or(QByteArray()), "PNG");
     return left;
 }
 

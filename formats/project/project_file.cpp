@@ -168,12 +168,9 @@ Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name
 }
 
 std::optional<QByteArray> small_entry(const QString& path, const std::string& name) {
+    constexpr qint64 most_bytes = 1 << 20;
     const auto file = read_file(path, largest_project_bytes);
-    if (!file)
-        return std::nullopt;
-    auto content =
-        room::ask<QByteArray>({.asked = room::Asked::entry, .name = file_name_of(path), .entry = name}, *file);
-    return content ? std::optional(std::move(*content)) : std::nullopt;
+    return file ? zip_entry(*file, name, most_bytes) : std::nullopt;
 }
 
 Outcome save_project(const Document& document, const QString& path, const ZipEntries& beside) {

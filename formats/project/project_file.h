@@ -48,7 +48,8 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
 /// @param left_out  gets what there was too much of, in words; stays as it is when nothing was
 Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name, Said* left_out = nullptr);
 
-/// One small entry of a project's file, without looking at the rest; nothing when it is not there or damaged.
+/// One small entry of a file that this program wrote itself, read here, without looking at the rest; nothing when it is not
+/// there or damaged.
 [[nodiscard]] std::optional<QByteArray> small_entry(const QString& path, const std::string& name);
 
 Outcome save_project(const Document& document, const QString& path, const ZipEntries& beside = {});

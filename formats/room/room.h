@@ -19,7 +19,6 @@ enum class Asked {
     cells,
     cut_file,
     entries,
-    entry,
     thumbnail,
     machine,
     scheme,
@@ -32,7 +31,6 @@ struct Wish {
     std::int32_t page = 1;    ///< of a document with pages, from 1; 0 where one is still to be chosen
     double dpi = 300;         ///< of a page
     Size paper;               ///< of a cut file, mm
-    std::string entry;        ///< of a project
     std::int32_t seconds = 0; ///< of processor time; set by `ask`
     std::uint64_t memory = 0; ///< bytes; set by `ask`
 };
@@ -100,10 +98,10 @@ template <typename T> Result<T> ask(const Wish& wish, const QByteArray& file, co
 
 namespace fusuma::wire {
 
-template <> inline constexpr int choices<room::Asked> = 12;
+template <> inline constexpr int choices<room::Asked> = 11;
 
 template <class Io> void fields(Io& io, room::Wish& w) {
-    io(w.asked, w.name, w.page, w.dpi, w.paper, w.entry, w.seconds, w.memory);
+    io(w.asked, w.name, w.page, w.dpi, w.paper, w.seconds, w.memory);
 }
 
 } // namespace fusuma::wire

@@ -28,13 +28,16 @@ std::string decoded(const QByteArray& text, std::string& encoding) {
     return from_windows_1252(utf8);
 }
 
+constexpr std::size_t largest_cell = 1 << 20; // bytes
+
 struct Collected {
     Cells rows{{}};
     std::size_t cells = 0;
-    bool is_open = true; ///< the last row is still being read
+    std::size_t too_large_in = 0; ///< the row with a cell larger than any text on a label, from 1; 0 for none
+    std::size_t open_from = 0;    ///< the row with a quote that never closes, from 1; 0 for none
 };
 
-std::optional<Cells> parsed(const std::string& text, char separator) {
+std::optional<Collected> parsed(const std::string& text, char separator) {
     csv_parser parser{};
     if (csv_init(&parser, 0) != 0)
         return std::nullopt;
@@ -42,22 +45,25 @@ std::optional<Cells> parsed(const std::string& text, char separator) {
     // libcsv takes blanks round cells away by itself, but a tab may be what parts them.
     csv_set_space_func(&parser, [](unsigned char c) { return c == ' ' ? 1 : 0; });
     Collected collected;
-    collected.rows.clear();
-    collected.rows.emplace_back();
     const auto cell = [](void* data, std::size_t size, void* to) {
         auto& c = *static_cast<Collected*>(to);
-        if (c.rows.back().size() < most_columns && ++c.cells <= most_rows * 20)
+        if (size > largest_cell && c.too_large_in == 0)
+            c.too_large_in = c.rows.size();
+        if (c.rows.back().size() < most_columns && ++c.cells <= most_rows * 20 && size <= largest_cell)
             c.rows.back().emplace_back(static_cast<const char*>(data), size);
     };
     const auto row = [](int, void* to) { static_cast<Collected*>(to)->rows.emplace_back(); };
-    const bool is_sound = csv_parse(&parser, text.data(), text.size(), cell, row, &collected) == text.size() &&
-                          csv_fini(&parser, cell, row, &collected) == 0;
+    const bool is_sound = csv_parse(&parser, text.data(), text.size(), cell, row, &collected) == text.size();
+    constexpr int within_cell = 2; // libcsv's state; asked to be strict, it would refuse inches within a cell, too
+    if (parser.quoted && parser.pstate == within_cell)
+        collected.open_from = collected.rows.size();
+    const bool is_finished = csv_fini(&parser, cell, row, &collected) == 0;
     csv_free(&parser);
-    if (!is_sound)
+    if (!is_sound || !is_finished)
         return std::nullopt;
     if (collected.rows.back().empty())
         collected.rows.pop_back();
-    return std::move(collected.rows);
+    return collected;
 }
 
 /// How evenly and how often the separator parts the first rows; 0 when it does not.
@@ -90,17 +96,25 @@ Result<ReadCells> cells_of(const QByteArray& text) {
     if (utf8.find('\0') != std::string::npos)
         return Problem{"It is no list of words."_said, "Use CSV, or copy the cells and paste them."_said};
     double best = -1;
+    std::size_t open_from = 0, too_large_in = 0;
     for (const char separator : {',', ';', '\t', '|'}) {
-        auto cells = parsed(utf8, separator);
-        if (!cells)
+        auto all = parsed(utf8, separator);
+        if (!all)
             continue;
-        const double score = evenness(*cells);
+        const double score = evenness(all->rows);
         if (score > best) {
             best = score;
-            result.cells = std::move(*cells);
+            result.cells = std::move(all->rows);
             result.form.separator = separator;
+            open_from = all->open_from;
+            too_large_in = all->too_large_in;
         }
     }
+    if (open_from > 0)
+        return Problem{"A quote that begins in row {row} never closes."_said.with("row", open_from),
+                       "Close it, or write it twice where it is meant."_said};
+    if (too_large_in > 0)
+        return Problem{"A cell in row {row} is larger than the 1 MB that Fusuma takes."_said.with("row", too_large_in)};
     if (result.cells.empty())
         return Problem{"The list is empty."_said};
     if (result.cells.size() > most_rows + 1)

@@ -343,6 +343,11 @@ TEST(Tables, FindOutTheirEncoding) {
         EXPECT_EQ(read->form.encoding, encoding);
         EXPECT_EQ(read->form.separator, ';');
     }
+    EXPECT_THAT(read_cells("name,price\nKelp,2\n\"Dulse,3\nSamphire,4\n").problem().english(),
+                testing::HasSubstr("A quote that begins in row 3 never closes"));
+    EXPECT_THAT(read_cells("name,price\n" + QByteArray(2 << 20, 'k') + ",2\n").problem().english(),
+                testing::HasSubstr("A cell in row 2 is larger than the 1 MB"));
+    EXPECT_EQ(read_cells("name,price\n\"Kelp \"\"Relish\"\"\",2\n")->cells[1][0], "Kelp \"Relish\"");
     EXPECT_FALSE(read_cells(""));
     EXPECT_FALSE(read_cells(QByteArray("\0\1\2\3PNG\0", 8)));
 }

@@ -91,7 +91,7 @@ TEST(Room, WhatTakesTooLongIsToldSo) {
 TEST(Room, KillingTheReaderAtAnyMomentLeavesASentenceOrTheValue) {
     std::mt19937 random(20261128);
     int failed = 0;
-    for (int round = 0; round < 40; ++round) {
+    for (int round = 0; round < 20; ++round) {
         std::atomic<bool> is_over = false;
         const auto wait = std::chrono::microseconds(random() % 120'000);
         std::thread killer([&] {
@@ -111,7 +111,7 @@ TEST(Room, KillingTheReaderAtAnyMomentLeavesASentenceOrTheValue) {
         ++failed;
         EXPECT_THAT(picture.problem().english(), HasSubstr("“puffin.png” could not be read: it made the reader fail."));
     }
-    EXPECT_GT(failed, 5);
+    EXPECT_GT(failed, 2);
     EXPECT_TRUE(read_picture(test::demo_art("puffin.png")));
 }
 
