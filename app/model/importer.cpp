@@ -224,7 +224,7 @@ void Importer::add_read(const QString& name, const Reader& read) {
             auto picture = read(work);
             return picture ? Result<ReadPicture>(ReadPicture(std::move(*picture))) : picture.problem();
         },
-        [this](const ReadPicture& read) { take_picture(read.picture, read.content, read.why); });
+        [this](const ReadPicture& fresh) { take_picture(fresh.picture, fresh.content, fresh.why); });
 }
 
 void Importer::take_picture(const std::shared_ptr<const Picture>& picture, AlphaContent content, const Said& why) {

@@ -130,6 +130,9 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
     if (!back)
         return Problem{"The project could not be opened again, so it is not saved."_said.then(back.problem().message),
                        "Undo the last steps, then try again."_said};
+    if (!left_out.empty())
+        return Problem{"The project is too large to be opened again, so it is not saved."_said,
+                       "Save it in two halves."_said};
     entries.insert(beside.begin(), beside.end());
     auto bytes = zip_bytes(entries);
     if (!bytes)
