@@ -238,6 +238,8 @@ int run_program(int argc, const char* const* argv) {
                                   "seconds of work that reading a file may take, for those that need more")
         ->check(CLI::Range(1, 3600));
     add_usual_options(program, "fusuma-cli");
+    for (CLI::App* command : program.get_subcommands(nullptr))
+        command->fallthrough(); // what every command takes may stand behind it, too
     take_only_numbers(program);
     std::vector<std::string> words; // CLI11 takes them from the last on
     for (int i = argc; --i > 0;)

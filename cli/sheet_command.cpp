@@ -308,24 +308,12 @@ Outcome check_reach(const Machine& machine, const Document& document, const JobP
     return Done{};
 }
 
-/// The first sheet in small, kept in the project for file managers and the start page.
-ZipEntries thumbnail_of(const JobPlan& plan) {
-    const double dpi = std::max(24.0, thumbnail_px * mm_per_inch / std::max(plan.paper.width, plan.paper.height));
-    const auto sheet = plan.copies.empty() ? Result<QImage>(QImage())
-                                           : practice_print(QByteArray::fromStdString(print_pdf(plan)), dpi);
-    if (!sheet || sheet->isNull())
-        return {};
-    QByteArray png;
-    QBuffer buffer(&png);
-    sheet->scaled(thumbnail_px, thumbnail_px, Qt::KeepAspectRatio, Qt::SmoothTransformation).save(&buffer, "PNG");
-    return {{thumbnail_entry, png}};
-}
-
 Outcome write_outputs(const SheetCommand& command, const Document& document, const JobPlan& plan,
                       const Machine& machine) {
-    const auto write_text = [](const std::string& path, const std::string& text) {
+    // Only what is asked for is made.
+    const auto write_text = [](const std::string& path, const auto& make) {
         return path.empty() ? Outcome(Done{})
-                            : write_file(QString::fromStdString(path), QByteArray::fromStdString(text));
+                            : write_file(QString::fromStdString(path), QByteArray::fromStdString(make()));
     };
     if (!command.save.empty())
         if (const Outcome saved = save_project(document, QString::fromStdString(command.save), thumbnail_of(plan));
@@ -335,10 +323,13 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
         return path.empty() ? path : page_file(path, page);
     };
     for (std::size_t page = 0; page < plan.pages.size(); ++page) {
-        if (const Outcome written = write_text(page_path(command.svg, page), cut_svg(plan, page)); !written)
+        if (const Outcome written = write_text(page_path(command.svg, page), [&] { return cut_svg(plan, page); });
+            !written)
             return written;
         const DxfCurves curves = command.dxf_splines ? DxfCurves::splines : DxfCurves::polylines;
-        if (const Outcome written = write_text(page_path(command.dxf, page), cut_dxf(plan, curves, page)); !written)
+        if (const Outcome written =
+                write_text(page_path(command.dxf, page), [&] { return cut_dxf(plan, curves, page); });
+            !written)
             return written;
         for (const auto& [path, language] :
              {std::pair{command.hpgl, CutLanguage::hpgl}, std::pair{command.gcode, CutLanguage::gcode}})
@@ -348,8 +339,10 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
                     !written)
                     return written;
     }
-    if (const Outcome written =
-            write_text(command.cut_pdf, command.cut_pdf.empty() ? "" : print_pdf(plan, {true, document.inks, false}));
+    if (const Outcome written = write_text(command.cut_pdf,
+                                           [&] {
+                                               return print_pdf(plan, {true, document.inks, false});
+                                           });
         !written)
         return written;
     if (command.pdf.empty() && command.png.empty())
@@ -357,7 +350,7 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
     const std::string pdf = command.plain_paper
                                 ? print_pdf(plain_paper_test(plan, document.sheet), {false, document.inks})
                                 : print_pdf(plan, {true, document.inks});
-    if (const Outcome written = write_text(command.pdf, pdf); !written)
+    if (const Outcome written = write_text(command.pdf, [&] { return pdf; }); !written)
         return written;
     for (std::size_t page = 0; page < plan.pages.size() && !command.png.empty(); ++page) {
         const auto sheet = practice_print(QByteArray::fromStdString(pdf), command.png_dpi, static_cast<int>(page));

@@ -1,6 +1,7 @@
 // The reading room: reads one file that it is handed and hands back a value (formats/room/room.h asks it). It is shut
 // in before it looks at the first byte, and ends with its file.
 
+#include "formats/room/line.h"
 #include "reading/answer.h"
 #include "reading/shut_in.h"
 
@@ -8,7 +9,6 @@
 #include <QImageReader>
 #include <clocale>
 #include <csignal>
-#include <sys/socket.h>
 #include <unistd.h>
 
 #ifdef __SANITIZE_ADDRESS__
@@ -29,51 +29,11 @@ namespace {
 
 using namespace fusuma;
 
-/// The next message with the file that came along; closed when the other side is gone.
-Descriptor asked(std::string& message) {
-    message.resize(room::most_asked);
-    iovec piece{message.data(), message.size()};
-    alignas(cmsghdr) char beside[CMSG_SPACE(sizeof(int))]{};
-    msghdr head{};
-    head.msg_iov = &piece;
-    head.msg_iovlen = 1;
-    head.msg_control = beside;
-    head.msg_controllen = sizeof beside;
-    ssize_t size = 0;
-    while ((size = ::recvmsg(room::reader_line, &head, MSG_CMSG_CLOEXEC)) < 0 && errno == EINTR) {
-    }
-    const cmsghdr* file = CMSG_FIRSTHDR(&head);
-    if (size <= 0 || !file || file->cmsg_type != SCM_RIGHTS)
-        return {};
-    message.resize(static_cast<std::size_t>(size));
-    int number = -1;
-    std::memcpy(&number, CMSG_DATA(file), sizeof number);
-    return Descriptor(number);
-}
-
-void answer(const room::Answer& answer, const Descriptor& file) {
-    iovec piece{const_cast<room::Answer*>(&answer), sizeof answer};
-    alignas(cmsghdr) char beside[CMSG_SPACE(sizeof(int))]{};
-    msghdr message{};
-    message.msg_iov = &piece;
-    message.msg_iovlen = 1;
-    if (const int number = file.get(); number >= 0) {
-        message.msg_control = beside;
-        message.msg_controllen = sizeof beside;
-        cmsghdr* head = CMSG_FIRSTHDR(&message);
-        head->cmsg_level = SOL_SOCKET;
-        head->cmsg_type = SCM_RIGHTS;
-        head->cmsg_len = CMSG_LEN(sizeof(int));
-        std::memcpy(CMSG_DATA(head), &number, sizeof number);
-    }
-    ::sendmsg(room::reader_line, &message, MSG_NOSIGNAL);
-}
-
 void read_one(const std::string& message, const Descriptor& file, room::Answer& told, Descriptor& memory) {
     room::Wish wish;
     wire::In(message, {})(wish);
     bound(wish.seconds, wish.memory);
-    const Received bytes = received(file);
+    const Received bytes = mapped(file);
     SharedMemory shared;
     const std::string value = answer_to(wish, {bytes.memory.get(), bytes.size}, shared);
     told.at = shared.add(value.size());
@@ -90,11 +50,12 @@ int main(int argc, char** argv) {
     std::setlocale(LC_NUMERIC, "C");
     QImageReader::supportedImageFormats(); // what takes a moment happens before anybody waits: plugins, fonts, the lock
     room::Answer told;
-    told.is_shut_in = shut_in();
-    std::string message;
-    const Descriptor file = asked(message);
-    if (!file.is_open())
+    told.is_shut_in = shut_in() ? 1 : 0;
+    std::string message(room::most_asked, '\0');
+    const auto [size, file] = room::receive(room::reader_line, std::as_writable_bytes(std::span(message)), true);
+    if (size == 0 || !file.is_open())
         std::_Exit(0); // not needed after all
+    message.resize(size);
     Descriptor memory;
     try {
         read_one(message, file, told, memory);
@@ -102,6 +63,6 @@ int main(int argc, char** argv) {
         told.ending = room::Ending::too_large;
         memory = {};
     }
-    answer(told, memory);
+    room::send(room::reader_line, std::as_bytes(std::span(&told, 1)), memory);
     std::_Exit(0); // nothing is left to be tidied
 }

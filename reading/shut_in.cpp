@@ -9,6 +9,7 @@
 #include <seccomp.h>
 #include <sys/prctl.h>
 #include <sys/resource.h>
+#include <sys/stat.h>
 #include <sys/syscall.h>
 #include <unistd.h>
 
@@ -24,7 +25,10 @@ void let_look(int rules, const char* folder) {
     const int place = ::open(folder, O_PATH | O_CLOEXEC);
     if (place < 0)
         return; // what is not there needs no leave
-    const landlock_path_beneath_attr rule{.allowed_access = looking, .parent_fd = place};
+    struct stat facts {};
+    const bool is_folder = ::fstat(place, &facts) == 0 && S_ISDIR(facts.st_mode);
+    const landlock_path_beneath_attr rule{.allowed_access = is_folder ? looking : LANDLOCK_ACCESS_FS_READ_FILE,
+                                          .parent_fd = place};
     ::syscall(SYS_landlock_add_rule, rules, LANDLOCK_RULE_PATH_BENEATH, &rule, 0);
     ::close(place);
 }

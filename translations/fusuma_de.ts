@@ -4025,6 +4025,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>%1, list of %2</source>
         <translation>%1, Liste von %2</translation>
     </message>
+    <message>
+        <source>Reading the clipboard</source>
+        <translation>Zwischenablage wird gelesen</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -5961,6 +5965,25 @@ gedruckt %2
     <message>
         <source>The pictures were for the project that could not be opened, and are left out.</source>
         <translation>Die Bilder waren für das Projekt, das nicht geöffnet werden konnte, und fallen weg.</translation>
+    </message>
+    <message>
+        <source>A file that takes long</source>
+        <translation>Eine Datei, die lange braucht</translation>
+    </message>
+    <message numerus="yes">
+        <source>Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.</source>
+        <translation>
+            <numerusform>Dateien dürfen dann bis zu %n Minute brauchen, bis Fusuma geschlossen wird; „Stopp“ beendet es jederzeit.</numerusform>
+            <numerusform>Dateien dürfen dann bis zu %n Minuten brauchen, bis Fusuma geschlossen wird; „Stopp“ beendet es jederzeit.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Give it more time</source>
+        <translation>Mehr Zeit geben</translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>Weglassen</translation>
     </message>
 </context>
 <context>

@@ -120,6 +120,16 @@
     </message>
 </context>
 <context>
+    <name>fusuma::app::ProjectFiles</name>
+    <message numerus="yes">
+        <source>Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.</source>
+        <translation>
+            <numerusform>Files may take up to a minute then, until Fusuma is closed; Stop ends it at any time.</numerusform>
+            <numerusform>Files may take up to %n minutes then, until Fusuma is closed; Stop ends it at any time.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>fusuma::app::SheetPanel</name>
     <message numerus="yes">
         <source>%n copies</source>

@@ -4025,6 +4025,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>%1, list of %2</source>
         <translation>%1, lista de %2</translation>
     </message>
+    <message>
+        <source>Reading the clipboard</source>
+        <translation>Leyendo el portapapeles</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -5961,6 +5965,25 @@ impresa %2
     <message>
         <source>The pictures were for the project that could not be opened, and are left out.</source>
         <translation>Las imágenes eran para el proyecto que no se pudo abrir, y se omiten.</translation>
+    </message>
+    <message>
+        <source>A file that takes long</source>
+        <translation>Un archivo que tarda</translation>
+    </message>
+    <message numerus="yes">
+        <source>Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.</source>
+        <translation>
+            <numerusform>Los archivos podrán tardar entonces hasta %n minuto, hasta que se cierre Fusuma; «Detener» lo termina en cualquier momento.</numerusform>
+            <numerusform>Los archivos podrán tardar entonces hasta %n minutos, hasta que se cierre Fusuma; «Detener» lo termina en cualquier momento.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Give it more time</source>
+        <translation>Darle más tiempo</translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>Omitirlo</translation>
     </message>
 </context>
 <context>

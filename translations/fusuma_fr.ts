@@ -4025,6 +4025,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>%1, list of %2</source>
         <translation>%1, liste de %2</translation>
     </message>
+    <message>
+        <source>Reading the clipboard</source>
+        <translation>Lecture du presse-papiers</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -5961,6 +5965,25 @@ imprimée %2
     <message>
         <source>The pictures were for the project that could not be opened, and are left out.</source>
         <translation>Les images étaient pour le projet qui n&apos;a pu être ouvert, et sont laissées.</translation>
+    </message>
+    <message>
+        <source>A file that takes long</source>
+        <translation>Un fichier qui prend du temps</translation>
+    </message>
+    <message numerus="yes">
+        <source>Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.</source>
+        <translation>
+            <numerusform>Les fichiers pourront alors prendre jusqu’à %n minute, jusqu’à la fermeture de Fusuma ; « Arrêter » y met fin à tout moment.</numerusform>
+            <numerusform>Les fichiers pourront alors prendre jusqu’à %n minutes, jusqu’à la fermeture de Fusuma ; « Arrêter » y met fin à tout moment.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Give it more time</source>
+        <translation>Lui laisser plus de temps</translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>Le laisser de côté</translation>
     </message>
 </context>
 <context>

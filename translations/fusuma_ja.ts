@@ -4017,6 +4017,10 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>%1, list of %2</source>
         <translation>%1、%2 のリスト</translation>
     </message>
+    <message>
+        <source>Reading the clipboard</source>
+        <translation>クリップボードを読み込んでいます</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -5948,6 +5952,24 @@ printed %2
     <message>
         <source>The pictures were for the project that could not be opened, and are left out.</source>
         <translation>開けなかったプロジェクト用の画像なので省きます。</translation>
+    </message>
+    <message>
+        <source>A file that takes long</source>
+        <translation>時間のかかるファイル</translation>
+    </message>
+    <message numerus="yes">
+        <source>Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.</source>
+        <translation>
+            <numerusform>以後、Fusuma を閉じるまで、ファイルの読み込みに最大 %n 分かけられます。「停止」でいつでも終わります。</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Give it more time</source>
+        <translation>もっと時間をかける</translation>
+    </message>
+    <message>
+        <source>Leave it out</source>
+        <translation>取り込まない</translation>
     </message>
 </context>
 <context>

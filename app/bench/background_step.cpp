@@ -2,7 +2,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/theme.h"
-#include "app/model/shown_art.h"
+#include "formats/painting/shown_art.h"
 #include "core/steps/source_pictures.h"
 #include "formats/basics/in_words.h"
 

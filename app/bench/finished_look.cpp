@@ -2,7 +2,7 @@
 
 #include "app/common/painting.h"
 #include "app/common/theme.h"
-#include "app/model/to_qt.h"
+#include "formats/painting/to_qt.h"
 
 #include <QPainter>
 #include <algorithm>

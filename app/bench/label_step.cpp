@@ -510,11 +510,24 @@ void LabelStep::choose_picture() {
 }
 
 void LabelStep::paste_list() {
-    const auto read = read_cells(QGuiApplication::clipboard()->text().toUtf8());
-    if (read)
-        take_cells(read->cells);
+    const auto sticker = model.in_hand.sticker();
+    model.file_work.look_at(
+        tr("Reading the clipboard"),
+        [text = QGuiApplication::clipboard()->text().toUtf8()] { return read_cells(text); },
+        [this, id = sticker ? sticker->id : 0](Result<ReadCells> read) {
+            if (read)
+                take_cells_for(id, std::move(read->cells));
+            else
+                emit model.messages.note(tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
+        });
+}
+
+/// The rows go to the label that they were read for, if that is still in hand.
+void LabelStep::take_cells_for(int id, Cells cells) {
+    if (const auto now = model.in_hand.sticker(); now && now->id == id)
+        take_cells(std::move(cells));
     else
-        emit model.messages.note(tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
+        emit model.messages.note(tr("The list was for another label. Choose that and read it again."));
 }
 
 void LabelStep::list_from_file() {
@@ -532,10 +545,8 @@ void LabelStep::list_from_file() {
             if (!read)
                 emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(path))
                                                          .with("trouble", read.problem().said())));
-            else if (const auto now = model.in_hand.sticker(); now && now->id == id)
-                take_cells(std::move(read->cells));
             else
-                emit model.messages.note(tr("The list was for another label. Choose that and read it again."));
+                take_cells_for(id, std::move(read->cells));
         });
 }
 

@@ -55,6 +55,7 @@ class LabelStep : public QWidget {
     void list_from_file();
     void choose_picture_column(int entry);
     void take_cells(std::vector<std::vector<std::string>> cells);
+    void take_cells_for(int id, std::vector<std::vector<std::string>> cells);
     void refresh_text(Unit unit);
 };
 

@@ -148,9 +148,12 @@ class AccessibleView : public QAccessibleWidget {
     }
 };
 
-QAccessibleInterface* interface_for(const QString&, QObject* object) {
-    auto* view = qobject_cast<ZoomView*>(object);
-    return view ? new AccessibleView(*view) : nullptr;
+QAccessibleInterface* interface_for(const QString& kind, QObject* object) {
+    if (auto* view = qobject_cast<ZoomView*>(object))
+        return new AccessibleView(*view);
+    // Qt's own (6.4) looks a child up without asking whether it is still there, as scroll bars come and go.
+    const bool is_scrolled = kind == QLatin1String("QScrollArea") || kind == QLatin1String("QAbstractScrollArea");
+    return is_scrolled ? new QAccessibleWidget(static_cast<QWidget*>(object), QAccessible::Client) : nullptr;
 }
 
 } // namespace

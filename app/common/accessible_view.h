@@ -6,7 +6,7 @@ namespace fusuma::app {
 
 class ZoomView;
 
-/// Makes what views show known to screen readers, for every view from now on.
+/// Makes what views show known to screen readers, for every view from now on; and what scrolls safe to be asked about.
 void make_views_accessible();
 
 /// Tells screen readers which of a view's things has the focus now.

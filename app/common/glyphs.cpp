@@ -1,7 +1,7 @@
 #include "app/common/glyphs.h"
 
 #include "app/common/theme.h"
-#include "app/model/to_qt.h"
+#include "formats/painting/to_qt.h"
 
 #include <QIconEngine>
 #include <QPainter>

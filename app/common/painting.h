@@ -1,7 +1,7 @@
 #pragma once
 
-#include "app/model/shown_art.h"
-#include "app/model/to_qt.h"
+#include "formats/painting/shown_art.h"
+#include "formats/painting/to_qt.h"
 #include "core/steps/placed_copy.h"
 
 namespace fusuma::app {

@@ -2,6 +2,7 @@
 
 #include "app/common/question.h"
 #include "app/common/save_place.h"
+#include "formats/room/room.h"
 
 #include <QAbstractSpinBox>
 #include <QLineEdit>
@@ -17,6 +18,10 @@ const QString suffix = QStringLiteral(".fusuma");
 
 bool ProjectFiles::is_project(const QString& path) {
     return path.endsWith(suffix, Qt::CaseInsensitive);
+}
+
+ProjectFiles::ProjectFiles(Model& of, QWidget& over) : model(of), window(over) {
+    connect(&model.messages, &Messages::time_wanted, this, &ProjectFiles::ask_for_time);
 }
 
 void ProjectFiles::open_project() {
@@ -82,6 +87,23 @@ void ProjectFiles::ask_before_overwriting(const Then& then) {
         save_as(then);
     else if (ask.clickedButton() == replace)
         save_to(model.project.path(), then);
+}
+
+void ProjectFiles::ask_for_time(const QString& text, const std::function<void(bool again)>& answered) {
+    QMessageBox ask(QMessageBox::NoIcon, tr("A file that takes long"),
+                    text + QLatin1Char(' ') +
+                        tr("Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.",
+                           nullptr, room::patient_seconds / 60),
+                    QMessageBox::NoButton, &window);
+    ask.setObjectName(QStringLiteral("moreTime"));
+    const auto* more = ask.addButton(tr("Give it more time"), QMessageBox::AcceptRole);
+    auto* leave = ask.addButton(tr("Leave it out"), QMessageBox::RejectRole);
+    ask.setDefaultButton(leave);
+    ask.exec();
+    const bool again = ask.clickedButton() == more;
+    if (again)
+        room::allow(room::patient_seconds);
+    answered(again);
 }
 
 void ProjectFiles::leave(const Then& then) {

@@ -10,7 +10,7 @@ namespace fusuma::app {
 class ProjectFiles : public QObject {
     Q_OBJECT
   public:
-    ProjectFiles(Model& of, QWidget& over) : model(of), window(over) {}
+    ProjectFiles(Model& of, QWidget& over);
 
     void take_what_is_typed(); ///< the field that is being typed into is done
     [[nodiscard]] static bool is_project(const QString& path);
@@ -38,6 +38,7 @@ class ProjectFiles : public QObject {
     void take_and_stay(); ///< takes what is typed; the cursor stays in its field
     void save_to(const QString& path, const Then& then);
     void ask_before_overwriting(const Then& then);
+    void ask_for_time(const QString& text, const std::function<void(bool again)>& answered);
 };
 
 } // namespace fusuma::app

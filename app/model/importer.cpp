@@ -6,6 +6,7 @@
 #include "formats/basics/in_words.h"
 #include "formats/drawing/drawing_read.h"
 #include "formats/picture/picture_read.h"
+#include "formats/room/room.h"
 
 #include <QFileInfo>
 #include <algorithm>
@@ -58,12 +59,18 @@ template <typename Read, typename Use> void Importer::read_in_background(const Q
     };
     in_background(
         reader, this, [read, work = Work{.stop = stop.get_token()}] { return read(work); },
-        [this, finished, use](const auto& result) {
-            finished([this, use, result] {
-                if (!result)
-                    emit messages.problem(in_words(result.problem()));
-                else
+        [this, finished, name, read, use](const auto& result) {
+            finished([this, name, read, use, result] {
+                if (result)
                     use(*result);
+                else if (room::wants_more_time(result.problem()))
+                    emit messages.time_wanted(in_words(result.problem().message),
+                                              [this, name, read, use](bool again) {
+                                                  if (again)
+                                                      read_in_background(name, read, use);
+                                              });
+                else
+                    emit messages.problem(in_words(result.problem()));
             });
         },
         [this, finished](const QString& words) { finished([this, words] { emit messages.problem(words); }); });

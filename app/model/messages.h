@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QObject>
+#include <functional>
 
 namespace fusuma::app {
 
@@ -11,6 +12,8 @@ class Messages : public QObject {
     void problem(QString text); ///< something could not be done
     void note(QString text);    ///< something to know
     void chatter(QString text); ///< what libraries said of a file, for the log alone
+    /// A file takes long to be read: should it get more time, and be read again?
+    void time_wanted(QString text, std::function<void(bool again)> answered);
 };
 
 } // namespace fusuma::app

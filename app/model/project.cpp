@@ -5,6 +5,7 @@
 #include "core/document/as_photographed.h"
 #include "formats/basics/in_words.h"
 #include "formats/project/project_file.h"
+#include "formats/room/room.h"
 
 #include <QFileInfo>
 
@@ -81,6 +82,15 @@ void Project::open(const QString& path, const std::function<void(bool opened)>& 
             } else if (loaded.document) {
                 stamp = loaded.stamp;
                 replace(std::move(*loaded.document), path, {});
+            } else if (room::wants_more_time(loaded.document.problem())) {
+                emit messages.time_wanted(in_words(loaded.document.problem().message),
+                                          [this, path, then](bool again) {
+                                              if (again)
+                                                  open(path, then);
+                                              else if (then)
+                                                  then(false);
+                                          });
+                return;
             } else {
                 emit messages.problem(in_words(loaded.document.problem()));
             }

@@ -1,7 +1,7 @@
 #include "app/model/working_out.h"
 
 #include "app/model/in_background.h"
-#include "app/model/shown_art.h"
+#include "formats/painting/shown_art.h"
 #include "core/document/copies.h"
 
 #include <set>

@@ -8,7 +8,7 @@
 
 namespace fusuma {
 
-DistanceField::DistanceField(const Polygons& region, double cell_mm, double margin) : cell(cell_mm) {
+DistanceField::DistanceField(const Polygons& region, double cell_mm, double margin, double reach) : cell(cell_mm) {
     const Rect extent = bounds(region);
     if (extent.empty())
         return;
@@ -18,9 +18,9 @@ DistanceField::DistanceField(const Polygons& region, double cell_mm, double marg
     rows = static_cast<int>(std::ceil(box.height() / cell)) + 1;
     nodes.resize(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows));
     const EdgeGrid edges(region);
-    const double most = box.width() + box.height();
+    const double most = std::min(box.width() + box.height(), 2 * reach); // what is found beyond reach saves looking
     std::vector<double> crossed;
-    double before = 0;
+    const double step = cell * 1.001;
     for (int r = 0; r < rows; ++r) {
         const double y = origin.y + r * cell;
         crossed.clear();
@@ -32,16 +32,22 @@ DistanceField::DistanceField(const Polygons& region, double cell_mm, double marg
             }
         std::sort(crossed.begin(), crossed.end());
         std::size_t passed = 0;
+        double at_least = 0, at_most = most; // from this node to the edge
         for (int c = 0; c < columns; ++c) {
             const Point p{origin.x + c * cell, y};
             while (passed < crossed.size() && crossed[passed] <= p.x)
                 ++passed;
-            // A neighbour's distance bounds this one's, so the search need not look far.
-            const double reach = c > 0 ? std::abs(before) + cell * 1.001 : most;
-            const double far = edges.distance_to(p, reach);
-            before = passed % 2 == 1 ? -far : far;
+            // A neighbour's distance bounds this one's, so the search need not look far, or at all.
+            at_least -= step;
+            if (at_least <= reach) {
+                at_least = edges.distance_to(p, at_most);
+                at_most = std::min(most, at_least + step);
+            } else {
+                at_most = most;
+            }
+            const double far = std::min(at_least, reach);
             nodes[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)] =
-                static_cast<float>(before);
+                static_cast<float>(passed % 2 == 1 ? -far : far);
         }
     }
 }

@@ -2,6 +2,7 @@
 
 #include "core/geometry/outline.h"
 
+#include <cmath>
 #include <vector>
 
 namespace fusuma {
@@ -13,7 +14,8 @@ class DistanceField {
     /// @param region  even-odd polygons, mm
     /// @param cell    mm between nodes
     /// @param margin  mm round the region's box that the grid covers; beyond, distances are lower bounds
-    DistanceField(const Polygons& region, double cell, double margin);
+    /// @param reach   mm; what is farther counts as that far, which takes less work to find out
+    DistanceField(const Polygons& region, double cell, double margin, double reach = HUGE_VAL);
 
     [[nodiscard]] double at(Point p) const;
 

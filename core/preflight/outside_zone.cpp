@@ -22,8 +22,8 @@ double area_of(const Polygons& polygons) {
 }
 
 /// Of a zone in several pieces, as small sheets are, the one in which most of the copy lies: all of it belongs there.
-Polygons home_of(const PlacedCopy& copy, const Polygons& zone) {
-    const Regions pieces(zone);
+/// @param pieces  of the zone
+Polygons home_of(const PlacedCopy& copy, const Polygons& zone, const Regions& pieces) {
     if (pieces.pieces().size() < 2)
         return zone;
     double most = -1;
@@ -40,9 +40,24 @@ Polygons home_of(const PlacedCopy& copy, const Polygons& zone) {
     return home->polygons();
 }
 
-Outside outside_of(const PlacedCopy& copy, const Polygons& whole_zone) {
+/// Does the box lie inside without coming near an edge? So do most copies, and need no closer look.
+bool is_well_inside(const Rect& box, const Polygons& zone, const Regions& pieces) {
+    for (const Polygon& polygon : zone)
+        for (std::size_t i = 0; i < polygon.size(); ++i) {
+            Rect edge;
+            edge.include(polygon[i]);
+            edge.include(polygon[(i + 1) % polygon.size()]);
+            if (edge.overlaps(box))
+                return false;
+        }
+    return pieces.contains(box.min);
+}
+
+Outside outside_of(const PlacedCopy& copy, const Polygons& whole_zone, const Regions& pieces) {
     constexpr double noticeable_mm2 = 0.02;
-    const Polygons zone = home_of(copy, whole_zone);
+    if (is_well_inside(copy.cut_box, whole_zone, pieces))
+        return {};
+    const Polygons zone = home_of(copy, whole_zone, pieces);
     Outside found;
     found.region = combine(copy.room, zone, Combine::take_out);
     if (area_of(found.region) < noticeable_mm2)
@@ -54,12 +69,15 @@ Outside outside_of(const PlacedCopy& copy, const Polygons& whole_zone) {
     for (const Polygon& polygon : found.region)
         for (const Point p : polygon)
             look_at(p);
-    const Regions inside(zone);
+    std::optional<Regions> inside; // made for the few that have such lines
     for (const CopyLine& line : copy.lines)
-        if (line.is_open || line.origin == StickerLine::Origin::artwork) // the other closed ones bound the room
+        if (line.is_open || line.origin == StickerLine::Origin::artwork) { // the other closed ones bound the room
+            if (!inside)
+                inside.emplace(zone);
             for (const Point p : line.points)
-                if (!inside.contains(p))
+                if (!inside->contains(p))
                     look_at(p);
+        }
     return found;
 }
 
@@ -100,8 +118,9 @@ void outside_zone(const PreflightInput& input, Findings& findings) {
         const PagePlan& page = input.plan.pages[static_cast<std::size_t>(copy.page)];
         if (page.zone.empty())
             continue; // another rule's
-        const auto outside = input.planner.facts.get<Outside>({copy.placed, page.sheet},
-                                                              [&] { return outside_of(*copy.placed, page.zone); });
+        const auto pieces = input.planner.facts.get<Regions>({page.sheet}, [&] { return Regions(page.zone); });
+        const auto outside = input.planner.facts.get<Outside>(
+            {copy.placed, page.sheet}, [&] { return outside_of(*copy.placed, page.zone, *pieces); });
         const Nearest& worst = outside->worst;
         if (worst.distance < noticeable_mm)
             continue;

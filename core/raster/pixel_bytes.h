@@ -17,7 +17,7 @@ class PixelBytes {
     explicit PixelBytes(std::size_t size) : count(size) {
         if (size == 0)
             return;
-        const auto own = std::make_shared<std::uint8_t[]>(size);
+        const std::shared_ptr<std::uint8_t[]> own(new std::uint8_t[size]()); // whose end looks at none of them
         first = own.get();
         memory = own;
     }

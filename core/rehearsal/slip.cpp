@@ -29,6 +29,7 @@ struct SlipCheck::Fields {
 namespace {
 
 constexpr double field_cell = 0.2, field_margin = 4, sample_step = 0.25; // mm
+constexpr double farthest = 6;                                           // mm that count, more than anything slips by
 constexpr double unseen = 0.03;                                          // mm that nobody sees
 constexpr double sliver = 0.04;    // mm, half of what areas that reach under each other come to
 constexpr double beside_reach = 2; // mm past a cut within which neighbours and marks are looked for
@@ -85,7 +86,7 @@ SlipCheck::SlipCheck(const StickerResult& result) {
     Rect box = bounds(cut);
     box.include(bounds(printed));
     const Polygons around{corners_of(box.grown(2 * field_margin))};
-    const auto field = [](const Polygons& region) { return DistanceField(region, field_cell, field_margin); };
+    const auto field = [](const Polygons& region) { return DistanceField(region, field_cell, field_margin, farthest); };
     Fields found{field(art), field(printed), field(cut), {}, {}};
     bool is_same_all_round = true;
     const auto edge_of = [&](Ink ink) {

@@ -54,7 +54,7 @@ const std::map<char, std::string_view>& glyphs() {
     return all;
 }
 
-constexpr double grid_height = 6, advance = 5.6, thickness = 0.85; // in steps of the grid
+constexpr double grid_height = 6, advance = 5.6, stroke_width = 0.85; // in steps of the grid
 
 } // namespace
 
@@ -83,8 +83,8 @@ Polygons lettering(std::string_view words, Point at, double height) {
             std::vector<Point> line;
             const auto finish = [&] {
                 if (line.size() > 1)
-                    drawn = drawn.empty() ? stroked(line, thickness * step)
-                                          : combine(drawn, stroked(line, thickness * step), Combine::join);
+                    drawn = drawn.empty() ? stroked(line, stroke_width * step)
+                                          : combine(drawn, stroked(line, stroke_width * step), Combine::join);
                 line.clear();
             };
             const std::string_view strokes = glyph->second;

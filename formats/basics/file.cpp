@@ -20,40 +20,50 @@ FileStamp stamp_of(const QString& path) {
             static_cast<qint64>(now.st_ino)};
 }
 
-Result<QByteArray> read_file(const QString& path, qint64 most) {
+namespace {
+
+Problem not_readable(const QString& path, const QString& why) {
+    return {"“{file}” cannot be read: {why}."_said.with("file", file_name_of(path)).with("why", why.toStdString())};
+}
+Problem too_large(const QString& path, qint64 most) {
+    return {"“{file}” is larger than {most} MB, too large to open."_said.with("file", file_name_of(path))
+                .with("most", most >> 20)};
+}
+
+} // namespace
+
+Result<Descriptor> open_file(const QString& path, qint64 most) {
     const auto name = file_name_of(path);
-    const auto not_readable = [&](const QString& why) {
-        return Problem{"“{file}” cannot be read: {why}."_said.with("file", name).with("why", why.toStdString())};
-    };
     // Without waiting: a pipe that nobody writes to would hold the person up for ever.
-    const int opened = ::open(QFile::encodeName(path).constData(), O_RDONLY | O_NONBLOCK | O_CLOEXEC | O_NOCTTY);
-    if (opened < 0) {
+    Descriptor file(::open(QFile::encodeName(path).constData(), O_RDONLY | O_NONBLOCK | O_CLOEXEC | O_NOCTTY));
+    if (!file.is_open()) {
         if (errno == ENOENT || errno == ENOTDIR)
             return Problem{"“{file}” does not exist."_said.with("file", name)};
         if (errno == EACCES || errno == EPERM)
             return Problem{"“{file}” cannot be read."_said.with("file", name), "Check the file's permissions."_said};
-        return not_readable(qt_error_string());
-    }
-    QFile file;
-    if (!file.open(opened, QIODevice::ReadOnly, QFileDevice::AutoCloseHandle)) {
-        ::close(opened);
-        return not_readable(file.errorString());
+        return not_readable(path, qt_error_string());
     }
     struct stat facts {};
-    if (::fstat(opened, &facts) != 0)
-        return not_readable(qt_error_string());
+    if (::fstat(file.get(), &facts) != 0)
+        return not_readable(path, qt_error_string());
     if (S_ISDIR(facts.st_mode))
         return Problem{"“{file}” is a folder, not a file."_said.with("file", name)};
     if (!S_ISREG(facts.st_mode))
         return Problem{"“{file}” is a device or a pipe, not a file."_said.with("file", name)};
-    const Problem too_large{
-        "“{file}” is larger than {most} MB, too large to open."_said.with("file", name).with("most", most >> 20)};
-    if (facts.st_size > most)
-        return too_large;
+    return facts.st_size > most ? Result<Descriptor>(too_large(path, most)) : std::move(file);
+}
+
+Result<QByteArray> read_file(const QString& path, qint64 most) {
+    auto opened = open_file(path, most);
+    if (!opened)
+        return opened.problem();
+    QFile file;
+    if (!file.open(opened->get(), QIODevice::ReadOnly))
+        return not_readable(path, file.errorString());
     QByteArray bytes = file.read(most + 1); // some tell no size beforehand
     if (file.error() != QFileDevice::NoError)
-        return not_readable(file.errorString());
-    return bytes.size() > most ? Result<QByteArray>(too_large) : bytes;
+        return not_readable(path, file.errorString());
+    return bytes.size() > most ? Result<QByteArray>(too_large(path, most)) : bytes;
 }
 
 namespace {

@@ -1,13 +1,16 @@
 #pragma once
 
 #include "core/result.h"
+#include "formats/basics/descriptor.h"
 
 #include <QByteArray>
 #include <QString>
 
 namespace fusuma {
 
-/// The whole of a file of at most `most` bytes.
+/// A file of at most `most` bytes, open for reading. Folders, devices and pipes are none.
+Result<Descriptor> open_file(const QString& path, qint64 most);
+/// The whole of such a file.
 Result<QByteArray> read_file(const QString& path, qint64 most);
 
 /// Writes beside the file, then renames, so that a failed write leaves what was there; when it returns Done, the bytes

@@ -1,5 +1,6 @@
 #include "formats/pdf/pdf_write.h"
 
+#include "core/raster/samples.h"
 #include "formats/basics/number.h"
 #include "formats/basics/qpdf.h"
 
@@ -34,48 +35,12 @@ QPDFObjectHandle sample_stream(QPDF& pdf, const Image& image, const char* colour
     return stream;
 }
 
-/// Clear pixels next to others take their colour, along rows and then columns: viewers that scale colours and
-/// transparency apart would mix it in. All other clear pixels are white.
-std::string colours_of(const Image& image) {
-    constexpr std::ptrdiff_t reach = 2;
-    const std::ptrdiff_t w = image.width, h = image.height, n = w * h;
-    std::string colours(static_cast<std::size_t>(3 * n), '\xff');
-    std::vector<char> known(static_cast<std::size_t>(n));
-    for (std::ptrdiff_t i = 0; i < n; ++i)
-        if (image.rgba[static_cast<std::size_t>(4 * i + 3)] > 0) {
-            known[static_cast<std::size_t>(i)] = 1;
-            std::copy_n(&image.rgba[static_cast<std::size_t>(4 * i)], 3, &colours[static_cast<std::size_t>(3 * i)]);
-        }
-    for (const std::ptrdiff_t step : {std::ptrdiff_t{1}, w}) {
-        const std::vector<char> before = known;
-        const auto is_there = [&](std::ptrdiff_t i, std::ptrdiff_t k) {
-            const std::ptrdiff_t at = i + k * step;
-            const bool is_on_line = step == 1 ? at / w == i / w && at >= 0 : at >= 0 && at < n;
-            return is_on_line && before[static_cast<std::size_t>(at)];
-        };
-        for (std::ptrdiff_t i = 0; i < n; ++i)
-            for (std::ptrdiff_t k = 1; k <= reach && !known[static_cast<std::size_t>(i)]; ++k)
-                for (const std::ptrdiff_t side : {-k, k})
-                    if (!known[static_cast<std::size_t>(i)] && is_there(i, side)) {
-                        known[static_cast<std::size_t>(i)] = 1;
-                        std::copy_n(&colours[static_cast<std::size_t>(3 * (i + side * step))], 3,
-                                    &colours[static_cast<std::size_t>(3 * i)]);
-                    }
-    }
-    return colours;
-}
-
 QPDFObjectHandle image_object(QPDF& pdf, const Image& image) {
-    std::string alphas;
-    alphas.reserve(image.pixels());
-    bool see_through = false;
-    for (std::size_t i = 3; i < image.rgba.size(); i += 4) {
-        alphas += static_cast<char>(image.rgba[i]);
-        see_through = see_through || image.rgba[i] < 255;
-    }
-    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", colours_of(image));
-    if (see_through)
-        object.getDict().replaceKey("/SMask", pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", alphas)));
+    const Samples samples = samples_of(image);
+    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", samples.colours);
+    if (!samples.alphas.empty())
+        object.getDict().replaceKey(
+            "/SMask", pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", samples.alphas)));
     return pdf.makeIndirectObject(object);
 }
 

@@ -143,11 +143,14 @@ Result<QByteArray> project_bytes(const Document& document, const ZipEntries& bes
     return bytes;
 }
 
-Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name, Said* left_out) {
+namespace {
+
+/// @param file  as `room::ask` takes it
+template <typename File> Result<Document> read_project(const File& file, const QString& name, Said* left_out) {
     const auto refused = [&](const Problem& why) {
         return Problem{"“{file}” cannot be opened."_said.with("file", file_name_of(name)).then(why.message), why.hint};
     };
-    const auto unpacked = room::ask<ProjectEntries>({.asked = room::Asked::entries, .name = file_name_of(name)}, bytes);
+    const auto unpacked = room::ask<ProjectEntries>({.asked = room::Asked::entries, .name = file_name_of(name)}, file);
     if (!unpacked)
         return refused(unpacked.problem());
     const ZipEntries& entries = unpacked->entries;
@@ -170,10 +173,15 @@ Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name
     return document ? std::move(document) : refused(document.problem());
 }
 
+} // namespace
+
+Result<Document> read_project_bytes(const QByteArray& bytes, const QString& name, Said* left_out) {
+    return read_project(bytes, name, left_out);
+}
+
 std::optional<QByteArray> small_entry(const QString& path, const std::string& name) {
     constexpr qint64 most_bytes = 1 << 20;
-    const auto file = read_file(path, largest_project_bytes);
-    return file ? zip_entry(*file, name, most_bytes) : std::nullopt;
+    return zip_entry(path, name, most_bytes);
 }
 
 Outcome save_project(const Document& document, const QString& path, const ZipEntries& beside) {
@@ -182,8 +190,8 @@ Outcome save_project(const Document& document, const QString& path, const ZipEnt
 }
 
 Result<Document> load_project(const QString& path, Said* left_out) {
-    const auto bytes = read_file(path, largest_project_bytes);
-    return bytes ? read_project_bytes(*bytes, path, left_out) : bytes.problem();
+    const auto file = open_file(path, largest_project_bytes);
+    return file ? read_project(*file, path, left_out) : file.problem();
 }
 
 } // namespace fusuma

@@ -1,5 +1,6 @@
 #include "formats/project/zip_archive.h"
 
+#include <QFile>
 #include <algorithm>
 #include <memory>
 #include <vector>
@@ -75,6 +76,14 @@ std::optional<QByteArray> content_of(zip_t* zip, zip_uint64_t index, zip_uint64_
     return is_whole ? std::optional(std::move(content)) : std::nullopt;
 }
 
+std::optional<QByteArray> entry_of(const OpenZip& zip, const std::string& name, qint64 most) {
+    zip_stat_t stat{};
+    if (!zip || zip_stat(zip.get(), name.c_str(), 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE) ||
+        stat.size > static_cast<zip_uint64_t>(most))
+        return std::nullopt;
+    return content_of(zip.get(), stat.index, stat.size);
+}
+
 } // namespace
 
 Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
@@ -98,13 +107,14 @@ Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most) {
     return entries;
 }
 
+std::optional<QByteArray> zip_entry(const QString& path, const std::string& name, qint64 most) {
+    int error = 0;
+    return entry_of(OpenZip(zip_open(QFile::encodeName(path).constData(), ZIP_RDONLY, &error), &zip_discard), name,
+                    most);
+}
+
 std::optional<QByteArray> zip_entry(const QByteArray& bytes, const std::string& name, qint64 most) {
-    const OpenZip zip = opened(bytes, 0);
-    zip_stat_t stat{};
-    if (!zip || zip_stat(zip.get(), name.c_str(), 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE) ||
-        stat.size > static_cast<zip_uint64_t>(most))
-        return std::nullopt;
-    return content_of(zip.get(), stat.index, stat.size);
+    return entry_of(opened(bytes, 0), name, most);
 }
 
 } // namespace fusuma

@@ -23,6 +23,7 @@ Result<QByteArray> zip_bytes(const ZipEntries& entries);
 Result<ZipEntries> unzip(const QByteArray& bytes, qint64 most);
 
 /// One small entry of a zip, without looking at the rest; nothing when it is not there, damaged or larger than `most`.
+[[nodiscard]] std::optional<QByteArray> zip_entry(const QString& path, const std::string& name, qint64 most);
 [[nodiscard]] std::optional<QByteArray> zip_entry(const QByteArray& bytes, const std::string& name, qint64 most);
 
 } // namespace fusuma

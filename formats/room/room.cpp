@@ -2,6 +2,7 @@
 
 #include "formats/basics/file.h"
 #include "formats/basics/shipped.h"
+#include "formats/room/line.h"
 
 #include <QFile>
 #include <atomic>
@@ -176,41 +177,11 @@ Reader taken() {
     return reader.is_running() ? std::move(reader) : Reader::started();
 }
 
-/// The bytes and an open file, in one piece. False when the other side is gone.
-bool sent(int line, const std::string& bytes, int file) {
-    iovec piece{const_cast<char*>(bytes.data()), bytes.size()};
-    alignas(cmsghdr) char beside[CMSG_SPACE(sizeof(int))]{};
-    msghdr message{};
-    message.msg_iov = &piece;
-    message.msg_iovlen = 1;
-    message.msg_control = beside;
-    message.msg_controllen = sizeof beside;
-    cmsghdr* head = CMSG_FIRSTHDR(&message);
-    head->cmsg_level = SOL_SOCKET;
-    head->cmsg_type = SCM_RIGHTS;
-    head->cmsg_len = CMSG_LEN(sizeof(int));
-    std::memcpy(CMSG_DATA(head), &file, sizeof file);
-    return ::sendmsg(line, &message, MSG_NOSIGNAL) == static_cast<ssize_t>(bytes.size());
-}
-
 /// What it answered, with its file; nothing when it ended without.
 std::optional<std::pair<Answer, Descriptor>> answer_of(int line) {
     Answer answer;
-    iovec piece{&answer, sizeof answer};
-    alignas(cmsghdr) char beside[CMSG_SPACE(sizeof(int))]{};
-    msghdr message{};
-    message.msg_iov = &piece;
-    message.msg_iovlen = 1;
-    message.msg_control = beside;
-    message.msg_controllen = sizeof beside;
-    const ssize_t size = ::recvmsg(line, &message, MSG_DONTWAIT | MSG_CMSG_CLOEXEC);
-    Descriptor file;
-    if (const cmsghdr* head = CMSG_FIRSTHDR(&message); size > 0 && head && head->cmsg_type == SCM_RIGHTS) {
-        int number = -1;
-        std::memcpy(&number, CMSG_DATA(head), sizeof number);
-        file = Descriptor(number);
-    }
-    const bool is_whole = size == sizeof answer && (file.is_open() || answer.ending != Ending::answered);
+    auto [size, file] = receive(line, std::as_writable_bytes(std::span(&answer, 1)), false);
+    const bool is_whole = size == sizeof answer && (file.is_open() || answer.ending == Ending::too_large);
     return is_whole ? std::optional(std::pair(answer, std::move(file))) : std::nullopt;
 }
 
@@ -229,9 +200,10 @@ Reply reply_in(Received memory, std::uint64_t at, std::uint64_t size) {
     return {std::move(memory), bytes};
 }
 
-Reply here(const Wish& wish, std::span<const std::byte> file) {
+Reply here(const Wish& wish, const Descriptor& file) {
     SharedMemory memory;
-    const std::string value = the_room().answer_here(wish, file, memory);
+    const Received bytes = mapped(file);
+    const std::string value = the_room().answer_here(wish, {bytes.memory.get(), bytes.size}, memory);
     const std::size_t at = memory.add(value.size());
     std::memcpy(memory.at(at), value.data(), value.size());
     return reply_in(received(std::move(memory).finished()), at, value.size());
@@ -260,10 +232,8 @@ Problem too_large(const std::string& name) {
     return {"“{file}” needs more memory to be read than Fusuma gives to a file."_said.with("file", name),
             "Save a smaller or simpler copy and open that."_said};
 }
-Problem too_slow(const std::string& name) {
-    return {"“{file}” takes longer to read than {seconds} seconds of work."_said.with("file", name)
-                .with("seconds", allowed_seconds()),
-            "Save a simpler copy and open that."_said};
+Said too_slow() {
+    return "“{file}” takes longer to read than {seconds} seconds of work."_said;
 }
 
 } // namespace
@@ -303,27 +273,31 @@ void read_here(AnswerHere answer) {
     the_room().answer_here = std::move(answer);
 }
 
-Result<Reply> reply(Wish wish, std::span<const std::byte> file, const Work& work) {
+bool wants_more_time(const Problem& problem) {
+    const auto is_it = [](const Said& said) { return said.sentence == too_slow().sentence; };
+    return allowed_seconds() < patient_seconds &&
+           (is_it(problem.message) || std::ranges::any_of(problem.message.parts, is_it));
+}
+
+Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
     if (the_room().answer_here)
         return here(wish, file);
     const Place place(work);
     wish.name = shortened(wish.name);
     wish.seconds = allowed_seconds();
     wish.memory = most_memory;
+    SharedMemory none;
+    wire::Out out(none);
+    out(wish);
+    const auto asked = std::as_bytes(std::span(out.bytes()));
+    if (asked.size() > most_asked)
+        return failed(wish);
     Reader reader = taken();
-    {
-        SharedMemory none;
-        wire::Out out(none);
-        out(wish);
-        const Descriptor bytes = SharedMemory(file).finished();
-        if (out.bytes().size() > most_asked)
-            return failed(wish);
-        // One that waited may have been ended meanwhile, as systems short of memory do.
-        if (!reader.is_running() || !sent(reader.its_line(), out.bytes(), bytes.get())) {
-            reader = Reader::started();
-            if (!reader.is_running() || !sent(reader.its_line(), out.bytes(), bytes.get()))
-                return Problem{"Fusuma's reader of files cannot be started."_said, "Install Fusuma anew."_said};
-        }
+    // One that waited may have been ended meanwhile, as systems short of memory do.
+    if (!reader.is_running() || !send(reader.its_line(), asked, file)) {
+        reader = Reader::started();
+        if (!reader.is_running() || !send(reader.its_line(), asked, file))
+            return Problem{"Fusuma's reader of files cannot be started."_said, "Install Fusuma anew."_said};
     }
     if (is_another_wanted())
         prepare();
@@ -345,12 +319,14 @@ Result<Reply> reply(Wish wish, std::span<const std::byte> file, const Work& work
         const bool is_slow =
             is_out_of_time || (WIFSIGNALED(status) && WTERMSIG(status) == SIGXCPU) ||
             (WIFSIGNALED(status) && WTERMSIG(status) == SIGKILL && used.ru_utime.tv_sec >= wish.seconds);
-        return is_slow ? too_slow(wish.name) : failed(wish);
+        return is_slow ? Problem{too_slow().with("file", wish.name).with("seconds", wish.seconds),
+                                 "Save a simpler copy and open that."_said}
+                       : failed(wish);
     }
     tell_what_it_said(reader, wish.name);
     let_leave(std::move(reader));
     auto& [answer, memory_file] = *answered;
-    if (!answer.is_shut_in && !the_room().told_of_no_lock.exchange(true))
+    if (answer.is_shut_in == 0 && !the_room().told_of_no_lock.exchange(true))
         log("This system has nothing to shut the reader of files in with; only its time and memory are bounded.");
     if (answer.ending == Ending::too_large)
         return too_large(wish.name);

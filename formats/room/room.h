@@ -39,7 +39,7 @@ struct Wish {
 enum class Ending : std::uint8_t { answered, too_large };
 struct Answer {
     Ending ending = Ending::answered;
-    bool is_shut_in = true;         ///< false where the system has nothing to shut it in with
+    std::uint8_t is_shut_in = 1; ///< a byte, since what arrives may be any; 0 where the system has nothing to shut it in with
     std::uint64_t at = 0, size = 0; ///< of the value's bytes in the shared memory
 };
 /// The reader's end of its line, and how long what it is asked may be.
@@ -53,6 +53,7 @@ void prepare(bool always = false);
 /// Processor time that a file may take, from now on; 16 s at first, so that a person has an answer within 20.
 void allow(int seconds);
 [[nodiscard]] int allowed_seconds();
+inline constexpr int patient_seconds = 300; ///< what a person who waits may give
 
 /// Where libraries' chatter about damaged files goes, and that the room has no lock where it has none; nowhere at
 /// first. Called from any thread.
@@ -68,12 +69,14 @@ struct Reply {
     std::string_view bytes;
 };
 /// Two are read at a time; others wait. Throws Stopped when asked to stop, at once.
-[[nodiscard]] Result<Reply> reply(Wish wish, std::span<const std::byte> file, const Work& work);
+[[nodiscard]] Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work);
+/// Was a file given up because reading it took too long, while a person who waits could still give it more?
+[[nodiscard]] bool wants_more_time(const Problem& problem);
 /// When a reply is not as agreed on.
 [[nodiscard]] Problem failed(const Wish& wish);
 
 /// The value, or the reader's problem.
-template <typename T> Result<T> ask(const Wish& wish, std::span<const std::byte> file, const Work& work = {}) {
+template <typename T> Result<T> ask(const Wish& wish, const Descriptor& file, const Work& work = {}) {
     auto answered = reply(wish, file, work);
     if (!answered)
         return answered.problem();
@@ -86,6 +89,9 @@ template <typename T> Result<T> ask(const Wish& wish, std::span<const std::byte>
     } catch (const wire::Broken&) {
     }
     return failed(wish);
+}
+template <typename T> Result<T> ask(const Wish& wish, std::span<const std::byte> file, const Work& work = {}) {
+    return ask<T>(wish, SharedMemory(file).finished(), work);
 }
 template <typename T> Result<T> ask(const Wish& wish, const QByteArray& file, const Work& work = {}) {
     return ask<T>(wish, std::as_bytes(std::span(file.constData(), static_cast<std::size_t>(file.size()))), work);

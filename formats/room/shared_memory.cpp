@@ -11,20 +11,6 @@
 
 namespace fusuma {
 
-Descriptor& Descriptor::operator=(Descriptor&& other) noexcept {
-    std::swap(fd, other.fd);
-    return *this;
-}
-
-Descriptor::~Descriptor() {
-    if (fd >= 0)
-        ::close(fd);
-}
-
-int Descriptor::release() {
-    return std::exchange(fd, -1);
-}
-
 namespace {
 
 constexpr std::size_t even = 64; // bytes, so that pixels and numbers lie well
@@ -90,8 +76,13 @@ Descriptor SharedMemory::finished() && {
 }
 
 Received received(const Descriptor& file) {
+    const int sealed = ::fcntl(file.get(), F_GET_SEALS); // negative where a file can have none
+    return sealed >= 0 && (sealed & seals) == seals ? mapped(file) : Received{};
+}
+
+Received mapped(const Descriptor& file) {
     struct stat facts {};
-    if (::fstat(file.get(), &facts) != 0 || (::fcntl(file.get(), F_GET_SEALS) & seals) != seals)
+    if (::fstat(file.get(), &facts) != 0)
         return {};
     const auto size = static_cast<std::size_t>(facts.st_size);
     if (size == 0)

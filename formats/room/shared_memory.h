@@ -1,27 +1,13 @@
 #pragma once
 
+#include "formats/basics/descriptor.h"
+
 #include <cstddef>
 #include <cstdint>
 #include <memory>
 #include <span>
 
 namespace fusuma {
-
-/// An open file that closes itself.
-class Descriptor {
-  public:
-    Descriptor() = default;
-    explicit Descriptor(int number) : fd(number) {}
-    Descriptor(Descriptor&& other) noexcept : fd(other.release()) {}
-    Descriptor& operator=(Descriptor&& other) noexcept;
-    ~Descriptor();
-    [[nodiscard]] int get() const { return fd; }
-    [[nodiscard]] bool is_open() const { return fd >= 0; }
-    [[nodiscard]] int release();
-
-  private:
-    int fd = -1;
-};
 
 /// Memory that two programs see: one fills it, then nobody can change it any more. Throws std::bad_alloc when there is
 /// none left.
@@ -56,5 +42,8 @@ struct Received {
     std::size_t size = 0;
 };
 [[nodiscard]] Received received(const Descriptor& file);
+
+/// Any file as memory of this program, which ends when somebody shortens the file meanwhile: for readers alone.
+[[nodiscard]] Received mapped(const Descriptor& file);
 
 } // namespace fusuma

@@ -7,6 +7,7 @@
 #include "tests/app/window.h"
 
 #include <QAccessible>
+#include <QHeaderView>
 #include <QListWidget>
 #include <QMenuBar>
 #include <QPlainTextEdit>
@@ -271,6 +272,19 @@ TEST_F(Keyboard, TheGuideOpensAtItsChaptersAndFollowsItsLinks) {
 }
 
 // Screen readers, as Qt tells them; tests/app/accessible_window looks from outside, through AT-SPI.
+
+TEST_F(Keyboard, ReadersMayAskForWhatIsNoLongerThere) {
+    open_small_demo(); // a scroll bar that was there is gone by the time it is asked for
+    for (auto* area : window.findChildren<QAbstractScrollArea*>()) {
+        QAccessibleInterface* known = QAccessible::queryAccessibleInterface(area);
+        ASSERT_TRUE(known) << area->metaObject()->className();
+        if (!qobject_cast<QAbstractItemView*>(area) || qobject_cast<QHeaderView*>(area))
+            EXPECT_TRUE(known->child(0)) << area->metaObject()->className();
+        for (const int beyond : {0, 1, 2, 1000})
+            EXPECT_FALSE(known->child(known->childCount() + beyond)) << area->metaObject()->className();
+        EXPECT_FALSE(known->child(-1)) << area->metaObject()->className();
+    }
+}
 
 TEST_F(Keyboard, TheSheetTellsOfEveryCopyAndOfWhatIsWrongWithIt) {
     Document d = test::disc_document({{100, 150}, {8, 60}});

@@ -35,24 +35,33 @@ TEST_F(Strangers, ThirtyOfTheWorstLeaveTheWorkAndTheWindowAsTheyWere) {
     model.copies.place(1);
     settle();
     const Document work = model.document();
+    QString told;
+    bool is_asked = false;
     QTimer answers; // a project asks about the work first; who leaves it all the same keeps it when nothing opens
-    QObject::connect(&answers, &QTimer::timeout, [] {
-        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget()))
-            if (QAbstractButton* leave = box->button(QMessageBox::Discard))
-                leave->click();
+    QObject::connect(&answers, &QTimer::timeout, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (box && box->objectName() == "moreTime") {
+            is_asked = true;
+            told = box->text();
+            box->reject();
+        } else if (QAbstractButton* leave = box ? box->button(QMessageBox::Discard) : nullptr) {
+            leave->click();
+        }
     });
     answers.start(50);
     const int patience = room::allowed_seconds();
     room::allow(1);
     for (const QString& name : all) {
-        QString told;
+        told.clear();
+        is_asked = false;
         const auto heard =
             QObject::connect(&model.messages, &Messages::problem, [&](const QString& text) { told = text; });
         drop({files.filePath(name)});
         EXPECT_TRUE(QTest::qWaitFor([&] { return !told.isEmpty(); }, 60'000)) << name.toStdString();
         settle();
         QObject::disconnect(heard);
-        EXPECT_EQ(notice(), told.toStdString()) << "the sentence is read";
+        if (!is_asked)
+            EXPECT_EQ(notice(), told.toStdString()) << "the sentence is read";
         EXPECT_FALSE(told.contains(QLatin1Char('\n'))) << told.toStdString();
         EXPECT_LT(told.size(), 300) << told.toStdString();
         EXPECT_TRUE(model.document() == work) << name.toStdString();
@@ -80,6 +89,55 @@ TEST_F(Strangers, StopEndsReadingAtOnceAndTheNextFileIsRead) {
     drop_artwork({test::demo_art("white-moon.png")});
     EXPECT_LT(std::chrono::steady_clock::now() - start, std::chrono::seconds(15)) << "nobody waits for the slow one";
     EXPECT_EQ(source_name(model.document().stickers.back()->artwork), "white-moon.png");
+}
+
+TEST_F(Strangers, WhoWaitsMayGiveAFileMoreTimeAndItsProjectToo) {
+    QTemporaryDir files;
+    const QString slow = files.filePath("slow.svg"), project = files.filePath("slow.fusuma");
+    ASSERT_TRUE(
+        write_file(slow, R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="50mm" height="50mm"><filter id="f">
+        <feTurbulence baseFrequency=".01" numOctaves="40"/></filter><rect width="189" height="189" filter="url(#f)"/>
+        </svg>)svg"));
+    const int patience = room::allowed_seconds();
+    int asked = 0;
+    const char* answer = "Leave it out";
+    QTimer answers;
+    QObject::connect(&answers, &QTimer::timeout, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        if (!box || box->objectName() != "moreTime")
+            return;
+        EXPECT_THAT(box->text().toStdString(), testing::HasSubstr("longer to read than 1 second"));
+        ++asked;
+        for (QAbstractButton* button : box->buttons())
+            if (button->text() == QLatin1String(answer))
+                button->click();
+    });
+    answers.start(20);
+    const auto tried = [&](const QString& file, const char* said) {
+        answer = said;
+        asked = 0;
+        room::allow(1);
+        drop({file});
+        EXPECT_TRUE(QTest::qWaitFor([&] { return asked > 0; }, 30'000)) << file.toStdString();
+        EXPECT_TRUE(
+            QTest::qWaitFor([&] { return model.importer.reading().isEmpty() && !model.project.is_busy(); }, 60'000));
+        settle();
+        EXPECT_EQ(asked, 1);
+    };
+    tried(slow, "Leave it out");
+    EXPECT_TRUE(model.document().stickers.empty());
+    EXPECT_EQ(room::allowed_seconds(), 1);
+    tried(slow, "Give it more time");
+    ASSERT_EQ(model.document().stickers.size(), 1U);
+    EXPECT_EQ(room::allowed_seconds(), room::patient_seconds);
+    ASSERT_TRUE(save_project(model.document(), project));
+    model.project.start_new();
+    settle();
+    tried(project, "Leave it out");
+    EXPECT_TRUE(model.document().stickers.empty());
+    tried(project, "Give it more time");
+    EXPECT_EQ(model.document().stickers.size(), 1U);
+    room::allow(patience);
 }
 
 TEST_F(Strangers, PicturesReadTwoAtATimeComeInTheOrderInWhichTheyWereDropped) {

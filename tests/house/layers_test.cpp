@@ -20,7 +20,7 @@ const std::map<std::string, std::vector<std::string>> folders{
      {".", "geometry", "raster", "trace", "border", "cutting", "drawing", "hand", "label", "sheet", "document", "fill",
       "registration", "photo", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
     {"formats",
-     {"basics", "room", "manual", "fonts", "drawing", "picture", "cut_files", "label", "machine", "pdf", "project"}},
+     {"basics", "room", "manual", "fonts", "drawing", "picture", "cut_files", "label", "machine", "pdf", "painting", "project"}},
     {"reading", {"basics", "dxf", "picture", "svg", "cut_lines", "drawing", "printed", "table", "."}},
     {"devices", {"cutter", "scanner", "practice"}},
     {"app", {"model", "common", "bench", "sheet", "output", "frame"}},

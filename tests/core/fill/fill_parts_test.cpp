@@ -40,6 +40,17 @@ TEST(DistanceField, IsTheDistanceToTheEdgeWithinHalfACell) {
     }
 }
 
+TEST(DistanceField, CountsWhatIsFartherThanItsReachAsThatFar) {
+    for (const Polygons& shape : shapes())
+        for (const double reach : {0.3, 2.0, 7.0}) {
+            const DistanceField whole(shape, 0.5, 10), near(shape, 0.5, 10, reach);
+            const Rect box = bounds(shape).grown(10);
+            for (double y = box.min.y; y < box.max.y - 0.5; y += 0.5)
+                for (double x = box.min.x; x < box.max.x - 0.5; x += 0.5)
+                    EXPECT_NEAR(near.at({x, y}), std::clamp(whole.at({x, y}), -reach, reach), 1e-5);
+        }
+}
+
 std::vector<Posture> postures_of(const ReadyItem& piece, const std::vector<double>& turns) {
     std::vector<Posture> postures;
     for (const double turn : turns)

@@ -59,8 +59,8 @@ TEST(Zip, OneEntryIsReadWithoutTheRest) {
     EXPECT_EQ(zip_entry(zip, "unsaved.json", 100), std::optional(QByteArray("{}")));
     EXPECT_FALSE(zip_entry(zip, "thumbnail.png", 100)) << "it is not there";
     EXPECT_FALSE(zip_entry(zip, "artwork/1.png", 100)) << "it is larger than asked for";
-    EXPECT_FALSE(zip_entry("no zip at all", "unsaved.json", 100));
-    EXPECT_FALSE(zip_entry({}, "unsaved.json", 100));
+    EXPECT_FALSE(zip_entry(QByteArray("no zip at all"), "unsaved.json", 100));
+    EXPECT_FALSE(zip_entry(QByteArray(), "unsaved.json", 100));
     EXPECT_FALSE(zip_entry(zip.first(300), "unsaved.json", 100));
 }
 

@@ -1,6 +1,6 @@
-#include "app/model/shown_art.h"
+#include "formats/painting/shown_art.h"
 
-#include "app/model/to_qt.h"
+#include "formats/painting/to_qt.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -8,7 +8,7 @@
 #include <list>
 #include <mutex>
 
-namespace fusuma::app {
+namespace fusuma {
 
 namespace {
 
@@ -127,4 +127,4 @@ void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_vi
     painter.restore();
 }
 
-} // namespace fusuma::app
+} // namespace fusuma

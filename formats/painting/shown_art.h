@@ -8,7 +8,7 @@
 
 class QPainter;
 
-namespace fusuma::app {
+namespace fusuma {
 
 // Art in the few sizes in which it is shown. They are made on workers, so that drawing them takes no time, and kept as
 // long as their art is and within a budget of bytes.
@@ -29,4 +29,4 @@ void prepare_print(const std::vector<PrintLayer>& layers);
 /// Draws vector art at its full detail into the unit square of `to_view`.
 void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view);
 
-} // namespace fusuma::app
+} // namespace fusuma

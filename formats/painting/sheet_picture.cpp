@@ -1,12 +1,12 @@
-#include "app/model/sheet_picture.h"
+#include "formats/painting/sheet_picture.h"
 
-#include "app/model/shown_art.h"
-#include "app/model/to_qt.h"
+#include "formats/painting/shown_art.h"
+#include "formats/painting/to_qt.h"
 
 #include <QPainter>
 #include <algorithm>
 
-namespace fusuma::app {
+namespace fusuma {
 
 void paint_print(QPainter& painter, const PrintLayer& layer, const QTransform& view, int art_px) {
     const QPainterPath area = view.map(to_qt(layer.area));
@@ -43,4 +43,4 @@ QImage sheet_picture(const JobPlan& plan, std::size_t page, int most_px) {
     return picture;
 }
 
-} // namespace fusuma::app
+} // namespace fusuma

@@ -7,7 +7,7 @@
 
 class QPainter;
 
-namespace fusuma::app {
+namespace fusuma {
 
 /// Draws what is printed, without the interface. For any thread.
 /// @param view    from the layer's mm
@@ -18,4 +18,4 @@ void paint_print(QPainter& painter, const PrintLayer& layer, const QTransform& v
 /// @param most_px  along its longer side
 [[nodiscard]] QImage sheet_picture(const JobPlan& plan, std::size_t page, int most_px);
 
-} // namespace fusuma::app
+} // namespace fusuma

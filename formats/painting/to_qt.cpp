@@ -1,6 +1,6 @@
-#include "app/model/to_qt.h"
+#include "formats/painting/to_qt.h"
 
-namespace fusuma::app {
+namespace fusuma {
 
 QPointF to_qt(Point p) {
     return {p.x, p.y};
@@ -48,4 +48,4 @@ QColor to_qt(Rgb colour) {
     return {colour.red, colour.green, colour.blue};
 }
 
-} // namespace fusuma::app
+} // namespace fusuma

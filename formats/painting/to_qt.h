@@ -7,7 +7,7 @@
 #include <QPainterPath>
 #include <QTransform>
 
-namespace fusuma::app {
+namespace fusuma {
 
 // Core values as Qt draws them.
 
@@ -20,4 +20,4 @@ namespace fusuma::app {
 [[nodiscard]] QPainterPath to_qt(const Polygons& polygons);
 [[nodiscard]] QColor to_qt(Rgb colour);
 
-} // namespace fusuma::app
+} // namespace fusuma
