@@ -23,11 +23,12 @@ std::shared_ptr<const Picture> picture() {
             }
         const Coverage coverage = test::exact_coverage(shapes, 4000, 3000);
         auto p = std::make_shared<Picture>();
-        p->pixels = Image(coverage.width, coverage.height);
+        Image pixels(coverage.width, coverage.height);
         for (std::size_t i = 0; i < coverage.values.size(); ++i) {
-            p->pixels.rgba[4 * i] = 200;
-            p->pixels.rgba[4 * i + 3] = coverage.values[i];
+            pixels.rgba[4 * i] = 200;
+            pixels.rgba[4 * i + 3] = coverage.values[i];
         }
+        p->pixels = std::move(pixels);
         return std::shared_ptr<const Picture>(std::move(p));
     }();
     return made;
@@ -58,7 +59,7 @@ void fusuma_full_result(benchmark::State& state) {
 BENCHMARK(fusuma_full_result)->Unit(benchmark::kMillisecond);
 
 void opencv_contours(benchmark::State& state) {
-    const Coverage coverage = coverage_of_alpha(picture()->pixels);
+    const Coverage coverage = coverage_of_alpha(*picture()->pixels.get());
     const cv::Mat values(coverage.height, coverage.width, CV_8U, const_cast<std::uint8_t*>(coverage.values.data()));
     for (auto _ : state) {
         cv::Mat binary;

@@ -55,7 +55,7 @@ void read_in_the_room(benchmark::State& state) {
     fusuma::room::prepare(true);
     for (auto _ : state) {
         rest(state);
-        benchmark::DoNotOptimize((*fusuma::read_picture(ordinary(), "painting.png"))->pixels.rgba.data());
+        benchmark::DoNotOptimize((*fusuma::read_picture(ordinary(), "painting.png"))->pixels.get()->rgba.data());
     }
 }
 BENCHMARK(read_in_the_room)->Unit(benchmark::kMillisecond)->UseRealTime()->Iterations(30);
@@ -63,7 +63,7 @@ BENCHMARK(read_in_the_room)->Unit(benchmark::kMillisecond)->UseRealTime()->Itera
 void read_here(benchmark::State& state) {
     for (auto _ : state) {
         rest(state);
-        benchmark::DoNotOptimize((*fusuma::decode_picture(ordinary(), "painting.png"))->pixels.rgba.data());
+        benchmark::DoNotOptimize((*fusuma::decode_picture(ordinary(), "painting.png"))->pixels.get()->rgba.data());
     }
 }
 BENCHMARK(read_here)->Unit(benchmark::kMillisecond)->UseRealTime()->Iterations(30);
@@ -94,12 +94,12 @@ int memory(const char* where) {
     std::size_t bytes = 0;
     if (is_room) {
         const auto picture = fusuma::read_picture(large, "painting.png");
-        bytes = (*picture)->pixels.rgba.size();
-        const volatile std::uint8_t* data = (*picture)->pixels.rgba.data();
+        bytes = (*picture)->pixels.get()->rgba.size();
+        const volatile std::uint8_t* data = (*picture)->pixels.get()->rgba.data();
         for (std::size_t i = 0; i < bytes; i += 4096) // what is only mapped is not there yet
             static_cast<void>(data[i]);
     } else {
-        bytes = (*fusuma::decode_picture(large, "painting.png"))->pixels.rgba.size();
+        bytes = (*fusuma::decode_picture(large, "painting.png"))->pixels.get()->rgba.size();
     }
     std::printf("%s: pixels %.0f MB, this program %.0f MB more than before, reader %.0f MB at its fullest\n", where,
                 static_cast<double>(bytes) / 1e6, most_mb(RUSAGE_SELF) - before,

@@ -12,10 +12,11 @@ inline Document star_sheet(double pitch, const std::function<void(Sticker&)>& ch
     auto picture = std::make_shared<Picture>();
     const Coverage coverage = test::exact_coverage({test::star({60, 60}, 9, 55, 40, 0)}, 120, 120);
     picture->file_name = "star.png";
-    picture->pixels = Image(120, 120);
+    Image pixels(120, 120);
     picture->original = std::make_shared<const std::vector<std::byte>>();
     for (std::size_t i = 0; i < coverage.values.size(); ++i)
-        picture->pixels.rgba[4 * i + 3] = coverage.values[i];
+        pixels.rgba[4 * i + 3] = coverage.values[i];
+    picture->pixels = std::move(pixels);
     Sticker s = new_sticker(PictureArtwork{picture});
     s.width = 5.5;
     s.border.width = 0.5;

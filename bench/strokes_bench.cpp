@@ -16,11 +16,12 @@ using namespace fusuma;
 std::shared_ptr<const Picture> picture() {
     const Coverage coverage = test::exact_coverage({test::ellipse({3000, 2000}, 2600, 1700)}, 6000, 4000);
     auto made = std::make_shared<Picture>();
-    made->pixels = Image(coverage.width, coverage.height);
+    Image pixels(coverage.width, coverage.height);
     for (std::size_t i = 0; i < coverage.values.size(); ++i) {
-        made->pixels.rgba[4 * i] = 200;
-        made->pixels.rgba[4 * i + 3] = coverage.values[i];
+        pixels.rgba[4 * i] = 200;
+        pixels.rgba[4 * i + 3] = coverage.values[i];
     }
+    made->pixels = std::move(pixels);
     return made;
 }
 

@@ -61,7 +61,7 @@ ExitCode run(const FindCommand& command) {
     if (!photo)
         return photo.problem();
     nlohmann::json report{{"ticket", sheet->code}, {"page", command.page}};
-    const auto print = find_print((*photo)->pixels, boards, sheet->marks, known_camera(**photo));
+    const auto print = find_print(*(*photo)->pixels.get(), boards, sheet->marks, known_camera(**photo));
     if (print) {
         const Registration& found = print->registration;
         report.update({{"accepted", found.accepted},

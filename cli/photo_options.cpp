@@ -147,7 +147,7 @@ Outcome apply_flatten(const StickerOptions& o, std::shared_ptr<const Picture>& p
     const auto wish = flat_wish(o.flatten);
     if (!wish)
         return wish.problem();
-    const auto flat = lay_flat(picture->pixels, *wish, known_camera(*picture));
+    const auto flat = lay_flat(*picture->pixels.get(), *wish, known_camera(*picture));
     if (!flat)
         return Problem{
             "{file_name}: {flat}"_said.with("file_name", picture->file_name).with("flat", flat.problem().message),

@@ -204,6 +204,8 @@ ExitCode run_chosen(const CLI::App& program, const OutlineCommand& outline, cons
     if (program.got_subcommand("find"))
         return run(find);
     return run(rehearse);
+} catch (const Unreadable& why) {
+    return why.problem;
 } catch (const std::bad_alloc&) {
     return Problem{"There is too little memory for this."_said, "Use smaller pictures, or fewer of them."_said};
 } catch (const std::exception& error) {

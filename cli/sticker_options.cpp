@@ -155,7 +155,7 @@ Result<Sticker> picture_sticker(std::shared_ptr<const Picture> picture, const St
         return flat.problem();
     Sticker s = new_sticker(PictureArtwork{picture});
     if (o.dpi)
-        s.width = picture->pixels.width / *o.dpi * mm_per_inch;
+        s.width = picture->pixels.width() / *o.dpi * mm_per_inch;
     Framing framing = framing_of(o);
     if (const Outcome crop = apply_box("--crop", o.crop, framing.crop); !crop)
         return crop.problem();
@@ -169,7 +169,7 @@ Result<Sticker> picture_sticker(std::shared_ptr<const Picture> picture, const St
     if (const Outcome by_hand = apply_hand_work(o, s.background); !by_hand)
         return by_hand.problem();
     if (o.threshold) {
-        const bool by_brightness = offer(picture->pixels, s.background).settings.source == Source::brightness;
+        const bool by_brightness = offer(*picture->pixels.get(), s.background).settings.source == Source::brightness;
         if (by_brightness)
             s.background.brightness = *o.threshold;
         else

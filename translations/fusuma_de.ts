@@ -3268,6 +3268,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>Saving “%1”</source>
         <translation>„%1“ wird gespeichert</translation>
     </message>
+    <message>
+        <source>Reading the picture</source>
+        <translation>Bild wird gelesen</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -9041,6 +9045,10 @@ gedruckt %2
     <message>
         <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
         <translation>Eine Zelle in Zeile {row} ist größer als das eine MB, das Fusuma annimmt.</translation>
+    </message>
+    <message>
+        <source>A picture is not of the size that it is said to be.</source>
+        <translation>Ein Bild hat nicht die Größe, die es haben soll.</translation>
     </message>
 </context>
 <context>

@@ -3268,6 +3268,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>Saving “%1”</source>
         <translation>Guardando «%1»</translation>
     </message>
+    <message>
+        <source>Reading the picture</source>
+        <translation>Leyendo la imagen</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -9041,6 +9045,10 @@ impresa %2
     <message>
         <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
         <translation>Una celda de la fila {row} supera el MB que Fusuma admite.</translation>
+    </message>
+    <message>
+        <source>A picture is not of the size that it is said to be.</source>
+        <translation>Una imagen no tiene el tamaño que se dice que tiene.</translation>
     </message>
 </context>
 <context>

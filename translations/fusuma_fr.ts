@@ -3268,6 +3268,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>Saving “%1”</source>
         <translation>Enregistrement de « %1 »</translation>
     </message>
+    <message>
+        <source>Reading the picture</source>
+        <translation>Lecture de l’image</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -9041,6 +9045,10 @@ imprimée %2
     <message>
         <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
         <translation>Une cellule de la ligne {row} dépasse le Mo que Fusuma accepte.</translation>
+    </message>
+    <message>
+        <source>A picture is not of the size that it is said to be.</source>
+        <translation>Une image n’a pas la taille qu’elle est censée avoir.</translation>
     </message>
 </context>
 <context>

@@ -3260,6 +3260,10 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>Saving “%1”</source>
         <translation>「%1」を保存中</translation>
     </message>
+    <message>
+        <source>Reading the picture</source>
+        <translation>画像を読み込んでいます</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -9009,6 +9013,10 @@ printed %2
     <message>
         <source>A cell in row {row} is larger than the 1 MB that Fusuma takes.</source>
         <translation>{row}行目のセルが、Fusumaが扱える1 MBを超えています。</translation>
+    </message>
+    <message>
+        <source>A picture is not of the size that it is said to be.</source>
+        <translation>画像の大きさが、記されているものと違います。</translation>
     </message>
 </context>
 <context>

@@ -47,9 +47,11 @@ ArtworkStep::ArtworkStep(Model& project, BenchTools& tools) : model(project) {
         const auto* art = s ? std::get_if<PictureArtwork>(&s->artwork) : nullptr;
         if (!art)
             return;
-        const Document& d = model.document();
-        if (const auto choice = ask_how_to_flatten(art->picture, d.sheet.paper, d.unit, this))
-            model.importer.set_flattening(choice->how);
+        model.file_work.with_pixels(as_it_came(art->picture)->pixels, [this, picture = art->picture] {
+            const Document& d = model.document();
+            if (const auto choice = ask_how_to_flatten(picture, d.sheet.paper, d.unit, this))
+                model.importer.set_flattening(choice->how);
+        });
     });
     split = button(tr("One sticker for each piece…"), "", QStringLiteral("splitPieces"),
                    tr("A page of drawings becomes a sticker for each; they share the picture."));

@@ -2,9 +2,9 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/theme.h"
-#include "formats/painting/shown_art.h"
 #include "core/steps/source_pictures.h"
 #include "formats/basics/in_words.h"
+#include "formats/painting/shown_art.h"
 
 #include <QCheckBox>
 #include <QListWidget>
@@ -256,7 +256,7 @@ void BackgroundStep::refresh_pictures(const Sticker& s) {
     small.start([of = pictured] { return source_pictures(*of, most_px); },
                 [this](const std::vector<std::shared_ptr<const Image>>& pictures) {
                     for (std::size_t i = 0; i < pictures.size(); ++i)
-                        source->set_picture(static_cast<int>(i), image_of(pictures[i]).copy());
+                        source->set_picture(static_cast<int>(i), image_of(*pictures[i]).copy());
                 });
 }
 

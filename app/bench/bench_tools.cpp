@@ -89,7 +89,12 @@ void BenchTools::press(Point mm, double px_per_mm, Qt::KeyboardModifiers keys) {
     }
     if (taken == Tool::pick_colour || taken == Tool::pocket) {
         const Point px = picture_to_mm(*sticker).inverted().apply(mm);
-        use_place({static_cast<int>(std::floor(px.x)), static_cast<int>(std::floor(px.y))});
+        const PixelPlace place{static_cast<int>(std::floor(px.x)), static_cast<int>(std::floor(px.y))};
+        if (const auto* art = std::get_if<PictureArtwork>(&sticker->artwork))
+            model.file_work.with_pixels(art->picture->pixels, [this, place, sticker] {
+                if (model.in_hand.sticker() == sticker)
+                    use_place(place);
+            });
         return;
     }
     drawn = {mm, mm};

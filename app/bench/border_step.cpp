@@ -250,9 +250,8 @@ void BorderStep::refresh_result(const StickerResult& result, Unit) {
 }
 
 QString BorderStep::state_of(const Sticker& s, Unit unit) {
-    QString text = s.border.width == 0
-                       ? tr("none, cut on the outline")
-                       : length_words(s.border.width, unit) + ", " + label_within(s.border.corners);
+    QString text = s.border.width == 0 ? tr("none, cut on the outline")
+                                       : length_words(s.border.width, unit) + ", " + label_within(s.border.corners);
     if (!s.rims.inner.empty())
         text += tr(", %n rims", nullptr, static_cast<int>(s.rims.inner.size()));
     if (s.border.one_border || s.border.join > 0)

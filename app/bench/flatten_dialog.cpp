@@ -10,6 +10,7 @@
 #include "core/photo/lay_flat.h"
 #include "core/sheet/paper.h"
 #include "formats/basics/in_words.h"
+#include "formats/painting/shown_art.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -54,8 +55,7 @@ class FlattenDialog : public PatientDialog {
         beside->addWidget(height);
         beside->addStretch();
         rows->addWidget(line);
-        net = new PhotoNet(QImage(photo->pixels.rgba.data(), photo->pixels.width, photo->pixels.height,
-                                  photo->pixels.width * 4, QImage::Format_RGBA8888));
+        net = new PhotoNet(image_of(*seen));
         rows->addWidget(net, 1);
         told = label({}, "dim");
         told->setObjectName(QStringLiteral("flatTold"));
@@ -113,6 +113,7 @@ class FlattenDialog : public PatientDialog {
 
   private:
     std::shared_ptr<const Picture> photo;
+    std::shared_ptr<const Image> seen = photo->pixels.get();
     Choices* by;
     QComboBox* papers_box;
     QLabel *across, *told;
@@ -170,7 +171,7 @@ class FlattenDialog : public PatientDialog {
         in_background(
             worker, this,
             [picture = photo, wish, camera, stop = start_anew()] {
-                return lay_flat(picture->pixels, wish, camera, {stop});
+                return lay_flat(*picture->pixels.get(), wish, camera, {stop});
             },
             [this, number](const Result<Flattening>& flat) {
                 if (number == asked)

@@ -518,7 +518,8 @@ void LabelStep::paste_list() {
             if (read)
                 take_cells_for(id, std::move(read->cells));
             else
-                emit model.messages.note(tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
+                emit model.messages.note(
+                    tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
         });
 }
 

@@ -1,8 +1,12 @@
 #include "app/common/painting.h"
 
 #include "app/common/theme.h"
+#include "app/model/in_background.h"
 
+#include <QApplication>
 #include <QPainter>
+#include <QPointer>
+#include <QWidget>
 #include <algorithm>
 #include <cmath>
 
@@ -23,6 +27,30 @@ void draw_from_pixels(QPainter& painter, const QImage& image, const QTransform& 
     painter.drawImage(QRectF(seen), image, QRectF(seen));
 }
 
+/// Art whose pixels were let go comes back on a thread; what shows it is painted anew then.
+void fetch(const PrintArt& art, QPaintDevice* device) {
+    auto* widget = dynamic_cast<QWidget*>(device);
+    in_background(
+        *QThreadPool::globalInstance(), qApp,
+        [art] {
+            prepare_art(art);
+            return true;
+        },
+        [shown = QPointer<QWidget>(widget)](bool) {
+            if (shown)
+                shown->update();
+        },
+        [](const QString&) {}); // whoever works with it tells why it cannot be shown
+}
+
+void draw_prepared(QPainter& painter, const PrintArt& art, int most_px, const QTransform& to_view) {
+    const QImage image = art_at_hand(art, most_px);
+    if (image.isNull())
+        fetch(art, painter.device());
+    painter.setTransform(to_view, true);
+    painter.drawImage(QRectF(0, 0, 1, 1), image);
+}
+
 } // namespace
 
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view) {
@@ -33,13 +61,15 @@ void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view)
     painter.save();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (size == shown_sizes.end()) {
-        if (const auto* pixels = std::get_if<std::shared_ptr<const Image>>(&art))
-            draw_from_pixels(painter, image_of(*pixels), to_view);
+        const auto* pixels = std::get_if<Pixels>(&art);
+        if (const auto image = pixels ? pixels->at_hand() : nullptr)
+            draw_from_pixels(painter, image_of(*image), to_view);
+        else if (pixels)
+            draw_prepared(painter, art, shown_sizes.back(), to_view);
         else
             draw_curves(painter, *std::get<std::shared_ptr<const DrawnArt>>(art), to_view);
     } else {
-        painter.setTransform(to_view, true);
-        painter.drawImage(QRectF(0, 0, 1, 1), shown_art(art, *size));
+        draw_prepared(painter, art, *size, to_view);
     }
     painter.restore();
 }
@@ -51,7 +81,7 @@ void draw_in_full(QPainter& painter, const PrintArt& art, const QTransform& to_v
     }
     painter.save();
     painter.setTransform(to_view, true);
-    painter.drawImage(QRectF(0, 0, 1, 1), image_of(std::get<std::shared_ptr<const Image>>(art)));
+    painter.drawImage(QRectF(0, 0, 1, 1), image_of(*std::get<Pixels>(art).get()));
     painter.restore();
 }
 

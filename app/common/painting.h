@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/steps/placed_copy.h"
 #include "formats/painting/shown_art.h"
 #include "formats/painting/to_qt.h"
-#include "core/steps/placed_copy.h"
 
 namespace fusuma::app {
 

@@ -21,7 +21,9 @@ bool ProjectFiles::is_project(const QString& path) {
 }
 
 ProjectFiles::ProjectFiles(Model& of, QWidget& over) : model(of), window(over) {
-    connect(&model.messages, &Messages::time_wanted, this, &ProjectFiles::ask_for_time);
+    connect(&model.messages, &Messages::time_wanted, this, [this](const QString& text, const auto& answered) {
+        QTimer::singleShot(0, this, [this, text, answered] { ask_for_time(text, answered); }); // whoever told goes on
+    });
 }
 
 void ProjectFiles::open_project() {

@@ -98,8 +98,8 @@ struct ReadPicture {
     Said why;
 
     explicit ReadPicture(std::shared_ptr<const Picture> read)
-        : picture(std::move(read)), content(alpha_content(picture->pixels)),
-          why(content == AlphaContent::opaque ? offer(picture->pixels, {}).why : Said()) {}
+        : picture(std::move(read)), content(alpha_content(*picture->pixels.get())),
+          why(content == AlphaContent::opaque ? offer(*picture->pixels.get(), {}).why : Said()) {}
 };
 
 } // namespace
@@ -203,7 +203,7 @@ void Importer::replace_artwork(const QString& path) {
                     : Result<std::shared_ptr<const Picture>>(std::get<std::shared_ptr<const Picture>>(*read));
             if (!picture)
                 return picture.problem();
-            if (alpha_content((*picture)->pixels) == AlphaContent::clear)
+            if (alpha_content(*(*picture)->pixels.get()) == AlphaContent::clear)
                 return Problem{Said::verbatim(nothing_in(QFileInfo(path).fileName()).toStdString())};
             return Artwork(PictureArtwork{*picture});
         },
@@ -278,7 +278,9 @@ void Importer::set_flattening(const std::optional<Flattening>& how) {
     read_in_background(
         QString::fromStdString(art->picture->file_name),
         [picture = art->picture, how](const Work& work) -> Result<std::shared_ptr<const Picture>> {
-            return how ? laid_flat(picture, *how, work) : as_it_came(picture);
+            const auto laid = how ? laid_flat(picture, *how) : as_it_came(picture);
+            static_cast<void>(laid->pixels.get(work)); // while somebody sees how far it is
+            return laid;
         },
         [this, before = art->picture](const std::shared_ptr<const Picture>& picture) {
             const auto is_it = [&](const std::shared_ptr<const Sticker>& one) {

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "core/work.h"
+#include "core/raster/pixels.h"
+#include "formats/basics/in_words.h"
 
 #include <QCoreApplication>
 #include <QThreadPool>
@@ -14,6 +15,8 @@ namespace fusuma::app {
     if (dynamic_cast<const std::bad_alloc*>(&trouble))
         return QCoreApplication::translate(
             "Background", "There is too little memory for this. Close other programs, or use smaller pictures.");
+    if (const auto* unreadable = dynamic_cast<const Unreadable*>(&trouble))
+        return in_words(unreadable->problem);
     return QCoreApplication::translate("Background", "Something went wrong inside Fusuma (%1). Your work is as it was.")
         .arg(QString::fromUtf8(trouble.what()));
 }

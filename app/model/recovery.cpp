@@ -5,6 +5,7 @@
 #include "core/steps/small_picture.h"
 #include "formats/basics/in_words.h"
 #include "formats/project/project_file.h"
+#include "formats/painting/shown_art.h"
 #include "formats/project/thumbnail.h"
 
 #include <QBuffer>
@@ -37,9 +38,9 @@ QByteArray picture_of(const Document& document) {
         if (const auto* art = std::get_if<PictureArtwork>(&sticker->artwork)) {
             QByteArray png;
             QBuffer buffer(&png);
-            const Image small = small_picture(*art->picture, side, {}).picture->pixels;
-            QImage(small.rgba.data(), small.width, small.height, 4 * small.width, QImage::Format_RGBA8888)
-                .save(&buffer, "PNG");
+            if (!art->picture->pixels.at_hand())
+                continue; // nothing is decoded for it alone
+            image_of(*small_picture(*art->picture, side, {}).picture->pixels.get()).save(&buffer, "PNG");
             return png;
         }
     return {};

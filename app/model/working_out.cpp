@@ -1,8 +1,10 @@
 #include "app/model/working_out.h"
 
 #include "app/model/in_background.h"
-#include "formats/painting/shown_art.h"
 #include "core/document/copies.h"
+#include "formats/basics/in_words.h"
+#include "formats/painting/shown_art.h"
+#include "formats/room/room.h"
 
 #include <set>
 #include <utility>
@@ -107,13 +109,26 @@ void WorkingOut::work_out() {
     may_stop = awaits_preview();
     done = 0;
     stop = std::stop_source();
+    using Worked = Result<std::shared_ptr<const Snapshot>>;
     in_background(
         workers, this,
-        [this, now = project.document(), work = Work{stop.get_token(), &done}] { return snapshot_of(now, work); },
-        [this, run = latest_edit](std::shared_ptr<const Snapshot> fresh) {
+        [this, now = project.document(), work = Work{stop.get_token(), &done}]() -> Worked {
+            try {
+                return snapshot_of(now, work);
+            } catch (const Unreadable& why) {
+                return why.problem;
+            }
+        },
+        [this, run = latest_edit](const Worked& fresh) {
             working = false;
             worked_edit = run;
-            latest = std::move(fresh);
+            if (!fresh) { // the results before stay in sight
+                tell_unreadable(fresh.problem());
+                if (latest_edit != run && !full_soon.isActive())
+                    work_out();
+                return;
+            }
+            latest = *fresh;
             if (preview_edit <= run)
                 preview.reset();
             is_cancelled = false;
@@ -134,6 +149,19 @@ void WorkingOut::work_out() {
             if (!full_soon.isActive())
                 work_out();
         });
+}
+
+void WorkingOut::tell_unreadable(const Problem& why) {
+    if (!room::wants_more_time(why)) {
+        emit messages.problem(in_words(why));
+        return;
+    }
+    emit messages.time_wanted(in_words(why.message), [this](bool again) {
+        if (!again)
+            return;
+        ++latest_edit; // the same document, once more
+        work_out();
+    });
 }
 
 std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, const Work& work) {

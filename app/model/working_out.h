@@ -78,6 +78,7 @@ class WorkingOut : public QObject {
     void after_edit();
     void work_out_preview();
     void work_out();
+    void tell_unreadable(const Problem& why);
     [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, const Work& work);
 };
 

@@ -144,7 +144,7 @@ void PrintFinder::load_photographed(const QString& path) {
             Registration seen_by_it;
             const auto photo = read_picture(path);
             const auto print = photo
-                                   ? fusuma::find_print((*photo)->pixels, usual_boards(), marks, known_camera(**photo))
+                                   ? fusuma::find_print(*(*photo)->pixels.get(), usual_boards(), marks, known_camera(**photo))
                                    : Result<PhotographedPrint>(photo.problem());
             if (!print) {
                 seen_by_it.reason = print.problem().said();

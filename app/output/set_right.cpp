@@ -146,7 +146,7 @@ void set_printer_right(Model& model, QWidget* parent) {
                 const auto page = read_picture(path);
                 if (!page)
                     return page.problem();
-                return print_on_its_paper((*page)->pixels, sheet.paper, measuring_page(sheet).pages.front().marks,
+                return print_on_its_paper(*(*page)->pixels.get(), sheet.paper, measuring_page(sheet).pages.front().marks,
                                           known_camera(**page), {.stop = stop});
             },
             [=](const Result<Registration>& print) {

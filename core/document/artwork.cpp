@@ -12,7 +12,7 @@ namespace {
 struct NaturalSize {
     Size operator()(const PictureArtwork& art) const {
         const double mm_per_px = mm_per_inch / art.picture->dpi;
-        return {art.picture->pixels.width * mm_per_px, art.picture->pixels.height * mm_per_px};
+        return {art.picture->pixels.width() * mm_per_px, art.picture->pixels.height() * mm_per_px};
     }
     Size operator()(const DrawingArtwork& art) const { return art.drawing->size; }
     Size operator()(const LabelArtwork& art) const { return size_of(*art.design, art.row); }
@@ -31,7 +31,7 @@ Size natural_size(const Artwork& artwork) {
 
 PixelPlace size_px(const Artwork& artwork) {
     if (const auto* art = std::get_if<PictureArtwork>(&artwork))
-        return {art->picture->pixels.width, art->picture->pixels.height};
+        return {art->picture->pixels.width(), art->picture->pixels.height()};
     const Size size = natural_size(artwork); // on the lattice already
     const int across = lattice_px(size.width);
     return {across, static_cast<int>(std::lround(size.height * across / size.width))};
@@ -39,7 +39,7 @@ PixelPlace size_px(const Artwork& artwork) {
 
 std::optional<PrintArt> original_art(const Artwork& artwork) {
     if (const auto* art = std::get_if<PictureArtwork>(&artwork))
-        return std::shared_ptr<const Image>(art->picture, &art->picture->pixels); // kept alive by the picture
+        return art->picture->pixels;
     return std::nullopt;
 }
 
@@ -48,10 +48,10 @@ std::optional<Rgb> colour_at(const Artwork& artwork, PixelPlace place) {
     const PixelPlace size = size_px(artwork);
     if (!art || place.x < 0 || place.y < 0 || place.x >= size.x || place.y >= size.y)
         return std::nullopt;
-    const PixelBytes& rgba = art->picture->pixels.rgba;
+    const auto image = art->picture->pixels.get();
     const std::size_t at =
         4 * (static_cast<std::size_t>(place.y) * static_cast<std::size_t>(size.x) + static_cast<std::size_t>(place.x));
-    return Rgb{rgba[at], rgba[at + 1], rgba[at + 2]};
+    return Rgb{image->rgba[at], image->rgba[at + 1], image->rgba[at + 2]};
 }
 
 std::string source_name(const Artwork& artwork) {

@@ -49,7 +49,7 @@ using Artwork = std::variant<PictureArtwork, DrawingArtwork, LabelArtwork, Clust
 [[nodiscard]] bool is_drawn(const Artwork& artwork);
 
 /// What of an artwork is printed: for pictures the pixels that are left once the background is taken away.
-using PrintArt = std::variant<std::shared_ptr<const Image>, std::shared_ptr<const DrawnArt>>;
+using PrintArt = std::variant<Pixels, std::shared_ptr<const DrawnArt>>;
 
 /// The picture as it came, background and all; nothing for drawn artwork, which has to be worked out.
 [[nodiscard]] std::optional<PrintArt> original_art(const Artwork& artwork);

@@ -121,7 +121,7 @@ Image rasterised(const DrawnArt& art, int width_px) {
                 p = painted.from_unit.then(to_px).apply(p);
         }
         const Rgb* colour = std::get_if<Rgb>(&painted.ink);
-        const Image* picture = colour ? nullptr : std::get<std::shared_ptr<const Image>>(painted.ink).get();
+        const auto picture = colour ? nullptr : std::get<Pixels>(painted.ink).get();
         const Transform to_unit = colour ? Transform{} : painted.from_unit.then(to_px).inverted();
         scan(polygons, rule, image.width, image.height, [&](int y, const std::vector<float>& row) {
             std::uint8_t* pixel = &image.rgba[static_cast<std::size_t>(y) * row.size() * 4];

@@ -3,8 +3,8 @@
 #include "core/cutting/cut_path.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/transform.h"
-#include "core/raster/image.h"
 #include "core/raster/lab.h"
+#include "core/raster/pixels.h"
 
 #include <memory>
 #include <optional>
@@ -21,7 +21,7 @@ struct Area {
 
 /// An area in one colour, or a picture, as vector art is made of.
 struct Painted {
-    std::variant<Rgb, std::shared_ptr<const Image>> ink;
+    std::variant<Rgb, Pixels> ink;
     std::shared_ptr<const Area> area; ///< what a colour covers, or where a picture shows; null for a whole picture
     double opacity = 1;               ///< of a colour, 0–1; pictures have their own
     Transform from_unit;              ///< of a picture: from its unit square to mm

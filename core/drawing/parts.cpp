@@ -120,11 +120,11 @@ std::vector<Painted> filled(const PartFill& fill, const Outline& region) {
     const auto area = std::make_shared<const Area>(Area{region, FillRule::nonzero});
     if (fill.picture && !box.empty()) {
         // As large as it must be to cover the box, its middle on the box's.
-        const Image& pixels = fill.picture->pixels;
-        const double scale = std::max(box.width() / pixels.width, box.height() / pixels.height);
-        const Size size{scale * pixels.width, scale * pixels.height};
+        const Pixels& pixels = fill.picture->pixels;
+        const double scale = std::max(box.width() / pixels.width(), box.height() / pixels.height());
+        const Size size{scale * pixels.width(), scale * pixels.height()};
         const Point middle = box.centre();
-        return {{std::shared_ptr<const Image>(fill.picture, &pixels), area, 1,
+        return {{pixels, area, 1,
                  Transform::scale(size.width, size.height)
                      .then(Transform::shift({middle.x - size.width / 2, middle.y - size.height / 2}))}};
     }

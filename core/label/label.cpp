@@ -73,10 +73,10 @@ Outline from_polygons(const Polygons& polygons) {
 }
 
 /// The picture as large as fits into the box, or as covers it.
-Transform placed_in(const Rect& box, const Image& pixels, bool covers) {
-    const double across = box.width() / pixels.width, down = box.height() / pixels.height;
+Transform placed_in(const Rect& box, const Pixels& pixels, bool covers) {
+    const double across = box.width() / pixels.width(), down = box.height() / pixels.height();
     const double scale = covers ? std::max(across, down) : std::min(across, down);
-    const Size size{scale * pixels.width, scale * pixels.height};
+    const Size size{scale * pixels.width(), scale * pixels.height()};
     const Point middle = box.centre();
     return Transform::scale(size.width, size.height)
         .then(Transform::shift({middle.x - size.width / 2, middle.y - size.height / 2}));
@@ -223,7 +223,7 @@ SetLabel set_label(const LabelDesign& design, std::size_t row) {
     if (picture) {
         const bool is_behind = design.picture.place == PicturePlace::behind;
         const Rect box = is_behind ? bounds(edge) : picture_box(design.picture, design.safety, room);
-        art->shapes.push_back({std::shared_ptr<const Image>(picture, &picture->pixels),
+        art->shapes.push_back({picture->pixels,
                                is_behind ? std::make_shared<const Area>(Area{edge, FillRule::nonzero}) : nullptr, 1,
                                placed_in(box, picture->pixels, is_behind)});
     }

@@ -314,7 +314,7 @@ MarkEdges edges_of_marks(const GreyPicture& photo, const Board& board, const Vie
 KnownCamera known_camera(const Picture& picture) {
     KnownCamera camera;
     if (picture.camera.focal_35mm > 0)
-        camera.focal_px = picture.camera.focal_35mm / 36 * std::max(picture.pixels.width, picture.pixels.height);
+        camera.focal_px = picture.camera.focal_35mm / 36 * std::max(picture.pixels.width(), picture.pixels.height());
     return camera;
 }
 

@@ -47,7 +47,7 @@ std::vector<PrintItem> Planner::photograph_on(const Document& document, int page
     const auto sticker = shown != document.placements.end() ? document.find(shown->sticker) : nullptr;
     const auto* artwork = sticker ? std::get_if<PictureArtwork>(&sticker->artwork) : nullptr;
     if (artwork)
-        items.push_back({{PrintArt(std::shared_ptr<const Image>(artwork->picture, &artwork->picture->pixels)),
+        items.push_back({{PrintArt(artwork->picture->pixels),
                           Transform::scale(where.width(), where.height()).then(Transform::shift(where.min)),
                           {}},
                          CopyId::none});

@@ -28,15 +28,15 @@ Resolution printed_at(const PlacedCopy& copy) {
     const Transform to_print =
         Transform::scale(1 / (*art)->size.width, 1 / (*art)->size.height).then(copy.result->outlined->from_art);
     for (const Painted& painted : (*art)->shapes) {
-        const auto* picture = std::get_if<std::shared_ptr<const Image>>(&painted.ink);
-        if (!picture || !*picture || painted.is_gradient)
+        const auto* picture = std::get_if<Pixels>(&painted.ink);
+        if (!picture || painted.is_gradient)
             continue;
         const Transform map = painted.from_unit.then(to_print);
         const double width = std::hypot(map.a, map.b), height = std::hypot(map.c, map.d); // mm
         constexpr double smallest = 2; // mm; smaller ones nobody looks into
         if (width < smallest || height < smallest)
             continue;
-        const double dpi = mm_per_inch * std::min((*picture)->width / width, (*picture)->height / height);
+        const double dpi = mm_per_inch * std::min(picture->width() / width, picture->height() / height);
         if (dpi < least.dpi)
             least = {dpi, true};
     }

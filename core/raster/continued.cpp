@@ -265,13 +265,12 @@ Continued continued(const Image& art, int reach_px, const Work& work) {
     constexpr int inset = 3; // how far inside the edge the sources may lie
     const int reach = std::min(reach_px + inset, 10'000);
     const int farther = reach + std::min(most_blur_px, reach / 2) + 1; // what the averages at the rim look at
-    Continued result{Image(art.width + 2 * reach_px, art.height + 2 * reach_px), reach_px};
+    Image nearest(art.width + 2 * reach_px, art.height + 2 * reach_px);
     if (art.empty())
-        return result;
+        return {std::move(nearest), reach_px};
     const Field<std::uint8_t> source = sources(art, work.part(0, 0.2));
     const Field<std::uint8_t> deep = deep_inside(art, work.part(0.2, 0.3));
     Field<std::int16_t> rows = rows_to_source(source, reach_px, farther, work.part(0.3, 0.4));
-    Image& nearest = result.image;
     for_bands(rows.height, work.part(0.4, 0.7), [&](int first, int last) {
         NearestInRow envelope(rows.width);
         std::vector<std::int16_t> distances(as_size(rows.width));
@@ -299,8 +298,7 @@ Continued continued(const Image& art, int reach_px, const Work& work) {
             std::copy(distances.begin(), distances.end(), row);
         }
     });
-    result.image = blended(nearest, rows, reach, work.part(0.7, 1));
-    return result;
+    return {blended(nearest, rows, reach, work.part(0.7, 1)), reach_px};
 }
 
 } // namespace fusuma

@@ -1,12 +1,12 @@
 #pragma once
 
-#include "core/raster/image.h"
+#include "core/raster/pixels.h"
 
 namespace fusuma {
 
 /// What lies round a picture's art, in the art's own colours.
 struct Continued {
-    Image image;    ///< solid within reach of the art wherever the art is not, clear elsewhere
+    Pixels image;   ///< solid within reach of the art wherever the art is not, clear elsewhere
     int margin = 0; ///< pixels by which it is larger than the picture on every side
     int factor = 1; ///< how many of the picture's pixels, across, one of it stands for
 };

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/raster/flattening.h"
+#include "core/raster/pixels.h"
 #include "core/said.h"
 
 #include <cstddef>
@@ -18,11 +19,11 @@ struct CameraFacts {
     bool operator==(const CameraFacts&) const = default;
 };
 
-/// A decoded picture file together with its original bytes, which are kept untouched.
+/// A picture file: its original bytes, which are kept untouched, and its pixels when they are needed.
 struct Picture {
     std::string file_name; ///< without folder, e.g. "lantern.png"
     std::shared_ptr<const std::vector<std::byte>> original;
-    Image pixels;
+    Pixels pixels;
     double dpi = 300;           ///< across; down is taken to be the same after decoding
     bool dpi_is_stated = false; ///< false: the file carries no density and 300 is assumed
     int page = 0;               ///< of a document with pages, from 1, rendered at `dpi`; 0 for pictures
@@ -44,9 +45,9 @@ struct Picture {
     return picture->photo ? picture->photo : picture;
 }
 
-/// The photograph laid flat, at its true size; its file stays as it was. Throws Stopped when asked to stop.
+/// The photograph laid flat, at its true size; its file stays as it was. Its pixels are made when they are needed.
 /// @param photo  as it came, or laid flat another way
 [[nodiscard]] std::shared_ptr<const Picture> laid_flat(const std::shared_ptr<const Picture>& photo,
-                                                       const Flattening& how, const Work& work = {});
+                                                       const Flattening& how);
 
 } // namespace fusuma

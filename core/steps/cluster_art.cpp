@@ -22,8 +22,8 @@ void add(std::vector<Painted>& shapes, const PrintLayer& layer, const Transform&
     }
     const PrintArt& art = std::get<PrintArt>(layer.ink);
     const Transform from_unit = layer.from_unit.then(map);
-    if (const auto* image = std::get_if<std::shared_ptr<const Image>>(&art)) {
-        shapes.push_back({*image, area, 1, from_unit});
+    if (const auto* pixels = std::get_if<Pixels>(&art)) {
+        shapes.push_back({*pixels, area, 1, from_unit});
         return;
     }
     const DrawnArt& drawn = *std::get<std::shared_ptr<const DrawnArt>>(art);

@@ -166,7 +166,7 @@ std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, 
     const int most_px = sticker.background.source == Source::subject ? 250 : 1000;
     const auto* art = std::get_if<PictureArtwork>(&sticker.artwork);
     const auto picture = art ? art->picture : nullptr;
-    const bool is_small = !art || std::max(picture->pixels.width, picture->pixels.height) <= most_px * 3 / 2;
+    const bool is_small = !art || std::max(picture->pixels.width(), picture->pixels.height()) <= most_px * 3 / 2;
     if (is_small) // traced as for the full result, which then finds the work done
         return result_of<PrintStep>(steps_of(sticker, sticker.width, Care::exact, Care::preview), work);
     const auto small = remembered.get(

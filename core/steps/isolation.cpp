@@ -7,8 +7,8 @@
 namespace fusuma {
 
 std::shared_ptr<const Image> Isolation::pixels() const {
-    if (const auto* image = std::get_if<std::shared_ptr<const Image>>(&art))
-        return *image;
+    if (const auto* its = std::get_if<Pixels>(&art))
+        return its->get();
     std::call_once(made->once, [this] {
         made->image = std::make_shared<const Image>(
             rasterised(*std::get<std::shared_ptr<const DrawnArt>>(art), std::max(1, size.x)));
@@ -32,8 +32,9 @@ Rect box_of(const Painted& painted) {
     if (painted.area)
         return bounds(painted.area->curves);
     Rect box;
-    const auto* image = std::get_if<std::shared_ptr<const Image>>(&painted.ink);
-    if (const Rect used = image ? in_unit_square(inked(**image), (*image)->width, (*image)->height) : Rect{};
+    const auto* pixels = std::get_if<Pixels>(&painted.ink);
+    const auto image = pixels ? pixels->get() : nullptr;
+    if (const Rect used = image ? in_unit_square(inked(*image), image->width, image->height) : Rect{};
         !used.empty())
         for (const Point corner : corners_of(used))
             box.include(painted.from_unit.apply(corner));
@@ -43,7 +44,8 @@ Rect box_of(const Painted& painted) {
 } // namespace
 
 Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work) {
-    const Image& pixels = *picture.pixels;
+    const auto seen = picture.pixels.get(work.part(0, 0));
+    const Image& pixels = *seen;
     const PixelPlace origin = picture.origin;
     BackgroundSettings asked = seen_from(settings, origin);
     const bool may_be_subject = asked.light.light == Light::automatic;
@@ -60,7 +62,7 @@ Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const 
     const bool is_whole = s.source == Source::alpha && s.pockets_at.empty() && s.strokes.empty() && !s.fill_inside &&
                           !s.focus && !s.piece;
     if (!is_whole)
-        result.art = std::make_shared<const Image>(isolated(*picture.printed, cut, work.part(0.7, 1)));
+        result.art = Pixels(isolated(*picture.printed.get(), cut, work.part(0.7, 1)));
     else
         result.art = picture.printed;
     result.is_as_it_came = is_whole && picture.is_as_it_came;

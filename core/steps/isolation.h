@@ -25,11 +25,11 @@ struct Isolation {
     [[nodiscard]] std::shared_ptr<const Image> pixels() const;
 
   private:
-    struct Pixels {
+    struct Drawing {
         std::once_flag once;
         std::shared_ptr<const Image> image;
     };
-    std::shared_ptr<Pixels> made = std::make_shared<Pixels>();
+    std::shared_ptr<Drawing> made = std::make_shared<Drawing>();
 };
 
 /// A picture parted from its background. Throws Stopped when asked to stop.

@@ -32,16 +32,17 @@ bool is_on_paper(const Image& image) {
 } // namespace
 
 Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, const LightTask& task, const Work& work) {
-    const Image& whole = artwork.picture->pixels;
+    const auto source = artwork.picture->pixels.get(work.part(0, 0));
+    const Image& whole = *source;
     const PixelBox all{0, 0, whole.width, whole.height};
     const PixelBox box = on_picture(crop.value_or(all), whole.width, whole.height);
     Lit result;
     result.origin = {box.x, box.y};
     result.is_as_it_came = box == all;
-    result.pixels = result.is_as_it_came ? std::shared_ptr<const Image>(artwork.picture, &whole)
-                                         : std::make_shared<const Image>(cropped(whole, box));
+    result.pixels = result.is_as_it_came ? artwork.picture->pixels : Pixels(cropped(whole, box));
     result.printed = result.pixels;
-    const Image& image = *result.pixels;
+    const auto framed = result.pixels.get();
+    const Image& image = *framed;
     if (image.empty() || alpha_content(image) != AlphaContent::opaque)
         return result;
     const LightSettings& s = task.settings;
@@ -65,7 +66,7 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
         if (!is_alone)
             even = cropped(even, {box.x - around.x, box.y - around.y, box.width, box.height});
         if (s.light == Light::even || (field.darkest < 0.93 && is_on_paper(even))) {
-            result.pixels = std::make_shared<const Image>(std::move(even));
+            result.pixels = Pixels(std::move(even));
             result.light = Light::even;
             if (s.light == Light::automatic)
                 result.why = "Light falls on it unevenly, so it was evened."_said;
@@ -74,11 +75,11 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
     const bool has_ground = !is_uneven || task.ground;
     if (s.shadows == Shadows::drop ||
         (s.shadows == Shadows::automatic && may_look && has_ground && result.light == Light::as_is)) {
-        const EdgeColour base = result.light == Light::even ? edge_colour(*result.pixels) : edge;
-        auto clean = without_shadows(*result.pixels, task.ground.value_or(base.colour),
+        const EdgeColour base = result.light == Light::even ? edge_colour(*result.pixels.get()) : edge;
+        auto clean = without_shadows(*result.pixels.get(), task.ground.value_or(base.colour),
                                      std::max(task.tolerance, 2 * base.spread), work.part(0.7, 1));
         if (clean) {
-            result.pixels = std::make_shared<const Image>(std::move(*clean));
+            result.pixels = Pixels(std::move(*clean));
             result.shadows = Shadows::drop;
             if (s.shadows == Shadows::automatic)
                 result.why = result.why.then("Soft shadows on its ground are left out."_said);
@@ -88,7 +89,7 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
         // Where light stays as it came, shadows do, too.
         if (s.prints_evened)
             result.printed = result.light == Light::even && s.whitens_paper
-                                 ? std::make_shared<const Image>(with_white_paper(*result.pixels))
+                                 ? Pixels(with_white_paper(*result.pixels.get()))
                                  : result.pixels;
         result.is_as_it_came = false;
     }

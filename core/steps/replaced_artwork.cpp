@@ -25,7 +25,7 @@ Sticker with_artwork_replaced(Sticker sticker, Artwork artwork) {
     auto* drawing = std::get_if<DrawingArtwork>(&artwork);
     const auto* old_drawing = std::get_if<DrawingArtwork>(&sticker.artwork);
     if (picture && old_picture) {
-        const double factor = double(old_picture->picture->pixels.width) / std::max(1, picture->picture->pixels.width);
+        const double factor = double(old_picture->picture->pixels.width()) / std::max(1, picture->picture->pixels.width());
         const PixelPlace size = size_px(artwork);
         sticker = with_picture(std::move(sticker), picture->picture, factor);
         if (auto& crop = sticker.framing.crop) {

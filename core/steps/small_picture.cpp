@@ -8,9 +8,9 @@
 namespace fusuma {
 
 SmallPicture small_picture(const Picture& picture, int most_px, const Work& work) {
-    const int longer = std::max(picture.pixels.width, picture.pixels.height);
+    const int longer = std::max(picture.pixels.width(), picture.pixels.height());
     SmallPicture small{std::make_shared<Picture>(), std::max(1, (longer + most_px - 1) / most_px)};
-    small.picture->pixels = reduced(picture.pixels, small.factor, work);
+    small.picture->pixels = reduced(*picture.pixels.get(work.part(0, 0)), small.factor, work);
     return small;
 }
 

@@ -11,10 +11,10 @@ std::vector<std::shared_ptr<const Image>> source_pictures(const Sticker& sticker
     const auto* artwork = std::get_if<PictureArtwork>(&sticker.artwork);
     if (!artwork)
         return {};
-    const Image& whole = artwork->picture->pixels;
+    const Pixels& whole = artwork->picture->pixels;
     const PixelBox used = frame_of(sticker).crop;
     const double part = double(std::max(used.width, used.height)) /
-                        std::max({whole.width, whole.height, 1}); // of the picture, at most 1
+                        std::max({whole.width(), whole.height(), 1}); // of the picture, at most 1
     const SmallPicture small = small_picture(
         *artwork->picture, static_cast<int>(std::min(1e5, most_px / std::max(part, 1e-3))), work.part(0, 0.3));
     Sticker tried = with_picture(sticker, small.picture, small.factor);

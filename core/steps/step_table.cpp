@@ -31,7 +31,7 @@ Lit LightStep::make(Evaluator&, const Work& work) const {
 }
 
 Isolation IsolateStep::make(Evaluator& steps, const Work& work, Known<Lit> lit) const {
-    if (lit->pixels)
+    if (std::holds_alternative<PictureArtwork>(artwork))
         return isolate(*lit, background, work);
     return isolate(artwork, *steps.drawn(artwork, work));
 }

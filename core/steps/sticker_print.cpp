@@ -36,12 +36,12 @@ std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline&
     const double soft_edge = 2 * mm_per_px(outline);
     const std::optional<Rgb> ground = isolation.drawn ? isolation.drawn->ground : std::nullopt;
     Transform from_continued;
-    std::shared_ptr<const Image> image;
+    std::optional<Pixels> image;
     if (continued_art) {
-        image = {continued_art, &continued_art->image};
+        image = continued_art->image;
         const double w = isolation.size.x, h = isolation.size.y, k = continued_art->factor;
         const double m = k * continued_art->margin;
-        from_continued = Transform::scale(k * image->width / w, k * image->height / h)
+        from_continued = Transform::scale(k * image->width() / w, k * image->height() / h)
                              .then(Transform::shift({-m / w, -m / h}))
                              .then(outline.from_art);
     }
@@ -51,7 +51,7 @@ std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline&
             layers.push_back(
                 {.ink = *colour, .from_unit = {}, .area = std::move(printed.area), .is_pattern = printed.is_pattern});
         else if (image)
-            layers.push_back({PrintArt(image), from_continued, std::move(printed.area)});
+            layers.push_back({PrintArt(*image), from_continued, std::move(printed.area)});
     }
     layers.push_back({isolation.art, outline.from_art, {}, isolation.inked});
     return layers;

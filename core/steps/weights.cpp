@@ -28,15 +28,15 @@ std::size_t bytes_of(const Outline& outline) {
 
 std::size_t bytes_of(const Lit& lit) {
     std::size_t bytes = sizeof(Lit);
-    if (lit.pixels && !lit.is_as_it_came)
-        bytes += lit.pixels->rgba.size() + (lit.printed == lit.pixels ? 0 : lit.printed->rgba.size());
+    if (!lit.is_as_it_came)
+        bytes += lit.pixels.bytes() + (lit.printed == lit.pixels ? 0 : lit.printed.bytes());
     return bytes;
 }
 
 std::size_t bytes_of(const Isolation& isolation) {
     const std::size_t bytes = sizeof(Isolation) + isolation.coverage.values.size();
-    if (const auto* image = std::get_if<std::shared_ptr<const Image>>(&isolation.art))
-        return bytes + (isolation.is_as_it_came ? 0 : (*image)->rgba.size());
+    if (const auto* its = std::get_if<Pixels>(&isolation.art))
+        return bytes + (isolation.is_as_it_came ? 0 : its->bytes());
     const auto pixels = static_cast<std::size_t>(isolation.size.x) * static_cast<std::size_t>(isolation.size.y);
     return bytes + 4 * pixels + bytes_of(isolation.drawn->outline); // with the pixels that may yet be made of it
 }
@@ -68,14 +68,13 @@ std::size_t bytes_of(const Cut& cut) {
 std::size_t bytes_of(const StickerResult& result) {
     std::size_t bytes =
         sizeof(StickerResult) + bytes_of(*result.isolation) + bytes_of(*result.outlined) + bytes_of(*result.cut);
-    std::set<const Image*> images; // of the art's colours carried outward, which several layers share
+    std::set<std::shared_ptr<const void>> seen; // of the art's colours carried outward, which several layers share
     for (const PrintLayer& layer : result.print) {
         bytes += sizeof(PrintLayer) + bytes_of(layer.area);
         const PrintArt* art = std::get_if<PrintArt>(&layer.ink);
         if (art && *art != result.isolation->art)
-            if (const auto* image = std::get_if<std::shared_ptr<const Image>>(art);
-                image && images.insert(image->get()).second)
-                bytes += (*image)->rgba.size();
+            if (const auto* pixels = std::get_if<Pixels>(art); pixels && seen.insert(pixels->identity()).second)
+                bytes += pixels->bytes();
     }
     return bytes;
 }
@@ -90,11 +89,11 @@ std::size_t bytes_of(const Drawn& drawn) {
 }
 
 std::size_t bytes_of(const SmallPicture& picture) {
-    return sizeof(Picture) + picture.picture->pixels.rgba.size();
+    return sizeof(Picture) + picture.picture->pixels.bytes();
 }
 
 std::size_t bytes_of(const Continued& continued) {
-    return sizeof(Continued) + continued.image.rgba.size();
+    return sizeof(Continued) + continued.image.bytes();
 }
 
 } // namespace fusuma

@@ -59,7 +59,7 @@ int main(int argc, char** argv) {
         return 2;
     }
     const Outcome written =
-        write_file(QString::fromStdString(out), photographed((*picture)->pixels, *paper, shot).jpeg);
+        write_file(QString::fromStdString(out), photographed(*(*picture)->pixels.get(), *paper, shot).jpeg);
     if (!written) {
         std::cerr << written.problem().english() << '\n';
         return 2;

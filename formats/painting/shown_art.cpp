@@ -12,18 +12,20 @@ namespace fusuma {
 
 namespace {
 
-QImage shown_at(const Image& pixels, int most_px) {
+QImage shown_at(const Pixels& whole, int most_px) {
+    const auto image = whole.get();
+    const Image& pixels = *image;
     const int longer = std::max(pixels.width, pixels.height);
     if (longer <= most_px)
-        return QImage(pixels.rgba.data(), pixels.width, pixels.height, pixels.width * 4, QImage::Format_RGBA8888)
-            .convertToFormat(QImage::Format_ARGB32_Premultiplied);
+        return image_of(pixels).convertToFormat(QImage::Format_ARGB32_Premultiplied);
     const Image small = reduced(pixels, std::max(1, longer / most_px));
-    return QImage(small.rgba.data(), small.width, small.height, small.width * 4, QImage::Format_RGBA8888)
+    return image_of(small)
         .convertToFormat(QImage::Format_ARGB32_Premultiplied)
         .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
 }
 
-QImage shown_at(const DrawnArt& art, int most_px) {
+QImage shown_at(const std::shared_ptr<const DrawnArt>& drawn, int most_px) {
+    const DrawnArt& art = *drawn;
     const double scale = most_px / std::max(art.size.width, art.size.height);
     const QSize px(std::max(1, static_cast<int>(std::ceil(scale * art.size.width))),
                    std::max(1, static_cast<int>(std::ceil(scale * art.size.height))));
@@ -34,13 +36,30 @@ QImage shown_at(const DrawnArt& art, int most_px) {
     return image;
 }
 
-/// Pictures by the art that they are of. Art is told by its address and held weakly, so that no picture of a stroke long
-/// undone stays because it was shown once.
+std::shared_ptr<const void> identity_of(const Pixels& pixels) {
+    return pixels.identity();
+}
+std::shared_ptr<const void> identity_of(const std::shared_ptr<const DrawnArt>& art) {
+    return art;
+}
+
+bool is_at_hand(const Pixels& pixels) {
+    return pixels.at_hand() != nullptr;
+}
+bool is_at_hand(const std::shared_ptr<const DrawnArt>& art) {
+    return std::ranges::all_of(art->shapes, [](const Painted& painted) {
+        const auto* pixels = std::get_if<Pixels>(&painted.ink);
+        return !pixels || is_at_hand(*pixels);
+    });
+}
+
+/// Pictures by the art that they are of. Art is told by its address and held weakly, so that no picture of a stroke
+/// long undone stays because it was shown once.
 class ShownArt {
   public:
-    QImage get(const PrintArt& art, int most_px) {
+    QImage get(const PrintArt& art, int most_px, bool may_decode) {
         const std::weak_ptr<const void> held =
-            std::visit([](const auto& a) { return std::weak_ptr<const void>(a); }, art);
+            std::visit([](const auto& a) { return std::weak_ptr<const void>(identity_of(a)); }, art);
         {
             const std::scoped_lock lock(mutex);
             for (auto it = entries.begin(); it != entries.end(); ++it)
@@ -49,7 +68,9 @@ class ShownArt {
                     return entries.front().image;
                 }
         }
-        const QImage image = std::visit([most_px](const auto& a) { return shown_at(*a, most_px); }, art);
+        if (!may_decode && !std::visit([](const auto& a) { return is_at_hand(a); }, art))
+            return {};
+        const QImage image = std::visit([most_px](const auto& a) { return shown_at(a, most_px); }, art);
         const std::scoped_lock lock(mutex);
         entries.push_front({held, most_px, image});
         bytes += image.sizeInBytes();
@@ -78,15 +99,23 @@ class ShownArt {
     }
 };
 
+ShownArt& all_shown() {
+    static ShownArt known;
+    return known;
+}
+
 } // namespace
 
-QImage image_of(const std::shared_ptr<const Image>& pixels) {
-    return {pixels->rgba.data(), pixels->width, pixels->height, pixels->width * 4, QImage::Format_RGBA8888};
+QImage image_of(const Image& pixels) {
+    return {pixels.rgba.data(), pixels.width, pixels.height, pixels.width * 4, QImage::Format_RGBA8888};
 }
 
 QImage shown_art(const PrintArt& art, int most_px) {
-    static ShownArt known;
-    return known.get(art, most_px);
+    return all_shown().get(art, most_px, true);
+}
+
+QImage art_at_hand(const PrintArt& art, int most_px) {
+    return all_shown().get(art, most_px, false);
 }
 
 void prepare_art(const PrintArt& art) {
@@ -121,7 +150,8 @@ void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_vi
         if (painted.area)
             painter.setClipPath(path, Qt::IntersectClip);
         painter.setTransform(to_qt(painted.from_unit), true);
-        painter.drawImage(QRectF(0, 0, 1, 1), image_of(std::get<std::shared_ptr<const Image>>(painted.ink)));
+        const auto image = std::get<Pixels>(painted.ink).get();
+        painter.drawImage(QRectF(0, 0, 1, 1), image_of(*image));
         painter.restore();
     }
     painter.restore();

@@ -17,14 +17,16 @@ inline constexpr std::array shown_sizes{200, 500, 1600}; ///< px, longer side
 
 /// The art as a picture of at most `most_px` along its longer side.
 [[nodiscard]] QImage shown_art(const PrintArt& art, int most_px);
+/// The same where no file has to be decoded for it; else null.
+[[nodiscard]] QImage art_at_hand(const PrintArt& art, int most_px);
 
 /// Makes all of its sizes. For worker threads.
 void prepare_art(const PrintArt& art);
 /// The same for all that a sticker or a copy prints.
 void prepare_print(const std::vector<PrintLayer>& layers);
 
-/// All of the art's own pixels; they must outlive what is returned.
-[[nodiscard]] QImage image_of(const std::shared_ptr<const Image>& pixels);
+/// All of the pixels, which must outlive what is returned.
+[[nodiscard]] QImage image_of(const Image& pixels);
 
 /// Draws vector art at its full detail into the unit square of `to_view`.
 void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view);

@@ -39,8 +39,8 @@ QPDFObjectHandle image_object(QPDF& pdf, const Image& image) {
     const Samples samples = samples_of(image);
     QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", samples.colours);
     if (!samples.alphas.empty())
-        object.getDict().replaceKey(
-            "/SMask", pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", samples.alphas)));
+        object.getDict().replaceKey("/SMask",
+                                    pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", samples.alphas)));
     return pdf.makeIndirectObject(object);
 }
 
@@ -77,18 +77,22 @@ class ArtObjects {
 
     /// Name of the art in resources.
     std::string name(const PrintArt& art, QPDFObjectHandle& resources) {
-        const void* key = std::visit([](const auto& a) { return static_cast<const void*>(a.get()); }, art);
+        const void* key = std::visit(KeyOf{}, art);
         auto [it, fresh] = objects.try_emplace(key);
         Entry& entry = it->second;
         if (fresh) {
             entry.name = "/Art" + std::to_string(objects.size());
-            entry.object = std::visit([this](const auto& a) { return object_of(*a); }, art);
+            entry.object = std::visit([this](const auto& a) { return object_of(a); }, art);
         }
         resources.replaceKey(entry.name, entry.object);
         return entry.name;
     }
 
   private:
+    struct KeyOf {
+        const void* operator()(const Pixels& pixels) const { return pixels.identity().get(); }
+        const void* operator()(const std::shared_ptr<const DrawnArt>& art) const { return art.get(); }
+    };
     struct Entry {
         std::string name;
         QPDFObjectHandle object;
@@ -97,10 +101,11 @@ class ArtObjects {
     QPDFObjectHandle colours;
     std::map<const void*, Entry> objects;
 
-    QPDFObjectHandle object_of(const Image& image) { return image_object(pdf, image); }
+    QPDFObjectHandle object_of(const Pixels& pixels) { return image_object(pdf, *pixels.get()); }
 
     /// A form in mm with y down.
-    QPDFObjectHandle object_of(const DrawnArt& art) {
+    QPDFObjectHandle object_of(const std::shared_ptr<const DrawnArt>& drawn) {
+        const DrawnArt& art = *drawn;
         QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary(), states = QPDFObjectHandle::newDictionary();
         std::string content;
         for (const Painted& painted : art.shapes) {
@@ -113,7 +118,7 @@ class ArtObjects {
                 content += see_through(painted.opacity, states) + fill_colour(*colour) + path + "f" + star + "\n";
                 continue;
             }
-            const std::string picture = name(std::get<std::shared_ptr<const Image>>(painted.ink), x_objects);
+            const std::string picture = name(std::get<Pixels>(painted.ink), x_objects);
             content += "q " + (path.empty() ? path : path + "W" + star + "n ") +
                        matrix(upside.then(painted.from_unit)) + picture + " Do Q\n";
         }
@@ -156,7 +161,7 @@ std::string path_of(const Polygons& area, Size paper) {
 
 std::string placed_art(const std::string& name, const PrintLayer& layer, Size paper) {
     struct ToUnit {
-        Transform operator()(const std::shared_ptr<const Image>&) const { return upside; }
+        Transform operator()(const Pixels&) const { return upside; }
         Transform operator()(const std::shared_ptr<const DrawnArt>& art) const {
             return Transform::scale(1 / art->size.width, 1 / art->size.height);
         }
@@ -287,7 +292,8 @@ QPDFObjectHandle metadata(QPDF& pdf) {
 
 /// What plain red, green and blue mean in this file.
 QPDFObjectHandle srgb(QPDF& pdf) {
-    QPDFObjectHandle profile = QPDFObjectHandle::newStream(&pdf, QColorSpace(QColorSpace::SRgb).iccProfile().toStdString());
+    QPDFObjectHandle profile =
+        QPDFObjectHandle::newStream(&pdf, QColorSpace(QColorSpace::SRgb).iccProfile().toStdString());
     profile.getDict().replaceKey("/N", QPDFObjectHandle::newInteger(3));
     QPDFObjectHandle space = QPDFObjectHandle::newArray();
     space.appendItem(QPDFObjectHandle::newName("/ICCBased"));

@@ -1,6 +1,7 @@
 #include "formats/picture/picture_json.h"
 
 #include "formats/basics/json_fields.h"
+#include "formats/picture/picture_read.h"
 
 namespace fusuma {
 
@@ -54,7 +55,32 @@ json picture_json(const Picture& picture, const StoreFile& store) {
         j.update({{"page", picture.page}, {"dpi", picture.photo ? picture.photo->dpi : picture.dpi}});
     if (picture.flat)
         j["flat"] = flattening_json(*picture.flat);
+    const Picture& came = picture.photo ? *picture.photo : picture;
+    json facts{{"pixels", {came.pixels.width(), came.pixels.height()}},
+               {"dpi", came.dpi},
+               {"dpi_is_stated", came.dpi_is_stated}};
+    if (!came.camera.model.empty() || came.camera.focal_35mm > 0)
+        facts["camera"] = {{"model", came.camera.model}, {"focal_35mm", came.camera.focal_35mm}};
+    j["decoded"] = std::move(facts);
     return j;
+}
+
+std::shared_ptr<const Picture> picture_from(const json& j, const FileBytes& original) {
+    Picture known;
+    known.file_name = j.at("name").get<std::string>();
+    known.original = original;
+    known.page = j.contains("page") ? static_cast<int>(number_in(j, "page", 1, 1e6)) : 0;
+    const json& facts = j.at("decoded");
+    const auto size = facts.at("pixels").get<std::array<int, 2>>();
+    if (size[0] < 1 || size[1] < 1 || qint64{size[0]} * size[1] > largest_picture_px)
+        throw WrongField("{field} is out of range"_said.with("field", "pixels"));
+    known.dpi = number_in(facts, "dpi", 10, 10000);
+    known.dpi_is_stated = facts.at("dpi_is_stated").get<bool>();
+    if (facts.contains("camera")) {
+        const json& camera = facts.at("camera");
+        known.camera = {camera.at("model").get<std::string>(), number_in(camera, "focal_35mm", 0, 1e5)};
+    }
+    return picture_when_needed(std::move(known), size[0], size[1]);
 }
 
 } // namespace fusuma

@@ -12,9 +12,26 @@ namespace {
 
 using Original = std::shared_ptr<const std::vector<std::byte>>;
 
+Result<Picture> read(const Original& original, const std::string& name, const PageChoice& page, const Work& work) {
+    return room::ask<Picture>({.asked = room::Asked::picture, .name = name, .page = page.number, .dpi = page.dpi},
+                              *original, work);
+}
+
+/// Decodes the file once more.
+Pixels::Make pixels_of(const Picture& picture) {
+    return [original = picture.original, name = picture.file_name,
+            page = PageChoice{std::max(1, picture.page), picture.dpi}](const Work& work) {
+        const auto again = read(original, name, page, work);
+        if (!again)
+            throw Unreadable(again.problem());
+        return again->pixels.get();
+    };
+}
+
 std::shared_ptr<const Picture> kept_with(Picture picture, const QString& file_name, Original original) {
     picture.file_name = file_name_of(file_name);
     picture.original = std::move(original);
+    picture.pixels = {picture.pixels.get(), pixels_of(picture)};
     return std::make_shared<const Picture>(std::move(picture));
 }
 
@@ -36,12 +53,15 @@ std::shared_ptr<Image> image_from(const QImage& picture) {
 
 Result<std::shared_ptr<const Picture>> read_picture(Original original, const QString& file_name, const PageChoice& page,
                                                     const Work& work) {
-    auto read = room::ask<Picture>(
-        {.asked = room::Asked::picture, .name = file_name_of(file_name), .page = page.number, .dpi = page.dpi},
-        *original, work);
-    if (!read)
-        return read.problem();
-    return kept_with(std::move(*read), file_name, std::move(original));
+    auto picture = read(original, file_name_of(file_name), page, work);
+    if (!picture)
+        return picture.problem();
+    return kept_with(std::move(*picture), file_name, std::move(original));
+}
+
+std::shared_ptr<const Picture> picture_when_needed(Picture known, int width, int height) {
+    known.pixels = {width, height, pixels_of(known)};
+    return std::make_shared<const Picture>(std::move(known));
 }
 
 Result<std::shared_ptr<const Picture>> read_picture(const QByteArray& bytes, const QString& file_name,

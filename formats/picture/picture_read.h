@@ -32,6 +32,11 @@ Result<std::shared_ptr<const Picture>> read_picture(std::shared_ptr<const std::v
 Result<std::shared_ptr<const Picture>> read_picture(const QByteArray& bytes, const QString& file_name,
                                                     const PageChoice& page = {}, const Work& work = {});
 
+/// What is known of a picture whose file was read before: its pixels are decoded when they are first needed, and then
+/// must be as many as it says.
+/// @param known  with its file's name and bytes, its density and page
+[[nodiscard]] std::shared_ptr<const Picture> picture_when_needed(Picture known, int width, int height);
+
 /// A document of which one has to be chosen.
 struct Pages {
     int count = 0;

@@ -139,15 +139,19 @@ Result<std::shared_ptr<const Picture>> ArtworkReader::picture(const json& j) {
         const FileBytes original = load(file);
         if (!original)
             return Problem{"Its artwork “{file}” is missing."_said.with("file", name)};
-        auto decoded = read_picture(original, QString::fromStdString(name), page);
-        if (!decoded)
-            return decoded.problem();
-        known = *decoded;
+        if (j.contains("decoded")) {
+            known = picture_from(j, original);
+        } else { // stored by Fusuma 0.3 or older
+            auto decoded = read_picture(original, QString::fromStdString(name), page);
+            if (!decoded)
+                return decoded.problem();
+            known = *decoded;
+        }
     }
     if (!j.contains("flat"))
         return known;
     const Flattening how = flattening_from(j.at("flat"));
-    if (std::max(known->pixels.width, known->pixels.height) > most_flattened_px)
+    if (std::max(known->pixels.width(), known->pixels.height()) > most_flattened_px)
         throw WrongField("a photograph is too large to be laid flat"_said);
     auto& flat = flat_pictures[{known.get(), j.at("flat").dump()}];
     if (!flat)

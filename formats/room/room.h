@@ -39,7 +39,8 @@ struct Wish {
 enum class Ending : std::uint8_t { answered, too_large };
 struct Answer {
     Ending ending = Ending::answered;
-    std::uint8_t is_shut_in = 1; ///< a byte, since what arrives may be any; 0 where the system has nothing to shut it in with
+    std::uint8_t is_shut_in =
+        1; ///< a byte, since what arrives may be any; 0 where the system has nothing to shut it in with
     std::uint64_t at = 0, size = 0; ///< of the value's bytes in the shared memory
 };
 /// The reader's end of its line, and how long what it is asked may be.

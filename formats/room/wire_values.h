@@ -74,6 +74,17 @@ inline void fields(In& in, Image& image) {
         throw Broken{};
     image.rgba = PixelBytes(memory, data, size);
 }
+inline void fields(Out& out, Pixels& pixels) {
+    std::shared_ptr<const Image> image = pixels.get();
+    out(image);
+}
+inline void fields(In& in, Pixels& pixels) {
+    std::shared_ptr<const Image> image;
+    in(image);
+    if (!image)
+        throw Broken{};
+    pixels = image;
+}
 /// Of a format with four bytes a pixel.
 void fields(Out& out, QImage& image);
 void fields(In& in, QImage& image);

@@ -158,7 +158,7 @@ std::shared_ptr<const Image> gradient_image(const SvgGradient& g, const Rect& bo
     return image_from(image);
 }
 
-std::optional<Image> svg_picture(const QString& address) {
+std::optional<Pixels> svg_picture(const QString& address) {
     const qsizetype comma = address.indexOf(QLatin1Char(','));
     if (comma < 0)
         return std::nullopt;
@@ -169,7 +169,7 @@ std::optional<Image> svg_picture(const QString& address) {
     auto picture = decode_picture(bytes, QStringLiteral("picture"));
     if (!picture)
         return std::nullopt;
-    return std::move((*picture)->pixels);
+    return (*picture)->pixels;
 }
 
 } // namespace fusuma

@@ -48,6 +48,6 @@ struct SvgGradient {
                                                           double opacity);
 
 /// A picture within the file, from its data: address; nothing when it is none that can be read.
-[[nodiscard]] std::optional<Image> svg_picture(const QString& address);
+[[nodiscard]] std::optional<Pixels> svg_picture(const QString& address);
 
 } // namespace fusuma

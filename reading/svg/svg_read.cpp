@@ -574,17 +574,17 @@ class Walker {
             rendered(node, place, false);
             return;
         }
-        const double w = length(node, "width", place, Along::width, embedded->width);
-        const double h = length(node, "height", place, Along::height, embedded->height);
+        const double w = length(node, "width", place, Along::width, embedded->width());
+        const double h = length(node, "height", place, Along::height, embedded->height());
         if (!(w > 0 && h > 0))
             return;
         box.max = box.min + Point{w, h};
         const Transform map =
-            view_box({0, 0, static_cast<double>(embedded->width), static_cast<double>(embedded->height)}, {w, h},
+            view_box({0, 0, static_cast<double>(embedded->width()), static_cast<double>(embedded->height())}, {w, h},
                      node.attribute(str("preserveAspectRatio")))
                 .then(Transform::shift(box.min))
                 .then(place.map);
-        auto image = std::make_shared<Image>(*embedded);
+        auto image = std::make_shared<Image>(*embedded->get());
         if (place.opacity < 1)
             for (std::size_t i = 3; i < image->rgba.size(); i += 4)
                 image->rgba[i] = static_cast<std::uint8_t>(std::lround(image->rgba[i] * place.opacity));
@@ -594,7 +594,7 @@ class Walker {
         const Outline frame = transformed(Outline{{contour_of(corners_of(box))}}, place.map);
         if (const auto area = clipped({combined(whole, frame, Combine::overlap_only), FillRule::nonzero}, place)) {
             part.traced = traced(*image, from_unit, *area);
-            part.paints.push_back({std::move(image), area, 1, from_unit});
+            part.paints.push_back({Pixels(std::move(image)), area, 1, from_unit});
         }
         add(std::move(part));
     }

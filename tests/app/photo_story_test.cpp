@@ -165,7 +165,7 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
     in_dialog(
         "flattenDialog", [](QDialog&) {}, [&] { click("flatten"); }, "asItCame");
     EXPECT_FALSE(picture().flat);
-    EXPECT_EQ(picture().pixels.width, 1500);
+    EXPECT_EQ(picture().pixels.width(), 1500);
 }
 
 TEST_F(Photos, CornersAreDraggedByHandAndNothingIsLostWithoutABoard) {

@@ -68,9 +68,11 @@ TEST_F(SessionTest, ManyQuickEditsEndWithTheLastAndSkipWhatIsStale) {
 /// A sticker of 6 megapixels, half of it noise: long to work out, quick to preview.
 Sticker large_sticker() {
     auto picture = test::picture_of({test::ellipse({1000, 750}, 900, 650, 0.2)}, 3000, 2000);
-    for (std::size_t i = 0; i < picture->pixels.pixels(); i += 3)
-        if (i % 3000 > 2000)
-            picture->pixels.rgba[4 * i + 3] = static_cast<std::uint8_t>((i * 2654435761U) >> 24);
+    test::repaint(*picture, [](Image& pixels) {
+        for (std::size_t i = 0; i < pixels.pixels(); i += 3)
+            if (i % 3000 > 2000)
+                pixels.rgba[4 * i + 3] = static_cast<std::uint8_t>((i * 2654435761U) >> 24);
+    });
     return new_sticker(PictureArtwork{picture});
 }
 

@@ -1,6 +1,9 @@
 // The worst of the files that mean no good (tests/hostile/), dropped on a window that holds unsaved work.
 
 #include "app/model/recovery.h"
+#include "formats/basics/file.h"
+#include "formats/picture/picture_read.h"
+#include "formats/project/zip_archive.h"
 #include "formats/room/room.h"
 #include "tests/app/window.h"
 
@@ -18,7 +21,7 @@ constexpr auto worst =
     "svg-use-of-itself|svg-chain-mask|svg-text-huge|svg-filter-convolve|svg-entity-laughs|svg-crossing-path|"
     "svg-million-moves|svg-filter-turbulence|dxf-line-of-1024|dxf-lwpolyline-counts-200000000|dxf-coordinate-1e308|"
     "pdf-function-nested|pdf-tree-cycle|pdf-locked|pdf-forms-12-10|project-nested-60000|project-zip-alone|"
-    "project-sizes-lie-22|project-artwork-claims)$";
+    "project-sizes-lie-22|project-bomb-description)$";
 
 using Strangers = Window;
 
@@ -96,7 +99,7 @@ TEST_F(Strangers, WhoWaitsMayGiveAFileMoreTimeAndItsProjectToo) {
     const QString slow = files.filePath("slow.svg"), project = files.filePath("slow.fusuma");
     ASSERT_TRUE(
         write_file(slow, R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="50mm" height="50mm"><filter id="f">
-        <feTurbulence baseFrequency=".01" numOctaves="40"/></filter><rect width="189" height="189" filter="url(#f)"/>
+        <feTurbulence baseFrequency=".01" numOctaves="70"/></filter><rect width="189" height="189" filter="url(#f)"/>
         </svg>)svg"));
     const int patience = room::allowed_seconds();
     int asked = 0;
@@ -138,6 +141,35 @@ TEST_F(Strangers, WhoWaitsMayGiveAFileMoreTimeAndItsProjectToo) {
     tried(project, "Give it more time");
     EXPECT_EQ(model.document().stickers.size(), 1U);
     room::allow(patience);
+}
+
+TEST_F(Strangers, AProjectWithAPictureThatIsNoneOpensAndTheRestCanBeSaved) {
+    Document d;
+    for (const char* name : {"puffin.png", "white-moon.png"})
+        d = with_sticker_added(std::move(d), new_sticker(PictureArtwork{*read_picture(test::demo_art(name))}));
+    ZipEntries entries = *unzip(*project_bytes(d), largest_project_bytes);
+    for (auto& [name, content] : entries)
+        if (name.starts_with("artwork/1"))
+            content = "no picture at all";
+    QTemporaryDir files;
+    const QString path = files.filePath("damaged.fusuma");
+    ASSERT_TRUE(write_file(path, *zip_bytes(entries)));
+    QString told;
+    QObject::connect(&model.messages, &Messages::problem, [&](const QString& text) { told = text; });
+    drop({path});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !told.isEmpty(); }, 30'000));
+    settle();
+    EXPECT_THAT(told.toStdString(), testing::HasSubstr("puffin.png"));
+    ASSERT_EQ(model.document().stickers.size(), 2U);
+    for (const Place place : {Place::sheet, Place::output, Place::bench}) {
+        window.go_to(place);
+        settle();
+    }
+    const int damaged = model.document().stickers.front()->id;
+    model.project.edit("Remove", [&](Document now) { return with_sticker_removed(std::move(now), damaged); });
+    settle();
+    EXPECT_TRUE(model.snapshot().result(model.document().stickers.front()->id)) << "the other is worked out";
+    EXPECT_TRUE(save(files.filePath("rest.fusuma")));
 }
 
 TEST_F(Strangers, PicturesReadTwoAtATimeComeInTheOrderInWhichTheyWereDropped) {

@@ -92,7 +92,7 @@ PracticeShot any_shot(unsigned seed, Chance& any) {
 Image developed(const PracticePhoto& photo) {
     const auto picture = read_picture(photo.jpeg, QStringLiteral("photo.jpg"));
     EXPECT_TRUE(picture);
-    return (*picture)->pixels;
+    return *(*picture)->pixels.get();
 }
 
 TEST(PhotoBoard, ItsMarksTellWhereTheyAreEvenInTheMirror) {
@@ -439,10 +439,10 @@ TEST(FlatPictures, StayInProjectsAndAreOneForAllThatShareThem) {
     Chance any(5);
     const PracticePhoto photo = photographed(things_on(a4, 4, any), a4, {.width = 1000, .height = 800, .tilt = 0.3});
     const auto picture = read_picture(photo.jpeg, QStringLiteral("sheet.jpg"));
-    const auto how = lay_flat((*picture)->pixels, {.by = FlatBy::paper, .size = a4});
+    const auto how = lay_flat(*(*picture)->pixels.get(), {.by = FlatBy::paper, .size = a4});
     ASSERT_TRUE(how);
     const auto flat = laid_flat(*picture, *how);
-    EXPECT_NEAR(flat->pixels.width / flat->dpi * 25.4, std::max(how->size.width, 1.0), 0.2);
+    EXPECT_NEAR(flat->pixels.width() / flat->dpi * 25.4, std::max(how->size.width, 1.0), 0.2);
     EXPECT_EQ(as_it_came(flat), *picture);
     EXPECT_FALSE(is_same(flat, *picture));
     Document d = with_sticker_added({}, new_sticker(PictureArtwork{flat}));
@@ -454,10 +454,10 @@ TEST(FlatPictures, StayInProjectsAndAreOneForAllThatShareThem) {
     ASSERT_TRUE(read);
     const auto& first = std::get<PictureArtwork>(read->stickers[0]->artwork).picture;
     EXPECT_EQ(first->flat, flat->flat);
-    EXPECT_EQ(first->pixels.rgba, flat->pixels.rgba);
+    EXPECT_EQ(first->pixels.get()->rgba, flat->pixels.get()->rgba);
     EXPECT_EQ(first, std::get<PictureArtwork>(read->stickers[1]->artwork).picture) << "shared";
     EXPECT_TRUE(is_same(first, flat));
-    EXPECT_EQ(first->photo->pixels.width, 1000);
+    EXPECT_EQ(first->photo->pixels.width(), 1000);
 }
 
 /// Is my printer straight? A photograph of the measuring page says what a ruler would.

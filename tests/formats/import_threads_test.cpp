@@ -18,7 +18,7 @@ TEST(Threads, FilesAreReadBesideEachOther) {
     std::vector<std::jthread> threads;
     for (int i = 0; i < 3; ++i)
         threads.emplace_back([&] {
-            EXPECT_EQ((*read_picture(test::demo_art("puffin.png")))->pixels.rgba, (*right)->pixels.rgba);
+            EXPECT_EQ((*read_picture(test::demo_art("puffin.png")))->pixels.get()->rgba, (*right)->pixels.get()->rgba);
             EXPECT_TRUE(read_picture(test::demo_art("harbour-ferry.jpg")));
             EXPECT_TRUE(read_drawing(test::demo_art("fair-badge.svg")));
             EXPECT_EQ(read_project_bytes(project, "p.fusuma")->stickers.size(), 1u);

@@ -140,7 +140,7 @@ Image drawn_by_cairo(const Drawing& drawing, int width_px) {
                     trace(cairo, whole);
                     cairo_clip(cairo);
                 }
-                draw_picture(cairo, *std::get<std::shared_ptr<const Image>>(painted.ink), painted.from_unit);
+                draw_picture(cairo, *std::get<Pixels>(painted.ink).get(), painted.from_unit);
             }
             cairo_restore(cairo);
         }

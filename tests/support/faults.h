@@ -3,8 +3,8 @@
 #include <csignal>
 #include <fcntl.h>
 #include <string>
-#include <sys/stat.h>
 #include <sys/resource.h>
+#include <sys/stat.h>
 #include <sys/wait.h>
 #include <unistd.h>
 

@@ -15,15 +15,23 @@ inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, 
     picture->file_name = "shape.png";
     picture->dpi = dpi;
     picture->dpi_is_stated = true;
-    picture->pixels = Image(width, height);
+    Image pixels(width, height);
     picture->original = std::make_shared<const std::vector<std::byte>>();
     for (std::size_t i = 0; i < coverage.values.size(); ++i) {
-        picture->pixels.rgba[4 * i] = 200;
-        picture->pixels.rgba[4 * i + 1] = 60;
-        picture->pixels.rgba[4 * i + 2] = 40;
-        picture->pixels.rgba[4 * i + 3] = coverage.values[i];
+        pixels.rgba[4 * i] = 200;
+        pixels.rgba[4 * i + 1] = 60;
+        pixels.rgba[4 * i + 2] = 40;
+        pixels.rgba[4 * i + 3] = coverage.values[i];
     }
+    picture->pixels = std::move(pixels);
     return picture;
+}
+
+/// The same with its pixels changed.
+template <typename Change> void repaint(Picture& picture, Change&& change) {
+    Image pixels = *picture.pixels.get();
+    change(pixels);
+    picture.pixels = std::move(pixels);
 }
 
 /// A disc of `diameter` mm in a picture 2 mm larger, at 12 px per mm.

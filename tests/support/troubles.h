@@ -44,10 +44,12 @@ inline FreeLine line_through(std::vector<Point> px, bool is_open) {
 /// A disc without a border, with a dark ring a millimetre inside its edge.
 inline Sticker ringed() {
     auto picture = picture_of({ellipse({192, 192}, 180, 180)}, 384, 384);
-    for (int y = 0; y < 384; ++y)
-        for (int x = 0; x < 384; ++x)
-            if (const double r = std::hypot(x - 191.5, y - 191.5); r > 160 && r < 168)
-                std::fill_n(&picture->pixels.rgba[4 * static_cast<std::size_t>(y * 384 + x)], 3, std::uint8_t{20});
+    repaint(*picture, [](Image& pixels) {
+        for (int y = 0; y < 384; ++y)
+            for (int x = 0; x < 384; ++x)
+                if (const double r = std::hypot(x - 191.5, y - 191.5); r > 160 && r < 168)
+                    std::fill_n(&pixels.rgba[4 * static_cast<std::size_t>(y * 384 + x)], 3, std::uint8_t{20});
+    });
     Sticker s = new_sticker(PictureArtwork{picture});
     s.border.width = 0;
     return s;

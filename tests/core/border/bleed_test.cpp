@@ -38,9 +38,9 @@ TEST(Continued, NearestPixelsAreThoseOfOpenCv) {
     const Coverage shape = exact_coverage({ellipse({70, 80}, 50, 36, 0.4), ellipse({150, 40}, 9, 6)}, 200, 160);
     const Image art = patchwork(shape, 4);
     constexpr int reach = 30;
-    const Continued result = continued(art, reach);
-    ASSERT_EQ(result.image.width, 200 + 2 * reach);
-    cv::Mat away(result.image.height, result.image.width, CV_8U, cv::Scalar(255)), distances;
+    const Image result = *continued(art, reach).image.get();
+    ASSERT_EQ(result.width, 200 + 2 * reach);
+    cv::Mat away(result.height, result.width, CV_8U, cv::Scalar(255)), distances;
     for (int y = 1; y < art.height - 1; ++y)
         for (int x = 1; x < art.width - 1; ++x) {
             bool is_solid = true;
@@ -52,10 +52,10 @@ TEST(Continued, NearestPixelsAreThoseOfOpenCv) {
         }
     cv::distanceTransform(away, distances, cv::DIST_L2, cv::DIST_MASK_PRECISE);
     int seen = 0;
-    for (int y = 0; y < result.image.height; ++y)
-        for (int x = 0; x < result.image.width; ++x) {
+    for (int y = 0; y < result.height; ++y)
+        for (int x = 0; x < result.width; ++x) {
             const float far = distances.at<float>(y, x);
-            const std::uint8_t* p = pixel(result.image, x, y);
+            const std::uint8_t* p = pixel(result, x, y);
             if (far > 0 && far <= reach) {
                 EXPECT_EQ(p[3], 255) << x << " " << y;
             } else if (far > reach + 4) {
@@ -88,7 +88,7 @@ TEST(Continued, ColoursStayAtTheEdgeAndBlendSmoothlyFartherOut) {
             p[y < 200 ? 0 : 2] = 220;
             p[3] = disc.row(y)[x];
         }
-    const Image around = continued(art, 60).image;
+    const Image around = *continued(art, 60).image.get();
     const auto at = [&](double angle, double radius) {
         return pixel(around, 260 + int(radius * std::cos(angle)), 260 + int(radius * std::sin(angle)));
     };
@@ -107,7 +107,7 @@ TEST(Continued, APictureWithoutTransparencyGoesOnPastItsSides) {
         photo.rgba[4 * i] = static_cast<std::uint8_t>(5 * (i % 50));
         photo.rgba[4 * i + 3] = 255;
     }
-    const Image around = continued(photo, 8).image;
+    const Image around = *continued(photo, 8).image.get();
     EXPECT_EQ(pixel(around, 3, 28)[0], 0);    // left of it, as its left column
     EXPECT_EQ(pixel(around, 62, 28)[0], 245); // right of it, as its last
     EXPECT_NEAR(pixel(around, 8 + 25, 2)[0], 125, 8);
@@ -121,12 +121,12 @@ TEST(Continued, ThinArtAndClearPicturesWork) {
         p[1] = 180;
         p[3] = 200;
     }
-    const Continued line = continued(hairline, 10);
-    EXPECT_EQ(pixel(line.image, 40, 35)[1], 180);
-    EXPECT_EQ(pixel(line.image, 40, 35)[3], 255);
-    const Continued nothing = continued(Image(20, 20), 5);
-    EXPECT_EQ(std::count(nothing.image.rgba.begin(), nothing.image.rgba.end(), 0),
-              static_cast<std::ptrdiff_t>(nothing.image.rgba.size()));
+    const Image line = *continued(hairline, 10).image.get();
+    EXPECT_EQ(pixel(line, 40, 35)[1], 180);
+    EXPECT_EQ(pixel(line, 40, 35)[3], 255);
+    const Image nothing = *continued(Image(20, 20), 5).image.get();
+    EXPECT_EQ(std::count(nothing.rgba.begin(), nothing.rgba.end(), 0),
+              static_cast<std::ptrdiff_t>(nothing.rgba.size()));
 }
 
 double area_of(const Polygons& polygons) {

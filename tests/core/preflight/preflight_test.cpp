@@ -163,9 +163,11 @@ TEST(Preflight, ACutOnItsOwnPrintWithoutABleedIsNamed) {
         << "a slip of white is not seen";
     // Art that is white at its edge.
     const auto white = test::picture_of({test::ellipse({192, 192}, 180, 180)}, 384, 384);
-    for (std::size_t i = 0; i < white->pixels.rgba.size(); ++i)
-        if (i % 4 != 3)
-            white->pixels.rgba[i] = 252;
+    test::repaint(*white, [](Image& pixels) {
+        for (std::size_t i = 0; i < pixels.rgba.size(); ++i)
+            if (i % 4 != 3)
+                pixels.rgba[i] = 252;
+    });
     Sticker pale = new_sticker(PictureArtwork{white});
     pale.border.width = 0;
     EXPECT_THAT(rules_of(pale), Not(Contains("no-bleed")));
@@ -178,7 +180,7 @@ Sticker drawing_with_picture(int px, bool is_gradient = false) {
     std::ranges::fill(image->rgba, std::uint8_t{255});
     Part back{.name = "Ground", .paints = {{Rgb{20, 90, 120}, std::make_shared<const Area>(Area{ground}), 1, {}}}};
     Part picture{.name = "Picture",
-                 .paints = {{std::shared_ptr<const Image>(image), nullptr, 1,
+                 .paints = {{Pixels(image), nullptr, 1,
                              Transform::scale(30, 30).then(Transform::shift({5, 5})), is_gradient}}};
     auto drawing = std::make_shared<Drawing>(Size{60, 40}, std::vector<Part>{back, picture});
     drawing->file_name = "card.svg";
@@ -211,7 +213,7 @@ TEST(Preflight, PicturesInsideDrawingsAreJudged) {
     small->file_name = "stamp.png";
     small->original = std::make_shared<const std::vector<std::byte>>();
     small->pixels = Image(40, 40);
-    std::ranges::fill(small->pixels.rgba, std::uint8_t{90});
+    test::repaint(*small, [](Image& pixels) { std::ranges::fill(pixels.rgba, std::uint8_t{90}); });
     design.picture.picture = small;
     EXPECT_THAT(rules_of(new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0})),
                 Contains("low-resolution"));

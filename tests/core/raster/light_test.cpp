@@ -143,7 +143,7 @@ TEST(LineArtInAnyLight, PrintsNoInkOnPaperAndItsColoursAsTheyAre) {
         settings.light.whitens_paper = whitens;
         const auto picture = std::make_shared<Picture>();
         picture->pixels = drawn.image;
-        return lit({picture}, {}, light_task(settings)).printed;
+        return lit({picture}, {}, light_task(settings)).printed.get();
     };
     const auto white = printed(true), evened = printed(false);
     std::size_t paper = 0, clean = 0, tinted = 0;
@@ -334,9 +334,10 @@ TEST(Pieces, BecomeStickersOfTheirOwnThatShareThePicture) {
 TEST(SourcePictures, ShowWhatEveryChoiceWouldGiveSmall) {
     auto picture = std::make_shared<Picture>();
     picture->original = std::make_shared<const std::vector<std::byte>>();
-    picture->pixels = plain(900, 600, {250, 250, 250});
-    cv::Mat rgba = matrix_of(picture->pixels);
+    Image pixels = plain(900, 600, {250, 250, 250});
+    cv::Mat rgba = matrix_of(pixels);
     cv::circle(rgba, {450, 300}, 200, cv::Scalar(200, 30, 30, 255), -1);
+    picture->pixels = std::move(pixels);
     Sticker sticker = new_sticker(PictureArtwork{picture});
     const auto alpha_at = [](const Image& image, double x, double y) {
         const auto at =

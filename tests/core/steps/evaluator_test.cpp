@@ -20,13 +20,14 @@ TEST(ColoursCarriedOutward, StayWithinTheirBudgetAndInTheirPlace) {
     const auto vast = evaluator.continuation(isolation, 3500);
     EXPECT_EQ(usual->factor, 1);
     EXPECT_GT(vast->factor, 1);
-    EXPECT_LE(vast->image.rgba.size(), 4 * 50'000'000u);
+    EXPECT_LE(vast->image.bytes(), 4 * 50'000'000u);
     EXPECT_GE(vast->margin * vast->factor, 3500);
     // The disc's own red lies all round it, as near as with all pixels.
-    const int middle = vast->image.width / 2, beside = vast->margin - 3;
+    const auto image = vast->image.get();
+    const int middle = image->width / 2, beside = vast->margin - 3;
     const auto* px =
-        &vast->image.rgba[4 * (static_cast<std::size_t>(middle) * static_cast<std::size_t>(vast->image.width) +
-                               static_cast<std::size_t>(beside))];
+        &image->rgba[4 * (static_cast<std::size_t>(middle) * static_cast<std::size_t>(image->width) +
+                          static_cast<std::size_t>(beside))];
     EXPECT_EQ((std::array{px[0], px[1], px[2], px[3]}), (std::array<std::uint8_t, 4>{200, 60, 40, 255}));
 }
 

@@ -64,7 +64,7 @@ TEST(Frame, PrintAndCutLineTurnTogether) {
         Planner evaluator;
         const auto plan = evaluator.plan(document);
         const PrintItem& print = plan->pages[0].prints.at(0);
-        const auto& pixels = std::get<std::shared_ptr<const Image>>(std::get<PrintArt>(print.layer.ink));
+        const auto pixels = std::get<Pixels>(std::get<PrintArt>(print.layer.ink)).get();
         Point middle;
         double weight = 0;
         for (int y = 0; y < pixels->height; ++y)

@@ -82,12 +82,13 @@ TEST(CutShort, IsNeverTakenForAWholePicture) {
     for (const auto& [name, whole] : files) {
         const auto read = decode_picture(whole, QStringLiteral("art"));
         ASSERT_TRUE(read) << name << ": " << read.problem().english();
-        const Image& right = (*read)->pixels;
+        const auto kept = (*read)->pixels.get();
+        const Image& right = *kept;
         EXPECT_EQ(right.width, 90);
         for (int k = 0; k < 60; ++k) {
             const qsizetype length = k < 50 ? whole.size() * k / 50 : whole.size() - 1 - (k - 50);
             const auto cut = decode_picture(whole.left(length), QStringLiteral("art"));
-            EXPECT_TRUE(!cut || (*cut)->pixels.rgba == right.rgba)
+            EXPECT_TRUE(!cut || (*cut)->pixels.get()->rgba == right.rgba)
                 << name << " cut at " << length << " of " << whole.size();
         }
     }

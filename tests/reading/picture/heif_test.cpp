@@ -62,7 +62,8 @@ TEST_P(Heif, IsReadAsItsEncoderWroteIt) {
     ASSERT_TRUE(is_heif(bytes));
     const auto picture = decode_picture(bytes, QStringLiteral("photo.heic"));
     ASSERT_TRUE(picture);
-    const Image& px = (*picture)->pixels;
+    const auto kept = (*picture)->pixels.get();
+    const Image& px = *kept;
     ASSERT_EQ(px.width, 96);
     ASSERT_EQ(px.height, 64);
     const QImage truth = quarters();

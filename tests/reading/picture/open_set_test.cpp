@@ -78,7 +78,7 @@ template <typename Ground> OnGround laid_on(const Image& thing, Ground&& ground_
     seen.convertToFormat(QImage::Format_RGB32).save(&buffer, "JPEG", 88);
     const auto read = decode_picture(jpeg, QStringLiteral("photo.jpg"));
     EXPECT_TRUE(read);
-    result.image = (*read)->pixels;
+    result.image = *(*read)->pixels.get();
     return result;
 }
 

@@ -40,7 +40,7 @@ QImage plain(QColor colour) {
 }
 
 std::array<int, 3> first_pixel(const Picture& picture) {
-    return {picture.pixels.rgba[0], picture.pixels.rgba[1], picture.pixels.rgba[2]};
+    return {picture.pixels.get()->rgba[0], picture.pixels.get()->rgba[1], picture.pixels.get()->rgba[2]};
 }
 
 TEST(ColourProfile, WideGamutColoursComeOutAsQtConvertsThem) {
@@ -101,7 +101,7 @@ TEST(CmykJpeg, InksBecomeColours) {
     for (const auto& c : cases) {
         const auto picture = decode_picture(cmyk_jpeg(c.inks, {}), "inks.jpg");
         ASSERT_TRUE(picture) << picture.problem().english();
-        EXPECT_EQ((*picture)->pixels.width, 32);
+        EXPECT_EQ((*picture)->pixels.width(), 32);
         for (std::size_t k = 0; k < 3; ++k)
             EXPECT_NEAR(first_pixel(**picture)[k], c.colour[k], 4);
         EXPECT_THAT((*picture)->note.english(), HasSubstr("CMYK without a colour profile"));
@@ -179,13 +179,13 @@ QByteArray two_page_pdf() {
 TEST(PdfPages, ArePicturesOnClearGroundAtTheChosenResolution) {
     const auto page = decode_picture(two_page_pdf(), "card.pdf", {2, 150});
     ASSERT_TRUE(page) << page.problem().english();
-    EXPECT_EQ((*page)->pixels.width, 300);
-    EXPECT_EQ((*page)->pixels.height, 150);
+    EXPECT_EQ((*page)->pixels.width(), 300);
+    EXPECT_EQ((*page)->pixels.height(), 150);
     EXPECT_EQ((*page)->page, 2);
     EXPECT_EQ((*page)->dpi, 150);
     EXPECT_EQ(first_pixel(**page), (std::array{255, 0, 0}));
-    EXPECT_EQ((*page)->pixels.rgba[3], 255);
-    EXPECT_EQ((*page)->pixels.rgba[4 * 299 + 3], 0) << "bare paper is clear";
+    EXPECT_EQ((*page)->pixels.get()->rgba[3], 255);
+    EXPECT_EQ((*page)->pixels.get()->rgba[4 * 299 + 3], 0) << "bare paper is clear";
     EXPECT_NEAR(natural_size(PictureArtwork{*page}).width, 50.8, 0.01);
 }
 

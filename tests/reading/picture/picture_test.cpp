@@ -49,8 +49,8 @@ TEST(ReadPicture, KeepsPixelsAlphaAndTheOriginalBytes) {
     const auto picture = read_picture(bytes, "folder/sample.png");
     ASSERT_TRUE(picture);
     EXPECT_EQ((*picture)->file_name, "sample.png");
-    EXPECT_EQ((*picture)->pixels.width, 40);
-    const std::vector<std::uint8_t> first((*picture)->pixels.rgba.begin(), (*picture)->pixels.rgba.begin() + 4);
+    EXPECT_EQ((*picture)->pixels.width(), 40);
+    const std::vector<std::uint8_t> first((*picture)->pixels.get()->rgba.begin(), (*picture)->pixels.get()->rgba.begin() + 4);
     EXPECT_THAT(first, testing::ElementsAre(10, 200, 30, 128)) << "straight alpha";
     EXPECT_EQ((*picture)->original->size(), static_cast<std::size_t>(bytes.size()));
 }
@@ -75,11 +75,11 @@ TEST(ReadPicture, TakesTheOtherUsualFormatsAndSixteenBits) {
             bytes = encoded(sample(QImage::Format_RGB32), format);
         const auto picture = decode_picture(bytes, "picture");
         ASSERT_TRUE(picture) << format << ": " << picture.problem().english();
-        EXPECT_GT((*picture)->pixels.width, 0) << format;
+        EXPECT_GT((*picture)->pixels.width(), 0) << format;
     }
     const auto deep = decode_picture(encoded(sample(QImage::Format_RGBA64), "PNG"), "deep.png");
     ASSERT_TRUE(deep);
-    EXPECT_NEAR((*deep)->pixels.rgba[1], 200, 1);
+    EXPECT_NEAR((*deep)->pixels.get()->rgba[1], 200, 1);
 }
 
 TEST(ReadPicture, BringsEmbeddedProfilesToSrgb) {
@@ -88,12 +88,12 @@ TEST(ReadPicture, BringsEmbeddedProfilesToSrgb) {
     wide.setColorSpace(QColorSpace::AdobeRgb);
     const auto picture = decode_picture(encoded(wide, "PNG"), "wide.png");
     ASSERT_TRUE(picture);
-    EXPECT_LT((*picture)->pixels.rgba[0], 3) << "the green of the wider space lies outside sRGB and is clipped";
-    EXPECT_GT((*picture)->pixels.rgba[1], 250);
+    EXPECT_LT((*picture)->pixels.get()->rgba[0], 3) << "the green of the wider space lies outside sRGB and is clipped";
+    EXPECT_GT((*picture)->pixels.get()->rgba[1], 250);
     wide.fill(QColor(128, 128, 128));
     const auto grey = decode_picture(encoded(wide, "PNG"), "grey.png");
     // Adobe RGB has a pure gamma of 2.2 (563/256), sRGB its own curve; mid grey moves by about one step.
-    EXPECT_NEAR((*grey)->pixels.rgba[0], 128, 2);
+    EXPECT_NEAR((*grey)->pixels.get()->rgba[0], 128, 2);
 }
 
 TEST(ReadPicture, AssumesThreeHundredWhereNothingIsStated) {
@@ -141,7 +141,7 @@ TEST(DemoArtwork, OpensAtItsRealSize) {
     ASSERT_TRUE(lantern);
     EXPECT_NEAR(natural_size(PictureArtwork{*lantern}).width, 46, 0.1);
     EXPECT_NEAR((*read_picture(test::demo_art("tide-bell.png")))->dpi, 100, 0.1);
-    EXPECT_EQ(alpha_content((*read_picture(test::demo_art("harbour-ferry.jpg")))->pixels), AlphaContent::opaque);
+    EXPECT_EQ(alpha_content(*(*read_picture(test::demo_art("harbour-ferry.jpg")))->pixels.get()), AlphaContent::opaque);
 }
 
 } // namespace
