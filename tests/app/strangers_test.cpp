@@ -99,7 +99,7 @@ TEST_F(Strangers, WhoWaitsMayGiveAFileMoreTimeAndItsProjectToo) {
     const QString slow = files.filePath("slow.svg"), project = files.filePath("slow.fusuma");
     ASSERT_TRUE(
         write_file(slow, R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="50mm" height="50mm"><filter id="f">
-        <feTurbulence baseFrequency=".01" numOctaves="70"/></filter><rect width="189" height="189" filter="url(#f)"/>
+        <feTurbulence baseFrequency=".01" numOctaves="45"/></filter><rect width="189" height="189" filter="url(#f)"/>
         </svg>)svg"));
     const int patience = room::allowed_seconds();
     int asked = 0;
