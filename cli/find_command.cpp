@@ -2,6 +2,7 @@
 #include "cli/report.h"
 #include "core/photo/find_print.h"
 #include "core/plan/planner.h"
+#include "core/plan/ticket.h"
 #include "core/sheet/paper.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
