@@ -3268,10 +3268,6 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>Saving “%1”</source>
         <translation>„%1“ wird gespeichert</translation>
     </message>
-    <message>
-        <source>Reading the picture</source>
-        <translation>Bild wird gelesen</translation>
-    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -5816,6 +5812,13 @@ gedruckt %2
     <message>
         <source>Cuts on “%1” are moved by that from now on; this sheet has it already.</source>
         <translation>Schnitte auf „%1“ werden von nun an darum verschoben; bei diesem Bogen schon.</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::PrintedSheet</name>
+    <message>
+        <source>Pictures on this sheet cannot be read, so it is neither printed nor cut. %1</source>
+        <translation>Bilder auf diesem Bogen lassen sich nicht lesen, deshalb wird er weder gedruckt noch geschnitten. %1</translation>
     </message>
 </context>
 <context>
@@ -9049,6 +9052,10 @@ gedruckt %2
     <message>
         <source>A picture is not of the size that it is said to be.</source>
         <translation>Ein Bild hat nicht die Größe, die es haben soll.</translation>
+    </message>
+    <message>
+        <source>Replace its artwork, or remove the sticker.</source>
+        <translation>Ersetzen Sie die Vorlage, oder entfernen Sie den Sticker.</translation>
     </message>
 </context>
 <context>

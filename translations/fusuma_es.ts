@@ -3268,10 +3268,6 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>Saving “%1”</source>
         <translation>Guardando «%1»</translation>
     </message>
-    <message>
-        <source>Reading the picture</source>
-        <translation>Leyendo la imagen</translation>
-    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -5816,6 +5812,13 @@ impresa %2
     <message>
         <source>Cuts on “%1” are moved by that from now on; this sheet has it already.</source>
         <translation>Los cortes en «%1» se mueven eso desde ahora; esta hoja ya lo tiene.</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::PrintedSheet</name>
+    <message>
+        <source>Pictures on this sheet cannot be read, so it is neither printed nor cut. %1</source>
+        <translation>Hay imágenes de esta hoja que no se pueden leer, por eso no se imprime ni se corta. %1</translation>
     </message>
 </context>
 <context>
@@ -9049,6 +9052,10 @@ impresa %2
     <message>
         <source>A picture is not of the size that it is said to be.</source>
         <translation>Una imagen no tiene el tamaño que se dice que tiene.</translation>
+    </message>
+    <message>
+        <source>Replace its artwork, or remove the sticker.</source>
+        <translation>Sustituya su ilustración o elimine la pegatina.</translation>
     </message>
 </context>
 <context>

@@ -3268,10 +3268,6 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>Saving “%1”</source>
         <translation>Enregistrement de « %1 »</translation>
     </message>
-    <message>
-        <source>Reading the picture</source>
-        <translation>Lecture de l’image</translation>
-    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -5816,6 +5812,13 @@ imprimée %2
     <message>
         <source>Cuts on “%1” are moved by that from now on; this sheet has it already.</source>
         <translation>Les coupes sur « %1 » sont désormais déplacées d&apos;autant ; cette feuille l&apos;a déjà.</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::PrintedSheet</name>
+    <message>
+        <source>Pictures on this sheet cannot be read, so it is neither printed nor cut. %1</source>
+        <translation>Des images de cette feuille ne peuvent pas être lues : elle n’est donc ni imprimée ni coupée. %1</translation>
     </message>
 </context>
 <context>
@@ -9049,6 +9052,10 @@ imprimée %2
     <message>
         <source>A picture is not of the size that it is said to be.</source>
         <translation>Une image n’a pas la taille qu’elle est censée avoir.</translation>
+    </message>
+    <message>
+        <source>Replace its artwork, or remove the sticker.</source>
+        <translation>Remplacez son illustration, ou supprimez l’autocollant.</translation>
     </message>
 </context>
 <context>

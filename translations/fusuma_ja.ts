@@ -3260,10 +3260,6 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>Saving “%1”</source>
         <translation>「%1」を保存中</translation>
     </message>
-    <message>
-        <source>Reading the picture</source>
-        <translation>画像を読み込んでいます</translation>
-    </message>
 </context>
 <context>
     <name>fusuma::app::FillCard</name>
@@ -5803,6 +5799,13 @@ printed %2
     <message>
         <source>Cuts on “%1” are moved by that from now on; this sheet has it already.</source>
         <translation>「%1」でのカットは今後これだけ動かします。この用紙には適用済みです。</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::PrintedSheet</name>
+    <message>
+        <source>Pictures on this sheet cannot be read, so it is neither printed nor cut. %1</source>
+        <translation>このシートには読み込めない画像があるため、印刷もカットもしません。%1</translation>
     </message>
 </context>
 <context>
@@ -9017,6 +9020,10 @@ printed %2
     <message>
         <source>A picture is not of the size that it is said to be.</source>
         <translation>画像の大きさが、記されているものと違います。</translation>
+    </message>
+    <message>
+        <source>Replace its artwork, or remove the sticker.</source>
+        <translation>アートワークを差し替えるか、ステッカーを削除してください。</translation>
     </message>
 </context>
 <context>

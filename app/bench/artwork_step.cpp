@@ -47,7 +47,7 @@ ArtworkStep::ArtworkStep(Model& project, BenchTools& tools) : model(project) {
         const auto* art = s ? std::get_if<PictureArtwork>(&s->artwork) : nullptr;
         if (!art)
             return;
-        model.file_work.with_pixels(as_it_came(art->picture)->pixels, [this, picture = art->picture] {
+        model.importer.with_pixels(as_it_came(art->picture), [this, picture = art->picture] {
             const Document& d = model.document();
             if (const auto choice = ask_how_to_flatten(picture, d.sheet.paper, d.unit, this))
                 model.importer.set_flattening(choice->how);

@@ -91,7 +91,7 @@ void BenchTools::press(Point mm, double px_per_mm, Qt::KeyboardModifiers keys) {
         const Point px = picture_to_mm(*sticker).inverted().apply(mm);
         const PixelPlace place{static_cast<int>(std::floor(px.x)), static_cast<int>(std::floor(px.y))};
         if (const auto* art = std::get_if<PictureArtwork>(&sticker->artwork))
-            model.file_work.with_pixels(art->picture->pixels, [this, place, sticker] {
+            model.importer.with_pixels(art->picture, [this, place, sticker] {
                 if (model.in_hand.sticker() == sticker)
                     use_place(place);
             });

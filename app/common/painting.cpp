@@ -9,6 +9,8 @@
 #include <QWidget>
 #include <algorithm>
 #include <cmath>
+#include <memory>
+#include <set>
 
 namespace fusuma::app {
 
@@ -28,25 +30,46 @@ void draw_from_pixels(QPainter& painter, const QImage& image, const QTransform& 
 }
 
 /// Art whose pixels were let go comes back on a thread; what shows it is painted anew then.
-void fetch(const PrintArt& art, QPaintDevice* device) {
-    auto* widget = dynamic_cast<QWidget*>(device);
-    in_background(
-        *QThreadPool::globalInstance(), qApp,
-        [art] {
-            prepare_art(art);
-            return true;
-        },
-        [shown = QPointer<QWidget>(widget)](bool) {
-            if (shown)
-                shown->update();
-        },
-        [](const QString&) {}); // whoever works with it tells why it cannot be shown
-}
+class Fetcher : public QObject {
+  public:
+    static Fetcher& the() {
+        static auto* const one = new Fetcher; // ends with the application
+        return *one;
+    }
+    void fetch(const PrintArt& art, QPaintDevice* device) {
+        const std::weak_ptr<const void> which = identity_of(art);
+        if (!asked.insert(which).second)
+            return; // it is on its way, or cannot come
+        in_background(
+            threads, this,
+            [art, work = Work{.stop = stop.get_token()}] {
+                prepare_art(art, work);
+                return true;
+            },
+            [this, which, shown = QPointer<QWidget>(dynamic_cast<QWidget*>(device))](bool) {
+                asked.erase(which);
+                if (shown)
+                    shown->update();
+            },
+            [](const QString&) {}); // whoever works with it tells why it cannot be shown
+    }
+
+  private:
+    std::stop_source stop;
+    QThreadPool threads;
+    std::set<std::weak_ptr<const void>, std::owner_less<>> asked;
+
+    Fetcher() : QObject(qApp) { threads.setMaxThreadCount(1); }
+    ~Fetcher() override {
+        stop.request_stop();
+        threads.waitForDone();
+    }
+};
 
 void draw_prepared(QPainter& painter, const PrintArt& art, int most_px, const QTransform& to_view) {
     const QImage image = art_at_hand(art, most_px);
     if (image.isNull())
-        fetch(art, painter.device());
+        Fetcher::the().fetch(art, painter.device());
     painter.setTransform(to_view, true);
     painter.drawImage(QRectF(0, 0, 1, 1), image);
 }

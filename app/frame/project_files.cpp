@@ -91,21 +91,28 @@ void ProjectFiles::ask_before_overwriting(const Then& then) {
         save_to(model.project.path(), then);
 }
 
-void ProjectFiles::ask_for_time(const QString& text, const std::function<void(bool again)>& answered) {
-    QMessageBox ask(QMessageBox::NoIcon, tr("A file that takes long"),
-                    text + QLatin1Char(' ') +
-                        tr("Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.",
-                           nullptr, room::patient_seconds / 60),
-                    QMessageBox::NoButton, &window);
-    ask.setObjectName(QStringLiteral("moreTime"));
-    const auto* more = ask.addButton(tr("Give it more time"), QMessageBox::AcceptRole);
-    auto* leave = ask.addButton(tr("Leave it out"), QMessageBox::RejectRole);
-    ask.setDefaultButton(leave);
-    ask.exec();
-    const bool again = ask.clickedButton() == more;
+/// One answer holds for all files that come to it while the question is open.
+void ProjectFiles::ask_for_time(const QString& text, const Answered& answered) {
+    waiting.push_back(answered);
+    if (waiting.size() > 1)
+        return;
+    bool again = room::allowed_seconds() >= room::patient_seconds; // given meanwhile, for another
+    if (!again) {
+        QMessageBox ask(QMessageBox::NoIcon, tr("A file that takes long"), text, QMessageBox::NoButton, &window);
+        ask.setInformativeText(
+            tr("Files may take up to %n minute(s) then, until Fusuma is closed; Stop ends it at any time.", nullptr,
+               room::patient_seconds / 60));
+        ask.setObjectName(QStringLiteral("moreTime"));
+        const auto* more = ask.addButton(tr("Give it more time"), QMessageBox::AcceptRole);
+        auto* leave = ask.addButton(tr("Leave it out"), QMessageBox::RejectRole);
+        ask.setDefaultButton(leave);
+        ask.exec();
+        again = ask.clickedButton() == more;
+    }
     if (again)
         room::allow(room::patient_seconds);
-    answered(again);
+    for (const Answered& each : std::exchange(waiting, {}))
+        each(again);
 }
 
 void ProjectFiles::leave(const Then& then) {

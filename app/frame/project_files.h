@@ -38,7 +38,9 @@ class ProjectFiles : public QObject {
     void take_and_stay(); ///< takes what is typed; the cursor stays in its field
     void save_to(const QString& path, const Then& then);
     void ask_before_overwriting(const Then& then);
-    void ask_for_time(const QString& text, const std::function<void(bool again)>& answered);
+    using Answered = std::function<void(bool again)>;
+    std::vector<Answered> waiting; ///< for more time, while a person is asked
+    void ask_for_time(const QString& text, const Answered& answered);
 };
 
 } // namespace fusuma::app

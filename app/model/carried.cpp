@@ -1,11 +1,11 @@
 #include "app/model/carried.h"
 
-#include "formats/painting/sheet_picture.h"
-#include "formats/painting/shown_art.h"
-#include "formats/painting/to_qt.h"
 #include "formats/basics/file.h"
 #include "formats/basics/in_words.h"
 #include "formats/cut_files/svg_write.h"
+#include "formats/painting/sheet_picture.h"
+#include "formats/painting/shown_art.h"
+#include "formats/painting/to_qt.h"
 
 #include <QBuffer>
 #include <QCoreApplication>

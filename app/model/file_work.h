@@ -39,15 +39,6 @@ class FileWork : public QObject {
                 emit messages.problem(trouble);
             });
     }
-    /// Calls `use` once the pixels are at hand: now, or when they have been decoded on the thread.
-    template <typename Use> void with_pixels(const Pixels& pixels, Use use) {
-        if (pixels.at_hand())
-            use();
-        else
-            look_at(
-                tr("Reading the picture"), [pixels] { return pixels.get(); },
-                [use = std::move(use)](const std::shared_ptr<const Image>&) mutable { use(); });
-    }
     /// What is done, in words; empty when nothing is.
     [[nodiscard]] QString business() const { return under_way.empty() ? QString() : under_way.front(); }
     [[nodiscard]] bool is_busy() const { return !under_way.empty(); }

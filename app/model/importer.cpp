@@ -64,11 +64,10 @@ template <typename Read, typename Use> void Importer::read_in_background(const Q
                 if (result)
                     use(*result);
                 else if (room::wants_more_time(result.problem()))
-                    emit messages.time_wanted(in_words(result.problem().message),
-                                              [this, name, read, use](bool again) {
-                                                  if (again)
-                                                      read_in_background(name, read, use);
-                                              });
+                    emit messages.time_wanted(in_words(result.problem().message), [this, name, read, use](bool again) {
+                        if (again)
+                            read_in_background(name, read, use);
+                    });
                 else
                     emit messages.problem(in_words(result.problem()));
             });
@@ -152,6 +151,23 @@ void Importer::add_label(const LabelDesign& design, const QString& name) {
     Sticker s = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0});
     s.name = name.toStdString();
     add_as_sticker(std::move(s), {});
+}
+
+void Importer::with_pixels(const std::shared_ptr<const Picture>& picture, const std::function<void()>& use) {
+    if (picture->pixels.at_hand()) {
+        use();
+        return;
+    }
+    read_in_background(
+        QString::fromStdString(picture->file_name),
+        [pixels = picture->pixels](const Work& work) -> Result<std::shared_ptr<const Image>> {
+            try {
+                return pixels.get(work);
+            } catch (const Unreadable& why) {
+                return why.problem;
+            }
+        },
+        [use](const std::shared_ptr<const Image>&) { use(); });
 }
 
 /// Changes the sticker that a file was read for, if it is still there.

@@ -10,8 +10,8 @@
 
 namespace fusuma::app {
 
-/// Reads artwork and adds it to the project. Reading happens in the background, two files at a time, and they come in the
-/// order in which they were added; a failure is told and changes nothing.
+/// Reads artwork and adds it to the project. Reading happens in the background, two files at a time, and they come in
+/// the order in which they were added; a failure is told and changes nothing.
 class Importer : public QObject {
     Q_OBJECT
   public:
@@ -23,15 +23,18 @@ class Importer : public QObject {
     void add_drawing(const QString& path, int page);
     void add_picture(const QByteArray& file, const QString& name); ///< as pasted
     void add_label(const LabelDesign& design, const QString& name);
+    /// Calls `use` once the picture's pixels are at hand: now, or when they have been decoded.
+    void with_pixels(const std::shared_ptr<const Picture>& picture, const std::function<void()>& use);
     /// A picture for the sticker in hand, which gets it whatever is in hand by then.
     using Take = std::function<void(Sticker&, const std::shared_ptr<const Picture>&)>;
-    void read_picture_for_sticker(const QString& path, const QString& label, const Take& take, const QString& stroke = {});
+    void read_picture_for_sticker(const QString& path, const QString& label, const Take& take,
+                                  const QString& stroke = {});
     /// Other artwork for the sticker in hand, which keeps its settings, its size and its copies.
     void replace_artwork(const QString& path);
     /// Draws the page that the sticker in hand comes from anew.
     void set_page_resolution(double dpi);
-    /// Lays the photograph that the sticker in hand comes from flat, or leaves it as it came; all stickers that share it
-    /// follow.
+    /// Lays the photograph that the sticker in hand comes from flat, or leaves it as it came; all stickers that share
+    /// it follow.
     void set_flattening(const std::optional<Flattening>& how);
 
     [[nodiscard]] QString reading() const; ///< the name of what is being read; empty when nothing is

@@ -45,10 +45,9 @@ void InHand::select(const Selection& copies) {
     selected = with_groups(project.document(), copies);
     if (const Placement* first = first_copy()) {
         shown_page = first->page;
-        const bool is_of_one =
-            std::ranges::all_of(project.document().placements, [&](const Placement& p) {
-                return !selected.contains(p.id) || p.sticker == first->sticker;
-            });
+        const bool is_of_one = std::ranges::all_of(project.document().placements, [&](const Placement& p) {
+            return !selected.contains(p.id) || p.sticker == first->sticker;
+        });
         if (is_of_one)
             chosen_sticker = first->sticker;
         keep_valid();

@@ -83,13 +83,12 @@ void Project::open(const QString& path, const std::function<void(bool opened)>& 
                 stamp = loaded.stamp;
                 replace(std::move(*loaded.document), path, {});
             } else if (room::wants_more_time(loaded.document.problem())) {
-                emit messages.time_wanted(in_words(loaded.document.problem().message),
-                                          [this, path, then](bool again) {
-                                              if (again)
-                                                  open(path, then);
-                                              else if (then)
-                                                  then(false);
-                                          });
+                emit messages.time_wanted(in_words(loaded.document.problem().message), [this, path, then](bool again) {
+                    if (again)
+                        open(path, then);
+                    else if (then)
+                        then(false);
+                });
                 return;
             } else {
                 emit messages.problem(in_words(loaded.document.problem()));

@@ -4,8 +4,8 @@
 #include "app/model/log.h"
 #include "core/steps/small_picture.h"
 #include "formats/basics/in_words.h"
-#include "formats/project/project_file.h"
 #include "formats/painting/shown_art.h"
+#include "formats/project/project_file.h"
 #include "formats/project/thumbnail.h"
 
 #include <QBuffer>

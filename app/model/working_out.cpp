@@ -37,6 +37,13 @@ WorkingOut::WorkingOut(Messages& told, Project& open_project, InHand& hand)
     full_soon.setInterval(40);
     connect(&full_soon, &QTimer::timeout, this, &WorkingOut::work_out);
     connect(&project, &Project::edited, this, &WorkingOut::after_edit);
+    connect(&project, &Project::replacing, this, [this] { // nothing is said of a document that is gone
+        latest = std::make_shared<Snapshot>();
+        preview.reset();
+        is_left_out = false;
+        if (working)
+            stop.request_stop();
+    });
     connect(&in_hand, &InHand::sticker_chosen, this, [this] {
         preview.reset();
         if (awaits_preview())
@@ -96,7 +103,7 @@ void WorkingOut::work_out_preview() {
         workers, this,
         [this, shown = in_hand.sticker(), work = Work{preview_stop.get_token(), nullptr}] {
             auto quick = steps.preview(*shown, work);
-            prepare_print(quick->print);
+            prepare_print(quick->print, work);
             return quick;
         },
         end, [end](const QString&) { end(nullptr); }); // the full result will tell what is wrong
@@ -109,29 +116,21 @@ void WorkingOut::work_out() {
     may_stop = awaits_preview();
     done = 0;
     stop = std::stop_source();
-    using Worked = Result<std::shared_ptr<const Snapshot>>;
     in_background(
         workers, this,
-        [this, now = project.document(), work = Work{stop.get_token(), &done}]() -> Worked {
-            try {
-                return snapshot_of(now, work);
-            } catch (const Unreadable& why) {
-                return why.problem;
-            }
-        },
-        [this, run = latest_edit](const Worked& fresh) {
+        [this, now = project.document(), work = Work{stop.get_token(), &done}] { return snapshot_of(now, work); },
+        [this, run = latest_edit, for_project = project.generation()](std::shared_ptr<const Snapshot> fresh) {
             working = false;
-            worked_edit = run;
-            if (!fresh) { // the results before stay in sight
-                tell_unreadable(fresh.problem());
-                if (latest_edit != run && !full_soon.isActive())
-                    work_out();
+            if (for_project != project.generation()) { // it came too late
+                work_out();
                 return;
             }
-            latest = *fresh;
+            worked_edit = run;
+            const auto before = std::exchange(latest, std::move(fresh));
             if (preview_edit <= run)
                 preview.reset();
             is_cancelled = false;
+            tell_unreadable(before->unreadable);
             emit worked_out();
             if (latest_edit != run && !full_soon.isActive())
                 work_out();
@@ -143,25 +142,32 @@ void WorkingOut::work_out() {
                 emit messages.problem(trouble);
             } else if (std::exchange(is_cancelled, false) && latest_edit == run) {
                 worked_edit = run;
-                project.take_back(); // works out the document before
-                return;
+                if (project.steps().can_undo() || project.steps().can_redo()) {
+                    project.take_back(); // works out the document before
+                    return;
+                }
             }
             if (!full_soon.isActive())
                 work_out();
         });
 }
 
-void WorkingOut::tell_unreadable(const Problem& why) {
-    if (!room::wants_more_time(why)) {
-        emit messages.problem(in_words(why));
-        return;
+/// Once, not with every edit.
+void WorkingOut::tell_unreadable(const std::map<int, Problem>& before) {
+    for (const auto& [sticker, why] : latest->unreadable) {
+        if (room::wants_more_time(why) && !is_left_out) {
+            emit messages.time_wanted(in_words(why.message), [this](bool again) {
+                is_left_out = !again;
+                if (!again)
+                    return;
+                ++latest_edit; // the same document, once more
+                work_out();
+            });
+            return; // the answer holds for all of them
+        }
+        if (!before.contains(sticker))
+            emit messages.problem(in_words(why));
     }
-    emit messages.time_wanted(in_words(why.message), [this](bool again) {
-        if (!again)
-            return;
-        ++latest_edit; // the same document, once more
-        work_out();
-    });
 }
 
 std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, const Work& work) {
@@ -170,22 +176,32 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, con
     const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
     for (std::size_t i = 0; i < now.stickers.size(); ++i) {
         const Sticker& s = *now.stickers[i];
-        const auto result = steps.evaluate(
-            s, std::nullopt, work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count));
-        fresh->results[s.id] = result;
-        if (const auto original = original_art(s.artwork))
-            prepare_art(*original);
+        const Work its = work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count);
+        try {
+            const auto result = steps.evaluate(s, std::nullopt, its);
+            if (const auto original = original_art(s.artwork))
+                prepare_art(*original, its.part(1, 1));
+            fresh->results[s.id] = result;
+        } catch (const Unreadable& why) {
+            fresh->unreadable.emplace(s.id, why.problem);
+        }
     }
-    fresh->plan = steps.plan(now);
-    fresh->printed = now.sheet.is_mirrored ? steps.plan(as_printed(now)) : fresh->plan;
+    Document readable = now;
+    for (const auto& [sticker, why] : fresh->unreadable)
+        readable = with_sticker_removed(std::move(readable), sticker);
+    fresh->plan = steps.plan(readable);
+    fresh->printed = now.sheet.is_mirrored ? steps.plan(as_printed(readable)) : fresh->plan;
     std::set<const StickerResult*> shown;
     for (const auto& [id, result] : fresh->results)
         if (shown.insert(result.get()).second)
-            prepare_print(result->print);
+            prepare_print(result->print, work.part(1, 1));
     for (const PlannedCopy& copy : fresh->plan->copies)
         if (shown.insert(copy->result.get()).second)
-            prepare_print(copy->result->print);
-    fresh->findings = preflight(now, steps);
+            prepare_print(copy->result->print, work.part(1, 1));
+    fresh->findings = preflight(readable, steps);
+    for (const auto& [sticker, why] : fresh->unreadable)
+        if (auto finding = unreadable(now, sticker, why))
+            fresh->findings.insert(fresh->findings.begin(), std::move(*finding));
     fresh->totals = totals(*fresh->plan);
     return fresh;
 }

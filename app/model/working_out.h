@@ -15,16 +15,19 @@ namespace fusuma::app {
 struct Snapshot {
     Document document;
     std::map<int, std::shared_ptr<const StickerResult>> results; ///< by sticker id, at its own size
-    std::shared_ptr<const JobPlan> plan;    ///< of the layout
+    std::shared_ptr<const JobPlan> plan;                         ///< of the layout
     std::shared_ptr<const JobPlan> printed; ///< as it lies on the paper: another one when the sheet is mirrored
     std::vector<Finding> findings;
     PlanTotals totals;
+    /// By sticker id: those whose picture cannot be decoded, and why. They have no result, and their copies are not in
+    /// the plans, which must not be printed or cut.
+    std::map<int, Problem> unreadable;
 
     [[nodiscard]] std::shared_ptr<const StickerResult> result(int sticker) const;
 };
 
-/// The box round copies as they are now, from what is worked out of them so far: those that were moved, turned or scaled
-/// since take their lines along. Nothing is worked out for it.
+/// The box round copies as they are now, from what is worked out of them so far: those that were moved, turned or
+/// scaled since take their lines along. Nothing is worked out for it.
 [[nodiscard]] Rect box_in_sight(const Snapshot& snapshot, const Document& now, const Selection& copies);
 
 /// Has every version of the document worked out on threads of its own, and decides when: a quick preview of the sticker
@@ -74,11 +77,12 @@ class WorkingOut : public QObject {
     bool may_stop = false; ///< previews are shown meanwhile, so the full result can wait
     std::atomic<double> done = 0;
     bool is_cancelled = false;
+    bool is_left_out = false; ///< what takes too long to read: a person was asked
 
     void after_edit();
     void work_out_preview();
     void work_out();
-    void tell_unreadable(const Problem& why);
+    void tell_unreadable(const std::map<int, Problem>& before);
     [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, const Work& work);
 };
 

@@ -196,7 +196,9 @@ QWidget* OutputPage::exports() {
 }
 
 std::shared_ptr<const JobPlan> OutputPage::plan_in_hand() const {
-    return run.printed.plan() ? run.printed.plan() : model.snapshot().printed;
+    if (run.printed.plan())
+        return run.printed.plan();
+    return run.printed.is_readable() ? model.snapshot().printed : nullptr;
 }
 
 void OutputPage::export_file(File kind) {

@@ -52,7 +52,7 @@ bool PrintAct::may_print() {
     else if (run.is_cutting())
         emit model.messages.note(tr("The cutter is at work. Print when it is done."));
     else
-        return true;
+        return run.printed.is_readable();
     return false;
 }
 

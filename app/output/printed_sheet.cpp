@@ -35,9 +35,19 @@ std::vector<Said> PrintedSheet::changes() const {
     return in_hand ? changes_since(*in_hand, model.document()) : std::vector<Said>{};
 }
 
+bool PrintedSheet::is_readable() const {
+    const auto& unreadable = model.snapshot().unreadable;
+    if (!unreadable.empty())
+        emit model.messages.problem(tr("Pictures on this sheet cannot be read, so it is neither printed nor cut. %1")
+                                        .arg(in_words(unreadable.begin()->second)));
+    return unreadable.empty();
+}
+
 std::shared_ptr<const JobPlan> PrintedSheet::freeze() {
     const Snapshot& snapshot = model.snapshot();
     if (stage.is_cutting() || !snapshot.plan || snapshot.document.placements.empty() || !model.working_out.is_settled())
+        return nullptr;
+    if (!is_readable())
         return nullptr;
     const Ticket ticket =
         frozen(snapshot.document, *snapshot.printed, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString());

@@ -34,6 +34,8 @@ class PrintedSheet : public QObject {
     /// Freezes the sheet into a new ticket and returns its plan, code and all; nothing while the sheet is empty or
     /// being worked out.
     std::shared_ptr<const JobPlan> freeze();
+    /// Could all pictures of the sheet in sight be decoded? Says so when not.
+    [[nodiscard]] bool is_readable() const;
     void freeze_soon(); ///< at once, or when what is being worked out is done
     [[nodiscard]] std::shared_ptr<const JobPlan> plan() const { return printed_plan; } ///< of the ticket in hand
 

@@ -37,6 +37,14 @@ PixelPlace size_px(const Artwork& artwork) {
     return {across, static_cast<int>(std::lround(size.height * across / size.width))};
 }
 
+std::shared_ptr<const void> identity_of(const PrintArt& art) {
+    struct Identity {
+        std::shared_ptr<const void> operator()(const Pixels& pixels) const { return pixels.identity(); }
+        std::shared_ptr<const void> operator()(const std::shared_ptr<const DrawnArt>& drawn) const { return drawn; }
+    };
+    return std::visit(Identity{}, art);
+}
+
 std::optional<PrintArt> original_art(const Artwork& artwork) {
     if (const auto* art = std::get_if<PictureArtwork>(&artwork))
         return art->picture->pixels;

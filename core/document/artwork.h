@@ -51,6 +51,9 @@ using Artwork = std::variant<PictureArtwork, DrawingArtwork, LabelArtwork, Clust
 /// What of an artwork is printed: for pictures the pixels that are left once the background is taken away.
 using PrintArt = std::variant<Pixels, std::shared_ptr<const DrawnArt>>;
 
+/// What tells it from others, for as long as it is there.
+[[nodiscard]] std::shared_ptr<const void> identity_of(const PrintArt& art);
+
 /// The picture as it came, background and all; nothing for drawn artwork, which has to be worked out.
 [[nodiscard]] std::optional<PrintArt> original_art(const Artwork& artwork);
 

@@ -193,6 +193,31 @@ std::vector<Finding> preflight(const Document& document, Planner& planner) {
     return findings;
 }
 
+std::optional<Finding> unreadable(const Document& document, int sticker, const Problem& why) {
+    Finding finding{.rule = "unreadable",
+                    .message = why.message.then("Replace its artwork, or remove the sticker."_said),
+                    .sticker = sticker};
+    const Size size = artwork_size(*document.find(sticker));
+    for (const Placement& placement : document.placements) {
+        if (placement.sticker != sticker)
+            continue;
+        if (finding.copies.empty()) {
+            finding.page = placement.page + 1;
+            finding.at = placement.centre;
+        }
+        finding.copies.push_back(placement.id);
+        if (placement.page + 1 != finding.page)
+            continue;
+        const Transform on_paper = map_of_copy(*document.find(sticker), placement);
+        Polygon& where = finding.region.emplace_back(corners_of({{0, 0}, {size.width, size.height}}));
+        for (Point& corner : where)
+            corner = on_paper.apply(corner);
+    }
+    finding.key = key_of(document, finding);
+    const bool is_told = !finding.copies.empty() && !document.silenced.contains(finding.key);
+    return is_told ? std::optional(std::move(finding)) : std::nullopt;
+}
+
 Document silenced(Document document, const Finding& finding) {
     document.silenced.insert(finding.key);
     return document;

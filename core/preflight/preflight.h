@@ -51,6 +51,10 @@ struct Finding {
 /// All findings that have not been silenced, those to fix first.
 [[nodiscard]] std::vector<Finding> preflight(const Document& document, Planner& planner);
 
+/// For the copies of a sticker that cannot be worked out, because its picture cannot be decoded: `preflight` is asked
+/// about the others. Nothing when it has none, or when that was silenced.
+[[nodiscard]] std::optional<Finding> unreadable(const Document& document, int sticker, const Problem& why);
+
 /// The document with the finding's fix made; a problem when the sheet is no longer as the finding saw it, or it cannot
 /// help.
 [[nodiscard]] Result<Document> repaired(const Document& document, const Finding& finding);

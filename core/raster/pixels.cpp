@@ -1,8 +1,10 @@
 #include "core/raster/pixels.h"
 
 #include <algorithm>
+#include <chrono>
 #include <list>
 #include <mutex>
+#include <thread>
 #include <unistd.h>
 #include <unordered_map>
 #include <utility>
@@ -125,7 +127,13 @@ std::shared_ptr<const Image> Pixels::at_hand() const {
 std::shared_ptr<const Image> Pixels::get(const Work& work) const {
     if (auto image = at_hand())
         return image;
-    const std::scoped_lock one_at_a_time(source->making);
+    std::unique_lock one_at_a_time(source->making, std::try_to_lock);
+    while (!one_at_a_time) { // who waits for another's decoding can be stopped, too
+        if (work.stop.stop_requested())
+            throw Stopped{};
+        std::this_thread::sleep_for(std::chrono::milliseconds(2));
+        one_at_a_time.try_lock();
+    }
     if (auto image = at_hand()) // another thread's, meanwhile
         return image;
     auto image = source->make(work);

@@ -34,8 +34,7 @@ Rect box_of(const Painted& painted) {
     Rect box;
     const auto* pixels = std::get_if<Pixels>(&painted.ink);
     const auto image = pixels ? pixels->get() : nullptr;
-    if (const Rect used = image ? in_unit_square(inked(*image), image->width, image->height) : Rect{};
-        !used.empty())
+    if (const Rect used = image ? in_unit_square(inked(*image), image->width, image->height) : Rect{}; !used.empty())
         for (const Point corner : corners_of(used))
             box.include(painted.from_unit.apply(corner));
     return box;
@@ -62,7 +61,7 @@ Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const 
     const bool is_whole = s.source == Source::alpha && s.pockets_at.empty() && s.strokes.empty() && !s.fill_inside &&
                           !s.focus && !s.piece;
     if (!is_whole)
-        result.art = Pixels(isolated(*picture.printed.get(), cut, work.part(0.7, 1)));
+        result.art = Pixels(isolated(*picture.printed.get(work.part(0.7, 0.7)), cut, work.part(0.7, 1)));
     else
         result.art = picture.printed;
     result.is_as_it_came = is_whole && picture.is_as_it_came;

@@ -12,8 +12,8 @@ namespace fusuma {
 
 namespace {
 
-QImage shown_at(const Pixels& whole, int most_px) {
-    const auto image = whole.get();
+QImage shown_at(const Pixels& whole, int most_px, const Work& work) {
+    const auto image = whole.get(work);
     const Image& pixels = *image;
     const int longer = std::max(pixels.width, pixels.height);
     if (longer <= most_px)
@@ -24,8 +24,11 @@ QImage shown_at(const Pixels& whole, int most_px) {
         .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
 }
 
-QImage shown_at(const std::shared_ptr<const DrawnArt>& drawn, int most_px) {
+QImage shown_at(const std::shared_ptr<const DrawnArt>& drawn, int most_px, const Work& work) {
     const DrawnArt& art = *drawn;
+    for (const Painted& painted : art.shapes)
+        if (const auto* pixels = std::get_if<Pixels>(&painted.ink))
+            static_cast<void>(pixels->get(work));
     const double scale = most_px / std::max(art.size.width, art.size.height);
     const QSize px(std::max(1, static_cast<int>(std::ceil(scale * art.size.width))),
                    std::max(1, static_cast<int>(std::ceil(scale * art.size.height))));
@@ -34,13 +37,6 @@ QImage shown_at(const std::shared_ptr<const DrawnArt>& drawn, int most_px) {
     QPainter painter(&image);
     draw_curves(painter, art, QTransform::fromScale(px.width(), px.height()));
     return image;
-}
-
-std::shared_ptr<const void> identity_of(const Pixels& pixels) {
-    return pixels.identity();
-}
-std::shared_ptr<const void> identity_of(const std::shared_ptr<const DrawnArt>& art) {
-    return art;
 }
 
 bool is_at_hand(const Pixels& pixels) {
@@ -57,9 +53,9 @@ bool is_at_hand(const std::shared_ptr<const DrawnArt>& art) {
 /// long undone stays because it was shown once.
 class ShownArt {
   public:
-    QImage get(const PrintArt& art, int most_px, bool may_decode) {
-        const std::weak_ptr<const void> held =
-            std::visit([](const auto& a) { return std::weak_ptr<const void>(identity_of(a)); }, art);
+    /// @param decoding  null: only what is at hand
+    QImage get(const PrintArt& art, int most_px, const Work* decoding) {
+        const std::weak_ptr<const void> held = identity_of(art);
         {
             const std::scoped_lock lock(mutex);
             for (auto it = entries.begin(); it != entries.end(); ++it)
@@ -68,9 +64,10 @@ class ShownArt {
                     return entries.front().image;
                 }
         }
-        if (!may_decode && !std::visit([](const auto& a) { return is_at_hand(a); }, art))
+        if (!decoding && !std::visit([](const auto& a) { return is_at_hand(a); }, art))
             return {};
-        const QImage image = std::visit([most_px](const auto& a) { return shown_at(a, most_px); }, art);
+        const QImage image =
+            std::visit([&](const auto& a) { return shown_at(a, most_px, decoding ? *decoding : Work{}); }, art);
         const std::scoped_lock lock(mutex);
         entries.push_front({held, most_px, image});
         bytes += image.sizeInBytes();
@@ -110,23 +107,23 @@ QImage image_of(const Image& pixels) {
     return {pixels.rgba.data(), pixels.width, pixels.height, pixels.width * 4, QImage::Format_RGBA8888};
 }
 
-QImage shown_art(const PrintArt& art, int most_px) {
-    return all_shown().get(art, most_px, true);
+QImage shown_art(const PrintArt& art, int most_px, const Work& work) {
+    return all_shown().get(art, most_px, &work);
 }
 
 QImage art_at_hand(const PrintArt& art, int most_px) {
-    return all_shown().get(art, most_px, false);
+    return all_shown().get(art, most_px, nullptr);
 }
 
-void prepare_art(const PrintArt& art) {
+void prepare_art(const PrintArt& art, const Work& work) {
     for (const int size : shown_sizes)
-        (void)shown_art(art, size);
+        (void)shown_art(art, size, work);
 }
 
-void prepare_print(const std::vector<PrintLayer>& layers) {
+void prepare_print(const std::vector<PrintLayer>& layers, const Work& work) {
     for (const PrintLayer& layer : layers)
         if (const auto* art = std::get_if<PrintArt>(&layer.ink))
-            prepare_art(*art);
+            prepare_art(*art, work);
 }
 
 void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view) {

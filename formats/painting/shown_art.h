@@ -15,15 +15,15 @@ namespace fusuma {
 
 inline constexpr std::array shown_sizes{200, 500, 1600}; ///< px, longer side
 
-/// The art as a picture of at most `most_px` along its longer side.
-[[nodiscard]] QImage shown_art(const PrintArt& art, int most_px);
+/// The art as a picture of at most `most_px` along its longer side. Throws Unreadable; Stopped when asked to stop.
+[[nodiscard]] QImage shown_art(const PrintArt& art, int most_px, const Work& work = {});
 /// The same where no file has to be decoded for it; else null.
 [[nodiscard]] QImage art_at_hand(const PrintArt& art, int most_px);
 
-/// Makes all of its sizes. For worker threads.
-void prepare_art(const PrintArt& art);
+/// Makes all of its sizes. For worker threads; throws as `shown_art` does.
+void prepare_art(const PrintArt& art, const Work& work = {});
 /// The same for all that a sticker or a copy prints.
-void prepare_print(const std::vector<PrintLayer>& layers);
+void prepare_print(const std::vector<PrintLayer>& layers, const Work& work = {});
 
 /// All of the pixels, which must outlive what is returned.
 [[nodiscard]] QImage image_of(const Image& pixels);

@@ -77,7 +77,7 @@ class ArtObjects {
 
     /// Name of the art in resources.
     std::string name(const PrintArt& art, QPDFObjectHandle& resources) {
-        const void* key = std::visit(KeyOf{}, art);
+        const void* key = identity_of(art).get();
         auto [it, fresh] = objects.try_emplace(key);
         Entry& entry = it->second;
         if (fresh) {
@@ -89,10 +89,6 @@ class ArtObjects {
     }
 
   private:
-    struct KeyOf {
-        const void* operator()(const Pixels& pixels) const { return pixels.identity().get(); }
-        const void* operator()(const std::shared_ptr<const DrawnArt>& art) const { return art.get(); }
-    };
     struct Entry {
         std::string name;
         QPDFObjectHandle object;

@@ -17,14 +17,24 @@ Result<Picture> read(const Original& original, const std::string& name, const Pa
                               *original, work);
 }
 
-/// Decodes the file once more.
+/// Decodes the file once more. One that took too long is not tried again before it is given more time.
 Pixels::Make pixels_of(const Picture& picture) {
+    struct TooLong {
+        int allowed = 0; ///< seconds
+        std::optional<Problem> why;
+    };
     return [original = picture.original, name = picture.file_name,
-            page = PageChoice{std::max(1, picture.page), picture.dpi}](const Work& work) {
+            page = PageChoice{std::max(1, picture.page), picture.dpi},
+            before = std::make_shared<TooLong>()](const Work& work) {
+        const int allowed = room::allowed_seconds();
+        if (before->why && allowed <= before->allowed)
+            throw Unreadable(*before->why);
         const auto again = read(original, name, page, work);
-        if (!again)
-            throw Unreadable(again.problem());
-        return again->pixels.get();
+        if (again)
+            return again->pixels.get();
+        if (room::took_too_long(again.problem()))
+            *before = {allowed, again.problem()};
+        throw Unreadable(again.problem());
     };
 }
 

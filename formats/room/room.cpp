@@ -273,10 +273,13 @@ void read_here(AnswerHere answer) {
     the_room().answer_here = std::move(answer);
 }
 
-bool wants_more_time(const Problem& problem) {
+bool took_too_long(const Problem& problem) {
     const auto is_it = [](const Said& said) { return said.sentence == too_slow().sentence; };
-    return allowed_seconds() < patient_seconds &&
-           (is_it(problem.message) || std::ranges::any_of(problem.message.parts, is_it));
+    return is_it(problem.message) || std::ranges::any_of(problem.message.parts, is_it);
+}
+
+bool wants_more_time(const Problem& problem) {
+    return took_too_long(problem) && allowed_seconds() < patient_seconds;
 }
 
 Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {

@@ -71,7 +71,9 @@ struct Reply {
 };
 /// Two are read at a time; others wait. Throws Stopped when asked to stop, at once.
 [[nodiscard]] Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work);
-/// Was a file given up because reading it took too long, while a person who waits could still give it more?
+/// Was a file given up because reading it took too long?
+[[nodiscard]] bool took_too_long(const Problem& problem);
+/// And may a person who waits still give it more?
 [[nodiscard]] bool wants_more_time(const Problem& problem);
 /// When a reply is not as agreed on.
 [[nodiscard]] Problem failed(const Wish& wish);

@@ -87,8 +87,9 @@ TEST(ClustersApart, KeepWhatWasEditedSince) {
     const Edited pasted = joined(d, only(d, everything(d)), 0, {0, 100});
     for (const Edited& apart : {parted(d, everything(d)), parted(pasted.document, pasted.selection)})
         for (const Placement& p : apart.document.placements)
-            if (const auto sticker = apart.document.find(p.sticker); sticker->name == "Disc")
+            if (const auto sticker = apart.document.find(p.sticker); sticker->name == "Disc") {
                 EXPECT_EQ(sticker->border.width, 5);
+            }
 }
 
 TEST(ClustersApart, KeepTheProportionsOfAStretchedOne) {

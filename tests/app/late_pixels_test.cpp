@@ -1,0 +1,270 @@
+// Pictures that are not at hand: let go, too slow to read, or none at all.
+
+#include "app/bench/bench_view.h"
+#include "core/document/copies.h"
+#include "formats/basics/file.h"
+#include "formats/pdf/pdf_write.h"
+#include "formats/picture/picture_read.h"
+#include "formats/project/zip_archive.h"
+#include "formats/room/room.h"
+#include "tests/app/window.h"
+
+#include <QBuffer>
+#include <random>
+
+namespace fusuma::app {
+namespace {
+
+using testing::HasSubstr;
+
+/// A picture that no reader gets through in no time.
+QByteArray large_picture() {
+    QImage image(2400, 1600, QImage::Format_RGB32);
+    std::mt19937 random(5);
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            image.setPixel(x, y, static_cast<QRgb>(random()) | 0xff000000);
+    QByteArray png;
+    QBuffer buffer(&png);
+    image.save(&buffer, "PNG", 90);
+    return png;
+}
+
+/// Two stickers with a copy each.
+Document two_stickers() {
+    Document d;
+    for (const char* name : {"puffin.png", "harbour-ferry.jpg"}) {
+        d = with_sticker_added(std::move(d), new_sticker(PictureArtwork{*read_picture(test::demo_art(name))}));
+        const int id = d.stickers.back()->id;
+        d.put({.sticker = id, .centre = {105, 20 + 110.0 * id}});
+    }
+    return d;
+}
+
+class LatePixels : public Window {
+  protected:
+    QTemporaryDir files;
+    const int patience = room::allowed_seconds();
+    int asked = 0;
+    const char* answer = "Leave it out";
+    QTimer answers;
+
+    void SetUp() override {
+        Window::SetUp();
+        QObject::connect(&answers, &QTimer::timeout, [this] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            if (!box || box->objectName() != "moreTime")
+                return;
+            EXPECT_THAT(box->text().toStdString(), HasSubstr("longer to read than"));
+            ++asked;
+            for (QAbstractButton* button : box->buttons())
+                if (button->text() == QLatin1String(answer))
+                    button->click();
+        });
+        answers.start(50);
+    }
+    void TearDown() override {
+        room::allow(patience);
+        Pixels::keep_within(std::size_t{1} << 30);
+        Window::TearDown();
+    }
+    /// Nothing is read in no time.
+    void hurry(const char* said) {
+        room::allow(0);
+        answer = said;
+        asked = 0;
+    }
+    void wait() {
+        EXPECT_TRUE(
+            QTest::qWaitFor([this] { return model.importer.reading().isEmpty() && !model.project.is_busy(); }, 60'000));
+        settle();
+    }
+    const Finding* found(const char* rule) {
+        const auto& all = model.snapshot().findings;
+        const auto it = std::ranges::find(all, rule, &Finding::rule);
+        return it == all.end() ? nullptr : &*it;
+    }
+    /// Very near, where the view shows the art's own pixels.
+    QImage seen_near(int sticker) {
+        window.go_to(Place::bench);
+        model.in_hand.choose_sticker(sticker);
+        settle();
+        auto* view = window.findChild<BenchView*>();
+        view->fit();
+        view->zoom_by(20);
+        settle();
+        return view->grab().toImage();
+    }
+};
+
+TEST_F(LatePixels, OneAnswerHoldsForAllFilesThatTakeLong) {
+    const QByteArray picture = large_picture();
+    const QStringList paths{files.filePath("one.png"), files.filePath("two.png"), files.filePath("three.png")};
+    for (const QString& path : paths)
+        ASSERT_TRUE(write_file(path, picture));
+    hurry("Leave it out");
+    drop(paths);
+    ASSERT_TRUE(QTest::qWaitFor([this] { return asked > 0; }, 30'000));
+    wait();
+    EXPECT_TRUE(model.document().stickers.empty());
+    EXPECT_EQ(room::allowed_seconds(), 0);
+
+    hurry("Give it more time");
+    drop(paths);
+    ASSERT_TRUE(QTest::qWaitFor([this] { return asked > 0; }, 30'000));
+    ASSERT_TRUE(QTest::qWaitFor([this] { return model.document().stickers.size() == 3; }, 60'000));
+    wait();
+    EXPECT_EQ(asked, 1) << "who gave more time gave it to all";
+    EXPECT_EQ(room::allowed_seconds(), room::patient_seconds);
+}
+
+TEST_F(LatePixels, AProjectThatTakesLongMayGetMoreTimeToo) {
+    const QString project = files.filePath("large.fusuma");
+    Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(large_picture(), "large.png")}));
+    ASSERT_TRUE(save_project(d, project));
+    for (const char* said : {"Leave it out", "Give it more time"}) {
+        hurry(said);
+        drop({project});
+        ASSERT_TRUE(QTest::qWaitFor([this] { return asked > 0; }, 30'000)) << said;
+        wait();
+        EXPECT_EQ(asked, 1) << said;
+        EXPECT_EQ(model.document().stickers.size(), said == std::string("Leave it out") ? 0U : 1U);
+    }
+}
+
+TEST_F(LatePixels, APictureOfTheProjectThatTakesLongIsAskedAboutOnceAndLeftOutOrRead) {
+    const QByteArray bytes = *project_bytes(
+        with_sticker_added(two_stickers(), new_sticker(PictureArtwork{*read_picture(large_picture(), "large.png")})));
+    for (const char* said : {"Leave it out", "Give it more time"}) {
+        room::allow(patience);
+        auto opened = read_project_bytes(bytes, QStringLiteral("three.fusuma"));
+        ASSERT_TRUE(opened);
+        for (std::size_t k : {0U, 1U}) // these two are at hand
+            static_cast<void>(std::get<PictureArtwork>(opened->stickers[k]->artwork).picture->pixels.get());
+        const int large = opened->stickers[2]->id;
+        opened->put({.sticker = large, .centre = {60, 60}});
+        hurry(said);
+        model.project.adopt(*opened, "Three");
+        ASSERT_TRUE(QTest::qWaitFor([this] { return asked > 0; }, 30'000)) << said;
+        wait();
+        if (said == std::string("Give it more time")) {
+            EXPECT_TRUE(model.snapshot().result(large));
+            EXPECT_FALSE(found("unreadable"));
+            EXPECT_EQ(model.snapshot().plan->copies.size(), 3U);
+            continue;
+        }
+        EXPECT_FALSE(model.snapshot().result(large));
+        ASSERT_TRUE(found("unreadable"));
+        EXPECT_EQ(model.snapshot().plan->copies.size(), 2U) << "the others are worked out";
+        model.project.edit("Rename", [](Document now) {
+            Sticker first = *now.stickers.front();
+            first.name = "Another";
+            return with_sticker_changed(std::move(now), std::move(first));
+        });
+        settle();
+        EXPECT_EQ(asked, 1) << "nobody is asked again with every edit";
+    }
+}
+
+TEST_F(LatePixels, AProjectWithAPictureThatIsNoneOpensAndTheRestIsWholeButNotPrinted) {
+    ZipEntries entries = *unzip(*project_bytes(two_stickers()), largest_project_bytes);
+    for (auto& [name, content] : entries)
+        if (name.starts_with("artwork/1"))
+            content = "no picture at all";
+    const QString path = files.filePath("damaged.fusuma");
+    ASSERT_TRUE(write_file(path, *zip_bytes(entries)));
+    QString told;
+    int times = 0;
+    QObject::connect(&model.messages, &Messages::problem, [&](const QString& text) {
+        told = text;
+        ++times;
+    });
+    drop({path});
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !told.isEmpty(); }, 30'000));
+    wait();
+    EXPECT_THAT(told.toStdString(), HasSubstr("puffin.png"));
+    ASSERT_EQ(model.document().stickers.size(), 2U);
+    const int damaged = model.document().stickers.front()->id, whole = model.document().stickers.back()->id;
+    EXPECT_TRUE(model.snapshot().result(whole));
+    EXPECT_FALSE(model.snapshot().result(damaged));
+    ASSERT_TRUE(found("unreadable"));
+    EXPECT_EQ(found("unreadable")->severity, Severity::to_fix);
+    EXPECT_EQ(found("unreadable")->copies.size(), 1U);
+    EXPECT_TRUE(bounds(found("unreadable")->region).contains({105, 130})) << "it is shown where it lies";
+    for (const Place place : {Place::sheet, Place::bench, Place::output}) {
+        window.go_to(place);
+        settle();
+    }
+    EXPECT_EQ(times, 1) << "said once";
+    click("savePdf");
+    EXPECT_THAT(told.toStdString(), HasSubstr("neither printed nor cut"));
+    click("practicePrint");
+    EXPECT_TRUE(model.document().tickets.empty());
+    model.project.edit("Remove", [&](Document now) { return with_sticker_removed(std::move(now), damaged); });
+    settle();
+    EXPECT_FALSE(found("unreadable"));
+    EXPECT_TRUE(save(files.filePath("rest.fusuma")));
+    click("practicePrint");
+    EXPECT_TRUE(QTest::qWaitFor([this] { return !model.document().tickets.empty(); }, 30'000));
+}
+
+TEST_F(LatePixels, NothingIsSaidOfTheProjectBeforeAndStopEndsReading) {
+    model.project.adopt(two_stickers(), "Two");
+    settle();
+    ASSERT_EQ(model.snapshot().plan->copies.size(), 2U);
+    const auto never = std::make_shared<std::atomic<bool>>(false);
+    Picture slow;
+    slow.file_name = "slow.png";
+    slow.original = std::make_shared<const std::vector<std::byte>>();
+    slow.pixels = {100, 100, [never](const Work& work) -> std::shared_ptr<const Image> {
+                       while (!*never) {
+                           work.at(0);
+                           std::this_thread::sleep_for(std::chrono::milliseconds(5));
+                       }
+                       return std::make_shared<const Image>(100, 100);
+                   }};
+    model.project.adopt(with_sticker_added({}, new_sticker(PictureArtwork{std::make_shared<const Picture>(slow)})),
+                        "Slow");
+    QTest::qWait(300);
+    EXPECT_FALSE(model.working_out.is_settled());
+    EXPECT_FALSE(model.snapshot().plan) << "the sheet of the project before is gone";
+    model.business.cancel();
+    EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 5000)) << "and it is not begun anew";
+    model.project.start_new();
+    settle();
+    EXPECT_TRUE(model.snapshot().plan);
+}
+
+TEST_F(LatePixels, LetGoAtOnceLooksAndPrintsTheSame) {
+    model.project.adopt(two_stickers(), "Two");
+    settle();
+    std::map<int, QImage> near;
+    for (const auto& sticker : model.document().stickers)
+        near[sticker->id] = seen_near(sticker->id);
+    const std::string printed = print_pdf(*model.snapshot().printed);
+    Pixels::keep_within(1);
+    const auto picture = [this](int sticker) {
+        return std::get<PictureArtwork>(model.document().find(sticker)->artwork).picture;
+    };
+    for (const auto& [id, image] : near) {
+        const int sticker = id;
+        const QImage& before = image;
+        const int other = near.begin()->first == sticker ? near.rbegin()->first : near.begin()->first;
+        static_cast<void>(picture(other)->pixels.get());
+        EXPECT_FALSE(picture(sticker)->pixels.at_hand());
+        EXPECT_TRUE(QTest::qWaitFor([&] { return seen_near(sticker) == before; }, 20'000)) << "it comes back";
+    }
+    EXPECT_EQ(print_pdf(*model.snapshot().printed), printed);
+    const int first = near.begin()->first, last = near.rbegin()->first;
+    static_cast<void>(picture(last)->pixels.get());
+    bool is_used = false;
+    model.importer.with_pixels(picture(first), [&] { is_used = true; });
+    EXPECT_FALSE(is_used) << "the interface does not wait for it";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return is_used; }, 20'000));
+    is_used = false;
+    model.importer.with_pixels(picture(first), [&] { is_used = true; });
+    EXPECT_TRUE(is_used) << "it is at hand";
+}
+
+} // namespace
+} // namespace fusuma::app
