@@ -68,7 +68,7 @@ struct SheetCommand {
     std::optional<int> copies;
     int pages = 1, rounds = 400;
     unsigned seed = 1;
-    bool spread = false, mirror_sheet = false, there = false;
+    bool spread = false, fewest_pages = false, mirror_sheet = false, there = false;
     std::optional<double> pieces; ///< mm that pieces of a picture lie apart, at least
     std::string save, pdf, cut_pdf, svg, dxf, hpgl, gcode, png, report;
     std::string machine; ///< a profile, whose ways HP-GL and G-code take

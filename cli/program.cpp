@@ -52,6 +52,7 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
         ->check(CLI::IsMember({"half", "quarters", "any"}));
     app->add_option("--pages", c.pages, "pages that copies may flow on to, 1 to " + std::to_string(most_pages))
         ->check(CLI::Range(1, most_pages));
+    app->add_flag("--fewest-pages", c.fewest_pages, "look for other ways, too, until no page less will do");
     app->add_option("--rounds", c.rounds, "how long to search for a better layout; 0 takes the first")
         ->check(CLI::Range(0, 1000000));
     app->add_option("--seed", c.seed, "of the search; the same seed gives the same sheet");
@@ -177,7 +178,8 @@ void add_check(CLI::App& program, CheckCommand& c) {
 void take_only_numbers(CLI::App& app) {
     const auto is_number = [](const std::string& text) {
         constexpr double most = 1e15;
-        return number_of(text, -most, most) ? std::string() : "“" + text.substr(0, 40) + "” is no number that can be used";
+        return number_of(text, -most, most) ? std::string()
+                                            : "“" + text.substr(0, 40) + "” is no number that can be used";
     };
     for (CLI::Option* option : app.get_options())
         if (option->get_type_name().starts_with("FLOAT"))

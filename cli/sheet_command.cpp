@@ -248,8 +248,18 @@ std::optional<Finding> missing_copies(const Document& document, int id, int plac
                                   .with("wanted", wanted)};
 }
 
+/// What filling came to, for the report.
+nlohmann::json filled_json(const FillReport& report) {
+    const Rect& rest = report.largest_rest;
+    return {{"pages", report.pages},
+            {"last_page",
+             {{"used_share", report.used_share},
+              {"left_mm2", report.left_mm2},
+              {"largest_rest_mm", {rest.width(), rest.height()}}}}};
+}
+
 std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> ids, Document& document,
-                                  Planner& planner) {
+                                  Planner& planner, nlohmann::json& filled) {
     const bool is_filling = !command.fill.empty();
     if (ids.empty() && is_filling)
         for (const auto& sticker : document.stickers)
@@ -277,7 +287,9 @@ std::vector<Finding> place_copies(const SheetCommand& command, std::vector<int> 
     request.seed = command.seed;
     request.rounds = command.rounds;
     request.pages = command.pages;
+    request.fewest_pages = command.fewest_pages;
     FillReport report = fill_sheet(document, planner, request);
+    filled = filled_json(report);
     document = std::move(report.document);
     for (int page = 0; page < document.pages && command.spread; ++page)
         document = spread_on_page(document, planner, page);
@@ -395,8 +407,10 @@ ExitCode run(const SheetCommand& command) {
     if (document->sheet.photographed && !command.pdf.empty())
         return Problem{"--pdf: what lies on the board already is not printed."_said,
                        "--cut-pdf has its cut lines alone."_said};
+    nlohmann::json filled;
     std::vector<Finding> findings = timed(fill, [&] {
-        return document->sheet.photographed ? std::vector<Finding>{} : place_copies(command, *ids, *document, planner);
+        return document->sheet.photographed ? std::vector<Finding>{}
+                                            : place_copies(command, *ids, *document, planner, filled);
     });
     const auto plan = timed(plan_seconds, [&] { return planner.plan(as_printed(*document)); });
     std::ranges::move(preflight(*document, planner), std::back_inserter(findings));
@@ -411,6 +425,8 @@ ExitCode run(const SheetCommand& command) {
     if (const Outcome written = write_outputs(command, *document, *plan, *machine); !written)
         return written.problem();
     nlohmann::json report = sheet_json(*document, *plan, findings);
+    if (!filled.is_null())
+        report["filled"] = std::move(filled);
     report["seconds"] = {{"evaluate", evaluate}, {"fill", fill}, {"plan", plan_seconds}};
     if (const Outcome written = write_report(report, command.report); !written)
         return written.problem();

@@ -3411,6 +3411,21 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>no sticker yet</source>
         <translation>noch kein Aufkleber</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the largest empty space there is %3 × %4.</source>
+        <translation>
+            <numerusform>%1 Exemplare platziert, auf %n Seite. Auf der letzten sind %2 % des Schneidebereichs genutzt; die größte freie Fläche dort ist %3 × %4.</numerusform>
+            <numerusform>%1 Exemplare platziert, auf %n Seiten. Auf der letzten sind %2 % des Schneidebereichs genutzt; die größte freie Fläche dort ist %3 × %4.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>On as few pages as possible</source>
+        <translation>Auf so wenigen Seiten wie möglich</translation>
+    </message>
+    <message>
+        <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
+        <translation>Sucht auch andere Wege, bis keine Seite mehr gespart werden kann. Anhalten behält das Beste bisher.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5989,8 +6004,8 @@ gedruckt %2
         <translation>Mehr Zeit geben</translation>
     </message>
     <message>
-        <source>Leave it out</source>
-        <translation>Weglassen</translation>
+        <source>Go on without it</source>
+        <translation>Ohne sie weitermachen</translation>
     </message>
 </context>
 <context>
@@ -9055,7 +9070,7 @@ gedruckt %2
     </message>
     <message>
         <source>Replace its artwork, or remove the sticker.</source>
-        <translation>Ersetzen Sie die Vorlage, oder entfernen Sie den Sticker.</translation>
+        <translation>Ersetzen Sie die Vorlage, oder entfernen Sie den Aufkleber.</translation>
     </message>
 </context>
 <context>

@@ -73,6 +73,16 @@
     </message>
 </context>
 <context>
+    <name>fusuma::app::FillCard</name>
+    <message numerus="yes">
+        <source>%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the largest empty space there is %3 × %4.</source>
+        <translation>
+            <numerusform>%1 copies placed, on %n page. On the last, %2 % of the cut zone is used; the largest empty space there is %3 × %4.</numerusform>
+            <numerusform>%1 copies placed, on %n pages. On the last, %2 % of the cut zone is used; the largest empty space there is %3 × %4.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>fusuma::app::LoadAct</name>
     <message numerus="yes">
         <source>; %n stickers would show it</source>

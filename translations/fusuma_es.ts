@@ -3411,6 +3411,21 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>no sticker yet</source>
         <translation>aún no hay pegatina</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the largest empty space there is %3 × %4.</source>
+        <translation>
+            <numerusform>%1 copias colocadas, en %n página. En la última se usa el %2 % de la zona de corte; el mayor hueco libre allí es %3 × %4.</numerusform>
+            <numerusform>%1 copias colocadas, en %n páginas. En la última se usa el %2 % de la zona de corte; el mayor hueco libre allí es %3 × %4.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>On as few pages as possible</source>
+        <translation>En el menor número de páginas posible</translation>
+    </message>
+    <message>
+        <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
+        <translation>Busca también otras maneras, hasta que no se pueda ahorrar ninguna página más. Detener conserva lo mejor hasta ahora.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5989,8 +6004,8 @@ impresa %2
         <translation>Darle más tiempo</translation>
     </message>
     <message>
-        <source>Leave it out</source>
-        <translation>Omitirlo</translation>
+        <source>Go on without it</source>
+        <translation>Seguir sin él</translation>
     </message>
 </context>
 <context>

@@ -3411,6 +3411,21 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>no sticker yet</source>
         <translation>pas encore d&apos;autocollant</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the largest empty space there is %3 × %4.</source>
+        <translation>
+            <numerusform>%1 copies placées, sur %n page. Sur la dernière, %2 % de la zone de coupe sont utilisés ; le plus grand espace libre y est %3 × %4.</numerusform>
+            <numerusform>%1 copies placées, sur %n pages. Sur la dernière, %2 % de la zone de coupe sont utilisés ; le plus grand espace libre y est %3 × %4.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>On as few pages as possible</source>
+        <translation>Sur le moins de pages possible</translation>
+    </message>
+    <message>
+        <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
+        <translation>Cherche aussi d&apos;autres manières, jusqu&apos;à ce qu&apos;aucune page ne puisse être économisée. Arrêter garde le meilleur trouvé.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5989,8 +6004,8 @@ imprimée %2
         <translation>Lui laisser plus de temps</translation>
     </message>
     <message>
-        <source>Leave it out</source>
-        <translation>Le laisser de côté</translation>
+        <source>Go on without it</source>
+        <translation>Continuer sans lui</translation>
     </message>
 </context>
 <context>

@@ -3403,6 +3403,20 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>no sticker yet</source>
         <translation>シールなし</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the largest empty space there is %3 × %4.</source>
+        <translation>
+            <numerusform>%1 枚を %n ページに配置しました。最後のページではカット範囲の %2 % を使用、最大の空きは %3 × %4 です。</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>On as few pages as possible</source>
+        <translation>できるだけ少ないページに</translation>
+    </message>
+    <message>
+        <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
+        <translation>これ以上ページを減らせなくなるまで、ほかの並べ方も探します。停止すると、それまでで最良のものを残します。</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5975,8 +5989,8 @@ printed %2
         <translation>もっと時間をかける</translation>
     </message>
     <message>
-        <source>Leave it out</source>
-        <translation>取り込まない</translation>
+        <source>Go on without it</source>
+        <translation>これなしで続ける</translation>
     </message>
 </context>
 <context>

@@ -104,7 +104,7 @@ void ProjectFiles::ask_for_time(const QString& text, const Answered& answered) {
                room::patient_seconds / 60));
         ask.setObjectName(QStringLiteral("moreTime"));
         const auto* more = ask.addButton(tr("Give it more time"), QMessageBox::AcceptRole);
-        auto* leave = ask.addButton(tr("Leave it out"), QMessageBox::RejectRole);
+        auto* leave = ask.addButton(tr("Go on without it"), QMessageBox::RejectRole);
         ask.setDefaultButton(leave);
         ask.exec();
         again = ask.clickedButton() == more;

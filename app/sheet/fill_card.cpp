@@ -4,6 +4,7 @@
 #include "core/arrange/fill_sheet.h"
 #include "formats/basics/in_words.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QVBoxLayout>
 #include <cmath>
@@ -30,7 +31,11 @@ std::vector<Way> ways() {
 
 QString words_of(const FillReport& report, Unit unit) {
     const auto mm = [unit](double length) { return length_in_words(length, unit); };
-    return FillCard::tr("%1 copies placed. %2 % of the cut zone used; the largest empty space is %3 × %4.")
+    return (report.pages == 1
+                ? FillCard::tr("%1 copies placed. %2 % of the cut zone used; the largest empty space is %3 × %4.")
+                : FillCard::tr("%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the "
+                               "largest empty space there is %3 × %4.",
+                               nullptr, report.pages))
         .arg(report.copies())
         .arg(qRound(100 * report.used_share))
         .arg(mm(report.largest_rest.width()), mm(report.largest_rest.height()));
@@ -65,6 +70,10 @@ FillCard::FillCard(Model& project) : SheetCard(project) {
     count = plain(1, 5000, "fillCount");
     count->set_value(12);
     count_row = add_row(tr("Copies of each"), count);
+    fewest = new QCheckBox(tr("On as few pages as possible"));
+    fewest->setObjectName(QStringLiteral("fillFewest"));
+    fewest->setToolTip(tr("Looks for other ways, too, until no page less will do. Stop keeps the best so far."));
+    rows_of_card->addWidget(fewest);
     way = new QComboBox;
     way->setObjectName(QStringLiteral("fillWay"));
     for (const Way& w : ways())
@@ -116,6 +125,7 @@ void FillCard::start_filling() {
     const int wanted = how_many->currentIndex() == exactly ? static_cast<int>(std::lround(count->value())) : -1;
     if (wanted >= 0)
         request.pages = most_pages;
+    request.fewest_pages = wanted >= 0 && fewest->isChecked();
     const Way chosen = ways()[static_cast<std::size_t>(way->currentIndex())];
     request.way = chosen.way;
     request.turns = chosen.turns;
@@ -149,6 +159,7 @@ void FillCard::refresh() {
     fill->setText(is_busy ? tr("Stop and keep this") : tr("Fill the page"));
     which->setItemText(0, in_hand ? QString::fromStdString(in_hand->name) : tr("Sticker in hand"));
     count_row->setVisible(how_many->currentIndex() == exactly);
+    fewest->setVisible(how_many->currentIndex() == exactly);
     const bool has_copies = !model.document().placements.empty();
     spread->setEnabled(has_copies && !is_busy);
     close_up->setEnabled(has_copies && !is_busy);

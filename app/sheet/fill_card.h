@@ -2,6 +2,7 @@
 
 #include "app/sheet/sheet_card.h"
 
+class QCheckBox;
 class QComboBox;
 
 namespace fusuma::app {
@@ -18,6 +19,7 @@ class FillCard : public SheetCard {
     NumberField *copies, *gap, *count;
     QPushButton *place, *fill, *spread, *close_up;
     QComboBox *which, *how_many, *way;
+    QCheckBox* fewest;
     QWidget* count_row;
     QLabel* report;
 

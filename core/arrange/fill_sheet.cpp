@@ -169,6 +169,158 @@ void number_rows(Document& document, Planner& planner, const FillOrder& order, s
         document.placements[fresh[k]].row = k % label->design->rows();
 }
 
+/// Pages that are alike are searched once.
+class PageSearch {
+  public:
+    Filled fill(FillTask task, const Work& work, const std::function<void(const Filled&)>& tell) {
+        if (!before || !is_as_before(task)) {
+            found = fusuma::fill(task, work, tell);
+            before = std::move(task);
+        }
+        return found;
+    }
+
+  private:
+    std::optional<FillTask> before;
+    Filled found;
+
+    /// Would the search go the same way? It sees how many are wanted only when it has as many.
+    bool is_as_before(const FillTask& task) const {
+        std::vector<int> counts(task.items.size());
+        FillTask same = task;
+        if (task.items.size() != before->items.size())
+            return false;
+        for (const FilledCopy& copy : found.copies)
+            ++counts[copy.item];
+        const auto is_short = [](int count, const FillItem& item) { return item.wanted < 0 || count < item.wanted; };
+        for (std::size_t i = 0; i < same.items.size(); ++i) {
+            if (is_short(counts[i], task.items[i]) && is_short(counts[i], before->items[i]))
+                same.items[i].wanted = before->items[i].wanted;
+            // One that takes as many as fit is shared out otherwise than one of a number.
+            if ((task.items[i].wanted < 0) != (before->items[i].wanted < 0))
+                return false;
+        }
+        return same == *before;
+    }
+};
+
+/// One filling of pages; each way begins with the document as it was given.
+class FillRun {
+  public:
+    FillRun(const Document& given, Planner& the_planner, const FillRequest& asked, const Work& job,
+            const std::function<void(const Document&)>& tell)
+        : start(given), planner(the_planner), request(asked), work(job), improved(tell) {
+        if (request.is_fresh)
+            std::erase_if(start.placements, [&](const Placement& p) {
+                return p.page == request.page && !p.locked &&
+                       std::ranges::any_of(request.orders,
+                                           [&](const FillOrder& order) { return order.sticker == p.sticker; });
+            });
+    }
+
+    /// Page by page, each as full as can be.
+    FillReport largest_first(unsigned seed) {
+        return over_pages(seed, request.pages, [](int left, int) { return left; });
+    }
+    /// Each of so many pages with its share of every order.
+    FillReport mixed(unsigned seed, int pages) {
+        return over_pages(seed, pages, [pages](int left, int page) {
+            return left < 0 ? left : (left + pages - page - 1) / (pages - page);
+        });
+    }
+    /// That the copies asked for take, by their areas.
+    int least_pages() {
+        double wanted = 0, zone = 0;
+        for (const FillOrder& order : request.orders)
+            if (start.find(order.sticker) && order.wanted > 0)
+                wanted += order.wanted * area_of(item_for(start, planner, kind_of(order), order.wanted).outline);
+        zone = area_of(task_on(start, planner, request.page).zone);
+        return zone > 0 ? std::max(1, static_cast<int>(std::ceil(wanted / zone))) : 1;
+    }
+
+  private:
+    Document start;
+    Planner& planner;
+    const FillRequest& request;
+    const Work& work;
+    const std::function<void(const Document&)>& improved;
+    bool is_first = true;
+
+    static double area_of(const Polygons& polygons) {
+        double area = 0;
+        for (const Polygon& polygon : polygons)
+            area += signed_area(polygon);
+        return area;
+    }
+    static Placement kind_of(const FillOrder& order) {
+        return {.sticker = order.sticker, .scale = order.scale, .stretch = order.stretch, .row = order.row};
+    }
+
+    template <typename Share> FillReport over_pages(unsigned seed, int pages, const Share& share) {
+        FillReport report{start, std::vector<int>(request.orders.size()), 1, 0, 0, {}};
+        PageSearch search;
+        const int after_last = std::min(most_pages, request.page + pages);
+        int page = request.page;
+        const auto share_of_page = [&](int left) { return share(left, page - request.page); };
+        while (page < after_last && goes_on_after(page, report, search, seed, share_of_page) &&
+               !work.stop.stop_requested())
+            ++page;
+        for (const FillOrder& order : request.orders)
+            number_rows(report.document, planner, order, start.placements.size());
+        is_first = false;
+        return report;
+    }
+
+    /// Fills one page. @return whether the next may take more
+    template <typename Share>
+    bool goes_on_after(int page, FillReport& report, PageSearch& search, unsigned seed, const Share& share) {
+        Document& document = report.document;
+        if (page >= document.pages)
+            document = with_page_added(std::move(document));
+        FillTask task = task_on(document, planner, page);
+        task.way = request.way;
+        task.turns = request.turns;
+        task.seed = seed;
+        task.rounds = request.rounds;
+        bool was_empty = true;
+        for (const Placement& p : document.placements)
+            if (p.page == page) {
+                was_empty = false;
+                if (document.find(p.sticker))
+                    fix(task, document, planner, p);
+            }
+        std::vector<Placement> kinds;
+        std::vector<std::size_t> order_of;
+        for (std::size_t i = 0; i < request.orders.size(); ++i) {
+            const FillOrder& order = request.orders[i];
+            const int left = order.wanted < 0 ? -1 : order.wanted - report.placed[i];
+            if (left == 0 || !document.find(order.sticker))
+                continue;
+            FillItem item = item_for(document, planner, kind_of(order), share(left));
+            if (item.outline.empty())
+                continue;
+            task.items.push_back(std::move(item));
+            kinds.push_back(kind_of(order));
+            order_of.push_back(i);
+        }
+        if (task.items.empty())
+            return false;
+        const Filled filled = search.fill(std::move(task), work, [&](const Filled& so_far) {
+            if (improved && is_first) // other ways are shown when they are better
+                improved(with_copies(document, kinds, so_far.copies, page));
+        });
+        document = with_copies(std::move(document), kinds, filled.copies, page);
+        for (const FilledCopy& copy : filled.copies)
+            ++report.placed[order_of[copy.item]];
+        if (!filled.copies.empty())
+            report.pages = page - request.page + 1;
+        const bool is_all = std::ranges::all_of(order_of, [&](std::size_t i) {
+            return request.orders[i].wanted >= 0 && report.placed[i] >= request.orders[i].wanted;
+        });
+        return !is_all && (!filled.copies.empty() || !was_empty);
+    }
+};
+
 } // namespace
 
 int FillReport::copies() const {
@@ -177,67 +329,30 @@ int FillReport::copies() const {
 
 FillReport fill_sheet(const Document& document, Planner& planner, const FillRequest& request, const Work& work,
                       const std::function<void(const Document&)>& improved) {
-    FillReport report{document, std::vector<int>(request.orders.size()), 0, 0, {}};
-    if (request.is_fresh)
-        std::erase_if(report.document.placements, [&](const Placement& p) {
-            return p.page == request.page && !p.locked &&
-                   std::any_of(request.orders.begin(), request.orders.end(),
-                               [&](const FillOrder& order) { return order.sticker == p.sticker; });
-        });
-    const std::size_t first_fresh = report.document.placements.size();
-    const int after_last = std::min(most_pages, request.page + request.pages);
-    for (int page = request.page; page < after_last; ++page) {
-        if (page >= report.document.pages)
-            report.document = with_page_added(std::move(report.document));
-        FillTask task = task_on(report.document, planner, page);
-        task.way = request.way;
-        task.turns = request.turns;
-        task.seed = request.seed;
-        task.rounds = request.rounds;
-        for (const Placement& p : report.document.placements)
-            if (p.page == page && report.document.find(p.sticker))
-                fix(task, report.document, planner, p);
-        const bool was_empty = std::none_of(report.document.placements.begin(), report.document.placements.end(),
-                                            [page](const Placement& p) { return p.page == page; });
-        std::vector<Placement> kinds;
-        std::vector<std::size_t> order_of;
-        for (std::size_t i = 0; i < request.orders.size(); ++i) {
-            const FillOrder& order = request.orders[i];
-            const int left = order.wanted < 0 ? -1 : order.wanted - report.placed[i];
-            if (left == 0 || !report.document.find(order.sticker))
-                continue;
-            const Placement kind{
-                .sticker = order.sticker, .scale = order.scale, .stretch = order.stretch, .row = order.row};
-            FillItem item = item_for(report.document, planner, kind, left);
-            if (item.outline.empty())
-                continue;
-            task.items.push_back(std::move(item));
-            kinds.push_back(kind);
-            order_of.push_back(i);
-        }
-        if (task.items.empty())
-            break;
-        const Filled filled = fill(task, work, [&](const Filled& so_far) {
+    FillRun run(document, planner, request, work, improved);
+    FillReport report = run.largest_first(request.seed);
+    const auto is_taken = [&](FillReport other) {
+        const bool is_fewer = other.copies() >= report.copies() && other.pages < report.pages;
+        if (is_fewer) {
+            report = std::move(other);
             if (improved)
-                improved(with_copies(report.document, kinds, so_far.copies, page));
-        });
-        report.document = with_copies(std::move(report.document), kinds, filled.copies, page);
-        for (const FilledCopy& copy : filled.copies)
-            ++report.placed[order_of[copy.item]];
-        const bool is_all = std::all_of(order_of.begin(), order_of.end(), [&](std::size_t i) {
-            return request.orders[i].wanted >= 0 && report.placed[i] >= request.orders[i].wanted;
-        });
-        if (is_all || (filled.copies.empty() && was_empty) || work.stop.stop_requested())
-            break;
+                improved(report.document);
+        }
+        return is_fewer;
+    };
+    constexpr unsigned most_tries = 3;
+    const int least = request.fewest_pages ? run.least_pages() : report.pages;
+    for (unsigned tries = 0; tries < most_tries && report.pages > least && !work.stop.stop_requested(); ++tries) {
+        const unsigned seed = request.seed + tries;
+        if (is_taken(run.mixed(seed, report.pages - 1)) || is_taken(run.largest_first(seed + 1)))
+            tries = 0;
     }
-    for (const FillOrder& order : request.orders)
-        number_rows(report.document, planner, order, first_fresh);
     // A page that was begun for what fits nowhere goes again.
     while (report.document.pages > std::max(1, document.pages) &&
-           std::none_of(report.document.placements.begin(), report.document.placements.end(),
-                        [&](const Placement& p) { return p.page == report.document.pages - 1; }))
+           std::ranges::none_of(report.document.placements,
+                                [&](const Placement& p) { return p.page == report.document.pages - 1; }))
         --report.document.pages;
-    report_on(report, planner, request.page);
+    report_on(report, planner, request.page + report.pages - 1);
     return report;
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/plan/planner.h"
 #include "core/fill/fill.h"
+#include "core/plan/planner.h"
 
 #include <functional>
 
@@ -18,8 +18,9 @@ struct FillOrder {
 struct FillRequest {
     std::vector<FillOrder> orders;
     int page = 0;
-    bool is_fresh = false; ///< copies of the same stickers on the page that are not locked are placed anew
-    int pages = 1;         ///< that copies may flow on to, from that page on; missing ones are added
+    bool is_fresh = false;     ///< copies of the same stickers on the page that are not locked are placed anew
+    int pages = 1;             ///< that copies may flow on to, from that page on; missing ones are added
+    bool fewest_pages = false; ///< looks for other ways, too, until no page less will do
     FillWay way = FillWay::snug;
     Turns turns = Turns::half;
     unsigned seed = 1;
@@ -29,14 +30,16 @@ struct FillRequest {
 struct FillReport {
     Document document;
     std::vector<int> placed; ///< by order
-    double used_share = 0;   ///< of the page's zone, 0–1
-    double left_mm2 = 0;     ///< of the zone, outside all cut lines
-    Rect largest_rest;       ///< the largest rectangle that is still free on the page
+    int pages = 1;           ///< that the copies lie on, from the request's page on
+    double used_share = 0;   ///< of the last one's zone, 0–1
+    double left_mm2 = 0;     ///< of that zone, outside all cut lines
+    Rect largest_rest;       ///< the largest rectangle that is still free there
 
     [[nodiscard]] int copies() const;
 };
 
-/// Fills the sheet. Everything on the page that is not placed anew stays where it is.
+/// Fills the sheet. Everything on the page that is not placed anew stays where it is. Pages that are alike are searched
+/// once. For the fewest pages, kinds are also mixed in the same shares on all, and other seeds are tried.
 /// @param improved  called with the document as it is so far
 [[nodiscard]] FillReport fill_sheet(const Document& document, Planner& planner, const FillRequest& request,
                                     const Work& work = {}, const std::function<void(const Document&)>& improved = {});

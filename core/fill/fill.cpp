@@ -3,9 +3,11 @@
 #include "core/fill/lattice.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/parallel.h"
 #include "core/sheet/room.h"
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
 #include <numbers>
 #include <random>
@@ -34,15 +36,26 @@ bool look_alike(const Posture& a, const Posture& b) {
     });
 }
 
-/// The search: what stands, what is still wanted, and for every posture the places where it would stand snugly.
-class Search {
-  public:
-    Search(const FillTask& given, const Work& job, const std::function<void(const Filled&)>& tell)
-        : task(given), work(job), improved(tell), page(given, cell_for(given)), random(given.seed) {
-        pieces.reserve(task.items.size());
-        for (const FillItem& item : task.items)
-            pieces.push_back(std::make_unique<ReadyItem>(item, task.gap, page.cell_size()));
-        for (std::size_t i = 0; i < pieces.size(); ++i) {
+/// mm between the nodes of fields.
+double cell_for(const FillTask& task) {
+    double smallest = HUGE_VAL;
+    for (const FillItem& item : task.items) {
+        const Rect box = bounds(item.outline);
+        smallest = std::min(smallest, std::min(box.width(), box.height()));
+    }
+    const Rect zone = bounds(task.zone);
+    constexpr double most_nodes = 600000;
+    return std::max(std::clamp(smallest / 40, 0.25, 0.7), std::sqrt(zone.width() * zone.height() / most_nodes));
+}
+
+/// All items in all turns that look different.
+struct Shapes {
+    std::vector<std::unique_ptr<ReadyItem>> pieces;
+    std::vector<Posture> postures;
+
+    Shapes(const FillTask& task, double cell) {
+        for (std::size_t i = 0; i < task.items.size(); ++i) {
+            pieces.push_back(std::make_unique<ReadyItem>(task.items[i], task.gap, cell));
             const std::size_t first = postures.size();
             for (const double turn : turns_of(task)) {
                 Posture posture(*pieces[i], i, turn);
@@ -52,84 +65,72 @@ class Search {
                     postures.push_back(std::move(posture));
             }
         }
+    }
+};
+
+/// A place at which a posture touches something.
+struct Place {
+    Point at;
+    double snugness;
+};
+/// Where one posture may stand snugly, and where that is not known since something changed.
+struct Hunt {
+    std::vector<Place> places;
+    std::vector<Rect> unseen; ///< of places, apart from each other
+};
+
+/// What stands, and for every posture the places where it would stand snugly.
+struct Layout {
+    FillPage page;
+    std::vector<Hunt> hunting; ///< by posture
+    std::vector<int> counts;   ///< by item
+};
+
+/// One search, by the numbers of its seed.
+class Search : private Layout {
+  public:
+    Search(const FillTask& given, const Shapes& all, FillPage empty, const Work& job)
+        : Layout{std::move(empty), {}, {}}, task(given), work(job), pieces(all.pieces), postures(all.postures),
+          fixed(page.standing().size()), random(given.seed) {
         hunting.resize(postures.size());
         for (Hunt& hunt : hunting)
             hunt.unseen = {page.extent().grown(FillPage::sight * 4)};
-        fixed = page.standing().size();
         counts.assign(task.items.size(), 0);
     }
+    /// The same so far, from here on by other numbers.
+    [[nodiscard]] Search with_seed(unsigned seed) const {
+        Search other(*this);
+        other.random.seed(seed);
+        return other;
+    }
 
-    Filled run() {
+    /// The first layout.
+    void begin(const std::function<void(const Filled&)>& improved) {
         try {
             if (task.close_up)
                 pull_x = 0.05;
             else if (task.items.size() == 1)
                 start_with_lattice();
-            grow();
-            keep_if_better();
-            for (int round = 0; round < task.rounds && !is_everything_placed() && !task.close_up; ++round) {
-                work.at(0.1 + 0.9 * round / task.rounds);
-                shake();
-            }
-        } catch (const Stopped&) { // what was found so far is the answer
-            if (best_value < 0)
-                keep_if_better();
+            grow(improved);
+        } catch (const Stopped&) { // as far as it came
         }
-        return best;
+        keep_if_better();
     }
-
-  private:
-    struct Place {
-        Point at;
-        double snugness;
-    };
-    /// Where one posture may stand snugly, and where that is not known since something changed.
-    struct Hunt {
-        std::vector<Place> places;
-        std::vector<Rect> unseen; ///< of places, apart from each other
-    };
-
-    const FillTask& task;
-    const Work& work;
-    const std::function<void(const Filled&)>& improved;
-    FillPage page;
-    std::vector<std::unique_ptr<ReadyItem>> pieces;
-    std::vector<Posture> postures;
-    std::vector<Hunt> hunting; ///< by posture
-    std::vector<int> counts;   ///< by item
-    std::size_t fixed = 0;
-    std::mt19937 random;
-    Filled best;
-    double best_value = -1;
-    double pull_x = 0.3, pull_y = 1; ///< towards the top left, by turns in other ways
-
-    static double cell_for(const FillTask& task) {
-        double smallest = HUGE_VAL;
-        for (const FillItem& item : task.items) {
-            const Rect box = bounds(item.outline);
-            smallest = std::min(smallest, std::min(box.width(), box.height()));
-        }
-        const Rect zone = bounds(task.zone);
-        constexpr double most_nodes = 600000;
-        return std::max(std::clamp(smallest / 40, 0.25, 0.7), std::sqrt(zone.width() * zone.height() / most_nodes));
+    /// Goes on looking for a better one.
+    void shake(int rounds) {
+        for (int round = 0; round < rounds && !is_everything_placed(); ++round)
+            shake();
     }
+    void take_over(const Search& other) { static_cast<Layout&>(*this) = other; }
 
-    double chance() { return std::uniform_real_distribution<double>(0, 1)(random); }
-
-    bool is_wanted(std::size_t item) const {
-        if (task.items[item].wanted >= 0)
-            return counts[item] < task.items[item].wanted;
-        return true;
-    }
-    bool is_everything_placed() const {
+    [[nodiscard]] bool is_everything_placed() const {
         for (std::size_t i = 0; i < task.items.size(); ++i)
             if (is_wanted(i))
                 return false;
         return true;
     }
-
     /// What is covered; a little for lying towards the top, so that what is left is left in one place.
-    double value() const {
+    [[nodiscard]] double value() const {
         double covered = 0, low = 0;
         for (std::size_t i = fixed; i < page.standing().size(); ++i) {
             const auto& copy = page.standing()[i];
@@ -137,6 +138,27 @@ class Search {
             low += copy.posture->piece->area * (copy.at.y - page.extent().min.y);
         }
         return covered - 0.02 * low / std::max(1.0, page.extent().height());
+    }
+    [[nodiscard]] const Filled& best() const { return best_layout; }
+    [[nodiscard]] double best_value() const { return value_of_best; }
+
+  private:
+    const FillTask& task;
+    const Work& work;
+    const std::vector<std::unique_ptr<ReadyItem>>& pieces;
+    const std::vector<Posture>& postures;
+    std::size_t fixed;
+    std::mt19937 random;
+    Filled best_layout;
+    double value_of_best = -1;
+    double pull_x = 0.3, pull_y = 1; ///< towards the top left, by turns in other ways
+
+    double chance() { return std::uniform_real_distribution<double>(0, 1)(random); }
+
+    bool is_wanted(std::size_t item) const {
+        if (task.items[item].wanted >= 0)
+            return counts[item] < task.items[item].wanted;
+        return true;
     }
 
     /// Places in the window at which a posture touches something.
@@ -260,18 +282,20 @@ class Search {
     }
 
     /// Puts copies until none fits.
-    void grow() {
+    /// @param improved  called with the first layout, as it comes
+    void grow(const std::function<void(const Filled&)>& improved = {}) {
         std::size_t since_told = page.standing().size();
         for (bool progress = true; progress;) {
             progress = false;
             for (const std::size_t item : next_items()) {
-                work.at(0.05);
+                if (work.stop.stop_requested())
+                    throw Stopped{};
                 if (!put_best(item))
                     continue;
                 progress = true;
-                if (best_value < 0 && page.standing().size() >= since_told + 5) { // the first layout, as it comes
+                if (improved && page.standing().size() >= since_told + 5) {
                     since_told = page.standing().size();
-                    tell(current());
+                    improved(current());
                 }
                 break;
             }
@@ -316,16 +340,10 @@ class Search {
         return filled;
     }
 
-    void tell(const Filled& filled) const {
-        if (improved)
-            improved(filled);
-    }
-
     void keep_if_better() {
-        if (const double now = value(); now > best_value + 1e-6) {
-            best_value = now;
-            best = current();
-            tell(best);
+        if (const double now = value(); now > value_of_best + 1e-6) {
+            value_of_best = now;
+            best_layout = current();
         }
     }
 
@@ -374,9 +392,7 @@ class Search {
                 gone.push_back(i);
         if (gone.empty())
             return;
-        const FillPage ground_before = page;
-        const std::vector<Hunt> hunting_before = hunting;
-        const std::vector<int> counts_before = counts;
+        const Layout before = *this;
         for (const std::size_t i : gone)
             --counts[standing[i].posture->item];
         pull_x = 2 * chance() - 0.8;
@@ -389,11 +405,55 @@ class Search {
             keep_if_better();
             return;
         }
-        page = ground_before;
-        hunting = hunting_before;
-        counts = counts_before;
+        static_cast<Layout&>(*this) = before;
     }
 };
+
+/// Several searches from one first layout, side by side; now and then all go on from the best. As many on any machine,
+/// so that every machine finds the same.
+Filled searched(const FillTask& task, const Work& work, const std::function<void(const Filled&)>& improved) {
+    const FillPage empty(task, cell_for(task));
+    const Shapes shapes(task, empty.cell_size());
+    Search first(task, shapes, empty, work);
+    first.begin(improved);
+    const auto tell = [&](const Search& search) {
+        if (improved)
+            improved(search.best());
+    };
+    tell(first);
+    if (task.close_up)
+        return first.best();
+    constexpr int together = 2, between = 24; // rounds before they compare
+    std::vector<Search> searches{first};
+    for (unsigned k = 1; k < together; ++k)
+        searches.push_back(first.with_seed(task.seed + 1000 * k));
+    const auto best = [&] { return std::ranges::max_element(searches, {}, &Search::best_value); };
+    double told = first.best_value();
+    try {
+        for (int round = 0; round < task.rounds && !best()->is_everything_placed(); round += together * between) {
+            work.at(0.1 + 0.9 * round / task.rounds);
+            const int each = std::min(between, (task.rounds - round + together - 1) / together);
+            std::atomic<std::size_t> next{0};
+            const auto go_on = [&] {
+                for (std::size_t k; (k = next++) < searches.size();)
+                    searches[k].shake(each);
+            };
+            Helpers helpers(go_on);
+            go_on();
+            helpers.join();
+            const auto leading = std::ranges::max_element(searches, {}, &Search::value);
+            for (Search& search : searches)
+                if (&search != &*leading)
+                    search.take_over(*leading);
+            if (best()->best_value() > told) {
+                told = best()->best_value();
+                tell(*best());
+            }
+        }
+    } catch (const Stopped&) { // what was found so far is the answer
+    }
+    return best()->best();
+}
 
 /// One item in straight rows and columns from the zone's top left, exact where rows by cells of half a millimetre are
 /// not.
@@ -498,7 +558,7 @@ Filled fill(const FillTask& task, const Work& work, const std::function<void(con
             rows = std::move(grid);
     if (task.way == FillWay::rows && !task.close_up)
         return rows;
-    Filled snug = Search(task, work, improved).run();
+    Filled snug = searched(task, work, improved);
     // Boxes can be packed better in rows than by searching.
     return rows.covered_mm2 > snug.covered_mm2 ? rows : snug;
 }

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/words.h"
 #include "core/geometry/outline.h"
 #include "core/sheet/marks.h"
+#include "core/words.h"
 #include "core/work.h"
 
 #include <functional>
@@ -15,27 +15,27 @@ enum class FillWay {
     snug,   ///< real outlines nest into each other, all upright
     turned, ///< snug, and copies may be turned
 };
-template <> inline constexpr std::array words<FillWay>{
-    Word{FillWay::rows, "rows"},
-    Word{FillWay::snug, "snug"},
-    Word{FillWay::turned, "turned"}};
+template <>
+inline constexpr std::array words<FillWay>{Word{FillWay::rows, "rows"}, Word{FillWay::snug, "snug"},
+                                           Word{FillWay::turned, "turned"}};
 enum class Turns { half, quarters, any };
-template <> inline constexpr std::array words<Turns>{
-    Word{Turns::half, "half"},
-    Word{Turns::quarters, "quarters"},
-    Word{Turns::any, "any"}};
+template <>
+inline constexpr std::array words<Turns>{Word{Turns::half, "half"}, Word{Turns::quarters, "quarters"},
+                                         Word{Turns::any, "any"}};
 
 /// One sticker to place copies of.
 struct FillItem {
     Polygons outline; ///< of all that is cut, mm about the copy's own middle
     double bleed = 0; ///< mm that stay whole when half of the distance to the next cut line is as much
     int wanted = -1;  ///< copies; as many as fit when negative
+    bool operator==(const FillItem&) const = default;
 };
 
 /// A copy that stays where it is.
 struct FixedCopy {
     Polygons outline; ///< mm on the paper
     double bleed = 0;
+    bool operator==(const FixedCopy&) const = default;
 };
 
 struct FillTask {
@@ -50,6 +50,7 @@ struct FillTask {
     bool close_up = false; ///< as near to the top as possible instead of snugly, so that one big rest is left
     unsigned seed = 1;
     int rounds = 400; ///< of improving on the first layout; none for rows
+    bool operator==(const FillTask&) const = default;
 };
 
 struct FilledCopy {

@@ -13,6 +13,16 @@ Polygon unit_square(const Transform& map) {
     return {map.apply({0, 0}), map.apply({0, 1}), map.apply({1, 1}), map.apply({1, 0})};
 }
 
+/// Are the outlines as far from each other as that, and neither within the other?
+bool lie_apart(const PlacedCopy& a, const PlacedCopy& b, double mm) {
+    constexpr double unseen = 0.05; // mm
+    const auto holds = [](const PlacedCopy& outer, const Polygons& inner) {
+        return std::ranges::any_of(inner, [&](const Polygon& p) { return outer.inside().contains(p.front()); });
+    };
+    mm = std::max(0.0, mm - unseen);
+    return closest_approach(a.room, b.room, mm).distance > mm && !holds(a, b.room) && !holds(b, a.room);
+}
+
 } // namespace
 
 PrintLayer on_paper(const PrintLayer& layer, const Transform& map) {
@@ -30,7 +40,7 @@ Polygons nearer_to(const Polygons& region, const Polygons& other, double reach) 
     constexpr int steps = 16;
     const double tolerance = std::max(0.01, reach / 60);
     Polygons nearer = combine(region, other, Combine::take_out);
-    for (int i = 1; i <= steps; ++i) {
+    for (int i = 1; i <= steps && reach > 0; ++i) {
         const double far = reach * i / steps;
         const Polygons ring = combine(grown(region, {.width = far, .arc_tolerance = tolerance}),
                                       grown(other, {.width = far, .arc_tolerance = tolerance}), Combine::take_out);
@@ -58,7 +68,9 @@ std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const Pl
         const Polygons theirs = combine(copies[k]->room, near, Combine::overlap_only);
         if (theirs.empty())
             continue;
-        const Polygons nearer = nearer_to(theirs, combine(copy.room, near, Combine::overlap_only), reach);
+        const Polygons nearer = lie_apart(copy, *copies[k], 2 * reach)
+                                    ? theirs // which what lies loose in this one's box is kept off, too
+                                    : nearer_to(theirs, combine(copy.room, near, Combine::overlap_only), reach);
         taken = combine(taken, combine(nearer, {corners_of(place)}, Combine::overlap_only), Combine::join);
     }
     for (const Mark& mark : marks)

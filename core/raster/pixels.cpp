@@ -1,10 +1,9 @@
 #include "core/raster/pixels.h"
 
 #include <algorithm>
-#include <chrono>
+#include <condition_variable>
 #include <list>
 #include <mutex>
-#include <thread>
 #include <unistd.h>
 #include <unordered_map>
 #include <utility>
@@ -15,7 +14,9 @@ struct Pixels::Source {
     Make make; ///< null when `image` stays
     std::shared_ptr<const Image> image;
     std::weak_ptr<const Image> last; ///< as long as somebody uses it
-    std::mutex making;
+    std::mutex mutex;
+    bool is_made_now = false; ///< by one thread at a time
+    std::condition_variable_any is_made;
 
     ~Source();
 };
@@ -127,13 +128,23 @@ std::shared_ptr<const Image> Pixels::at_hand() const {
 std::shared_ptr<const Image> Pixels::get(const Work& work) const {
     if (auto image = at_hand())
         return image;
-    std::unique_lock one_at_a_time(source->making, std::try_to_lock);
-    while (!one_at_a_time) { // who waits for another's decoding can be stopped, too
-        if (work.stop.stop_requested())
-            throw Stopped{};
-        std::this_thread::sleep_for(std::chrono::milliseconds(2));
-        one_at_a_time.try_lock();
-    }
+    struct Turn { // one thread makes them; who waits for that can be stopped, too
+        Source& source;
+        Turn(Source& of, const std::stop_token& stop) : source(of) {
+            std::unique_lock lock(source.mutex);
+            if (!source.is_made.wait(lock, stop, [this] { return !source.is_made_now; }))
+                throw Stopped{};
+            source.is_made_now = true;
+        }
+        ~Turn() {
+            const std::scoped_lock lock(source.mutex);
+            source.is_made_now = false;
+            source.is_made.notify_one();
+        }
+        Turn(const Turn&) = delete;
+        Turn& operator=(const Turn&) = delete;
+    };
+    const Turn turn(*source, work.stop);
     if (auto image = at_hand()) // another thread's, meanwhile
         return image;
     auto image = source->make(work);

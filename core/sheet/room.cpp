@@ -4,7 +4,6 @@
 #include "core/geometry/measure.h"
 
 #include <algorithm>
-#include <utility>
 
 namespace fusuma {
 
@@ -49,17 +48,6 @@ Room::Room(const Polygons& zone) {
         }
         top = crossings(zone, origin.y + (r + 1) * cell_mm + hair);
     }
-    taken_before.assign((static_cast<std::size_t>(columns) + 1) * (static_cast<std::size_t>(rows) + 1), 0);
-}
-
-/// Only once somebody asks, and only below what it is right for: copies mostly come one below the other.
-void Room::sum_up() const {
-    const auto width = static_cast<std::size_t>(columns);
-    for (auto r = static_cast<std::size_t>(std::exchange(summed_rows, rows)); r < static_cast<std::size_t>(rows); ++r)
-        for (std::size_t c = 0; c < width; ++c)
-            taken_before[(r + 1) * (width + 1) + c + 1] =
-                taken_before[r * (width + 1) + c + 1] + taken_before[(r + 1) * (width + 1) + c] -
-                taken_before[r * (width + 1) + c] + !free_cells[r * width + c];
 }
 
 void Room::block(const Rect& taken) {
@@ -72,7 +60,6 @@ void Room::block(const Rect& taken) {
     for (int r = top; r < bottom; ++r)
         for (int c = left; c < right; ++c)
             free_cells[cell(r, c)] = 0;
-    summed_rows = std::min(summed_rows, top);
 }
 
 void Room::keep_inside(const Rect& rect) {
@@ -83,30 +70,40 @@ void Room::keep_inside(const Rect& rect) {
     block({{rect.max.x, origin.y}, end});
 }
 
-template <typename Visit> void Room::for_each_place(Size size, Visit&& visit) const {
-    sum_up();
-    const int wide = static_cast<int>(std::ceil(size.width / cell_mm - 1e-6));
-    const int high = static_cast<int>(std::ceil(size.height / cell_mm - 1e-6));
-    const auto taken = [this](int r, int c) { return taken_before[static_cast<std::size_t>(r * (columns + 1) + c)]; };
-    for (int r = 0; r + high <= rows; ++r)
-        for (int c = 0; c + wide <= columns; ++c)
-            if (taken(r + high, c + wide) - taken(r, c + wide) - taken(r + high, c) + taken(r, c) == 0)
-                if (!visit(Point{origin.x + c * cell_mm, origin.y + r * cell_mm}))
+template <typename Visit> void Room::for_each_place(Size size, int first_row, Visit&& visit) const {
+    const auto cells = [](double mm) { return std::max(1, static_cast<int>(std::ceil(mm / cell_mm - 1e-6))); };
+    const int wide = cells(size.width), high = cells(size.height);
+    std::vector<int> rows_above(static_cast<std::size_t>(columns)); // in which so wide a place begins at that column
+    for (int r = first_row; r < rows; ++r) {
+        int run = 0; // of free cells to the right
+        for (int c = columns - 1; c >= 0; --c) {
+            run = free_cells[cell(r, c)] ? run + 1 : 0;
+            int& above = rows_above[static_cast<std::size_t>(c)];
+            above = run >= wide ? above + 1 : 0;
+        }
+        for (int c = 0; c < columns; ++c)
+            if (rows_above[static_cast<std::size_t>(c)] >= high)
+                if (const int top = r + 1 - high; !visit(top, Point{origin.x + c * cell_mm, origin.y + top * cell_mm}))
                     return;
+    }
 }
 
-std::optional<Point> Room::first_place(Size size) const {
+std::optional<Point> Room::first_place(Size size) {
     std::optional<Point> found;
-    for_each_place(size, [&](Point at) {
+    int& first_row = rows_begun[{size.width, size.height}]; // what was not free above stays so
+    int found_row = rows;
+    for_each_place(size, first_row, [&](int row, Point at) {
         found = at;
+        found_row = row;
         return false;
     });
+    first_row = found_row;
     return found;
 }
 
 std::optional<Point> Room::nearest_place(Size size, Point wanted) const {
     std::optional<Point> found;
-    for_each_place(size, [&](Point at) {
+    for_each_place(size, 0, [&](int, Point at) {
         if (!found || distance(at, wanted) < distance(*found, wanted))
             found = at;
         return true;

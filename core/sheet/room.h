@@ -2,7 +2,9 @@
 
 #include "core/geometry/outline.h"
 
+#include <map>
 #include <optional>
+#include <utility>
 #include <vector>
 
 namespace fusuma {
@@ -20,7 +22,7 @@ class Room {
     void keep_inside(const Rect& rect);
 
     /// Top-left corner of the first free place for a rectangle, going along rows from the top; nothing when none fits.
-    [[nodiscard]] std::optional<Point> first_place(Size size) const;
+    [[nodiscard]] std::optional<Point> first_place(Size size);
 
     /// Top-left corner of the free place nearest to `wanted`, also a top-left corner.
     [[nodiscard]] std::optional<Point> nearest_place(Size size, Point wanted) const;
@@ -32,14 +34,12 @@ class Room {
     Point origin;
     int columns = 0, rows = 0;
     std::vector<char> free_cells;
-    mutable std::vector<int> taken_before; ///< summed-area table of cells that are not free, one row and column larger
-    mutable int summed_rows = 0;           ///< of cells, from the top, that it is right for
+    std::map<std::pair<double, double>, int> rows_begun; ///< by size, the rows above which no place for it is left
 
     [[nodiscard]] std::size_t cell(int row, int column) const {
         return static_cast<std::size_t>(row) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(column);
     }
-    void sum_up() const;
-    template <typename Visit> void for_each_place(Size size, Visit&& visit) const;
+    template <typename Visit> void for_each_place(Size size, int first_row, Visit&& visit) const;
 };
 
 } // namespace fusuma

@@ -3,6 +3,7 @@
 #include "core/geometry/measure.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fusuma {
 
@@ -64,10 +65,14 @@ std::shared_ptr<const PlacedCopy> place(std::shared_ptr<const Sticker> sticker,
     }
     for (const PrintLayer& layer : copy->result->print)
         copy->print_box.include(box_of(layer, copy->map));
-    const Rect &cut = copy->room_box, &print = copy->print_box;
+    Rect print; // as it is when it lies straight, whatever turned boxes hold besides
+    for (const PrintLayer& layer : copy->result->print)
+        print.include(box_of(layer, {}));
+    const Rect cut = bounds(copy->result->cut_line());
     if (!cut.empty() && !print.empty())
-        copy->past_cut = std::max(
-            {0.0, cut.min.x - print.min.x, cut.min.y - print.min.y, print.max.x - cut.max.x, print.max.y - cut.max.y});
+        copy->past_cut = std::max(std::hypot(copy->map.a, copy->map.b), std::hypot(copy->map.c, copy->map.d)) *
+                         std::max({0.0, cut.min.x - print.min.x, cut.min.y - print.min.y, print.max.x - cut.max.x,
+                                   print.max.y - cut.max.y});
     const Sticker& s = *copy->sticker;
     copy->least_gap = bleeds(s.border, s.rims, s.bleed) ? 2 * s.bleed.width : 0;
     return copy;

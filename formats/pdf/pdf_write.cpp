@@ -12,10 +12,14 @@ namespace fusuma {
 
 namespace {
 
-constexpr int decimals = 6;
+constexpr int decimals = 6, path_decimals = 4; // of matrices; of points, 0.04 µm
 
 std::string real(double value) {
     return number(value, decimals);
+}
+
+std::string pair_of(Point at) {
+    return number(at.x, path_decimals) + " " + number(at.y, path_decimals);
 }
 
 /// Millimetres with y down to points with y up.
@@ -58,10 +62,7 @@ std::string fill_colour(Rgb colour) {
 }
 
 std::string curve(const Contour& contour, const Transform& map) {
-    const auto pair = [&map](Point p) {
-        const Point at = map.apply(p);
-        return real(at.x) + " " + real(at.y) + " ";
-    };
+    const auto pair = [&map](Point p) { return pair_of(map.apply(p)) + " "; };
     std::string path = pair(contour.start) + "m ";
     for (const Segment& s : contour.segments)
         path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
@@ -146,8 +147,7 @@ std::string path_of(const Polygons& area, Size paper) {
     for (const Polygon& polygon : area) {
         const char* operation = " m ";
         for (const Point p : polygon) {
-            const Point at = map.apply(p);
-            path += real(at.x) + " " + real(at.y) + operation;
+            path += pair_of(map.apply(p)) + operation;
             operation = " l ";
         }
         path += "h ";

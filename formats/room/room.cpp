@@ -235,6 +235,19 @@ Problem too_large(const std::string& name) {
 Said too_slow() {
     return "“{file}” takes longer to read than {seconds} seconds of work."_said;
 }
+/// Of a file that was given up for that; more may have been allowed since.
+std::optional<int> seconds_it_had(const Problem& problem) {
+    const auto of_one = [](const Said& said) -> std::optional<int> {
+        const auto seconds = std::ranges::find(said.values, "seconds", &Said::Value::name);
+        return said.sentence == too_slow().sentence && seconds != said.values.end()
+                   ? std::optional(static_cast<int>(seconds->number))
+                   : std::nullopt;
+    };
+    for (const Said& said : problem.message.parts)
+        if (const auto seconds = of_one(said))
+            return seconds;
+    return of_one(problem.message);
+}
 
 } // namespace
 
@@ -274,12 +287,12 @@ void read_here(AnswerHere answer) {
 }
 
 bool took_too_long(const Problem& problem) {
-    const auto is_it = [](const Said& said) { return said.sentence == too_slow().sentence; };
-    return is_it(problem.message) || std::ranges::any_of(problem.message.parts, is_it);
+    return seconds_it_had(problem).has_value();
 }
 
 bool wants_more_time(const Problem& problem) {
-    return took_too_long(problem) && allowed_seconds() < patient_seconds;
+    const auto seconds = seconds_it_had(problem);
+    return seconds && *seconds < patient_seconds;
 }
 
 Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
@@ -302,8 +315,6 @@ Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
         if (!reader.is_running() || !send(reader.its_line(), asked, file))
             return Problem{"Fusuma's reader of files cannot be started."_said, "Install Fusuma anew."_said};
     }
-    if (is_another_wanted())
-        prepare();
     constexpr int look_ms = 20, slowest = 4; // it may have to share its processor with others
     const auto last = Clock::now() + std::chrono::seconds(slowest * wish.seconds);
     bool is_out_of_time = false;
@@ -328,6 +339,8 @@ Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
     }
     tell_what_it_said(reader, wish.name);
     let_leave(std::move(reader));
+    if (is_another_wanted()) // not earlier, since starting takes a processor that this one needs
+        prepare();
     auto& [answer, memory_file] = *answered;
     if (answer.is_shut_in == 0 && !the_room().told_of_no_lock.exchange(true))
         log("This system has nothing to shut the reader of files in with; only its time and memory are bounded.");

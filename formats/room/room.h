@@ -73,7 +73,7 @@ struct Reply {
 [[nodiscard]] Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work);
 /// Was a file given up because reading it took too long?
 [[nodiscard]] bool took_too_long(const Problem& problem);
-/// And may a person who waits still give it more?
+/// And had it less than a person who waits may give?
 [[nodiscard]] bool wants_more_time(const Problem& problem);
 /// When a reply is not as agreed on.
 [[nodiscard]] Problem failed(const Wish& wish);

@@ -46,7 +46,7 @@ class LatePixels : public Window {
     QTemporaryDir files;
     const int patience = room::allowed_seconds();
     int asked = 0;
-    const char* answer = "Leave it out";
+    const char* answer = "Go on without it";
     QTimer answers;
 
     void SetUp() override {
@@ -102,7 +102,7 @@ TEST_F(LatePixels, OneAnswerHoldsForAllFilesThatTakeLong) {
     const QStringList paths{files.filePath("one.png"), files.filePath("two.png"), files.filePath("three.png")};
     for (const QString& path : paths)
         ASSERT_TRUE(write_file(path, picture));
-    hurry("Leave it out");
+    hurry("Go on without it");
     drop(paths);
     ASSERT_TRUE(QTest::qWaitFor([this] { return asked > 0; }, 30'000));
     wait();
@@ -122,20 +122,20 @@ TEST_F(LatePixels, AProjectThatTakesLongMayGetMoreTimeToo) {
     const QString project = files.filePath("large.fusuma");
     Document d = with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(large_picture(), "large.png")}));
     ASSERT_TRUE(save_project(d, project));
-    for (const char* said : {"Leave it out", "Give it more time"}) {
+    for (const char* said : {"Go on without it", "Give it more time"}) {
         hurry(said);
         drop({project});
         ASSERT_TRUE(QTest::qWaitFor([this] { return asked > 0; }, 30'000)) << said;
         wait();
         EXPECT_EQ(asked, 1) << said;
-        EXPECT_EQ(model.document().stickers.size(), said == std::string("Leave it out") ? 0U : 1U);
+        EXPECT_EQ(model.document().stickers.size(), said == std::string("Go on without it") ? 0U : 1U);
     }
 }
 
 TEST_F(LatePixels, APictureOfTheProjectThatTakesLongIsAskedAboutOnceAndLeftOutOrRead) {
     const QByteArray bytes = *project_bytes(
         with_sticker_added(two_stickers(), new_sticker(PictureArtwork{*read_picture(large_picture(), "large.png")})));
-    for (const char* said : {"Leave it out", "Give it more time"}) {
+    for (const char* said : {"Go on without it", "Give it more time"}) {
         room::allow(patience);
         auto opened = read_project_bytes(bytes, QStringLiteral("three.fusuma"));
         ASSERT_TRUE(opened);

@@ -49,10 +49,12 @@ TEST(Threads, OnePlannerServesThemAll) {
                 const std::size_t which = random() % documents;
                 EXPECT_EQ(said_about(all[which], shared), alone[which]);
                 EXPECT_FALSE(shared.preview(*all[which].find(1))->cut_line().empty());
-                if (i == 0 && seed == 0)
+                if (i == 0 && seed == 0) {
                     EXPECT_GT(fill_sheet(all[which], shared, {.orders = {{.sticker = 1}}, .rounds = 1}).copies(), 0);
-                if (i == 0 && seed > 0)
+                }
+                if (i == 0 && seed > 0) {
                     EXPECT_EQ(SlipSheet(*shared.plan(all[which]), 0, shared).size(), 3u);
+                }
             }
         });
 }

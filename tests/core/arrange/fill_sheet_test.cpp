@@ -6,9 +6,12 @@
 #include "tests/support/geos.h"
 #include "tests/support/samples.h"
 
+#include <functional>
+#include <gmock/gmock.h>
 #include <gtest/gtest.h>
 #include <numbers>
 #include <random>
+#include <set>
 
 namespace fusuma {
 namespace {
@@ -159,6 +162,84 @@ TEST(FillSheet, FlowsOnToTheNextPagesAndLeavesWhatIsThere) {
     EXPECT_EQ(report.document.placements[0], d.placements[0]);
     EXPECT_EQ(report.document.pages, 2);
     EXPECT_EQ(preflight_messages(report.document, evaluator), "");
+}
+
+/// Copies of a page as they lie, whatever their ids.
+std::vector<std::pair<int, Point>> lie_on(const Document& d, int page) {
+    std::vector<std::pair<int, Point>> all;
+    for (const Placement& p : d.placements)
+        if (p.page == page)
+            all.emplace_back(p.sticker, p.centre);
+    return all;
+}
+
+TEST(FillSheet, PagesThatAreAlikeAreSearchedOnce) {
+    Document d = with_sticker_added({}, disc_sticker(60));
+    d = with_sticker_added(std::move(d), disc_sticker(44));
+    Planner planner;
+    FillRequest request{.orders = {{.sticker = 1, .wanted = 37}}, .pages = 9, .way = FillWay::snug, .rounds = 6};
+    std::set<int> searched;
+    const auto note = [&](const Document& so_far) { searched.insert(so_far.placements.back().page); };
+    const FillReport report = fill_sheet(d, planner, request, {}, note);
+    EXPECT_EQ(report.copies(), 37);
+    ASSERT_GE(report.pages, 4);
+    EXPECT_EQ(report.document.pages, report.pages);
+    for (int page = 1; page + 1 < report.pages; ++page)
+        EXPECT_EQ(lie_on(report.document, page), lie_on(report.document, 0)) << page;
+    EXPECT_THAT(searched, testing::ElementsAre(0, report.pages - 1)) << "the others are as the first";
+    EXPECT_EQ(preflight_messages(report.document, planner), "");
+
+    // What lies on a page already, and what is wanted to the last copy, make it a page of its own.
+    d.pages = 2;
+    d.put({.sticker = 2, .centre = {100, 150}, .page = 1});
+    request.orders = {{.sticker = 1, .wanted = 30}, {.sticker = 2, .wanted = 8}};
+    const FillReport other = fill_sheet(d, planner, request);
+    EXPECT_EQ(other.placed, (std::vector<int>{30, 8}));
+    EXPECT_EQ(other.document.placements[0], d.placements[0]);
+    EXPECT_EQ(preflight_messages(other.document, planner), "");
+}
+
+TEST(FillSheet, OnAsFewPagesAsPossibleOtherWaysAreTried) {
+    Document d;
+    d = with_sticker_added(std::move(d),
+                           new_sticker(PictureArtwork{picture_of({star({300, 300}, 4, 290, 70, 0.2)}, 600, 600)}));
+    Planner planner;
+    FillRequest request{
+        .orders = {{.sticker = 1, .scale = 0.9}}, .way = FillWay::turned, .turns = Turns::half, .rounds = 8};
+    // What a page takes differs by the numbers that the search goes by.
+    std::vector<int> copies;
+    for (request.seed = 1; request.seed <= 5; ++request.seed)
+        copies.push_back(fill_sheet(d, planner, request).copies());
+    const auto first = std::ranges::adjacent_find(copies, std::less{});
+    ASSERT_NE(first, copies.end()) << testing::PrintToString(copies);
+    const int most = first[1];
+    request.seed = static_cast<unsigned>(first - copies.begin()) + 1;
+    request.pages = 9;
+    request.orders[0].wanted = 2 * most;
+    const FillReport usual = fill_sheet(d, planner, request);
+    request.fewest_pages = true;
+    const FillReport fewest = fill_sheet(d, planner, request);
+    EXPECT_EQ(usual.pages, 3);
+    EXPECT_EQ(fewest.pages, 2);
+    EXPECT_EQ(fewest.document.pages, 2);
+    EXPECT_EQ(fewest.copies(), 2 * most);
+    EXPECT_GT(fewest.left_mm2, 0);
+    EXPECT_FALSE(fewest.largest_rest.empty());
+    EXPECT_EQ(preflight_messages(fewest.document, planner), "");
+    EXPECT_EQ(fill_sheet(d, planner, request).document, fewest.document) << "the same every time";
+}
+
+TEST(FillSheet, StoppedOnTheWayToFewerPagesKeepsWhatIsThere) {
+    const Document d = with_sticker_added({}, disc_sticker(70));
+    Planner planner;
+    const FillRequest request{
+        .orders = {{.sticker = 1, .wanted = 30}}, .pages = 20, .fewest_pages = true, .way = FillWay::snug};
+    std::stop_source stop;
+    const FillReport report =
+        fill_sheet(d, planner, request, {stop.get_token()}, [&](const Document&) { stop.request_stop(); });
+    EXPECT_GT(report.copies(), 0);
+    EXPECT_EQ(report.document.placements.size(), static_cast<std::size_t>(report.copies()));
+    EXPECT_EQ(preflight_messages(report.document, planner), "");
 }
 
 TEST(FillSheet, ClosingUpLeavesALargerRest) {

@@ -226,6 +226,48 @@ TEST(Bleed, NeighboursNeverCoverEachOthersStickersAndPreflightSaysSo) {
         EXPECT_FALSE(is_short(f)) << f.message;
 }
 
+/// The area of a copy's bleed, as cut back.
+double bleed_mm2(const JobPlan& plan, CopyId copy) {
+    const auto& prints = plan.pages[0].prints;
+    return area_of(std::ranges::find(prints, copy, &PrintItem::copy)->layer.area); // under its art
+}
+
+TEST(Bleed, OfATurnedCopyIsAsWideAsOfAStraightOneAndWholeWhereNeighboursLieApart) {
+    Sticker square = new_sticker(PictureArtwork{picture_of({corners_of({{0, 0}, {240, 240}})}, 240, 240)});
+    square.border.width = 2;
+    square.bleed = {Bleed::Kind::art, 1};
+    Document d = with_sticker_added({}, square);
+    d.put({.sticker = 1, .centre = {50, 150}});
+    Planner planner;
+    const double whole = bleed_mm2(*planner.plan(d), CopyId{1});
+    // Turned by an eighth, corner beside edge: the boxes overlap, the outlines lie well apart.
+    d.placements[0].turn = std::numbers::pi / 4;
+    for (const double apart : {3.0, 1.0}) {
+        d.placements.resize(1);
+        const double half = 12, away = (2 * half + apart) / std::numbers::sqrt2;
+        d.put({.sticker = 1, .centre = Point{50, 150} + Point{away, away}, .turn = std::numbers::pi / 4});
+        const auto plan = planner.plan(d);
+        EXPECT_NEAR(plan->copies[0]->past_cut, 1, 0.05);
+        EXPECT_TRUE(plan->copies[0]->print_box.overlaps(plan->copies[1]->print_box));
+        if (apart > 2)
+            EXPECT_NEAR(bleed_mm2(*plan, CopyId{1}), whole, 0.01 * whole);
+        else
+            EXPECT_LT(bleed_mm2(*plan, CopyId{1}), whole - 0.3 * 24);
+    }
+}
+
+TEST(Bleed, IsCutBackForAStickerThatLiesWhollyOnIt) {
+    Document d = two_discs(200);
+    d = with_sticker_added(std::move(d), disc_sticker(8));
+    Planner planner;
+    const double whole = bleed_mm2(*planner.plan(d), CopyId{1});
+    d.put({.sticker = 2, .centre = {60 + 17.6, 150}}); // on the edge
+    const double edge = bleed_mm2(*planner.plan(d), CopyId{1});
+    EXPECT_LT(edge, whole - 1);
+    d.placements.back().centre = {60, 150}; // its line meets no other
+    EXPECT_EQ(bleed_mm2(*planner.plan(d), CopyId{1}), whole) << "its own sticker stays its own";
+}
+
 TEST(Bleed, ArtThatACutInsideLeavesOverIsPartedFromItsNeighbourToo) {
     // The cut runs 2 mm inside the art, so that the art itself prints past it and would reach into the next sticker.
     Document d = disc_document({{60, 150}, {60 + 26 + 1, 150}});

@@ -181,10 +181,12 @@ TEST(Machine, ANextMarkIsExpectedWhereThoseBeforeSay) {
     double before = HUGE_VAL;
     for (std::size_t i = 0; i < marks.size(); ++i) {
         const double off = distance(sheet.expected(marks[i].centre, marks, pointed), lies.apply(marks[i].centre));
-        if (i == 1)
+        if (i == 1) {
             EXPECT_LT(off, before) << "one mark tells the shift";
-        if (i >= 3)
+        }
+        if (i >= 3) {
             EXPECT_LT(off, 1e-6) << "three tell the rest";
+        }
         before = off;
         pointed[i] = lies.apply(marks[i].centre);
     }

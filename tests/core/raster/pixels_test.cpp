@@ -114,8 +114,9 @@ TEST(Pixels, AreTheSameForAllThreadsThatNeedThem) {
                 const auto k = random() % all.size();
                 const Pixels mine = all[k]; // NOLINT(performance-unnecessary-copy-initialization)
                 const auto image = i % 3 == 0 ? mine.at_hand() : mine.get();
-                if (image)
+                if (image) {
                     EXPECT_EQ(image->rgba[0], k);
+                }
             }
         });
     threads.clear();

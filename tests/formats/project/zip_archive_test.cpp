@@ -48,8 +48,9 @@ TEST(Zip, DamageAnywhereIsRefusedOrDoesNotMatter) {
         refused += !read;
         if (read) // names may have changed; contents that come back are those that were packed
             for (const auto& [name, content] : *read)
-                if (const auto known = sample.find(name); known != sample.end())
+                if (const auto known = sample.find(name); known != sample.end()) {
                     EXPECT_EQ(content, known->second);
+                }
     }
     EXPECT_GT(refused, 400);
 }

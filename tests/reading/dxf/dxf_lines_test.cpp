@@ -28,7 +28,7 @@ TEST(Dxf, LinesThatNoPaperHoldsAreRefused) {
 /// Numbers of corners, knots and points that the file does not hold must not be made room for, nor may a long line keep
 /// the library for ever.
 TEST(Dxf, CountsThatLieAndEndlessLinesAreRefused) {
-    for (const QByteArray& number : {"75000000000000", "-75000000000000", "200000000", "1000"})
+    for (const QByteArray number : {"75000000000000", "-75000000000000", "200000000", "1000"})
         for (const QByteArray& entity :
              {"0\nLWPOLYLINE\n8\na\n90\n" + number + "\n10\n3\n20\n0\n10\n4\n20\n0\n",
               " 0\n LWPOLYLINE \n8\na\n4294967386\n" + number + "\n10\n3\n20\n0\n10\n4\n20\n0\n",

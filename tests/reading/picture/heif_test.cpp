@@ -1,8 +1,8 @@
 // HEIC and AVIF as libheif's own encoders write them, with their turn; camera facts; and damaged files.
 
 #include "reading/picture/camera_facts.h"
-#include "reading/picture/heif_read.h"
 #include "reading/picture/decode_picture.h"
+#include "reading/picture/heif_read.h"
 
 #include <QBuffer>
 #include <exiv2/exiv2.hpp>
@@ -76,8 +76,9 @@ TEST_P(Heif, IsReadAsItsEncoderWroteIt) {
     // Cut short or with bits changed it is a sentence or a picture, never more.
     for (const qsizetype length : {bytes.size() / 3, bytes.size() - 20, qsizetype{13}}) {
         const auto cut = decode_picture(bytes.first(length), QStringLiteral("photo.heic"));
-        if (!cut)
+        if (!cut) {
             EXPECT_THAT(cut.problem().english(), HasSubstr("photo.heic"));
+        }
     }
     for (qsizetype at = 16; at < bytes.size(); at += 7) {
         QByteArray wrong = bytes;
