@@ -63,9 +63,10 @@ void PlannedSheet::look() {
                     throw Stopped();
             };
             go_on();
-            const auto pdf = QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false}));
+            const auto pdf =
+                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = seen_dpi}));
             go_on();
-            auto picture = practice_print(pdf, seen_dpi, page);
+            auto picture = practice_print(pdf, seen_dpi, page, {stopped});
             if (!picture)
                 return picture.problem();
             go_on();

@@ -108,8 +108,9 @@ void PrintedSheet::print_for_practice() {
     };
     work.start(
         [plan = printed_plan, page = shown_page, wrong = faults.print, &planner = model.working_out.planner()] {
-            auto sheet = practice_print(QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})),
-                                        printer_dpi, page);
+            auto sheet = practice_print(
+                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = printer_dpi})),
+                printer_dpi, page);
             if (sheet)
                 *sheet = with_faults(*sheet, plan->paper, wrong);
             return Printed{std::move(sheet),

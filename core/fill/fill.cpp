@@ -53,9 +53,9 @@ struct Shapes {
     std::vector<std::unique_ptr<ReadyItem>> pieces;
     std::vector<Posture> postures;
 
-    Shapes(const FillTask& task, double cell) {
+    Shapes(const FillTask& task, const FillPage& page) {
         for (std::size_t i = 0; i < task.items.size(); ++i) {
-            pieces.push_back(std::make_unique<ReadyItem>(task.items[i], task.gap, cell));
+            pieces.push_back(std::make_unique<ReadyItem>(task.items[i], task.gap, page.cell_size(), page.sight()));
             const std::size_t first = postures.size();
             for (const double turn : turns_of(task)) {
                 Posture posture(*pieces[i], i, turn);
@@ -94,7 +94,7 @@ class Search : private Layout {
           fixed(page.standing().size()), random(given.seed) {
         hunting.resize(postures.size());
         for (Hunt& hunt : hunting)
-            hunt.unseen = {page.extent().grown(FillPage::sight * 4)};
+            hunt.unseen = {page.extent().grown(page.sight() * 4)};
         counts.assign(task.items.size(), 0);
     }
     /// The same so far, from here on by other numbers.
@@ -397,7 +397,7 @@ class Search : private Layout {
             --counts[standing[i].posture->item];
         pull_x = 2 * chance() - 0.8;
         pull_y = 2 * chance() - 0.6;
-        note_change(page.take(gone).grown(-FillPage::sight));
+        note_change(page.take(gone).grown(-page.sight()));
         grow();
         const double now = value();
         const bool is_worth_it = now >= value_before - 1e-9 || chance() < 0.02;
@@ -413,7 +413,7 @@ class Search : private Layout {
 /// so that every machine finds the same.
 Filled searched(const FillTask& task, const Work& work, const std::function<void(const Filled&)>& improved) {
     const FillPage empty(task, cell_for(task));
-    const Shapes shapes(task, empty.cell_size());
+    const Shapes shapes(task, empty);
     Search first(task, shapes, empty, work);
     first.begin(improved);
     const auto tell = [&](const Search& search) {

@@ -18,6 +18,16 @@ Polygons moved(const Polygons& polygons, const Transform& map) {
     return result;
 }
 
+double sight_for(const FillTask& task) {
+    double widest = task.gap;
+    for (const FillItem& item : task.items)
+        widest = std::max(widest, 2 * item.bleed);
+    for (const FixedCopy& fixed : task.fixed)
+        widest = std::max(widest, 2 * fixed.bleed);
+    constexpr double usual = 12, beyond = 6; // mm
+    return std::max(usual, widest + beyond);
+}
+
 /// Points along the edge, at most `step` apart, those that stick out farthest first, since these tell soonest.
 std::vector<Point> samples_of(const Polygons& outline, double step) {
     std::vector<Point> samples;
@@ -43,9 +53,9 @@ std::vector<Point> samples_of(const Polygons& outline, double step) {
 
 } // namespace
 
-ReadyItem::ReadyItem(const FillItem& item, double gap, double cell)
+ReadyItem::ReadyItem(const FillItem& item, double gap, double cell, double sight)
     : outline(item.outline), inside(item.outline), need(std::max(gap, 2 * item.bleed)), bleed(item.bleed),
-      field(item.outline, cell, FillPage::sight) {
+      field(item.outline, cell, sight) {
     for (const Polygon& polygon : outline)
         for (const Point p : polygon)
             radius = std::max(radius, norm(p));
@@ -77,7 +87,8 @@ Posture::Posture(const ReadyItem& of, std::size_t number, double radians)
         samples.push_back(turned.apply(p));
 }
 
-FillPage::FillPage(const FillTask& task, double cell_mm) : gap(task.gap), cell(cell_mm), box(bounds(task.zone)) {
+FillPage::FillPage(const FillTask& task, double cell_mm)
+    : gap(task.gap), cell(cell_mm), far(sight_for(task)), box(bounds(task.zone)) {
     std::vector<double> bleeds;
     for (const FillItem& item : task.items)
         bleeds.push_back(item.bleed);
@@ -92,17 +103,18 @@ FillPage::FillPage(const FillTask& task, double cell_mm) : gap(task.gap), cell(c
                 if (const Polygon clear = keep_clear_area(mark, bleed); !clear.empty())
                     zone = combine(zone, {clear}, Combine::take_out);
         DistanceField field(zone, cell, 2 * cell);
-        layers.emplace_back(bleed, Layer{std::make_shared<const ZoneFor>(ZoneFor{zone, Regions(zone), std::move(field)}), {}});
+        layers.emplace_back(bleed,
+                            Layer{std::make_shared<const ZoneFor>(ZoneFor{zone, Regions(zone), std::move(field)}), {}});
     }
     origin = box.min;
     columns = static_cast<int>(std::ceil(box.width() / cell)) + 2;
     rows = static_cast<int>(std::ceil(box.height() / cell)) + 2;
-    to_copy.assign(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows), static_cast<float>(sight));
+    to_copy.assign(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows), static_cast<float>(far));
     for (auto& [bleed, layer] : layers)
         for (int r = 0; r < rows; ++r)
             for (int c = 0; c < columns; ++c)
                 layer.spare.push_back(static_cast<float>(
-                    std::min(sight, -layer.zone->field.at(origin + cell * Point{double(c), double(r)}))));
+                    std::min(far, -layer.zone->field.at(origin + cell * Point{double(c), double(r)}))));
     for (const FixedCopy& fixed : task.fixed) {
         Standing copy{nullptr,
                       {},
@@ -110,8 +122,8 @@ FillPage::FillPage(const FillTask& task, double cell_mm) : gap(task.gap), cell(c
                       bounds(fixed.outline),
                       std::max(gap, 2 * fixed.bleed),
                       std::make_shared<const FixedShape>(
-                          FixedShape{Regions(fixed.outline), DistanceField(fixed.outline, cell, sight)})};
-        stamp(copy, copy.box.grown(sight));
+                          FixedShape{Regions(fixed.outline), DistanceField(fixed.outline, cell, far)})};
+        stamp(copy, copy.box.grown(far));
         all.push_back(std::move(copy));
     }
 }
@@ -132,7 +144,7 @@ double FillPage::between(const std::vector<float>& nodes, Point p) const {
     const double u = (p.x - origin.x) / cell, v = (p.y - origin.y) / cell;
     const int c = static_cast<int>(u), r = static_cast<int>(v);
     if (u < 0 || v < 0 || c >= columns - 1 || r >= rows - 1)
-        return -sight; // outside the zone
+        return -far; // outside the zone
     const double fu = u - c, fv = v - r;
     const float* top =
         &nodes[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)];
@@ -144,7 +156,7 @@ FillPage::Fit FillPage::fit(const Posture& posture, Point at, double enough) con
     const Layer& layer = layer_for(posture.piece->bleed);
     const double need = posture.piece->need;
     const double wide = 0.12 * posture.piece->radius + 1; // mm that still count as snug
-    Fit found{sight, 0};
+    Fit found{far, 0};
     double sum = 0;
     for (const Point sample : posture.samples) {
         double room = between(layer.spare, at + sample);
@@ -192,14 +204,14 @@ void FillPage::put(const Posture& posture, Point at) {
                   moved(posture.outline, Transform::shift(at)),
                   {posture.box.min + at, posture.box.max + at},
                   posture.piece->need};
-    stamp(copy, copy.box.grown(sight));
+    stamp(copy, copy.box.grown(far));
     all.push_back(std::move(copy));
 }
 
 Rect FillPage::take(const std::vector<std::size_t>& standing) {
     Rect freed;
     for (const std::size_t i : standing)
-        freed.include(all[i].box.grown(sight));
+        freed.include(all[i].box.grown(far));
     for (auto it = standing.rbegin(); it != standing.rend(); ++it)
         all.erase(all.begin() + static_cast<std::ptrdiff_t>(*it));
     const auto line = [this](double mm, double from, int limit) {
@@ -208,39 +220,39 @@ Rect FillPage::take(const std::vector<std::size_t>& standing) {
     const int left = line(freed.min.x, origin.x, columns), right = line(freed.max.x, origin.x, columns);
     for (int r = line(freed.min.y, origin.y, rows); r <= line(freed.max.y, origin.y, rows); ++r) {
         const auto row = static_cast<std::ptrdiff_t>(r) * columns;
-        std::fill(to_copy.begin() + row + left, to_copy.begin() + row + right + 1, static_cast<float>(sight));
+        std::fill(to_copy.begin() + row + left, to_copy.begin() + row + right + 1, static_cast<float>(far));
         for (auto& [bleed, layer] : layers)
             for (int c = left; c <= right; ++c)
                 layer.spare[static_cast<std::size_t>(row + c)] = static_cast<float>(
-                    std::min(sight, -layer.zone->field.at(origin + cell * Point{double(c), double(r)})));
+                    std::min(far, -layer.zone->field.at(origin + cell * Point{double(c), double(r)})));
     }
     for (const Standing& copy : all)
-        if (copy.box.grown(sight).overlaps(freed))
+        if (copy.box.grown(far).overlaps(freed))
             stamp(copy, freed);
     return freed;
 }
 
 void FillPage::stamp(const Standing& copy, const Rect& within) {
-    const Rect area = overlap(copy.box.grown(sight), within);
+    const Rect area = overlap(copy.box.grown(far), within);
     const auto line = [this](double mm, double from, int limit) {
         return std::clamp(static_cast<int>(std::floor((mm - from) / cell)), 0, limit - 1);
     };
     for (int r = line(area.min.y, origin.y, rows); r <= line(area.max.y, origin.y, rows); ++r)
         for (int c = line(area.min.x, origin.x, columns); c <= line(area.max.x, origin.x, columns); ++c) {
             const Point p{origin.x + c * cell, origin.y + r * cell};
-            double far = 0;
+            double away = 0;
             if (copy.fixed) {
-                far = copy.fixed->field.at(p);
+                away = copy.fixed->field.at(p);
             } else {
                 const Point q = p - copy.at; // turned back
                 const Posture& t = *copy.posture;
-                far = t.piece->field.at({t.cosine * q.x + t.sine * q.y, -t.sine * q.x + t.cosine * q.y});
+                away = t.piece->field.at({t.cosine * q.x + t.sine * q.y, -t.sine * q.x + t.cosine * q.y});
             }
             const std::size_t node =
                 static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c);
-            to_copy[node] = std::min(to_copy[node], static_cast<float>(far));
+            to_copy[node] = std::min(to_copy[node], static_cast<float>(away));
             for (auto& [bleed, layer] : layers)
-                layer.spare[node] = std::min(layer.spare[node], static_cast<float>(far - copy.need));
+                layer.spare[node] = std::min(layer.spare[node], static_cast<float>(away - copy.need));
         }
 }
 

@@ -11,7 +11,8 @@ namespace fusuma {
 
 /// An item made ready for many quick questions.
 struct ReadyItem {
-    ReadyItem(const FillItem& item, double gap, double cell);
+    /// @param sight  as the page's, mm
+    ReadyItem(const FillItem& item, double gap, double cell, double sight);
 
     Polygons outline;
     Regions inside;  ///< of the outline
@@ -31,7 +32,7 @@ struct Posture {
     std::size_t item;
     double turn;
     double cosine, sine;
-    Polygons outline;           ///< turned
+    Polygons outline; ///< turned
 
     /// Does it cover a place, seen from its own middle?
     [[nodiscard]] bool covers(Point p) const {
@@ -81,8 +82,8 @@ class FillPage {
     Rect take(const std::vector<std::size_t>& standing);
     [[nodiscard]] const std::vector<Standing>& standing() const { return all; }
 
-    /// The farthest that anything looks round itself, mm.
-    static constexpr double sight = 12;
+    /// The farthest that anything looks round itself, mm: past the widest gap.
+    [[nodiscard]] double sight() const { return far; }
 
     [[nodiscard]] const Rect& extent() const { return box; }
     [[nodiscard]] double cell_size() const { return cell; }
@@ -96,7 +97,7 @@ class FillPage {
         Regions inside;
         DistanceField field; ///< negative where lines may lie
     };
-    double gap, cell;
+    double gap, cell, far;
     Rect box;
     struct Layer {
         std::shared_ptr<const ZoneFor> zone;

@@ -16,7 +16,7 @@ std::vector<FilledCopy> spread_evenly(const FillTask& task, std::vector<FilledCo
     const std::size_t fixed = page.standing().size();
     std::vector<std::unique_ptr<ReadyItem>> pieces;
     for (const FillItem& item : task.items)
-        pieces.push_back(std::make_unique<ReadyItem>(item, task.gap, cell));
+        pieces.push_back(std::make_unique<ReadyItem>(item, task.gap, cell, page.sight()));
     std::vector<std::unique_ptr<Posture>> postures;
     for (const FilledCopy& copy : copies) {
         postures.push_back(std::make_unique<Posture>(*pieces[copy.item], copy.item, copy.turn));

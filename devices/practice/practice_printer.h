@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/result.h"
+#include "core/work.h"
 
 #include <QByteArray>
 #include <QImage>
@@ -11,6 +12,7 @@ namespace fusuma {
 /// reading room (formats/room/room.h). It reads the finished file, not the plan, so that looking at it checks the real output.
 /// @param dpi   24 to 2400
 /// @param page  counted from 0
-Result<QImage> practice_print(const QByteArray& pdf, double dpi, int page = 0);
+/// Throws Stopped when asked to stop.
+Result<QImage> practice_print(const QByteArray& pdf, double dpi, int page = 0, const Work& work = {});
 
 } // namespace fusuma

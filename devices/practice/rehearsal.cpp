@@ -63,7 +63,7 @@ std::vector<std::optional<Point>> pointed_at(const std::vector<Mark>& marks, con
 Result<Rehearsal> rehearse(const QByteArray& pdf, std::size_t page, const Ticket& ticket, const SlipSheet& slips,
                            const RehearsalSetup& setup, const Work& work) {
     const PracticeFaults& faults = setup.faults;
-    auto sheet = practice_print(pdf, setup.dpi, static_cast<int>(page));
+    auto sheet = practice_print(pdf, setup.dpi, static_cast<int>(page), work.part(0, 0.4));
     if (!sheet)
         return sheet.problem();
     work.at(0.4);

@@ -1,10 +1,12 @@
 #include "formats/pdf/pdf_write.h"
 
 #include "core/raster/samples.h"
+#include "core/units.h"
 #include "formats/basics/number.h"
 #include "formats/basics/qpdf.h"
 
 #include <QColorSpace>
+#include <algorithm>
 #include <cmath>
 #include <map>
 
@@ -21,6 +23,9 @@ std::string real(double value) {
 std::string pair_of(Point at) {
     return number(at.x, path_decimals) + " " + number(at.y, path_decimals);
 }
+
+/// Puts an image, which fills the unit square from its bottom left upwards, into a unit square with y down.
+constexpr Transform upside{1, 0, 0, -1, 0, 1};
 
 /// Millimetres with y down to points with y up.
 Transform to_points(Size paper) {
@@ -53,9 +58,6 @@ std::string matrix(const Transform& m) {
            " cm ";
 }
 
-/// Puts an image, which fills the unit square from its bottom left upwards, into a unit square with y down.
-constexpr Transform upside{1, 0, 0, -1, 0, 1};
-
 std::string fill_colour(Rgb colour) {
     const auto share = [](std::uint8_t part) { return real(part / 255.0) + " "; };
     return share(colour.red) + share(colour.green) + share(colour.blue) + "rg ";
@@ -70,11 +72,64 @@ std::string curve(const Contour& contour, const Transform& map) {
     return path;
 }
 
+/// By how much pictures may be made smaller, where all their uses print them finer than needed.
+class Reductions {
+  public:
+    Reductions(const JobPlan& plan, double enough_dpi) {
+        if (enough_dpi <= 0)
+            return;
+        for (const PagePlan& page : plan.pages)
+            for (const PrintItem& item : page.prints)
+                if (const auto* art = std::get_if<PrintArt>(&item.layer.ink)) {
+                    if (const auto* pixels = std::get_if<Pixels>(art))
+                        use(*pixels, item.layer.from_unit, enough_dpi);
+                    else
+                        for (const Painted& painted : std::get<1>(*art)->shapes)
+                            if (const auto* inner = std::get_if<Pixels>(&painted.ink))
+                                use(*inner,
+                                    painted.from_unit.then(unit_of(*std::get<1>(*art))).then(item.layer.from_unit),
+                                    enough_dpi);
+                }
+    }
+    static Transform unit_of(const DrawnArt& art) { return Transform::scale(1 / art.size.width, 1 / art.size.height); }
+
+    [[nodiscard]] int factor(const Pixels& pixels) const {
+        const auto known = factors.find(pixels.identity().get());
+        return known != factors.end() ? known->second : 1;
+    }
+    /// From the unit square that the smaller picture fills to the one that the whole picture does: its last pixels may
+    /// stand for fewer.
+    [[nodiscard]] Transform fit(const Pixels& pixels) const {
+        const int by = factor(pixels);
+        const auto over = [by](int px) { return static_cast<double>((px + by - 1) / by * by) / px; };
+        return Transform::scale(over(pixels.width()), over(pixels.height()));
+    }
+
+  private:
+    std::map<const void*, int> factors;
+
+    void use(const Pixels& pixels, const Transform& on_paper, double enough_dpi) {
+        const double across = pixels.width() / std::hypot(on_paper.a, on_paper.b),
+                     down = pixels.height() / std::hypot(on_paper.c, on_paper.d); // px per mm
+        const double by = std::clamp(std::min(across, down) * mm_per_inch / enough_dpi, 1.0, 1000.0);
+        auto [known, is_first] = factors.try_emplace(pixels.identity().get(), static_cast<int>(by));
+        if (!is_first)
+            known->second = std::min(known->second, static_cast<int>(by));
+    }
+};
+
 /// Each picture and each drawing once in the file, however many copies use it.
 class ArtObjects {
   public:
     /// @param colour_space  what plain red, green and blue mean
-    ArtObjects(QPDF& target, QPDFObjectHandle colour_space) : pdf(target), colours(std::move(colour_space)) {}
+    ArtObjects(QPDF& target, QPDFObjectHandle colour_space, const Reductions& smaller)
+        : pdf(target), colours(std::move(colour_space)), reductions(smaller) {}
+
+    /// From the unit square of a form or picture of the file to the art's.
+    [[nodiscard]] Transform to_unit(const PrintArt& art) const {
+        const auto* pixels = std::get_if<Pixels>(&art);
+        return pixels ? upside.then(reductions.fit(*pixels)) : Reductions::unit_of(*std::get<1>(art));
+    }
 
     /// Name of the art in resources.
     std::string name(const PrintArt& art, QPDFObjectHandle& resources) {
@@ -96,9 +151,14 @@ class ArtObjects {
     };
     QPDF& pdf;
     QPDFObjectHandle colours;
+    const Reductions& reductions;
     std::map<const void*, Entry> objects;
 
-    QPDFObjectHandle object_of(const Pixels& pixels) { return image_object(pdf, *pixels.get()); }
+    QPDFObjectHandle object_of(const Pixels& pixels) {
+        const int by = reductions.factor(pixels);
+        const auto image = pixels.get();
+        return image_object(pdf, by > 1 ? reduced(*image, by) : *image);
+    }
 
     /// A form in mm with y down.
     QPDFObjectHandle object_of(const std::shared_ptr<const DrawnArt>& drawn) {
@@ -117,7 +177,7 @@ class ArtObjects {
             }
             const std::string picture = name(std::get<Pixels>(painted.ink), x_objects);
             content += "q " + (path.empty() ? path : path + "W" + star + "n ") +
-                       matrix(upside.then(painted.from_unit)) + picture + " Do Q\n";
+                       matrix(to_unit(std::get<Pixels>(painted.ink)).then(painted.from_unit)) + picture + " Do Q\n";
         }
         QPDFObjectHandle form = QPDFObjectHandle::newStream(&pdf, content);
         QPDFObjectHandle dict = form.getDict(), spaces = QPDFObjectHandle::newDictionary();
@@ -155,14 +215,9 @@ std::string path_of(const Polygons& area, Size paper) {
     return path;
 }
 
-std::string placed_art(const std::string& name, const PrintLayer& layer, Size paper) {
-    struct ToUnit {
-        Transform operator()(const Pixels&) const { return upside; }
-        Transform operator()(const std::shared_ptr<const DrawnArt>& art) const {
-            return Transform::scale(1 / art->size.width, 1 / art->size.height);
-        }
-    };
-    const Transform to_unit = std::visit(ToUnit{}, std::get<PrintArt>(layer.ink));
+/// @param name     of the art, in the page's resources
+/// @param to_unit  as `ArtObjects` tells
+std::string placed_art(const std::string& name, const Transform& to_unit, const PrintLayer& layer, Size paper) {
     const std::string clip = layer.area.empty() ? "" : path_of(layer.area, paper) + "W* n ";
     return "q " + clip + matrix(to_unit.then(layer.from_unit).then(to_points(paper))) + name + " Do Q\n";
 }
@@ -315,7 +370,8 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
             prints += fill_colour(*colour) + path_of(item.layer.area, plan.paper) + "f*\n";
             continue;
         }
-        prints += placed_art(art.name(std::get<PrintArt>(item.layer.ink), x_objects), item.layer, plan.paper);
+        const auto& drawn = std::get<PrintArt>(item.layer.ink);
+        prints += placed_art(art.name(drawn, x_objects), art.to_unit(drawn), item.layer, plan.paper);
     }
     for (const Mark& mark : page.marks)
         marks += ink(mark, plan.paper);
@@ -347,7 +403,8 @@ std::string print_pdf(const JobPlan& plan, const PdfOptions& options) {
     QPDF pdf;
     pdf.emptyPDF();
     const QPDFObjectHandle colours = srgb(pdf);
-    ArtObjects art(pdf, colours);
+    const Reductions reductions(plan, options.enough_dpi);
+    ArtObjects art(pdf, colours, reductions);
     Layers layers(pdf, plan, options);
     for (const PagePlan& page : plan.pages)
         QPDFPageDocumentHelper(pdf).addPage(QPDFPageObjectHelper(page_object(pdf, plan, page, art, layers, colours)),

@@ -8,6 +8,7 @@ struct PdfOptions {
     bool with_cut_lines = true; ///< as layers that are hidden and do not print unless they are switched on
     InkNames inks;
     bool with_print = true; ///< else the cut lines alone, and those are shown
+    double enough_dpi = 0;  ///< pictures that are finer by twice or more are made smaller, none coarser; 0: none is
 };
 
 /// The sheets to print: exact page size with its boxes, pictures with their transparency at their own resolution, marks

@@ -300,7 +300,7 @@ Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
         return here(wish, file);
     const Place place(work);
     wish.name = shortened(wish.name);
-    wish.seconds = allowed_seconds();
+    wish.seconds = std::max(wish.seconds, allowed_seconds());
     wish.memory = most_memory;
     SharedMemory none;
     wire::Out out(none);

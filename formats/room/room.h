@@ -31,7 +31,7 @@ struct Wish {
     std::int32_t page = 1;    ///< of a document with pages, from 1; 0 where one is still to be chosen
     double dpi = 300;         ///< of a page
     Size paper;               ///< of a cut file, mm
-    std::int32_t seconds = 0; ///< of processor time; set by `ask`
+    std::int32_t seconds = 0; ///< of processor time, at least; `ask` sets what is allowed
     std::uint64_t memory = 0; ///< bytes; set by `ask`
 };
 

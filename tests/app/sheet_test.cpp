@@ -5,6 +5,7 @@
 #include "tests/app/window.h"
 #include "tests/support/troubles.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QListWidget>
 #include <QToolButton>
@@ -64,6 +65,30 @@ TEST_F(OnTheSheet, AFullPageOfEightStickersWithNoFindingIsMadeByMouse) {
     for (int i = 0; i <= repairs; ++i)
         click("undo");
     EXPECT_TRUE(model.document().placements.empty()) << "filling is one step";
+}
+
+TEST_F(OnTheSheet, ExactNumbersSayHowManyPagesTheyTookAndWhatIsLeftOnTheLast) {
+    model.project.adopt(with_sticker_added({}, test::disc_sticker(60)), QStringLiteral("test"));
+    settle();
+    key(Qt::Key_2, Qt::ControlModifier);
+    EXPECT_FALSE(window.findChild<QCheckBox*>(QStringLiteral("fillFewest"))->isVisible())
+        << "asked of exact numbers only";
+    pick("fillHowMany", 2);
+    pick("fillWay", 0);
+    type("fillCount", "20");
+    QTest::mouseClick(find<QCheckBox>("fillFewest"), Qt::LeftButton, {}, {8, 8});
+    EXPECT_TRUE(find<QCheckBox>("fillFewest")->isChecked());
+    click("fillSheet");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 60'000));
+    settle();
+    const int pages = model.document().pages;
+    EXPECT_EQ(model.document().placements.size(), 20U);
+    EXPECT_GE(pages, 2);
+    EXPECT_THAT(find<QLabel>("fillReport")->text().toStdString(),
+                testing::StartsWith("20 copies placed, on " + std::to_string(pages) + " pages. On the last, "));
+    click("undo");
+    EXPECT_TRUE(model.document().placements.empty());
+    EXPECT_EQ(model.document().pages, 1);
 }
 
 TEST_F(OnTheSheet, HandlesTurnAndScaleAndCtrlDragDuplicates) {

@@ -9,6 +9,7 @@
 #include "formats/cut_files/hpgl.h"
 #include "formats/cut_files/svg_write.h"
 #include "formats/pdf/pdf_write.h"
+#include "formats/room/room.h"
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
@@ -88,6 +89,45 @@ TEST(Pdf, ArtLandsInItsPlaceWithItsTransparencyAndWithoutCutLines) {
         for (int i = 0; i < 360; ++i) // along the cut line, 17 mm from the middle
             EXPECT_EQ(colour(p.centre + 17.0 * Point{std::cos(i), std::sin(i)}), QColor(Qt::white));
     }
+}
+
+TEST(PracticePrinter, TakesTheTimeThatASheetOfOursNeeds) {
+    const int allowed = room::allowed_seconds();
+    room::allow(0); // to files of strangers
+    EXPECT_TRUE(practice_print(QByteArray::fromStdString(print_pdf(*three_discs({210, 297}).plan)), 300));
+    room::allow(allowed);
+}
+
+TEST(PracticePrinter, StopsAtOnce) {
+    std::stop_source stop;
+    stop.request_stop();
+    EXPECT_THROW(static_cast<void>(practice_print(QByteArray::fromStdString(print_pdf(*three_discs({210, 297}).plan)),
+                                                  300, 0, {stop.get_token()})),
+                 Stopped);
+}
+
+/// Pictures finer than anybody needs are a printer's waiting; they are averaged in whole steps, whose last may be of
+/// fewer pixels.
+TEST(Pdf, PicturesFinerThanEnoughAreMadeSmallerAndLieWhereTheyLay) {
+    Document d = with_sticker_added({}, test::disc_sticker(29)); // 372 px on 31 mm
+    for (const Point at : {Point{40, 60}, {90.3, 60.7}, {140, 120}})
+        d.put({.sticker = 1, .centre = at, .scale = 0.25});
+    Planner planner;
+    const std::string whole = print_pdf(*planner.plan(d)), enough = print_pdf(*planner.plan(d), {.enough_dpi = 60});
+    EXPECT_LT(enough.size() + 1000, whole.size());
+    constexpr double dpi = 1200, px_per_mm = dpi / 25.4;
+    const auto sheet = practice_print(QByteArray::fromStdString(enough), dpi);
+    ASSERT_TRUE(sheet);
+    for (const Placement& p : d.placements) {
+        const QPoint middle(static_cast<int>(p.centre.x * px_per_mm), static_cast<int>(p.centre.y * px_per_mm));
+        EXPECT_EQ(QColor(sheet->pixel(middle)), QColor(200, 60, 40));
+        // 372 px are 19 blocks of 20, the last of 12: unheeded, that would be 0.08 mm.
+        EXPECT_LT(distance(dark_centre(*sheet, p.centre, 5, px_per_mm), p.centre), 0.04);
+    }
+    // One copy that needs all pixels keeps them for all.
+    d.put({.sticker = 1, .centre = {100, 220}});
+    EXPECT_EQ(print_pdf(*planner.plan(d), {.enough_dpi = 240}), print_pdf(*planner.plan(d)));
+    EXPECT_EQ(print_pdf(*planner.plan(d), {.enough_dpi = 1e9}), print_pdf(*planner.plan(d)));
 }
 
 TEST(Pdf, ThePrintersCorrectionMovesAndStretchesEverything) {

@@ -127,6 +127,16 @@ TEST(Fill, EqualCirclesInASquareComeNearTheBestKnownPackings) {
     }
 }
 
+TEST(Fill, AGapWiderThanThePiecesIsFilledAsSnugly) {
+    const Rect zone{{8, 8}, {202, 289}};
+    FillTask task{.zone = {corners_of(zone)}, .gap = 20, .rounds = 2};
+    task.items = {{.outline = {ellipse({0, 0}, 7, 7, 0, 90)}}};
+    const Filled filled = fill(task);
+    expect_sound(task, filled);
+    // A grid has 6 × 8; ten rows of six and five by turns, set off by half a step, have 55.
+    EXPECT_GE(filled.copies.size(), 52U);
+}
+
 TEST(Fill, StoppingKeepsTheBestSoFar) {
     FillTask task = random_task(7, FillWay::snug, Turns::half);
     task.rounds = 1000000;

@@ -16,6 +16,8 @@ namespace {
 
 using namespace test;
 
+constexpr double sight = 12; // mm, farther than what is needed here
+
 const std::vector<Polygons>& shapes() {
     static const std::vector<Polygons> all{{star({3, -2}, 6, 18, 8, 0.3)},
                                            {turned_rectangle({0, 0}, 30, 8, 0.4)},
@@ -62,7 +64,7 @@ TEST(Lattice, OfDiscsIsThueHexagons) {
     // The densest lattice of discs has one for every 2√3 r² (Lagrange 1773; Thue 1910), here with half the gap round
     // each.
     const double r = 10, gap = 3;
-    const ReadyItem piece({{ellipse({0, 0}, r, r, 0, 160)}}, gap, 0.5);
+    const ReadyItem piece({{ellipse({0, 0}, r, r, 0, 160)}}, gap, 0.5, sight);
     const auto postures = postures_of(piece, {0});
     const auto lattices = dense_lattices(postures, {});
     ASSERT_FALSE(lattices.empty());
@@ -74,7 +76,7 @@ TEST(Lattice, OfDiscsIsThueHexagons) {
 TEST(Lattice, OfTrianglesTurnedHalfRoundTilesThePlane) {
     // Any triangle and its half turn make a parallelogram, which tiles; Kuperberg & Kuperberg 1990 (from memory).
     const Polygon triangle{{-15, 9}, {16, 10}, {2, -17}};
-    const ReadyItem piece({{triangle}}, 0.2, 0.3);
+    const ReadyItem piece({{triangle}}, 0.2, 0.3, sight);
     const auto postures = postures_of(piece, {0, std::numbers::pi});
     const auto lattices = dense_lattices(postures, {});
     ASSERT_FALSE(lattices.empty());
@@ -86,7 +88,7 @@ TEST(Lattice, OfTrianglesTurnedHalfRoundTilesThePlane) {
 
 TEST(Lattice, KeepsItsGapsEverywhere) {
     for (const Polygons& shape : shapes()) {
-        const ReadyItem piece({shape}, 3, 0.5);
+        const ReadyItem piece({shape}, 3, 0.5, sight);
         const auto postures = postures_of(piece, {0, std::numbers::pi});
         for (const Lattice& lattice : dense_lattices(postures, {})) {
             const Polygons& first = postures[lattice.first].outline;
@@ -111,7 +113,7 @@ TEST(FillPage, IsAsBeforeOnceWhatWasPutIsTaken) {
     FillTask task{.zone = {corners_of({{0, 0}, {120, 90}})}};
     task.items = {{.outline = {star({0, 0}, 5, 12, 6, 0)}}};
     FillPage page(task, 0.5);
-    const ReadyItem piece(task.items[0], task.gap, 0.5);
+    const ReadyItem piece(task.items[0], task.gap, 0.5, page.sight());
     const Posture posture(piece, 0, 0.4);
     page.put(posture, {30, 40});
     const auto fits = [&] {
