@@ -128,7 +128,7 @@ struct Room {
     Reader ready;
     std::vector<Reader> leaving; ///< that have answered; letting go of their memory takes a moment
     bool keeps_ready = false, has_read = false;
-    std::atomic<int> seconds = 16;
+    std::atomic<int> seconds = 14;
     std::function<void(const std::string&)> log;
     std::atomic<bool> told_of_no_lock = false;
     AnswerHere answer_here;

@@ -51,7 +51,7 @@ inline constexpr std::size_t most_asked = 32 << 10; // bytes
 /// @param always  and another as soon as that one is in use; else only from the second file on
 void prepare(bool always = false);
 
-/// Processor time that a file may take, from now on; 16 s at first, so that a person has an answer within 20.
+/// Processor time that a file may take, from now on; 14 s at first, so that a person has an answer within 20.
 void allow(int seconds);
 [[nodiscard]] int allowed_seconds();
 inline constexpr int patient_seconds = 300; ///< what a person who waits may give
