@@ -9,7 +9,8 @@
 namespace fusuma {
 
 /// What a printer without any fault would put on the paper: one page of a written PDF on white, drawn in the
-/// reading room (formats/room/room.h). It reads the finished file, not the plan, so that looking at it checks the real output.
+/// reading room (formats/room/room.h). It reads the finished file, not the plan, so that looking at it checks the real
+/// output.
 /// @param dpi   24 to 2400
 /// @param page  counted from 0
 /// Throws Stopped when asked to stop.
