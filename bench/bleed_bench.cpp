@@ -57,5 +57,5 @@ BENCHMARK(opencv_distance_with_labels)->Unit(benchmark::kMillisecond)->UseRealTi
 } // namespace
 
 int main(int argc, char** argv) {
-    return fusuma::bench::run(argc, argv, "fusuma_bleed", "opencv_distance_with_labels");
+    return fusuma::bench::run(argc, argv, "bleed-over-opencv", "fusuma_bleed", "opencv_distance_with_labels");
 }

@@ -50,14 +50,13 @@ BENCHMARK(clipper_offset)->Unit(benchmark::kMillisecond);
 } // namespace
 
 int main(int argc, char** argv) {
-    const int code = fusuma::bench::run(argc, argv, "fusuma_border", "clipper_offset");
+    const int code = fusuma::bench::run(argc, argv, "border-over-clipper", "fusuma_border", "clipper_offset");
     // Nodes after fitting beside the vertices of the border as a polygon that strays no farther, 0.02 mm.
     const Polygons art{shape()};
     std::size_t vertices = 0;
     for (const Polygon& polygon : grown(art, {.width = 2, .arc_tolerance = 0.02}))
         vertices += polygon.size();
     const std::size_t nodes = node_count(border({{contour_of(shape())}}, {.reach = 2}).line);
-    std::printf("ratio nodes after fitting / vertices flattened at 0.02 mm = %.3f (%zu / %zu)\n",
-                static_cast<double>(nodes) / static_cast<double>(vertices), nodes, vertices);
+    fusuma::bench::tell("border-nodes-over-vertices", static_cast<double>(nodes) / static_cast<double>(vertices));
     return code;
 }

@@ -67,5 +67,5 @@ BENCHMARK(clipper_union)->Unit(benchmark::kMillisecond);
 BENCHMARK(only_visible)->Unit(benchmark::kMillisecond);
 
 int main(int argc, char** argv) {
-    return fusuma::bench::run(argc, argv, "only_visible", "clipper_union");
+    return fusuma::bench::run(argc, argv, "visible-over-clipper", "only_visible", "clipper_union");
 }

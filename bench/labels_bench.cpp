@@ -47,5 +47,5 @@ BENCHMARK(harfbuzz_shapes)->Unit(benchmark::kMillisecond)->UseRealTime();
 } // namespace
 
 int main(int argc, char** argv) {
-    return fusuma::bench::run(argc, argv, "list_planned", "harfbuzz_shapes");
+    return fusuma::bench::run(argc, argv, "list-over-harfbuzz", "list_planned", "harfbuzz_shapes");
 }

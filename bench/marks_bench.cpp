@@ -72,7 +72,7 @@ BENCHMARK(opencv)->Unit(benchmark::kMillisecond);
 int main(int argc, char** argv) {
     using namespace fusuma;
     const QGuiApplication application(argc, argv);
-    const int code = bench::run(argc, argv, "find", "opencv");
+    const int code = bench::run(argc, argv, "marks-over-opencv", "find", "opencv");
     Document document = test::disc_document({});
     for (int i = 0; i < 40; ++i)
         document.put(

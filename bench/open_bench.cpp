@@ -70,5 +70,5 @@ BENCHMARK(librsvg_renders)->Unit(benchmark::kMillisecond)->UseRealTime();
 } // namespace
 
 int main(int argc, char** argv) {
-    return fusuma::bench::run(argc, argv, "drawing_opened", "librsvg_renders");
+    return fusuma::bench::run(argc, argv, "opening-over-librsvg", "drawing_opened", "librsvg_renders");
 }

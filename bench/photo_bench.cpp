@@ -117,8 +117,8 @@ int main(int argc, char** argv) {
     benchmark::Initialize(&argc, argv);
     fusuma::bench::RatioReporter reporter;
     benchmark::RunSpecifiedBenchmarks(&reporter);
-    reporter.print_ratio("even", "blur_50");
-    reporter.print_ratio("flatten", "warp");
-    reporter.print_ratio("subject", "grabcut_quarter");
+    reporter.tell_ratio("even-light-over-blur", "even", "blur_50");
+    reporter.tell_ratio("flattening-over-warp", "flatten", "warp");
+    reporter.tell_ratio("subject-over-grabcut", "subject", "grabcut_quarter");
     return 0;
 }

@@ -3,6 +3,7 @@
 //
 // usage: bench-pictures SVG...
 
+#include "bench/figure.h"
 #include "core/geometry/measure.h"
 #include "core/trace/trace.h"
 #include "tests/support/potraced.h"
@@ -40,10 +41,9 @@ int main(int argc, char** argv) {
     if (pictures == 0)
         return 2;
     const double n = static_cast<double>(pictures);
-    std::printf(
-        "ratio fusuma / potrace over %zu drawings: mean boundary distance %.3f px / %.3f px = %.2f, pieces %zu / "
-        "%zu = %.2f\n",
-        pictures, ours / n, theirs / n, ours / theirs, our_pieces, their_pieces,
-        static_cast<double>(our_pieces) / static_cast<double>(their_pieces));
+    std::printf("%zu drawings: mean boundary distance %.3f px, of potrace %.3f px; pieces %zu, of potrace %zu\n",
+                pictures, ours / n, theirs / n, our_pieces, their_pieces);
+    bench::tell("outline-distance-over-potrace", ours / theirs);
+    bench::tell("outline-pieces-over-potrace", static_cast<double>(our_pieces) / static_cast<double>(their_pieces));
     return 0;
 }

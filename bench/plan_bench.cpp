@@ -45,5 +45,6 @@ BENCHMARK(after_one_move)->Unit(benchmark::kMillisecond);
 } // namespace
 
 int main(int argc, char** argv) {
-    return fusuma::bench::run(argc, argv, "after_one_move", "whole"); // wanted: at most 0.05
+    return fusuma::bench::run(argc, argv, "plan-after-a-move-over-whole", "after_one_move",
+                              "whole"); // wanted: at most 0.05
 }

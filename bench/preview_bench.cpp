@@ -74,5 +74,5 @@ BENCHMARK(opencv_contours)->Unit(benchmark::kMillisecond);
 } // namespace
 
 int main(int argc, char** argv) {
-    return fusuma::bench::run(argc, argv, "fusuma_preview", "opencv_contours");
+    return fusuma::bench::run(argc, argv, "preview-over-opencv", "fusuma_preview", "opencv_contours");
 }

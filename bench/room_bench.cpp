@@ -52,7 +52,7 @@ void rest(benchmark::State& state) {
 }
 
 void read_in_the_room(benchmark::State& state) {
-    fusuma::room::prepare(true);
+    fusuma::room::prepare();
     for (auto _ : state) {
         rest(state);
         benchmark::DoNotOptimize((*fusuma::read_picture(ordinary(), "painting.png"))->pixels.get()->rgba.data());
@@ -113,5 +113,5 @@ int main(int argc, char** argv) {
     const QCoreApplication application(argc, argv);
     if (argc == 3 && std::strcmp(argv[1], "--memory") == 0)
         return memory(argv[2]);
-    return fusuma::bench::run(argc, argv, "read_in_the_room", "read_here");
+    return fusuma::bench::run(argc, argv, "room-over-reading-here", "read_in_the_room", "read_here");
 }
