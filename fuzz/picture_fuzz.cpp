@@ -1,7 +1,7 @@
-#include "reading/picture/cmyk_jpeg.h"
+#include "fuzz/target.h"
 #include "reading/picture/colour_profile.h"
 #include "reading/picture/decode_picture.h"
-#include "fuzz/target.h"
+#include "reading/picture/jpeg_read.h"
 
 #include <QBuffer>
 #include <QColorSpace>

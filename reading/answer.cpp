@@ -10,6 +10,7 @@
 #include "reading/cut_lines/cut_lines.h"
 #include "reading/drawing/decode_drawing.h"
 #include "reading/picture/decode_picture.h"
+#include "reading/picture/jpeg_for_print.h"
 #include "reading/printed/printed_page.h"
 #include "reading/table/cells.h"
 
@@ -138,6 +139,9 @@ std::string answer_to(const room::Wish& wish, std::span<const std::byte> bytes, 
         tell(told_anew(
             file, small, [](const std::string& text) { return read_mark_scheme(text); },
             [](const MarkScheme& scheme) { return mark_scheme_json(scheme).dump(); }));
+        break;
+    case room::Asked::jpeg_for_print:
+        tell(Result<std::optional<PrintJpeg>>(jpeg_for_print(file)));
         break;
     case room::Asked::templates:
         tell(told_anew(file, small, read_templates,

@@ -1,5 +1,6 @@
-// The reading room: reads one file that it is handed and hands back a value (formats/room/room.h asks it). It is shut
-// in before it looks at the first byte, and ends with its file.
+// The reading room: has all libraries at hand and makes copies of itself, each of which reads one file that it is
+// handed and hands back a value (formats/room/room.h asks it). A copy is shut in before it looks at the first byte, and
+// ends with its file.
 
 #include "formats/room/line.h"
 #include "reading/answer.h"
@@ -9,6 +10,9 @@
 #include <QImageReader>
 #include <clocale>
 #include <csignal>
+#include <sched.h>
+#include <sys/prctl.h>
+#include <sys/syscall.h>
 #include <unistd.h>
 
 #ifdef __SANITIZE_ADDRESS__
@@ -43,12 +47,8 @@ void read_one(const std::string& message, const Descriptor& file, room::Answer& 
     memory = std::move(shared).finished();
 }
 
-} // namespace
-
-int main(int argc, char** argv) {
-    const QCoreApplication application(argc, argv); // image plugins need one
-    std::setlocale(LC_NUMERIC, "C");
-    QImageReader::supportedImageFormats(); // what takes a moment happens before anybody waits: plugins, fonts, the lock
+/// One reader's whole life.
+[[noreturn]] void read_one_file() {
     room::Answer told;
     told.is_shut_in = shut_in() ? 1 : 0;
     std::string message(room::most_asked, '\0');
@@ -65,4 +65,42 @@ int main(int argc, char** argv) {
     }
     room::send(room::reader_line, std::as_bytes(std::span(&told, 1)), memory);
     std::_Exit(0); // nothing is left to be tidied
+}
+
+/// A copy of this program as a child not of it but of the program that started it, which waits for readers and ends
+/// them. This program has one thread, so that nothing is held by others in the copy.
+/// @return 0 in the copy
+/// Source: clone(2), CLONE_PARENT; the number that the C library keeps of its thread is set anew by the kernel. Where
+/// it
+///         is kept comes fourth or fifth, by the kind of processor; the other of the two is not looked at.
+pid_t copied() {
+    int* thread = nullptr;
+    const bool is_known = ::prctl(PR_GET_TID_ADDRESS, &thread) == 0 && thread;
+    const unsigned long ways = CLONE_PARENT | SIGCHLD | (is_known ? CLONE_CHILD_SETTID | CLONE_CHILD_CLEARTID : 0);
+    return static_cast<pid_t>(::syscall(SYS_clone, ways, nullptr, nullptr, thread, thread));
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    const QCoreApplication application(argc, argv); // image plugins need one
+    std::setlocale(LC_NUMERIC, "C");
+    QImageReader::supportedImageFormats(); // what takes a moment happens before anybody waits: plugins, fonts
+    prepare_to_shut_in();
+    for (;;) {
+        std::byte asked{};
+        const auto next = [&asked] { return room::receive(room::reader_line, std::span(&asked, 1), true).file; };
+        const Descriptor line = next(), chatter = next();
+        if (!line.is_open() || !chatter.is_open())
+            std::_Exit(0); // nobody needs any more
+        const pid_t copy = copied();
+        if (copy == 0) {
+            ::prctl(PR_SET_NAME, "fusuma-reads"); // so that who looks at what runs can tell them apart
+            ::dup2(line.get(), room::reader_line);
+            ::dup2(chatter.get(), STDERR_FILENO);
+            ::close_range(room::reader_line + 1, ~0U, 0);
+            read_one_file();
+        }
+        room::send(room::reader_line, std::as_bytes(std::span(&copy, 1)), {});
+    }
 }

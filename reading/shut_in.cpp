@@ -109,8 +109,12 @@ bool shut_calls() {
 
 } // namespace
 
-bool shut_in() {
+void prepare_to_shut_in() {
     FcInit(); // writes a cache when it has none yet, and tells where fonts are
+}
+
+bool shut_in() {
+    prepare_to_shut_in();
     if (::prctl(PR_SET_NO_NEW_PRIVS, 1, 0, 0, 0) != 0)
         return false;
     ::prctl(PR_SET_DUMPABLE, 0, 0, 0, 0);

@@ -4,6 +4,9 @@
 
 namespace fusuma {
 
+/// What takes a moment and is the same for all copies of this program.
+void prepare_to_shut_in();
+
 /// Shuts this program in, for good: from here on it opens no files but libraries and fonts, none for writing, makes no
 /// connections, starts no programs and looks at none that run. What it holds open already stays usable.
 /// @return false where the system lacks the means

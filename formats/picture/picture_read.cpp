@@ -41,7 +41,7 @@ Pixels::Make pixels_of(const Picture& picture) {
 std::shared_ptr<const Picture> kept_with(Picture picture, const QString& file_name, Original original) {
     picture.file_name = file_name_of(file_name);
     picture.original = std::move(original);
-    picture.pixels = {picture.pixels.get(), pixels_of(picture)};
+    picture.pixels = {picture.pixels.get(), pixels_of(picture), picture.original};
     return std::make_shared<const Picture>(std::move(picture));
 }
 
@@ -70,7 +70,7 @@ Result<std::shared_ptr<const Picture>> read_picture(Original original, const QSt
 }
 
 std::shared_ptr<const Picture> picture_when_needed(Picture known, int width, int height) {
-    known.pixels = {width, height, pixels_of(known)};
+    known.pixels = {width, height, pixels_of(known), known.original};
     return std::make_shared<const Picture>(std::move(known));
 }
 
@@ -82,6 +82,22 @@ Result<std::shared_ptr<const Picture>> read_picture(const QByteArray& bytes, con
 Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page, const Work& work) {
     const auto file = read_file(path, largest_picture_bytes);
     return file ? read_picture(bytes_of(*file), path, page, work) : file.problem();
+}
+
+std::optional<PrintJpeg> jpeg_of(const Pixels& pixels, const Work& work) {
+    const auto& file = pixels.file();
+    constexpr std::byte start[] = {std::byte{0xff}, std::byte{0xd8}};
+    if (!file || file->size() < 2 || !std::equal(std::begin(start), std::end(start), file->begin()))
+        return std::nullopt;
+    auto jpeg = room::ask<std::optional<PrintJpeg>>({.asked = room::Asked::jpeg_for_print}, *file, work);
+    if (!jpeg || !*jpeg)
+        return std::nullopt;
+    const PrintJpeg& is = **jpeg;
+    const bool lies_on_its_side = is.turned.a == 0;
+    const bool is_all_of_it = is.width == pixels.width() && is.height == pixels.height() &&
+                              is.stored_width == (lies_on_its_side ? is.height : is.width) &&
+                              is.stored_height == (lies_on_its_side ? is.width : is.height);
+    return is_all_of_it ? std::move(*jpeg) : std::nullopt;
 }
 
 Result<ArtworkFile> read_artwork(const QString& path, const std::optional<PageChoice>& page, const Work& work) {

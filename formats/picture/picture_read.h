@@ -2,6 +2,7 @@
 
 #include "core/drawing/drawing.h"
 #include "core/raster/picture.h"
+#include "core/raster/samples.h"
 #include "core/result.h"
 
 #include <QByteArray>
@@ -14,14 +15,19 @@ namespace fusuma {
 inline constexpr qint64 largest_picture_px = 200'000'000; ///< pixels in one picture
 inline constexpr qint64 largest_picture_bytes = 1LL << 30;
 
+/// What of a picture's file may be printed in place of its pixels: nothing but for undamaged JPEG files of red, green
+/// and blue whose colours are sRGB's. It is made in the room, so that nothing strange about a file goes on into a print
+/// file. Throws Stopped when asked to stop.
+[[nodiscard]] std::optional<PrintJpeg> jpeg_of(const Pixels& pixels, const Work& work = {});
+
 /// Which page of a document with pages (PDF) to take, and how fine. Other files pay it no heed.
 struct PageChoice {
     int number = 1; ///< from 1
     double dpi = 300;
 };
 
-/// Reads a picture file, or a page of a PDF, with its density and orientation, its colours in sRGB. It is read in a room
-/// of its own (formats/room/room.h); reading throws Stopped when asked to stop.
+/// Reads a picture file, or a page of a PDF, with its density and orientation, its colours in sRGB. It is read in a
+/// room of its own (formats/room/room.h); reading throws Stopped when asked to stop.
 Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page = {},
                                                     const Work& work = {});
 /// The same from bytes; `file_name` is kept and used in messages.
@@ -44,7 +50,8 @@ struct Pages {
 /// What a file to be added is: a picture, a drawing, or more pages than one. A single page is a picture.
 using ArtworkFile = std::variant<std::shared_ptr<const Picture>, std::shared_ptr<const Drawing>, Pages>;
 /// @param page  of a document that is to be taken as a picture; none when a person is still to choose among several
-Result<ArtworkFile> read_artwork(const QString& path, const std::optional<PageChoice>& page = {}, const Work& work = {});
+Result<ArtworkFile> read_artwork(const QString& path, const std::optional<PageChoice>& page = {},
+                                 const Work& work = {});
 
 /// The pixels of a decoded picture in any format.
 [[nodiscard]] std::shared_ptr<Image> image_from(const QImage& picture);

@@ -5,6 +5,7 @@
 #include "formats/room/line.h"
 
 #include <QFile>
+#include <array>
 #include <atomic>
 #include <chrono>
 #include <condition_variable>
@@ -30,6 +31,176 @@ using Clock = std::chrono::steady_clock;
 
 constexpr std::uint64_t most_memory = 5ULL << 29; // 2.5 GiB: 200 million pixels, decoded and handed over
 
+/// Starts `fusuma-reader`, which loads its libraries and from then on makes copies of itself, each a reader for one
+/// file. It ends when its line does.
+pid_t start_origin(int its_line) {
+    posix_spawn_file_actions_t files;
+    posix_spawn_file_actions_init(&files);
+    posix_spawn_file_actions_addopen(&files, STDIN_FILENO, "/dev/null", O_RDONLY, 0);
+    posix_spawn_file_actions_addopen(&files, STDOUT_FILENO, "/dev/null", O_WRONLY, 0);
+    posix_spawn_file_actions_addopen(&files, STDERR_FILENO, "/dev/null", O_WRONLY, 0);
+    posix_spawn_file_actions_adddup2(&files, its_line, reader_line);
+    posix_spawn_file_actions_addclosefrom_np(&files, reader_line + 1);
+    posix_spawnattr_t ways;
+    posix_spawnattr_init(&ways);
+    sigset_t none, all;
+    sigemptyset(&none);
+    sigfillset(&all);
+    posix_spawnattr_setsigmask(&ways, &none);
+    posix_spawnattr_setsigdefault(&ways, &all);
+    posix_spawnattr_setflags(&ways, POSIX_SPAWN_SETSIGMASK | POSIX_SPAWN_SETSIGDEF);
+    QByteArray program = QFile::encodeName(shipped_program(QStringLiteral("fusuma-reader")));
+    char* arguments[] = {program.data(), nullptr};
+    char large_pages[] = "GLIBC_TUNABLES=glibc.malloc.hugetlb=1"; // pictures in few pages take less time
+    std::vector<char*> environment{large_pages};
+    for (char** one = environ; *one; ++one)
+        environment.push_back(*one);
+    environment.push_back(nullptr);
+    pid_t pid = -1;
+    if (::posix_spawn(&pid, program.constData(), &files, &ways, arguments, environment.data()) != 0)
+        pid = -1;
+    posix_spawnattr_destroy(&ways);
+    posix_spawn_file_actions_destroy(&files);
+    return pid;
+}
+
+/// This program's ends of what a reader hears and says.
+struct Ends {
+    Descriptor line, chatter;
+};
+
+/// The reader that all readers are copies of. It has all libraries at hand and never sees a file. One copy is ordered
+/// ahead, and waits.
+class Origin {
+  public:
+    struct Copy {
+        pid_t pid = -1; ///< a child of this program; -1 when there can be none
+        Ends ends;
+    };
+
+    Origin() = default;
+    Origin(const Origin&) = delete;
+    Origin& operator=(const Origin&) = delete;
+    ~Origin() {
+        if (ordered)
+            static_cast<void>(is_told_within(2000)); // a copy half made would stay behind this program
+        end();
+    }
+
+    /// Does not wait, for others either.
+    void order_ahead() {
+        const std::unique_lock lock(mutex, std::try_to_lock);
+        if (lock && !is_taken && !ordered)
+            order();
+    }
+    /// Throws Stopped when asked to stop, at once.
+    Copy take(const Work& work) {
+        const Turn turn(*this, work);
+        for (int tries = 0; tries < 2; ++tries) { // it may have been ended, as systems short of memory do
+            if (ordered || order()) {
+                const pid_t made = answer(work);
+                if (made > 0)
+                    return {made, *std::exchange(ordered, std::nullopt)};
+            }
+            end();
+        }
+        return {};
+    }
+
+  private:
+    /// Whoever waits for its answer has it alone.
+    class Turn {
+      public:
+        Turn(Origin& of, const Work& work) : origin(of) {
+            std::unique_lock lock(origin.mutex);
+            if (!origin.is_free.wait(lock, work.stop, [this] { return !origin.is_taken; }))
+                throw Stopped();
+            origin.is_taken = true;
+        }
+        ~Turn() {
+            const std::scoped_lock lock(origin.mutex);
+            origin.is_taken = false;
+            origin.is_free.notify_one();
+        }
+        Turn(const Turn&) = delete;
+        Turn& operator=(const Turn&) = delete;
+
+      private:
+        Origin& origin;
+    };
+
+    std::mutex mutex;
+    std::condition_variable_any is_free;
+    bool is_taken = false;
+    pid_t pid = -1;
+    Descriptor line;
+    std::optional<Ends> ordered; ///< of a copy whose number is still to be told
+    static constexpr int look_ms = 20;
+
+    void start() {
+        int lines[2];
+        if (::socketpair(AF_UNIX, SOCK_SEQPACKET | SOCK_CLOEXEC, 0, lines) != 0)
+            return;
+        line = Descriptor(lines[0]);
+        const Descriptor its_line(lines[1]);
+        pid = start_origin(its_line.get());
+    }
+    void end() {
+        if (pid > 0)
+            end_child(pid);
+        pid = -1;
+        const bool is_there = std::exchange(ordered, std::nullopt) && is_told_within(0);
+        if (const pid_t made = is_there ? number_told() : -1; made > 0)
+            end_child(made); // nobody came for it
+    }
+    static void end_child(pid_t child) {
+        ::kill(child, SIGKILL);
+        ::waitpid(child, nullptr, 0);
+    }
+    bool order() {
+        if (pid <= 0)
+            start();
+        int lines[2], chatters[2];
+        if (pid <= 0 || ::socketpair(AF_UNIX, SOCK_SEQPACKET | SOCK_CLOEXEC, 0, lines) != 0)
+            return false;
+        Ends ends{Descriptor(lines[0]), {}};
+        const Descriptor its_line(lines[1]);
+        if (::pipe2(chatters, O_CLOEXEC | O_NONBLOCK) != 0) // what it says too much is lost, and it goes on
+            return false;
+        ends.chatter = Descriptor(chatters[0]);
+        const Descriptor its_chatter(chatters[1]);
+        const std::byte asked{};
+        if (!send(line.get(), std::span(&asked, 1), its_line) || !send(line.get(), std::span(&asked, 1), its_chatter))
+            return false;
+        ordered = std::move(ends);
+        return true;
+    }
+    /// The number of the copy that was ordered.
+    pid_t answer(const Work& work) {
+        const auto patience = Clock::now() + std::chrono::seconds(20); // its libraries may come from a slow disk
+        while (!is_told_within(look_ms)) {
+            if (work.stop.stop_requested())
+                end(); // what it still answers would be taken for the next one's
+            work.at(0);
+            if (Clock::now() > patience)
+                return -1;
+        }
+        return number_told();
+    }
+    [[nodiscard]] bool is_told_within(int milliseconds) const {
+        pollfd told{line.get(), POLLIN, 0};
+        return ::poll(&told, 1, milliseconds) > 0;
+    }
+    [[nodiscard]] pid_t number_told() const {
+        pid_t made = -1;
+        return receive(line.get(), std::as_writable_bytes(std::span(&made, 1)), false).size == sizeof made ? made : -1;
+    }
+};
+Origin& the_origin() {
+    static Origin origin;
+    return origin;
+}
+
 /// A reader that runs. It ends when this does.
 class Reader {
   public:
@@ -50,38 +221,12 @@ class Reader {
     }
 
     /// Not running when it could not be started.
-    static Reader started() {
+    static Reader started(const Work& work) {
         Reader reader;
-        int lines[2], chatters[2];
-        if (::socketpair(AF_UNIX, SOCK_SEQPACKET | SOCK_CLOEXEC, 0, lines) != 0)
-            return reader;
-        reader.line = Descriptor(lines[0]);
-        const Descriptor its_line(lines[1]);
-        if (::pipe2(chatters, O_CLOEXEC | O_NONBLOCK) != 0) // what it says too much is lost, and it goes on
-            return reader;
-        reader.chatter = Descriptor(chatters[0]);
-        const Descriptor its_chatter(chatters[1]);
-        posix_spawn_file_actions_t files;
-        posix_spawn_file_actions_init(&files);
-        posix_spawn_file_actions_addopen(&files, STDIN_FILENO, "/dev/null", O_RDONLY, 0);
-        posix_spawn_file_actions_addopen(&files, STDOUT_FILENO, "/dev/null", O_WRONLY, 0);
-        posix_spawn_file_actions_adddup2(&files, its_chatter.get(), STDERR_FILENO);
-        posix_spawn_file_actions_adddup2(&files, its_line.get(), reader_line);
-        posix_spawn_file_actions_addclosefrom_np(&files, reader_line + 1);
-        posix_spawnattr_t ways;
-        posix_spawnattr_init(&ways);
-        sigset_t none, all;
-        sigemptyset(&none);
-        sigfillset(&all);
-        posix_spawnattr_setsigmask(&ways, &none);
-        posix_spawnattr_setsigdefault(&ways, &all);
-        posix_spawnattr_setflags(&ways, POSIX_SPAWN_SETSIGMASK | POSIX_SPAWN_SETSIGDEF);
-        QByteArray program = QFile::encodeName(shipped_program(QStringLiteral("fusuma-reader")));
-        char* arguments[] = {program.data(), nullptr};
-        if (::posix_spawn(&reader.pid, program.constData(), &files, &ways, arguments, environ) != 0)
-            reader.pid = -1;
-        posix_spawnattr_destroy(&ways);
-        posix_spawn_file_actions_destroy(&files);
+        auto [number, ends] = the_origin().take(work);
+        reader.pid = number;
+        reader.line = std::move(ends.line);
+        reader.chatter = std::move(ends.chatter);
         return reader;
     }
 
@@ -125,15 +270,14 @@ struct Room {
     std::mutex mutex;
     std::condition_variable_any one_is_free;
     int reading = 0;
-    Reader ready;
     std::vector<Reader> leaving; ///< that have answered; letting go of their memory takes a moment
-    bool keeps_ready = false, has_read = false;
     std::atomic<int> seconds = 14;
     std::function<void(const std::string&)> log;
     std::atomic<bool> told_of_no_lock = false;
     AnswerHere answer_here;
 };
 Room& the_room() {
+    the_origin(); // which is there for as long as the room is
     static Room room;
     return room;
 }
@@ -159,23 +303,6 @@ class Place {
     Place(const Place&) = delete;
     Place& operator=(const Place&) = delete;
 };
-
-/// Who reads a second file will read more.
-bool is_another_wanted() {
-    const std::scoped_lock lock(the_room().mutex);
-    the_room().keeps_ready = the_room().keeps_ready || the_room().has_read;
-    the_room().has_read = true;
-    return the_room().keeps_ready && !the_room().ready.is_running();
-}
-
-Reader taken() {
-    Reader reader;
-    {
-        const std::scoped_lock lock(the_room().mutex);
-        std::swap(reader, the_room().ready);
-    }
-    return reader.is_running() ? std::move(reader) : Reader::started();
-}
 
 /// What it answered, with its file; nothing when it ended without.
 std::optional<std::pair<Answer, Descriptor>> answer_of(int line) {
@@ -251,11 +378,8 @@ std::optional<int> seconds_it_had(const Problem& problem) {
 
 } // namespace
 
-void prepare(bool always) {
-    Reader reader = Reader::started();
-    const std::scoped_lock lock(the_room().mutex);
-    the_room().keeps_ready = the_room().keeps_ready || always;
-    std::swap(the_room().ready, reader);
+void prepare() {
+    the_origin().order_ahead();
 }
 
 void allow(int seconds) {
@@ -308,12 +432,13 @@ Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
     const auto asked = std::as_bytes(std::span(out.bytes()));
     if (asked.size() > most_asked)
         return failed(wish);
-    Reader reader = taken();
-    // One that waited may have been ended meanwhile, as systems short of memory do.
-    if (!reader.is_running() || !send(reader.its_line(), asked, file)) {
-        reader = Reader::started();
+    Reader reader = Reader::started(work);
+    if (!reader.is_running())
+        return Problem{"Fusuma's reader of files cannot be started."_said, "Install Fusuma anew."_said};
+    if (!send(reader.its_line(), asked, file)) { // one that waited may have been ended meanwhile
+        reader = Reader::started(work);
         if (!reader.is_running() || !send(reader.its_line(), asked, file))
-            return Problem{"Fusuma's reader of files cannot be started."_said, "Install Fusuma anew."_said};
+            return failed(wish);
     }
     constexpr int look_ms = 20, slowest = 4; // it may have to share its processor with others
     const auto last = Clock::now() + std::chrono::seconds(slowest * wish.seconds);
@@ -339,8 +464,7 @@ Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
     }
     tell_what_it_said(reader, wish.name);
     let_leave(std::move(reader));
-    if (is_another_wanted()) // not earlier, since starting takes a processor that this one needs
-        prepare();
+    the_origin().order_ahead();
     auto& [answer, memory_file] = *answered;
     if (answer.is_shut_in == 0 && !the_room().told_of_no_lock.exchange(true))
         log("This system has nothing to shut the reader of files in with; only its time and memory are bounded.");

@@ -6,8 +6,9 @@
 #include <functional>
 #include <span>
 
-/// Files from outside are read in a room of their own: `fusuma-reader`, a program for one file, shut in and bounded,
-/// that is handed the file's bytes and hands back a value. Whatever becomes of it, here it is a value or one sentence.
+/// Files from outside are read in a room of their own: by a copy of `fusuma-reader`, one for each file, shut in and
+/// bounded, that is handed the file's bytes and hands back a value. Whatever becomes of it, here it is a value or one
+/// sentence.
 namespace fusuma::room {
 
 /// What the reader is to make of the bytes.
@@ -22,7 +23,8 @@ enum class Asked {
     thumbnail,
     machine,
     scheme,
-    templates ///< answered in text of our own writers
+    templates, ///< answered in text of our own writers
+    jpeg_for_print
 };
 
 struct Wish {
@@ -47,9 +49,8 @@ struct Answer {
 inline constexpr int reader_line = 3;
 inline constexpr std::size_t most_asked = 32 << 10; // bytes
 
-/// Has a reader wait ready, so that the next file finds one.
-/// @param always  and another as soon as that one is in use; else only from the second file on
-void prepare(bool always = false);
+/// Has the reader load its libraries, so that the first file need not wait for that: readers are copies of it.
+void prepare();
 
 /// Processor time that a file may take, from now on; 14 s at first, so that a person has an answer within 20.
 void allow(int seconds);
@@ -107,7 +108,7 @@ template <typename T> Result<T> ask(const Wish& wish, const QByteArray& file, co
 
 namespace fusuma::wire {
 
-template <> inline constexpr int choices<room::Asked> = 11;
+template <> inline constexpr int choices<room::Asked> = 12;
 
 template <class Io> void fields(Io& io, room::Wish& w) {
     io(w.asked, w.name, w.page, w.dpi, w.paper, w.seconds, w.memory);

@@ -57,6 +57,10 @@ void SharedMemory::grow_to(std::size_t size) {
     if (memory == MAP_FAILED)
         throw std::bad_alloc();
     first = static_cast<std::byte*>(memory);
+    constexpr std::size_t large = 4 << 20;
+    if (wanted - mapped >=
+        large) // all at once: page by page it takes as long as decoding. Systems that cannot go on so
+        ::madvise(first + mapped, wanted - mapped, MADV_POPULATE_WRITE);
     mapped = wanted;
 }
 

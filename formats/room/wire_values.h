@@ -2,6 +2,7 @@
 
 #include "core/drawing/drawing.h"
 #include "core/raster/picture.h"
+#include "core/raster/samples.h"
 #include "core/result.h"
 #include "formats/room/wire.h"
 
@@ -93,6 +94,9 @@ template <class Io> void fields(Io& io, CameraFacts& c) {
     io(c.model, c.focal_35mm);
 }
 /// Without its file's name and bytes, which are where it was asked for; pictures are laid flat there, too.
+template <class Io> void fields(Io& io, PrintJpeg& j) {
+    io(j.file, j.width, j.height, j.stored_width, j.stored_height, j.turned);
+}
 template <class Io> void fields(Io& io, Picture& p) {
     io(p.pixels, p.dpi, p.dpi_is_stated, p.page, p.note, p.camera);
 }

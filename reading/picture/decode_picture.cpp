@@ -3,10 +3,10 @@
 #include "core/units.h"
 #include "formats/basics/file.h"
 #include "reading/picture/camera_facts.h"
-#include "reading/picture/cmyk_jpeg.h"
 #include "reading/picture/colour_profile.h"
 #include "reading/picture/cut_short.h"
 #include "reading/picture/heif_read.h"
+#include "reading/picture/jpeg_read.h"
 #include "reading/picture/pdf_pages.h"
 
 #include <QBuffer>
@@ -87,19 +87,24 @@ bool is_too_large(const QSize& size) {
 }
 
 /// Problems of the readers below are without the file's name; `decode_picture` puts it in front.
-Result<Read> read_cmyk(const QByteArray& bytes, QImageIOHandler::Transformations orientation) {
-    const QImage inks = read_cmyk_jpeg(bytes, largest_picture_px);
-    if (inks.isNull())
+Result<Read> read_photograph(const QByteArray& bytes, QImageIOHandler::Transformations orientation) {
+    Read read{is_cut_short(bytes) ? QImage() : read_jpeg(bytes, largest_picture_px), 0, {}};
+    if (read.rgba.isNull())
         return damaged();
     const QByteArray profile = embedded_profile(bytes);
-    bool by_profile = false;
-    Read read{cmyk_to_srgb(inks, profile, by_profile), 0, {}};
-    if (!by_profile)
-        read.note = profile.isEmpty() ? "is in CMYK without a colour profile, so its colours are only near."_said
-                                      : "has a damaged colour profile, so its colours are only near."_said;
+    if (is_cmyk_jpeg(bytes)) {
+        bool by_profile = false;
+        read.rgba = cmyk_to_srgb(read.rgba, profile, by_profile);
+        if (!by_profile)
+            read.note = profile.isEmpty() ? "is in CMYK without a colour profile, so its colours are only near."_said
+                                          : "has a damaged colour profile, so its colours are only near."_said;
+    } else if (!profile.isEmpty() && !convert_to_srgb(read.rgba, profile)) {
+        read.note = broken_profile();
+    }
     // Mirroring comes before turning in these flags, so does Qt's own reader.
-    read.rgba = read.rgba.mirrored(orientation & QImageIOHandler::TransformationMirror,
-                                   orientation & QImageIOHandler::TransformationFlip);
+    if (orientation & QImageIOHandler::TransformationRotate180)
+        read.rgba = std::move(read.rgba).mirrored(orientation & QImageIOHandler::TransformationMirror,
+                                                  orientation & QImageIOHandler::TransformationFlip);
     if (orientation & QImageIOHandler::TransformationRotate90)
         read.rgba = read.rgba.transformed(QTransform().rotate(90));
     return read;
@@ -132,8 +137,8 @@ Result<Read> read_raster(const QByteArray& bytes) {
                            .with("width", size.width())
                            .with("height", size.height()),
                        "Save a smaller copy and open that."_said};
-    if (is_cmyk_jpeg(bytes) && !is_cut_short(bytes))
-        return read_cmyk(bytes, reader.transformation());
+    if (is_jpeg(bytes))
+        return read_photograph(bytes, reader.transformation());
     const bool is_animated = reader.supportsAnimation() && reader.imageCount() > 1;
     Read read{reader.read(), 0, {}};
     QImage& image = read.rgba;

@@ -1,34 +1,18 @@
-#include "reading/picture/cmyk_jpeg.h"
+#include "reading/picture/jpeg_read.h"
+
+#include "reading/picture/jpeg_errors.h"
 
 #include <QtEndian>
-#include <csetjmp>
-#include <cstdio> // before jpeglib.h, which needs it
-
-#include <jpeglib.h>
 
 namespace fusuma {
 
 namespace {
 
-/// libjpeg reports errors by a call that must not return.
-struct Escape {
-    jpeg_error_mgr manager;
-    std::jmp_buf back;
-};
-
-void escape(j_common_ptr info) {
-    std::longjmp(reinterpret_cast<Escape*>(info->err)->back, 1);
-}
-
-void keep_quiet(j_common_ptr, int) {}
-
 /// Reads into an image that lives outside, so that nothing with a destructor is jumped over.
-bool read_into(QImage& image, const QByteArray& file, qint64 most_px) {
+bool read_into(QImage& image, const QByteArray& file, bool has_inks, qint64 most_px) {
     jpeg_decompress_struct info;
-    Escape errors;
-    info.err = jpeg_std_error(&errors.manager);
-    errors.manager.error_exit = escape;
-    errors.manager.emit_message = keep_quiet;
+    JpegErrors errors;
+    info.err = errors.start();
     if (setjmp(errors.back)) {
         jpeg_destroy_decompress(&info);
         return false;
@@ -41,14 +25,15 @@ bool read_into(QImage& image, const QByteArray& file, qint64 most_px) {
         jpeg_destroy_decompress(&info);
         return false;
     }
-    info.out_color_space = JCS_CMYK;
+    info.out_color_space = has_inks ? JCS_CMYK : JCS_EXT_RGBA;
     jpeg_start_decompress(&info);
-    image = QImage(static_cast<int>(info.output_width), static_cast<int>(info.output_height), QImage::Format_RGB32);
+    image = QImage(static_cast<int>(info.output_width), static_cast<int>(info.output_height),
+                   has_inks ? QImage::Format_RGB32 : QImage::Format_RGBA8888);
     while (!image.isNull() && info.output_scanline < info.output_height) {
         JSAMPROW row = image.scanLine(static_cast<int>(info.output_scanline));
         jpeg_read_scanlines(&info, &row, 1);
     }
-    const bool is_inverted = info.saw_Adobe_marker != 0; // as Adobe's programs write them
+    const bool is_inverted = has_inks && info.saw_Adobe_marker != 0; // as Adobe's programs write them
     jpeg_finish_decompress(&info);
     jpeg_destroy_decompress(&info);
     for (int y = 0; is_inverted && y < image.height(); ++y)
@@ -74,9 +59,9 @@ bool is_cmyk_jpeg(const QByteArray& file) {
     return false;
 }
 
-QImage read_cmyk_jpeg(const QByteArray& file, qint64 most_px) {
+QImage read_jpeg(const QByteArray& file, qint64 most_px) {
     QImage image;
-    return read_into(image, file, most_px) ? image : QImage();
+    return read_into(image, file, is_cmyk_jpeg(file), most_px) ? image : QImage();
 }
 
 } // namespace fusuma
