@@ -1,20 +1,24 @@
 #include "formats/pdf/pdf_write.h"
 
-#include "core/raster/samples.h"
 #include "core/units.h"
+#include "formats/basics/deflated.h"
 #include "formats/basics/number.h"
 #include "formats/basics/qpdf.h"
+#include "formats/pdf/drawn_shapes.h"
+#include "formats/pdf/pdf_path.h"
+#include "formats/pdf/stored_pictures.h"
 
 #include <QColorSpace>
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace fusuma {
 
 namespace {
 
-constexpr int decimals = 6, path_decimals = 4; // of matrices; of points, 0.04 µm
+constexpr int decimals = 6, path_decimals = 4; // the latter of points on the paper: 0.04 µm
 
 std::string real(double value) {
     return number(value, decimals);
@@ -32,27 +36,6 @@ Transform to_points(Size paper) {
     return {points_per_mm, 0, 0, -points_per_mm, 0, paper.height * points_per_mm};
 }
 
-QPDFObjectHandle sample_stream(QPDF& pdf, const Image& image, const char* colour_space, const std::string& samples) {
-    QPDFObjectHandle stream = QPDFObjectHandle::newStream(&pdf, samples);
-    QPDFObjectHandle dict = stream.getDict();
-    dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
-    dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Image"));
-    dict.replaceKey("/Width", QPDFObjectHandle::newInteger(image.width));
-    dict.replaceKey("/Height", QPDFObjectHandle::newInteger(image.height));
-    dict.replaceKey("/BitsPerComponent", QPDFObjectHandle::newInteger(8));
-    dict.replaceKey("/ColorSpace", QPDFObjectHandle::newName(colour_space));
-    return stream;
-}
-
-QPDFObjectHandle image_object(QPDF& pdf, const Image& image) {
-    const Samples samples = samples_of(image);
-    QPDFObjectHandle object = sample_stream(pdf, image, "/DeviceRGB", samples.colours);
-    if (!samples.alphas.empty())
-        object.getDict().replaceKey("/SMask",
-                                    pdf.makeIndirectObject(sample_stream(pdf, image, "/DeviceGray", samples.alphas)));
-    return pdf.makeIndirectObject(object);
-}
-
 std::string matrix(const Transform& m) {
     return real(m.a) + " " + real(m.b) + " " + real(m.c) + " " + real(m.d) + " " + real(m.dx) + " " + real(m.dy) +
            " cm ";
@@ -64,71 +47,34 @@ std::string fill_colour(Rgb colour) {
 }
 
 std::string curve(const Contour& contour, const Transform& map) {
-    const auto pair = [&map](Point p) { return pair_of(map.apply(p)) + " "; };
-    std::string path = pair(contour.start) + "m ";
-    for (const Segment& s : contour.segments)
-        path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
-                                              : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
-    return path;
+    return pdf_path(contour, map, path_decimals);
 }
 
-/// By how much pictures may be made smaller, where all their uses print them finer than needed.
-class Reductions {
-  public:
-    Reductions(const JobPlan& plan, double enough_dpi) {
-        if (enough_dpi <= 0)
-            return;
-        for (const PagePlan& page : plan.pages)
-            for (const PrintItem& item : page.prints)
-                if (const auto* art = std::get_if<PrintArt>(&item.layer.ink)) {
-                    if (const auto* pixels = std::get_if<Pixels>(art))
-                        use(*pixels, item.layer.from_unit, enough_dpi);
-                    else
-                        for (const Painted& painted : std::get<1>(*art)->shapes)
-                            if (const auto* inner = std::get_if<Pixels>(&painted.ink))
-                                use(*inner,
-                                    painted.from_unit.then(unit_of(*std::get<1>(*art))).then(item.layer.from_unit),
-                                    enough_dpi);
-                }
-    }
-    static Transform unit_of(const DrawnArt& art) { return Transform::scale(1 / art.size.width, 1 / art.size.height); }
-
-    [[nodiscard]] int factor(const Pixels& pixels) const {
-        const auto known = factors.find(pixels.identity().get());
-        return known != factors.end() ? known->second : 1;
-    }
-    /// From the unit square that the smaller picture fills to the one that the whole picture does: its last pixels may
-    /// stand for fewer.
-    [[nodiscard]] Transform fit(const Pixels& pixels) const {
-        const int by = factor(pixels);
-        const auto over = [by](int px) { return static_cast<double>((px + by - 1) / by * by) / px; };
-        return Transform::scale(over(pixels.width()), over(pixels.height()));
-    }
-
-  private:
-    std::map<const void*, int> factors;
-
-    void use(const Pixels& pixels, const Transform& on_paper, double enough_dpi) {
-        const double across = pixels.width() / std::hypot(on_paper.a, on_paper.b),
-                     down = pixels.height() / std::hypot(on_paper.c, on_paper.d); // px per mm
-        const double by = std::clamp(std::min(across, down) * mm_per_inch / enough_dpi, 1.0, 1000.0);
-        auto [known, is_first] = factors.try_emplace(pixels.identity().get(), static_cast<int>(by));
-        if (!is_first)
-            known->second = std::min(known->second, static_cast<int>(by));
-    }
-};
+/// Each drawing that the plan prints, once.
+std::vector<const DrawnArt*> drawings_of(const JobPlan& plan) {
+    std::vector<const DrawnArt*> arts;
+    std::set<const DrawnArt*> seen;
+    for (const PagePlan& page : plan.pages)
+        for (const PrintItem& item : page.prints)
+            if (const auto* art = std::get_if<PrintArt>(&item.layer.ink))
+                if (const auto* drawn = std::get_if<std::shared_ptr<const DrawnArt>>(art))
+                    if (seen.insert(drawn->get()).second)
+                        arts.push_back(drawn->get());
+    return arts;
+}
 
 /// Each picture and each drawing once in the file, however many copies use it.
 class ArtObjects {
   public:
     /// @param colour_space  what plain red, green and blue mean
-    ArtObjects(QPDF& target, QPDFObjectHandle colour_space, const Reductions& smaller)
-        : pdf(target), colours(std::move(colour_space)), reductions(smaller) {}
+    ArtObjects(QPDF& target, QPDFObjectHandle colour_space, StoredPictures& of_plan, const DrawnShapes& drawn)
+        : pdf(target), colours(std::move(colour_space)), pictures(of_plan), drawings(drawn),
+          pieces(drawn.common_pieces().size()) {}
 
     /// From the unit square of a form or picture of the file to the art's.
     [[nodiscard]] Transform to_unit(const PrintArt& art) const {
         const auto* pixels = std::get_if<Pixels>(&art);
-        return pixels ? upside.then(reductions.fit(*pixels)) : Reductions::unit_of(*std::get<1>(art));
+        return pixels ? upside.then(pictures.of(*pixels).turned) : unit_of(*std::get<1>(art));
     }
 
     /// Name of the art in resources.
@@ -151,28 +97,63 @@ class ArtObjects {
     };
     QPDF& pdf;
     QPDFObjectHandle colours;
-    const Reductions& reductions;
+    StoredPictures& pictures;
+    const DrawnShapes& drawings;
     std::map<const void*, Entry> objects;
+    std::vector<QPDFObjectHandle> pieces; ///< that drawings have in common
 
     QPDFObjectHandle object_of(const Pixels& pixels) {
-        const int by = reductions.factor(pixels);
-        const auto image = pixels.get();
-        return image_object(pdf, by > 1 ? reduced(*image, by) : *image);
+        StoredPicture& picture = pictures.of(pixels);
+        QPDFObjectHandle object = image(picture, std::move(picture.colours), picture.is_jpeg, "/DeviceRGB");
+        if (!picture.alphas.empty())
+            object.getDict().replaceKey(
+                "/SMask", pdf.makeIndirectObject(image(picture, std::move(picture.alphas), false, "/DeviceGray")));
+        return pdf.makeIndirectObject(object);
+    }
+    QPDFObjectHandle image(const StoredPicture& picture, std::string packed, bool is_jpeg, const char* colour_space) {
+        QPDFObjectHandle stream = QPDFObjectHandle::newStream(&pdf, std::move(packed));
+        QPDFObjectHandle dict = stream.getDict();
+        dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
+        dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Image"));
+        dict.replaceKey("/Width", QPDFObjectHandle::newInteger(picture.width));
+        dict.replaceKey("/Height", QPDFObjectHandle::newInteger(picture.height));
+        dict.replaceKey("/BitsPerComponent", QPDFObjectHandle::newInteger(8));
+        dict.replaceKey("/ColorSpace", QPDFObjectHandle::newName(colour_space));
+        dict.replaceKey("/Filter", QPDFObjectHandle::newName(is_jpeg ? "/DCTDecode" : "/FlateDecode"));
+        return stream;
     }
 
+    /// A form in units of its own, in the colour of whoever places it.
+    QPDFObjectHandle piece_object(std::size_t number) {
+        QPDFObjectHandle& form = pieces[number];
+        if (!form.isInitialized()) {
+            form = pdf.makeIndirectObject(QPDFObjectHandle::newStream(&pdf, drawings.common_pieces()[number]));
+            // Far round it, since its box clips, and a clipped edge is softened twice.
+            const std::string all = std::to_string(DrawnShapes::piece_units),
+                              twice = std::to_string(2 * DrawnShapes::piece_units);
+            form.getDict().replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
+            form.getDict().replaceKey("/Subtype", QPDFObjectHandle::newName("/Form"));
+            form.getDict().replaceKey(
+                "/BBox", QPDFObjectHandle::parse("[-" + all + " -" + all + " " + twice + " " + twice + "]"));
+            form.getDict().replaceKey("/Resources", QPDFObjectHandle::newDictionary());
+        }
+        return form;
+    }
     /// A form in mm with y down.
     QPDFObjectHandle object_of(const std::shared_ptr<const DrawnArt>& drawn) {
         const DrawnArt& art = *drawn;
         QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary(), states = QPDFObjectHandle::newDictionary();
+        const DrawnShapes::Shapes& shapes = drawings.of(art);
+        for (const std::size_t piece : shapes.pieces)
+            x_objects.replaceKey(DrawnShapes::piece_name(piece), piece_object(piece));
         std::string content;
-        for (const Painted& painted : art.shapes) {
-            std::string path;
-            if (painted.area)
-                for (const Contour& contour : painted.area->curves.contours)
-                    path += curve(contour, {}) + "h ";
+        for (std::size_t i = 0; i < art.shapes.size(); ++i) {
+            const Painted& painted = art.shapes[i];
+            const std::string& path = shapes.paths[i];
             const std::string star = painted.area && painted.area->rule == FillRule::even_odd ? "* " : " ";
             if (const Rgb* colour = std::get_if<Rgb>(&painted.ink)) {
-                content += see_through(painted.opacity, states) + fill_colour(*colour) + path + "f" + star + "\n";
+                content += see_through(painted.opacity, states) + fill_colour(*colour) + path +
+                           (shapes.is_painted[i] ? "" : "f" + star) + "\n";
                 continue;
             }
             const std::string picture = name(std::get<Pixels>(painted.ink), x_objects);
@@ -362,10 +343,12 @@ std::string correction(const JobPlan& plan) {
 }
 
 QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, ArtObjects& art, Layers& layers,
-                             const QPDFObjectHandle& colours) {
+                             const QPDFObjectHandle& colours, const Work& work) {
     QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
     std::string prints, marks;
     for (const PrintItem& item : page.prints) {
+        if (!layers.has("print"))
+            break;
         if (const Rgb* colour = std::get_if<Rgb>(&item.layer.ink)) {
             prints += fill_colour(*colour) + path_of(item.layer.area, plan.paper) + "f*\n";
             continue;
@@ -393,22 +376,33 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
     resources.replaceKey("/Properties", layers.properties());
     resources.replaceKey("/XObject", x_objects);
     object.replaceKey("/Resources", resources);
-    object.replaceKey("/Contents", QPDFObjectHandle::newStream(&pdf, content));
+    QPDFObjectHandle contents = QPDFObjectHandle::newStream(&pdf);
+    contents.replaceStreamData(deflated(content, work), QPDFObjectHandle::newName("/FlateDecode"),
+                               QPDFObjectHandle::newNull());
+    object.replaceKey("/Contents", contents);
     return pdf.makeIndirectObject(object);
 }
 
 } // namespace
 
-std::string print_pdf(const JobPlan& plan, const PdfOptions& options) {
+std::string print_pdf(const JobPlan& plan, const PdfOptions& options, const Work& work) {
+    StoredPictures pictures(plan, options, work.part(0, 0.6));
+    const DrawnShapes drawings(options.with_print ? drawings_of(plan) : std::vector<const DrawnArt*>(),
+                               work.part(0.6, 0.8));
     QPDF pdf;
     pdf.emptyPDF();
     const QPDFObjectHandle colours = srgb(pdf);
-    const Reductions reductions(plan, options.enough_dpi);
-    ArtObjects art(pdf, colours, reductions);
+    ArtObjects art(pdf, colours, pictures, drawings);
     Layers layers(pdf, plan, options);
-    for (const PagePlan& page : plan.pages)
-        QPDFPageDocumentHelper(pdf).addPage(QPDFPageObjectHelper(page_object(pdf, plan, page, art, layers, colours)),
-                                            false);
+    for (std::size_t i = 0; i < plan.pages.size(); ++i) {
+        const auto share = [&](std::size_t k) {
+            return 0.8 + 0.2 * static_cast<double>(k) / static_cast<double>(plan.pages.size());
+        };
+        QPDFPageDocumentHelper(pdf).addPage(
+            QPDFPageObjectHelper(
+                page_object(pdf, plan, plan.pages[i], art, layers, colours, work.part(share(i), share(i + 1)))),
+            false);
+    }
     pdf.getRoot().replaceKey("/ViewerPreferences",
                              QPDFObjectHandle::parse("<< /PrintScaling /None /PickTrayByPDFSize true >>"));
     pdf.getRoot().replaceKey("/OCProperties", layers.catalogue());

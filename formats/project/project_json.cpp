@@ -354,6 +354,8 @@ json sheet_json(const SheetSettings& sheet) {
              {"rows", sheet.division.rows},
              {"gutter", sheet.division.gutter},
              {"cut", word_of(sheet.division.cut)}}}};
+    if (sheet.shares_cuts)
+        j["shares_cuts"] = true;
     if (const auto& p = sheet.photographed)
         j["photographed"] = {p->min.x, p->min.y, p->max.x, p->max.y};
     return j;
@@ -385,6 +387,7 @@ SheetSettings sheet_from(const json& j) {
         sheet.cutter.reach = Edges::all(number_in(j, "cutter_margin", 0, 500));
     }
     sheet.gap = number_in(j, "gap", 0, 500);
+    sheet.shares_cuts = j.value("shares_cuts", false);
     sheet.is_mirrored = j.value("mirrored", false);
     const json& m = j.at("marks");
     sheet.marks.kind = choice_from<MarkKind>(m.at("kind"));
