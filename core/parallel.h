@@ -3,65 +3,45 @@
 #include "core/work.h"
 
 #include <algorithm>
-#include <mutex>
-#include <system_error>
-#include <thread>
-#include <utility>
-#include <vector>
+#include <atomic>
+#include <functional>
+#include <memory>
 
 namespace fusuma {
 
-/// Threads that help the caller's with one task. What one of them throws, the caller gets from join().
+/// Other cores' help with one task. The threads wait for work as long as the program runs, one for every core but the
+/// caller's, and are shared by all who ask.
 class Helpers {
   public:
-    /// Starts one for every other core, or as many as the system still gives.
-    template <typename Task> explicit Helpers(Task task) {
-        for (unsigned cores = std::thread::hardware_concurrency(); cores > 1; --cores)
-            try {
-                threads.emplace_back([this, task] {
-                    try {
-                        task();
-                    } catch (...) {
-                        const std::scoped_lock lock(mutex);
-                        if (!thrown)
-                            thrown = std::current_exception();
-                    }
-                });
-            } catch (const std::system_error&) {
-                return; // no more threads to be had; the caller does the work
-            }
-    }
+    /// Asks every other core to run `task`, too, as soon as it is free. Where the system gives no threads nobody does.
+    explicit Helpers(std::function<void()> task);
+    ~Helpers();
     Helpers(const Helpers&) = delete;
     Helpers& operator=(const Helpers&) = delete;
 
-    /// Waits until all are done. Throws what the first of them threw.
-    void join() {
-        threads.clear();
-        if (thrown)
-            std::rethrow_exception(std::exchange(thrown, nullptr));
-    }
+    /// Nobody begins any more; waits for those that have. Throws what the first of them threw.
+    void join();
 
   private:
-    std::mutex mutex;
-    std::exception_ptr thrown;
-    std::vector<std::jthread> threads; // last, so that they end before what they use
+    struct Call;
+    class Crew;
+    std::unique_ptr<Call> mine;
 };
 
-/// Calls `rows(first, last)` for bands of rows that together make up [0, height), on every core. The bands must not
-/// depend on each other. Throws Stopped when asked to stop, and what `rows` throws.
-template <typename Rows> void for_bands(int height, const Work& work, Rows&& rows) {
-    constexpr int band = 64;
+/// Calls `one(k)` for every k in [0, count), on every core and in any order. Throws Stopped when asked to stop, and
+/// what `one` throws.
+template <typename One> void for_each_of(int count, const Work& work, One&& one) {
     std::atomic<int> next{0};
     const auto take = [&] {
         try {
-            for (int first; !work.stop.stop_requested() && (first = next.fetch_add(band)) < height;)
-                rows(first, std::min(height, first + band));
+            for (int k; !work.stop.stop_requested() && (k = next.fetch_add(1)) < count;)
+                one(k);
         } catch (...) {
-            next = height; // nobody begins another
+            next = count; // nobody begins another
             throw;
         }
     };
-    if (height > 2 * band) {
+    if (count > 1) {
         Helpers helpers(take);
         take();
         helpers.join();
@@ -69,6 +49,13 @@ template <typename Rows> void for_bands(int height, const Work& work, Rows&& row
         take();
     }
     work.at(1);
+}
+
+/// Calls `rows(first, last)` for bands of rows that together make up [0, height), on every core. The bands must not
+/// depend on each other. Throws Stopped when asked to stop, and what `rows` throws.
+template <typename Rows> void for_bands(int height, const Work& work, Rows&& rows) {
+    constexpr int band = 64;
+    for_each_of((height + band - 1) / band, work, [&](int k) { rows(k * band, std::min(height, (k + 1) * band)); });
 }
 
 } // namespace fusuma

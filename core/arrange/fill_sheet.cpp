@@ -4,6 +4,7 @@
 #include "core/cutting/doubled.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
+#include "core/plan/shared_cuts.h"
 
 #include <algorithm>
 #include <cmath>
@@ -56,13 +57,13 @@ FillItem item_for(const Document& document, Planner& planner, const Placement& k
     Placement at_origin = kind;
     at_origin.centre = {};
     const auto copy = planner.placed_copy(document, at_origin);
-    return {all_room(*copy), bleed_of(*copy), wanted};
+    return {all_room(*copy), bleed_of(*copy), wanted, document.sheet.shares_cuts && is_box(*copy)};
 }
 
 void fix(FillTask& task, const Document& document, Planner& planner, const Placement& placement) {
     const auto copy = planner.placed_copy(document, placement);
     if (Polygons outline = all_room(*copy); !outline.empty())
-        task.fixed.push_back({std::move(outline), bleed_of(*copy)});
+        task.fixed.push_back({std::move(outline), bleed_of(*copy), document.sheet.shares_cuts && is_box(*copy)});
 }
 
 Document with_copies(Document document, const std::vector<Placement>& kinds, const std::vector<FilledCopy>& copies,
@@ -130,9 +131,8 @@ double largest_rest(const Document& document, Planner& planner, int page, Rect* 
 
 void report_on(FillReport& report, Planner& planner, int page) {
     const auto plan = planner.plan(report.document);
-    double zone = 0, used = 0;
-    for (const Polygon& polygon : plan->pages[static_cast<std::size_t>(page)].zone)
-        zone += signed_area(polygon);
+    const double zone = area(plan->pages[static_cast<std::size_t>(page)].zone);
+    double used = 0;
     for (const PlannedCopy& copy : plan->copies)
         if (copy.page == page)
             used += copy->room_mm2;
@@ -230,11 +230,11 @@ class FillRun {
     }
     /// That the copies asked for take, by their areas.
     int least_pages() {
-        double wanted = 0, zone = 0;
+        double wanted = 0;
         for (const FillOrder& order : request.orders)
             if (start.find(order.sticker) && order.wanted > 0)
-                wanted += order.wanted * area_of(item_for(start, planner, kind_of(order), order.wanted).outline);
-        zone = area_of(task_on(start, planner, request.page).zone);
+                wanted += order.wanted * area(item_for(start, planner, kind_of(order), order.wanted).outline);
+        const double zone = area(task_on(start, planner, request.page).zone);
         return zone > 0 ? std::max(1, static_cast<int>(std::ceil(wanted / zone))) : 1;
     }
 
@@ -246,12 +246,6 @@ class FillRun {
     const std::function<void(const Document&)>& improved;
     bool is_first = true;
 
-    static double area_of(const Polygons& polygons) {
-        double area = 0;
-        for (const Polygon& polygon : polygons)
-            area += signed_area(polygon);
-        return area;
-    }
     static Placement kind_of(const FillOrder& order) {
         return {.sticker = order.sticker, .scale = order.scale, .stretch = order.stretch, .row = order.row};
     }
@@ -341,11 +335,12 @@ FillReport fill_sheet(const Document& document, Planner& planner, const FillRequ
         return is_fewer;
     };
     constexpr unsigned most_tries = 3;
-    const int least = request.fewest_pages ? run.least_pages() : report.pages;
-    for (unsigned tries = 0; tries < most_tries && report.pages > least && !work.stop.stop_requested(); ++tries) {
+    const bool are_counted = std::ranges::all_of(request.orders, [](const FillOrder& o) { return o.wanted >= 0; });
+    const int least = request.fewest_pages && are_counted ? run.least_pages() : report.pages;
+    for (unsigned tries = 0; tries < most_tries && report.pages > least && !work.stop.stop_requested();) {
         const unsigned seed = request.seed + tries;
-        if (is_taken(run.mixed(seed, report.pages - 1)) || is_taken(run.largest_first(seed + 1)))
-            tries = 0;
+        const bool is_better = is_taken(run.mixed(seed, report.pages - 1)) || is_taken(run.largest_first(seed + 1));
+        tries = is_better ? 0 : tries + 1;
     }
     // A page that was begun for what fits nowhere goes again.
     while (report.document.pages > std::max(1, document.pages) &&

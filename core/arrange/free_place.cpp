@@ -1,6 +1,7 @@
 #include "core/arrange/free_place.h"
 
 #include "core/geometry/measure.h"
+#include "core/plan/shared_cuts.h"
 
 #include <algorithm>
 
@@ -19,8 +20,15 @@ double gap_round(const Document& document, int sticker) {
     return std::max(document.sheet.gap, 2 * bleed_of(document, sticker));
 }
 
-Room free_room(const Document& document, Planner& planner, int sticker, int page,
-               const Selection& except) {
+double gap_between(const Document& document, Planner& planner, const Selection& copies) {
+    const bool may_touch =
+        document.sheet.shares_cuts && std::ranges::all_of(document.placements, [&](const Placement& p) {
+            return !copies.contains(p.id) || !document.find(p.sticker) || is_box(*planner.placed_copy(document, p));
+        });
+    return may_touch ? 0 : document.sheet.gap;
+}
+
+Room free_room(const Document& document, Planner& planner, int sticker, int page, const Selection& except) {
     const double own = gap_round(document, sticker);
     Room room(planner.plan(document)->pages[static_cast<std::size_t>(page)].zone);
     if (const double bleed = bleed_of(document, sticker); bleed > 0 && !printable(document.sheet).empty())

@@ -194,10 +194,15 @@ std::vector<std::pair<double, double>> spans(const JobLine& line, const Material
         return result;
     }
     const bool has_room = all > 2 * material.tabs * material.tab;
-    if (line.kind == CutKind::through && line.walk.is_closed() && material.tabs > 0 && material.tab > 0 && has_room) {
+    const bool may_loosen = line.walk.is_closed() || line.copy == CopyId::none; // what it cuts loose, tabs hold
+    if (line.kind == CutKind::through && may_loosen && material.tabs > 0 && material.tab > 0 && has_room) {
         const double each = all / material.tabs;
+        if (!line.walk.is_closed()) // which is entered at its end, not at a tab
+            result.emplace_back(from, from + (each - material.tab) / 2);
+        const double first = line.walk.is_closed() ? from : from + each / 2;
         for (int i = 0; i < material.tabs; ++i)
-            result.emplace_back(from + i * each + material.tab / 2, from + (i + 1) * each - material.tab / 2);
+            result.emplace_back(first + i * each + material.tab / 2, std::min(first + (i + 1) * each - material.tab / 2,
+                                                                              line.walk.is_closed() ? HUGE_VAL : end));
         return result;
     }
     result.emplace_back(from, line.walk.is_closed() ? end + std::min(material.overcut, all) : end);

@@ -455,42 +455,129 @@ Filled searched(const FillTask& task, const Work& work, const std::function<void
     return best()->best();
 }
 
-/// One item in straight rows and columns from the zone's top left, exact where rows by cells of half a millimetre are
-/// not.
-Filled in_a_grid(const FillTask& task) {
-    Filled filled;
-    const FillItem& item = task.items.front();
-    const Rect box = bounds(item.outline), zone = bounds(task.zone);
-    const double need = std::max(task.gap, 2 * item.bleed);
-    double area = 0;
-    for (const Polygon& polygon : item.outline)
-        area += signed_area(polygon);
-    constexpr double hair = 1e-9;
-    for (double y = zone.min.y; y + box.height() <= zone.max.y + hair; y += box.height() + need)
-        for (double x = zone.min.x; x + box.width() <= zone.max.x + hair; x += box.width() + need) {
-            if (item.wanted >= 0 && static_cast<int>(filled.copies.size()) >= item.wanted)
-                return filled;
-            const Rect at{{x, y}, {x + box.width(), y + box.height()}};
-            const auto is_taken = [&](const FixedCopy& copy) {
-                return at.grown(std::max(need, 2 * copy.bleed)).overlaps(bounds(copy.outline));
-            };
-            const auto is_near = [&](const Mark& mark) {
-                return item.bleed > 0 && at.grown(item.bleed + mark.keep_clear).contains(mark.centre);
-            };
-            const Rect printed = at.grown(item.bleed);
-            const bool is_clipped =
-                item.bleed > 0 && !task.printable.empty() && overlap(printed, task.printable) != printed;
-            if (is_clipped || std::ranges::any_of(task.fixed, is_taken) || std::ranges::any_of(task.marks, is_near))
-                continue;
-            double outside = 0;
-            for (const Polygon& polygon : combine({corners_of(at)}, task.zone, Combine::take_out))
-                outside += signed_area(polygon);
-            if (outside > 1e-4)
-                continue;
-            filled.copies.push_back({0, at.min - box.min, 0});
-            filled.covered_mm2 += area;
+/// Straight rows and columns from the zone's top left, exact where rows by cells of half a millimetre are not. Each row
+/// holds one item, in turns; items that may touch do.
+class ExactRows {
+  public:
+    /// @param is_turned  every item by a quarter
+    ExactRows(const FillTask& the_task, bool is_turned)
+        : task(the_task), turn(is_turned ? quarter : 0), counts(task.items.size()) {
+        for (const FillItem& item : task.items) {
+            const Rect box = bounds(item.outline);
+            boxes.push_back(is_turned ? Rect{{-box.max.y, box.min.x}, {-box.min.y, box.max.x}} : box);
         }
-    return filled;
+        for (const FixedCopy& copy : task.fixed)
+            taken.push_back(bounds(copy.outline));
+    }
+
+    /// When stopped, the rows so far.
+    Filled laid_out(const std::stop_token& stop) {
+        const Rect zone = bounds(task.zone);
+        std::size_t next = 0;
+        for (double y = zone.min.y; y < zone.max.y && !stop.stop_requested();) {
+            std::optional<double> below;
+            for (std::size_t tries = 0; tries < boxes.size() && !below; ++tries) {
+                const std::size_t i = next++ % boxes.size();
+                if (is_wanted(i) && y + boxes[i].height() <= zone.max.y + hair && lay_row(i, y))
+                    below = y + boxes[i].height() + need(i);
+            }
+            if (!below) // bites of marks lie here, or nothing more is wanted
+                for (std::size_t i = 0; i < boxes.size(); ++i)
+                    if (is_wanted(i))
+                        below = std::min(below.value_or(HUGE_VAL), y + boxes[i].height() + need(i));
+            if (!below)
+                break;
+            y = *below;
+        }
+        return std::move(filled);
+    }
+
+  private:
+    static constexpr double hair = 1e-7, quarter = std::numbers::pi / 2;
+    const FillTask& task;
+    double turn;
+    std::vector<Rect> boxes;
+    std::vector<Rect> taken; ///< by fixed copies
+    Filled filled;
+    std::vector<int> counts;
+
+    [[nodiscard]] bool is_wanted(std::size_t i) const {
+        return task.items[i].wanted < 0 || counts[i] < task.items[i].wanted;
+    }
+    [[nodiscard]] double need(std::size_t i) const {
+        return task.items[i].may_touch ? 0 : std::max(task.gap, 2 * task.items[i].bleed);
+    }
+    /// In columns, unless going on close behind what is in the way makes room for more.
+    bool lay_row(std::size_t i, double y) {
+        constexpr double step = 0.5; // mm
+        std::vector<Rect> row = row_at(i, y, boxes[i].width() + need(i));
+        if (std::vector<Rect> closer = row_at(i, y, step); closer.size() > row.size())
+            row = std::move(closer);
+        for (const Rect& at : row) {
+            filled.copies.push_back({i, at.min - boxes[i].min, turn});
+            filled.covered_mm2 += area(task.items[i].outline);
+            ++counts[i];
+        }
+        return !row.empty();
+    }
+    /// @param past  mm to go on where something is in the way
+    [[nodiscard]] std::vector<Rect> row_at(std::size_t i, double y, double past) const {
+        const Rect zone = bounds(task.zone), &box = boxes[i];
+        std::vector<Rect> row;
+        const auto is_wanted_still = [&] {
+            return task.items[i].wanted < 0 || counts[i] + static_cast<int>(row.size()) < task.items[i].wanted;
+        };
+        for (double x = zone.min.x; x + box.width() <= zone.max.x + hair && is_wanted_still();) {
+            const Rect at{{x, y}, {x + box.width(), y + box.height()}};
+            const bool fits = is_free(i, at);
+            if (fits)
+                row.push_back(at);
+            x += fits ? box.width() + need(i) : past;
+            if (!fits)
+                x = side_beside(i, at, x);
+        }
+        return row;
+    }
+    /// The next right-hand side of what lies beside a place, before `most`, to lie against where that is allowed.
+    [[nodiscard]] double side_beside(std::size_t i, const Rect& at, double most) const {
+        for (std::size_t k = 0; k < taken.size() && task.items[i].may_touch; ++k)
+            if (task.fixed[k].may_touch && taken[k].min.y < at.max.y && taken[k].max.y > at.min.y &&
+                taken[k].max.x > at.min.x)
+                most = std::min(most, taken[k].max.x);
+        return most;
+    }
+    [[nodiscard]] bool is_free(std::size_t i, const Rect& at) const {
+        const FillItem& item = task.items[i];
+        for (std::size_t k = 0; k < taken.size(); ++k) {
+            const FixedCopy& copy = task.fixed[k];
+            const double apart = std::max({task.gap, 2 * item.bleed, 2 * copy.bleed});
+            const bool touches = item.may_touch && copy.may_touch && at.grown(hair).overlaps(taken[k]) &&
+                                 !at.grown(-hair).overlaps(taken[k]);
+            if (!touches && at.grown(apart).overlaps(taken[k]))
+                return false;
+        }
+        const Rect printed = at.grown(item.bleed);
+        if (item.bleed > 0 && !task.printable.empty() && overlap(printed, task.printable) != printed)
+            return false;
+        const auto is_near = [&](const Mark& mark) {
+            return item.bleed > 0 && at.grown(item.bleed + mark.keep_clear).contains(mark.centre);
+        };
+        constexpr double outside_mm2 = 1e-4;
+        return std::ranges::none_of(task.marks, is_near) &&
+               area(combine({corners_of(at)}, task.zone, Combine::take_out)) <= outside_mm2;
+    }
+};
+
+bool may_all_touch(const FillTask& task) {
+    return std::ranges::all_of(task.items, &FillItem::may_touch);
+}
+
+Filled in_exact_rows(const FillTask& task, const std::stop_token& stop) {
+    Filled upright = ExactRows(task, false).laid_out(stop);
+    if (task.way != FillWay::turned || task.turns == Turns::half || !may_all_touch(task))
+        return upright;
+    Filled turned = ExactRows(task, true).laid_out(stop);
+    return turned.covered_mm2 > upright.covered_mm2 ? turned : upright;
 }
 
 /// A tidy grid: rows from the top left, each as high as its tallest copy.
@@ -530,8 +617,7 @@ Filled in_rows(const FillTask& task) {
                 else if (at->y > row + 1e-9)
                     break;
                 filled.copies.push_back({i, *at - box.min, 0});
-                for (const Polygon& polygon : item.outline)
-                    filled.covered_mm2 += signed_area(polygon);
+                filled.covered_mm2 += area(item.outline);
                 room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(need));
                 ++counts[i];
                 progress = true;
@@ -552,10 +638,12 @@ bool has_room_and_items(const FillTask& task) {
 Filled fill(const FillTask& task, const Work& work, const std::function<void(const Filled&)>& improved) {
     if (!has_room_and_items(task))
         return {};
+    if (may_all_touch(task))
+        return in_exact_rows(task, work.stop);
     Filled rows = task.close_up ? Filled{} : in_rows(task);
     if (task.items.size() == 1 && !task.close_up)
-        if (Filled grid = in_a_grid(task); grid.covered_mm2 > rows.covered_mm2)
-            rows = std::move(grid);
+        if (Filled exact = in_exact_rows(task, work.stop); exact.covered_mm2 > rows.covered_mm2)
+            rows = std::move(exact);
     if (task.way == FillWay::rows && !task.close_up)
         return rows;
     Filled snug = searched(task, work, improved);

@@ -25,9 +25,10 @@ inline constexpr std::array words<Turns>{Word{Turns::half, "half"}, Word{Turns::
 
 /// One sticker to place copies of.
 struct FillItem {
-    Polygons outline; ///< of all that is cut, mm about the copy's own middle
-    double bleed = 0; ///< mm that stay whole when half of the distance to the next cut line is as much
-    int wanted = -1;  ///< copies; as many as fit when negative
+    Polygons outline;       ///< of all that is cut, mm about the copy's own middle
+    double bleed = 0;       ///< mm that stay whole when half of the distance to the next cut line is as much
+    int wanted = -1;        ///< copies; as many as fit when negative
+    bool may_touch = false; ///< an upright rectangle whose straight edges may lie on those of others like it
     bool operator==(const FillItem&) const = default;
 };
 
@@ -35,6 +36,7 @@ struct FillItem {
 struct FixedCopy {
     Polygons outline; ///< mm on the paper
     double bleed = 0;
+    bool may_touch = false;
     bool operator==(const FixedCopy&) const = default;
 };
 
@@ -68,6 +70,8 @@ struct Filled {
 /// Places copies so that every gap is kept, every line lies in the zone and every bleed stays whole, as they are
 /// verified on the outlines themselves. Items with as many as fit share the room evenly: no item gets a second more
 /// than another as long as another still fits.
+///
+/// Where all items may touch, they are laid in rows that share their cuts, whatever way was asked for.
 ///
 /// Many copies of one outline start from its densest double lattice (Kuperberg & Kuperberg 1990, from memory); mixed
 /// ones from placing the largest first where most of their edge touches. Then parts of the layout are taken out and

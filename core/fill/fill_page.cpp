@@ -59,8 +59,7 @@ ReadyItem::ReadyItem(const FillItem& item, double gap, double cell, double sight
     for (const Polygon& polygon : outline)
         for (const Point p : polygon)
             radius = std::max(radius, norm(p));
-    for (const Polygon& polygon : outline)
-        area += signed_area(polygon);
+    area = fusuma::area(outline);
     // Far points first, then every other in turn, so that the first few lie all round.
     const std::vector<Point> all = samples_of(outline, std::max(0.8, radius / 24));
     constexpr std::size_t strides = 7;

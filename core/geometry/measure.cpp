@@ -109,6 +109,13 @@ double signed_area(const Polygon& polygon) {
     return -sum / 2;
 }
 
+double area(const Polygons& polygons) {
+    double sum = 0;
+    for (const Polygon& polygon : polygons)
+        sum += signed_area(polygon);
+    return sum;
+}
+
 double area(const Outline& outline) {
     double sum = 0;
     for (const Contour& contour : outline.contours)

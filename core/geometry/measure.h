@@ -10,6 +10,7 @@ namespace fusuma {
 [[nodiscard]] double signed_area(const Polygon& polygon);
 /// Area of the region: outer areas less holes.
 [[nodiscard]] double area(const Outline& outline);
+[[nodiscard]] double area(const Polygons& polygons); ///< of a region: its holes run the other way
 
 /// Length along the curve, to about 1e-9 of its size (five-point Gauss–Legendre on quarters of each cubic).
 [[nodiscard]] double length(const Contour& contour);

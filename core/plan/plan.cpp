@@ -23,11 +23,13 @@ PlanTotals totals(const JobPlan& plan) {
             add(line.kind, line.mm);
     }
     for (const PagePlan& page : plan.pages) {
-        for (const Polygon& polygon : page.zone)
-            sum.zone_mm2 += signed_area(polygon);
+        sum.zone_mm2 += area(page.zone);
         for (const CutPath& cut : page.cuts)
             if (cut.copy == CopyId::none)
                 add(cut.kind, length(cut.line));
+        for (const auto& [kind, mm] : page.sharing.replaced)
+            add(kind, -mm);
+        sum.shared_mm += page.sharing.saved_mm;
         sum.cuts += page.cuts.size();
     }
     sum.used_share = sum.zone_mm2 > 0 ? used / sum.zone_mm2 : 0;

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/cutting/cut_path.h"
+#include "core/plan/shared_cuts.h"
 #include "core/steps/placed_copy.h"
 
 namespace fusuma {
@@ -14,6 +15,7 @@ struct PrintItem {
 struct PagePlan {
     std::vector<PrintItem> prints; ///< back to front; cut back where it would cover a neighbour or a mark
     std::vector<CutPath> cuts;     ///< by copy, what divides the sheet last; `cut_job` puts them in order
+    Sharing sharing;
     std::vector<Mark> marks;
     Polygons zone;                     ///< mm on the paper
     Rect largest_place;                ///< the largest rectangle in the empty zone
@@ -47,6 +49,7 @@ struct PlanTotals {
     double kiss_mm = 0;    ///< length of all kiss cuts
     double score_mm = 0;   ///< length of all scores
     double through_mm = 0; ///< length of all through cuts
+    double shared_mm = 0;  ///< that neighbours share, so that it is cut once instead of twice
     std::size_t cuts = 0;  ///< lines, closed and open
 };
 [[nodiscard]] PlanTotals totals(const JobPlan& plan);

@@ -95,10 +95,17 @@ PagePlan Planner::make_page(const Document& document, const JobPlan& plan, int n
         for (const Rect& small : page.small_sheets)
             page.cuts.push_back(rectangle(
                 small, document.sheet.division.cut == Division::Cut::score ? CutKind::score : CutKind::through));
+    if (document.sheet.shares_cuts)
+        page.sharing = share_cuts(page.cuts);
     return page;
 }
 
 JobPlan Planner::make_plan(const Document& document) {
+    std::set<Wanted> wanted;
+    for (const Placement& placement : document.placements)
+        if (const auto sticker = document.find(placement.sticker); sticker && placement.stretch == 1)
+            wanted.insert({sticker, sticker->width * placement.scale});
+    work_out(wanted);
     JobPlan plan{document.sheet.paper, {}, {}, correction_of(document.sheet)};
     for (const Placement& placement : document.placements)
         if (document.find(placement.sticker))

@@ -1,3 +1,4 @@
+#include "core/cutting/doubled.h"
 #include "core/document/copies.h"
 #include "core/preflight/rules.h"
 
@@ -8,11 +9,22 @@ bool is_doubled(const Beside& pair) {
     return pair.doubled_mm > least_mm;
 }
 
+bool is_shared(const PreflightInput& input, std::size_t a, std::size_t b) {
+    const PlannedCopy &one = input.plan.copies[a], &other = input.plan.copies[b];
+    const std::set<CopyId>& sharing = input.plan.pages[static_cast<std::size_t>(one.page)].sharing.copies;
+    if (!sharing.contains(one.id) || !sharing.contains(other.id))
+        return false;
+    const auto pair = beside(input, a, b);
+    return area(pair->shared) <= same_line_mm * std::max(pair->doubled_mm, same_line_mm);
+}
+
 void doubled_line(const PreflightInput& input, Findings& findings) {
     for_neighbours(
         input, 0, [](std::size_t, std::size_t) { return 0.0; },
         [&](std::size_t i, std::size_t k) {
             const auto pair = beside(input, i, k);
+            if (is_shared(input, i, k))
+                return false;
             if (!is_doubled(*pair))
                 return pair->nearest.distance == 0; // which another rule tells
             findings.push_back({.rule = "doubled-line",

@@ -1,5 +1,5 @@
-#include "core/preflight/edge_colours.h"
 #include "core/preflight/rules.h"
+#include "core/steps/edge_colours.h"
 
 #include <algorithm>
 #include <cmath>
@@ -21,14 +21,15 @@ Detail detail_of(const StickerResult& result) {
     constexpr double along = 0.5, inward = 0.1, first = 0.2; // mm
     constexpr int strong = 90;                               // of 3 × 255: more than shading or grain does
     Detail found;
+    const ArtColours art(result);
     double seen = 0, busy = 0;
     along_cut_line(result, along, [&](Point p, Point inside, double length) {
         seen += length;
-        const auto edge = art_colour_at(result, p + first * inside);
+        const auto edge = art.at(p + first * inside);
         if (!edge)
             return; // the art does not reach the cut here
         for (double depth = first + inward; depth <= safety_mm; depth += inward) {
-            const auto inner = art_colour_at(result, p + depth * inside);
+            const auto inner = art.at(p + depth * inside);
             if (!inner)
                 return;
             if (std::abs(inner->red - edge->red) + std::abs(inner->green - edge->green) +

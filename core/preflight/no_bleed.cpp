@@ -1,5 +1,5 @@
-#include "core/preflight/edge_colours.h"
 #include "core/preflight/rules.h"
+#include "core/steps/edge_colours.h"
 
 namespace fusuma {
 
@@ -19,10 +19,11 @@ struct InkAtCut {
 InkAtCut ink_at_cut(const StickerResult& result) {
     constexpr double step = 0.5, inward = 0.2; // mm
     InkAtCut found;
+    const ArtColours art(result);
     double whole = 0, inked = 0;
     along_cut_line(result, step, [&](Point p, Point inside, double length) {
         whole += length;
-        const auto colour = art_colour_at(result, p + inward * inside);
+        const auto colour = art.at(p + inward * inside);
         if (!colour || is_paper_white(*colour))
             return;
         if (inked == 0)
@@ -40,14 +41,12 @@ void no_bleed(const PreflightInput& input, Findings& findings) {
     for_stickers(input, [&](const Sticker& sticker, const PlacedCopy& copy, const StickerCopies& copies) {
         if (bleeds(sticker.border, sticker.rims, sticker.bleed) || copy.lines.empty())
             return;
-        const double reach = reach_at(sticker, sticker.width);
-        if (reach < -on_edge)
+        if (reach_at(sticker, sticker.width) < -on_edge)
             return; // the art itself goes on past the cut
-        const bool has_rim = reach > on_edge;
+        const Fill* rim = rim_at_cut(sticker);
         Point at;
-        if (has_rim) {
-            const Fill& rim = sticker.border.width > 0 ? sticker.rims.border : sticker.rims.inner.back().fill;
-            if (rim.kind == Fill::Kind::clear || (rim.kind == Fill::Kind::colour && is_paper_white(rim.colour)))
+        if (rim) {
+            if (rim->kind == Fill::Kind::clear || (rim->kind == Fill::Kind::colour && is_paper_white(rim->colour)))
                 return;
         } else {
             const auto ink = input.planner.facts.get<InkAtCut>({copy.result}, [&] { return ink_at_cut(*copy.result); });
@@ -57,23 +56,23 @@ void no_bleed(const PreflightInput& input, Findings& findings) {
         }
         Finding finding = about_sticker(
             "no-bleed", Severity::to_fix,
-            (has_rim
-                 ? "{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper"_said
+            (rim ? "{sticker}: its border is printed up to the cut without a bleed, so the smallest slip shows paper"_said
                  : "{sticker}: cut along its own art without a bleed, so the smallest slip shows paper"_said)
                 .with("sticker", sticker.name),
             copies);
-        if (!has_rim)
+        if (!rim)
             finding.at = copy.map.apply(at);
         const double width = sticker.bleed.width > 0 ? sticker.bleed.width : Bleed{}.width;
-        finding.fix = Fix{"Add a bleed of {length}"_said.with("length", width, input.document.unit),
-                          [id = sticker.id, has_rim, width](const Document& now) -> std::optional<Document> {
-                              const auto current = now.find(id);
-                              if (!current)
-                                  return std::nullopt;
-                              Sticker bled = *current;
-                              bled.bleed = {has_rim ? Bleed::Kind::rim : Bleed::Kind::art, width};
-                              return with_sticker_changed(now, std::move(bled));
-                          }};
+        finding.fix =
+            Fix{"Add a bleed of {length}"_said.with("length", width, input.document.unit),
+                [id = sticker.id, has_rim = rim != nullptr, width](const Document& now) -> std::optional<Document> {
+                    const auto current = now.find(id);
+                    if (!current)
+                        return std::nullopt;
+                    Sticker bled = *current;
+                    bled.bleed = {has_rim ? Bleed::Kind::rim : Bleed::Kind::art, width};
+                    return with_sticker_changed(now, std::move(bled));
+                }};
         findings.push_back(std::move(finding));
     });
 }

@@ -1,5 +1,6 @@
 #include "core/arrange/free_place.h"
 #include "core/geometry/boolean.h"
+#include "core/geometry/measure.h"
 #include "core/geometry/region.h"
 #include "core/preflight/rules.h"
 
@@ -14,13 +15,6 @@ struct Outside {
     Nearest worst{0, {}}; ///< the place farthest outside and how far it is from the zone
 };
 
-double area_of(const Polygons& polygons) {
-    double sum = 0;
-    for (const Polygon& polygon : polygons)
-        sum += signed_area(polygon);
-    return sum;
-}
-
 /// Of a zone in several pieces, as small sheets are, the one in which most of the copy lies: all of it belongs there.
 /// @param pieces  of the zone
 Polygons home_of(const PlacedCopy& copy, const Polygons& zone, const Regions& pieces) {
@@ -29,9 +23,8 @@ Polygons home_of(const PlacedCopy& copy, const Polygons& zone, const Regions& pi
     double most = -1;
     const Region* home = nullptr;
     for (const Region& piece : pieces.pieces()) {
-        const double shared = piece.box().overlaps(copy.cut_box)
-                                  ? area_of(combine(copy.room, piece.polygons(), Combine::overlap_only))
-                                  : 0;
+        const double shared =
+            piece.box().overlaps(copy.cut_box) ? area(combine(copy.room, piece.polygons(), Combine::overlap_only)) : 0;
         if (shared > most) {
             most = shared;
             home = &piece;
@@ -60,7 +53,7 @@ Outside outside_of(const PlacedCopy& copy, const Polygons& whole_zone, const Reg
     const Polygons zone = home_of(copy, whole_zone, pieces);
     Outside found;
     found.region = combine(copy.room, zone, Combine::take_out);
-    if (area_of(found.region) < noticeable_mm2)
+    if (area(found.region) < noticeable_mm2)
         found.region.clear();
     const auto look_at = [&](Point p) {
         if (const double depth = nearest_on(zone, p).distance; depth > found.worst.distance)

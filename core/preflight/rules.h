@@ -26,6 +26,7 @@ void outside_margins(const PreflightInput& input, Findings& findings); ///< blee
 void too_close(const PreflightInput& input, Findings& findings);    ///< cut lines overlap, or are closer than the gap
 void doubled_line(const PreflightInput& input, Findings& findings); ///< cut lines lie on each other
 void short_bleed(const PreflightInput& input, Findings& findings);  ///< less bleed remains than was asked for
+void shared_edge(const PreflightInput& input, Findings& findings);  ///< one cut between two colours
 
 // What stickers are.
 void crossing_lines(const PreflightInput& input, Findings& findings); ///< cut lines of one sticker cross
@@ -62,6 +63,8 @@ struct Beside {
 
 /// Do their cut lines lie on each other for more than a crossing?
 [[nodiscard]] bool is_doubled(const Beside& pair);
+/// Do they lie side by side with one cut for both, as the sheet allows?
+[[nodiscard]] bool is_shared(const PreflightInput& input, std::size_t a, std::size_t b);
 
 /// Who has a thousand pairs that lie wrong needs no list of all of them: with thousands on one spot there are millions.
 inline constexpr std::size_t most_wrong_pairs = 1000;

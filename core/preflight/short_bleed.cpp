@@ -1,4 +1,5 @@
 #include "core/arrange/free_place.h"
+#include "core/cutting/doubled.h"
 #include "core/preflight/rules.h"
 
 namespace fusuma {
@@ -24,6 +25,8 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
     if (most > 0)
         for_neighbours(input, most, needs, [&](std::size_t i, std::size_t k) {
             const Nearest& nearest = beside(input, i, k)->nearest;
+            if (nearest.distance < same_line_mm && is_shared(input, i, k))
+                return false;          // where one colour goes on into the other's, no slip is seen; see shared_edge
             if (nearest.distance == 0) // overlapping cut lines are another rule's
                 return true;
             for (const auto& [of, other] : {std::pair{i, k}, {k, i}})

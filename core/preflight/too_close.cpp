@@ -1,4 +1,5 @@
 #include "core/arrange/free_place.h"
+#include "core/cutting/doubled.h"
 #include "core/preflight/rules.h"
 
 namespace fusuma {
@@ -10,6 +11,8 @@ void too_close(const PreflightInput& input, Findings& findings) {
         input, gap, [gap](std::size_t, std::size_t) { return gap; },
         [&](std::size_t i, std::size_t k) {
             const auto pair = beside(input, i, k);
+            if (pair->nearest.distance < same_line_mm && is_shared(input, i, k))
+                return false;
             const bool overlap = !pair->shared.empty() || pair->nearest.distance == 0;
             if (is_doubled(*pair))
                 return true; // which another rule tells

@@ -185,9 +185,18 @@ class ColourParting {
     [[nodiscard]] Coverage others(const Work& work) const {
         Coverage result(image.width, image.height);
         for_bands(image.height, work, [&](int first, int last) {
-            for (int y = first; y < last; ++y)
-                for (int x = 0; x < image.width; ++x)
-                    result.row(y)[x] = lies_deep(x, y) ? (is_picked(x, y) ? 0 : 255) : share(x, y);
+            KindsInRow kinds(image.width);
+            for (int y = first; y < last; ++y) {
+                std::uint8_t* const out = result.row(y);
+                const auto look = [&](int x) { out[x] = share(x, y); };
+                if (y >= 2 && y + 2 < image.height) {
+                    kinds.look_at(colour_at, y, out);
+                    kinds.for_mixed(look);
+                } else {
+                    for (int x = 0; x < image.width; ++x)
+                        look(x);
+                }
+            }
         });
         return result;
     }
@@ -206,21 +215,43 @@ class ColourParting {
     }
     [[nodiscard]] bool is_picked(int x, int y) const { return colour_at[at(x, y)] != 0; }
 
-    /// Most pixels have only their own kind around them; a look at eight at a time tells. False near the picture's
-    /// edge.
-    [[nodiscard]] bool lies_deep(int x, int y) const {
-        if (x < 2 || y < 2 || x + 6 > image.width || y + 3 > image.height)
-            return false;
-        constexpr std::uint64_t five = 0xff'ffff'ffff, ones = 0x01'0101'0101, tops = 0x80'8080'8080;
-        std::uint64_t any = 0, any_zero = 0;
-        for (int v = y - 2; v <= y + 2; ++v) {
-            std::uint64_t kinds = 0;
-            std::memcpy(&kinds, colour_at.data() + at(x - 2, v), 5);
-            any |= kinds;
-            any_zero |= (kinds - ones) & ~kinds & tops & five; // Mycroft's test for a zero byte
+    /// Most pixels have only their own kind within two pixels all around: then none of them is mixed. Told for a row at
+    /// a time, which is quick.
+    class KindsInRow {
+      public:
+        explicit KindsInRow(int width) : any(static_cast<std::size_t>(width)), every(any.size()), mixed(any.size()) {}
+        /// @param map  of a picture that has two rows more above and below y
+        /// @param out  gets 0 where all are picked, 255 elsewhere
+        void look_at(const std::vector<std::uint8_t>& map, int y, std::uint8_t* out) {
+            std::ranges::fill(any, std::uint8_t{0});
+            std::ranges::fill(every, std::uint8_t{255});
+            for (int v = y - 2; v <= y + 2; ++v) {
+                const std::uint8_t* const row = map.data() + static_cast<std::size_t>(v) * any.size();
+                for (std::size_t x = 0; x < any.size(); ++x) {
+                    const std::uint8_t is_picked = row[x] != 0 ? 255 : 0;
+                    any[x] = any[x] | is_picked;
+                    every[x] = every[x] & is_picked;
+                }
+            }
+            std::ranges::fill(mixed, std::uint8_t{255}); // the picture's sides are for who asks
+            for (std::size_t x = 2; x + 2 < any.size(); ++x) {
+                const std::uint8_t* const a = any.data() + x;
+                const std::uint8_t* const e = every.data() + x;
+                const auto all = static_cast<std::uint8_t>(e[-2] & e[-1] & e[0] & e[1] & e[2]);
+                mixed[x] = static_cast<std::uint8_t>((a[-2] | a[-1] | a[0] | a[1] | a[2]) & ~all);
+                out[x] = static_cast<std::uint8_t>(~all);
+            }
         }
-        return any == 0 || any_zero == 0;
-    }
+        /// Calls `each(x)` for the pixels that are, or may be, mixed.
+        template <typename Each> void for_mixed(Each&& each) const {
+            for (auto at = mixed.begin(); (at = std::find(at, mixed.end(), 255)) != mixed.end(); ++at)
+                each(static_cast<int>(at - mixed.begin()));
+        }
+
+      private:
+        std::vector<std::uint8_t> any, every; ///< of the five pixels in each column
+        std::vector<std::uint8_t> mixed;
+    };
 
     /// Does any pixel within `reach` differ in kind from (x, y)?
     [[nodiscard]] bool touches_other_kind(int x, int y, int reach) const {
@@ -460,9 +491,13 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
         cut.coverage = std::move(base);
     }
     if (chosen.source != Source::alpha) // what is see-through stays so, however the rest is told apart
-        for (std::size_t i = 0; i < cut.coverage.values.size(); ++i)
-            cut.coverage.values[i] =
-                static_cast<std::uint8_t>((cut.coverage.values[i] * image.rgba[4 * i + 3] + 127) / 255);
+        for_bands(image.height, work.part(0.8, 0.9), [&](int first, int last) {
+            const std::size_t width = static_cast<std::size_t>(image.width);
+            for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width;
+                 ++i)
+                if (const std::uint8_t alpha = image.rgba[4 * i + 3]; alpha < 255)
+                    cut.coverage.values[i] = static_cast<std::uint8_t>((cut.coverage.values[i] * alpha + 127) / 255);
+        });
     if (chosen.fill_inside)
         fill_inside(cut.coverage);
     for (const Stroke& stroke : chosen.strokes) {

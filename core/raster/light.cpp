@@ -65,7 +65,7 @@ void fill_in(cv::Mat& values, cv::Mat known) { // CV_32FC3, CV_32F 0 or 1
 
 /// Where the closed picture shows art and not the paper: much darker than shadows, of another colour, or a darker area
 /// with a sharp edge that does not reach the picture's edge.
-cv::Mat art_in(const cv::Mat& closed) { // CV_8UC3
+cv::Mat art_in(const cv::Mat& closed, const Work& work) { // CV_8UC3
     cv::Mat bright;
     {
         std::vector<cv::Mat> planes;
@@ -83,18 +83,20 @@ cv::Mat art_in(const cv::Mat& closed) { // CV_8UC3
     const cv::Scalar paper = cv::mean(closed, (bright >= high - 6) & (bright <= high + 6));
     cv::Mat art(closed.size(), CV_8U, cv::Scalar(0));
     constexpr double darkest = 0.28, off_hue = 0.13; // shares
-    for (int y = 0; y < closed.rows; ++y) {
-        const auto* in = closed.ptr<cv::Vec3b>(y);
-        auto* out = art.ptr<std::uint8_t>(y);
-        for (int x = 0; x < closed.cols; ++x) {
-            std::array<double, 3> r{};
-            for (int k = 0; k < 3; ++k)
-                r[static_cast<std::size_t>(k)] = in[x][k] / std::max(1.0, paper[k]);
-            const double mean = (r[0] + r[1] + r[2]) / 3;
-            const double off = std::max({std::abs(r[0] - mean), std::abs(r[1] - mean), std::abs(r[2] - mean)});
-            out[x] = mean < darkest || off > off_hue * std::max(0.4, mean) ? 255 : 0;
+    for_bands(closed.rows, work, [&](int first, int last) {
+        for (int y = first; y < last; ++y) {
+            const auto* in = closed.ptr<cv::Vec3b>(y);
+            auto* out = art.ptr<std::uint8_t>(y);
+            for (int x = 0; x < closed.cols; ++x) {
+                std::array<double, 3> r{};
+                for (int k = 0; k < 3; ++k)
+                    r[static_cast<std::size_t>(k)] = in[x][k] / std::max(1.0, paper[k]);
+                const double mean = (r[0] + r[1] + r[2]) / 3;
+                const double off = std::max({std::abs(r[0] - mean), std::abs(r[1] - mean), std::abs(r[2] - mean)});
+                out[x] = mean < darkest || off > off_hue * std::max(0.4, mean) ? 255 : 0;
+            }
         }
-    }
+    });
     // Islands of dimmer paper: shadows come in from the edge, or fade.
     cv::Mat dim = bright < 0.8 * high, labels, stats, middles;
     const int count = cv::connectedComponentsWithStats(dim, labels, stats, middles, 8);
@@ -123,20 +125,22 @@ cv::Mat art_in(const cv::Mat& closed) { // CV_8UC3
 
 /// The tips of shadows that come in from the picture's edge are narrow there, and closing takes them for marks: what is
 /// of the paper's hue, no darker than shadows are, and reaches the edge in a broad piece stays as it is.
-void keep_shadow_tips(const cv::Mat& rgb, cv::Mat& closed) {
+void keep_shadow_tips(const cv::Mat& rgb, cv::Mat& closed, const Work& work) {
     cv::Mat like(rgb.size(), CV_8U, cv::Scalar(0));
     constexpr double darkest = 0.36, lightest = 0.9, off_hue = 0.1; // shares of the closed picture
-    for (int y = 0; y < rgb.rows; ++y)
-        for (int x = 0; x < rgb.cols; ++x) {
-            const auto &c = rgb.at<cv::Vec3b>(y, x), &light = closed.at<cv::Vec3b>(y, x);
-            double least = 1, most = 0;
-            for (int k = 0; k < 3; ++k) {
-                const double share = c[k] / std::max(1.0, double(light[k]));
-                least = std::min(least, share);
-                most = std::max(most, share);
+    for_bands(rgb.rows, work, [&](int first, int last) {
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x < rgb.cols; ++x) {
+                const auto &c = rgb.at<cv::Vec3b>(y, x), &light = closed.at<cv::Vec3b>(y, x);
+                double least = 1, most = 0;
+                for (int k = 0; k < 3; ++k) {
+                    const double share = c[k] / std::max(1.0, double(light[k]));
+                    least = std::min(least, share);
+                    most = std::max(most, share);
+                }
+                like.at<std::uint8_t>(y, x) = least > darkest && most < lightest && most - least < off_hue ? 255 : 0;
             }
-            like.at<std::uint8_t>(y, x) = least > darkest && most < lightest && most - least < off_hue ? 255 : 0;
-        }
+    });
     cv::Mat labels, stats, middles, core;
     cv::erode(like, core, square(5), {-1, -1}, 1, cv::BORDER_CONSTANT, cv::Scalar(255));
     const int count = cv::connectedComponentsWithStats(like, labels, stats, middles, 8);
@@ -174,9 +178,8 @@ LightField light_on(const Image& image, const Work& work) {
     const int width = std::max(5, std::max(rgb.cols, rgb.rows) / 25);
     cv::Mat closed;
     cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
-    work.at(0.6);
-    keep_shadow_tips(rgb, closed);
-    const cv::Mat art = art_in(closed);
+    keep_shadow_tips(rgb, closed, work.part(0.6, 0.7));
+    const cv::Mat art = art_in(closed, work.part(0.7, 0.8));
     cv::Mat values, known;
     closed.convertTo(values, CV_32FC3);
     cv::Mat(art == 0).convertTo(known, CV_32F, 1.0 / 255);
@@ -194,22 +197,37 @@ LightField light_on(const Image& image, const Work& work) {
     return field;
 }
 
+namespace {
+
+/// The rows [first, last) of the light over the whole picture. All of them at once would take as much memory again.
+cv::Mat light_rows(const cv::Mat& paper, const Image& image, int first, int last) {
+    cv::Mat rows(last - first, paper.cols, paper.type()), wide;
+    for (int y = first; y < last; ++y) {
+        const double at = std::clamp((y + 0.5) * paper.rows / image.height - 0.5, 0.0, paper.rows - 1.0);
+        const int above = static_cast<int>(at), below = std::min(above + 1, paper.rows - 1);
+        cv::addWeighted(paper.row(above), above + 1 - at, paper.row(below), at - above, 0, rows.row(y - first));
+    }
+    cv::resize(rows, wide, {image.width, rows.rows}, 0, 0, cv::INTER_LINEAR);
+    return wide;
+}
+
+} // namespace
+
 Image evened(const Image& image, const LightField& field, const Work& work) {
     Image result = image;
     if (image.empty())
         return result;
     constexpr double white = 250; // what the paper becomes: its grain stays, nearly
-    cv::Mat paper;
-    cv::resize(as_matrix(field.paper), paper, {image.width, image.height}, 0, 0, cv::INTER_LINEAR);
     // The share of white for every paper value, in 1/256ths.
     std::array<std::uint32_t, 256> gain{};
     for (std::size_t v = 0; v < gain.size(); ++v)
         gain[v] = static_cast<std::uint32_t>(std::lround(256 * white / std::max(8.0, double(v))));
     const auto row = static_cast<std::size_t>(image.width) * 4;
     for_bands(image.height, work, [&](int first, int last) {
+        const cv::Mat rows = light_rows(as_matrix(field.paper), image, first, last);
         for (int y = first; y < last; ++y) {
             std::uint8_t* px = result.rgba.data() + static_cast<std::size_t>(y) * row;
-            const auto* light = paper.ptr<std::uint8_t>(y);
+            const auto* light = rows.ptr<std::uint8_t>(y - first);
             for (std::size_t i = 0; i < row; i += 4)
                 for (std::size_t k = 0; k < 3; ++k)
                     px[i + k] = static_cast<std::uint8_t>(std::min(255U, (px[i + k] * gain[light[i + k]] + 128) >> 8));
@@ -240,31 +258,58 @@ Image with_white_paper(Image image, const Work& work) {
     return image;
 }
 
+namespace {
+
+/// For every pixel: 2 sure ground, 1 of its hue but darker, 0 something else. A plain loop, so that it is done for many
+/// at once.
+/// @param sure  difference below which a pixel is ground
+void tell_kinds(const std::uint8_t* rgba, std::size_t count, Rgb ground, int sure, std::uint8_t* __restrict kinds) {
+    constexpr float grain = 7; // values
+    const int red = ground.red, green = ground.green, blue = ground.blue;
+    const float base_sum = std::max(1.0F, static_cast<float>(red + green + blue));
+    const float part_red = static_cast<float>(red) / base_sum, part_green = static_cast<float>(green) / base_sum,
+                part_blue = static_cast<float>(blue) / base_sum;
+    for (std::size_t i = 0; i < count; ++i) {
+        const int r = rgba[4 * i], g = rgba[4 * i + 1], b = rgba[4 * i + 2], alpha = rgba[4 * i + 3];
+        const int step = std::max(std::max(std::abs(r - red), std::abs(g - green)), std::abs(b - blue));
+        const auto sum = static_cast<float>(r + g + b);
+        const float off = std::max(std::max(std::abs(static_cast<float>(r) - sum * part_red),
+                                            std::abs(static_cast<float>(g) - sum * part_green)),
+                                   std::abs(static_cast<float>(b) - sum * part_blue));
+        const int is_darker = (sum > 0.12F * base_sum) & (sum < base_sum) & (off < grain + 4);
+        const int is_sure = step < sure;
+        kinds[i] = static_cast<std::uint8_t>((alpha == 255) * (2 * is_sure + (1 - is_sure) * is_darker));
+    }
+}
+
+} // namespace
+
 std::optional<Image> without_shadows(const Image& image, Rgb ground, double tolerance, const Work& work) {
     if (image.width < 8 || image.height < 8)
         return std::nullopt;
     const cv::Mat rgba = as_matrix(image);
     const std::array<double, 3> base{double(ground.red), double(ground.green), double(ground.blue)};
-    const double base_sum = std::max(1.0, base[0] + base[1] + base[2]);
+    constexpr double near = 10;
+    const int sure = static_cast<int>(std::ceil(std::max(near, 0.8 * tolerance)));
     const auto w = static_cast<std::size_t>(image.width);
-    // 2 sure ground, 1 of its hue but darker, 0 something else.
     std::vector<std::uint8_t> kind(image.pixels());
     for_bands(image.height, work.part(0, 0.3), [&](int first, int last) {
-        for (std::size_t i = static_cast<std::size_t>(first) * w; i < static_cast<std::size_t>(last) * w; ++i) {
-            const std::uint8_t* p = image.rgba.data() + 4 * i;
-            const double share = (p[0] + p[1] + p[2]) / base_sum;
-            double off = 0, step = 0;
-            for (std::size_t k = 0; k < 3; ++k) {
-                off = std::max(off, std::abs(p[k] - share * base[k]));
-                step = std::max(step, std::abs(p[k] - base[k]));
-            }
-            constexpr double near = 10, grain = 7; // values
-            kind[i] = p[3] < 255                                     ? 0
-                      : step < std::max(near, 0.8 * tolerance)       ? 2
-                      : share > 0.12 && share < 1 && off < grain + 4 ? 1
-                                                                     : 0;
-        }
+        const std::size_t from = static_cast<std::size_t>(first) * w;
+        tell_kinds(image.rgba.data() + 4 * from, static_cast<std::size_t>(last - first) * w, ground, sure,
+                   kind.data() + from);
     });
+    constexpr std::size_t worth = 400; // a quarter in a hundred
+    const auto shaded = [&](const std::vector<std::uint8_t>& where) {
+        std::size_t count = 0;
+        for (std::size_t i = 0; i < where.size(); ++i)
+            count += where[i] & (kind[i] == 1);
+        return count;
+    };
+    const auto edge = edge_pixels(image.width, image.height);
+    // However steep: mostly that is little enough to look no further.
+    if (shaded(flooded(image.width, image.height, edge, [&](std::size_t i) { return kind[i] > 0; })) * worth <
+        kind.size())
+        return std::nullopt;
     cv::Mat grey, soft, dx, dy, slope;
     cv::cvtColor(rgba, grey, cv::COLOR_RGBA2GRAY);
     cv::GaussianBlur(grey, soft, {}, 0.8);
@@ -274,12 +319,9 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     work.at(0.5);
     constexpr float steepest = 13; // values in a pixel: a shadow is softer
     const auto* steep = slope.ptr<float>();
-    const auto reached = flooded(image.width, image.height, edge_pixels(image.width, image.height),
+    const auto reached = flooded(image.width, image.height, edge,
                                  [&](std::size_t i) { return kind[i] == 2 || (kind[i] == 1 && steep[i] < steepest); });
-    std::size_t shaded = 0;
-    for (std::size_t i = 0; i < reached.size(); ++i)
-        shaded += reached[i] && kind[i] == 1;
-    if (shaded * 400 < reached.size()) // a quarter in a hundred is worth it
+    if (shaded(reached) * worth < reached.size())
         return std::nullopt;
     work.at(0.7);
     Image result = image;

@@ -17,9 +17,8 @@ class PixelBytes {
     explicit PixelBytes(std::size_t size) : count(size) {
         if (size == 0)
             return;
-        const std::shared_ptr<std::uint8_t[]> own(new std::uint8_t[size]()); // whose end looks at none of them
-        first = own.get();
-        memory = own;
+        memory = zeroed(size);
+        first = static_cast<std::uint8_t*>(memory.get());
     }
     /// @param within  keeps `data` alive, which may be written to
     PixelBytes(std::shared_ptr<void> within, std::uint8_t* data, std::size_t size)
@@ -54,6 +53,7 @@ class PixelBytes {
     std::uint8_t* first = nullptr;
     std::size_t count = 0;
 
+    static std::shared_ptr<void> zeroed(std::size_t size);
     void swap(PixelBytes& other) noexcept {
         std::swap(memory, other.memory);
         std::swap(first, other.first);

@@ -12,6 +12,7 @@ namespace fusuma {
 
 struct Pixels::Source {
     Make make; ///< null when `image` stays
+    File file;
     std::shared_ptr<const Image> image;
     std::weak_ptr<const Image> last; ///< as long as somebody uses it
     std::mutex mutex;
@@ -104,12 +105,24 @@ Pixels::Pixels(std::shared_ptr<const Image> image)
 
 Pixels::Pixels(Image image) : Pixels(std::make_shared<const Image>(std::move(image))) {}
 
-Pixels::Pixels(int width, int height, Make make) : source(std::make_shared<Source>()), across(width), down(height) {
+Pixels::Pixels(int width, int height, Make make, File of)
+    : source(std::make_shared<Source>()), across(width), down(height) {
     source->make = std::move(make);
+    source->file = std::move(of);
 }
 
-Pixels::Pixels(std::shared_ptr<const Image> image, Make again) : Pixels(image->width, image->height, std::move(again)) {
+Pixels::Pixels(std::shared_ptr<const Image> image, Make again, File of)
+    : Pixels(image->width, image->height, std::move(again), std::move(of)) {
     kept().keep(*source, image);
+}
+
+const Pixels::File& Pixels::file() const {
+    static const File none;
+    return source ? source->file : none;
+}
+
+std::size_t Pixels::bytes_held() const {
+    return source && !source->make ? bytes() : 0;
 }
 
 std::shared_ptr<const void> Pixels::identity() const {
@@ -139,7 +152,7 @@ std::shared_ptr<const Image> Pixels::get(const Work& work) const {
         ~Turn() {
             const std::scoped_lock lock(source.mutex);
             source.is_made_now = false;
-            source.is_made.notify_one();
+            source.is_made.notify_all();
         }
         Turn(const Turn&) = delete;
         Turn& operator=(const Turn&) = delete;

@@ -21,8 +21,9 @@ class Unreadable : public std::exception {
 };
 
 /// The pixels of a picture, as a handle that is cheap to copy. Those of a file are decoded when they are first needed,
-/// and let go when others have been needed since: those of all pictures together stay within a quarter of the machine's
-/// memory, at most 1 GiB. What was never in a file stays. Safe to use from several threads.
+/// what is worked out from them is made of them, and both are let go when others have been needed since: those of all
+/// pictures together stay within a quarter of the machine's memory, at most 1 GiB. What was never in a file stays. Safe
+/// to use from several threads.
 class Pixels {
   public:
     Pixels() = default;                         // none
@@ -30,9 +31,10 @@ class Pixels {
     Pixels(Image image);                        // NOLINT(google-explicit-constructor): they stay
     /// Called when they are needed. Throws Unreadable, Stopped.
     using Make = std::function<std::shared_ptr<const Image>(const Work&)>;
-    Pixels(int width, int height, Make make);
+    using File = std::shared_ptr<const std::vector<std::byte>>;
+    Pixels(int width, int height, Make make, File of = {});
     /// At hand now; they can be made again.
-    Pixels(std::shared_ptr<const Image> image, Make again);
+    Pixels(std::shared_ptr<const Image> image, Make again, File of = {});
 
     [[nodiscard]] int width() const { return across; }
     [[nodiscard]] int height() const { return down; }
@@ -40,11 +42,16 @@ class Pixels {
         return std::size_t{4} * static_cast<std::size_t>(across) * static_cast<std::size_t>(down);
     }
     [[nodiscard]] bool empty() const { return bytes() == 0; }
+    /// What the handle keeps in memory for as long as it is there: nothing where they can be made again.
+    [[nodiscard]] std::size_t bytes_held() const;
 
     /// Never null. Throws Unreadable; Stopped when asked to stop.
     [[nodiscard]] std::shared_ptr<const Image> get(const Work& work = {}) const;
     /// The same when it takes no time; else null.
     [[nodiscard]] std::shared_ptr<const Image> at_hand() const;
+
+    /// The file that they were decoded from, all of them and as they were; null for others.
+    [[nodiscard]] const File& file() const;
 
     /// The very same, not pixels that look the same.
     bool operator==(const Pixels& other) const { return identity() == other.identity(); }

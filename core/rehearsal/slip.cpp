@@ -4,6 +4,7 @@
 #include "core/geometry/boolean.h"
 #include "core/geometry/box_grid.h"
 #include "core/geometry/measure.h"
+#include "core/steps/edge_colours.h"
 
 #include <algorithm>
 #include <random>
@@ -24,6 +25,7 @@ struct SlipCheck::Fields {
     DistanceField art, print, cut;
     std::vector<Edge> edges;
     std::optional<Ink> past_cut; ///< what shows past the cut, when it is the same all round
+    std::optional<Rgb> colour;   ///< of the art along the cut, when it is cut through art of one colour all round
 };
 
 namespace {
@@ -71,6 +73,20 @@ Ink ink_at(Point p, const std::vector<Inked>& inks, const std::vector<Regions>& 
     return bare_paper;
 }
 
+/// The art's colour close inside the cut, where it is the same all round.
+std::optional<Rgb> colour_along(const StickerResult& result) {
+    constexpr double step = 0.5, inside = 0.2; // mm
+    std::optional<Rgb> first;
+    bool is_one = true;
+    const ArtColours art(result);
+    along_cut_line(result, step, [&](Point p, Point inward, double) {
+        const auto colour = is_one ? art.at(p + inside * inward) : std::nullopt;
+        first = first ? first : colour;
+        is_one = is_one && colour && are_alike(*colour, *first);
+    });
+    return is_one ? first : std::nullopt;
+}
+
 } // namespace
 
 SlipCheck::SlipCheck(const StickerResult& result) {
@@ -87,7 +103,7 @@ SlipCheck::SlipCheck(const StickerResult& result) {
     box.include(bounds(printed));
     const Polygons around{corners_of(box.grown(2 * field_margin))};
     const auto field = [](const Polygons& region) { return DistanceField(region, field_cell, field_margin, farthest); };
-    Fields found{field(art), field(printed), field(cut), {}, {}};
+    Fields found{field(art), field(printed), field(cut), {}, {}, {}};
     bool is_same_all_round = true;
     const auto edge_of = [&](Ink ink) {
         for (std::size_t i = 0; i < found.edges.size(); ++i)
@@ -134,6 +150,8 @@ SlipCheck::SlipCheck(const StickerResult& result) {
     }
     if (!is_same_all_round)
         found.past_cut.reset();
+    if (found.edges.size() == 1 && found.edges.front().ink == own_art)
+        found.colour = colour_along(result);
     fields = std::make_shared<const Fields>(std::move(found));
 }
 
@@ -183,6 +201,12 @@ SlipSheet::SlipSheet(const JobPlan& plan, std::size_t page, Evaluator& evaluator
     }
 }
 
+/// Does the art of one colour go on into a neighbour's of the same, which is printed no farther than that from there?
+bool SlipSheet::goes_on_into(std::size_t k, std::size_t other, Point q, double no_farther) const {
+    const auto &mine = checks[k]->fields->colour, &theirs = checks[other]->fields->colour;
+    return mine && theirs && are_alike(*mine, *theirs) && checks[other]->fields->print.at(q) < no_farther;
+}
+
 void SlipSheet::look_beside(std::size_t k) {
     const SlipCheck& check = *checks[k];
     double least = check.tolerance();
@@ -200,6 +224,8 @@ void SlipSheet::look_beside(std::size_t k) {
             const SlipCheck::Fields& theirs = *checks[other]->fields;
             const Point q = copies[other]->map.inverted().apply(p);
             const double to_cut = theirs.cut.at(q);
+            if (goes_on_into(k, other, q, field_cell))
+                continue;
             if (to_cut / 2 < least && to_cut > unseen && !(edge >= 0 && theirs.past_cut == edge)) // it begins halfway
                 at_most(edge == bare_paper ? std::max(to_cut / 2, theirs.print.at(q)) : to_cut / 2);
         }
@@ -218,6 +244,8 @@ Damage SlipSheet::beside(std::size_t k, const SlipCheck::Sample& sample, Point o
         const Point q = copies[other]->map.inverted().apply(on_paper);
         if (theirs.cut.at(q) > past - unseen || (edge >= 0 && theirs.past_cut == edge))
             continue; // this side of the middle between them, or of the same colour
+        if (goes_on_into(k, other, q, -unseen))
+            continue;
         const bool is_printed = theirs.print.at(q) < -unseen;
         if (edge == bare_paper ? is_printed : true)
             return is_printed ? Damage::colour : Damage::white;

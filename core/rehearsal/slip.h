@@ -89,6 +89,7 @@ class SlipSheet {
     std::vector<Point> weak_places; ///< by k, on the paper
     Point middle;                   ///< of the paper, about which sheets turn
 
+    [[nodiscard]] bool goes_on_into(std::size_t k, std::size_t other, Point q, double no_farther) const;
     void look_beside(std::size_t k);
     /// What a place past copy k's cut shows because of what lies beside it.
     [[nodiscard]] Damage beside(std::size_t k, const SlipCheck::Sample& sample, Point on_paper, double past) const;

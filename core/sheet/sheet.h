@@ -1,10 +1,10 @@
 #pragma once
 
-#include "core/words.h"
 #include "core/cutting/material.h"
 #include "core/geometry/outline.h"
 #include "core/result.h"
 #include "core/sheet/marks.h"
+#include "core/words.h"
 
 #include <optional>
 #include <string>
@@ -57,10 +57,10 @@ struct Division {
 
     [[nodiscard]] bool is_whole() const { return columns == 1 && rows == 1; }
 };
-template <> inline constexpr std::array words<Division::Cut>{
-    Word{Division::Cut::none, "none", "Not cut"},
-    Word{Division::Cut::through, "through", "Through cut"},
-    Word{Division::Cut::score, "score", "Score"}};
+template <>
+inline constexpr std::array words<Division::Cut>{Word{Division::Cut::none, "none", "Not cut"},
+                                                 Word{Division::Cut::through, "through", "Through cut"},
+                                                 Word{Division::Cut::score, "score", "Score"}};
 constexpr int most_divisions = 20; ///< columns or rows
 
 struct SheetSettings {
@@ -68,6 +68,8 @@ struct SheetSettings {
     PrinterProfile printer;
     CutterProfile cutter;
     double gap = 3; ///< mm, least distance between cut lines of two copies
+    /// Straight edges of neighbours may lie on each other, and are cut once.
+    bool shares_cuts = false;
     MarkSettings marks;
     Division division;
     /// Printed and cut as in a mirror, for transfer paper and film. The sheet is laid out as it is seen in the end; its

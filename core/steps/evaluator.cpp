@@ -1,6 +1,7 @@
 #include "core/steps/evaluator.h"
 
 #include "core/label/label.h"
+#include "core/parallel.h"
 #include "core/steps/cluster_art.h"
 #include "core/steps/weights.h"
 
@@ -66,7 +67,7 @@ struct SmallKey {
 
 struct ContinuedKey {
     std::shared_ptr<const Isolation> isolation;
-    int reach_px;
+    int reach_px, px_for_one;
     bool operator==(const ContinuedKey&) const = default;
     [[nodiscard]] std::size_t rough() const { return std::hash<const void*>{}(isolation.get()); }
 };
@@ -112,16 +113,16 @@ std::shared_ptr<const Drawn> Evaluator::drawn(const Artwork& artwork, const Work
 }
 
 std::shared_ptr<const Continued> Evaluator::continuation(const std::shared_ptr<const Isolation>& isolation,
-                                                         int reach_px, const Work& work) {
-    constexpr int step = 16; // so that a slider does not make it anew for every pixel
+                                                         int reach_px, int px_for_one, const Work& work) {
+    const int step = 16 * px_for_one; // so that a slider does not make it anew for every pixel
     const int reach = (reach_px + step - 1) / step * step;
     return remembered.get(
-        ContinuedKey{isolation, reach},
+        ContinuedKey{isolation, reach, px_for_one},
         [&] {
-            // A huge picture printed small reaches out by thousands of its pixels, finer than anybody sees.
+            // A huge picture printed small reaches out by thousands of its pixels.
             constexpr double most_px = 48e6;
             const double whole = (isolation->size.x + 2.0 * reach) * (isolation->size.y + 2.0 * reach);
-            const int factor = std::max(1, static_cast<int>(std::ceil(std::sqrt(whole / most_px))));
+            const int factor = std::max(px_for_one, static_cast<int>(std::ceil(std::sqrt(whole / most_px))));
             if (factor == 1)
                 return continued(*isolation->pixels(), reach, work);
             Continued smaller = continued(reduced(*isolation->pixels(), factor, work.part(0, 0.3)),
@@ -159,6 +160,20 @@ std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker,
     if (auto row = as_first_row(sticker, width.value_or(sticker.width), work))
         return row;
     return result_of<PrintStep>(steps_of(sticker, width.value_or(sticker.width)), work);
+}
+
+void Evaluator::work_out(const std::set<Wanted>& wanted, const Work& work) {
+    if (wanted.size() < 2)
+        return; // its steps use every core, too
+    const std::vector<Wanted> all(wanted.begin(), wanted.end());
+    const auto share = [&](int k) { return k / static_cast<double>(all.size()); };
+    for_each_of(static_cast<int>(all.size()), work, [&](int k) {
+        const auto& [sticker, width] = all[static_cast<std::size_t>(k)];
+        try {
+            evaluate(*sticker, width, work.part(share(k), share(k + 1)));
+        } catch (const Unreadable&) {
+        }
+    });
 }
 
 std::shared_ptr<const StickerResult> Evaluator::preview(const Sticker& sticker, const Work& work) {

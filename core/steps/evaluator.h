@@ -7,6 +7,7 @@
 #include "core/steps/step_table.h"
 
 #include <optional>
+#include <set>
 
 namespace fusuma {
 
@@ -21,6 +22,16 @@ class Evaluator {
     std::shared_ptr<const StickerResult> evaluate(const Sticker& sticker, std::optional<double> width = std::nullopt,
                                                   const Work& work = {});
 
+    /// Works several out on every core, so that what they come to is at hand. What cannot be read is left to whoever
+    /// asks for it. Throws Stopped when asked to stop.
+    struct Wanted {
+        std::shared_ptr<const Sticker> sticker;
+        double width = 0; ///< mm, of the artwork
+        bool operator==(const Wanted&) const = default;
+        auto operator<=>(const Wanted&) const = default;
+    };
+    void work_out(const std::set<Wanted>& wanted, const Work& work = {});
+
     /// The sticker worked out quickly enough for every step of a slider: large pictures on a small copy, and the border
     /// in straight lines.
     std::shared_ptr<const StickerResult> preview(const Sticker& sticker, const Work& work = {});
@@ -33,8 +44,9 @@ class Evaluator {
     /// What drawn artwork comes to; null for pictures.
     std::shared_ptr<const Drawn> drawn(const Artwork& artwork, const Work& work = {});
     /// The art's colours carried outward by at least `reach_px`.
+    /// @param px_for_one  how many of the art's pixels, across, become one, ≥ 1; more of a huge picture printed small
     std::shared_ptr<const Continued> continuation(const std::shared_ptr<const Isolation>& isolation, int reach_px,
-                                                  const Work& work = {});
+                                                  int px_for_one, const Work& work = {});
 
     /// What has been worked out about copies and other parts of plans.
     Facts facts;

@@ -40,6 +40,10 @@ Rect box_of(const Painted& painted) {
     return box;
 }
 
+std::shared_ptr<const Image> art_of(const Lit& picture, const CutOut& cut, const Work& work) {
+    return std::make_shared<const Image>(isolated(*picture.printed.get(work.part(0, 0)), cut, work));
+}
+
 } // namespace
 
 Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work) {
@@ -61,10 +65,13 @@ Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const 
     const bool is_whole = s.source == Source::alpha && s.pockets_at.empty() && s.strokes.empty() && !s.fill_inside &&
                           !s.focus && !s.piece;
     if (!is_whole)
-        result.art = Pixels(isolated(*picture.printed.get(work.part(0.7, 0.7)), cut, work.part(0.7, 1)));
+        result.art =
+            Pixels(art_of(picture, cut, work.part(0.7, 1)), [picture, settings = best.settings](const Work& again) {
+                const auto from = picture.pixels.get(again.part(0, 0));
+                return art_of(picture, cut_out(*from, settings, again.part(0, 0.7)), again.part(0.7, 1));
+            });
     else
         result.art = picture.printed;
-    result.is_as_it_came = is_whole && picture.is_as_it_came;
     result.size = {pixels.width, pixels.height};
     result.coverage = std::move(cut.coverage);
     result.chosen = seen_from(std::move(best.settings), {-origin.x, -origin.y});

@@ -10,13 +10,12 @@ namespace fusuma {
 
 /// An artwork parted from its background.
 struct Isolation {
-    BackgroundSettings chosen;  ///< the settings with everything filled in, light and shadows as well
-    Said why;                   ///< in one line, when the choice was Fusuma's; else empty
-    PixelPlace origin;          ///< where in the whole picture the coverage and the art begin
-    PixelPlace size;            ///< of the art, in pixels
-    Coverage coverage;          ///< as large; empty for drawn artwork
-    PrintArt art;               ///< what is left to print
-    bool is_as_it_came = false; ///< the art is the artwork's own pixels, not a copy
+    BackgroundSettings chosen; ///< the settings with everything filled in, light and shadows as well
+    Said why;                  ///< in one line, when the choice was Fusuma's; else empty
+    PixelPlace origin;         ///< where in the whole picture the coverage and the art begin
+    PixelPlace size;           ///< of the art, in pixels
+    Coverage coverage;         ///< as large; empty for drawn artwork
+    PrintArt art;              ///< what is left to print
     AlphaContent content = AlphaContent::cut_out;
     Rect inked;                 ///< all of the art that is not clear, in its unit square; empty when nothing is
     std::optional<Drawn> drawn; ///< of drawn artwork, with lines in pixels of its lattice

@@ -29,17 +29,16 @@ bool is_on_paper(const Image& image) {
     return static_cast<double>(white) > white_part * static_cast<double>(seen);
 }
 
-} // namespace
-
-Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, const LightTask& task, const Work& work) {
+/// With pixels that stay, where they are not the artwork's own.
+Lit lit_now(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, const LightTask& task,
+            const Work& work) {
     const auto source = artwork.picture->pixels.get(work.part(0, 0));
     const Image& whole = *source;
     const PixelBox all{0, 0, whole.width, whole.height};
     const PixelBox box = on_picture(crop.value_or(all), whole.width, whole.height);
     Lit result;
     result.origin = {box.x, box.y};
-    result.is_as_it_came = box == all;
-    result.pixels = result.is_as_it_came ? artwork.picture->pixels : Pixels(cropped(whole, box));
+    result.pixels = box == all ? artwork.picture->pixels : Pixels(cropped(whole, box));
     result.printed = result.pixels;
     const auto framed = result.pixels.get();
     const Image& image = *framed;
@@ -85,14 +84,27 @@ Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, cons
                 result.why = result.why.then("Soft shadows on its ground are left out."_said);
         }
     }
-    if (result.light == Light::even || result.shadows == Shadows::drop) {
-        // Where light stays as it came, shadows do, too.
-        if (s.prints_evened)
-            result.printed = result.light == Light::even && s.whitens_paper
-                                 ? Pixels(with_white_paper(*result.pixels.get()))
-                                 : result.pixels;
-        result.is_as_it_came = false;
-    }
+    // Where light stays as it came, shadows do, too.
+    if ((result.light == Light::even || result.shadows == Shadows::drop) && s.prints_evened)
+        result.printed = result.light == Light::even && s.whitens_paper ? Pixels(with_white_paper(*result.pixels.get()))
+                                                                        : result.pixels;
+    return result;
+}
+
+} // namespace
+
+Lit lit(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, const LightTask& task, const Work& work) {
+    Lit result = lit_now(artwork, crop, task, work);
+    const auto can_be_made_again = [&](Pixels Lit::*which) {
+        if (const Pixels& made = result.*which; made.bytes_held() > 0 && made != artwork.picture->pixels)
+            return Pixels(made.get(), [artwork, crop, task, which](const Work& again) {
+                return (lit_now(artwork, crop, task, again).*which).get();
+            });
+        return result.*which;
+    };
+    const bool is_printed = result.printed == result.pixels;
+    result.pixels = can_be_made_again(&Lit::pixels);
+    result.printed = is_printed ? result.pixels : can_be_made_again(&Lit::printed);
     return result;
 }
 

@@ -10,7 +10,6 @@ struct Lit {
     Pixels pixels;              ///< what the art is told by; none for drawn artwork
     Pixels printed;             ///< what of it is printed: the same, or as it came
     PixelPlace origin;          ///< where in the whole picture they begin
-    bool is_as_it_came = true;  ///< the artwork's own pixels, not a copy
     Light light = Light::as_is; ///< what was done
     Shadows shadows = Shadows::keep;
     Said why; ///< in one line, when Fusuma chose it; else empty

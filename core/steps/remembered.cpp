@@ -18,7 +18,6 @@ std::size_t Remembered::bytes() const {
 }
 
 void Remembered::keep(Entry entry) {
-    const std::scoped_lock lock(mutex);
     total += entry.bytes;
     entries.push_front(std::move(entry));
     places.emplace(entries.front().hash, entries.begin());

@@ -19,7 +19,7 @@ inline void mix_hash(std::size_t& hash, std::size_t more) {
 
 /// Remembers results of pure functions by the value of their inputs, all of them within one budget of bytes: what was
 /// used longest ago goes first, however many results that are. Keys are compared with ==, so a hit is never wrong. Safe
-/// to use from several threads; two that miss at once both compute.
+/// to use from several threads; two that miss at once both compute, and both get what the first of them came to.
 ///
 /// A key has `rough()`, a hash of the little that tells most keys apart. A result's weight is all that it keeps alive,
 /// so what two results share is counted twice, and the memory taken is at most the budget and the latest result.
@@ -37,6 +37,9 @@ class Remembered {
         if (auto known = find(key, hash))
             return std::static_pointer_cast<const Value>(std::move(known));
         auto made = std::make_shared<const Value>(make());
+        const std::scoped_lock lock(mutex);
+        if (auto known = known_now(key, hash)) // another thread's, meanwhile: what both go on with is the same one
+            return std::static_pointer_cast<const Value>(std::move(known));
         keep(Entry{hash, typeid(Key), std::make_shared<const Key>(key), made, bytes_of(*made)});
         return made;
     }
@@ -59,6 +62,9 @@ class Remembered {
 
     template <typename Key> std::shared_ptr<const void> find(const Key& key, std::size_t hash) {
         const std::scoped_lock lock(mutex);
+        return known_now(key, hash);
+    }
+    template <typename Key> std::shared_ptr<const void> known_now(const Key& key, std::size_t hash) {
         for (auto [it, last] = places.equal_range(hash); it != last; ++it)
             if (it->second->kind == typeid(Key) && *static_cast<const Key*>(it->second->key.get()) == key) {
                 entries.splice(entries.begin(), entries, it->second);
@@ -66,7 +72,7 @@ class Remembered {
             }
         return nullptr;
     }
-    void keep(Entry entry);
+    void keep(Entry entry); ///< with the mutex held, as the one above
 };
 
 } // namespace fusuma

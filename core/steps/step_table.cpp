@@ -57,7 +57,7 @@ StickerResult PrintStep::make(Evaluator& steps, const Work& work, Known<Isolatio
                               Known<SizedOutline> outline, Known<Cut> cut) const {
     std::shared_ptr<const Continued> continuation;
     if (const int reach = continuation_px(*isolation, *outline, settings); reach > 0)
-        continuation = steps.continuation(isolation, reach, work);
+        continuation = steps.continuation(isolation, reach, px_for_one(*outline), work);
     return {isolation, outline, cut, print_of(*isolation, *outline, *cut, settings, continuation)};
 }
 

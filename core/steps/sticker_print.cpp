@@ -1,5 +1,7 @@
 #include "core/steps/sticker_print.h"
 
+#include "core/units.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -28,6 +30,11 @@ int continuation_px(const Isolation& isolation, const SizedOutline& outline, con
     const int longer = std::max(isolation.size.x, isolation.size.y);
     return std::clamp(static_cast<int>(std::ceil((reach * mitred + joined) / mm_per_px(outline))) + 2, 1,
                       std::max(64, longer));
+}
+
+int px_for_one(const SizedOutline& outline) {
+    constexpr double enough_dpi = 300;
+    return static_cast<int>(std::clamp(mm_per_inch / mm_per_px(outline) / enough_dpi, 1.0, 1000.0));
 }
 
 std::vector<PrintLayer> print_of(const Isolation& isolation, const SizedOutline& outline, const Cut& cut,

@@ -10,8 +10,8 @@ namespace fusuma {
 /// Something to print: an area in one colour, or a picture, whole or within an area.
 struct PrintLayer {
     std::variant<Rgb, PrintArt> ink;
-    Transform from_unit; ///< of a picture: from its unit square
-    Polygons area;       ///< even-odd; empty for a whole picture
+    Transform from_unit;        ///< of a picture: from its unit square
+    Polygons area;              ///< even-odd; empty for a whole picture
     Rect inked{{0, 0}, {1, 1}}; ///< of a picture: the part of its unit square outside of which it is clear
     bool is_pattern = false;    ///< dots or stripes on the layer before it
 };
@@ -32,5 +32,8 @@ struct PrintSettings {
 /// How many pixels of the art's colours the print needs beyond the art; 0 for none.
 [[nodiscard]] int continuation_px(const Isolation& isolation, const SizedOutline& outline,
                                   const PrintSettings& settings);
+/// How many of the art's pixels, across, may become one where its colours are carried outward: they are blended there,
+/// so that 300 dpi, which prints are commonly made for, shows all there is.
+[[nodiscard]] int px_for_one(const SizedOutline& outline);
 
 } // namespace fusuma

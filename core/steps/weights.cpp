@@ -27,16 +27,13 @@ std::size_t bytes_of(const Outline& outline) {
 }
 
 std::size_t bytes_of(const Lit& lit) {
-    std::size_t bytes = sizeof(Lit);
-    if (!lit.is_as_it_came)
-        bytes += lit.pixels.bytes() + (lit.printed == lit.pixels ? 0 : lit.printed.bytes());
-    return bytes;
+    return sizeof(Lit) + lit.pixels.bytes_held() + (lit.printed == lit.pixels ? 0 : lit.printed.bytes_held());
 }
 
 std::size_t bytes_of(const Isolation& isolation) {
     const std::size_t bytes = sizeof(Isolation) + isolation.coverage.values.size();
     if (const auto* its = std::get_if<Pixels>(&isolation.art))
-        return bytes + (isolation.is_as_it_came ? 0 : its->bytes());
+        return bytes + its->bytes_held();
     const auto pixels = static_cast<std::size_t>(isolation.size.x) * static_cast<std::size_t>(isolation.size.y);
     return bytes + 4 * pixels + bytes_of(isolation.drawn->outline); // with the pixels that may yet be made of it
 }
@@ -74,7 +71,7 @@ std::size_t bytes_of(const StickerResult& result) {
         const PrintArt* art = std::get_if<PrintArt>(&layer.ink);
         if (art && *art != result.isolation->art)
             if (const auto* pixels = std::get_if<Pixels>(art); pixels && seen.insert(pixels->identity()).second)
-                bytes += pixels->bytes();
+                bytes += pixels->bytes_held();
     }
     return bytes;
 }
@@ -93,7 +90,7 @@ std::size_t bytes_of(const SmallPicture& picture) {
 }
 
 std::size_t bytes_of(const Continued& continued) {
-    return sizeof(Continued) + continued.image.bytes();
+    return sizeof(Continued) + continued.image.bytes_held();
 }
 
 } // namespace fusuma

@@ -2,6 +2,7 @@
 
 #include <gtest/gtest.h>
 #include <stdexcept>
+#include <thread>
 
 namespace fusuma {
 namespace {
@@ -18,6 +19,16 @@ TEST(Parallel, BandsCoverEveryRowOnce) {
     }
 }
 
+TEST(Parallel, EveryOneOfAFewIsTakenOnce) {
+    for (const int count : {0, 1, 2, 7}) {
+        std::vector<std::atomic<int>> seen(static_cast<std::size_t>(count));
+        for_each_of(count, {}, [&](int k) { ++seen[static_cast<std::size_t>(k)]; });
+        for (const auto& times : seen)
+            EXPECT_EQ(times, 1);
+    }
+    EXPECT_THROW(for_each_of(5, {}, [](int k) { k == 3 ? throw Stopped{} : void(); }), Stopped);
+}
+
 /// Whichever thread meets the trouble, the caller gets it, and nobody works on.
 TEST(Parallel, WhatAThreadThrowsReachesTheCaller) {
     for (int bad = 0; bad < 2000; bad += 100) {
@@ -28,6 +39,37 @@ TEST(Parallel, WhatAThreadThrowsReachesTheCaller) {
         EXPECT_THROW(for_bands(2000, {}, rows), std::runtime_error) << bad;
     }
     EXPECT_THROW(for_bands(10, {}, [](int, int) { throw std::bad_alloc(); }), std::bad_alloc);
+}
+
+/// Work within work, and more callers than cores: nobody waits for help that is busy elsewhere.
+TEST(Parallel, WhoGetsNoHelpDoesItAll) {
+    std::atomic<int> done{0};
+    const auto many = [&] { for_each_of(8, {}, [&](int) { for_each_of(8, {}, [&](int) { ++done; }); }); };
+    std::vector<std::jthread> callers;
+    for (int i = 0; i < 6; ++i)
+        callers.emplace_back([&] {
+            for (int k = 0; k < 20; ++k)
+                many();
+        });
+    callers.clear();
+    EXPECT_EQ(done, 6 * 20 * 64);
+}
+
+/// A caller that leaves early is waited out by those who help it: what they use is still there.
+TEST(Parallel, HelpersEndBeforeTheirCallerLeaves) {
+    for (int i = 0; i < 200; ++i) {
+        std::atomic<int> at_work{0};
+        try {
+            const Helpers helpers([&] {
+                ++at_work;
+                std::this_thread::yield();
+                --at_work;
+            });
+            throw Stopped{};
+        } catch (const Stopped&) {
+        }
+        EXPECT_EQ(at_work, 0);
+    }
 }
 
 TEST(Parallel, EndsWhenAskedTo) {

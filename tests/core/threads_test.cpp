@@ -59,6 +59,22 @@ TEST(Threads, OnePlannerServesThemAll) {
         });
 }
 
+/// Worked out side by side, two sizes of a sticker still share one picture, which print files hold once.
+TEST(Threads, WhatSeveralHaveInCommonIsOneForAllOfThem) {
+    const auto sticker = std::make_shared<const Sticker>(test::disc_sticker(20));
+    for (int round = 0; round < 10; ++round) {
+        Evaluator evaluator;
+        std::set<Evaluator::Wanted> wanted;
+        for (const double width : {12.0, 18.0, 22.0, 30.0})
+            wanted.insert({sticker, width});
+        evaluator.work_out(wanted);
+        std::set<std::shared_ptr<const Isolation>> pictures;
+        for (const auto& [one, width] : wanted)
+            pictures.insert(evaluator.evaluate(*one, width)->isolation);
+        EXPECT_EQ(pictures.size(), 1U);
+    }
+}
+
 TEST(Threads, TracingNoiseIsTheSameFromEveryThread) {
     Coverage noise(120, 120);
     std::mt19937 random(3);

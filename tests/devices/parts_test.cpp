@@ -19,10 +19,11 @@ namespace {
 
 using std::numbers::pi;
 
-std::shared_ptr<const Drawing> drawing_of(const std::string& inside) {
+/// @param size  of the page on which 80 × 60 units lie
+std::shared_ptr<const Drawing> drawing_of(const std::string& inside,
+                                          const std::string& size = R"(width="80mm" height="60mm")") {
     const std::string text =
-        R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">)svg" + inside +
-        "</svg>";
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" " + size + " viewBox=\"0 0 80 60\">" + inside + "</svg>";
     const auto* first = reinterpret_cast<const std::byte*>(text.data());
     return *read_drawing(std::make_shared<const std::vector<std::byte>>(first, first + text.size()), "parts.svg");
 }
@@ -44,6 +45,34 @@ Sticker sticker_of(std::shared_ptr<const Drawing> drawing, Parts parts, double b
     Sticker s = new_sticker(DrawingArtwork{std::move(drawing), std::make_shared<const Parts>(std::move(parts))});
     s.border.width = border;
     return s;
+}
+
+TEST(Parts, OfADrawingThatIsTinyInItsFileArePrintedLargeWhereTheyLie) {
+    std::string dots;
+    for (int i = 0; i < 60; ++i)
+        dots += "<circle cx='" + std::to_string(4.03 + 7.21 * (i % 10)) + "' cy='" +
+                std::to_string(4.07 + 9.13 * (i / 10)) + "' r='1.013'/>";
+    std::vector<QImage> printed;
+    for (const char* size : {R"(width="80mm" height="60mm")", R"(width="0.08mm" height="0.06mm")"}) {
+        const auto drawing = drawing_of(dots, size);
+        Sticker s = sticker_of(drawing, all_parts(*drawing));
+        s.width = 80;
+        Document d = with_sticker_added({}, std::move(s));
+        d.put({.sticker = 1, .centre = {100, 100}});
+        Planner planner;
+        const auto page = practice_print(QByteArray::fromStdString(print_pdf(*planner.plan(d))), 600);
+        ASSERT_TRUE(page);
+        printed.push_back(*page);
+    }
+    int dark = 0, differ = 0;
+    for (int y = 0; y < printed[0].height(); ++y)
+        for (int x = 0; x < printed[0].width(); ++x) {
+            const int a = qGray(printed[0].pixel(x, y)), b = qGray(printed[1].pixel(x, y));
+            dark += a < 128;
+            differ += std::abs(a - b) > 128;
+        }
+    EXPECT_GT(dark, 50'000);
+    EXPECT_LT(differ, dark / 500) << "a tenth of a millimetre off would be every eighth";
 }
 
 TEST(Parts, CombinationsHaveTheAreasThatGeosFinds) {

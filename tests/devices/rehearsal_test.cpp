@@ -128,6 +128,18 @@ Document beside_each_other(double gap, const std::function<void(Sticker&)>& chan
     return d;
 }
 
+/// The same art, its left half painted green.
+void paint_half_green(Sticker& s) {
+    auto& art = std::get<PictureArtwork>(s.artwork);
+    auto picture = std::make_shared<Picture>(*art.picture);
+    test::repaint(*picture, [](Image& image) {
+        for (std::size_t i = 0; i < image.rgba.size(); i += 4)
+            if (i / 4 % static_cast<std::size_t>(image.width) < static_cast<std::size_t>(image.width / 2))
+                image.rgba[i] = 40, image.rgba[i + 1] = 160;
+    });
+    art.picture = std::move(picture);
+}
+
 TEST(Slip, NeighboursTakeTheirShareOfABleed) {
     const auto sheet = [](double gap, const std::function<void(Sticker&)>& change) {
         Planner planner;
@@ -138,7 +150,10 @@ TEST(Slip, NeighboursTakeTheirShareOfABleed) {
         s.border.width = 0;
         s.bleed = {Bleed::Kind::art, 1.5};
     };
-    const SlipSheet near = sheet(1, bled);
+    const SlipSheet near = sheet(1, [&](Sticker& s) {
+        bled(s);
+        paint_half_green(s);
+    });
     EXPECT_NEAR(near.tolerance(0), 0.5, 0.06);
     EXPECT_GT(near.check(0).tolerance(), 1.4) << "alone it bears its whole bleed";
     EXPECT_EQ(near.damage(0, Transform::shift({0.7, 0})), Damage::colour) << "the neighbour's";
@@ -146,6 +161,9 @@ TEST(Slip, NeighboursTakeTheirShareOfABleed) {
     EXPECT_EQ(near.damage(0, Transform::shift({0.4, 0})), Damage::none);
     EXPECT_EQ(near.damaged_by(0.6), 2u);
     EXPECT_GT(sheet(4, bled).tolerance(0), 1.4);
+    const SlipSheet of_one_colour = sheet(1, bled);
+    EXPECT_GT(of_one_colour.tolerance(0), near.tolerance(0) + 0.3) << "the neighbour's is the same red";
+    EXPECT_EQ(of_one_colour.damage(0, Transform::shift({0.7, 0})), Damage::none);
     const SlipSheet alike = sheet(1, [](Sticker& s) {
         s.border.width = 2;
         s.rims.border = {Fill::Kind::colour};

@@ -215,7 +215,7 @@ TEST(FillSheet, OnAsFewPagesAsPossibleOtherWaysAreTried) {
                            new_sticker(PictureArtwork{picture_of({star({300, 300}, 4, 290, 70, 0.2)}, 600, 600)}));
     Planner planner;
     FillRequest request{
-        .orders = {{.sticker = 1, .scale = 0.9}}, .way = FillWay::turned, .turns = Turns::half, .rounds = 8};
+        .orders = {{.sticker = 1, .scale = 0.9}}, .way = FillWay::turned, .turns = Turns::half, .rounds = 3};
     // What a page takes differs by the numbers that the search goes by.
     std::vector<int> copies;
     for (request.seed = 1; request.seed <= 5; ++request.seed)

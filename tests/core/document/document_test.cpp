@@ -5,6 +5,7 @@
 #include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
+#include <random>
 
 namespace fusuma {
 namespace {
@@ -47,6 +48,125 @@ TEST(History, AnEditThatChangesNothingIsNoStep) {
     History history{Document{}};
     history.apply("Nothing", Document{});
     EXPECT_FALSE(history.can_undo());
+}
+
+/// The same as History, as a plain list.
+class ListOfDocuments {
+  public:
+    explicit ListOfDocuments(Document first) { steps.emplace_back("", std::move(first)); }
+
+    [[nodiscard]] const Document& current() const { return steps[now].second; }
+    [[nodiscard]] bool can_undo() const { return now > 0; }
+    [[nodiscard]] bool can_redo() const { return now + 1 < steps.size(); }
+    void undo() { now -= can_undo(); }
+    void redo() { now += can_redo(); }
+    void end_stroke() { steps[now].first.clear(); }
+    void apply(Document next, const std::string& stroke) {
+        if (next == current())
+            return;
+        steps.resize(now + 1);
+        if (!stroke.empty() && steps[now].first == stroke) {
+            steps[now].second = std::move(next);
+        } else {
+            steps.emplace_back(stroke, std::move(next));
+            ++now;
+        }
+    }
+
+  private:
+    std::vector<std::pair<std::string, Document>> steps;
+    std::size_t now = 0;
+};
+
+TEST(History, AnySequenceOfEditsUndoAndRedoIsThatOfAListOfDocuments) {
+    for (unsigned seed = 1; seed <= 30; ++seed) {
+        std::mt19937 numbers(seed);
+        const auto any = [&](std::size_t most) { return numbers() % (most + 1); };
+        const auto edited = [&](Document next) {
+            for (std::size_t k = any(2); k-- > 0;)
+                next.put({.sticker = 1, .centre = {static_cast<double>(any(200)), 20}});
+            if (!next.placements.empty() && any(1) == 0)
+                next.placements.erase(next.placements.begin() +
+                                      static_cast<std::ptrdiff_t>(any(next.placements.size() - 1)));
+            for (Placement& p : next.placements)
+                p.turn += any(4) == 0 ? 1 : 0;
+            if (next.placements.size() > 1 && any(5) == 0)
+                std::swap(next.placements.front(), next.placements.back());
+            next.sheet.gap = static_cast<double>(any(1));
+            return next;
+        };
+        const Document first = test::disc_document({{50, 50}, {90, 50}, {130, 50}});
+        History history{first};
+        ListOfDocuments list{first};
+        for (int i = 0; i < 300; ++i) {
+            switch (any(8)) {
+            case 0:
+            case 1:
+                history.undo();
+                list.undo();
+                break;
+            case 2:
+                history.redo();
+                list.redo();
+                break;
+            case 3:
+                history.end_stroke();
+                list.end_stroke();
+                break;
+            default:
+                const std::string stroke = any(1) == 0 ? "drag" : "";
+                const Document next = edited(history.current());
+                history.apply("Edit", next, stroke);
+                list.apply(next, stroke);
+            }
+            ASSERT_EQ(history.current(), list.current()) << seed << " after " << i;
+            ASSERT_EQ(history.can_undo(), list.can_undo());
+            ASSERT_EQ(history.can_redo(), list.can_redo());
+        }
+        for (; history.can_undo(); history.undo(), list.undo())
+            ASSERT_EQ(history.current(), list.current()) << seed;
+        ASSERT_EQ(history.current(), first);
+    }
+}
+
+Document of_copies(int count) {
+    Document document = test::disc_document({});
+    for (int i = 0; i < count; ++i)
+        document.put({.sticker = 1, .centre = {1.0 * i, 50}});
+    return document;
+}
+
+TEST(History, OfAFullSheetTakesNoMoreThanWhatWasMoved) {
+    constexpr std::size_t copies = 5000, steps = 499;
+    const Document first = of_copies(copies);
+    History history{first};
+    for (std::size_t i = 0; i < steps; ++i) {
+        Document next = history.current();
+        next.placements[i * 7 % copies].centre.y += 1;
+        history.apply("Move", std::move(next));
+    }
+    EXPECT_LT(history.bytes_of_copies(), 100'000u);
+    for (std::size_t i = 0; i < steps; ++i)
+        history.undo();
+    EXPECT_FALSE(history.can_undo());
+    EXPECT_EQ(history.current(), first);
+    EXPECT_LT(history.bytes_of_copies(), 100'000u);
+}
+
+TEST(History, ForgetsTheOldestWhenAllIsMovedAgainAndAgain) {
+    History history{of_copies(5000)};
+    for (int i = 0; i < 200; ++i) {
+        Document next = history.current();
+        for (Placement& p : next.placements)
+            p.centre.x += 1;
+        history.apply("Move", std::move(next));
+    }
+    EXPECT_LT(history.bytes_of_copies(), 50u * 5000u * 120u);
+    int undone = 0;
+    for (; history.can_undo(); ++undone)
+        history.undo();
+    EXPECT_GE(undone, 49);
+    EXPECT_EQ(history.current().placements[7].centre.x, 7 + 200 - undone);
 }
 
 TEST(History, IdsOfCopiesThatAreGoneAreNeverUsedAgain) {

@@ -7,8 +7,22 @@
 
 namespace fusuma {
 
-/// The art's printed colour at a place of the sticker, mm; nothing where the art is clear.
-[[nodiscard]] std::optional<Rgb> art_colour_at(const StickerResult& result, Point mm);
+/// The art's printed colours, in the sticker's mm. Holds its pixels.
+class ArtColours {
+  public:
+    explicit ArtColours(const StickerResult& result);
+    [[nodiscard]] std::optional<Rgb> at(Point mm) const; ///< nothing where the art is clear
+
+  private:
+    std::shared_ptr<const Image> image;
+    Transform to_unit;
+};
+
+/// So near that nobody sees where one ends and the other begins.
+[[nodiscard]] bool are_alike(Rgb a, Rgb b);
+
+/// What the sticker is printed with at its cut line; null where that is the art itself.
+[[nodiscard]] const Fill* rim_at_cut(const Sticker& sticker);
 
 /// Calls `visit(place, inward, length)` along the sticker's cut line: places at most `step` mm apart, the unit vector
 /// into the sticker, and the length of line that each stands for, mm.
