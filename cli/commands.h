@@ -68,7 +68,7 @@ struct SheetCommand {
     std::optional<int> copies;
     int pages = 1, rounds = 400;
     unsigned seed = 1;
-    bool spread = false, fewest_pages = false, mirror_sheet = false, there = false;
+    bool spread = false, fewest_pages = false, share_cuts = false, mirror_sheet = false, there = false;
     std::optional<double> pieces; ///< mm that pieces of a picture lie apart, at least
     std::string save, pdf, cut_pdf, svg, dxf, hpgl, gcode, png, report;
     std::string machine; ///< a profile, whose ways HP-GL and G-code take
@@ -76,7 +76,8 @@ struct SheetCommand {
     std::string material;
     std::optional<double> blade_offset, overcut;
     std::vector<std::string> inks; ///< KIND=NAME
-    double png_dpi = 300;
+    double png_dpi = 300, pdf_dpi = 0;
+    int pdf_jpeg = 0;    ///< quality, 0 for none
     std::string cluster; ///< how what is added becomes one
     StickerOptions sticker;
     LabelOptions label;

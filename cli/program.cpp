@@ -43,6 +43,8 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
         ->check(CLI::IsMember({"none", "through", "score"}));
     app->add_option("--gutter", c.gutter, "mm between small sheets")->check(CLI::Range(0.0, 100.0));
     app->add_option("--gap", c.gap, "least distance between cut lines in mm")->check(CLI::Range(0.0, 100.0));
+    app->add_flag("--share-cuts", c.share_cuts,
+                  "upright rectangles with sharp corners lie edge to edge, with one cut where two meet");
     app->add_option("--copies", c.copies, "copies of each picture added")->check(CLI::Range(0, 100000));
     app->add_option("--fill", c.fill,
                     "as many copies of each picture as fit, or as --copies says: in rows, snug, or snug and turned; "
@@ -59,7 +61,14 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     app->add_flag("--spread", c.spread, "spread the copies evenly when they are placed");
     app->add_option("--size", c.size, "longer side of each picture added, in mm")->check(CLI::Range(0.5, 5000.0));
     app->add_option("--save", c.save, "save the project");
-    app->add_option("--pdf", c.pdf, "the sheet to print");
+    const auto pdf = app->add_option("--pdf", c.pdf, "the sheet to print");
+    app->add_option("--pdf-dpi", c.pdf_dpi, "store pictures that print finer at so many dots per inch")
+        ->check(CLI::Range(72.0, 4800.0))
+        ->needs(pdf);
+    app->add_option("--pdf-jpeg", c.pdf_jpeg,
+                    "store pictures that were changed as JPEG of this quality, with their edge in a mask")
+        ->check(CLI::Range(1, 100))
+        ->needs(pdf);
     app->add_option("--cut-pdf", c.cut_pdf, "the cut lines alone as PDF, an ink for each kind of cut");
     app->add_option("--svg", c.svg, "the cut lines in mm");
     app->add_option("--dxf", c.dxf, "the cut lines as DXF in mm, a layer for each kind of cut");
@@ -257,6 +266,8 @@ int run_program(int argc, const char* const* argv) {
         return bad_input;
     }
     room::prepare();
+    constexpr std::size_t at_hand = 384 << 20; // pictures are gone through once: what is done with is let go of
+    Pixels::keep_within(at_hand);
     const ExitCode code = run_chosen(program, outline, sheet, check, rehearse, parts, cut, board, find);
     if (code)
         return *code;

@@ -146,9 +146,9 @@ ExitCode run(const RehearseCommand& command) {
         if (!(std::abs(mm) <= 1000))
             return Problem{"--shift takes up to 1000 mm either way."_said};
     const auto plan = planner.plan(as_printed(*ticket.document));
-    const QByteArray pdf =
-        QByteArray::fromStdString(print_pdf(with_code(*plan, *ticket.document, ticket.code),
-                                            {.with_cut_lines = false, .enough_dpi = setup_of(command, ticket).dpi}));
+    const QByteArray pdf = QByteArray::fromStdString(
+        print_pdf(with_code(*plan, *ticket.document, ticket.code),
+                  {.with_cut_lines = false, .enough_dpi = 2 * setup_of(command, ticket).dpi}));
     nlohmann::json pages = nlohmann::json::array();
     for (std::size_t page = 0; page < ticket.pages.size(); ++page) {
         const SlipSheet slips(*plan, page, planner);

@@ -129,6 +129,7 @@ json sheet_json(const Document& document, const JobPlan& plan, const std::vector
             {"pages", plan.pages.size()},
             {"cuts", sum.cuts},
             {"cut_length_mm", sum.kiss_mm + sum.through_mm},
+            {"shared_cut_mm", sum.shared_mm},
             {"findings", findings_json(findings)}};
 }
 

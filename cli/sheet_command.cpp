@@ -135,6 +135,8 @@ Result<Document> starting_document(const SheetCommand& command) {
         document.sheet.cutter.reach = Edges::all(*command.reach);
     if (command.gap)
         document.sheet.gap = *command.gap;
+    if (command.share_cuts)
+        document.sheet.shares_cuts = true;
     if (command.mirror_sheet)
         document.sheet.is_mirrored = true;
     if (const Outcome done = apply_marks(command, document.sheet.marks); !done)
@@ -361,7 +363,10 @@ Outcome write_outputs(const SheetCommand& command, const Document& document, con
         return Done{};
     const std::string pdf = command.plain_paper
                                 ? print_pdf(plain_paper_test(plan, document.sheet), {false, document.inks})
-                                : print_pdf(plan, {true, document.inks});
+                                : print_pdf(plan, {.with_cut_lines = true,
+                                                   .inks = document.inks,
+                                                   .enough_dpi = command.pdf_dpi,
+                                                   .jpeg_quality = command.pdf_jpeg});
     if (const Outcome written = write_text(command.pdf, [&] { return pdf; }); !written)
         return written;
     for (std::size_t page = 0; page < plan.pages.size() && !command.png.empty(); ++page) {
@@ -393,6 +398,13 @@ ExitCode run(const SheetCommand& command) {
     if (command.pieces)
         *ids = split(*document, planner, *ids, *command.pieces);
 
+    timed(evaluate, [&] {
+        std::set<Evaluator::Wanted> all;
+        for (const auto& sticker : document->stickers)
+            all.insert({sticker, sticker->width});
+        planner.work_out(all);
+        return Done{};
+    });
     for (const auto& sticker : document->stickers) {
         const auto result = timed(evaluate, [&] { return planner.evaluate(*sticker); });
         if (is_nothing_left(*result->isolation))

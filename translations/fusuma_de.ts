@@ -1048,6 +1048,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>Turn</source>
         <translation>Drehen</translation>
     </message>
+    <message>
+        <source>Save a smaller PDF to print…</source>
+        <translation>Kleineres PDF zum Drucken speichern…</translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -2402,8 +2406,8 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Stopp</translation>
     </message>
     <message>
-        <source>Stop waiting. A picture being read is left out; a change being worked out is undone.</source>
-        <translation>Nicht mehr warten. Ein Bild, das gelesen wird, fällt weg; eine Änderung in Arbeit wird zurückgenommen.</translation>
+        <source>Stop waiting. A picture being read is left out; a change being worked out is undone; a file being made is not saved.</source>
+        <translation>Nicht mehr warten. Ein Bild, das gelesen wird, fällt weg; eine Änderung in Arbeit wird zurückgenommen; eine Datei in Arbeit wird nicht gespeichert.</translation>
     </message>
 </context>
 <context>
@@ -3425,6 +3429,18 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
     <message>
         <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
         <translation>Sucht auch andere Wege, bis keine Seite mehr gespart werden kann. Anhalten behält das Beste bisher.</translation>
+    </message>
+    <message>
+        <source>Straight edges share one cut</source>
+        <translation>Gerade Kanten teilen sich einen Schnitt</translation>
+    </message>
+    <message>
+        <source>Upright rectangles, such as labels with sharp corners, are laid edge to edge, without a gap. Where two meet, one straight line is cut for both.</source>
+        <translation>Aufrechte Rechtecke, etwa Etiketten mit scharfen Ecken, liegen Kante an Kante, ohne Abstand. Wo zwei sich berühren, wird eine gerade Linie für beide geschnitten.</translation>
+    </message>
+    <message>
+        <source>Shared cuts</source>
+        <translation>Gemeinsame Schnitte</translation>
     </message>
 </context>
 <context>
@@ -6429,7 +6445,7 @@ gedruckt %2
     </message>
     <message>
         <source>the sheet</source>
-        <translation>der Bogen</translation>
+        <translation>dem Bogen</translation>
     </message>
     <message numerus="yes">
         <source>%n pages</source>
@@ -6437,6 +6453,10 @@ gedruckt %2
             <numerusform>%n Seite</numerusform>
             <numerusform>%n Seiten</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Shared cuts spare %1 of cutting</source>
+        <translation>Gemeinsame Schnitte sparen %1 Schnittweg</translation>
     </message>
 </context>
 <context>
@@ -9071,6 +9091,14 @@ gedruckt %2
     <message>
         <source>Replace its artwork, or remove the sticker.</source>
         <translation>Ersetzen Sie die Vorlage, oder entfernen Sie den Aufkleber.</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: one cut for both, but another colour on either side of it, so the smallest slip shows the neighbour&apos;s</source>
+        <translation>{sticker} und {other}: ein Schnitt für beide, aber beiderseits eine andere Farbe; der kleinste Versatz zeigt die des Nachbarn</translation>
+    </message>
+    <message>
+        <source>Stopped: “{file}” was not saved.</source>
+        <translation>Gestoppt: „{file}“ wurde nicht gespeichert.</translation>
     </message>
 </context>
 <context>

@@ -1048,6 +1048,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>Turn</source>
         <translation>Girar</translation>
     </message>
+    <message>
+        <source>Save a smaller PDF to print…</source>
+        <translation>Guardar un PDF más pequeño para imprimir…</translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -2402,8 +2406,8 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Detener</translation>
     </message>
     <message>
-        <source>Stop waiting. A picture being read is left out; a change being worked out is undone.</source>
-        <translation>Dejar de esperar. Una imagen que se lee se omite; un cambio en curso se deshace.</translation>
+        <source>Stop waiting. A picture being read is left out; a change being worked out is undone; a file being made is not saved.</source>
+        <translation>Dejar de esperar. Una imagen que se lee se omite; un cambio en curso se deshace; un archivo en preparación no se guarda.</translation>
     </message>
 </context>
 <context>
@@ -3425,6 +3429,18 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
     <message>
         <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
         <translation>Busca también otras maneras, hasta que no se pueda ahorrar ninguna página más. Detener conserva lo mejor hasta ahora.</translation>
+    </message>
+    <message>
+        <source>Straight edges share one cut</source>
+        <translation>Bordes rectos con un corte común</translation>
+    </message>
+    <message>
+        <source>Upright rectangles, such as labels with sharp corners, are laid edge to edge, without a gap. Where two meet, one straight line is cut for both.</source>
+        <translation>Los rectángulos derechos, como las etiquetas de esquinas vivas, se colocan borde con borde, sin separación. Donde dos se tocan se corta una sola línea recta para ambos.</translation>
+    </message>
+    <message>
+        <source>Shared cuts</source>
+        <translation>Cortes comunes</translation>
     </message>
 </context>
 <context>
@@ -6438,6 +6454,10 @@ impresa %2
             <numerusform>%n páginas</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Shared cuts spare %1 of cutting</source>
+        <translation>Los cortes comunes ahorran %1 de corte</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::SheetView</name>
@@ -9071,6 +9091,14 @@ impresa %2
     <message>
         <source>Replace its artwork, or remove the sticker.</source>
         <translation>Sustituya su ilustración o elimine la pegatina.</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: one cut for both, but another colour on either side of it, so the smallest slip shows the neighbour&apos;s</source>
+        <translation>{sticker} y {other}: un corte para ambos, pero con otro color a cada lado; el menor desvío muestra el del vecino</translation>
+    </message>
+    <message>
+        <source>Stopped: “{file}” was not saved.</source>
+        <translation>Detenido: «{file}» no se guardó.</translation>
     </message>
 </context>
 <context>

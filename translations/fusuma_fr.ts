@@ -1048,6 +1048,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>Turn</source>
         <translation>Tourner</translation>
     </message>
+    <message>
+        <source>Save a smaller PDF to print…</source>
+        <translation>Enregistrer un PDF plus petit à imprimer…</translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -2402,8 +2406,8 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Arrêter</translation>
     </message>
     <message>
-        <source>Stop waiting. A picture being read is left out; a change being worked out is undone.</source>
-        <translation>Cesser d&apos;attendre. Une image en lecture est laissée ; un changement en cours est annulé.</translation>
+        <source>Stop waiting. A picture being read is left out; a change being worked out is undone; a file being made is not saved.</source>
+        <translation>Cesser d&apos;attendre. Une image en lecture est laissée ; un changement en cours est annulé ; un fichier en préparation n&apos;est pas enregistré.</translation>
     </message>
 </context>
 <context>
@@ -3425,6 +3429,18 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <message>
         <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
         <translation>Cherche aussi d&apos;autres manières, jusqu&apos;à ce qu&apos;aucune page ne puisse être économisée. Arrêter garde le meilleur trouvé.</translation>
+    </message>
+    <message>
+        <source>Straight edges share one cut</source>
+        <translation>Une coupe commune aux bords droits</translation>
+    </message>
+    <message>
+        <source>Upright rectangles, such as labels with sharp corners, are laid edge to edge, without a gap. Where two meet, one straight line is cut for both.</source>
+        <translation>Les rectangles droits, comme les étiquettes à coins vifs, sont posés bord à bord, sans écart. Là où deux se touchent, une seule ligne droite est coupée pour les deux.</translation>
+    </message>
+    <message>
+        <source>Shared cuts</source>
+        <translation>Coupes communes</translation>
     </message>
 </context>
 <context>
@@ -6438,6 +6454,10 @@ imprimée %2
             <numerusform>%n pages</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Shared cuts spare %1 of cutting</source>
+        <translation>Les coupes communes épargnent %1 de coupe</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::SheetView</name>
@@ -9071,6 +9091,14 @@ imprimée %2
     <message>
         <source>Replace its artwork, or remove the sticker.</source>
         <translation>Remplacez son illustration, ou supprimez l’autocollant.</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: one cut for both, but another colour on either side of it, so the smallest slip shows the neighbour&apos;s</source>
+        <translation>{sticker} et {other} : une coupe pour les deux, mais une autre couleur de chaque côté ; le moindre décalage montre celle du voisin</translation>
+    </message>
+    <message>
+        <source>Stopped: “{file}” was not saved.</source>
+        <translation>Arrêté : « {file} » n&apos;a pas été enregistré.</translation>
     </message>
 </context>
 <context>

@@ -1048,6 +1048,10 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>Turn</source>
         <translation>回転</translation>
     </message>
+    <message>
+        <source>Save a smaller PDF to print…</source>
+        <translation>印刷用の小さいPDFを保存…</translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -2399,8 +2403,8 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>停止</translation>
     </message>
     <message>
-        <source>Stop waiting. A picture being read is left out; a change being worked out is undone.</source>
-        <translation>待つのをやめます。読み込み中の画像は省き、計算中の変更は取り消します。</translation>
+        <source>Stop waiting. A picture being read is left out; a change being worked out is undone; a file being made is not saved.</source>
+        <translation>待つのをやめます。読み込み中の画像は省き、計算中の変更は取り消し、作成中のファイルは保存しません。</translation>
     </message>
 </context>
 <context>
@@ -3416,6 +3420,18 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
     <message>
         <source>Looks for other ways, too, until no page less will do. Stop keeps the best so far.</source>
         <translation>これ以上ページを減らせなくなるまで、ほかの並べ方も探します。停止すると、それまでで最良のものを残します。</translation>
+    </message>
+    <message>
+        <source>Straight edges share one cut</source>
+        <translation>まっすぐな辺は 1 本で切る</translation>
+    </message>
+    <message>
+        <source>Upright rectangles, such as labels with sharp corners, are laid edge to edge, without a gap. Where two meet, one straight line is cut for both.</source>
+        <translation>角のとがったラベルなど、まっすぐな長方形を間隔なしで並べます。隣り合う辺は 1 本の直線で両方を切ります。</translation>
+    </message>
+    <message>
+        <source>Shared cuts</source>
+        <translation>共通のカット</translation>
     </message>
 </context>
 <context>
@@ -6421,6 +6437,10 @@ printed %2
             <numerusform>%n ページ</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Shared cuts spare %1 of cutting</source>
+        <translation>共通のカットで %1 の切断を節約</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::SheetView</name>
@@ -9038,6 +9058,14 @@ printed %2
     <message>
         <source>Replace its artwork, or remove the sticker.</source>
         <translation>アートワークを差し替えるか、ステッカーを削除してください。</translation>
+    </message>
+    <message>
+        <source>{sticker} and {other}: one cut for both, but another colour on either side of it, so the smallest slip shows the neighbour&apos;s</source>
+        <translation>{sticker} と {other}：1 本の線で両方を切りますが、両側の色が違うので、わずかなずれでも隣の色が見えます</translation>
+    </message>
+    <message>
+        <source>Stopped: “{file}” was not saved.</source>
+        <translation>停止しました。「{file}」は保存されていません。</translation>
     </message>
 </context>
 <context>

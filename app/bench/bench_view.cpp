@@ -252,11 +252,12 @@ void BenchView::paint_chosen_parts(QPainter& painter, const Sticker& sticker, co
 
 /// What is printed past the cut line, paled, since it stays behind on the sheet.
 void BenchView::paint_waste(QPainter& painter, const QPainterPath& cut) const {
-    QPainterPath outside;
-    outside.addRect(rect());
+    QPainterPath outside = cut; // odd and even: within the cut line nothing, but for its holes
+    outside.setFillRule(Qt::OddEvenFill);
+    outside.addRect(QRectF(rect()).united(cut.boundingRect()));
     QColor veil = theme().canvas;
     veil.setAlpha(150);
-    painter.fillPath(outside.subtracted(cut), veil);
+    painter.fillPath(outside, veil);
 }
 
 /// What counts as art in solid indigo over the paled picture, a tint that reads over any colour. Or where coverage and

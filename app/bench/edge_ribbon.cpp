@@ -104,9 +104,7 @@ void EdgeRibbon::refresh() {
         shown_result.reset();
     } else if (result != shown_result) {
         shown_result = result;
-        // About a pixel of the strip; while a slider is dragged every other will do.
-        const double spacing = model.working_out.shows_preview() ? 0.2 : 0.08; // mm
-        ribbon = ribbon_along(result->cut_line(), result->outline(), spacing);
+        ribbon = *model.working_out.ribbon();
         if (std::exchange(shown_sticker, sticker->id) != sticker->id) {
             offset = 0;
             is_zoomed = false;

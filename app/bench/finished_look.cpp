@@ -94,8 +94,11 @@ void paint_finished(QPainter& painter, const StickerResult& result, const QTrans
     painter.restore();
     if (!is_peeled)
         return;
-    const QPainterPath flap = fold.over().map(cut.intersected(fold.beyond(reach)));
+    const QPainterPath flap = fold.over().map(cut), folded = fold.over().map(fold.beyond(reach));
+    painter.save();
+    painter.setClipPath(folded.translated(-3, 5));
     painter.fillPath(flap.translated(-3, 5), QColor(20, 26, 34, 60));
+    painter.setClipPath(folded);
     const double deep = std::max(1.0, peeled * std::min(cut.boundingRect().width(), cut.boundingRect().height()));
     QLinearGradient light(fold.at, fold.at - deep * fold.way);
     const QColor back = stock == Stock::kraft ? kraft_brown.lighter(118) : adhesive;
@@ -105,7 +108,7 @@ void paint_finished(QPainter& painter, const StickerResult& result, const QTrans
     if (stock == Stock::clear)
         painter.setOpacity(0.75);
     painter.fillPath(flap, light);
-    painter.setOpacity(1);
+    painter.restore();
 }
 
 } // namespace fusuma::app

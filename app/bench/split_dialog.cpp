@@ -30,15 +30,20 @@ constexpr std::size_t most_pieces = 300;
 /// The picture with a numbered box round each piece.
 class NumberedPieces : public QWidget {
   public:
-    NumberedPieces(const Image& image, PixelPlace from) : origin(from), full(image.width, image.height) {
-        const QImage whole(image.rgba.data(), image.width, image.height, image.width * 4, QImage::Format_RGBA8888);
-        constexpr int most = 900;
-        picture = whole.scaled(most, most, Qt::KeepAspectRatio, Qt::FastTransformation);
+    explicit NumberedPieces(const Isolation& art) : origin(art.origin), full(art.size.x, art.size.y) {
         setMinimumSize(420, 320);
         setObjectName(QStringLiteral("piecesPicture"));
     }
-    void show_pieces(std::vector<Piece> found) {
+    /// The art small enough to look at; its pixels may have to be made first.
+    static QImage picture_of(const Isolation& art) {
+        const auto pixels = art.pixels();
+        const QImage whole(pixels->rgba.data(), pixels->width, pixels->height, QImage::Format_RGBA8888);
+        constexpr int most = 900;
+        return whole.scaled(most, most, Qt::KeepAspectRatio, Qt::FastTransformation);
+    }
+    void show_pieces(std::vector<Piece> found, const QImage& of) {
         pieces = std::move(found);
+        picture = of;
         setAccessibleName(SplitWords::tr("%1 pieces, in reading order").arg(pieces.size()));
         update();
     }
@@ -108,7 +113,7 @@ void split_into_pieces(Model& model, QWidget* parent) {
     names->setToolTip(SplitWords::tr(
         "One name for all, which are numbered, or several with commas between, in the order of the numbers"));
     rows->addWidget(row(SplitWords::tr("Names"), names, 320));
-    auto* shown = new NumberedPieces(*result->isolation->pixels(), result->isolation->origin);
+    auto* shown = new NumberedPieces(*result->isolation);
     rows->addWidget(shown, 1);
     auto* there = new QCheckBox(SplitWords::tr("Cut them where they lie on the board; print nothing"));
     there->setObjectName(QStringLiteral("cutThem"));
@@ -125,10 +130,15 @@ void split_into_pieces(Model& model, QWidget* parent) {
     rows->addWidget(buttons);
     QObject::connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
     QObject::connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    struct Found {
+        double by = 0;
+        std::vector<Piece> pieces;
+        QImage picture;
+    };
     std::vector<Piece> pieces;
     double parted_by = 0;
-    const auto show = [&] {
-        shown->show_pieces(pieces);
+    const auto show = [&](const QImage& picture) {
+        shown->show_pieces(pieces, picture);
         const bool is_fine = pieces.size() > 1 && pieces.size() <= most_pieces;
         told->setText(pieces.size() > most_pieces
                           ? SplitWords::tr("%1 pieces are too many: is the background taken away?").arg(pieces.size())
@@ -143,14 +153,15 @@ void split_into_pieces(Model& model, QWidget* parent) {
         in_background(
             dialog.worker, &dialog,
             [sticker, result, by = apart->value()] {
-                return std::pair{by, pieces_of(*sticker, *result->isolation, by)};
+                return Found{by, pieces_of(*sticker, *result->isolation, by),
+                             NumberedPieces::picture_of(*result->isolation)};
             },
-            [&](std::pair<double, std::vector<Piece>> found) {
-                if (found.first != apart->value())
+            [&](Found found) {
+                if (found.by != apart->value())
                     return;
-                parted_by = found.first;
-                pieces = std::move(found.second);
-                show();
+                parted_by = found.by;
+                pieces = std::move(found.pieces);
+                show(found.picture);
             },
             [&](const QString& why) { told->setText(why); });
     };

@@ -2,6 +2,7 @@
 
 #include "app/common/theme.h"
 #include "app/model/in_background.h"
+#include "formats/room/room.h"
 
 #include <QApplication>
 #include <QPainter>
@@ -9,8 +10,8 @@
 #include <QWidget>
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <memory>
-#include <set>
 
 namespace fusuma::app {
 
@@ -38,8 +39,11 @@ class Fetcher : public QObject {
     }
     void fetch(const PrintArt& art, QPaintDevice* device) {
         const std::weak_ptr<const void> which = identity_of(art);
-        if (!asked.insert(which).second)
-            return; // it is on its way, or cannot come
+        const int allowed = room::allowed_seconds();
+        const auto [known, is_new] = asked.try_emplace(which, allowed);
+        if (!is_new && known->second >= allowed)
+            return; // it is on its way, or cannot come in that time
+        known->second = allowed;
         in_background(
             threads, this,
             [art, work = Work{.stop = stop.get_token()}] {
@@ -57,7 +61,7 @@ class Fetcher : public QObject {
   private:
     std::stop_source stop;
     QThreadPool threads;
-    std::set<std::weak_ptr<const void>, std::owner_less<>> asked;
+    std::map<std::weak_ptr<const void>, int, std::owner_less<>> asked; ///< and the seconds allowed then
 
     Fetcher() : QObject(qApp) { threads.setMaxThreadCount(1); }
     ~Fetcher() override {

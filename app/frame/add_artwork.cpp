@@ -78,7 +78,7 @@ void AddArtwork::save_template() {
     if (path)
         model.file_work.write(
             {{*path,
-              [family = model.project.name().toStdString(), name = sticker->name, design = *art->design] {
+              [family = model.project.name().toStdString(), name = sticker->name, design = *art->design](const Work&) {
                   return QByteArray::fromStdString(templates_text(family, {{"", name, design}}));
               }}},
             tr("Saved %1.").arg(QFileInfo(*path).fileName()));

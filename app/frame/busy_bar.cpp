@@ -20,7 +20,8 @@ BusyBar::BusyBar(Model& project, QWidget* parent) : QWidget(parent), model(proje
     bar->setTextVisible(false);
     bar->setFixedSize(px(140), px(6));
     auto* stop = button(tr("Stop"), "", QStringLiteral("stopBusiness"),
-                        tr("Stop waiting. A picture being read is left out; a change being worked out is undone."));
+                        tr("Stop waiting. A picture being read is left out; a change being worked out is undone; "
+                           "a file being made is not saved."));
     connect(stop, &QPushButton::clicked, this, [this] { model.business.cancel(); });
     for (QWidget* widget : std::initializer_list<QWidget*>{words, bar, stop})
         layout->addWidget(widget);

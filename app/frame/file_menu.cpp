@@ -17,6 +17,8 @@ void add_file_menu(Commands& commands, const MenuTargets& on) {
     commands.add_separator();
     commands.add(QObject::tr("Print…"), QKeySequence::Print, [on] { on.output.print_act().print_on_printer(); });
     commands.add(QObject::tr("Save the PDF to print…"), {}, [on] { on.output.print_act().save_pdf(); });
+    commands.add(QObject::tr("Save a smaller PDF to print…"), {},
+                 [on] { on.output.print_act().save_pdf(PrintAct::Pictures::smaller); });
     commands.add(QObject::tr("Save the cut lines as SVG…"), {}, [on] { on.output.export_file(OutputPage::File::svg); });
     commands.add(QObject::tr("Save the cut lines as DXF…"), {}, [on] { on.output.export_file(OutputPage::File::dxf); });
     commands.add(QObject::tr("Save the cut lines as HP-GL…"), {},

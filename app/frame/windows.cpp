@@ -28,7 +28,7 @@ Windows::Windows(const QString& recovery_folder) : folder(recovery_folder) {
                 emit pane->model.messages.chatter(QString::fromStdString(words));
         });
     });
-    room::prepare(true);
+    room::prepare();
 }
 
 Windows::~Windows() {

@@ -6,7 +6,7 @@ std::optional<Business::Doing> Business::now() const {
     if (!project.business().isEmpty())
         return Doing{project.business(), -1};
     if (const QString words = file_work.business(); !words.isEmpty())
-        return Doing{words, -1};
+        return Doing{words, file_work.progress()};
     if (const QString name = importer.reading(); !name.isEmpty())
         return Doing{QObject::tr("Reading “%1”").arg(name), -1};
     if (const QString words = worked.business(); !words.isEmpty())
@@ -23,7 +23,9 @@ std::optional<Business::Doing> Business::now() const {
 }
 
 void Business::cancel() {
-    if (!importer.reading().isEmpty())
+    if (file_work.is_busy())
+        file_work.stop();
+    else if (!importer.reading().isEmpty())
         importer.cancel();
     else if (searches.is_searching())
         searches.stop();

@@ -10,15 +10,18 @@ namespace fusuma::app {
 /// What is being worked on for a person to wait for, and how to stop it.
 class Business {
   public:
-    Business(Project& open_project, FileWork& file_jobs, Importer& reads, WorkedEdits& edits, Searches& looks, WorkingOut& works, InHand& hand)
-        : project(open_project), file_work(file_jobs), importer(reads), worked(edits), searches(looks), working_out(works), in_hand(hand) {}
+    Business(Project& open_project, FileWork& file_jobs, Importer& reads, WorkedEdits& edits, Searches& looks,
+             WorkingOut& works, InHand& hand)
+        : project(open_project), file_work(file_jobs), importer(reads), worked(edits), searches(looks),
+          working_out(works), in_hand(hand) {}
 
     struct Doing {
         QString words;
         double done = -1; ///< 0–1; negative when nobody knows
     };
     [[nodiscard]] std::optional<Doing> now() const;
-    /// Stops it: what was being read is left out, what was being worked out is undone. Opening and saving go on.
+    /// Stops it: what was being read is left out, what was being worked out is undone, a file
+    /// being made is not saved. Opening and saving projects go on.
     void cancel();
 
   private:

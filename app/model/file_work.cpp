@@ -15,10 +15,11 @@ FileWork::~FileWork() {
     worker.waitForDone();
 }
 
-void FileWork::write(std::vector<File> files, const QString& done, const std::function<void(bool)>& then) {
-    under_way.push_back(tr("Saving “%1”").arg(QFileInfo(files.front().path).fileName()));
+void FileWork::write(std::vector<File> files, const QString& words, const std::function<void(bool)>& then) {
+    under_way.push_back({tr("Saving “%1”").arg(QFileInfo(files.front().path).fileName()), {}});
     const auto end = [this, then](const QString& problem, const QString& note) {
         under_way.erase(under_way.begin());
+        done = -1;
         if (!problem.isEmpty())
             emit messages.problem(problem);
         else if (!note.isEmpty())
@@ -28,13 +29,24 @@ void FileWork::write(std::vector<File> files, const QString& done, const std::fu
     };
     in_background(
         worker, this,
-        [files = std::move(files)]() -> Outcome {
-            for (const File& file : files)
-                if (Outcome written = write_file(file.path, file.make()); !written)
-                    return written;
+        [files = std::move(files), work = Work{under_way.back().stop.get_token(), &done}]() -> Outcome {
+            for (std::size_t i = 0; i < files.size(); ++i) {
+                const auto share = [&](std::size_t k) {
+                    return static_cast<double>(k) / static_cast<double>(files.size());
+                };
+                try {
+                    const QByteArray bytes = files[i].make(work.part(share(i), share(i + 1)));
+                    work.at(share(i + 1));
+                    if (Outcome written = write_file(files[i].path, bytes); !written)
+                        return written;
+                } catch (const Stopped&) {
+                    return Problem{"Stopped: “{file}” was not saved."_said.with(
+                        "file", QFileInfo(files[i].path).fileName().toStdString())};
+                }
+            }
             return Done{};
         },
-        [end, done](const Outcome& outcome) { end(outcome ? QString() : in_words(outcome.problem()), done); },
+        [end, words](const Outcome& outcome) { end(outcome ? QString() : in_words(outcome.problem()), words); },
         [end](const QString& trouble) { end(trouble, {}); });
 }
 

@@ -2,8 +2,10 @@
 
 #include "app/model/in_background.h"
 #include "app/model/messages.h"
+#include "core/work.h"
 
 #include <QByteArray>
+#include <atomic>
 #include <functional>
 #include <vector>
 
@@ -18,16 +20,16 @@ class FileWork : public QObject {
 
     struct File {
         QString path;
-        std::function<QByteArray()> make; ///< called on a thread
+        std::function<QByteArray(const Work&)> make; ///< called on a thread
     };
-    /// A failure is told, and leaves what was there; then the rest is not written.
-    /// @param done  what to tell when all are there
+    /// A failure or stop() is told, and leaves what was there; then the rest is not written.
+    /// @param words  what to tell when all are there
     /// @param then  called with whether they are
-    void write(std::vector<File> files, const QString& done, const std::function<void(bool)>& then = {});
+    void write(std::vector<File> files, const QString& words, const std::function<void(bool)>& then = {});
     /// Calls `look` on the thread, then `use` with what it found.
     /// @param words  what to tell meanwhile
     template <typename Look, typename Use> void look_at(const QString& words, Look look, Use use) {
-        under_way.push_back(words);
+        under_way.push_back({words, {}});
         in_background(
             worker, this, std::move(look),
             [this, use = std::move(use)](auto found) mutable {
@@ -40,13 +42,22 @@ class FileWork : public QObject {
             });
     }
     /// What is done, in words; empty when nothing is.
-    [[nodiscard]] QString business() const { return under_way.empty() ? QString() : under_way.front(); }
+    [[nodiscard]] QString business() const { return under_way.empty() ? QString() : under_way.front().words; }
     [[nodiscard]] bool is_busy() const { return !under_way.empty(); }
+    /// Of the file being made, 0–1; negative when nobody knows.
+    [[nodiscard]] double progress() const { return done; }
+    /// Ends making the file in hand; there must be one. One that is being written is finished.
+    void stop() { under_way.front().stop.request_stop(); }
 
   private:
     Messages& messages;
     QThreadPool worker;
-    std::vector<QString> under_way;
+    struct Task {
+        QString words;
+        std::stop_source stop;
+    };
+    std::vector<Task> under_way;
+    std::atomic<double> done = -1;
 };
 
 } // namespace fusuma::app

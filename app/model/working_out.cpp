@@ -82,6 +82,18 @@ std::shared_ptr<const StickerResult> WorkingOut::shown() const {
     return preview && preview_of == id ? preview : latest->result(id);
 }
 
+std::shared_ptr<const Ribbon> WorkingOut::ribbon() {
+    const auto result = shown();
+    return result ? ribbon_of(result, result == preview ? Ribbons::coarse : Ribbons::fine) : nullptr;
+}
+
+std::shared_ptr<const Ribbon> WorkingOut::ribbon_of(const std::shared_ptr<const StickerResult>& result, Ribbons how) {
+    // About a pixel of the strip; while a slider is dragged every other will do.
+    const double spacing = how == Ribbons::coarse ? 0.2 : 0.08; // mm
+    return steps.facts.get<Ribbon>({result},
+                                   [&] { return ribbon_along(result->cut_line(), result->outline(), spacing); });
+}
+
 /// A quick result of the sticker in hand, on a thread of its own, so that it never waits for a full one.
 void WorkingOut::work_out_preview() {
     if (previewing)
@@ -104,6 +116,7 @@ void WorkingOut::work_out_preview() {
         [this, shown = in_hand.sticker(), work = Work{preview_stop.get_token(), nullptr}] {
             auto quick = steps.preview(*shown, work);
             prepare_print(quick->print, work);
+            ribbon_of(quick, Ribbons::coarse);
             return quick;
         },
         end, [end](const QString&) { end(nullptr); }); // the full result will tell what is wrong
@@ -118,7 +131,9 @@ void WorkingOut::work_out() {
     stop = std::stop_source();
     in_background(
         workers, this,
-        [this, now = project.document(), work = Work{stop.get_token(), &done}] { return snapshot_of(now, work); },
+        [this, now = project.document(), chosen = in_hand.sticker(), work = Work{stop.get_token(), &done}] {
+            return snapshot_of(now, chosen ? chosen->id : 0, work);
+        },
         [this, run = latest_edit, for_project = project.generation()](std::shared_ptr<const Snapshot> fresh) {
             working = false;
             if (for_project != project.generation()) { // it came too late
@@ -170,9 +185,13 @@ void WorkingOut::tell_unreadable(const std::map<int, Problem>& before) {
     }
 }
 
-std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, const Work& work) {
+std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int chosen, const Work& work) {
     auto fresh = std::make_shared<Snapshot>();
     fresh->document = now;
+    std::set<Evaluator::Wanted> all;
+    for (const auto& sticker : now.stickers)
+        all.insert({sticker, sticker->width});
+    steps.work_out(all, work);
     const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
     for (std::size_t i = 0; i < now.stickers.size(); ++i) {
         const Sticker& s = *now.stickers[i];
@@ -181,6 +200,8 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, con
             const auto result = steps.evaluate(s, std::nullopt, its);
             if (const auto original = original_art(s.artwork))
                 prepare_art(*original, its.part(1, 1));
+            if (s.id == chosen)
+                ribbon_of(result, Ribbons::fine);
             fresh->results[s.id] = result;
         } catch (const Unreadable& why) {
             fresh->unreadable.emplace(s.id, why.problem);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "app/model/in_hand.h"
+#include "core/border/ribbon.h"
 #include "core/plan/planner.h"
 #include "core/preflight/preflight.h"
 
@@ -45,6 +46,8 @@ class WorkingOut : public QObject {
     /// way, else the snapshot's.
     [[nodiscard]] std::shared_ptr<const StickerResult> shown() const;
     [[nodiscard]] bool shows_preview() const { return preview != nullptr; }
+    /// What is shown of it, unrolled along its cut line: worked out with it, unless another sticker was just chosen.
+    [[nodiscard]] std::shared_ptr<const Ribbon> ribbon();
     /// Has the sticker in hand been edited since it was worked out, so that a preview or the full result is on its way?
     [[nodiscard]] bool awaits_preview() const;
     [[nodiscard]] Planner& planner() { return steps; }
@@ -83,7 +86,10 @@ class WorkingOut : public QObject {
     void work_out_preview();
     void work_out();
     void tell_unreadable(const std::map<int, Problem>& before);
-    [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, const Work& work);
+    /// @param chosen  id of the sticker in hand
+    [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, int chosen, const Work& work);
+    enum class Ribbons { coarse, fine }; ///< those of previews are coarser
+    std::shared_ptr<const Ribbon> ribbon_of(const std::shared_ptr<const StickerResult>& result, Ribbons how);
 };
 
 } // namespace fusuma::app

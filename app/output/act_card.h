@@ -40,7 +40,9 @@ class PrintAct : public ActCard {
   public:
     PrintAct(Model& project, OutputRun& output_run);
     void print_on_printer();
-    void save_pdf();
+    /// Smaller: none finer than 600 dpi, and those that were changed as JPEG.
+    enum class Pictures { as_they_are, smaller };
+    void save_pdf(Pictures pictures = Pictures::as_they_are);
 
   signals:
     void finding_wanted(const Finding& finding); ///< to be shown on the Sheet

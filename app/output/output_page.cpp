@@ -216,24 +216,24 @@ void OutputPage::export_file(File kind) {
         return;
     std::vector<FileWork::File> all;
     for (std::size_t page = 0; page < files; ++page)
-        all.push_back(
-            {page_file(*path, page), [plan, page, kind, inks = model.document().inks,
-                                      material = model.document().material, cutter = model.document().sheet.cutter] {
-                 const auto text = [&] {
-                     switch (kind) {
-                     case File::pdf:
-                         return print_pdf(*plan, {true, inks, false});
-                     case File::svg:
-                         return cut_svg(*plan, page);
-                     case File::dxf:
-                         return cut_dxf(*plan, DxfCurves::polylines, page);
-                     case File::hpgl:
-                         break;
-                     }
-                     return machine_code(plain_job(plan->pages[page].cuts, plan->paper, cutter, material));
-                 };
-                 return QByteArray::fromStdString(text());
-             }});
+        all.push_back({page_file(*path, page),
+                       [plan, page, kind, inks = model.document().inks, material = model.document().material,
+                        cutter = model.document().sheet.cutter](const Work& work) {
+                           const auto text = [&] {
+                               switch (kind) {
+                               case File::pdf:
+                                   return print_pdf(*plan, {true, inks, false}, work);
+                               case File::svg:
+                                   return cut_svg(*plan, page);
+                               case File::dxf:
+                                   return cut_dxf(*plan, DxfCurves::polylines, page);
+                               case File::hpgl:
+                                   break;
+                               }
+                               return machine_code(plain_job(plan->pages[page].cuts, plan->paper, cutter, material));
+                           };
+                           return QByteArray::fromStdString(text());
+                       }});
     model.file_work.write(std::move(all), files == 1 ? tr("Saved %1.").arg(QFileInfo(*path).fileName())
                                                      : tr("Saved %1 pages.").arg(files));
 }

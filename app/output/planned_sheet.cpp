@@ -15,17 +15,11 @@ PlannedSheet::PlannedSheet(Model& project, RunStage& run_stage) : model(project)
     connect(&model, &Model::changed, this, &PlannedSheet::look);
     connect(&stage, &RunStage::changed, this, &PlannedSheet::look);
     connect(&model.project, &Project::replaced, this, [this] { // nothing of the one before is shown meanwhile
-        stop();
+        work.drop();
         latest.reset();
         is_working = false;
         emit stage.changed();
     });
-}
-
-void PlannedSheet::stop() {
-    work.drop();
-    stops.request_stop();
-    stops = {};
 }
 
 void PlannedSheet::set_watched(bool is_seen) {
@@ -45,7 +39,7 @@ void PlannedSheet::look() {
     wanted_page = page;
     wanted_material = material;
     const auto is_on_page = [page](const PlannedCopy& copy) { return copy.page == page; };
-    stop();
+    work.drop();
     if (!plan || std::ranges::none_of(plan->copies, is_on_page)) {
         is_working = false;
         latest.reset();
@@ -55,24 +49,18 @@ void PlannedSheet::look() {
     is_working = true;
     emit stage.changed();
     work.start(
-        [plan, page, material, cutter = model.document().sheet.cutter,
-         stopped = stops.get_token()]() -> Result<std::shared_ptr<const Foreseen>> {
+        [plan, page, material,
+         cutter = model.document().sheet.cutter](const Work& job) -> Result<std::shared_ptr<const Foreseen>> {
             constexpr double seen_dpi = 150;
-            const auto go_on = [&stopped] { // unless something newer is to be seen
-                if (stopped.stop_requested())
-                    throw Stopped();
-            };
-            go_on();
+            job.at(0); // unless something newer is to be seen
             const auto pdf =
-                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = seen_dpi}));
-            go_on();
-            auto picture = practice_print(pdf, seen_dpi, page, {stopped});
+                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = 2 * seen_dpi}));
+            auto picture = practice_print(pdf, seen_dpi, page, job);
             if (!picture)
                 return picture.problem();
-            go_on();
             Foreseen f{plan, page, std::move(*picture), {}, {}, 0};
             f.job = cut_page(plan->pages[static_cast<std::size_t>(page)].cuts, plan->paper, cutter, material);
-            go_on();
+            job.at(0.8);
             f.traces = cut_by_practice(f.job, material, plan->paper, {});
             f.seconds = seconds_to_cut(f.job, plan->paper, cutter, material);
             return std::make_shared<const Foreseen>(std::move(f));
@@ -82,6 +70,11 @@ void PlannedSheet::look() {
             latest = made ? *made : nullptr;
             if (!made)
                 emit model.messages.problem(in_words(made.problem()));
+            emit stage.changed();
+        },
+        [this] {
+            is_working = false;
+            latest.reset();
             emit stage.changed();
         });
 }

@@ -17,7 +17,6 @@ class PlannedSheet : public QObject {
     Q_OBJECT
   public:
     PlannedSheet(Model& project, RunStage& run_stage);
-    ~PlannedSheet() override { stop(); }
 
     struct Foreseen {
         std::shared_ptr<const JobPlan> plan;
@@ -42,10 +41,7 @@ class PlannedSheet : public QObject {
     Material wanted_material;
     bool is_watched = false, is_working = false;
 
-    std::stop_source stops; ///< of what is being worked out
-
     void look();
-    void stop();
 };
 
 } // namespace fusuma::app

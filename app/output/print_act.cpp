@@ -33,7 +33,7 @@ PrintAct::PrintAct(Model& project, OutputRun& output_run) : ActCard(project, out
     add_line({real, pdf, test});
     connect(practice, &QPushButton::clicked, this, [this] { run.printed.freeze_soon(); });
     connect(real, &QPushButton::clicked, this, &PrintAct::print_on_printer);
-    connect(pdf, &QPushButton::clicked, this, &PrintAct::save_pdf);
+    connect(pdf, &QPushButton::clicked, this, [this] { save_pdf(); });
     connect(test, &QPushButton::clicked, this, &PrintAct::print_test);
     connect(&model.project, &Project::replaced, this, [this] { said_yes.clear(); });
     connect(&run.progress, &RunStage::changed, this, [this] { refresh(); });
@@ -105,7 +105,7 @@ void PrintAct::print_on_printer() {
         });
 }
 
-void PrintAct::save_pdf() {
+void PrintAct::save_pdf(Pictures pictures) {
     if (!may_print() || !is_meant())
         return;
     const auto path = ask_where_to_save(this, tr("Save as"), model.project.name(), tr("PDF"), QStringLiteral(".pdf"));
@@ -113,17 +113,20 @@ void PrintAct::save_pdf() {
     if (!plan)
         return;
     const std::string code = run.printed.ticket()->code;
-    model.file_work.write({{*path,
-                            [plan, inks = model.document().inks] {
-                                return QByteArray::fromStdString(
-                                    print_pdf(*plan, {.with_cut_lines = true, .inks = inks}));
-                            }}},
-                          tr("Saved %1 as ticket %2. Print it at actual size.")
-                              .arg(QFileInfo(*path).fileName(), QString::fromStdString(code)),
-                          [this, code](bool written) {
-                              if (!written)
-                                  model.project.remove_ticket(code);
-                          });
+    PdfOptions options{.with_cut_lines = true, .inks = model.document().inks};
+    if (pictures == Pictures::smaller) {
+        options.enough_dpi = 600;
+        options.jpeg_quality = 92;
+    }
+    model.file_work.write(
+        {{*path,
+          [plan, options](const Work& work) { return QByteArray::fromStdString(print_pdf(*plan, options, work)); }}},
+        tr("Saved %1 as ticket %2. Print it at actual size.")
+            .arg(QFileInfo(*path).fileName(), QString::fromStdString(code)),
+        [this, code](bool written) {
+            if (!written)
+                model.project.remove_ticket(code);
+        });
 }
 
 void PrintAct::print_test() {
@@ -147,9 +150,12 @@ void PrintAct::print_test() {
     } else if (ask.clickedButton() == to_pdf) {
         if (const auto path =
                 ask_where_to_save(this, tr("Save as"), tr("plain paper test"), tr("PDF"), QStringLiteral(".pdf")))
-            model.file_work.write(
-                {{*path, [plan] { return QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false})); }}},
-                tr("Saved %1.").arg(QFileInfo(*path).fileName()));
+            model.file_work.write({{*path,
+                                    [plan](const Work& work) {
+                                        return QByteArray::fromStdString(
+                                            print_pdf(*plan, {.with_cut_lines = false}, work));
+                                    }}},
+                                  tr("Saved %1.").arg(QFileInfo(*path).fileName()));
     }
 }
 

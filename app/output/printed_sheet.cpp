@@ -107,14 +107,15 @@ void PrintedSheet::print_for_practice() {
         std::shared_ptr<const SlipSheet> slips;
     };
     work.start(
-        [plan = printed_plan, page = shown_page, wrong = faults.print, &planner = model.working_out.planner()] {
+        [plan = printed_plan, page = shown_page, wrong = faults.print,
+         &planner = model.working_out.planner()](const Work& job) {
             auto sheet = practice_print(
-                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = printer_dpi})),
-                printer_dpi, page);
+                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = 2 * printer_dpi})),
+                printer_dpi, page, job);
             if (sheet)
                 *sheet = with_faults(*sheet, plan->paper, wrong);
             return Printed{std::move(sheet),
-                           std::make_shared<const SlipSheet>(*plan, static_cast<std::size_t>(page), planner)};
+                           std::make_shared<const SlipSheet>(*plan, static_cast<std::size_t>(page), planner, job)};
         },
         [this](Printed fresh) {
             if (!fresh.sheet) {

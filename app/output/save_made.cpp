@@ -23,7 +23,7 @@ void save_made(Model& model, QWidget* over, const QString& suggestion, MadeFile 
                                         is_pdf ? SaveWords::tr("PDF") : SaveWords::tr("HP-GL"),
                                         is_pdf ? QStringLiteral(".pdf") : QStringLiteral(".plt"));
     if (path)
-        model.file_work.write({{*path, [make] { return QByteArray::fromStdString(make()); }}},
+        model.file_work.write({{*path, [make](const Work&) { return QByteArray::fromStdString(make()); }}},
                               SaveWords::tr("Saved %1.").arg(QFileInfo(*path).fileName()));
 }
 

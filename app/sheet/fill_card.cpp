@@ -56,6 +56,15 @@ FillCard::FillCard(Model& project) : SheetCard(project) {
     gap->setToolTip(tr("The least distance between two cut lines. 2 to 3 mm keeps lines from touching."));
     add_row(tr("Gap between cuts"), gap);
     bind(gap, tr("Gap"), [](SheetSettings& s) -> double& { return s.gap; });
+    shares = new QCheckBox(tr("Straight edges share one cut"));
+    shares->setObjectName(QStringLiteral("sharesCuts"));
+    shares->setToolTip(
+        tr("Upright rectangles, such as labels with sharp corners, are laid edge to edge, without a gap. "
+           "Where two meet, one straight line is cut for both."));
+    connect(shares, &QCheckBox::clicked, this, [this](bool is_on) {
+        edit_sheet(tr("Shared cuts"), [is_on](SheetSettings& s) { s.shares_cuts = is_on; });
+    });
+    rows_of_card->addWidget(shares);
 
     which = new QComboBox;
     which->setObjectName(QStringLiteral("fillWith"));
@@ -159,6 +168,7 @@ void FillCard::refresh() {
     fill->setText(is_busy ? tr("Stop and keep this") : tr("Fill the page"));
     which->setItemText(0, in_hand ? QString::fromStdString(in_hand->name) : tr("Sticker in hand"));
     count_row->setVisible(how_many->currentIndex() == exactly);
+    shares->setChecked(model.document().sheet.shares_cuts);
     fewest->setVisible(how_many->currentIndex() == exactly);
     const bool has_copies = !model.document().placements.empty();
     spread->setEnabled(has_copies && !is_busy);

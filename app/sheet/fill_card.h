@@ -20,6 +20,7 @@ class FillCard : public SheetCard {
     QPushButton *place, *fill, *spread, *close_up;
     QComboBox *which, *how_many, *way;
     QCheckBox* fewest;
+    QCheckBox* shares;
     QWidget* count_row;
     QLabel* report;
 

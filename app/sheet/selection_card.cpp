@@ -2,6 +2,7 @@
 
 #include "app/common/theme.h"
 #include "core/arrange/align.h"
+#include "core/arrange/free_place.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
@@ -207,7 +208,7 @@ void SelectionCard::add_repeating() {
         model.copies.work_out(tr("Repeat"), [columns = static_cast<int>(repeat_columns->value()),
                                              rows = static_cast<int>(repeat_rows->value())](
                                                 const Document& d, const Selection& s, Planner& planner) {
-            return repeated(d, planner, s, columns, rows, d.sheet.gap);
+            return repeated(d, planner, s, columns, rows, gap_between(d, planner, s));
         });
     });
     auto* times = label(QStringLiteral("×"), "dim");

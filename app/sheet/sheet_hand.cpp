@@ -1,6 +1,7 @@
 #include "app/sheet/sheet_hand.h"
 
 #include "core/geometry/measure.h"
+#include "core/plan/shared_cuts.h"
 #include "formats/basics/in_words.h"
 
 #include <algorithm>
@@ -160,17 +161,21 @@ void SheetHand::move(Point at, double px_per_mm, Qt::KeyboardModifiers modifiers
     if (!(modifiers & Qt::AltModifier)) {
         const auto& plan = model.snapshot().plan;
         std::vector<Rect> others, frames{{{0, 0}, {sheet.paper.width, sheet.paper.height}}};
+        bool may_touch = sheet.shares_cuts;
         if (plan)
-            for (const PlannedCopy& copy : plan->copies)
-                if (copy.page == model.in_hand.page() && !holding.contains(copy.id))
+            for (const PlannedCopy& copy : plan->copies) {
+                const bool is_held = holding.contains(copy.id);
+                may_touch = may_touch && (!is_held || is_box(*copy.placed));
+                if (!is_held && copy.page == model.in_hand.page())
                     others.push_back(copy->cut_box);
+            }
         if (plan && static_cast<std::size_t>(model.in_hand.page()) < plan->pages.size()) {
             const PagePlan& page = plan->pages[static_cast<std::size_t>(model.in_hand.page())];
             frames.push_back(bounds(page.zone));
             frames.insert(frames.end(), page.small_sheets.begin(), page.small_sheets.end());
         }
         const Rect box{frame_before.min + offset, frame_before.max + offset};
-        Snapped to = snapped(box, others, frames, sheet.gap, snap_px / px_per_mm);
+        Snapped to = snapped(box, others, frames, may_touch ? 0 : sheet.gap, snap_px / px_per_mm);
         offset = offset + to.by;
         shown_guides = std::move(to.guides);
     }

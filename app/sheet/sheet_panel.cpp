@@ -83,12 +83,15 @@ void SheetPanel::refresh() {
                                           length_in_words(most.height(), document.unit));
     const auto count = document.placements.size();
     const QString on_it = tr("%n copies", nullptr, static_cast<int>(count));
-    zone_text->setText(most.empty()
-                           ? tr("The margins leave nowhere to cut on this paper.")
-                           : tr("%1 on %2, %3 % of the cut zone used")
-                                 .arg(on_it)
-                                 .arg(document.pages == 1 ? tr("the sheet") : tr("%n pages", nullptr, document.pages))
-                                 .arg(qRound(100 * s.totals.used_share)));
+    QString words = most.empty()
+                        ? tr("The margins leave nowhere to cut on this paper.")
+                        : tr("%1 on %2, %3 % of the cut zone used")
+                              .arg(on_it)
+                              .arg(document.pages == 1 ? tr("the sheet") : tr("%n pages", nullptr, document.pages))
+                              .arg(qRound(100 * s.totals.used_share));
+    if (s.totals.shared_mm > 0)
+        words += '\n' + tr("Shared cuts spare %1 of cutting").arg(length_in_words(s.totals.shared_mm, document.unit));
+    zone_text->setText(words);
 }
 
 } // namespace fusuma::app

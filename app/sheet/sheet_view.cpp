@@ -100,16 +100,24 @@ void SheetView::refresh() {
     page_after->setVisible(document.pages > 1);
     page_before->setEnabled(model.in_hand.page() > 0);
     page_after->setEnabled(model.in_hand.page() + 1 < document.pages);
-    page_bar->adjustSize();
-    page_bar->move(width() - page_bar->width() - 12, height() - page_bar->height() - 12);
+    place_bars();
     update();
+}
+
+/// Side by side at the bottom, or one above the other where there is no room for that.
+void SheetView::place_bars() {
+    constexpr int margin = 12, apart = 6;
+    zoom_bar->adjustSize();
+    page_bar->adjustSize();
+    zoom_bar->move(ruler_px + 10, height() - zoom_bar->height() - margin);
+    const int left = width() - page_bar->width() - margin;
+    const bool has_room = left >= zoom_bar->geometry().right() + apart;
+    page_bar->move(left, (has_room ? height() - margin : zoom_bar->y() - apart) - page_bar->height());
 }
 
 void SheetView::resizeEvent(QResizeEvent* event) {
     ZoomView::resizeEvent(event);
-    zoom_bar->adjustSize();
-    zoom_bar->move(ruler_px + 10, height() - zoom_bar->height() - 12);
-    page_bar->move(width() - page_bar->width() - 12, height() - page_bar->height() - 12);
+    place_bars();
 }
 
 void SheetView::contextMenuEvent(QContextMenuEvent* event) {

@@ -73,6 +73,7 @@ class SheetView : public ZoomView {
     void refresh();
     void add_zoom_bar();
     void add_page_bar();
+    void place_bars();
 };
 
 } // namespace fusuma::app

@@ -210,7 +210,7 @@ TEST_F(Bench, AnImageOnTheClipboardIsPasted) {
     QPainter(&image).fillRect(10, 10, 40, 20, Qt::red);
     QApplication::clipboard()->setImage(image);
     key(Qt::Key_V, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     settle();
     EXPECT_EQ(model.in_hand.sticker()->name, "Pasted picture");
     EXPECT_EQ(result()->outline().contours.size(), 1u);
@@ -244,16 +244,16 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
     });
     look.start(50);
     drop({path});
-    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 20000)) << "no dialog asked for pages";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, long_enough)) << "no dialog asked for pages";
     window.activateWindow();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 2; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 2; }, long_enough));
     settle();
     EXPECT_EQ(model.in_hand.sticker()->name, "Cards 3");
     EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.2);
     click("stepArtwork");
     const int before = size_px(model.in_hand.sticker()->artwork).x;
     type("pageResolution", "150");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return size_px(model.in_hand.sticker()->artwork).x < before; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return size_px(model.in_hand.sticker()->artwork).x < before; }, long_enough));
     settle();
     EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.3) << "finer or coarser, the size stays";
 }

@@ -364,7 +364,7 @@ TEST_F(CutLineByHand, TheRibbonFollowsTheSliderAndIsLinkedBothWays) {
     auto* slider = find<QSlider>("borderSlider");
     const QImage before = ribbon->grab().toImage();
     QTest::mousePress(slider, Qt::LeftButton, {}, QPoint(slider->width() / 2, slider->height() / 2));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return ribbon->grab().toImage() != before; }, 5000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return ribbon->grab().toImage() != before; }, long_enough));
     QTest::mouseRelease(slider, Qt::LeftButton, {}, QPoint(slider->width() / 2, slider->height() / 2));
     settle();
     // From the ribbon to the view and back.

@@ -97,14 +97,14 @@ TEST(TheDesktop, TellsItsColoursTextAndMotionAndChangesThem) {
     ASSERT_TRUE(theirs.registerService("org.freedesktop.portal.Desktop"));
     {
         Desktop desktop(bus.connection("ours"));
-        ASSERT_TRUE(QTest::qWaitFor([&] { return !desktop.may_move(); }, 5000));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !desktop.may_move(); }, long_enough));
         EXPECT_TRUE(desktop.is_dark());
         EXPECT_DOUBLE_EQ(desktop.text_scale(), 1.1);
         int changes = 0;
         QObject::connect(&desktop, &Desktop::changed, [&] { ++changes; });
         const auto set_until = [&](const char* group, const char* key, const QVariant& value, auto&& is_so) {
             portal.set(group, key, value);
-            return QTest::qWaitFor(is_so, 5000);
+            return QTest::qWaitFor(is_so, long_enough);
         };
         ASSERT_TRUE(set_until(appearance, "color-scheme", 2u, [&] { return !desktop.is_dark(); }));
         portal.set(appearance, "color-scheme", 0u);

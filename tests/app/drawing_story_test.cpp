@@ -76,7 +76,8 @@ TEST_F(DrawingStory, TemplatesComeFromAFileAndABadOneIsRefusedInASentence) {
         for (const QString& file : {bad, good}) {
             with_file_dialog(file, [&] { QTest::mouseClick(more, Qt::LeftButton); });
             std::ignore = QTest::qWaitFor(
-                [&] { return more->isEnabled() && (file == bad ? !refused.isEmpty() : list->count() > had); }, 5000);
+                [&] { return more->isEnabled() && (file == bad ? !refused.isEmpty() : list->count() > had); },
+                long_enough);
         }
         for (int i = 0; i < list->count(); ++i)
             names << list->item(i)->text();
@@ -90,7 +91,7 @@ TEST_F(DrawingStory, TemplatesComeFromAFileAndABadOneIsRefusedInASentence) {
 
 TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     with_file_dialog(test::demo_art("fair-badge.svg"), [&] { click("addArtwork"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     settle();
     ASSERT_EQ(drawing().parts->shapes.size(), 11u);
     EXPECT_NEAR(model.in_hand.sticker()->width, 58, 1e-6) << "as large as its file says";
@@ -148,7 +149,7 @@ TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     type("listRow", "2");
     EXPECT_EQ(std::get<LabelArtwork>(model.in_hand.sticker()->artwork).row, 1u);
     click("putList");
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 20000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
     settle();
     EXPECT_EQ(model.document().placements.size(), 4u);
     EXPECT_EQ(model.document().copies_of(model.in_hand.sticker()->id), 3);

@@ -118,7 +118,7 @@ class Hands : public Window {
         });
         look.start(30);
         QTest::keyClick(&window, Qt::Key_K, Qt::ControlModifier);
-        EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 5000));
+        EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, long_enough));
         window.activateWindow();
         settle();
     }
@@ -335,8 +335,8 @@ TEST_F(Hands, ArtworkIsReplacedWithAllItsSettings) {
     with_file_dialog(test::demo_art("paper-lantern.png"), [this, id] {
         in_menu("cardMenu", "Replace the artwork…", [&] { right_click(card(id), {20, 20}); });
     });
-    ASSERT_TRUE(
-        QTest::qWaitFor([&] { return source_name(model.in_hand.sticker()->artwork) == "paper-lantern.png"; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return source_name(model.in_hand.sticker()->artwork) == "paper-lantern.png"; },
+                                long_enough));
     settle();
     const Sticker& now = *model.document().find(id);
     EXPECT_NEAR(now.width, 44, 1e-9);
@@ -405,7 +405,7 @@ TEST_F(Hands, MessagesCoverNothingGoByThemselvesOrStayAndAreKept) {
     auto* view = find<QWidget>("benchView");
     const QRect covered(row->mapToGlobal(QPoint()), row->size()), picture(view->mapToGlobal(QPoint()), view->size());
     EXPECT_FALSE(covered.intersects(picture));
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !row->isVisible(); }, 5000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !row->isVisible(); }, long_enough));
     emit model.messages.problem("It could not be written.");
     settle();
     QTest::qWait(1200);
@@ -426,7 +426,7 @@ TEST_F(Hands, MessagesCoverNothingGoByThemselvesOrStayAndAreKept) {
     });
     look.start(30);
     find_anything("last messages");
-    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, 5000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, long_enough));
 }
 
 TEST_F(Hands, WhatCannotBeReadKeepsTheOldValueAndIsPutBackOnLeaving) {
@@ -487,7 +487,7 @@ TEST_F(Hands, TheStartPageLeadsInAndGoesWithTheFirstSticker) {
     EXPECT_TRUE(find<QWidget>("startPage"));
     EXPECT_EQ(find<QLabel>("findingText")->text(), "The sheet is empty.");
     click("recentProject");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.project.path() == path; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.project.path() == path; }, long_enough));
     settle();
     EXPECT_EQ(model.document().stickers.size(), 1u);
     QFile::remove(path);
@@ -501,10 +501,10 @@ TEST_F(Hands, OutputShowsWhatWillHappenBeforeAnybodyPrints) {
     window.go_to(Place::output);
     settle();
     auto* caption = window.findChild<QWidget*>("rehearsalView")->findChild<QLabel*>("chip");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return caption->text().startsWith("Planned"); }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return caption->text().startsWith("Planned"); }, long_enough));
     settle();
     EXPECT_EQ(find<QLabel>("ticketTitle")->text(), "Not printed yet");
-    EXPECT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipVerdict")->text() == "No slip."; }, 30000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("slipVerdict")->text() == "No slip."; }, long_enough));
     EXPECT_THAT(find<QLabel>("timeText")->text().toStdString(), testing::MatchesRegex("line ([0-9]+) of .*"));
     find<QSlider>("slipRight")->setValue(30);
     settle();
@@ -553,9 +553,9 @@ TEST_F(Hands, BeforePrintingWhatWouldWasteItIsNamedOnce) {
     look.start(20);
     with_file_dialog(pdf, [this] { click("savePdf"); });
     EXPECT_TRUE(is_asked);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(pdf); }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return QFile::exists(pdf); }, long_enough));
     // Who said yes is not asked again for this sheet.
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("savePdf")->isEnabled(); }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("savePdf")->isEnabled(); }, long_enough));
     with_file_dialog(folder.filePath("b.pdf"), [this] { click("savePdf"); });
     EXPECT_EQ(model.document().tickets.size(), 2u);
 }
@@ -568,7 +568,7 @@ TEST_F(Hands, ASecondJobTakesTenActions) {
     window.go_to(Place::output);
     settle();
     click("practicePrint");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, long_enough));
     const QString path = folder.filePath("Yesterday.fusuma");
     ASSERT_TRUE(save(path));
     model.project.start_new();
@@ -581,7 +581,7 @@ TEST_F(Hands, ASecondJobTakesTenActions) {
         does();
     };
     act([&] { click("recentProject"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     settle();
     const int id = model.document().stickers[0]->id;
     act([&] { // one menu, one file
@@ -590,7 +590,7 @@ TEST_F(Hands, ASecondJobTakesTenActions) {
         });
     });
     ASSERT_TRUE(QTest::qWaitFor(
-        [&] { return source_name(model.document().stickers[0]->artwork) == "leaping-mackerel.png"; }, 20000));
+        [&] { return source_name(model.document().stickers[0]->artwork) == "leaping-mackerel.png"; }, long_enough));
     settle();
     act([&] { key(Qt::Key_D, Qt::ControlModifier); }); // another size of the same
     act([&] { click("stepSize"); });
@@ -601,18 +601,19 @@ TEST_F(Hands, ASecondJobTakesTenActions) {
     act([&] { click("putOnSheet"); });
     EXPECT_EQ(model.document().placements.size(), 3u);
     act([&] { key(Qt::Key_3, Qt::ControlModifier); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("ticketTitle")->text().startsWith("Ticket"); }, 30000))
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("ticketTitle")->text().startsWith("Ticket"); }, long_enough))
         << "yesterday's is in hand";
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, long_enough));
     EXPECT_THAT(find<QLabel>("changedNote")->text().toStdString(), HasSubstr("has changed since it was printed"));
     act([&] { click("printAgain"); });
     ASSERT_TRUE(QTest::qWaitFor(
-        [&] { return model.document().tickets.size() == 2 && find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+        [&] { return model.document().tickets.size() == 2 && find<QPushButton>("loadSheet")->isEnabled(); },
+        long_enough));
     act([&] { click("loadSheet"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("startCutting")->isEnabled(); }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("startCutting")->isEnabled(); }, long_enough));
     choose("Quick"); // so that nobody waits for the practice blade
     act([&] { click("startCutting"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("cutState")->text() == "done"; }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("cutState")->text() == "done"; }, long_enough));
     EXPECT_LE(actions, 10);
     EXPECT_THAT(find<QLabel>("cutFacts")->text().toStdString(), HasSubstr("3 stickers cut in"));
     EXPECT_EQ(find<QPushButton>("startCutting")->text(), "Again");
@@ -658,7 +659,7 @@ TEST_F(Hands, APastedPictureWithoutADensityIsAsLargeAsAFileWithoutOne) {
             picture.setPixelColor(x, y, Qt::darkGreen);
     QGuiApplication::clipboard()->setImage(picture);
     key(Qt::Key_V, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     const double pasted = std::get<PictureArtwork>(model.document().stickers[0]->artwork).picture->dpi;
     EXPECT_EQ(pasted, Picture{}.dpi);
 }

@@ -1,6 +1,7 @@
 // Pictures that are not at hand: let go, too slow to read, or none at all.
 
 #include "app/bench/bench_view.h"
+#include "app/common/painting.h"
 #include "core/document/copies.h"
 #include "formats/basics/file.h"
 #include "formats/pdf/pdf_write.h"
@@ -10,6 +11,7 @@
 #include "tests/app/window.h"
 
 #include <QBuffer>
+#include <QPainter>
 #include <random>
 
 namespace fusuma::app {
@@ -229,10 +231,33 @@ TEST_F(LatePixels, NothingIsSaidOfTheProjectBeforeAndStopEndsReading) {
     EXPECT_FALSE(model.working_out.is_settled());
     EXPECT_FALSE(model.snapshot().plan) << "the sheet of the project before is gone";
     model.business.cancel();
-    EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, 5000)) << "and it is not begun anew";
+    EXPECT_TRUE(QTest::qWaitFor([this] { return model.working_out.is_settled(); }, long_enough))
+        << "and it is not begun anew";
     model.project.start_new();
     settle();
     EXPECT_TRUE(model.snapshot().plan);
+    *never = true; // what shows pictures may still wait for it
+}
+
+TEST_F(LatePixels, WhatCouldNotBeShownForWantOfTimeIsShownOnceThereIsMore) {
+    const QByteArray bytes = *project_bytes(
+        with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(large_picture(), "large.png")})));
+    const auto opened = read_project_bytes(bytes, QStringLiteral("one.fusuma"));
+    ASSERT_TRUE(opened);
+    const Pixels pixels = std::get<PictureArtwork>(opened->stickers[0]->artwork).picture->pixels;
+    QImage blank(300, 300, QImage::Format_ARGB32);
+    blank.fill(Qt::white);
+    const auto is_shown = [&] {
+        QImage view = blank;
+        QPainter painter(&view);
+        draw_art(painter, pixels, QTransform::fromScale(300, 300));
+        painter.end();
+        return view != blank;
+    };
+    room::allow(0);
+    EXPECT_FALSE(QTest::qWaitFor(is_shown, 2'000));
+    room::allow(patience);
+    EXPECT_TRUE(QTest::qWaitFor(is_shown, 30'000));
 }
 
 TEST_F(LatePixels, LetGoAtOnceLooksAndPrintsTheSame) {

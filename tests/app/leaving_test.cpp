@@ -1,10 +1,14 @@
 // What is asked before something would be lost, and what is lost when somebody says no: nothing.
 
 #include "app/sheet/sheet_view.h"
+#include "formats/basics/file.h"
 #include "formats/project/project_file.h"
 #include "tests/app/window.h"
 
 #include <QCloseEvent>
+#include <QLabel>
+#include <QProgressBar>
+#include <QPushButton>
 #include <QSignalSpy>
 
 namespace fusuma::app {
@@ -56,9 +60,9 @@ TEST_F(Leaving, ClosingNewAndOpenAskWhenSomethingWouldBeLost) {
         EXPECT_EQ(model.document().sheet.gap, 5);
     }
     answering(QMessageBox::DestructiveRole, ways[2]);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.project.name() == "other"; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.project.name() == "other"; }, long_enough));
     EXPECT_EQ(answering(QMessageBox::RejectRole, ways[0]), "") << "nothing would be lost";
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, 5000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, long_enough));
 }
 
 TEST_F(Leaving, SavingOnTheWayOutIsWaitedForAndAFailedOneStays) {
@@ -78,7 +82,7 @@ TEST_F(Leaving, SavingOnTheWayOutIsWaitedForAndAFailedOneStays) {
     ASSERT_TRUE(save(path));
     edit_gap(7);
     answering(QMessageBox::AcceptRole, replace_and_leave);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, 10000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, long_enough));
     EXPECT_EQ(load_project(path)->sheet.gap, 7);
 }
 
@@ -99,7 +103,7 @@ TEST_F(Leaving, WhatIsStillBeingTypedIsSavedAndAskedAbout) {
     EXPECT_THAT(answering(QMessageBox::RejectRole, [&] { window.close(); }), testing::HasSubstr("not saved"));
     type("Harbour");
     QTest::keyClick(name, Qt::Key_S, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.project.is_busy() && !model.project.is_changed(); }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.project.is_busy() && !model.project.is_changed(); }, long_enough));
     EXPECT_EQ(load_project(path)->stickers.front()->name, "Harbour");
     QTest::keyClicks(name, ", later?");
     EXPECT_EQ(name->text(), "Harbour, later?") << "what is typed on is meant for the field";
@@ -113,15 +117,47 @@ TEST_F(Leaving, ClosingWaitsForWhatIsBeingSaved) {
     const QString path = folder.filePath("slow.fusuma");
     model.project.save(path);
     model.file_work.write({{folder.filePath("slow.svg"),
-                            [] {
+                            [](const Work&) {
                                 QThread::msleep(300);
                                 return QByteArray("<svg/>");
                             }}},
                           {});
     EXPECT_EQ(answering(QMessageBox::RejectRole, [&] { window.close(); }), "") << "it is saved by then: nothing to ask";
-    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, 10000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !window.isVisible(); }, long_enough));
     EXPECT_EQ(load_project(path)->sheet.gap, 5);
     EXPECT_TRUE(QFile::exists(folder.filePath("slow.svg")));
+}
+
+TEST_F(Leaving, AFileThatTakesLongSaysHowFarItIsAndCanBeStopped) {
+    QStringList told;
+    QObject::connect(&model.messages, &Messages::problem, &window, [&](const QString& words) { told << words; });
+    const QString path = folder.filePath("long.pdf");
+    ASSERT_TRUE(write_file(path, "as it was"));
+    std::optional<bool> written;
+    const QString first = folder.filePath("first.svg");
+    model.file_work.write({{first, [](const Work&) { return QByteArray("<svg/>"); }},
+                           {path,
+                            [](const Work& work) -> QByteArray {
+                                for (;;) {
+                                    work.at(0.4);
+                                    QThread::msleep(1);
+                                }
+                            }}},
+                          QStringLiteral("Saved."), [&](bool is_written) { written = is_written; });
+    auto* stop = window.findChild<QPushButton*>("stopBusiness");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return stop->isVisible(); }, long_enough));
+    EXPECT_EQ(window.findChild<QLabel*>("busyWords")->text(), "Saving “first.svg”");
+    EXPECT_EQ(window.findChild<QWidget*>("busy")->findChild<QProgressBar*>()->value(), 700)
+        << "half of it done, and two fifths of the other half";
+    QTest::mouseClick(stop, Qt::LeftButton);
+    ASSERT_TRUE(QTest::qWaitFor([&] { return written.has_value(); }, long_enough));
+    EXPECT_FALSE(*written);
+    EXPECT_EQ(told, QStringList{"Stopped: “long.pdf” was not saved."});
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.readAll(), "as it was");
+    EXPECT_TRUE(QFile::exists(first)) << "that was there by then";
+    EXPECT_FALSE(model.business.now());
 }
 
 TEST_F(Leaving, AFileThatSomebodyElseWroteIsNotReplacedWithoutAQuestion) {

@@ -87,7 +87,8 @@ class Frame : public testing::Test {
     }
     void settle() {
         const auto* doors = window.findChild<Doors*>();
-        EXPECT_TRUE(QTest::qWaitFor([&] { return model.working_out.is_settled() && !doors->is_sliding(); }, 20000));
+        EXPECT_TRUE(
+            QTest::qWaitFor([&] { return model.working_out.is_settled() && !doors->is_sliding(); }, long_enough));
         QCoreApplication::processEvents();
     }
     Door& door(int number) { return *window.findChild<Door*>(QStringLiteral("door%1").arg(number)); }

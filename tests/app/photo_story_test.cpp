@@ -81,7 +81,7 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
         "flattenDialog",
         [](QDialog& dialog) {
             auto* told = dialog.findChild<QLabel*>("flatTold");
-            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().contains("error left"); }, 30000))
+            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().contains("error left"); }, long_enough))
                 << "found by itself";
         },
         [&] { click("flatten"); }, "layFlat");
@@ -95,7 +95,7 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
         "splitDialog",
         [](QDialog& dialog) {
             auto* told = dialog.findChild<QLabel*>("piecesTold");
-            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().startsWith("2 pieces"); }, 20000))
+            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().startsWith("2 pieces"); }, long_enough))
                 << told->text().toStdString();
             dialog.findChild<QCheckBox*>("cutThem")->click();
             auto* names = dialog.findChild<QLineEdit*>("pieceNames");
@@ -135,15 +135,15 @@ TEST_F(Photos, StampedArtOnTheBoardBecomesTwoStickersOfTrueSize) {
     askew.load.turn = 0.02;
     run->set_faults(askew);
     click("practicePrint");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::printed; }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::printed; }, long_enough));
     settle();
     click("loadSheet");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() >= RunStage::Stage::refused; }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() >= RunStage::Stage::refused; }, long_enough));
     ASSERT_EQ(run->stage(), RunStage::Stage::found) << run->finder.registration().reason;
     settle();
     run->cutting.set_speed(2500);
     click("startCutting");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::cut; }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::cut; }, long_enough));
     const double border = model.in_hand.sticker()->border.width;
     double worst = 0;
     std::set<bool> cut;
@@ -179,7 +179,7 @@ TEST_F(Photos, CornersAreDraggedByHandAndNothingIsLostWithoutABoard) {
         "flattenDialog",
         [](QDialog& dialog) {
             auto* told = dialog.findChild<QLabel*>("flatTold");
-            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().contains("No sheet"); }, 30000))
+            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().contains("No sheet"); }, long_enough))
                 << told->text().toStdString();
             EXPECT_FALSE(dialog.findChild<QPushButton*>("layFlat")->isEnabled());
             auto* net = dialog.findChild<PhotoNet*>("photoNet");
@@ -196,13 +196,14 @@ TEST_F(Photos, CornersAreDraggedByHandAndNothingIsLostWithoutABoard) {
             net->setFocus();
             QTest::keyClick(net, Qt::Key_1);
             QTest::keyClick(net, Qt::Key_Right, Qt::ShiftModifier);
-            ASSERT_TRUE(QTest::qWaitFor([&] { return dialog.findChild<QPushButton*>("layFlat")->isEnabled(); }, 20000));
+            ASSERT_TRUE(
+                QTest::qWaitFor([&] { return dialog.findChild<QPushButton*>("layFlat")->isEnabled(); }, long_enough));
             auto* width = dialog.findChild<QLineEdit*>("flatWidth");
             width->setFocus();
             width->selectAll();
             QTest::keyClicks(width, "80 mm");
             QTest::keyClick(width, Qt::Key_Tab);
-            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().startsWith("80.0"); }, 20000))
+            ASSERT_TRUE(QTest::qWaitFor([&] { return told->text().startsWith("80.0"); }, long_enough))
                 << told->text().toStdString();
         },
         [&] { click("flatten"); }, "layFlat");
@@ -283,7 +284,7 @@ TEST_F(Photos, APhotographFindsASheetForTheMakersMachine) {
     machine.bed = {400, 600};
     run->machine.keep(machine, false);
     click("practicePrint");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::printed; }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::printed; }, long_enough));
     settle();
     const QImage print = run->printed.picture();
     const Board board = board_on({297, 420});
@@ -296,7 +297,7 @@ TEST_F(Photos, APhotographFindsASheetForTheMakersMachine) {
         },
         {.width = 2400, .height = 1800, .tilt = 0.25, .turn = 1.5708, .lens = {-0.05, 0}, .falls_to = 0.7, .noise = 2});
     with_file_dialog(path, [&] { QTest::mouseClick(find<QPushButton>("findByPhoto"), Qt::LeftButton); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::found; }, 60000))
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::found; }, long_enough))
         << run->finder.registration().reason;
     // The board lies in the corner of the nought; the sheet on it.
     const Transform on_bed = lies.then(paper_on_bed(machine, board.paper));
@@ -310,7 +311,7 @@ TEST_F(Photos, APhotographFindsASheetForTheMakersMachine) {
     ASSERT_EQ(run->stage(), RunStage::Stage::printed);
     run->finder.set_method(MarkMethod::sensor);
     run->finder.load();
-    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::found; }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::found; }, long_enough));
     EXPECT_FALSE(QTest::qWaitFor([&] { return run->stage() != RunStage::Stage::found; }, 4000));
     const Registration& there = run->finder.registration();
     EXPECT_LT(distance(there.fit.apply({74, 105}), {74, 105}), 1) << "in the practice cutter, not on the board";
@@ -319,7 +320,7 @@ TEST_F(Photos, APhotographFindsASheetForTheMakersMachine) {
     // A picture without a board is refused, and nothing is cut.
     with_file_dialog(test::demo_art("puffin.png"),
                      [&] { QTest::mouseClick(find<QPushButton>("findByPhoto"), Qt::LeftButton); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::refused; }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return run->stage() == RunStage::Stage::refused; }, long_enough));
     EXPECT_THAT(find<QLabel>("loadWords")->text().toStdString(), HasSubstr("board"));
     EXPECT_TRUE(plotter.strokes().empty());
     run->machine.forget();
@@ -349,7 +350,7 @@ TEST_F(Photos, AScanBecomesAStickerOfItsTrueSize) { // from the device that SANE
             auto* list = dialog.findChild<QComboBox*>("scanner");
             auto* told = dialog.findChild<QLabel*>("scanTold");
             ASSERT_TRUE(
-                QTest::qWaitFor([&] { return list->count() > 0 || told->text().contains("No scanner"); }, 20000));
+                QTest::qWaitFor([&] { return list->count() > 0 || told->text().contains("No scanner"); }, long_enough));
             has_scanner = list->count() > 0;
             if (!has_scanner)
                 return;
@@ -367,9 +368,9 @@ TEST_F(Photos, AScanBecomesAStickerOfItsTrueSize) { // from the device that SANE
             QApplication::sendEvent(bed, &move);
             for (std::size_t n = 1; n <= 2; ++n) { // several in a row
                 auto* start = dialog.findChild<QPushButton*>("scanNow");
-                ASSERT_TRUE(QTest::qWaitFor([&] { return start->isEnabled(); }, 20000));
+                ASSERT_TRUE(QTest::qWaitFor([&] { return start->isEnabled(); }, long_enough));
                 QTest::mouseClick(start, Qt::LeftButton);
-                ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == n; }, 30000))
+                ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == n; }, long_enough))
                     << told->text().toStdString();
             }
         },

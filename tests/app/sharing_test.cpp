@@ -59,7 +59,7 @@ TEST_F(Sharing, CopiesAreOnTheClipboardForOthersAndStayCopiesForUs) {
     model.in_hand.select({model.document().placements[0].id});
     model.copies.copy(model.snapshot().plan);
     const auto now = [] { return QGuiApplication::clipboard()->mimeData(); };
-    ASSERT_TRUE(QTest::qWaitFor([&] { return now()->hasFormat("image/svg+xml"); }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return now()->hasFormat("image/svg+xml"); }, long_enough));
     EXPECT_TRUE(now()->hasFormat("image/png"));
     EXPECT_TRUE(now()->text().startsWith("Puffin, "));
     EXPECT_TRUE(model.copies.paste());
@@ -110,9 +110,9 @@ TEST_F(Sharing, AStickerDraggedOverIsTakenByItsOwnWindowAsAStickerAndByOthersAsA
     ASSERT_TRUE(is_taken(beside));
     QDropEvent drop(QPointF(600, 400), Qt::CopyAction, &carries, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&beside, &drop);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return other.document().stickers.size() == 2; }, 20000)) << "print and cut";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return other.document().stickers.size() == 2; }, long_enough)) << "print and cut";
     EXPECT_EQ(other.document().placements.size(), 0u);
-    EXPECT_TRUE(QTest::qWaitFor([&] { return other.working_out.is_settled(); }, 20000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return other.working_out.is_settled(); }, long_enough));
     // Words that are none.
     QMimeData hostile;
     hostile.setData("application/x-fusuma-sticker", "1");
@@ -127,14 +127,14 @@ TEST_F(Sharing, DrawingsOnTheClipboardComeInAsDrawings) {
     svg->setData("image/png", *read_file(test::demo_art("puffin.png"), 1 << 24)); // beside a picture of it
     QGuiApplication::clipboard()->setMimeData(svg);
     key(Qt::Key_V, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     EXPECT_TRUE(std::holds_alternative<DrawingArtwork>(model.document().stickers[0]->artwork));
     // One that is none is refused in words.
     auto* broken = new QMimeData;
     broken->setData("image/svg+xml", "<svg");
     QGuiApplication::clipboard()->setMimeData(broken);
     key(Qt::Key_V, Qt::ControlModifier);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !notice().empty(); }, 10000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !notice().empty(); }, long_enough));
     EXPECT_EQ(model.document().stickers.size(), 1u);
 }
 
@@ -153,7 +153,7 @@ TEST_F(Sharing, AddressesOfTheWebAreRefusedInASentence) {
     EXPECT_TRUE(model.document().stickers.empty());
     // A file beside one comes in all the same.
     drop_urls({QUrl("https://example.org/a.png"), QUrl::fromLocalFile(test::demo_art("puffin.png"))});
-    EXPECT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 10000));
+    EXPECT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     settle();
 }
 

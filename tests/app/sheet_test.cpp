@@ -47,11 +47,12 @@ TEST_F(OnTheSheet, AFullPageOfEightStickersWithNoFindingIsMadeByMouse) {
     pick("fillWith", 1);
     pick("fillWay", 2);
     QTest::mouseClick(find<QPushButton>("fillSheet"), Qt::LeftButton);
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.searches.so_far() || !model.searches.is_searching(); }, 60000));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return model.searches.so_far() || !model.searches.is_searching(); }, long_enough));
     QTest::qWait(1500); // watching it improve
     if (model.searches.is_searching())
         QTest::mouseClick(find<QPushButton>("fillSheet"), Qt::LeftButton); // stop, and keep this
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 60000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
     settle();
     EXPECT_GE(model.document().placements.size(), 14u);
     EXPECT_GT(model.snapshot().totals.used_share, 0.5);
@@ -89,6 +90,57 @@ TEST_F(OnTheSheet, ExactNumbersSayHowManyPagesTheyTookAndWhatIsLeftOnTheLast) {
     click("undo");
     EXPECT_TRUE(model.document().placements.empty());
     EXPECT_EQ(model.document().pages, 1);
+}
+
+TEST_F(OnTheSheet, LabelsLieEdgeToEdgeAndShareTheirCutsWhereThatIsAllowed) {
+    auto picture = test::picture_of({corners_of({{0, 0}, {600, 360}})}, 600, 360);
+    Sticker plain = new_sticker(PictureArtwork{picture});
+    plain.border.width = 0;
+    model.project.adopt(with_sticker_added({}, plain), QStringLiteral("test"));
+    settle();
+    key(Qt::Key_2, Qt::ControlModifier);
+    pick("fillHowMany", 1);
+    click("fillSheet");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 60'000));
+    settle();
+    const std::size_t apart = model.document().placements.size();
+    QTest::mouseClick(find<QCheckBox>("sharesCuts"), Qt::LeftButton, {}, {8, 8});
+    settle();
+    EXPECT_TRUE(model.document().sheet.shares_cuts);
+    click("fillSheet");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, 60'000));
+    settle();
+    EXPECT_GT(model.document().placements.size(), apart);
+    EXPECT_GT(model.snapshot().totals.shared_mm, 1000);
+    for (const Finding& finding : model.snapshot().findings)
+        EXPECT_TRUE(finding.rule == "no-bleed" || finding.rule == "low-resolution") << finding.message.english();
+
+    // One that is dragged near another goes on to touch it, without the gap.
+    const Placement held = model.document().placements.front();
+    drag(find<SheetView>("sheetView"), on_screen(held.centre), on_screen(held.centre + Point{1.5, 1.5}));
+    EXPECT_NEAR(distance(model.document().copy(held.id)->centre, held.centre), 0, 0.01);
+
+    while (find<QAbstractButton>("undo")->isEnabled())
+        click("undo");
+    EXPECT_FALSE(model.document().sheet.shares_cuts);
+    EXPECT_FALSE(find<QCheckBox>("sharesCuts")->isChecked());
+}
+
+TEST_F(OnTheSheet, TheBarsAtTheBottomNeverCoverEachOther) {
+    Document document = test::disc_document({{60, 100}});
+    while (document.pages < most_pages)
+        document = with_page_added(std::move(document));
+    model.project.adopt(std::move(document), QStringLiteral("test"));
+    key(Qt::Key_2, Qt::ControlModifier);
+    model.in_hand.go_to_page(most_pages - 1);
+    for (const int width : {1600, 1280, 1024, 960}) {
+        window.resize(width, 700);
+        settle();
+        const QWidget *pages = find<QPushButton>("addPage")->parentWidget(),
+                      *zoom = find<QPushButton>("measure")->parentWidget();
+        EXPECT_FALSE(pages->geometry().intersects(zoom->geometry())) << width;
+        EXPECT_TRUE(find<SheetView>("sheetView")->rect().contains(pages->geometry())) << width;
+    }
 }
 
 TEST_F(OnTheSheet, HandlesTurnAndScaleAndCtrlDragDuplicates) {

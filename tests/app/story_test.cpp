@@ -20,7 +20,7 @@ namespace {
 TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     // Open a picture with the button and the dialog.
     with_file_dialog(test::demo_art("puffin.png"), [&] { click("addArtwork"); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     settle();
     EXPECT_NEAR(model.in_hand.sticker()->border.width, 3.175, 1e-9) << "the usual border (common practice)";
     type("borderWidth", "2 mm");
@@ -69,7 +69,7 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
     key(Qt::Key_N, Qt::ControlModifier);
     EXPECT_TRUE(model.document().stickers.empty());
     with_file_dialog(project, [&] { key(Qt::Key_O, Qt::ControlModifier); });
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, 20000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));
     settle();
     EXPECT_EQ(model.document().placements, saved.placements);
     EXPECT_EQ(model.document().sheet, saved.sheet);
@@ -86,14 +86,14 @@ TEST_F(Window, TellsTheWholeStoryFromPictureToPracticeCut) {
 
     // Print and cut for practice.
     EXPECT_FALSE(find<QPushButton>("startCutting")->isEnabled()) << "loading comes first";
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("loadSheet")->isEnabled(); }, long_enough));
     click("loadSheet");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("startCutting")->isEnabled(); }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QPushButton>("startCutting")->isEnabled(); }, long_enough));
     choose("Quick");
     auto* view = find<RehearsalView>("rehearsalView");
     const QImage before = view->grab().toImage();
     click("startCutting");
-    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("cutState")->text() == "done"; }, 30000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return find<QLabel>("cutState")->text() == "done"; }, long_enough));
     EXPECT_NE(view->grab().toImage(), before) << "the cut is drawn over the print";
 }
 
@@ -171,7 +171,8 @@ TEST_F(Window, BadFilesGetOneSentenceAndChangeNothing) {
     for (const auto& [path, words] :
          {std::pair{text, "not a picture"}, {project, "cannot be opened"}, {clear, "fully transparent"}}) {
         drop({path});
-        EXPECT_TRUE(QTest::qWaitFor([&, w = words] { return notice().find(w) != std::string::npos; }, 5000)) << words;
+        EXPECT_TRUE(QTest::qWaitFor([&, w = words] { return notice().find(w) != std::string::npos; }, long_enough))
+            << words;
         EXPECT_EQ(model.document(), before);
     }
     EXPECT_FALSE(save(folder.filePath("no/such/folder.fusuma")));

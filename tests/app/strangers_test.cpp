@@ -85,7 +85,7 @@ TEST_F(Strangers, StopEndsReadingAtOnceAndTheNextFileIsRead) {
         <feTurbulence baseFrequency=".01" numOctaves="2000"/></filter><rect width="1800" height="1800" filter="url(#f)"/>
         </svg>)svg"));
     drop({slow});
-    ASSERT_TRUE(QTest::qWaitFor([&] { return model.importer.reading() == "slow.svg"; }, 5000));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.importer.reading() == "slow.svg"; }, long_enough));
     QTest::qWait(300);
     model.business.cancel();
     EXPECT_EQ(model.importer.reading(), "");

@@ -17,6 +17,7 @@ class WatchedApplication : public QApplication {
         double ms;
         QString what;
     };
+    static constexpr const char* stood_still = "the interface thread stood still";
     /// Those since it was last asked.
     static std::vector<Block> take_blocks() { return std::exchange(blocks, {}); }
 

@@ -27,6 +27,9 @@
 
 namespace fusuma::app {
 
+/// How long what must come is waited for, in ms: machines can be busy, and only what never comes is wrong.
+inline constexpr int long_enough = 120'000;
+
 /// The real window, driven by clicks and keys.
 class Window : public testing::Test {
   protected:
@@ -42,7 +45,8 @@ class Window : public testing::Test {
     }
     void TearDown() override {
         for (const auto& block : WatchedApplication::take_blocks())
-            ADD_FAILURE() << "the interface thread stood still for " << block.ms << " ms: " << block.what.toStdString();
+            ADD_FAILURE() << WatchedApplication::stood_still << " for " << block.ms
+                          << " ms: " << block.what.toStdString();
     }
     /// Is nothing on its way: no result, no door, nothing that a widget put off for a moment?
     bool is_quiet() {
@@ -55,7 +59,7 @@ class Window : public testing::Test {
         for (int seen = 0; seen < 2; ++seen) {
             QCoreApplication::processEvents();
             QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
-            ASSERT_TRUE(QTest::qWaitFor([this] { return is_quiet(); }, 20000));
+            ASSERT_TRUE(QTest::qWaitFor([this] { return is_quiet(); }, long_enough));
         }
         QCoreApplication::processEvents();
     }
@@ -176,7 +180,7 @@ class Window : public testing::Test {
     void drop_artwork(const QStringList& paths) {
         const std::size_t wanted = model.document().stickers.size() + static_cast<std::size_t>(paths.size());
         drop(paths);
-        EXPECT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == wanted; }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == wanted; }, long_enough));
         settle();
     }
     /// The example on small paper, which is printed and cut for practice in a quarter of the time.
@@ -197,7 +201,7 @@ class Window : public testing::Test {
     bool save(const QString& path) {
         std::optional<bool> saved;
         model.project.save(path, [&](bool is_saved) { saved = is_saved; });
-        EXPECT_TRUE(QTest::qWaitFor([&] { return saved.has_value(); }, 20000));
+        EXPECT_TRUE(QTest::qWaitFor([&] { return saved.has_value(); }, long_enough));
         return saved.value_or(false);
     }
     std::string notice() {

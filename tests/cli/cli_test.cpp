@@ -131,6 +131,37 @@ TEST(Cli, SheetWritesEveryOutputAndReportsIt) {
     EXPECT_EQ(json::parse(more.out)["copies"], 5) << "a project can be added to";
 }
 
+TEST(Cli, NeighboursShareTheirCutsWhereThatIsAsked) {
+    QTemporaryDir folder;
+    const auto path = [&](const char* name) { return folder.filePath(QLatin1String(name)).toStdString(); };
+    QImage card(600, 360, QImage::Format_RGB32);
+    card.fill(QColor(20, 120, 130));
+    ASSERT_TRUE(card.save(QString::fromStdString(path("card.png"))));
+    const auto sheet = [&](std::vector<std::string> more) {
+        std::vector<std::string> words{"sheet", path("card.png"), "--size", "50",       "--border", "0", "--bleed",
+                                       "1.5",   "--fill",         "rows",   "--report", "-"};
+        words.insert(words.end(), more.begin(), more.end());
+        const Ran run = run_cli(words);
+        EXPECT_EQ(run.code, 0) << run.err;
+        return json::parse(run.out);
+    };
+    const json apart = sheet({}), shared = sheet({"--share-cuts", "--svg", path("c.svg"), "--save", path("p.fusuma")});
+    EXPECT_GT(shared["copies"], apart["copies"]);
+    EXPECT_EQ(apart["shared_cut_mm"], 0);
+    EXPECT_EQ(apart["cuts"], apart["copies"]);
+    EXPECT_NEAR(shared["cut_length_mm"].get<double>() + shared["shared_cut_mm"].get<double>(),
+                160 * shared["copies"].get<double>(), 1);
+    EXPECT_EQ(shared["findings"], apart["findings"]);
+
+    QFile svg(folder.filePath("c.svg"));
+    ASSERT_TRUE(svg.open(QIODevice::ReadOnly));
+    EXPECT_EQ(svg.readAll().count("<path"), shared["cuts"].get<int>()) << "every line stands there once";
+    const Ran again = run_cli({"check", path("p.fusuma"), "--report", "-"});
+    EXPECT_EQ(json::parse(again.out)["shared_cut_mm"], shared["shared_cut_mm"]) << "the project keeps it";
+    const Ran rehearsed = run_cli({"rehearse", path("p.fusuma"), "--report", "-"});
+    EXPECT_EQ(json::parse(rehearsed.out)["faulty_copies"], 0);
+}
+
 TEST(Cli, SizeIsTheLongerSideOfTheArtwork) {
     const Ran run = run_cli({"sheet", lantern, "--size", "74", "--border", "0", "--holes", "close", "--report", "-"});
     const Ran doubled =
