@@ -16,20 +16,20 @@ namespace fs = std::filesystem;
 const std::vector<std::string> layers{"core", "formats", "reading", "devices", "app", "cli"};
 
 const std::map<std::string, std::vector<std::string>> folders{
-    {"core",
-     {".", "geometry", "raster", "trace", "border", "cutting", "drawing", "hand", "label", "sheet", "document", "fill",
-      "registration", "photo", "steps", "plan", "machine", "arrange", "preflight", "rehearsal"}},
+    {"core", {".",     "geometry", "raster",  "trace",    "border",    "cutting",      "drawing",
+              "hand",  "label",    "sheet",   "document", "fill",      "registration", "photo",
+              "steps", "plan",     "machine", "arrange",  "preflight", "rehearsal"}},
     {"formats",
-     {"basics", "room", "manual", "fonts", "drawing", "picture", "cut_files", "label", "machine", "pdf", "painting", "project"}},
+     {"basics", "room", "manual", "fonts", "drawing", "picture", "cut_files", "label", "machine", "pdf", "painting",
+      "project"}},
     {"reading", {"basics", "dxf", "picture", "svg", "cut_lines", "drawing", "printed", "table", "."}},
     {"devices", {"cutter", "scanner", "practice"}},
     {"app", {"model", "common", "bench", "sheet", "output", "frame"}},
     {"cli", {"."}}};
 
 /// Folders that stand beside each other and know nothing of one another.
-const std::set<std::set<std::string>> strangers{{"app/bench", "app/sheet"},
-                                                {"app/bench", "app/output"},
-                                                {"app/sheet", "app/output"}};
+const std::set<std::set<std::string>> strangers{
+    {"app/bench", "app/sheet"}, {"app/bench", "app/output"}, {"app/sheet", "app/output"}};
 
 /// Layers that a layer does not stand on, although they come before it.
 const std::map<std::string, std::set<std::string>> not_below{
@@ -64,18 +64,33 @@ template <typename List> std::ptrdiff_t place_in(const List& list, const std::st
 }
 
 /// The libraries that a program asks for itself, as `readelf -d` tells them: "(NEEDED) Shared library: [libzip.so.4]".
-std::vector<std::string> needed_by(const std::string& program) {
-    FILE* pipe = ::popen(("readelf -d '" + program + "'").c_str(), "r");
-    std::vector<std::string> libraries;
+std::vector<std::string> told_by_readelf(const std::string& what, const std::string& program) {
+    FILE* pipe = ::popen(("readelf -W " + what + " '" + program + "'").c_str(), "r");
+    std::vector<std::string> lines;
     char line[4096];
-    while (std::fgets(line, sizeof line, pipe)) {
-        const std::string text = line;
+    while (std::fgets(line, sizeof line, pipe))
+        lines.emplace_back(line);
+    ::pclose(pipe);
+    return lines;
+}
+
+std::vector<std::string> needed_by(const std::string& program) {
+    std::vector<std::string> libraries;
+    for (const std::string& text : told_by_readelf("-d", program)) {
         const auto open = text.find('['), close = text.find(']');
         if (text.find("(NEEDED)") != std::string::npos && close != std::string::npos)
             libraries.push_back(text.substr(open + 1, close - open - 1));
     }
-    ::pclose(pipe);
     return libraries;
+}
+
+/// The functions of other libraries that a program calls, with the lines that tell of them.
+std::vector<std::string> called_by(const std::string& program) {
+    std::vector<std::string> functions;
+    for (const std::string& text : told_by_readelf("--dyn-syms", program))
+        if (const auto at = text.find(" UND "); at != std::string::npos)
+            functions.push_back(text.substr(at + 5));
+    return functions;
 }
 
 TEST(Layers, IncludesPointDownwardsOnly) {
@@ -97,16 +112,16 @@ TEST(Layers, IncludesPointDownwardsOnly) {
 
 TEST(Layers, FoldersOfALayerPointDownwardsOnly) {
     for (const auto& [layer, order] : folders)
-        for_each_include(layer, [&, &within = layer, &rooms = order](const std::string& file, const std::string& name,
-                                                                     bool ours) {
-            const auto here = room_of(file), there = room_of(name);
-            ASSERT_NE(place_in(rooms, here.second), std::ssize(rooms)) << file << " is in a folder without a place";
-            if (!ours || there.first != within)
-                return;
-            EXPECT_LE(place_in(rooms, there.second), place_in(rooms, here.second)) << file << " includes " << name;
-            EXPECT_FALSE(strangers.contains({within + "/" + here.second, within + "/" + there.second}))
-                << file << " includes " << name;
-        });
+        for_each_include(
+            layer, [&, &within = layer, &rooms = order](const std::string& file, const std::string& name, bool ours) {
+                const auto here = room_of(file), there = room_of(name);
+                ASSERT_NE(place_in(rooms, here.second), std::ssize(rooms)) << file << " is in a folder without a place";
+                if (!ours || there.first != within)
+                    return;
+                EXPECT_LE(place_in(rooms, there.second), place_in(rooms, here.second)) << file << " includes " << name;
+                EXPECT_FALSE(strangers.contains({within + "/" + here.second, within + "/" + there.second}))
+                    << file << " includes " << name;
+            });
 }
 
 TEST(Layers, EveryFolderSaysWhatItHolds) {
@@ -116,10 +131,10 @@ TEST(Layers, EveryFolderSaysWhatItHolds) {
 }
 
 TEST(Layers, NoProgramWithAPersonsWorkLinksWhatParsesFilesFromOutside) {
-    // Qt's own parts aside; qpdf and zip are there to write with.
-    const std::set<std::string> parsers{"poppler", "poppler-glib", "poppler-cpp", "rsvg-2", "cairo", "dxflib", "heif",
-                                        "lcms2",   "exiv2",        "csv",         "jpeg",   "2geom", "z",      "png16",
-                                        "tiff",    "webp",         "gdk_pixbuf-2", "xml2"};
+    // Qt's own parts aside; qpdf, zip and zlib are there to write with.
+    const std::set<std::string> parsers{"poppler", "poppler-glib", "poppler-cpp", "rsvg-2",       "cairo", "dxflib",
+                                        "heif",    "lcms2",        "exiv2",       "csv",          "jpeg",  "2geom",
+                                        "png16",   "tiff",         "webp",        "gdk_pixbuf-2", "xml2"};
     for (const char* program : {FUSUMA, FUSUMA_CLI}) {
         int seen = 0;
         for (const std::string& library : needed_by(program)) {
@@ -128,6 +143,13 @@ TEST(Layers, NoProgramWithAPersonsWorkLinksWhatParsesFilesFromOutside) {
             EXPECT_FALSE(parsers.contains(name)) << program << " links " << library;
         }
         EXPECT_GT(seen, 5) << program;
+        bool deflates = false;
+        for (const std::string& function : called_by(program)) { // zlib packs; what is packed is opened in the room
+            deflates = deflates || function.starts_with("deflate");
+            for (const char* opens : {"inflate", "uncompress", "gz"})
+                EXPECT_FALSE(function.starts_with(opens)) << program << " calls " << function;
+        }
+        EXPECT_TRUE(deflates) << program;
     }
     const std::vector<std::string> reader = needed_by(READER);
     EXPECT_NE(std::ranges::find(reader, "librsvg-2.so.2"), reader.end());
