@@ -5175,6 +5175,26 @@ gedruckt %2
         <source>Add</source>
         <translation>Hinzufügen</translation>
     </message>
+    <message>
+        <source>Which page?</source>
+        <translation>Welche Seite?</translation>
+    </message>
+    <message>
+        <source>“%1” has %2 pages. One of them takes the artwork&apos;s place.</source>
+        <translation>„%1“ hat %2 Seiten. Eine davon tritt an die Stelle des Motivs.</translation>
+    </message>
+    <message>
+        <source>Its number, from 1.</source>
+        <translation>Ihre Nummer, ab 1.</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Ersetzen</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PaperCard</name>

@@ -5175,6 +5175,26 @@ impresa %2
         <source>Add</source>
         <translation>Añadir</translation>
     </message>
+    <message>
+        <source>Which page?</source>
+        <translation>¿Qué página?</translation>
+    </message>
+    <message>
+        <source>“%1” has %2 pages. One of them takes the artwork&apos;s place.</source>
+        <translation>«%1» tiene %2 páginas. Una de ellas ocupará el lugar del diseño.</translation>
+    </message>
+    <message>
+        <source>Its number, from 1.</source>
+        <translation>Su número, desde 1.</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>Página</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Reemplazar</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PaperCard</name>

@@ -5175,6 +5175,26 @@ imprimée %2
         <source>Add</source>
         <translation>Ajouter</translation>
     </message>
+    <message>
+        <source>Which page?</source>
+        <translation>Quelle page ?</translation>
+    </message>
+    <message>
+        <source>“%1” has %2 pages. One of them takes the artwork&apos;s place.</source>
+        <translation>« %1 » a %2 pages. L&apos;une d&apos;elles prend la place du motif.</translation>
+    </message>
+    <message>
+        <source>Its number, from 1.</source>
+        <translation>Son numéro, à partir de 1.</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>Page</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Remplacer</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PaperCard</name>

@@ -5162,6 +5162,26 @@ printed %2
         <source>Add</source>
         <translation>追加</translation>
     </message>
+    <message>
+        <source>Which page?</source>
+        <translation>どのページ？</translation>
+    </message>
+    <message>
+        <source>“%1” has %2 pages. One of them takes the artwork&apos;s place.</source>
+        <translation>「%1」は %2 ページです。そのうち 1 ページが絵柄に置き換わります。</translation>
+    </message>
+    <message>
+        <source>Its number, from 1.</source>
+        <translation>ページ番号（1 から）。</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>ページ</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>置き換える</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PaperCard</name>

@@ -39,6 +39,7 @@ QByteArray pasted_png(const QMimeData* clip) {
 
 AddArtwork::AddArtwork(Model& to, QWidget& over, ProjectFiles& opened) : model(to), window(over), files(opened) {
     connect(&model.importer, &Importer::pages_wanted, this, &AddArtwork::ask_for_pages);
+    connect(&model.importer, &Importer::page_wanted, this, &AddArtwork::ask_for_page);
 }
 
 void AddArtwork::choose_files() {
@@ -46,7 +47,7 @@ void AddArtwork::choose_files() {
 }
 
 void AddArtwork::ask_for_pages(const QString& path, int pages) {
-    PagesDialog dialog(QFileInfo(path).fileName(), pages, &window);
+    PagesDialog dialog(QFileInfo(path).fileName(), pages, PagesDialog::For::new_stickers, &window);
     if (dialog.exec() != QDialog::Accepted)
         return;
     if (!dialog.as_drawing())
@@ -54,6 +55,13 @@ void AddArtwork::ask_for_pages(const QString& path, int pages) {
     else
         for (const int page : dialog.chosen())
             model.importer.add_drawing(path, page);
+}
+
+void AddArtwork::ask_for_page(const QString& path, int pages, int sticker) {
+    PagesDialog dialog(QFileInfo(path).fileName(), pages, PagesDialog::For::one_artwork, &window);
+    if (dialog.exec() == QDialog::Accepted)
+        model.importer.replace_artwork(sticker, path, dialog.chosen().front(),
+                                       dialog.as_drawing() ? std::nullopt : std::optional(dialog.dpi()));
 }
 
 void AddArtwork::new_label() {

@@ -28,6 +28,7 @@ class AddArtwork : public QObject {
     ProjectFiles& files;
 
     void ask_for_pages(const QString& path, int pages);
+    void ask_for_page(const QString& path, int pages, int sticker);
 };
 
 } // namespace fusuma::app

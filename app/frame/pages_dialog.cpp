@@ -27,17 +27,20 @@ std::vector<int> parse_pages(const QString& text, int pages) {
     return result;
 }
 
-PagesDialog::PagesDialog(const QString& file_name, int pages, QWidget* parent) : QDialog(parent), count(pages) {
-    setWindowTitle(tr("Which pages?"));
+PagesDialog::PagesDialog(const QString& file_name, int pages, For what, QWidget* parent)
+    : QDialog(parent), count(pages), use(what) {
+    const bool is_one = what == For::one_artwork;
+    setWindowTitle(is_one ? tr("Which page?") : tr("Which pages?"));
     auto* layout = column(this, 16, 10);
-    auto* words = label(pages == 1 ? tr("“%1” has one page.").arg(file_name)
-                                   : tr("“%1” has %2 pages. Each one becomes a sticker.").arg(file_name).arg(pages));
+    const QString has = is_one ? tr("“%1” has %2 pages. One of them takes the artwork's place.")
+                               : tr("“%1” has %2 pages. Each one becomes a sticker.");
+    auto* words = label(pages == 1 ? tr("“%1” has one page.").arg(file_name) : has.arg(file_name).arg(pages));
     words->setWordWrap(true);
     layout->addWidget(words);
     list = new QLineEdit(QStringLiteral("1"));
     list->setObjectName(QStringLiteral("pageList"));
-    list->setToolTip(tr("Such as 1, 3-5."));
-    layout->addWidget(row(tr("Pages"), list, 140));
+    list->setToolTip(is_one ? tr("Its number, from 1.") : tr("Such as 1, 3-5."));
+    layout->addWidget(row(is_one ? tr("Page") : tr("Pages"), list, 140));
     kinds = new Choices({tr("As a picture"), tr("As a drawing")});
     kinds->setObjectName(QStringLiteral("pagesKind"));
     kinds->setToolTip(tr("A drawing keeps its parts and their exact edges; a picture is traced."));
@@ -52,7 +55,7 @@ PagesDialog::PagesDialog(const QString& file_name, int pages, QWidget* parent) :
     layout->addWidget(resolution_row);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
     auto* add = buttons->button(QDialogButtonBox::Ok);
-    add->setText(tr("Add"));
+    add->setText(is_one ? tr("Replace") : tr("Add"));
     connect(list, &QLineEdit::textChanged, this, [this, add] { add->setEnabled(!chosen().empty()); });
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
@@ -60,7 +63,10 @@ PagesDialog::PagesDialog(const QString& file_name, int pages, QWidget* parent) :
 }
 
 std::vector<int> PagesDialog::chosen() const {
-    return parse_pages(list->text(), count);
+    auto pages = parse_pages(list->text(), count);
+    if (use == For::one_artwork && pages.size() != 1)
+        pages.clear();
+    return pages;
 }
 
 bool PagesDialog::as_drawing() const {

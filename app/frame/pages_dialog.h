@@ -10,17 +10,19 @@ namespace fusuma::app {
 class Choices;
 class NumberField;
 
-/// Asks which pages of a document to add, and how finely to draw them.
+/// Asks which pages of a document to take, and how finely to draw them.
 class PagesDialog : public QDialog {
     Q_OBJECT
   public:
-    PagesDialog(const QString& file_name, int pages, QWidget* parent);
-    [[nodiscard]] std::vector<int> chosen() const;
+    enum class For { new_stickers, one_artwork }; ///< of the latter there is one page
+    PagesDialog(const QString& file_name, int pages, For what, QWidget* parent);
+    [[nodiscard]] std::vector<int> chosen() const; ///< empty when what is written cannot be taken
     [[nodiscard]] double dpi() const;
     [[nodiscard]] bool as_drawing() const;
 
   private:
     int count;
+    For use;
     QLineEdit* list;
     NumberField* resolution;
     Choices* kinds;

@@ -199,34 +199,65 @@ void Importer::read_picture_for_sticker(const QString& path, const QString& labe
         });
 }
 
+namespace {
+
+Artwork artwork_of(const std::shared_ptr<const Drawing>& drawing) {
+    return DrawingArtwork{drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(*drawing)))};
+}
+
+Result<Artwork> artwork_of(const Result<std::shared_ptr<const Picture>>& picture, const QString& name) {
+    if (!picture)
+        return picture.problem();
+    if (alpha_content(*(*picture)->pixels.get()) == AlphaContent::clear)
+        return Problem{Said::verbatim(nothing_in(name).toStdString())};
+    return Artwork(PictureArtwork{*picture});
+}
+
+} // namespace
+
+void Importer::replace(int sticker, const QString& name, const Artwork& artwork) {
+    change_later(name, sticker, tr("Replace the artwork"), {},
+                 [&](Sticker s) { return with_artwork_replaced(std::move(s), artwork); });
+}
+
 void Importer::replace_artwork(const QString& path) {
     const auto wanted = in_hand.sticker();
     if (!wanted)
         return;
+    using Read = std::variant<Artwork, Pages>;
     const QString name = QFileInfo(path).fileName();
     read_in_background(
         name,
-        [path](const Work& work) -> Result<Artwork> {
+        [path, name](const Work& work) -> Result<Read> {
             auto read = read_artwork(path, {}, work);
             if (!read)
                 return read.problem();
+            if (const auto* pages = std::get_if<Pages>(&*read))
+                return Read(*pages);
             if (const auto* drawing = std::get_if<std::shared_ptr<const Drawing>>(&*read))
-                return Artwork(DrawingArtwork{
-                    *drawing, std::make_shared<const Parts>(cut_round_everything(all_parts(**drawing)))});
-            auto picture =
-                std::holds_alternative<Pages>(*read)
-                    ? read_picture(path, {}, work)
-                    : Result<std::shared_ptr<const Picture>>(std::get<std::shared_ptr<const Picture>>(*read));
-            if (!picture)
-                return picture.problem();
-            if (alpha_content(*(*picture)->pixels.get()) == AlphaContent::clear)
-                return Problem{Said::verbatim(nothing_in(QFileInfo(path).fileName()).toStdString())};
-            return Artwork(PictureArtwork{*picture});
+                return Read(artwork_of(*drawing));
+            auto artwork = artwork_of(std::get<std::shared_ptr<const Picture>>(*read), name);
+            return artwork ? Result<Read>(std::move(*artwork)) : artwork.problem();
         },
-        [this, name, id = wanted->id](const Artwork& artwork) {
-            change_later(name, id, tr("Replace the artwork"), {},
-                         [&](Sticker s) { return with_artwork_replaced(std::move(s), artwork); });
+        [this, path, name, id = wanted->id](const Read& read) {
+            if (const auto* pages = std::get_if<Pages>(&read))
+                emit page_wanted(path, pages->count, id);
+            else
+                replace(id, name, std::get<Artwork>(read));
         });
+}
+
+void Importer::replace_artwork(int sticker, const QString& path, int page, std::optional<double> dpi) {
+    const QString name = QFileInfo(path).fileName();
+    read_in_background(
+        name,
+        [path, name, page, dpi](const Work& work) -> Result<Artwork> {
+            if (dpi)
+                return artwork_of(read_picture(path, {page, *dpi}, work), name);
+            const auto drawing = read_drawing(path, page, work);
+            return drawing ? Result<Artwork>(artwork_of(*drawing)) : drawing.problem();
+        },
+        [this, name, sticker](const Artwork& artwork) { replace(sticker, name, artwork); });
 }
 
 void Importer::add_pages(const QString& path, const std::vector<int>& pages, double dpi) {

@@ -31,6 +31,8 @@ class Importer : public QObject {
                                   const QString& stroke = {});
     /// Other artwork for the sticker in hand, which keeps its settings, its size and its copies.
     void replace_artwork(const QString& path);
+    /// A page for a sticker's artwork, as a picture drawn at `dpi` or, without one, as a drawing.
+    void replace_artwork(int sticker, const QString& path, int page, std::optional<double> dpi);
     /// Draws the page that the sticker in hand comes from anew.
     void set_page_resolution(double dpi);
     /// Lays the photograph that the sticker in hand comes from flat, or leaves it as it came; all stickers that share
@@ -42,6 +44,7 @@ class Importer : public QObject {
 
   signals:
     void pages_wanted(QString path, int pages); ///< a document with pages was to be added: which, and as what?
+    void page_wanted(QString path, int pages, int sticker); ///< the like, for one sticker's artwork
     void artwork_added();
 
   private:
@@ -63,6 +66,7 @@ class Importer : public QObject {
     void change_later(const QString& name, int id, const QString& label, const QString& stroke,
                       const std::function<Sticker(Sticker)>& change);
     void add_read(const QString& name, const Reader& read);
+    void replace(int sticker, const QString& name, const Artwork& artwork);
     void take_picture(const std::shared_ptr<const Picture>& picture, AlphaContent content, const Said& why);
     void take_drawing(const std::shared_ptr<const Drawing>& drawing);
     void arrived(std::uint64_t number, std::function<void()> take);

@@ -9,6 +9,7 @@
 #include <QCheckBox>
 #include <QClipboard>
 #include <QComboBox>
+#include <QDialogButtonBox>
 #include <QListWidget>
 #include <QPainter>
 #include <QPdfWriter>
@@ -217,9 +218,12 @@ TEST_F(Bench, AnImageOnTheClipboardIsPasted) {
     QApplication::clipboard()->clear();
 }
 
-TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
-    const QString path = folder.filePath("cards.pdf");
-    {
+/// A document of pages.
+class DocumentPages : public Bench {
+  protected:
+    /// Three pages, each with a rectangle of its own width.
+    QString cards() {
+        const QString path = folder.filePath("cards.pdf");
         QPdfWriter writer(path);
         writer.setPageSize(QPageSize(QSizeF(50, 40), QPageSize::Millimeter));
         writer.setPageMargins({});
@@ -229,23 +233,34 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
                 writer.newPage();
             painter.fillRect(QRect(0, 0, writer.width() / (page + 2), writer.height() / 2), Qt::darkGreen);
         }
+        return path;
     }
-    bool seen = false;
-    QTimer look;
-    QObject::connect(&look, &QTimer::timeout, &window, [&] {
-        if (auto* dialog = qobject_cast<PagesDialog*>(QApplication::activeModalWidget())) {
-            look.stop();
-            seen = true;
-            auto* list = dialog->findChild<QLineEdit*>(QStringLiteral("pageList"));
-            list->selectAll();
-            QTest::keyClicks(list, "1, 3");
-            QTest::keyClick(list, Qt::Key_Return);
-        }
-    });
-    look.start(50);
-    drop({path});
-    EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, long_enough)) << "no dialog asked for pages";
-    window.activateWindow();
+    /// Types the pages once they are asked for, and takes them.
+    void answer_pages(
+        const QString& pages, const std::function<void()>& open,
+        const std::function<void(PagesDialog&)>& before = [](PagesDialog&) {}) {
+        bool seen = false;
+        QTimer look;
+        QObject::connect(&look, &QTimer::timeout, &window, [&] {
+            if (auto* dialog = qobject_cast<PagesDialog*>(QApplication::activeModalWidget())) {
+                look.stop();
+                seen = true;
+                before(*dialog);
+                auto* list = dialog->findChild<QLineEdit*>(QStringLiteral("pageList"));
+                list->selectAll();
+                QTest::keyClicks(list, pages);
+                QTest::keyClick(list, Qt::Key_Return);
+            }
+        });
+        look.start(50);
+        open();
+        EXPECT_TRUE(QTest::qWaitFor([&] { return seen; }, long_enough)) << "no dialog asked for pages";
+        window.activateWindow();
+    }
+};
+
+TEST_F(DocumentPages, AreChosenAndDrawnAnew) {
+    answer_pages("1, 3", [&] { drop({cards()}); });
     ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 2; }, long_enough));
     settle();
     EXPECT_EQ(model.in_hand.sticker()->name, "Cards 3");
@@ -256,6 +271,52 @@ TEST_F(Bench, PagesOfADocumentAreChosenAndDrawnAnew) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return size_px(model.in_hand.sticker()->artwork).x < before; }, long_enough));
     settle();
     EXPECT_NEAR(bounds(result()->outline()).width(), 12.5, 0.3) << "finer or coarser, the size stays";
+}
+
+TEST_F(DocumentPages, OneReplacesTheArtwork) {
+    drop_artwork({test::demo_art("octopus.png")});
+    const int id = model.in_hand.sticker()->id;
+    const double width = model.in_hand.sticker()->width;
+    const auto artwork = [&]() -> const Artwork& { return model.document().find(id)->artwork; };
+    const auto picture = [&] { return std::get_if<PictureArtwork>(&artwork()); };
+    const auto page = [&] { return picture() ? picture()->picture->page : 0; };
+    answer_pages(
+        "2", [&] { model.importer.replace_artwork(cards()); },
+        [](PagesDialog& dialog) {
+            auto* list = dialog.findChild<QLineEdit*>(QStringLiteral("pageList"));
+            const auto* take = dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok);
+            for (const char* wrong : {"1, 3", "1-2", "4", "", "two"}) {
+                list->setText(QLatin1String(wrong));
+                EXPECT_FALSE(take->isEnabled()) << wrong;
+            }
+        });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return page() == 2; }, long_enough));
+    settle();
+    EXPECT_EQ(model.document().find(id)->width, width);
+    EXPECT_EQ(model.document().stickers.size(), 1u);
+    answer_pages(
+        "3", [&] { model.importer.replace_artwork(cards()); },
+        [](PagesDialog& dialog) {
+            const auto words = QStringLiteral("As a drawing");
+            for (auto* one : dialog.findChildren<QAbstractButton*>())
+                if (one->text() == words)
+                    one->click();
+        });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return std::holds_alternative<DrawingArtwork>(artwork()); }, long_enough));
+    EXPECT_EQ(std::get<DrawingArtwork>(artwork()).drawing->page, 3);
+    settle();
+    click("undo");
+    click("undo");
+    EXPECT_EQ(source_name(artwork()), "octopus.png");
+    // Where the sticker has gone meanwhile, nothing happens but a word.
+    answer_pages(
+        "1", [&] { model.importer.replace_artwork(cards()); },
+        [&](PagesDialog&) {
+            model.project.edit("gone", [&](Document d) { return with_sticker_removed(std::move(d), id); });
+        });
+    settle();
+    EXPECT_TRUE(model.document().stickers.empty());
+    EXPECT_THAT(notice(), testing::HasSubstr("no longer there"));
 }
 
 /// The outlines of letters are known to a few thousandths of a pixel, flattened large and made small again.

@@ -146,11 +146,11 @@ TEST_F(CutCli, AnInterruptedCutEndsWithTheBladeUp) {
         cli.start(QStringLiteral(FUSUMA_CLI), arguments);
         ASSERT_TRUE(cli.waitForStarted());
         QElapsedTimer clock;
-        for (clock.start(); !plotter.last().is_down && clock.elapsed() < 30000;)
+        for (clock.start(); !plotter.last().is_down && clock.elapsed() < 60000;)
             QThread::msleep(20);
         ASSERT_TRUE(plotter.last().is_down);
         ::kill(static_cast<pid_t>(cli.processId()), SIGINT);
-        ASSERT_TRUE(cli.waitForFinished(10000));
+        ASSERT_TRUE(cli.waitForFinished(60000));
         EXPECT_EQ(cli.exitCode(), 2);
         EXPECT_THAT(cli.readAllStandardError().toStdString(), HasSubstr("Stopped, with the blade up. 0 of 2 lines"));
         QThread::msleep(200); // that it may still need for what it has in hand

@@ -41,7 +41,7 @@ TEST_F(Programs, OneSheetGoesFromPictureToPracticeCut) {
     QProcess cutter;
     cutter.start(QStringLiteral(PRACTICE_CUTTER),
                  {at("sheet.png"), "--port", "0", "--speed", "0", "-o", at("cut.png")});
-    ASSERT_TRUE(cutter.waitForReadyRead(20000));
+    ASSERT_TRUE(cutter.waitForReadyRead(60000));
     const QByteArray greeting = cutter.readLine();
     const quint16 port = greeting.trimmed().split(' ').last().toUShort();
     ASSERT_GT(port, 0) << greeting.toStdString();
@@ -56,7 +56,7 @@ TEST_F(Programs, OneSheetGoesFromPictureToPracticeCut) {
     machine.line = "tcp:127.0.0.1:" + std::to_string(port);
     line.open(machine);
     QElapsedTimer clock;
-    for (clock.start(); cutter.state() != QProcess::NotRunning && clock.elapsed() < 20000;)
+    for (clock.start(); cutter.state() != QProcess::NotRunning && clock.elapsed() < 60000;)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
     EXPECT_EQ(cutter.exitCode(), 0) << cutter.readAllStandardError().toStdString();
     EXPECT_THAT(cutter.readAllStandardOutput().toStdString(), testing::HasSubstr("cut 3 paths"));
@@ -72,20 +72,20 @@ TEST_F(Programs, JunkKnocksAndAMillionQuestionsDoNotEndThePracticeCutter) {
     QProcess cutter;
     cutter.start(QStringLiteral(PRACTICE_CUTTER),
                  {at("sheet.png"), "--port", "0", "--speed", "0", "-o", at("cut.png")});
-    ASSERT_TRUE(cutter.waitForReadyRead(20000));
+    ASSERT_TRUE(cutter.waitForReadyRead(60000));
     const quint16 port = cutter.readLine().trimmed().split(' ').last().toUShort();
     const auto send = [&](const QByteArray& bytes) {
         QTcpSocket line;
         line.connectToHost(QStringLiteral("127.0.0.1"), port);
-        EXPECT_TRUE(line.waitForConnected(5000));
+        EXPECT_TRUE(line.waitForConnected(60000));
         line.write(bytes);
-        while (line.bytesToWrite() > 0 && line.waitForBytesWritten(5000)) {
+        while (line.bytesToWrite() > 0 && line.waitForBytesWritten(60000)) {
             line.waitForReadyRead(0);
             line.readAll();
         }
         line.disconnectFromHost();
         if (line.state() != QAbstractSocket::UnconnectedState)
-            line.waitForDisconnected(5000);
+            line.waitForDisconnected(60000);
     };
     send({});
     send("GET / HTTP/1.1\r\nHost: cutter\r\n\r\n");
@@ -93,7 +93,7 @@ TEST_F(Programs, JunkKnocksAndAMillionQuestionsDoNotEndThePracticeCutter) {
     send(QByteArray("OA;").repeated(300'000));
     EXPECT_FALSE(cutter.waitForFinished(500)) << "it waits for a job: " << cutter.readAllStandardError().toStdString();
     send("IN;SP1;PU0,0;PD4000,0,4000,4000;"); // the blade is never lifted
-    ASSERT_TRUE(cutter.waitForFinished(30000));
+    ASSERT_TRUE(cutter.waitForFinished(60000));
     EXPECT_EQ(cutter.exitCode(), 0) << cutter.readAllStandardError().toStdString();
     EXPECT_TRUE(cutter.readAllStandardOutput().contains("cut 1 paths"));
 }

@@ -24,7 +24,7 @@ using testing::HasSubstr;
 /// Runs the event loop until `done` or twenty seconds are over.
 template <typename Done> bool wait_for(Done&& done) {
     QElapsedTimer clock;
-    for (clock.start(); !done() && clock.elapsed() < 20000;)
+    for (clock.start(); !done() && clock.elapsed() < 60000;)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
     return done();
 }

@@ -17,7 +17,7 @@ class PlainPlotter {
   public:
     explicit PlainPlotter(const QStringList& options) {
         process.start(QStringLiteral(PLAIN_PLOTTER), QStringList{log(), "--link", link()} + options);
-        EXPECT_TRUE(process.waitForReadyRead(10000));
+        EXPECT_TRUE(process.waitForReadyRead(60000));
         place = QString::fromLocal8Bit(process.readLine()).trimmed().section(' ', 1);
     }
     ~PlainPlotter() { end(); }
@@ -34,7 +34,7 @@ class PlainPlotter {
     void put_cable_in() const { ::kill(static_cast<pid_t>(process.processId()), SIGUSR2); }
     void end() {
         process.terminate();
-        process.waitForFinished(5000);
+        process.waitForFinished(60000);
     }
 
     struct Moment {
