@@ -19,9 +19,9 @@ Rect box_of(const FlatPath& path) {
 }
 
 /// A path as others are compared with it; its edges are sorted only once they are asked for.
-class Known {
+class PathBefore {
   public:
-    explicit Known(const FlatPath& flat) : path(flat), box(box_of(flat).grown(same_line_mm)) {}
+    explicit PathBefore(const FlatPath& flat) : path(flat), box(box_of(flat).grown(same_line_mm)) {}
 
     [[nodiscard]] const Rect& place() const { return box; }
     [[nodiscard]] bool has_near(Point p) const {
@@ -44,13 +44,13 @@ class Known {
 
 constexpr double least_run = 0.5; // mm: shorter touches are crossings, not doubled lines
 
-bool may_be_doubled(const FlatPath& path, const std::vector<const Known*>& others) {
+bool may_be_doubled(const FlatPath& path, const std::vector<const PathBefore*>& others) {
     double since = least_run / 2;
     for (std::size_t i = 1; i < path.points.size(); ++i) {
         const double edge = distance(path.points[i - 1], path.points[i]);
         for (; since <= edge; since += least_run / 2) {
             const Point p = lerp(path.points[i - 1], path.points[i], since / edge);
-            if (std::ranges::any_of(others, [&](const Known* other) { return other->has_near(p); }))
+            if (std::ranges::any_of(others, [&](const PathBefore* other) { return other->has_near(p); }))
                 return true;
         }
         since -= edge;
@@ -59,7 +59,7 @@ bool may_be_doubled(const FlatPath& path, const std::vector<const Known*>& other
 }
 
 /// The parts of a path farther than `same_line_mm` from all the edges.
-std::vector<FlatPath> left_of(const FlatPath& path, const std::vector<const Known*>& others) {
+std::vector<FlatPath> left_of(const FlatPath& path, const std::vector<const PathBefore*>& others) {
     constexpr double step = 0.1; // mm
     const Walk walk(path.points, path.is_closed);
     const int samples = std::max(8, static_cast<int>(walk.length() / step));
@@ -68,7 +68,7 @@ std::vector<FlatPath> left_of(const FlatPath& path, const std::vector<const Know
     for (int i = 0; i < samples; ++i) {
         const Point p = walk.at((i + 0.5) * each);
         doubled[static_cast<std::size_t>(i)] =
-            std::ranges::any_of(others, [&](const Known* other) { return other->has_near(p); });
+            std::ranges::any_of(others, [&](const PathBefore* other) { return other->has_near(p); });
     }
     // Runs of the same answer; on a closed line they may go past its start.
     int first = 0;
@@ -120,7 +120,7 @@ std::vector<FlatPath> flattened(const std::vector<CutPath>& paths, const Transfo
 }
 
 std::vector<FlatPath> without_doubled(std::vector<FlatPath> paths) {
-    std::vector<Known> known;
+    std::vector<PathBefore> known;
     std::vector<Rect> boxes;
     for (const FlatPath& path : paths) {
         known.emplace_back(path);
@@ -130,7 +130,7 @@ std::vector<FlatPath> without_doubled(std::vector<FlatPath> paths) {
     std::vector<FlatPath> kept;
     kept.reserve(paths.size());
     for (std::size_t i = 0; i < paths.size(); ++i) {
-        std::vector<const Known*> before;
+        std::vector<const PathBefore*> before;
         for (const std::size_t k : grid.overlapping(known[i].place()))
             if (k < i && paths[k].kind == paths[i].kind)
                 before.push_back(&known[k]);

@@ -11,10 +11,10 @@ namespace fusuma {
 
 namespace {
 
-constexpr double inset = 11;     // mm from the paper's edge to the middle of a mark
-constexpr double quiet = 4;      // mm of blank paper between marks and the inside
-constexpr double pitch = 26;     // mm, about, from mark to mark
-constexpr std::size_t most = 76; // marks on a board: of more no parts could all differ
+constexpr double mark_inset = 11;      // mm from the paper's edge to the middle of a mark
+constexpr double quiet_zone = 4;       // mm of blank paper between marks and the inside
+constexpr double mark_pitch = 26;      // mm, about, from mark to mark
+constexpr std::size_t most_marks = 76; // marks on a board: of more no parts could all differ
 
 /// A closed row of `count` signs in which no `told_apart` in a row come twice, nor backwards.
 std::vector<bool> row_of_cores(std::size_t count) {
@@ -50,16 +50,18 @@ bool can_be_board(Size paper) {
 Board board_on(Size paper) {
     Board board;
     board.paper = paper;
-    const double clear = inset + BoardRing::outer + quiet;
+    const double clear = mark_inset + BoardRing::outer + quiet_zone;
     board.inside = {{clear, clear}, {paper.width - clear, paper.height - clear}};
-    const double across = paper.width - 2 * inset, down = paper.height - 2 * inset;
-    const double apart = std::max(pitch, 2 * (across + down) / most);
+    const double across = paper.width - 2 * mark_inset, down = paper.height - 2 * mark_inset;
+    const double apart = std::max(mark_pitch, 2 * (across + down) / most_marks);
     const auto gaps = [&](double length) {
         return static_cast<std::size_t>(std::max(2L, std::lround(length / apart)));
     };
     const std::size_t columns = gaps(across), rows = gaps(down);
-    const Point corner[] = {
-        {inset, inset}, {inset + across, inset}, {inset + across, inset + down}, {inset, inset + down}};
+    const Point corner[] = {{mark_inset, mark_inset},
+                            {mark_inset + across, mark_inset},
+                            {mark_inset + across, mark_inset + down},
+                            {mark_inset, mark_inset + down}};
     for (std::size_t side = 0; side < 4; ++side) {
         const std::size_t count = side % 2 == 0 ? columns : rows;
         for (std::size_t k = 0; k < count; ++k)

@@ -75,14 +75,14 @@ class Lines {
 };
 
 /// One straight line that edges make together.
-struct Straight {
+struct SharedLine {
     Point from, to;
 };
 
 /// As long as they go, on the line of the longest.
-std::vector<Straight> straight_lines(const std::vector<Edge>& edges) {
+std::vector<SharedLine> straight_lines(const std::vector<Edge>& edges) {
     const Edge& guide = *std::ranges::max_element(edges, {}, &Edge::length);
-    std::vector<Straight> lines;
+    std::vector<SharedLine> lines;
     std::vector<std::pair<double, double>> stretches;
     for (const Edge& edge : edges) {
         const Point a = guide.seen_from_here(edge.from), b = guide.seen_from_here(edge.to);
@@ -104,12 +104,12 @@ std::vector<Straight> straight_lines(const std::vector<Edge>& edges) {
 }
 
 /// In the order of their direction and then of their place, there and back in turns, which leaves short ways between.
-void sort_there_and_back(std::vector<Straight>& lines) {
-    const auto is_steep = [](const Straight& l) { return std::abs(l.to.y - l.from.y) > std::abs(l.to.x - l.from.x); };
-    for (Straight& line : lines)
+void sort_there_and_back(std::vector<SharedLine>& lines) {
+    const auto is_steep = [](const SharedLine& l) { return std::abs(l.to.y - l.from.y) > std::abs(l.to.x - l.from.x); };
+    for (SharedLine& line : lines)
         if (is_steep(line) ? line.from.y > line.to.y : line.from.x > line.to.x)
             std::swap(line.from, line.to);
-    std::ranges::stable_sort(lines, {}, [&](const Straight& l) {
+    std::ranges::stable_sort(lines, {}, [&](const SharedLine& l) {
         return std::tuple(is_steep(l), is_steep(l) ? l.from.x : l.from.y, is_steep(l) ? l.from.y : l.from.x);
     });
     for (std::size_t i = 1; i < lines.size(); i += 2)
@@ -162,7 +162,7 @@ void share(std::vector<CutPath>& paths, CutKind kind, std::vector<CutPath>& stra
     for (std::size_t i = 0; i < edges.size(); ++i)
         if (shares[edges[i].path])
             by_line[lines.of(i)].push_back(edges[i]);
-    std::vector<Straight> made;
+    std::vector<SharedLine> made;
     for (const auto& [line, its_edges] : by_line)
         std::ranges::move(straight_lines(its_edges), std::back_inserter(made));
     sort_there_and_back(made);
@@ -180,7 +180,7 @@ void share(std::vector<CutPath>& paths, CutKind kind, std::vector<CutPath>& stra
         sharing.replaced[kind] += mm;
     }
     paths = std::move(whole);
-    for (const Straight& line : made) {
+    for (const SharedLine& line : made) {
         sharing.saved_mm -= distance(line.from, line.to);
         straight.push_back({{line.from, {Segment::line_to(line.to)}}, kind, CopyId::none, true});
     }

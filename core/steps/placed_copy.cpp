@@ -9,7 +9,7 @@ namespace fusuma {
 
 namespace {
 
-constexpr double tolerance = 0.02; // mm
+constexpr double flat_within = 0.02; // mm
 
 Rect box_of(const PrintLayer& layer, const Transform& map) {
     Rect box;
@@ -47,7 +47,7 @@ std::shared_ptr<const PlacedCopy> place(std::shared_ptr<const Sticker> sticker,
     copy->result = std::move(result);
     copy->map = to_page(*copy->result->outlined, *copy->sticker, placement);
     copy->region = transformed(copy->result->cut_line(), copy->map);
-    copy->room = flatten(copy->region, tolerance);
+    copy->room = flatten(copy->region, flat_within);
     copy->cut_box = copy->room_box = bounds(copy->room);
     copy->room_mm2 = area(copy->region);
     for (const StickerLine& line : copy->result->cut->lines) {
@@ -58,7 +58,7 @@ std::shared_ptr<const PlacedCopy> place(std::shared_ptr<const Sticker> sticker,
                         {},
                         0};
         placed.mm = length(placed.path);
-        placed.points = line.is_open ? flatten_line(placed.path, tolerance) : flatten(placed.path, tolerance);
+        placed.points = line.is_open ? flatten_line(placed.path, flat_within) : flatten(placed.path, flat_within);
         copy->cut_box.include(line.origin == StickerLine::Origin::artwork ? bounds(placed.path)
                                                                           : bounds(Polygons{placed.points}));
         copy->lines.push_back(std::move(placed));

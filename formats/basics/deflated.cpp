@@ -13,12 +13,12 @@ namespace {
 
 constexpr std::size_t part_bytes = 1 << 20, window_bytes = 1 << 15;
 
-struct Part {
+struct Packed {
     std::string bytes;
     uLong sum = 1; ///< Adler-32 of what it holds
 };
 
-Part compressed(std::string_view all, std::size_t first) {
+Packed compressed(std::string_view all, std::size_t first) {
     const std::string_view part = all.substr(first, part_bytes);
     const std::string_view before = all.substr(first - std::min(first, window_bytes), std::min(first, window_bytes));
     const auto bytes_of = [](std::string_view view) {
@@ -31,7 +31,7 @@ Part compressed(std::string_view all, std::size_t first) {
     if (!before.empty())
         deflateSetDictionary(&stream, bytes_of(before), static_cast<uInt>(before.size()));
     const bool is_last = first + part.size() == all.size();
-    Part result;
+    Packed result;
     result.sum = adler32(result.sum, bytes_of(part), static_cast<uInt>(part.size()));
     constexpr std::size_t flush_bytes = 16; // that ending on a byte may take
     result.bytes.resize(deflateBound(&stream, static_cast<uLong>(part.size())) + flush_bytes);
@@ -50,7 +50,7 @@ Part compressed(std::string_view all, std::size_t first) {
 
 std::string deflated(std::string_view bytes, const Work& work) {
     const std::size_t count = std::max<std::size_t>(1, (bytes.size() + part_bytes - 1) / part_bytes);
-    std::vector<Part> parts(count);
+    std::vector<Packed> parts(count);
     for_each_of(static_cast<int>(count), work, [&](int k) {
         const auto at = static_cast<std::size_t>(k);
         parts[at] = compressed(bytes, at * part_bytes);
