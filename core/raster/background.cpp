@@ -351,6 +351,34 @@ double half_ink(const Image& image) {
     return (ink + classes.light_mean) / 2;
 }
 
+/// Is there much that is neither paper nor ink nor the soft edge of ink? Brightness alone would leave that out.
+/// @param ink  grey value below which a pixel is ink
+bool has_half_tones(const Image& image, double ink, int paper) {
+    constexpr int reach = 4;    // px that a soft edge is wide
+    constexpr int clearly = 40; // values
+    const auto grey_at = [&](int x, int y) {
+        return grey(pixel(image, static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
+                                     static_cast<std::size_t>(x)));
+    };
+    const auto has_ink_near = [&](int x, int y) {
+        for (int v = -reach; v <= reach; v += 2)
+            for (int u = -reach; u <= reach; u += 2)
+                if (grey_at(x + u, y + v) <= ink)
+                    return true;
+        return false;
+    };
+    std::size_t half_tones = 0, inks = 0;
+    constexpr int step = 3;
+    for (int y = reach; y < image.height - reach; y += step)
+        for (int x = reach; x < image.width - reach; x += step) {
+            const int value = grey_at(x, y);
+            inks += value <= ink;
+            half_tones += value > ink && value < paper - clearly && !has_ink_near(x, y);
+        }
+    constexpr std::size_t part = 6; // of as much as there is of ink
+    return half_tones * part > inks;
+}
+
 /// Is there anything in the picture besides its edge's colour?
 bool is_one_colour(const Image& image, Rgb colour, double tolerance) {
     NearestArt nearest({colour}, tolerance);
@@ -409,7 +437,8 @@ Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_
         } else if (is_one_colour(image, edge.colour, spread)) {
             s.source = Source::alpha;
             result.why = "All of it is {colour}, so the whole picture counts."_said.with("colour", hex(edge.colour));
-        } else if (is_in_grey(image, s.light.light == Light::even) && to_lab(edge.colour).lightness > 60) {
+        } else if (is_in_grey(image, s.light.light == Light::even) && to_lab(edge.colour).lightness > 60 &&
+                   (s.light.light != Light::even || !has_half_tones(image, half_ink(image), grey(edge.colour)))) {
             s.source = Source::brightness;
             result.why = "Dark on light paper, so brightness tells them apart."_said;
         } else {

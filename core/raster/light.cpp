@@ -2,6 +2,7 @@
 
 #include "core/parallel.h"
 #include "core/raster/opencv_border.h"
+#include "core/raster/paper_areas.h"
 #include "core/raster/touch_up.h"
 
 #include <opencv2/imgproc.hpp>
@@ -179,7 +180,7 @@ LightField light_on(const Image& image, const Work& work) {
     cv::Mat closed;
     cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
     keep_shadow_tips(rgb, closed, work.part(0.6, 0.7));
-    const cv::Mat art = art_in(closed, work.part(0.7, 0.8));
+    const cv::Mat art = art_in(closed, work.part(0.7, 0.8)) | art_on_paper(rgb, work.part(0.8, 0.85));
     cv::Mat values, known;
     closed.convertTo(values, CV_32FC3);
     cv::Mat(art == 0).convertTo(known, CV_32F, 1.0 / 255);

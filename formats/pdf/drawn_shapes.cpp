@@ -4,16 +4,25 @@
 #include "core/parallel.h"
 #include "formats/pdf/pdf_path.h"
 
+#include <cmath>
+#include <cstdint>
+#include <optional>
 #include <unordered_map>
 
 namespace fusuma {
 
 namespace {
 
+/// A piece's contours in whole units: the same for letters of any size and place.
+using Form = std::vector<std::int32_t>;
+
 /// Contours that follow each other and belong together, such as a letter's.
 struct CommonPiece {
     std::size_t first = 0, count = 0;
     Rect box;
+    std::uint64_t hash = 0; ///< of its form
+
+    [[nodiscard]] double unit() const { return std::max(box.width(), box.height()) / DrawnShapes::piece_units; }
 };
 
 /// The pieces of a shape that look the same painted one by one; none when they might not.
@@ -41,19 +50,59 @@ std::vector<CommonPiece> pieces_of(const Painted& painted) {
     return pieces;
 }
 
-double unit_of(const CommonPiece& piece) {
-    return std::max(piece.box.width(), piece.box.height()) / DrawnShapes::piece_units;
+Form form_of(const Outline& curves, const CommonPiece& piece) {
+    Form form;
+    const double unit = piece.unit();
+    if (unit <= 0)
+        return form;
+    const auto place = [&](Point p) {
+        form.push_back(static_cast<std::int32_t>(std::lround((p.x - piece.box.min.x) / unit)));
+        form.push_back(static_cast<std::int32_t>(std::lround((p.y - piece.box.min.y) / unit)));
+    };
+    for (std::size_t i = piece.first; i < piece.first + piece.count; ++i) {
+        const Contour& contour = curves.contours[i];
+        form.push_back(static_cast<std::int32_t>(contour.segments.size()));
+        place(contour.start);
+        for (const Segment& s : contour.segments) {
+            const bool is_line = s.kind == Segment::Kind::line;
+            form.push_back(is_line);
+            if (!is_line) {
+                place(s.control1);
+                place(s.control2);
+            }
+            place(s.end);
+        }
+    }
+    return form;
 }
 
-/// The same for letters of any size and place; empty for what has no size.
-std::string path_in_units(const Outline& curves, const CommonPiece& piece) {
-    const double unit = unit_of(piece);
+/// Source: FNV-1a, 64 bits (Fowler, Noll, Vo), a number at a time.
+std::uint64_t hash_of(const Form& form) {
+    std::uint64_t hash = 0xcbf29ce484222325U;
+    for (const std::int32_t value : form)
+        hash = (hash ^ static_cast<std::uint32_t>(value)) * 0x100000001b3U;
+    return hash;
+}
+
+std::string painted_path(const Form& form) {
     std::string path;
-    if (unit <= 0)
-        return path;
-    const Transform map = Transform::shift(-piece.box.min).then(Transform::scale(1 / unit, 1 / unit));
-    for (std::size_t i = piece.first; i < piece.first + piece.count; ++i)
-        path += pdf_path(curves.contours[i], map, 0) + "h ";
+    auto at = form.begin();
+    const auto place = [&] {
+        path += std::to_string(at[0]) + " " + std::to_string(at[1]) + " ";
+        at += 2;
+    };
+    while (at != form.end()) {
+        const std::int32_t segments = *at++;
+        place();
+        path += "m ";
+        for (std::int32_t i = 0; i < segments; ++i) {
+            const bool is_line = *at++ != 0;
+            for (int k = is_line ? 2 : 0; k < 3; ++k)
+                place();
+            path += is_line ? "l " : "c ";
+        }
+        path += "h ";
+    }
     return path + "f";
 }
 
@@ -72,19 +121,33 @@ std::string whole_path(const Painted& painted, int decimals) {
     return path;
 }
 
-using Numbers = std::unordered_map<std::string, std::size_t>;
+using Pieces = std::vector<std::vector<CommonPiece>>; ///< of each of a drawing's shapes
 
-void add(DrawnShapes::Shapes& to, const Painted& painted, const Numbers& numbers, int decimals) {
+/// The forms that drawings have in common, by their hashes.
+struct CommonForms {
+    std::vector<Form> forms;
+    std::unordered_map<std::uint64_t, std::size_t> numbers;
+
+    /// The number of a piece's form. What only has another's hash has none.
+    [[nodiscard]] std::optional<std::size_t> number_of(const Outline& curves, const CommonPiece& piece) const {
+        const auto known = numbers.find(piece.hash);
+        if (known == numbers.end() || forms[known->second] != form_of(curves, piece))
+            return std::nullopt;
+        return known->second;
+    }
+};
+
+void add(DrawnShapes::Shapes& to, const Painted& painted, const std::vector<CommonPiece>& pieces,
+         const CommonForms& common, int decimals) {
     std::string content;
     bool has_common = false;
-    for (const CommonPiece& piece : numbers.empty() ? std::vector<CommonPiece>() : pieces_of(painted)) {
-        const auto known = numbers.find(path_in_units(painted.area->curves, piece));
-        if (known != numbers.end()) {
+    for (const CommonPiece& piece : pieces) {
+        if (const auto known = common.number_of(painted.area->curves, piece)) {
             constexpr int fine = 9;
-            const std::string unit = number(unit_of(piece), fine);
+            const std::string unit = number(piece.unit(), fine);
             content += "q " + unit + " 0 0 " + unit + " " + number(piece.box.min.x, decimals) + " " +
-                       number(piece.box.min.y, decimals) + " cm " + DrawnShapes::piece_name(known->second) + " Do Q ";
-            to.pieces.insert(known->second);
+                       number(piece.box.min.y, decimals) + " cm " + DrawnShapes::piece_name(*known) + " Do Q ";
+            to.pieces.insert(*known);
             has_common = true;
             continue;
         }
@@ -96,59 +159,56 @@ void add(DrawnShapes::Shapes& to, const Painted& painted, const Numbers& numbers
     to.paths.push_back(has_common ? std::move(content) : whole_path(painted, decimals));
 }
 
-/// Paths that come several times, in the order in which they come first.
-std::vector<std::string> common_of(const std::vector<const DrawnArt*>& arts, const Work& work) {
-    std::vector<std::vector<std::size_t>> hashes(arts.size());
-    const auto for_pieces = [&](std::size_t k, auto&& each) {
-        for (const Painted& painted : arts[k]->shapes)
-            for (const CommonPiece& piece : pieces_of(painted))
-                each(painted.area->curves, piece);
+/// Those that come several times, in the order in which they come first.
+CommonForms common_of(const std::vector<const DrawnArt*>& arts, const std::vector<Pieces>& pieces) {
+    std::unordered_map<std::uint64_t, std::size_t> times;
+    const auto for_each_piece = [&](auto&& each) {
+        for (std::size_t k = 0; k < arts.size(); ++k)
+            for (std::size_t i = 0; i < pieces[k].size(); ++i)
+                for (const CommonPiece& piece : pieces[k][i])
+                    if (piece.unit() > 0)
+                        each(arts[k]->shapes[i], piece);
     };
-    for_each_of(static_cast<int>(arts.size()), work, [&](int at) {
-        const auto k = static_cast<std::size_t>(at);
-        for_pieces(k, [&](const Outline& curves, const CommonPiece& piece) {
-            hashes[k].push_back(std::hash<std::string>{}(path_in_units(curves, piece)));
-        });
-    });
-    std::unordered_map<std::size_t, std::size_t> times;
-    for (const auto& of_art : hashes)
-        for (const std::size_t hash : of_art)
-            ++times[hash];
-    std::vector<std::string> common;
+    for_each_piece([&](const Painted&, const CommonPiece& piece) { ++times[piece.hash]; });
+    CommonForms common;
     constexpr std::size_t several = 3;
-    for (std::size_t k = 0; k < arts.size(); ++k) {
-        std::size_t next = 0;
-        if (std::ranges::none_of(hashes[k], [&](std::size_t hash) { return times[hash] >= several; }))
-            continue;
-        for_pieces(k, [&](const Outline& curves, const CommonPiece& piece) {
-            std::size_t& count = times[hashes[k][next++]];
-            if (count < several)
-                return;
-            count = 0; // it has its number
-            if (std::string path = path_in_units(curves, piece); !path.empty())
-                common.push_back(std::move(path));
-        });
-    }
+    for_each_piece([&](const Painted& painted, const CommonPiece& piece) {
+        if (times.find(piece.hash)->second >= several &&
+            common.numbers.try_emplace(piece.hash, common.forms.size()).second)
+            common.forms.push_back(form_of(painted.area->curves, piece));
+    });
     return common;
 }
 
 } // namespace
 
 DrawnShapes::DrawnShapes(const std::vector<const DrawnArt*>& arts, const Work& work) {
+    const auto for_arts = [&](const Work& part, auto&& each) {
+        for_each_of(static_cast<int>(arts.size()), part, [&](int k) { each(static_cast<std::size_t>(k)); });
+    };
     constexpr std::size_t many = 8;
-    if (arts.size() > many)
-        common = common_of(arts, work.part(0, 0.5));
-    Numbers numbers;
-    for (std::size_t i = 0; i < common.size(); ++i)
-        numbers.emplace(common[i], i);
+    std::vector<Pieces> pieces(arts.size());
+    for_arts(work.part(0, 0.5), [&](std::size_t k) {
+        for (const Painted& painted : arts[k]->shapes) {
+            auto& its = pieces[k].emplace_back();
+            if (arts.size() <= many)
+                continue;
+            its = pieces_of(painted);
+            for (CommonPiece& piece : its)
+                piece.hash = hash_of(form_of(painted.area->curves, piece));
+        }
+    });
+    const CommonForms forms = common_of(arts, pieces);
+    for (const Form& form : forms.forms)
+        common.push_back(painted_path(form));
     for (const DrawnArt* art : arts)
         shapes[art];
-    for_each_of(static_cast<int>(arts.size()), work.part(0.5, 1), [&](int k) {
-        const DrawnArt& art = *arts[static_cast<std::size_t>(k)];
+    for_arts(work.part(0.5, 1), [&](std::size_t k) {
+        const DrawnArt& art = *arts[k];
         const int decimals = decimals_for(art);
         Shapes& mine = shapes.at(&art);
-        for (const Painted& painted : art.shapes)
-            add(mine, painted, numbers, decimals);
+        for (std::size_t i = 0; i < art.shapes.size(); ++i)
+            add(mine, art.shapes[i], pieces[k][i], forms, decimals);
     });
 }
 

@@ -112,6 +112,58 @@ TEST(LightOnPaper, IsTheKnownFieldWithinAFewHundredths) {
     EXPECT_LT(worst, 0.05);
 }
 
+/// The share of the light at each place: half of it beyond a line through the middle, hard or soft.
+double half_in_shadow(int x, int y, double way, double soft) {
+    const double far = (x - 320) * std::cos(way) + (y - 240) * std::sin(way);
+    const double t = std::clamp(far / soft + 0.5, 0.0, 1.0);
+    return 1 - 0.5 * t * t * (3 - 2 * t);
+}
+
+/// Means of what is evened in a box, red, green and blue.
+std::array<double, 3> mean_of(Image& image, cv::Rect box) {
+    const cv::Scalar mean = cv::mean(matrix_of(image)(box));
+    return {mean[0], mean[1], mean[2]};
+}
+
+TEST(LightOnPaper, GoesOnUnderArtThatIsPaleOrLiesAcrossAShadow) {
+    for (const double soft : {5.0, 60.0, 300.0})
+        for (const int grey : {225, 170, 90}) {
+            Image image = plain(640, 480, {244, 242, 236});
+            cv::rectangle(matrix_of(image), {200, 140, 240, 200}, cv::Scalar(grey, grey, grey, 255), -1);
+            cv::rectangle(matrix_of(image), {200, 140, 240, 200}, cv::Scalar(60, 60, 60, 255), 3, cv::LINE_AA);
+            shade(image, 2, [&](int x, int y) { return half_in_shadow(x, y, 0.6, soft); });
+            Image even = evened(image, light_on(image));
+            for (const cv::Rect& at :
+                 {cv::Rect(206, 146, 12, 12), cv::Rect(424, 324, 10, 10), cv::Rect(206, 324, 10, 10)})
+                EXPECT_NEAR(mean_of(even, at)[1], grey * 250 / 242.0, 14) << grey << ", " << soft << " at " << at.x;
+        }
+}
+
+TEST(LightOnPaper, IsSeenWithinALineThatAShadowFallsAcross) {
+    for (const double soft : {5.0, 60.0, 300.0}) {
+        Image image = plain(640, 480, {244, 242, 236});
+        cv::circle(matrix_of(image), {320, 240}, 150, cv::Scalar(40, 40, 60, 255), 6, cv::LINE_AA);
+        shade(image, 2, [&](int x, int y) { return half_in_shadow(x, y, 0.6, soft); });
+        Image even = evened(image, light_on(image));
+        for (const cv::Rect& at : {cv::Rect(220, 200, 20, 20), cv::Rect(310, 230, 20, 20), cv::Rect(400, 260, 20, 20)})
+            EXPECT_GT(mean_of(even, at)[1], 235) << soft << " at " << at.x;
+    }
+}
+
+TEST(LightOnPaper, OfPicturesThatAreNoSheetIsNeverATrap) { // nothing but grain, steps, one pixel of anything
+    std::mt19937 numbers(2);
+    for (const auto& [w, h] : {std::pair{1, 1}, {7, 300}, {300, 7}, {8, 8}, {90, 70}}) {
+        Image noise = plain(w, h, {0, 0, 0}), steps = noise;
+        for (std::size_t i = 0; i < noise.pixels(); ++i)
+            for (std::size_t k = 0; k < 3; ++k) {
+                noise.rgba[4 * i + k] = static_cast<std::uint8_t>(numbers());
+                steps.rgba[4 * i + k] = static_cast<std::uint8_t>(40 * (i % 7));
+            }
+        for (Image* image : {&noise, &steps})
+            EXPECT_EQ(evened(*image, light_on(*image)).pixels(), image->pixels());
+    }
+}
+
 TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
     int right = 0;
     constexpr int pictures = 6;

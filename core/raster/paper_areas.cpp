@@ -1,0 +1,211 @@
+#include "core/raster/paper_areas.h"
+
+#include "core/parallel.h"
+
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <cstdint>
+#include <vector>
+
+namespace fusuma {
+
+namespace {
+
+/// Where the picture changes slowly.
+cv::Mat slow_in(const cv::Mat& rgb, const Work& work) {
+    cv::Mat slow(rgb.size(), CV_8U, cv::Scalar(0));
+    constexpr int steady = 8;                    // values from one side of a pixel to the other, in all three rows
+    constexpr int share = 10;                    // the same of the value, in hundredths
+    for_bands(rgb.rows - 2, work, [&](int first, int last) {
+        for (int y = first + 1; y < last + 1; ++y) {
+            const auto *above = rgb.ptr<std::uint8_t>(y - 1), *here = rgb.ptr<std::uint8_t>(y),
+                       *below = rgb.ptr<std::uint8_t>(y + 1);
+            auto* out = slow.ptr<std::uint8_t>(y);
+            for (int x = 1; x + 1 < rgb.cols; ++x) {
+                bool is_slow = true;
+                for (int i = 3 * x; i < 3 * x + 3; ++i) {
+                    const int across = above[i + 3] + 2 * here[i + 3] + below[i + 3] - above[i - 3] - 2 * here[i - 3] -
+                                       below[i - 3];
+                    const int down = below[i - 3] + 2 * below[i] + below[i + 3] - above[i - 3] - 2 * above[i] -
+                                     above[i + 3];
+                    is_slow &= std::max(std::abs(across), std::abs(down)) < steady + share * here[i] / 100;
+                }
+                out[x] = is_slow ? 255 : 0;
+            }
+        }
+    });
+    for (const auto& [from, to] : {std::pair{1, 0}, {slow.rows - 2, slow.rows - 1}})
+        slow.row(from).copyTo(slow.row(to));
+    for (const auto& [from, to] : {std::pair{1, 0}, {slow.cols - 2, slow.cols - 1}})
+        slow.col(from).copyTo(slow.col(to));
+    return slow;
+}
+
+/// The places of the nearest slow pixel for each.
+class NearestSlow {
+  public:
+    explicit NearestSlow(const cv::Mat& slow) {
+        cv::Mat distances;
+        cv::distanceTransform(slow == 0, distances, nearest, cv::DIST_L2, cv::DIST_MASK_5, cv::DIST_LABEL_PIXEL);
+        places.resize(slow.total() + 1);
+        for (int y = 0; y < slow.rows; ++y)
+            for (int x = 0; x < slow.cols; ++x)
+                if (slow.at<std::uint8_t>(y, x) != 0)
+                    places[static_cast<std::size_t>(nearest.at<int>(y, x))] = {x, y};
+    }
+    [[nodiscard]] cv::Point operator()(int x, int y) const {
+        return places[static_cast<std::size_t>(nearest.at<int>(y, x))];
+    }
+
+  private:
+    cv::Mat nearest; ///< CV_32S
+    std::vector<cv::Point> places;
+};
+
+/// Is the first darker than the second, or of another hue?
+bool is_darker(const cv::Vec3b& one, const cv::Vec3b& other) {
+    constexpr double clearly = 0.95, off_hue = 0.06; // shares
+    double least = 10, most = 0, sum = 0;
+    for (int k = 0; k < 3; ++k) {
+        const double share = one[k] / std::max(1.0, double(other[k]));
+        least = std::min(least, share);
+        most = std::max(most, share);
+        sum += share;
+    }
+    return sum / 3 < clearly || most - least > off_hue;
+}
+
+/// What two areas are beside each other, pixel by pixel along the edge between them.
+struct Meeting {
+    int area = 0, other = 0;
+    int pixels = 0;
+    int darker = 0; ///< of those, where `area` is darker than `other`
+};
+
+std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const NearestSlow& nearest) {
+    std::vector<Meeting> met;
+    const auto meet = [&](cv::Point one, cv::Point other) {
+        const int a = areas.at<int>(one), b = areas.at<int>(other);
+        if (a == b)
+            return;
+        const auto &first = rgb.at<cv::Vec3b>(one), &second = rgb.at<cv::Vec3b>(other);
+        met.push_back({a, b, 1, is_darker(first, second)});
+        met.push_back({b, a, 1, is_darker(second, first)});
+    };
+    for (int y = 0; y + 1 < areas.rows; ++y)
+        for (int x = 0; x + 1 < areas.cols; ++x) {
+            const cv::Point here = nearest(x, y);
+            meet(here, nearest(x + 1, y));
+            meet(here, nearest(x, y + 1));
+        }
+    std::ranges::sort(met, {}, [](const Meeting& m) { return std::pair(m.area, m.other); });
+    std::size_t count = 0;
+    for (const Meeting& m : met)
+        if (count > 0 && met[count - 1].area == m.area && met[count - 1].other == m.other) {
+            met[count - 1].pixels += m.pixels;
+            met[count - 1].darker += m.darker;
+        } else {
+            met[count++] = m;
+        }
+    met.resize(count);
+    return met;
+}
+
+/// Which areas are paper, by their number.
+std::vector<char> paper_among(int count, const cv::Mat& areas, const std::vector<Meeting>& met) {
+    std::vector<char> is_paper(static_cast<std::size_t>(count));
+    const auto at = [&](int area) -> char& { return is_paper[static_cast<std::size_t>(area)]; };
+    std::vector<int> fresh;
+    const auto take = [&](int area) {
+        if (area > 0 && !std::exchange(at(area), char{1}))
+            fresh.push_back(area);
+    };
+    for (int x = 0; x < areas.cols; ++x) {
+        take(areas.at<int>(0, x));
+        take(areas.at<int>(areas.rows - 1, x));
+    }
+    for (int y = 0; y < areas.rows; ++y) {
+        take(areas.at<int>(y, 0));
+        take(areas.at<int>(y, areas.cols - 1));
+    }
+    const auto of = [&](int area) {
+        return std::ranges::equal_range(met, area, {}, &Meeting::area);
+    };
+    constexpr int least = 6; // pixels that two meet along, so that they tell anything
+    while (!fresh.empty()) {
+        const int paper = fresh.back();
+        fresh.pop_back();
+        for (const Meeting& m : of(paper)) {
+            if (at(m.other))
+                continue;
+            int pixels = 0, darker = 0;
+            for (const Meeting& its : of(m.other))
+                if (at(its.other)) {
+                    pixels += its.pixels;
+                    darker += its.darker;
+                }
+            if (pixels >= least && 2 * darker < pixels)
+                take(m.other);
+        }
+    }
+    return is_paper;
+}
+
+/// Takes the insides of dark lines away, so that what lies on either side of one meets there.
+void leave_out_lines(cv::Mat& slow, const cv::Mat& rgb) {
+    cv::Mat areas, depths;
+    const int count = cv::connectedComponents(slow, areas, 4, CV_32S);
+    cv::distanceTransform(slow, depths, cv::DIST_L2, cv::DIST_MASK_3);
+    const float widest = static_cast<float>(std::max(slow.cols, slow.rows)) / 25 / 2;
+    std::vector<int> pixels(static_cast<std::size_t>(count)), darker(pixels.size());
+    for (const Meeting& m : meetings_of(rgb, areas, NearestSlow(slow))) {
+        pixels[static_cast<std::size_t>(m.area)] += m.pixels;
+        darker[static_cast<std::size_t>(m.area)] += m.darker;
+    }
+    std::vector<char> is_line(pixels.size());
+    for (std::size_t i = 1; i < is_line.size(); ++i)
+        is_line[i] = 2 * darker[i] > pixels[i];
+    for (int y = 0; y < slow.rows; ++y)
+        for (int x = 0; x < slow.cols; ++x)
+            if (depths.at<float>(y, x) > widest)
+                is_line[static_cast<std::size_t>(areas.at<int>(y, x))] = 0;
+    for (int y = 0; y < slow.rows; ++y)
+        for (int x = 0; x < slow.cols; ++x)
+            if (is_line[static_cast<std::size_t>(areas.at<int>(y, x))])
+                slow.at<std::uint8_t>(y, x) = 0;
+}
+
+} // namespace
+
+cv::Mat art_on_paper(const cv::Mat& rgb, const Work& work) {
+    cv::Mat art(rgb.size(), CV_8U, cv::Scalar(0));
+    if (rgb.rows < 8 || rgb.cols < 8)
+        return art;
+    cv::Mat slow = slow_in(rgb, work.part(0, 0.3));
+    // Thin places of an edge are no gates.
+    cv::erode(slow, slow, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}), {-1, -1}, 1, cv::BORDER_CONSTANT,
+              cv::Scalar(255));
+    leave_out_lines(slow, rgb);
+    work.at(0.6);
+    if (cv::countNonZero(slow) == 0)
+        return art;
+    cv::Mat areas;
+    const int count = cv::connectedComponents(slow, areas, 4, CV_32S);
+    const NearestSlow nearest(slow);
+    work.at(0.8);
+    const std::vector<char> is_paper = paper_among(count, areas, meetings_of(rgb, areas, nearest));
+    for (int y = 0; y < art.rows; ++y)
+        for (int x = 0; x < art.cols; ++x)
+            art.at<std::uint8_t>(y, x) =
+                is_paper[static_cast<std::size_t>(areas.at<int>(nearest(x, y)))] ? 0 : 255;
+    // The line round it is art in all its width.
+    const int reach = 2 * std::max(5, std::max(art.cols, art.rows) / 50) + 1;
+    cv::Mat round_it;
+    cv::dilate(art, round_it, cv::getStructuringElement(cv::MORPH_RECT, {reach, reach}));
+    art |= round_it & ~slow;
+    work.at(1);
+    return art;
+}
+
+} // namespace fusuma
