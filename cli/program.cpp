@@ -45,7 +45,8 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     app->add_option("--gap", c.gap, "least distance between cut lines in mm")->check(CLI::Range(0.0, 100.0));
     app->add_flag("--share-cuts", c.share_cuts,
                   "upright rectangles with sharp corners lie edge to edge, with one cut where two meet");
-    app->add_option("--copies", c.copies, "copies of each picture added")->check(CLI::Range(0, 100000));
+    app->add_option("--copies", c.copies, "copies of each picture added")
+        ->check(CLI::Range(0, static_cast<int>(most_copies)));
     app->add_option("--fill", c.fill,
                     "as many copies of each picture as fit, or as --copies says: in rows, snug, or snug and turned; "
                     "of all stickers when only a project is given")
@@ -132,7 +133,7 @@ void add_rehearse(CLI::App& program, RehearseCommand& c) {
         ->check(CLI::Range(0.0, 2.0));
     app->add_option("--backlash", c.backlash, "mm of play in the machine's axes")->check(CLI::Range(0.0, 2.0));
     app->add_option("--slips", c.slips, "also try so many sheets with slips as machines make them")
-        ->check(CLI::Range(0, 100000));
+        ->check(CLI::Range(0, static_cast<int>(most_copies)));
     app->add_option("--seed", c.seed, "of noise and slips");
     CLI::Option* png = app->add_option("--png", c.png, "the sheet as it comes out");
     app->add_option("--dpi", c.png_dpi, "dots per inch of the PNG")->needs(png)->check(CLI::Range(24.0, 600.0));

@@ -1,5 +1,7 @@
 #include "core/arrange/label_list.h"
 
+#include "core/parallel.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -49,25 +51,25 @@ std::vector<RowTrouble> troubles_of(const LabelDesign& design, const Work& work)
         for (std::string& field : fields_of(text.words))
             if (!design.table || !design.table->column(field))
                 unknown.push_back(std::move(field));
-    std::vector<RowTrouble> troubles;
-    const std::size_t rows = design.rows();
-    for (std::size_t row = 0; row < rows; ++row) {
-        work.at(static_cast<double>(row) / static_cast<double>(rows));
-        const SetLabel label = set_label(design, row);
-        RowTrouble trouble{.row = row, .missing_picture = label.missing_picture};
+    std::vector<RowTrouble> rows(design.rows());
+    for_each_of(static_cast<int>(rows.size()), work, [&](int k) {
+        RowTrouble& trouble = rows[static_cast<std::size_t>(k)];
+        trouble.row = static_cast<std::size_t>(k);
+        const SetLabel label = set_label(design, trouble.row);
+        trouble.missing_picture = label.missing_picture;
         for (std::size_t i = 0; i < label.texts.size(); ++i) {
             trouble.overflows |= label.texts[i].overflows;
             trouble.lacks_letters |= label.texts[i].lacks_letters;
             if (trouble.words.empty())
-                trouble.words = filled_in(design.texts[i].words, design.table.get(), row, design.day);
+                trouble.words = filled_in(design.texts[i].words, design.table.get(), trouble.row, design.day);
         }
         if (!unknown.empty() && design.table)
             trouble.unknown_field = unknown.front();
-        if (trouble.overflows || trouble.lacks_letters || !trouble.unknown_field.empty() ||
-            !trouble.missing_picture.empty())
-            troubles.push_back(std::move(trouble));
-    }
-    return troubles;
+    });
+    std::erase_if(rows, [](const RowTrouble& row) {
+        return !row.overflows && !row.lacks_letters && row.unknown_field.empty() && row.missing_picture.empty();
+    });
+    return rows;
 }
 
 } // namespace fusuma

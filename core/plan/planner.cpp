@@ -2,6 +2,7 @@
 
 #include "core/geometry/box_grid.h"
 #include "core/geometry/measure.h"
+#include "core/parallel.h"
 #include "core/photo/board.h"
 #include "core/plan/print_apart.h"
 #include "core/sheet/room.h"
@@ -107,9 +108,16 @@ JobPlan Planner::make_plan(const Document& document) {
             wanted.insert({sticker, sticker->width * placement.scale});
     work_out(wanted);
     JobPlan plan{document.sheet.paper, {}, {}, correction_of(document.sheet)};
+    std::vector<const Placement*> placements;
     for (const Placement& placement : document.placements)
-        if (document.find(placement.sticker))
-            plan.copies.push_back({placement.id, placement.page, placed_copy(document, placement)});
+        if (document.find(placement.sticker)) {
+            placements.push_back(&placement);
+            plan.copies.push_back({placement.id, placement.page, nullptr});
+        }
+    for_each_of(static_cast<int>(placements.size()), {}, [&](int k) { // rows of a list have texts of their own to set
+        const auto i = static_cast<std::size_t>(k);
+        plan.copies[i].placed = placed_copy(document, *placements[i]);
+    });
     for (int page = 0; page < document.pages; ++page)
         plan.pages.push_back(make_page(document, plan, page));
     next_round();

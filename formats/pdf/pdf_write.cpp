@@ -1,5 +1,6 @@
 #include "formats/pdf/pdf_write.h"
 
+#include "core/parallel.h"
 #include "core/units.h"
 #include "formats/basics/deflated.h"
 #include "formats/basics/number.h"
@@ -90,6 +91,18 @@ class ArtObjects {
         return entry.name;
     }
 
+    /// Packs the drawings' contents, on every core. Once, when all are there.
+    void pack(const Work& work) {
+        std::vector<std::string> packed(forms.size());
+        for_each_of(static_cast<int>(forms.size()), work, [&](int k) {
+            const auto i = static_cast<std::size_t>(k);
+            packed[i] = deflated(forms[i].second, Work{.stop = work.stop});
+        });
+        for (std::size_t i = 0; i < forms.size(); ++i)
+            forms[i].first.replaceStreamData(packed[i], QPDFObjectHandle::newName("/FlateDecode"),
+                                             QPDFObjectHandle::newNull());
+    }
+
   private:
     struct Entry {
         std::string name;
@@ -101,6 +114,7 @@ class ArtObjects {
     const DrawnShapes& drawings;
     std::map<const void*, Entry> objects;
     std::vector<QPDFObjectHandle> pieces; ///< that drawings have in common
+    std::vector<std::pair<QPDFObjectHandle, std::string>> forms; ///< with contents that are not packed
 
     QPDFObjectHandle object_of(const Pixels& pixels) {
         StoredPicture& picture = pictures.of(pixels);
@@ -160,7 +174,8 @@ class ArtObjects {
             content += "q " + (path.empty() ? path : path + "W" + star + "n ") +
                        matrix(to_unit(std::get<Pixels>(painted.ink)).then(painted.from_unit)) + picture + " Do Q\n";
         }
-        QPDFObjectHandle form = QPDFObjectHandle::newStream(&pdf, content);
+        QPDFObjectHandle form = QPDFObjectHandle::newStream(&pdf);
+        forms.emplace_back(form, std::move(content));
         QPDFObjectHandle dict = form.getDict(), spaces = QPDFObjectHandle::newDictionary();
         QPDFObjectHandle resources = QPDFObjectHandle::newDictionary();
         spaces.replaceKey("/DefaultRGB", colours);
@@ -396,13 +411,14 @@ std::string print_pdf(const JobPlan& plan, const PdfOptions& options, const Work
     Layers layers(pdf, plan, options);
     for (std::size_t i = 0; i < plan.pages.size(); ++i) {
         const auto share = [&](std::size_t k) {
-            return 0.8 + 0.2 * static_cast<double>(k) / static_cast<double>(plan.pages.size());
+            return 0.8 + 0.15 * static_cast<double>(k) / static_cast<double>(plan.pages.size());
         };
         QPDFPageDocumentHelper(pdf).addPage(
             QPDFPageObjectHelper(
                 page_object(pdf, plan, plan.pages[i], art, layers, colours, work.part(share(i), share(i + 1)))),
             false);
     }
+    art.pack(work.part(0.95, 1));
     pdf.getRoot().replaceKey("/ViewerPreferences",
                              QPDFObjectHandle::parse("<< /PrintScaling /None /PickTrayByPDFSize true >>"));
     pdf.getRoot().replaceKey("/OCProperties", layers.catalogue());
