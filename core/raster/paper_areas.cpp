@@ -6,6 +6,8 @@
 
 #include <algorithm>
 #include <cstdint>
+#include <span>
+#include <utility>
 #include <vector>
 
 namespace fusuma {
@@ -130,7 +132,8 @@ std::vector<char> paper_among(int count, const cv::Mat& areas, const std::vector
         take(areas.at<int>(y, areas.cols - 1));
     }
     const auto of = [&](int area) {
-        return std::ranges::equal_range(met, area, {}, &Meeting::area);
+        return std::span(std::ranges::lower_bound(met, area, {}, &Meeting::area),
+                         std::ranges::upper_bound(met, area, {}, &Meeting::area));
     };
     constexpr int least = 6; // pixels that two meet along, so that they tell anything
     while (!fresh.empty()) {
