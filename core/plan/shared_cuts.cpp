@@ -16,7 +16,7 @@ namespace fusuma {
 
 namespace {
 
-struct CutEdge {
+struct StraightEdge {
     Point from, to;
     std::size_t path;
 
@@ -47,8 +47,8 @@ bool has_straight_edges(const Contour& line) {
 
 /// How far two edges on one straight line overlap, mm: negative when they lie apart, nothing when they are on two
 /// lines.
-std::optional<double> overlap_of(const CutEdge& one, const CutEdge& other) {
-    const CutEdge &longer = one.length() < other.length() ? other : one, &shorter = &longer == &one ? other : one;
+std::optional<double> overlap_of(const StraightEdge& one, const StraightEdge& other) {
+    const StraightEdge &longer = one.length() < other.length() ? other : one, &shorter = &longer == &one ? other : one;
     const Point a = longer.seen_from_here(shorter.from), b = longer.seen_from_here(shorter.to);
     if (std::abs(a.y) > same_line_mm || std::abs(b.y) > same_line_mm)
         return std::nullopt;
@@ -80,11 +80,11 @@ struct SharedLine {
 };
 
 /// As long as they go, on the line of the longest.
-std::vector<SharedLine> straight_lines(const std::vector<CutEdge>& edges) {
-    const CutEdge& guide = *std::ranges::max_element(edges, {}, &CutEdge::length);
+std::vector<SharedLine> straight_lines(const std::vector<StraightEdge>& edges) {
+    const StraightEdge& guide = *std::ranges::max_element(edges, {}, &StraightEdge::length);
     std::vector<SharedLine> lines;
     std::vector<std::pair<double, double>> stretches;
-    for (const CutEdge& edge : edges) {
+    for (const StraightEdge& edge : edges) {
         const Point a = guide.seen_from_here(edge.from), b = guide.seen_from_here(edge.to);
         if (std::max(std::abs(a.y), std::abs(b.y)) > same_line_mm) // a chain of them has bent away from it
             lines.push_back({edge.from, edge.to});
@@ -118,14 +118,14 @@ void sort_there_and_back(std::vector<SharedLine>& lines) {
 
 /// The lines of one kind: those that share go out of `paths` and come into `straight`.
 void share(std::vector<CutPath>& paths, CutKind kind, std::vector<CutPath>& straight, Sharing& sharing) {
-    std::vector<CutEdge> edges;
+    std::vector<StraightEdge> edges;
     std::vector<Rect> boxes;
     for (std::size_t i = 0; i < paths.size(); ++i) {
         if (paths[i].kind != kind || paths[i].is_open || !has_straight_edges(paths[i].line))
             continue;
         Point from = paths[i].line.start;
         const auto add = [&](Point to) {
-            if (const CutEdge edge{std::exchange(from, to), to, i}; edge.length() > same_line_mm) {
+            if (const StraightEdge edge{std::exchange(from, to), to, i}; edge.length() > same_line_mm) {
                 edges.push_back(edge);
                 Rect box;
                 box.include(edge.from);
@@ -158,7 +158,7 @@ void share(std::vector<CutPath>& paths, CutKind kind, std::vector<CutPath>& stra
                 shares[edges[a].path] = shares[edges[b].path] = 1;
         }
     }
-    std::map<std::size_t, std::vector<CutEdge>> by_line;
+    std::map<std::size_t, std::vector<StraightEdge>> by_line;
     for (std::size_t i = 0; i < edges.size(); ++i)
         if (shares[edges[i].path])
             by_line[lines.of(i)].push_back(edges[i]);
