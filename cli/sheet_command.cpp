@@ -242,12 +242,16 @@ std::vector<int> split(Document& document, Planner& planner, const std::vector<i
 std::optional<Finding> missing_copies(const Document& document, int id, int placed, int wanted) {
     if (placed >= wanted)
         return std::nullopt;
+    const bool is_full = document.placements.size() >= most_copies;
     return Finding{.rule = "does-not-fit",
-                   .message = (placed == 0 ? "{sticker}: no copy fits on the sheet"_said
-                                           : "{sticker}: only {placed} of {wanted} copies fit on the sheet"_said)
-                                  .with("sticker", document.find(id)->name)
-                                  .with("placed", placed)
-                                  .with("wanted", wanted)};
+                   .message =
+                       (is_full ? "{sticker}: only {placed} of {wanted} copies: a project holds at most {most}"_said
+                        : placed == 0 ? "{sticker}: no copy fits on the sheet"_said
+                                      : "{sticker}: only {placed} of {wanted} copies fit on the sheet"_said)
+                           .with("sticker", document.find(id)->name)
+                           .with("placed", placed)
+                           .with("wanted", wanted)
+                           .with("most", most_copies)};
 }
 
 /// What filling came to, for the report.

@@ -3442,6 +3442,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>Shared cuts</source>
         <translation>Gemeinsame Schnitte</translation>
     </message>
+    <message>
+        <source>A project holds at most %L1 copies.</source>
+        <translation>Ein Projekt fasst höchstens %L1 Exemplare.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5976,6 +5980,10 @@ gedruckt %2
     <message>
         <source>Saving “%1”</source>
         <translation>„%1“ wird gespeichert</translation>
+    </message>
+    <message>
+        <source>A project holds at most %L1 copies, and this would be %L2. Nothing was changed.</source>
+        <translation>Ein Projekt fasst höchstens %L1 Exemplare, und dies wären %L2. Nichts wurde geändert.</translation>
     </message>
 </context>
 <context>
@@ -9119,6 +9127,10 @@ gedruckt %2
     <message>
         <source>Stopped: “{file}” was not saved.</source>
         <translation>Gestoppt: „{file}“ wurde nicht gespeichert.</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
+        <translation>{sticker}: nur {placed} von {wanted} Exemplaren: ein Projekt fasst höchstens {most}</translation>
     </message>
 </context>
 <context>

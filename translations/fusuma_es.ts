@@ -3442,6 +3442,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>Shared cuts</source>
         <translation>Cortes comunes</translation>
     </message>
+    <message>
+        <source>A project holds at most %L1 copies.</source>
+        <translation>Un proyecto admite como máximo %L1 copias.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5976,6 +5980,10 @@ impresa %2
     <message>
         <source>Saving “%1”</source>
         <translation>Guardando «%1»</translation>
+    </message>
+    <message>
+        <source>A project holds at most %L1 copies, and this would be %L2. Nothing was changed.</source>
+        <translation>Un proyecto admite como máximo %L1 copias, y serían %L2. No se ha cambiado nada.</translation>
     </message>
 </context>
 <context>
@@ -9119,6 +9127,10 @@ impresa %2
     <message>
         <source>Stopped: “{file}” was not saved.</source>
         <translation>Detenido: «{file}» no se guardó.</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
+        <translation>{sticker}: solo {placed} de {wanted} copias: un proyecto admite como máximo {most}</translation>
     </message>
 </context>
 <context>

@@ -3442,6 +3442,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>Shared cuts</source>
         <translation>Coupes communes</translation>
     </message>
+    <message>
+        <source>A project holds at most %L1 copies.</source>
+        <translation>Un projet contient au plus %L1 exemplaires.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5976,6 +5980,10 @@ imprimée %2
     <message>
         <source>Saving “%1”</source>
         <translation>Enregistrement de « %1 »</translation>
+    </message>
+    <message>
+        <source>A project holds at most %L1 copies, and this would be %L2. Nothing was changed.</source>
+        <translation>Un projet contient au plus %L1 exemplaires, et il y en aurait %L2. Rien n’a été modifié.</translation>
     </message>
 </context>
 <context>
@@ -9119,6 +9127,10 @@ imprimée %2
     <message>
         <source>Stopped: “{file}” was not saved.</source>
         <translation>Arrêté : « {file} » n&apos;a pas été enregistré.</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
+        <translation>{sticker} : seulement {placed} exemplaires sur {wanted} : un projet en contient au plus {most}</translation>
     </message>
 </context>
 <context>

@@ -3433,6 +3433,10 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>Shared cuts</source>
         <translation>共通のカット</translation>
     </message>
+    <message>
+        <source>A project holds at most %L1 copies.</source>
+        <translation>プロジェクトに置けるのは最大 %L1 枚です。</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::FillField</name>
@@ -5962,6 +5966,10 @@ printed %2
     <message>
         <source>Saving “%1”</source>
         <translation>「%1」を保存中</translation>
+    </message>
+    <message>
+        <source>A project holds at most %L1 copies, and this would be %L2. Nothing was changed.</source>
+        <translation>プロジェクトに置けるのは最大 %L1 枚です。これでは %L2 枚になるため、何も変更しませんでした。</translation>
     </message>
 </context>
 <context>
@@ -9086,6 +9094,10 @@ printed %2
     <message>
         <source>Stopped: “{file}” was not saved.</source>
         <translation>停止しました。「{file}」は保存されていません。</translation>
+    </message>
+    <message>
+        <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
+        <translation>{sticker}：{wanted} 枚のうち {placed} 枚だけです。プロジェクトに置けるのは最大 {most} 枚です</translation>
     </message>
 </context>
 <context>

@@ -50,8 +50,8 @@ void InHand::select(const Selection& copies) {
         });
         if (is_of_one)
             chosen_sticker = first->sticker;
-        keep_valid();
     }
+    keep_valid();
     emit changed();
 }
 

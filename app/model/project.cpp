@@ -20,7 +20,14 @@ Project::~Project() {
 }
 
 void Project::edit(const QString& label, const Edit& change, const QString& stroke) {
-    history.apply(label.toStdString(), as_photographed(change(document())), stroke.toStdString());
+    Document changed = as_photographed(change(document()));
+    if (changed.placements.size() > std::max(most_copies, document().placements.size())) {
+        emit messages.problem(tr("A project holds at most %L1 copies, and this would be %L2. Nothing was changed.")
+                                  .arg(most_copies)
+                                  .arg(changed.placements.size()));
+        return;
+    }
+    history.apply(label.toStdString(), std::move(changed), stroke.toStdString());
     was_undone = false;
     emit edited();
 }

@@ -29,7 +29,8 @@ class Project : public QObject {
     /// What goes into saved files beside the document; asked for when saving begins, made on the thread that writes.
     std::function<std::function<ZipEntries()>()> beside_when_saved = [] { return [] { return ZipEntries(); }; };
 
-    /// Edits with the same `stroke` in a row undo as one.
+    /// Edits with the same `stroke` in a row undo as one. One that adds more copies than a project holds is told, and
+    /// changes nothing.
     void edit(const QString& label, const Edit& change, const QString& stroke = {});
     void end_stroke() { history.end_stroke(); }
     void undo();

@@ -31,14 +31,16 @@ std::vector<Way> ways() {
 
 QString words_of(const FillReport& report, Unit unit) {
     const auto mm = [unit](double length) { return length_in_words(length, unit); };
-    return (report.pages == 1
-                ? FillCard::tr("%1 copies placed. %2 % of the cut zone used; the largest empty space is %3 × %4.")
-                : FillCard::tr("%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the "
-                               "largest empty space there is %3 × %4.",
-                               nullptr, report.pages))
-        .arg(report.copies())
-        .arg(qRound(100 * report.used_share))
-        .arg(mm(report.largest_rest.width()), mm(report.largest_rest.height()));
+    const QString words =
+        (report.pages == 1
+             ? FillCard::tr("%1 copies placed. %2 % of the cut zone used; the largest empty space is %3 × %4.")
+             : FillCard::tr("%1 copies placed, on %n page(s). On the last, %2 % of the cut zone is used; the "
+                            "largest empty space there is %3 × %4.",
+                            nullptr, report.pages))
+            .arg(report.copies())
+            .arg(qRound(100 * report.used_share))
+            .arg(mm(report.largest_rest.width()), mm(report.largest_rest.height()));
+    return report.is_full ? words + ' ' + FillCard::tr("A project holds at most %L1 copies.").arg(most_copies) : words;
 }
 
 } // namespace
@@ -152,7 +154,7 @@ void FillCard::start_filling() {
     model.searches.search(tr("Fill the page"), [request](const Document& d, Planner& evaluator, const Work& work,
                                                          const Searches::Improved& improved) {
         FillReport found = fill_sheet(d, evaluator, request, work, improved);
-        if (found.copies() == 0 && !request.is_fresh)
+        if (found.copies() == 0 && !found.is_full && !request.is_fresh)
             return Searches::Searched{std::nullopt, tr("No free place on the page is large enough.")};
         const QString words = words_of(found, d.unit);
         return Searches::Searched{std::move(found.document), words};

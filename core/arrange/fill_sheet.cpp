@@ -251,7 +251,7 @@ class FillRun {
     }
 
     template <typename Share> FillReport over_pages(unsigned seed, int pages, const Share& share) {
-        FillReport report{start, std::vector<int>(request.orders.size()), 1, 0, 0, {}};
+        FillReport report{start, std::vector<int>(request.orders.size())};
         PageSearch search;
         const int after_last = std::min(most_pages, request.page + pages);
         int page = request.page;
@@ -299,10 +299,13 @@ class FillRun {
         }
         if (task.items.empty())
             return false;
-        const Filled filled = search.fill(std::move(task), work, [&](const Filled& so_far) {
+        Filled filled = search.fill(std::move(task), work, [&](const Filled& so_far) {
             if (improved && is_first) // other ways are shown when they are better
                 improved(with_copies(document, kinds, so_far.copies, page));
         });
+        const std::size_t room = most_copies - std::min(most_copies, document.placements.size());
+        report.is_full = filled.copies.size() > room;
+        filled.copies.resize(std::min(filled.copies.size(), room));
         document = with_copies(std::move(document), kinds, filled.copies, page);
         for (const FilledCopy& copy : filled.copies)
             ++report.placed[order_of[copy.item]];
@@ -311,7 +314,7 @@ class FillRun {
         const bool is_all = std::ranges::all_of(order_of, [&](std::size_t i) {
             return request.orders[i].wanted >= 0 && report.placed[i] >= request.orders[i].wanted;
         });
-        return !is_all && (!filled.copies.empty() || !was_empty);
+        return !is_all && !report.is_full && (!filled.copies.empty() || !was_empty);
     }
 };
 

@@ -30,6 +30,7 @@ struct FillRequest {
 struct FillReport {
     Document document;
     std::vector<int> placed; ///< by order
+    bool is_full = false;    ///< the project holds no more copies, though there may be room for them
     int pages = 1;           ///< that the copies lie on, from the request's page on
     double used_share = 0;   ///< of the last one's zone, 0–1
     double left_mm2 = 0;     ///< of that zone, outside all cut lines
@@ -38,8 +39,9 @@ struct FillReport {
     [[nodiscard]] int copies() const;
 };
 
-/// Fills the sheet. Everything on the page that is not placed anew stays where it is. Pages that are alike are searched
-/// once. For the fewest pages, kinds are also mixed in the same shares on all, and other seeds are tried.
+/// Fills the sheet, up to `most_copies` in the project. Everything on the page that is not placed anew stays where it
+/// is. Pages that are alike are searched once. For the fewest pages, kinds are also mixed in the same shares on all,
+/// and other seeds are tried.
 /// @param improved  called with the document as it is so far
 [[nodiscard]] FillReport fill_sheet(const Document& document, Planner& planner, const FillRequest& request,
                                     const Work& work = {}, const std::function<void(const Document&)>& improved = {});

@@ -12,7 +12,7 @@ FillReport place_list(const Document& document, Planner& planner, int id, int co
     const auto sticker = document.find(id);
     const auto* label = sticker ? std::get_if<LabelArtwork>(&sticker->artwork) : nullptr;
     if (!label)
-        return {document, {0}, 0, 0, {}};
+        return {.document = document, .placed = {0}, .pages = 0};
     Document cleared = document;
     std::erase_if(cleared.placements, [&](const Placement& p) { return p.sticker == id && !p.locked; });
     const std::size_t rows = label->design->rows();

@@ -97,7 +97,7 @@ struct Document {
     CopyId put(Placement copy);
 };
 constexpr int most_pages = 100;
-constexpr std::size_t most_copies = 100'000; ///< in one project
+constexpr std::size_t most_copies = 40'000; ///< in one project
 
 /// A sticker at the artwork's natural size, named in words after its file: "paper-lantern.png" is "Paper lantern".
 [[nodiscard]] Sticker new_sticker(Artwork artwork);

@@ -45,17 +45,22 @@ std::optional<std::vector<std::size_t>> BoxGrid::few_overlapping(const Rect& pla
     };
     bool are_more = false;
     for_cells(place, [&](std::size_t at) {
+        std::size_t here = 0; // of this cell, each another
         for (std::size_t k = 0; k < cells[at].size() && !are_more; ++k) {
-            if (all[cells[at][k]].overlaps(place))
-                found.push_back(cells[at][k]);
+            if (!all[cells[at][k]].overlaps(place))
+                continue;
+            found.push_back(cells[at][k]);
+            are_more = ++here > most;
             if (found.size() > 4 * most + 16) { // a box may lie in several cells
                 each_once();
-                are_more = found.size() > most;
+                are_more |= found.size() > most;
             }
         }
     });
+    if (are_more)
+        return std::nullopt;
     each_once();
-    return are_more || found.size() > most ? std::nullopt : std::optional(std::move(found));
+    return found.size() > most ? std::nullopt : std::optional(std::move(found));
 }
 
 std::vector<std::size_t> BoxGrid::overlapping(const Rect& place) const {

@@ -1,6 +1,7 @@
 #include "formats/project/project_file.h"
 
 #include "formats/basics/file.h"
+#include "formats/basics/json_bounds.h"
 #include "formats/label/label_json.h"
 #include "formats/project/ticket_json.h"
 #include "formats/project/zip_archive.h"
@@ -46,11 +47,13 @@ Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artw
     const auto document = entries.find("document.json");
     if (document == entries.end())
         return Problem{"It is not a Fusuma project."_said};
-    const auto json = nlohmann::json::parse(document->second.begin(), document->second.end());
+    std::string text = document->second.toStdString();
+    const std::size_t beyond = cut_list(text, "placements", most_copies);
+    const auto json = nlohmann::json::parse(text);
     if (json.at("schema").get<int>() > project_schema)
         return Problem{"It was saved by a newer version of Fusuma."_said, "Update Fusuma to open it."_said};
 
-    auto result = from_json(json, artwork_from, left_out);
+    auto result = from_json(json, artwork_from, beyond, left_out);
     if (!result)
         return result;
     for (const std::string& name : json.value("tickets", std::vector<std::string>{})) {

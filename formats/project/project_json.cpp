@@ -474,7 +474,7 @@ int highest_id(const Sticker& sticker) {
 
 } // namespace
 
-Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from, Said& left_out) {
+Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from, std::size_t beyond, Said& left_out) {
     Document d;
     d.unit = choice_from<Unit>(j.at("unit"));
     d.sticker_ids.next = next_in(j, "next_id");
@@ -503,7 +503,6 @@ Result<Document> from_json(const json& j, const ArtworkFrom& artwork_from, Said&
     }
     d.copy_ids.next = j.contains("next_copy") ? next_in(j, "next_copy") : 1;
     std::set<CopyId> copies;
-    std::size_t beyond = 0; // copies that there is no room for
     for (const json& p : j.at("placements")) {
         Placement copy = placement_from(p, most_ids);
         if (copy.page >= d.pages && j.value("pages", 1) <= most_pages)

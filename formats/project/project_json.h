@@ -13,8 +13,10 @@ using ArtworkFrom = std::function<Result<Artwork>(const nlohmann::json&)>;
 [[nodiscard]] nlohmann::json to_json(const Document& document, const StoreFile& store);
 
 /// Throws nlohmann::json::exception or std::out_of_range on a field that is missing, of the wrong kind or out of range.
+/// @param beyond    copies that were left out already, since there were too many
 /// @param left_out  what there was too much of, in words; empty when nothing was
-Result<Document> from_json(const nlohmann::json& json, const ArtworkFrom& artwork_from, Said& left_out);
+Result<Document> from_json(const nlohmann::json& json, const ArtworkFrom& artwork_from, std::size_t beyond,
+                           Said& left_out);
 
 // Parts of it, which clusters hold as well.
 [[nodiscard]] json sticker_json(const Sticker& sticker, const StoreFile& store);

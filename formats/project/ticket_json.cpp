@@ -70,7 +70,7 @@ json to_json(const Ticket& ticket, const StoreFile& store) {
 
 Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from) {
     Said left_out; // a ticket was written by us, with what was printed
-    auto document = from_json(j.at("document"), artwork_from, left_out);
+    auto document = from_json(j.at("document"), artwork_from, 0, left_out);
     if (!document)
         return document.problem();
     Ticket ticket{

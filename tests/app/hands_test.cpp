@@ -224,6 +224,35 @@ TEST_F(Hands, KeysActOnThePlaceThatIsSeen) {
     EXPECT_EQ(model.document().stickers.size(), 3u);
 }
 
+TEST_F(Hands, AFullProjectTakesNoMoreCopiesAndSaysSo) {
+    drop_artwork({test::demo_art("octopus.png")});
+    Document full = model.document();
+    const Placement copy{.sticker = full.stickers[0]->id, .centre = {100, 150}, .page = 1};
+    full.pages = 2;
+    full.placements.clear();
+    const CopyId first = full.put({.sticker = copy.sticker, .centre = {100, 150}});
+    while (full.placements.size() < most_copies)
+        full.put(copy);
+    model.project.adopt(full, "Full");
+    model.in_hand.select({first});
+    model.project.edit("Another", [&](Document d) {
+        d.put(copy);
+        return d;
+    });
+    EXPECT_THAT(notice(), HasSubstr("at most 40,000 copies"));
+    EXPECT_EQ(model.document(), full);
+    EXPECT_FALSE(model.project.steps().can_undo());
+    model.copies.place_at(copy.sticker, {50, 50});
+    EXPECT_EQ(model.document(), full);
+    EXPECT_TRUE(model.in_hand.copies().empty()) << "what was not put there cannot be selected";
+    model.project.edit("Move", [&](Document d) {
+        d.placements.front().centre = {60, 60};
+        return d;
+    });
+    EXPECT_FALSE(model.document() == full) << "all else goes on";
+    model.project.adopt({}, "Empty"); // the heap need not be planned
+}
+
 TEST_F(Hands, KeysOnAnEmptyProjectDoNothing) {
     for (const auto& [code, with] : std::initializer_list<std::pair<Qt::Key, Qt::KeyboardModifiers>>{
              {Qt::Key_Down, Qt::ControlModifier | Qt::AltModifier},

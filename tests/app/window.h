@@ -101,6 +101,7 @@ class Window : public testing::Test {
     /// Types a path into the file dialog that `open` brings up.
     template <typename Open> void with_file_dialog(const QString& path, Open&& open) {
         bool seen = false;
+        int tries = 0;
         QTimer look; // until it is there and has closed again: a list of completions may swallow the first Return
         QObject::connect(&look, &QTimer::timeout, &window, [&] {
             if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
@@ -112,9 +113,15 @@ class Window : public testing::Test {
             if (dialog && dialog->isVisible()) {
                 auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
                 name->selectAll();
-                if (seen) // completions may change what is typed
+                if (++tries > 100) {
+                    ADD_FAILURE() << "the file dialog does not take " << path.toStdString();
+                    dialog->reject();
+                    return;
+                }
+                if (seen) { // completions may change what is typed, and a file just written be found only now
+                    name->clear();
                     name->setText(path);
-                else
+                } else
                     QTest::keyClicks(name, path);
                 seen = true;
                 QTest::keyClick(name, Qt::Key_Return);

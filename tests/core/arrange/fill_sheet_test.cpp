@@ -174,6 +174,23 @@ TEST(FillSheet, FlowsOnToTheNextPagesAndLeavesWhatIsThere) {
     EXPECT_EQ(preflight_messages(report.document, evaluator), "");
 }
 
+TEST(FillSheet, StopsWhereAProjectIsFull) {
+    Document d = disc_document({});
+    d.pages = 2;
+    for (std::size_t i = 0; i + 7 < most_copies; ++i)
+        d.put({.sticker = 1, .centre = {100, 150}, .page = 1});
+    Planner planner;
+    const FillRequest request{.orders = {{.sticker = 1}}, .pages = 5, .way = FillWay::rows, .rounds = 0};
+    const FillReport report = fill_sheet(d, planner, request);
+    EXPECT_EQ(report.copies(), 7);
+    EXPECT_TRUE(report.is_full);
+    EXPECT_EQ(report.document.placements.size(), most_copies);
+    EXPECT_EQ(report.document.pages, 2);
+    const FillReport none = fill_sheet(report.document, planner, request);
+    EXPECT_EQ(none.copies(), 0);
+    EXPECT_TRUE(none.is_full);
+}
+
 /// Copies of a page as they lie, whatever their ids.
 std::vector<std::pair<int, Point>> lie_on(const Document& d, int page) {
     std::vector<std::pair<int, Point>> all;

@@ -161,6 +161,27 @@ TEST(Project, UnknownFieldsSurviveALoadAndSave) {
     EXPECT_EQ(description(*unzip(*project_bytes(*loaded), 1 << 24)), json);
 }
 
+TEST(Project, MoreCopiesThanOneHoldsAreLeftOutAndToldAndNeverSaved) {
+    const ZipEntries entries = *unzip(*project_bytes(full_document()), 1 << 24);
+    nlohmann::json json = description(entries);
+    nlohmann::json copy = json["placements"][0];
+    json["placements"].clear();
+    json["next_copy"] = most_copies + 100;
+    for (std::size_t i = 0; i < most_copies + 5; ++i) {
+        copy["id"] = i + 1;
+        json["placements"].push_back(copy);
+    }
+    Said left_out;
+    const auto loaded = read_project_bytes(with_description(entries, json), "heap.fusuma", &left_out);
+    ASSERT_TRUE(loaded) << loaded.problem().english();
+    EXPECT_EQ(loaded->placements.size(), most_copies);
+    EXPECT_EQ(static_cast<std::size_t>(loaded->placements.back().id), most_copies);
+    EXPECT_THAT(left_out.english(), testing::HasSubstr("5 copies beyond that are left out"));
+    Document grown = *loaded;
+    grown.put(grown.placements.front());
+    EXPECT_THAT(project_bytes(grown).problem().english(), testing::HasSubstr("too large to be opened again"));
+}
+
 TEST(Project, RefusesDamageInOneClearSentence) {
     const QByteArray good = *project_bytes(full_document());
     const ZipEntries entries = *unzip(good, 1 << 24);
