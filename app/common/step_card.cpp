@@ -4,7 +4,11 @@
 #include "app/common/widgets.h"
 
 #include <QHBoxLayout>
+#include <QScrollArea>
+#include <QScrollBar>
+#include <QTimer>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace fusuma::app {
 
@@ -43,7 +47,7 @@ StepCard::StepCard(int number, const char* id, const QString& name, QWidget* bod
     head->addWidget(state);
     layout->addWidget(header);
     layout->addWidget(content);
-    connect(static_cast<QPushButton*>(header), &QPushButton::clicked, this, &StepCard::toggled);
+    connect(static_cast<QPushButton*>(header), &QPushButton::clicked, this, &StepCard::toggle);
     set_open(false);
 }
 
@@ -72,7 +76,26 @@ void StepCard::set_open(bool open) {
 
 void StepCard::open() {
     if (!is_open())
-        emit toggled();
+        toggle();
+}
+
+void StepCard::toggle() {
+    emit toggled();
+    if (is_open())
+        QTimer::singleShot(0, this, &StepCard::come_into_sight); // once it has its new height
+}
+
+void StepCard::come_into_sight() {
+    QWidget* at = parentWidget();
+    while (at && !qobject_cast<QScrollArea*>(at))
+        at = at->parentWidget();
+    auto* area = static_cast<QScrollArea*>(at);
+    if (!area)
+        return;
+    constexpr int around = 8;
+    const int top = mapTo(area->widget(), QPoint()).y() - around, bottom = top + height() + 2 * around;
+    QScrollBar* bar = area->verticalScrollBar();
+    bar->setValue(std::min(top, std::max(bar->value(), bottom - area->viewport()->height())));
 }
 
 QString StepCard::name() const {

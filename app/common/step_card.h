@@ -16,7 +16,8 @@ class StepCard : public QWidget {
     void set_title(const QString& words);
     void set_state(const QString& words);
     void set_open(bool open);
-    void open();                        ///< as a click on it would, if it is closed
+    /// As a click on it would, if it is closed: what it holds is scrolled into sight, from its head on.
+    void open();
     [[nodiscard]] QString name() const; ///< its title
     [[nodiscard]] bool is(const char* id) const;
     [[nodiscard]] bool is_open() const;
@@ -25,6 +26,9 @@ class StepCard : public QWidget {
     void toggled();
 
   private:
+    void toggle();
+    void come_into_sight();
+
     QWidget* header;
     QLabel *badge, *title, *state;
     QWidget* content;

@@ -25,6 +25,14 @@ void ZoomView::set_content(const Rect& mm) {
         fit();
 }
 
+void ZoomView::set_fit_margins(const QMargins& room) {
+    if (room == fit_margins)
+        return;
+    fit_margins = room;
+    if (!by_hand)
+        fit();
+}
+
 void ZoomView::fit() {
     by_hand = false;
     if (content.empty())

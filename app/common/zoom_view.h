@@ -22,7 +22,7 @@ class ZoomView : public QWidget {
     /// The rectangle (mm) that "fit" shows. A view that has not been zoomed by hand keeps fitting it.
     void set_content(const Rect& mm);
     /// Room (px) that "fit" leaves along the edges for what lies over the view.
-    void set_fit_margins(const QMargins& room) { fit_margins = room; }
+    void set_fit_margins(const QMargins& room);
     void fit();
     void zoom_by(double factor, QPointF at);
     void zoom_by(double factor) { zoom_by(factor, rect().center()); }

@@ -34,7 +34,6 @@ QPainterPath path_of(const std::vector<Point>& line, const QTransform& view) {
 RehearsalView::RehearsalView(OutputRun& output_run) : run(output_run) {
     setObjectName(QStringLiteral("rehearsalView"));
     setAccessibleName(tr("The sheet in the cutter"));
-    set_fit_margins({20, 50, 20, 64});
     caption = label({});
     caption->setObjectName(QStringLiteral("chip"));
     caption->setParent(this);
@@ -137,11 +136,15 @@ void RehearsalView::refresh() {
     update();
 }
 
+/// Side by side at the top, or one below the other where there is no room for that; the page keeps clear of them.
 void RehearsalView::lay_out() {
+    constexpr int margin = 12, apart = 6;
     caption->adjustSize();
-    caption->move(12, 12);
     page_bar->adjustSize();
-    page_bar->move(width() - page_bar->width() - 12, 12);
+    page_bar->move(width() - page_bar->width() - margin, margin);
+    const bool has_room = page_bar->isHidden() || margin + caption->width() + apart <= page_bar->x();
+    caption->move(margin, has_room ? margin : page_bar->geometry().bottom() + apart);
+    set_fit_margins({20, caption->geometry().bottom() + margin, 20, 64});
     time_bar->setGeometry(12, height() - 52, width() - 24, 40);
 }
 

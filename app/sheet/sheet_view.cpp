@@ -28,7 +28,6 @@ SheetView::SheetView(Model& project, QWidget* parent) : ZoomView(parent), model(
     setObjectName(QStringLiteral("sheetView"));
     setAccessibleName(tr("Sheet"));
     setAcceptDrops(true);
-    set_fit_margins({28 + ruler_px, 28 + ruler_px, 28, 52});
     add_zoom_bar();
     add_page_bar();
     connect(this, &ZoomView::zoomed, this, [this] {
@@ -104,7 +103,7 @@ void SheetView::refresh() {
     update();
 }
 
-/// Side by side at the bottom, or one above the other where there is no room for that.
+/// Side by side at the bottom, or one above the other where there is no room for that; the whole page keeps clear of them.
 void SheetView::place_bars() {
     constexpr int margin = 12, apart = 6;
     zoom_bar->adjustSize();
@@ -113,6 +112,8 @@ void SheetView::place_bars() {
     const int left = width() - page_bar->width() - margin;
     const bool has_room = left >= zoom_bar->geometry().right() + apart;
     page_bar->move(left, (has_room ? height() - margin : zoom_bar->y() - apart) - page_bar->height());
+    const int top_of_bars = std::min(zoom_bar->y(), page_bar->y());
+    set_fit_margins({28 + ruler_px, 28 + ruler_px, 28, height() - top_of_bars + apart});
 }
 
 void SheetView::resizeEvent(QResizeEvent* event) {

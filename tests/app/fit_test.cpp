@@ -3,6 +3,7 @@
 #include "app/common/more.h"
 #include "app/common/step_card.h"
 #include "app/common/theme.h"
+#include "app/common/zoom_view.h"
 #include "tests/app/dialogs.h"
 #include "tests/app/fits.h"
 #include "tests/app/in_language.h"
@@ -98,8 +99,18 @@ TEST_P(Fit, EveryStepOnTheBench) {
 
 TEST_P(Fit, SheetAndOutput) {
     open_small_demo();
+    model.project.edit("Page", with_page_added); // so that pages can be turned everywhere
+    model.project.edit("Copy", [](Document d) {
+        d.placements.back().page = 1;
+        return d;
+    });
     window.go_to(Place::sheet);
     settle();
+    const auto& view = *window.findChild<ZoomView*>("sheetView");
+    const QRectF page =
+        view.to_view().mapRect(QRectF(0, 0, model.document().sheet.paper.width, model.document().sheet.paper.height));
+    for (const auto* chip : view.findChildren<QWidget*>("chip"))
+        EXPECT_FALSE(page.intersects(chip->geometry())) << "the whole page lies under its tools";
     for (StepCard* card : cards_in_sight()) {
         card->open();
         settle();

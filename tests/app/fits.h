@@ -66,7 +66,8 @@ inline std::string trouble_with(const QWidget& w, const QWidget& window) {
 }
 
 inline bool is_shown_in_words(const QWidget* w) {
-    return qobject_cast<const QLabel*>(w) || qobject_cast<const QAbstractButton*>(w) ||
+    const bool lies_over_a_view = w->objectName() == QLatin1String("chip");
+    return lies_over_a_view || qobject_cast<const QLabel*>(w) || qobject_cast<const QAbstractButton*>(w) ||
            qobject_cast<const QLineEdit*>(w) || qobject_cast<const QComboBox*>(w);
 }
 

@@ -168,6 +168,20 @@ TEST_F(Hands, TheWheelScrollsAndChangesOnlyWhatHasTheFocusOrWithCtrl) {
     EXPECT_GT(area->verticalScrollBar()->value(), 0);
 }
 
+TEST_F(Hands, AStepThatIsOpenedComesIntoSightFromItsHeadOn) {
+    window.resize(1024, 700);
+    drop_artwork({test::demo_art("octopus.png")});
+    for (const char* step : {"stepSize", "stepCut", "stepBackground", "stepBorder", "stepArtwork"}) {
+        click(step);
+        settle();
+        const QWidget* card = find<QPushButton>(step)->parentWidget();
+        const auto* viewport = card->parentWidget()->parentWidget();
+        const QRect seen(card->mapTo(viewport, QPoint()), card->size());
+        EXPECT_GE(seen.top(), 0) << step;
+        EXPECT_TRUE(seen.bottom() <= viewport->height() || seen.top() <= 10) << step << " could be seen better";
+    }
+}
+
 TEST_F(Hands, KeysActOnThePlaceThatIsSeen) {
     drop_artwork({test::demo_art("octopus.png"), test::demo_art("paper-lantern.png")});
     model.in_hand.choose_sticker(model.document().stickers[0]->id);
