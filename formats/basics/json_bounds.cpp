@@ -28,32 +28,43 @@ Outcome within_bounds(std::string_view text, const JsonBounds& bounds) {
     return Done{};
 }
 
-std::size_t cut_list(std::string& text, std::string_view name, std::size_t most) {
-    int depth = 0;
-    bool is_list = false, is_named = false; // within the list, after its name
-    std::size_t values = 0, from = 0;
+std::size_t cut_lists(std::string& text, std::string_view name, std::size_t most) {
+    std::string kept;
+    std::size_t taken = 0, dropped = 0;      // what of the text is in `kept`, or dropped
+    std::size_t values = 0, after_first = 0; // of the list; where the first `most` of them end
+    int depth = 0, list = 0;                 // how deep the list is, 0 outside
+    bool is_named = false;
     for (std::size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
         if (c == '"') {
             const std::size_t first = i + 1;
             for (++i; i < text.size() && text[i] != '"'; ++i)
                 i += text[i] == '\\'; // whatever comes after it
-            if (depth == 1)
-                is_named = i < text.size() && std::string_view(text).substr(first, i - first) == name;
+            is_named = i < text.size() && std::string_view(text).substr(first, i - first) == name;
         } else if (c == '[' || c == '{') {
-            is_list |= ++depth == 2 && c == '[' && is_named;
-        } else if ((c == ']' || c == '}') && --depth == 1 && is_list) {
-            if (values < most)
-                return 0;
-            text.erase(from, i - from);
-            return values + 1 - most;
+            ++depth;
+            if (c == '[' && is_named && list == 0) {
+                list = depth;
+                values = 0;
+            }
+        } else if (c == ']' || c == '}') {
+            if (depth-- != list || list == 0)
+                continue;
+            list = 0;
+            if (values >= most) {
+                kept.append(text, taken, after_first - taken);
+                taken = i;
+                dropped += values + 1 - most;
+            }
         } else if (c == ',') {
-            is_named &= depth != 1;
-            if (is_list && depth == 2 && ++values == most)
-                from = i;
+            is_named = false;
+            if (depth == list && ++values == most)
+                after_first = i;
         }
     }
-    return 0;
+    if (dropped > 0)
+        text = kept.append(text, taken);
+    return dropped;
 }
 
 } // namespace fusuma

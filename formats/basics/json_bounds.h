@@ -17,8 +17,8 @@ inline constexpr int deepest_json = 200; ///< brackets within brackets
 /// Why a JSON text is not even to be parsed: too long, too deep, or more values than memory is worth. Without a name.
 [[nodiscard]] Outcome within_bounds(std::string_view text, const JsonBounds& bounds);
 
-/// Drops what a list at the top of a JSON text holds beyond `most` values, so that no memory is spent on it.
-/// @return how many were dropped; none when the text has no such list, or does not close it
-std::size_t cut_list(std::string& text, std::string_view name, std::size_t most);
+/// Drops what lists of that name in a JSON text hold beyond `most` values, so that no memory is spent on it.
+/// @return how many were dropped; lists that are not closed stay as they are
+std::size_t cut_lists(std::string& text, std::string_view name, std::size_t most);
 
 } // namespace fusuma

@@ -47,9 +47,13 @@ Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artw
     const auto document = entries.find("document.json");
     if (document == entries.end())
         return Problem{"It is not a Fusuma project."_said};
-    std::string text = document->second.toStdString();
-    const std::size_t beyond = cut_list(text, "placements", most_copies);
-    const auto json = nlohmann::json::parse(text);
+    const auto parsed = [](const QByteArray& description, std::size_t& beyond) {
+        std::string text = description.toStdString();
+        beyond = cut_lists(text, "placements", most_copies);
+        return nlohmann::json::parse(text);
+    };
+    std::size_t beyond = 0, of_tickets = 0;
+    const auto json = parsed(document->second, beyond);
     if (json.at("schema").get<int>() > project_schema)
         return Problem{"It was saved by a newer version of Fusuma."_said, "Update Fusuma to open it."_said};
 
@@ -60,7 +64,7 @@ Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artw
         const auto entry = entries.find("tickets/" + name + ".json");
         if (entry == entries.end())
             return Problem{"Its ticket {code} is missing."_said.with("code", name)};
-        auto ticket = ticket_from(nlohmann::json::parse(entry->second.begin(), entry->second.end()), artwork_from);
+        auto ticket = ticket_from(parsed(entry->second, of_tickets), artwork_from);
         if (!ticket)
             return ticket.problem();
         result = with_ticket_added(std::move(*result), std::move(*ticket));
