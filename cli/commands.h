@@ -32,6 +32,7 @@ struct LabelOptions {
     std::vector<std::string> texts, styles;
     std::optional<double> safety, corner, hole;
     std::optional<int> points;
+    bool in_one_size = false;
 };
 
 /// Options that decide how one artwork becomes a sticker. Lengths in mm; unset ones keep the defaults.

@@ -42,6 +42,7 @@ void add_label_options(CLI::App& app, LabelOptions& o) {
     app.add_option("--letters-cut", o.letters_cut, "cut the letters, too: kiss, score or through")
         ->check(CLI::IsMember({"kiss", "score", "through"}));
     app.add_option("--list", o.list, "CSV or text file: a label for each row, all put on the sheet");
+    app.add_flag("--one-size", o.in_one_size, "each text in one size on all labels of the list, the largest that fits");
     app.add_option("--date", o.date, "the day that {date} means, as YYYY-MM-DD; today when not given");
     app.add_option("--name", o.name, "what the label is called");
 }
@@ -180,6 +181,7 @@ Outcome apply_looks(const LabelOptions& o, LabelDesign& design) {
             return Problem{"--frame {frame}: give WIDTH,INSET in mm, such as 0.4,1.5."_said.with("frame", o.frame)};
     }
     design.safety = o.safety.value_or(design.safety);
+    design.in_one_size |= o.in_one_size;
     design.shape.corner = o.corner.value_or(design.shape.corner);
     design.shape.hole = o.hole.value_or(design.shape.hole);
     design.shape.points = o.points.value_or(design.shape.points);

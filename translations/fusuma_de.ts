@@ -5636,8 +5636,8 @@ gedruckt %2
         <translation>Ignorieren</translation>
     </message>
     <message>
-        <source>It is meant so: do not tell it again as long as these copies lie where they are. Saved with the project.</source>
-        <translation>Es ist so gewollt: nicht wieder melden, solange diese Exemplare liegen, wo sie sind. Mit dem Projekt gespeichert.</translation>
+        <source>It is not told again as long as these copies lie where they are. Saved with the project.</source>
+        <translation>Es wird nicht wieder gemeldet, solange diese Exemplare liegen, wo sie sind. Mit dem Projekt gespeichert.</translation>
     </message>
     <message>
         <source>Ignored</source>
@@ -8963,10 +8963,6 @@ gedruckt %2
     <message>
         <source>--cut-pdf has its cut lines alone.</source>
         <translation>--cut-pdf enthält nur die Schnittlinien.</translation>
-    </message>
-    <message>
-        <source>This is no label any more.</source>
-        <translation>Das ist kein Etikett mehr.</translation>
     </message>
     <message>
         <source>“{file}”: {trouble}</source>

@@ -5636,8 +5636,8 @@ impresa %2
         <translation>Ignorar</translation>
     </message>
     <message>
-        <source>It is meant so: do not tell it again as long as these copies lie where they are. Saved with the project.</source>
-        <translation>Es a propósito: no avisar más mientras estas copias estén donde están. Se guarda con el proyecto.</translation>
+        <source>It is not told again as long as these copies lie where they are. Saved with the project.</source>
+        <translation>No se avisa más mientras estas copias estén donde están. Se guarda con el proyecto.</translation>
     </message>
     <message>
         <source>Ignored</source>
@@ -8963,10 +8963,6 @@ impresa %2
     <message>
         <source>--cut-pdf has its cut lines alone.</source>
         <translation>--cut-pdf lleva solo sus líneas de corte.</translation>
-    </message>
-    <message>
-        <source>This is no label any more.</source>
-        <translation>Esto ya no es una etiqueta.</translation>
     </message>
     <message>
         <source>“{file}”: {trouble}</source>

@@ -3444,7 +3444,7 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     </message>
     <message>
         <source>A project holds at most %L1 copies.</source>
-        <translation>Un projet contient au plus %L1 exemplaires.</translation>
+        <translation>Un projet contient au plus %L1 copies.</translation>
     </message>
 </context>
 <context>
@@ -5636,8 +5636,8 @@ imprimée %2
         <translation>Ignorer</translation>
     </message>
     <message>
-        <source>It is meant so: do not tell it again as long as these copies lie where they are. Saved with the project.</source>
-        <translation>C&apos;est voulu : ne plus le dire tant que ces copies restent où elles sont. Enregistré avec le projet.</translation>
+        <source>It is not told again as long as these copies lie where they are. Saved with the project.</source>
+        <translation>Ce n&apos;est plus signalé tant que ces copies restent où elles sont. Enregistré avec le projet.</translation>
     </message>
     <message>
         <source>Ignored</source>
@@ -5983,7 +5983,7 @@ imprimée %2
     </message>
     <message>
         <source>A project holds at most %L1 copies, and this would be %L2. Nothing was changed.</source>
-        <translation>Un projet contient au plus %L1 exemplaires, et il y en aurait %L2. Rien n’a été modifié.</translation>
+        <translation>Un projet contient au plus %L1 copies, et il y en aurait %L2. Rien n’a été modifié.</translation>
     </message>
 </context>
 <context>
@@ -8965,10 +8965,6 @@ imprimée %2
         <translation>--cut-pdf a ses lignes de coupe seules.</translation>
     </message>
     <message>
-        <source>This is no label any more.</source>
-        <translation>Ce n&apos;est plus une étiquette.</translation>
-    </message>
-    <message>
         <source>“{file}”: {trouble}</source>
         <translation>« {file} » : {trouble}</translation>
     </message>
@@ -9130,7 +9126,7 @@ imprimée %2
     </message>
     <message>
         <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
-        <translation>{sticker} : seulement {placed} exemplaires sur {wanted} : un projet en contient au plus {most}</translation>
+        <translation>{sticker} : seulement {placed} copies sur {wanted} : un projet en contient au plus {most}</translation>
     </message>
 </context>
 <context>

@@ -5623,8 +5623,8 @@ printed %2
         <translation>無視</translation>
     </message>
     <message>
-        <source>It is meant so: do not tell it again as long as these copies lie where they are. Saved with the project.</source>
-        <translation>意図どおり：この位置にある間は知らせません。プロジェクトと保存されます。</translation>
+        <source>It is not told again as long as these copies lie where they are. Saved with the project.</source>
+        <translation>この位置にある間は知らせません。プロジェクトと保存されます。</translation>
     </message>
     <message>
         <source>Ignored</source>
@@ -8930,10 +8930,6 @@ printed %2
     <message>
         <source>--cut-pdf has its cut lines alone.</source>
         <translation>--cut-pdf にはカット線だけが入ります。</translation>
-    </message>
-    <message>
-        <source>This is no label any more.</source>
-        <translation>もうラベルではありません。</translation>
     </message>
     <message>
         <source>“{file}”: {trouble}</source>

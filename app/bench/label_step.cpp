@@ -432,25 +432,12 @@ QWidget* LabelStep::list_part() {
             return Searches::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
         });
     });
-    auto* alike = button(tr("One text size on all"), "", QStringLiteral("oneSize"),
-                         tr("Every text as large as it can be on all labels of the list, so that they look alike."));
-    connect(alike, &QPushButton::clicked, this, [this] {
-        const auto sticker = model.in_hand.sticker();
-        if (!sticker)
-            return;
-        model.worked.start(
-            tr("One text size on all"), [id = sticker->id](const Document& d, Planner&) -> Result<Edited> {
-                const auto now = d.find(id);
-                const auto* art = now ? std::get_if<LabelArtwork>(&now->artwork) : nullptr;
-                if (!art)
-                    return Problem{"This is no label any more."_said};
-                Sticker changed = *now;
-                changed.artwork =
-                    LabelArtwork{std::make_shared<const LabelDesign>(in_one_size(*art->design)), art->row};
-                return Edited{with_sticker_changed(d, std::move(changed)), {}};
-            });
-    });
-    rows->addWidget(alike);
+    one_size = new QCheckBox(tr("One text size on all"));
+    one_size->setObjectName(QStringLiteral("oneSize"));
+    one_size->setToolTip(tr("Every text as large as it can be on all labels of the list, so that they look alike."));
+    connect(one_size, &QCheckBox::clicked, this,
+            [this](bool on) { edit(tr("One text size on all"), [on](LabelDesign& d) { d.in_one_size = on; }); });
+    rows->addWidget(one_size);
     rows->addWidget(put_list);
     picture_column = new QComboBox;
     picture_column->setObjectName(QStringLiteral("pictureColumn"));
@@ -633,6 +620,7 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     day->setDate(QDate(d.day.year, d.day.month, d.day.day));
     list_rows->setVisible(d.table != nullptr);
     header->setChecked(d.table && has_header(*d.table));
+    one_size->setChecked(d.in_one_size);
     if (d.table) {
         QStringList columns;
         for (const std::string& name : d.table->columns)

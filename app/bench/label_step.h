@@ -35,7 +35,7 @@ class LabelStep : public QWidget {
     QTabBar* tabs;
     QPlainTextEdit* words;
     QPushButton *bold, *italic, *remove_text, *no_picture, *no_list, *put_list;
-    QCheckBox *fits, *letters_cut, *header;
+    QCheckBox *fits, *letters_cut, *header, *one_size;
     Choices* align;
     QLabel *font_words, *list_words;
     std::size_t text = 0; ///< which one is shown

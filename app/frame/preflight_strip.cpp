@@ -31,7 +31,7 @@ PreflightStrip::PreflightStrip(Model& project, QWidget* drawer_parent) : model(p
     show_button = button(tr("Show"), "link", QStringLiteral("showFinding"), tr("Go to the place on the sheet."));
     fix_button = button(tr("Repair"), "link", QStringLiteral("fixFinding"), tr("Repair this one. Undo takes it back."));
     silence_button = button(tr("Ignore"), "link", QStringLiteral("silenceFinding"),
-                            tr("It is meant so: do not tell it again as long as these copies lie where they are. "
+                            tr("It is not told again as long as these copies lie where they are. "
                                "Saved with the project."));
     used_bar = new QProgressBar;
     used_bar->setTextVisible(false);

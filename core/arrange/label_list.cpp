@@ -3,7 +3,6 @@
 #include "core/parallel.h"
 
 #include <algorithm>
-#include <cmath>
 
 namespace fusuma {
 
@@ -26,23 +25,6 @@ FillReport place_list(const Document& document, Planner& planner, int id, int co
     FillReport report = fill_sheet(cleared, planner, request, work);
     report.placed = {report.copies()};
     return report;
-}
-
-LabelDesign in_one_size(LabelDesign design, const Work& work) {
-    std::vector<double> least(design.texts.size(), HUGE_VAL);
-    for (std::size_t row = 0; row < design.rows(); ++row) {
-        work.at(static_cast<double>(row) / static_cast<double>(design.rows()));
-        const SetLabel label = set_label(design, row);
-        for (std::size_t i = 0; i < std::min(least.size(), label.texts.size()); ++i)
-            if (!label.texts[i].glyphs.empty()) // an empty cell has no size to keep to
-                least[i] = std::min(least[i], label.texts[i].size);
-    }
-    for (std::size_t i = 0; i < least.size(); ++i)
-        if (least[i] < HUGE_VAL) {
-            design.texts[i].size = least[i];
-            design.texts[i].fits_room = false;
-        }
-    return design;
 }
 
 std::vector<RowTrouble> troubles_of(const LabelDesign& design, const Work& work) {

@@ -10,9 +10,6 @@ namespace fusuma {
 [[nodiscard]] FillReport place_list(const Document& document, Planner& planner, int sticker, int copies, int page,
                                     FillWay way = FillWay::rows, const Work& work = {});
 
-/// The design with every text in the one size that it can have on all rows of the list, so that the labels look alike.
-[[nodiscard]] LabelDesign in_one_size(LabelDesign design, const Work& work = {});
-
 /// What is wrong with a label of a list.
 struct RowTrouble {
     std::size_t row = 0; ///< from 0

@@ -1,11 +1,13 @@
 #include "core/label/label.h"
 
-#include "core/geometry/measure.h"
 #include "core/geometry/combine_curves.h"
+#include "core/geometry/measure.h"
 #include "core/label/set_text.h"
+#include "core/parallel.h"
 
 #include <algorithm>
 #include <cmath>
+#include <mutex>
 
 namespace fusuma {
 
@@ -20,7 +22,7 @@ bool LabelDesign::operator==(const LabelDesign& other) const {
     const bool same_table = table == other.table || (table && other.table && *table == *other.table);
     return same_table && shape == other.shape && ground == other.ground && frame == other.frame &&
            safety == other.safety && texts == other.texts && picture == other.picture &&
-           letters_cut == other.letters_cut && day == other.day;
+           letters_cut == other.letters_cut && day == other.day && in_one_size == other.in_one_size;
 }
 
 double contrast_ratio(Rgb a, Rgb b) {
@@ -141,12 +143,13 @@ void print_frame(const LabelDesign& design, const Outline& edge, DrawnArt& art) 
 }
 
 /// All texts, each set where it belongs.
-std::vector<SetText> set_texts(const LabelDesign& design, std::size_t row, const Outline& edge, Rect room) {
+std::vector<SetText> set_texts(const LabelDesign& design, const std::vector<LabelText>& texts, std::size_t row,
+                               const Outline& edge, Rect room) {
     std::vector<TextToSet> straight;
-    std::vector<SetText> all(design.texts.size());
+    std::vector<SetText> all(texts.size());
     std::vector<std::size_t> places;
-    for (std::size_t i = 0; i < design.texts.size(); ++i) {
-        const LabelText& style = design.texts[i];
+    for (std::size_t i = 0; i < texts.size(); ++i) {
+        const LabelText& style = texts[i];
         if (!style.font.font)
             continue;
         TextToSet text{&style, filled_in(style.words, design.table.get(), row, design.day)};
@@ -185,9 +188,9 @@ Outline region_of(const std::vector<SetText>& texts) {
 }
 
 /// Text that is a sticker by itself.
-SetLabel lettering(const LabelDesign& design, std::size_t row) {
+SetLabel lettering(const LabelDesign& design, const std::vector<LabelText>& texts, std::size_t row) {
     SetLabel label;
-    label.texts = set_texts(design, row, {}, {{0, 0}, {design.shape.width, design.shape.height}});
+    label.texts = set_texts(design, texts, row, {}, {{0, 0}, {design.shape.width, design.shape.height}});
     Rect ink;
     for (const SetText& text : label.texts)
         ink.include(text.ink);
@@ -207,11 +210,9 @@ SetLabel lettering(const LabelDesign& design, std::size_t row) {
     return label;
 }
 
-} // namespace
-
-SetLabel set_label(const LabelDesign& design, std::size_t row) {
+SetLabel set_with(const LabelDesign& design, const std::vector<LabelText>& texts, std::size_t row) {
     if (design.shape.kind == LabelShape::lettering)
-        return lettering(design, row);
+        return lettering(design, texts, row);
     SetLabel label;
     auto art = std::make_shared<DrawnArt>();
     art->size = on_lattice({design.shape.width, design.shape.height});
@@ -228,7 +229,7 @@ SetLabel set_label(const LabelDesign& design, std::size_t row) {
                                placed_in(box, picture->pixels, is_behind)});
     }
     print_frame(design, edge, *art);
-    label.texts = set_texts(design, row, edge, room);
+    label.texts = set_texts(design, texts, row, edge, room);
     print_texts(design, label.texts, *art);
     if (design.letters_cut)
         for (const Contour& contour : region_of(label.texts).contours)
@@ -240,6 +241,35 @@ SetLabel set_label(const LabelDesign& design, std::size_t row) {
     label.drawn.outline = edge;
     label.drawn.art = std::move(art);
     return label;
+}
+
+/// The smallest that each text comes out at on any row; nought for one that says nothing anywhere.
+std::vector<double> least_sizes_of(const LabelDesign& design) {
+    std::vector<double> least(design.texts.size());
+    std::mutex alone;
+    for_each_of(static_cast<int>(design.rows()), {}, [&](int row) {
+        const SetLabel label = set_with(design, design.texts, static_cast<std::size_t>(row));
+        const std::lock_guard guard(alone);
+        for (std::size_t i = 0; i < least.size(); ++i)
+            if (const SetText& text = label.texts[i]; !text.glyphs.empty()) // an empty cell has no size to keep to
+                least[i] = least[i] > 0 ? std::min(least[i], text.size) : text.size;
+    });
+    return least;
+}
+
+} // namespace
+
+SetLabel set_label(const LabelDesign& design, std::size_t row) {
+    if (!design.in_one_size)
+        return set_with(design, design.texts, row);
+    const auto& sizes = design.least_sizes.get([&] { return least_sizes_of(design); });
+    std::vector<LabelText> texts = design.texts;
+    for (std::size_t i = 0; i < texts.size(); ++i)
+        if (sizes[i] > 0) {
+            texts[i].size = sizes[i];
+            texts[i].fits_room = false;
+        }
+    return set_with(design, texts, row);
 }
 
 Size size_of(const LabelDesign& design, std::size_t row) {

@@ -1,11 +1,12 @@
 #pragma once
 
-#include "core/words.h"
 #include "core/drawing/drawn_art.h"
 #include "core/label/font.h"
 #include "core/label/label_shape.h"
+#include "core/label/once.h"
 #include "core/label/table.h"
 #include "core/raster/picture.h"
+#include "core/words.h"
 
 #include <map>
 #include <optional>
@@ -87,6 +88,8 @@ struct LabelDesign {
     std::optional<CutKind> letters_cut; ///< letters of a shaped label are cut, too; else they only print
     std::shared_ptr<const Table> table; ///< of a list of labels; null for a single label
     Day day;
+    bool in_one_size = false;              ///< each text as large on all labels of the list: what every row takes
+    Once<std::vector<double>> least_sizes; ///< mm, of each text
     bool operator==(const LabelDesign& other) const; ///< by what they are, wherever their files were read
 
     [[nodiscard]] std::size_t rows() const { return table ? std::max<std::size_t>(1, table->rows.size()) : 1; }

@@ -99,7 +99,8 @@ json label_json(const LabelDesign& d, const StoreFile& store) {
            {"safety", d.safety},
            {"texts", json::array()},
            {"letters_cut", d.letters_cut ? json(word_of(*d.letters_cut)) : json(nullptr)},
-           {"day", {d.day.year, d.day.month, d.day.day}}};
+           {"day", {d.day.year, d.day.month, d.day.day}},
+           {"in_one_size", d.in_one_size}};
     for (const LabelText& text : d.texts)
         j["texts"].push_back(text_json(text));
     if (d.picture.picture || !d.picture.field.empty()) {
@@ -139,6 +140,7 @@ Result<LabelDesign> label_from(const json& j, const PictureFrom& picture_from) {
             throw WrongField("the day is out of range"_said);
         d.day = {day[0], day[1], day[2]};
     }
+    d.in_one_size = j.value("in_one_size", false);
     if (j.contains("picture")) {
         const json& p = j.at("picture");
         d.picture.field = p.value("field", std::string());

@@ -7,6 +7,7 @@
 #include "formats/label/label_json.h"
 #include "tests/app/window.h"
 
+#include <QCheckBox>
 #include <QClipboard>
 #include <QComboBox>
 #include <QDialog>
@@ -146,6 +147,10 @@ TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     click("pasteList");
     ASSERT_TRUE(label_design().table);
     EXPECT_EQ(label_design().table->rows.size(), 3u);
+    click("oneSize");
+    EXPECT_TRUE(label_design().in_one_size);
+    click("undo");
+    EXPECT_FALSE(find<QCheckBox>("oneSize")->isChecked());
     type("listRow", "2");
     EXPECT_EQ(std::get<LabelArtwork>(model.in_hand.sticker()->artwork).row, 1u);
     click("putList");

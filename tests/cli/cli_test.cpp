@@ -1,3 +1,4 @@
+#include "formats/project/project_file.h"
 #include "tests/support/run_cli.h"
 #include "tests/support/samples.h"
 
@@ -450,10 +451,12 @@ TEST(Cli, CutsADrawingsBottomShapeOnlyOrEachColourApart) {
 
 TEST(Cli, MakesLabelsFromTemplatesAndLists) {
     QTemporaryDir folder;
-    const std::string list = folder.filePath("list.csv").toStdString(), pdf = folder.filePath("l.pdf").toStdString();
+    const std::string list = folder.filePath("list.csv").toStdString(), pdf = folder.filePath("l.pdf").toStdString(),
+                      project = folder.filePath("l.fusuma").toStdString();
     std::ofstream(list) << "name;contents\nKelp relish;\"kelp, apple\"\nSamphire;bay\n";
-    const Ran run = run_cli({"sheet", "--template", "Small jar", "--text", "{name}", "--text", "{contents} {number:01}",
-                             "--list", list, "--copies", "2", "--pdf", pdf, "--report", "-"});
+    const Ran run =
+        run_cli({"sheet", "--template", "Small jar", "--text", "{name}", "--text", "{contents} {number:01}", "--list",
+                 list, "--one-size", "--copies", "2", "--pdf", pdf, "--save", project, "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     EXPECT_EQ(report["stickers"][0]["kind"], "label");
@@ -461,6 +464,9 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
     EXPECT_EQ(report["copies"], 4);
     EXPECT_EQ(report["cuts"], 4) << "words never cut unless asked";
     EXPECT_TRUE(std::ifstream(pdf).good());
+    const auto saved = load_project(QString::fromStdString(project));
+    ASSERT_TRUE(saved) << saved.problem().english();
+    EXPECT_TRUE(std::get<LabelArtwork>(saved->stickers[0]->artwork).design->in_one_size);
     const Ran tight = run_cli({"sheet", "--label", "oval:20x8", "--text", "Incomprehensibilities", "--text-style",
                                "size=6,least=5", "--report", "-"});
     EXPECT_EQ(tight.code, 1);

@@ -399,11 +399,20 @@ TEST(Lists, OneTextSizeOnAllIsTheLargestThatFitsEveryRow) {
         sizes.push_back(set_label(design, row).texts[0].size);
     const double least = *std::ranges::min_element(sizes);
     ASSERT_LT(least, sizes[0] - 0.2) << "they differ";
-    const LabelDesign alike = in_one_size(design);
-    EXPECT_FALSE(alike.texts[0].fits_room);
+    LabelDesign alike = design;
+    alike.in_one_size = true;
     for (std::size_t row = 0; row < 3; ++row)
         EXPECT_NEAR(set_label(alike, row).texts[0].size, least, 0.02) << row;
-    EXPECT_TRUE(in_one_size(LabelDesign{.texts = {}}).texts.empty());
+    // It stays so when the list or the design changes, however often it was set before.
+    LabelDesign shorter = alike;
+    shorter.table = std::make_shared<Table>(Table{table->columns, {table->rows[0], table->rows[2]}});
+    EXPECT_GT(set_label(shorter, 0).texts[0].size, least + 0.2);
+    EXPECT_EQ(set_label(shorter, 0).texts[0].size, set_label(shorter, 1).texts[0].size);
+    LabelDesign narrower = alike;
+    narrower.shape.width = 25;
+    EXPECT_LT(set_label(narrower, 0).texts[0].size, least - 0.2);
+    EXPECT_FALSE(narrower == shorter);
+    EXPECT_TRUE(set_label(LabelDesign{.texts = {}, .in_one_size = true}, 0).texts.empty());
 }
 
 TEST(Lists, PutEveryRowOnTheSheetInReadingOrder) {
@@ -474,6 +483,7 @@ TEST(Lists, AndLabelsAreKeptByProjectsAndTemplates) {
     design.shape = {.kind = LabelShape::star, .width = 44, .height = 40, .points = 11, .depth = 0.2};
     design.texts[0].run = TextRun::along_top;
     design.day = {2026, 8, 29};
+    design.in_one_size = true;
     design.picture.picture = *[] {
         QFile file(test::demo_art("puffin.png"));
         EXPECT_TRUE(file.open(QIODevice::ReadOnly));
