@@ -105,6 +105,8 @@ class Setter {
         const std::unique_ptr<hb_buffer_t, Free> buffer(hb_buffer_create());
         hb_buffer_add_utf8(buffer.get(), utf8.data(), static_cast<int>(utf8.size()), 0, static_cast<int>(utf8.size()));
         hb_buffer_guess_segment_properties(buffer.get());
+        // A label looks the same whatever language the computer speaks, so the font's own forms are taken.
+        hb_buffer_set_language(buffer.get(), HB_LANGUAGE_INVALID);
         hb_shape(font, buffer.get(), nullptr, 0);
         unsigned count = 0;
         const hb_glyph_info_t* glyphs = hb_buffer_get_glyph_infos(buffer.get(), &count);
