@@ -1949,6 +1949,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>, in a box</source>
         <translation>, in einem Kasten</translation>
     </message>
+    <message>
+        <source>Light, shadows and patches</source>
+        <translation>Licht, Schatten und Stellen</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::BenchTools</name>

@@ -1949,6 +1949,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>, in a box</source>
         <translation>, en un recuadro</translation>
     </message>
+    <message>
+        <source>Light, shadows and patches</source>
+        <translation>Luz, sombras y zonas</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::BenchTools</name>

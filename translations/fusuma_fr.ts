@@ -1949,6 +1949,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>, in a box</source>
         <translation>, dans un cadre</translation>
     </message>
+    <message>
+        <source>Light, shadows and patches</source>
+        <translation>Lumière, ombres et zones</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::BenchTools</name>

@@ -1949,6 +1949,10 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>, in a box</source>
         <translation>、枠内</translation>
     </message>
+    <message>
+        <source>Light, shadows and patches</source>
+        <translation>光・影・部分</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::BenchTools</name>

@@ -1,6 +1,7 @@
 #include "app/bench/background_step.h"
 
 #include "app/common/enum_words.h"
+#include "app/common/more.h"
 #include "app/common/theme.h"
 #include "core/steps/source_pictures.h"
 #include "formats/basics/in_words.h"
@@ -34,8 +35,6 @@ BackgroundStep::BackgroundStep(Model& project, BenchTools& bench_tools) : model(
     layout->addWidget(brightness_part());
     layout->addWidget(colour_part());
     layout->addWidget(subject_part());
-    layout->addWidget(light_part());
-
     auto* pocket = tool_button(tools, Tool::pocket, tr("Take a patch"), QStringLiteral("pocket"),
                                tr("Click patches of one even colour in the picture, such as a gap the paper shows "
                                   "through. Esc puts the tool down."));
@@ -46,7 +45,6 @@ BackgroundStep::BackgroundStep(Model& project, BenchTools& bench_tools) : model(
                 b.pockets_at.pop_back();
         });
     });
-    layout->addWidget(side_by_side({pocket, give_back}));
     tolerance_rows = new QWidget;
     auto* tolerance_layout = column(tolerance_rows, 0, 4);
     tolerance_layout->addWidget(label(tr("What is nearly that colour counts, too")));
@@ -64,6 +62,10 @@ BackgroundStep::BackgroundStep(Model& project, BenchTools& bench_tools) : model(
     connect(fill_inside, &QCheckBox::clicked, this,
             [this](bool on) { edit(tr("Fill the inside"), [on](BackgroundSettings& b) { b.fill_inside = on; }); });
     layout->addWidget(fill_inside);
+    auto* more = new More(QStringLiteral("moreBackground"), tr("Light, shadows and patches"));
+    more->rows().addWidget(light_part());
+    more->rows().addWidget(side_by_side({pocket, give_back}));
+    layout->addWidget(more);
     layout->addWidget(brush_part());
 
     auto* focus = tool_button(tools, Tool::focus_box, tr("Focus box"), QStringLiteral("focusBox"),

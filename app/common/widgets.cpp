@@ -122,7 +122,7 @@ Choices::Choices(const QStringList& names, Look look) {
     // More than four do not fit beside each other in a panel: three above, the rest below, as wide as the row.
     constexpr qsizetype in_one_row = 4, above = 3;
     constexpr int columns = 60; // shared alike by one to six
-    const bool is_two_rows = names.size() > in_one_row && look == Look::words;
+    const bool is_two_rows = names.size() > in_one_row;
     for (qsizetype i = 0; i < names.size(); ++i) {
         auto* choice = new ChoiceButton(names[i], look);
         choice->setObjectName(QStringLiteral("choice") + QString::number(buttons.size()));

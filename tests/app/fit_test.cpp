@@ -88,6 +88,21 @@ TEST_P(Fit, EveryStepOnTheBench) {
                 more->close_again();
         }
     }
+    // A picture with a ground of its own, however it is told from it.
+    drop_artwork({test::demo_art("harbour-ferry.jpg")});
+    for (StepCard* card : cards_in_sight())
+        if (card->is("Background"))
+            for (const Source source : {Source::automatic, Source::brightness, Source::colour, Source::subject}) {
+                model.in_hand.edit_sticker("Source", [source](Sticker& s) { s.background.source = source; });
+                card->open();
+                settle();
+                const std::string where = "Background by " + std::string(word_of(source));
+                expect_all_fits(window, where);
+                const auto* area = card->parentWidget()->parentWidget();
+                if (GetParam().width == 1280) {
+                    EXPECT_LE(card->height(), area->height()) << where << " is taller than its panel";
+                }
+            }
     // With everything on that makes more rows.
     choose_sticker("White moon");
     for (StepCard* card : cards_in_sight())
