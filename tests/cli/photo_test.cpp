@@ -1,7 +1,9 @@
 // Photographs by the command line, from printing the board to the outlines of what lies on it, with the practice
 // devices as programs; finding a sheet; and options and pictures that are refused.
 
+#include "core/geometry/outline.h"
 #include "formats/basics/file.h"
+#include "formats/drawing/drawing_read.h"
 #include "reading/dxf/dxf_read.h"
 #include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
@@ -9,9 +11,12 @@
 #include <QImage>
 #include <QPainter>
 #include <QTemporaryDir>
+#include <cstdlib>
 #include <fstream>
 #include <gmock/gmock.h>
+#include <iostream>
 #include <nlohmann/json.hpp>
+#include <random>
 
 namespace fusuma {
 namespace {
@@ -136,6 +141,101 @@ TEST_F(PhotoCli, FromTheBoardToTheOutlinesInTrueMillimetres) {
     for (const QStringList& other : {QStringList{"--paper", "30x30"}, {"--paper", "a5"}, {"--marks", "dots"}})
         EXPECT_THAT(fusuma(QStringList{"sheet", file("there.fusuma")} + other).err, HasSubstr("paper and marks stay"));
     EXPECT_THAT(fusuma({"sheet", test::demo_art("puffin.png"), "--there"}).err, HasSubstr("--flatten board"));
+}
+
+/// How far a point is from the edge of a rectangle with round corners, a circle when they are as large as they may be.
+double off_edge(Point p, const Rect& box, double corner) {
+    const Point c = box.centre();
+    const double x = std::abs(p.x - c.x) - box.width() / 2 + corner,
+                 y = std::abs(p.y - c.y) - box.height() / 2 + corner;
+    return std::abs(std::hypot(std::max(x, 0.0), std::max(y, 0.0)) + std::min(std::max(x, y), 0.0) - corner);
+}
+
+/// FUSUMA_PHOTOS asks for so many photographs, of 12 megapixels; docs/photographs.md tells of 100.
+TEST_F(PhotoCli, StampsOnTheBoardHaveTheirTrueOutlinesHoweverTheyArePhotographed) {
+    const char* asked = std::getenv("FUSUMA_PHOTOS");
+    const int seeds = asked ? std::atoi(asked) : 1;
+    const double px = asked ? 4000 : 2200, size_error = asked ? 0.002 : 0.006, off = asked ? 0.08 : 0.12;
+    ASSERT_EQ(fusuma({"board", "--pdf", file("board.pdf"), "--report", file("board.json")}).code, 0);
+    const auto board = nlohmann::json::parse(std::ifstream(file("board.json").toStdString()));
+    const Point origin{board["inside_mm"][0], board["inside_mm"][1]};
+    ASSERT_EQ(run(PRACTICE_PRINTER, {file("board.pdf"), "-o", file("board.png"), "--dpi", "360"}).code, 0);
+    const QImage bare(file("board.png"));
+    int right = 0;
+    for (int seed = 0; seed < seeds; ++seed) {
+        std::mt19937 numbers(static_cast<unsigned>(seed));
+        const auto any = [&numbers](double least, double most) {
+            return least + (most - least) * (static_cast<double>(numbers()) / 4294967296.0);
+        };
+        QImage sheet = bare.convertToFormat(QImage::Format_RGB32);
+        QPainter painter(&sheet);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.scale(sheet.width() / 210.0, sheet.height() / 297.0);
+        painter.setPen(Qt::NoPen);
+        struct Stamp {
+            Rect box; // mm on the board
+            double corner;
+        };
+        std::vector<Stamp> stamps;
+        for (const double top : {50.0, 150.0}) {
+            const double corner = any(2, 15), width = any(30, 60), height = any(30, 60);
+            const Point at{any(40, 90), top + any(0, 20)};
+            stamps.push_back({{at, at + Point{width, height}}, corner});
+            painter.setBrush(QColor::fromHsv(static_cast<int>(any(0, 359)), 200, static_cast<int>(any(60, 150))));
+            painter.drawRoundedRect(QRectF(at.x, at.y, width, height), corner, corner);
+        }
+        painter.end();
+        ASSERT_TRUE(sheet.save(file("things.png")));
+        const bool is_wide = any(0, 1) < 0.5;
+        const auto value = [](double number) { return QString::number(number, 'f', 3); };
+        const QStringList shot{"--size",     "a4",
+                               "--width",    QString::number(is_wide ? px : px * 3 / 4),
+                               "--height",   QString::number(is_wide ? px * 3 / 4 : px),
+                               "--tilt",     value(any(0, 35)),
+                               "--towards",  value(any(0, 360)),
+                               "--turn",     value(any(-12, 12) + 90 * std::floor(any(0, 4))),
+                               "--k1",       value(any(-0.1, 0.1)),
+                               "--falls-to", value(any(0.5, 1)),
+                               "--shadow",   std::array{"none", "soft", "hard"}[numbers() % 3],
+                               "--blur",     value(any(0, 1.5)),
+                               "--noise",    value(any(0, 5)),
+                               "--quality",  "80",
+                               "--seed",     QString::number(seed)};
+        ASSERT_EQ(run(PRACTICE_CAMERA, QStringList{file("things.png"), "-o", file("photo.jpg")} + shot).code, 0);
+        const std::string where = "seed " + std::to_string(seed) + ": " + shot.join(' ').toStdString();
+        const Ran ran = fusuma({"outline", file("photo.jpg"), "--flatten", "board", "--pieces", "3", "-o",
+                                file("out.svg"), "--report", file("out.json")});
+        if (ran.code != 0) {
+            EXPECT_FALSE(ran.err.empty()) << where;
+            std::cout << where << " was refused: " << ran.err << '\n';
+            continue;
+        }
+        const auto report = nlohmann::json::parse(std::ifstream(file("out.json").toStdString()));
+        const auto drawing = read_drawing(file("out.svg"));
+        ASSERT_TRUE(drawing);
+        EXPECT_EQ(report["pieces"], 2) << where;
+        if (report["pieces"] != 2 || (*drawing)->parts.size() != 2)
+            continue;
+        for (std::size_t i = 0; i < 2; ++i) {
+            const auto& [box, corner] = stamps[i];
+            const auto& found = report["pieces_mm"][i];
+            EXPECT_NEAR(found[0], box.min.x - origin.x, 0.2) << where;
+            EXPECT_NEAR(found[1], box.min.y - origin.y, 0.2) << where;
+            EXPECT_NEAR(found[2], box.width(), size_error * box.width()) << where;
+            EXPECT_NEAR(found[3], box.height(), size_error * box.height()) << where;
+            double sum = 0, length = 0;
+            for (const Polygon& line : flatten((*drawing)->parts[i].paints.at(0).area->curves, 0.005))
+                for (std::size_t k = 0; k < line.size(); ++k) {
+                    const Point from = line[k], to = line[(k + 1) % line.size()];
+                    const double long_mm = distance(from, to);
+                    sum += long_mm * off_edge(origin + 0.5 * (from + to), box, corner);
+                    length += long_mm;
+                }
+            EXPECT_LT(sum / length, off) << where;
+        }
+        ++right;
+    }
+    EXPECT_GE(right, seeds * 97 / 100);
 }
 
 /// The sheet's edge, half table and half paper, must not pass for what lies round the art.
