@@ -52,7 +52,7 @@ Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artw
         beyond = cut_lists(text, "placements", most_copies);
         return nlohmann::json::parse(text);
     };
-    std::size_t beyond = 0, of_tickets = 0;
+    std::size_t beyond = 0;
     const auto json = parsed(document->second, beyond);
     if (json.at("schema").get<int>() > project_schema)
         return Problem{"It was saved by a newer version of Fusuma."_said, "Update Fusuma to open it."_said};
@@ -64,7 +64,9 @@ Result<Document> read_entries(const ZipEntries& entries, const ArtworkFrom& artw
         const auto entry = entries.find("tickets/" + name + ".json");
         if (entry == entries.end())
             return Problem{"Its ticket {code} is missing."_said.with("code", name)};
-        auto ticket = ticket_from(parsed(entry->second, of_tickets), artwork_from);
+        std::size_t beyond_its = 0;
+        const auto told = parsed(entry->second, beyond_its);
+        auto ticket = ticket_from(told, artwork_from, beyond_its);
         if (!ticket)
             return ticket.problem();
         result = with_ticket_added(std::move(*result), std::move(*ticket));

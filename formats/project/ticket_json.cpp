@@ -20,14 +20,16 @@ json cut_json(const CutPath& cut, const Document& document) {
     return fields;
 }
 
-CutPath cut_from(const json& j, const Document& document) {
+/// @param is_whole  else copies were left out, and their lines are nobody's
+CutPath cut_from(const json& j, const Document& document, bool is_whole) {
     CutPath cut{
         {place_from(j.at("start")), {}}, choice_from<CutKind>(j.at("kind")), CopyId::none, j.at("open").get<bool>()};
     if (!j.at("copy").is_null()) {
         const auto place = j.at("copy").get<std::size_t>();
-        if (place >= document.placements.size())
+        if (place < document.placements.size())
+            cut.copy = document.placements[place].id;
+        else if (is_whole)
             throw WrongField("a cut line's copy is out of range"_said);
-        cut.copy = document.placements[place].id;
     }
     for (const json& s : j.at("segments"))
         cut.line.segments.push_back(segment_from(s));
@@ -68,9 +70,9 @@ json to_json(const Ticket& ticket, const StoreFile& store) {
     return fields;
 }
 
-Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from) {
-    Said left_out; // a ticket was written by us, with what was printed
-    auto document = from_json(j.at("document"), artwork_from, 0, left_out);
+Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from, std::size_t beyond) {
+    Said left_out;
+    auto document = from_json(j.at("document"), artwork_from, beyond, left_out);
     if (!document)
         return document.problem();
     Ticket ticket{
@@ -80,7 +82,7 @@ Result<Ticket> ticket_from(const json& j, const ArtworkFrom& artwork_from) {
         for (const json& mark : p.at("marks"))
             page.marks.push_back(mark_from(mark));
         for (const json& cut : p.at("cuts"))
-            page.cuts.push_back(cut_from(cut, *document));
+            page.cuts.push_back(cut_from(cut, *document, left_out.empty()));
     }
     for (const json& cut : j.value("cut", json::array())) {
         constexpr int most_sheets = 1'000'000'000;

@@ -1,3 +1,4 @@
+#include "core/plan/ticket.h"
 #include "formats/basics/file.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
@@ -181,6 +182,32 @@ TEST(Project, MoreCopiesThanOneHoldsAreLeftOutAndTold) {
     EXPECT_EQ(loaded->placements.size(), most_copies);
     EXPECT_EQ(static_cast<std::size_t>(loaded->placements.back().id), most_copies);
     EXPECT_THAT(left_out.english(), testing::HasSubstr("5 copies beyond that are left out"));
+}
+
+TEST(Project, ATicketKeepsAllItsLinesThoughCopiesAreLeftOut) {
+    Document d = test::disc_document({{60, 80}, {120, 80}, {60, 160}});
+    Planner planner;
+    d = with_ticket_added(d, frozen(d, *planner.plan(d), "2026-11-29 12:00"));
+    ZipEntries entries = *unzip(*project_bytes(d), 1 << 24);
+    const std::string name = "tickets/" + d.tickets[0]->code + ".json";
+    const auto loaded_with = [&](const std::function<void(nlohmann::json&)>& change) {
+        nlohmann::json ticket = nlohmann::json::parse(entries.at(name).toStdString());
+        change(ticket);
+        ZipEntries changed = entries;
+        changed[name] = QByteArray::fromStdString(ticket.dump());
+        return read_project_bytes(*zip_bytes(changed), "fair.fusuma");
+    };
+    const auto fewer = loaded_with([](nlohmann::json& ticket) {
+        ticket["document"]["pages"] = most_pages + 20;
+        ticket["document"]["placements"][2]["page"] = most_pages + 10;
+    });
+    ASSERT_TRUE(fewer) << fewer.problem().english();
+    EXPECT_EQ(fewer->tickets[0]->document->placements.size(), 2u);
+    const auto& cuts = fewer->tickets[0]->pages[0].cuts;
+    EXPECT_EQ(cuts.size(), 3u);
+    EXPECT_EQ(std::ranges::count(cuts, CopyId::none, &CutPath::copy), 1);
+    EXPECT_FALSE(loaded_with([](nlohmann::json& ticket) { ticket["pages"][0]["cuts"][0]["copy"] = 3; }))
+        << "nothing is left out, so it is damaged";
 }
 
 TEST(Project, RefusesDamageInOneClearSentence) {
