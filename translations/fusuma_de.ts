@@ -9132,6 +9132,10 @@ gedruckt %2
         <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
         <translation>{sticker}: nur {placed} von {wanted} Exemplaren: ein Projekt fasst höchstens {most}</translation>
     </message>
+    <message>
+        <source>A photograph laid flat, so its light was evened.</source>
+        <translation>Ein flach gelegtes Foto, also wurde sein Licht ausgeglichen.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

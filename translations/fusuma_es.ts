@@ -9132,6 +9132,10 @@ impresa %2
         <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
         <translation>{sticker}: solo {placed} de {wanted} copias: un proyecto admite como máximo {most}</translation>
     </message>
+    <message>
+        <source>A photograph laid flat, so its light was evened.</source>
+        <translation>Una fotografía aplanada, así que se igualó su luz.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

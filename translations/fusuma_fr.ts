@@ -9132,6 +9132,10 @@ imprimée %2
         <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
         <translation>{sticker} : seulement {placed} copies sur {wanted} : un projet en contient au plus {most}</translation>
     </message>
+    <message>
+        <source>A photograph laid flat, so its light was evened.</source>
+        <translation>Une photo mise à plat : sa lumière a été égalisée.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

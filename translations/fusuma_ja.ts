@@ -9099,6 +9099,10 @@ printed %2
         <source>{sticker}: only {placed} of {wanted} copies: a project holds at most {most}</source>
         <translation>{sticker}：{wanted} 枚のうち {placed} 枚だけです。プロジェクトに置けるのは最大 {most} 枚です</translation>
     </message>
+    <message>
+        <source>A photograph laid flat, so its light was evened.</source>
+        <translation>平らに補正した写真なので、明るさを均一にしました。</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

@@ -1,6 +1,7 @@
 #include "core/raster/light.h"
 
 #include "core/parallel.h"
+#include "core/raster/hidden_light.h"
 #include "core/raster/opencv_border.h"
 #include "core/raster/paper_areas.h"
 #include "core/raster/touch_up.h"
@@ -27,41 +28,6 @@ Image image_of(const cv::Mat& rgba) {
 
 cv::Mat square(int side) {
     return cv::getStructuringElement(cv::MORPH_RECT, {side | 1, side | 1});
-}
-
-/// Fills what is not known from what lies round it, near and far: averages of the known, coarser and coarser.
-/// Source: the pull and push of Gortler, Grzeszczuk, Szeliski and Cohen, SIGGRAPH 1996.
-void fill_in(cv::Mat& values, cv::Mat known) { // CV_32FC3, CV_32F 0 or 1
-    if (values.rows <= 2 || values.cols <= 2) {
-        const double whole = cv::sum(known)[0];
-        cv::Scalar mean = whole > 0 ? cv::mean(values, known > 0.5) : cv::Scalar::all(255);
-        values.setTo(mean, known <= 0.5);
-        return;
-    }
-    std::vector<cv::Mat> planes;
-    cv::split(values, planes);
-    const cv::Size half((values.cols + 1) / 2, (values.rows + 1) / 2);
-    cv::Mat weight, coarse;
-    cv::resize(known, weight, half, 0, 0, cv::INTER_AREA);
-    for (cv::Mat& plane : planes) {
-        cv::Mat sum;
-        cv::resize(plane.mul(known), sum, half, 0, 0, cv::INTER_AREA);
-        plane = sum / cv::max(weight, 1e-6);
-    }
-    cv::merge(planes, coarse);
-    cv::Mat coarse_known;
-    cv::threshold(weight, coarse_known, 1e-6, 1, cv::THRESH_BINARY);
-    fill_in(coarse, coarse_known);
-    cv::Mat fine;
-    cv::resize(coarse, fine, values.size(), 0, 0, cv::INTER_LINEAR);
-    const cv::Mat unknown = known <= 0.5;
-    fine.copyTo(values, unknown);
-    // Smoothed into what is known, so that no step is left along the rim.
-    constexpr int rounds = 8;
-    for (int i = 0; i < rounds; ++i) {
-        cv::blur(values, fine, {3, 3}, {-1, -1}, edge_goes_on);
-        fine.copyTo(values, unknown);
-    }
 }
 
 /// Where the closed picture shows art and not the paper: much darker than shadows, of another colour, or a darker area
@@ -180,11 +146,8 @@ LightField light_on(const Image& image, const Work& work) {
     cv::Mat closed;
     cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
     keep_shadow_tips(rgb, closed, work.part(0.6, 0.7));
-    const cv::Mat art = art_in(closed, work.part(0.7, 0.8)) | art_on_paper(rgb, work.part(0.8, 0.85));
-    cv::Mat values, known;
-    closed.convertTo(values, CV_32FC3);
-    cv::Mat(art == 0).convertTo(known, CV_32F, 1.0 / 255);
-    fill_in(values, known);
+    const PaperAndArt told = art_on_paper(rgb, work.part(0.7, 0.8));
+    cv::Mat values = light_beside_art(rgb, closed, (art_in(closed, work.part(0.8, 0.85)) | told.art) == 0, told);
     cv::GaussianBlur(values, values, {}, 1.5);
     work.at(0.9);
     values.convertTo(closed, CV_8UC3);

@@ -5,6 +5,7 @@
 #include <opencv2/imgproc.hpp>
 
 #include <algorithm>
+#include <cmath>
 #include <cstdint>
 #include <span>
 #include <utility>
@@ -65,9 +66,13 @@ class NearestSlow {
     std::vector<cv::Point> places;
 };
 
-/// Is the first darker than the second, or of another hue?
-bool is_darker(const cv::Vec3b& one, const cv::Vec3b& other) {
-    constexpr double clearly = 0.95, off_hue = 0.06; // shares
+/// How one colour is beside another.
+struct Shares {
+    double mean = 0;   ///< of the three values' shares
+    double spread = 0; ///< from the least to the greatest share: another hue
+};
+
+Shares shares_of(const cv::Vec3b& one, const cv::Vec3b& other) {
     double least = 10, most = 0, sum = 0;
     for (int k = 0; k < 3; ++k) {
         const double share = one[k] / std::max(1.0, double(other[k]));
@@ -75,7 +80,23 @@ bool is_darker(const cv::Vec3b& one, const cv::Vec3b& other) {
         most = std::max(most, share);
         sum += share;
     }
-    return sum / 3 < clearly || most - least > off_hue;
+    return {sum / 3, most - least};
+}
+
+/// Is it darker, or of another hue?
+bool is_darker(const Shares& s) {
+    constexpr double clearly = 0.95, off_hue = 0.06;
+    return s.mean < clearly || s.spread > off_hue;
+}
+
+bool is_lighter(const Shares& s) {
+    constexpr double clearly = 1.05;
+    return s.mean > clearly;
+}
+
+bool is_alike(const Shares& s) {
+    constexpr double nearly = 0.025;
+    return std::abs(s.mean - 1) < nearly && s.spread < nearly;
 }
 
 /// What two areas are beside each other, pixel by pixel along the edge between them.
@@ -83,6 +104,7 @@ struct Meeting {
     int area = 0, other = 0;
     int pixels = 0;
     int darker = 0; ///< of those, where `area` is darker than `other`
+    int lighter = 0, alike = 0;
 };
 
 std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const NearestSlow& nearest) {
@@ -92,8 +114,9 @@ std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const
         if (a == b)
             return;
         const auto &first = rgb.at<cv::Vec3b>(one), &second = rgb.at<cv::Vec3b>(other);
-        met.push_back({a, b, 1, is_darker(first, second)});
-        met.push_back({b, a, 1, is_darker(second, first)});
+        const Shares one_way = shares_of(first, second), back = shares_of(second, first);
+        met.push_back({a, b, 1, is_darker(one_way), is_lighter(one_way), is_alike(one_way)});
+        met.push_back({b, a, 1, is_darker(back), is_lighter(back), is_alike(back)});
     };
     for (int y = 0; y + 1 < areas.rows; ++y)
         for (int x = 0; x + 1 < areas.cols; ++x) {
@@ -107,6 +130,8 @@ std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const
         if (count > 0 && met[count - 1].area == m.area && met[count - 1].other == m.other) {
             met[count - 1].pixels += m.pixels;
             met[count - 1].darker += m.darker;
+            met[count - 1].lighter += m.lighter;
+            met[count - 1].alike += m.alike;
         } else {
             met[count++] = m;
         }
@@ -136,68 +161,115 @@ std::vector<char> paper_among(int count, const cv::Mat& areas, const std::vector
                          std::ranges::upper_bound(met, area, {}, &Meeting::area));
     };
     constexpr int least = 6; // pixels that two meet along, so that they tell anything
+    constexpr int shadowed = 4; // where much of an edge is a shadow's, so large a part of the rest does
     while (!fresh.empty()) {
         const int paper = fresh.back();
         fresh.pop_back();
         for (const Meeting& m : of(paper)) {
             if (at(m.other))
                 continue;
-            int pixels = 0, darker = 0;
+            int pixels = 0, darker = 0, alike = 0;
             for (const Meeting& its : of(m.other))
                 if (at(its.other)) {
                     pixels += its.pixels;
                     darker += its.darker;
+                    alike += its.alike;
                 }
-            if (pixels >= least && 2 * darker < pixels)
+            if (pixels >= least && (2 * darker < pixels || shadowed * alike > pixels))
                 take(m.other);
         }
     }
     return is_paper;
 }
 
-/// Takes the insides of dark lines away, so that what lies on either side of one meets there.
-void leave_out_lines(cv::Mat& slow, const cv::Mat& rgb) {
-    cv::Mat areas, depths;
-    const int count = cv::connectedComponents(slow, areas, 4, CV_32S);
+/// The areas in which a picture changes slowly.
+struct Areas {
+    cv::Mat numbers; ///< CV_32S, 0 between them
+    int count = 0;   ///< one more than the largest number
+    std::vector<Meeting> met;
+    std::vector<char> is_narrow, is_line; ///< by number; a line is the inside of a dark one
+};
+
+Areas areas_of(const cv::Mat& slow, const cv::Mat& rgb) {
+    Areas areas;
+    cv::Mat depths;
+    areas.count = cv::connectedComponents(slow, areas.numbers, 4, CV_32S);
     cv::distanceTransform(slow, depths, cv::DIST_L2, cv::DIST_MASK_3);
     const float widest = static_cast<float>(std::max(slow.cols, slow.rows)) / 25 / 2;
-    std::vector<int> pixels(static_cast<std::size_t>(count)), darker(pixels.size());
-    for (const Meeting& m : meetings_of(rgb, areas, NearestSlow(slow))) {
+    std::vector<int> pixels(static_cast<std::size_t>(areas.count)), darker(pixels.size()), lighter(pixels.size());
+    areas.met = meetings_of(rgb, areas.numbers, NearestSlow(slow));
+    for (const Meeting& m : areas.met) {
         pixels[static_cast<std::size_t>(m.area)] += m.pixels;
         darker[static_cast<std::size_t>(m.area)] += m.darker;
+        lighter[static_cast<std::size_t>(m.area)] += m.lighter;
     }
-    std::vector<char> is_line(pixels.size());
-    for (std::size_t i = 1; i < is_line.size(); ++i)
-        is_line[i] = 2 * darker[i] > pixels[i];
+    constexpr int beside_dark = 4; // shaded paper between lines meets those along more than so large a part
+    areas.is_narrow.resize(pixels.size(), 1);
     for (int y = 0; y < slow.rows; ++y)
         for (int x = 0; x < slow.cols; ++x)
             if (depths.at<float>(y, x) > widest)
-                is_line[static_cast<std::size_t>(areas.at<int>(y, x))] = 0;
-    for (int y = 0; y < slow.rows; ++y)
-        for (int x = 0; x < slow.cols; ++x)
-            if (is_line[static_cast<std::size_t>(areas.at<int>(y, x))])
-                slow.at<std::uint8_t>(y, x) = 0;
+                areas.is_narrow[static_cast<std::size_t>(areas.numbers.at<int>(y, x))] = 0;
+    areas.is_line.resize(pixels.size());
+    for (std::size_t i = 1; i < pixels.size(); ++i)
+        areas.is_line[i] = areas.is_narrow[i] && 2 * darker[i] > pixels[i] && beside_dark * lighter[i] < pixels[i];
+    return areas;
+}
+
+/// For each pixel the number of the area of paper it belongs to; 0 for art, -1 between two areas.
+/// @param is_paper  of the areas that are no lines, by number
+cv::Mat papers_among(const cv::Mat& rgb, const Areas& areas, const std::vector<char>& is_paper) {
+    // A narrow piece that looks like paper it meets is the tip of a shadow and no line.
+    std::vector<int> is_of(static_cast<std::size_t>(areas.count)), most(is_of.size());
+    for (std::size_t i = 1; i < is_of.size(); ++i)
+        is_of[i] = is_paper[i] ? static_cast<int>(i) : 0;
+    for (const Meeting& m : areas.met) {
+        const auto piece = static_cast<std::size_t>(m.area);
+        if (!is_paper[piece] && areas.is_narrow[piece] && is_paper[static_cast<std::size_t>(m.other)] &&
+            2 * m.alike > m.pixels && m.alike > most[piece]) {
+            most[piece] = m.alike;
+            is_of[piece] = m.other;
+        }
+    }
+    cv::Mat papers = areas.numbers.clone();
+    const int art = areas.count;
+    const auto each = [&](auto&& becomes) {
+        for (auto it = papers.begin<int>(); it != papers.end<int>(); ++it)
+            *it = becomes(*it);
+    };
+    each([&](int area) {
+        const int paper = is_of[static_cast<std::size_t>(area)];
+        return area == 0 || paper > 0 ? paper : art;
+    });
+    cv::watershed(rgb, papers);
+    each([&](int area) { return area == art ? 0 : area; });
+    return papers;
 }
 
 } // namespace
 
-cv::Mat art_on_paper(const cv::Mat& rgb, const Work& work) {
-    cv::Mat art(rgb.size(), CV_8U, cv::Scalar(0));
+PaperAndArt art_on_paper(const cv::Mat& rgb, const Work& work) {
+    PaperAndArt told{cv::Mat(rgb.size(), CV_8U, cv::Scalar(0)), cv::Mat(rgb.size(), CV_32S, cv::Scalar(1)),
+                     cv::Mat(rgb.size(), CV_8U, cv::Scalar(255))};
     if (rgb.rows < 8 || rgb.cols < 8)
-        return art;
+        return told;
+    cv::Mat& art = told.art;
     cv::Mat slow = slow_in(rgb, work.part(0, 0.3));
     // Thin places of an edge are no gates.
     cv::erode(slow, slow, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}), {-1, -1}, 1, cv::BORDER_CONSTANT,
               cv::Scalar(255));
-    leave_out_lines(slow, rgb);
+    const Areas all = areas_of(slow, rgb);
+    // What lies on either side of a line meets there.
+    cv::Mat areas = all.numbers.clone();
+    for (int y = 0; y < slow.rows; ++y)
+        for (int x = 0; x < slow.cols; ++x)
+            if (int& area = areas.at<int>(y, x); all.is_line[static_cast<std::size_t>(area)])
+                slow.at<std::uint8_t>(y, x) = static_cast<std::uint8_t>(area = 0);
     work.at(0.6);
     if (cv::countNonZero(slow) == 0)
-        return art;
-    cv::Mat areas;
-    const int count = cv::connectedComponents(slow, areas, 4, CV_32S);
+        return told;
     const NearestSlow nearest(slow);
-    work.at(0.8);
-    const std::vector<char> is_paper = paper_among(count, areas, meetings_of(rgb, areas, nearest));
+    work.at(0.7);
+    const std::vector<char> is_paper = paper_among(all.count, areas, meetings_of(rgb, areas, nearest));
     for (int y = 0; y < art.rows; ++y)
         for (int x = 0; x < art.cols; ++x)
             art.at<std::uint8_t>(y, x) =
@@ -207,8 +279,10 @@ cv::Mat art_on_paper(const cv::Mat& rgb, const Work& work) {
     cv::Mat round_it;
     cv::dilate(art, round_it, cv::getStructuringElement(cv::MORPH_RECT, {reach, reach}));
     art |= round_it & ~slow;
+    told.steady = all.numbers > 0;
+    told.papers = papers_among(rgb, all, is_paper);
     work.at(1);
-    return art;
+    return told;
 }
 
 } // namespace fusuma

@@ -51,10 +51,11 @@ Lit lit_now(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, 
     // A camera's light falls off towards the edge: of one colour there, it may still be darker than the middle.
     const Lab base_lab = to_lab(edge.colour);
     constexpr double grain = 4, greyest = 22;
-    const bool may_be_dimmed = edge.spread > grain && std::hypot(base_lab.a, base_lab.b) < greyest;
+    const bool is_photograph = artwork.picture->flat.has_value();
+    const bool may_be_dimmed = (is_photograph || edge.spread > grain) && std::hypot(base_lab.a, base_lab.b) < greyest;
     if (s.light == Light::even || (s.light == Light::automatic && may_look && (is_uneven || may_be_dimmed))) {
         // A piece of a flat picture has little paper of its own: what lies round it tells of the light, too.
-        const int beside = artwork.picture->flat ? std::max(box.width, box.height) / 2 : 0;
+        const int beside = is_photograph ? std::max(box.width, box.height) / 2 : 0;
         const PixelBox around =
             on_picture({box.x - beside, box.y - beside, box.width + 2 * beside, box.height + 2 * beside}, whole.width,
                        whole.height);
@@ -64,11 +65,15 @@ Lit lit_now(const PictureArtwork& artwork, const std::optional<PixelBox>& crop, 
         Image even = evened(is_alone ? image : context, field, work.part(0.5, 0.7));
         if (!is_alone)
             even = cropped(even, {box.x - around.x, box.y - around.y, box.width, box.height});
-        if (s.light == Light::even || (field.darkest < 0.93 && is_on_paper(even))) {
+        // However evenly it fell, only an evened photograph has a ground of one colour up to the art's soft edges.
+        constexpr double dimmed = 0.93;
+        const bool is_dimmed = field.darkest < dimmed;
+        if (s.light == Light::even || ((is_dimmed || is_photograph) && is_on_paper(even))) {
             result.pixels = Pixels(std::move(even));
             result.light = Light::even;
             if (s.light == Light::automatic)
-                result.why = "Light falls on it unevenly, so it was evened."_said;
+                result.why = is_dimmed ? "Light falls on it unevenly, so it was evened."_said
+                                       : "A photograph laid flat, so its light was evened."_said;
         }
     }
     const bool has_ground = !is_uneven || task.ground;

@@ -151,10 +151,11 @@ double off_edge(Point p, const Rect& box, double corner) {
     return std::abs(std::hypot(std::max(x, 0.0), std::max(y, 0.0)) + std::min(std::max(x, y), 0.0) - corner);
 }
 
-/// FUSUMA_PHOTOS asks for so many photographs, of 12 megapixels; docs/photographs.md tells of 100.
+/// FUSUMA_PHOTOS asks for so many photographs, of 12 megapixels; docs/photographs.md tells of 100. Else it is one where
+/// the edge of a hard shadow meets that of a stamp.
 TEST_F(PhotoCli, StampsOnTheBoardHaveTheirTrueOutlinesHoweverTheyArePhotographed) {
     const char* asked = std::getenv("FUSUMA_PHOTOS");
-    const int seeds = asked ? std::atoi(asked) : 1;
+    const int first = asked ? 0 : 37, seeds = asked ? std::atoi(asked) : 1;
     const double px = asked ? 4000 : 2200, size_error = asked ? 0.002 : 0.006, off = asked ? 0.08 : 0.12;
     ASSERT_EQ(fusuma({"board", "--pdf", file("board.pdf"), "--report", file("board.json")}).code, 0);
     const auto board = nlohmann::json::parse(std::ifstream(file("board.json").toStdString()));
@@ -162,7 +163,7 @@ TEST_F(PhotoCli, StampsOnTheBoardHaveTheirTrueOutlinesHoweverTheyArePhotographed
     ASSERT_EQ(run(PRACTICE_PRINTER, {file("board.pdf"), "-o", file("board.png"), "--dpi", "360"}).code, 0);
     const QImage bare(file("board.png"));
     int right = 0;
-    for (int seed = 0; seed < seeds; ++seed) {
+    for (int seed = first; seed < first + seeds; ++seed) {
         std::mt19937 numbers(static_cast<unsigned>(seed));
         const auto any = [&numbers](double least, double most) {
             return least + (most - least) * (static_cast<double>(numbers()) / 4294967296.0);

@@ -150,6 +150,27 @@ TEST(LightOnPaper, IsSeenWithinALineThatAShadowFallsAcross) {
     }
 }
 
+TEST(LightOnPaper, KeepsAShadowsTipBesideArt) { // between the art's edge and the shadow's
+    for (const double way : {0.25, -0.4, 2.8, 3.4}) {
+        Image image = plain(640, 480, {244, 242, 236});
+        const cv::Rect art(200, 140, 240, 200);
+        cv::rectangle(matrix_of(image), art, cv::Scalar(30, 50, 110, 255), -1);
+        // The shadow's edge crosses the art's right side in its middle.
+        shade(image, 2, [&](int x, int y) { return half_in_shadow(x - 120, y, way, 4); });
+        cv::GaussianBlur(matrix_of(image), matrix_of(image), {}, 1.2);
+        Image even = evened(image, light_on(image));
+        const auto round_it = [&](int by) {
+            return cv::Rect(art.x - by, art.y - by, art.width + 2 * by, art.height + 2 * by);
+        };
+        int residue = 0;
+        for (int y = 0; y < 480; ++y)
+            for (int x = 0; x < 640; ++x)
+                if (round_it(40).contains({x, y}) && !round_it(4).contains({x, y}))
+                    residue += even.rgba[4 * static_cast<std::size_t>(y * 640 + x) + 1] < 205;
+        EXPECT_EQ(residue, 0) << way;
+    }
+}
+
 TEST(LightOnPaper, OfPicturesThatAreNoSheetIsNeverATrap) { // nothing but grain, steps, one pixel of anything
     std::mt19937 numbers(2);
     for (const auto& [w, h] : {std::pair{1, 1}, {7, 300}, {300, 7}, {8, 8}, {90, 70}}) {
@@ -165,9 +186,7 @@ TEST(LightOnPaper, OfPicturesThatAreNoSheetIsNeverATrap) { // nothing but grain,
 }
 
 TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
-    int right = 0;
-    constexpr int pictures = 6;
-    for (unsigned seed = 0; seed < pictures; ++seed) {
+    for (const unsigned seed : {0U, 1U, 2U, 9U, 12U}) { // 9 and 12 have narrow pieces of shaded paper between lines
         OnGround drawn = with_art(plain(640, 480, {244, 242, 236}), seed, {35, 32, 38});
         const double soft = seed % 3 == 0 ? 5 : 180, way = seed;
         shade(drawn.image, 2 + seed % 4, [&](int x, int y) {
@@ -179,11 +198,8 @@ TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
         const auto result = worked_out(drawn.image);
         EXPECT_EQ(result->isolation->chosen.light.light, Light::even) << seed;
         EXPECT_THAT(result->isolation->why.english(), HasSubstr("evened"));
-        const double overlap = overlap_of(result->isolation->coverage, drawn.truth);
-        right += overlap > 0.98;
-        EXPECT_GT(overlap, 0.95) << seed << ": " << result->isolation->why;
+        EXPECT_GT(overlap_of(result->isolation->coverage, drawn.truth), 0.98) << seed << ": " << result->isolation->why;
     }
-    EXPECT_GE(right, pictures - 1);
 }
 
 TEST(LineArtInAnyLight, PrintsNoInkOnPaperAndItsColoursAsTheyAre) {

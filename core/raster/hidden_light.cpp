@@ -1,0 +1,131 @@
+#include "core/raster/hidden_light.h"
+
+#include "core/raster/opencv_border.h"
+
+#include <opencv2/imgproc.hpp>
+
+#include <algorithm>
+#include <cstdint>
+#include <utility>
+#include <vector>
+
+namespace fusuma {
+
+namespace {
+
+/// Fills what is not known from what lies round it, near and far: averages of the known, coarser and coarser.
+/// Source: the pull and push of Gortler, Grzeszczuk, Szeliski and Cohen, SIGGRAPH 1996.
+/// @param known  CV_32F, 0 or 1
+void fill_in(cv::Mat& values, cv::Mat known) {
+    if (values.rows <= 2 || values.cols <= 2) {
+        const double whole = cv::sum(known)[0];
+        cv::Scalar mean = whole > 0 ? cv::mean(values, known > 0.5) : cv::Scalar::all(255);
+        values.setTo(mean, known <= 0.5);
+        return;
+    }
+    std::vector<cv::Mat> planes;
+    cv::split(values, planes);
+    const cv::Size half((values.cols + 1) / 2, (values.rows + 1) / 2);
+    cv::Mat weight, coarse;
+    cv::resize(known, weight, half, 0, 0, cv::INTER_AREA);
+    for (cv::Mat& plane : planes) {
+        cv::Mat sum;
+        cv::resize(plane.mul(known), sum, half, 0, 0, cv::INTER_AREA);
+        plane = sum / cv::max(weight, 1e-6);
+    }
+    cv::merge(planes, coarse);
+    cv::Mat coarse_known;
+    cv::threshold(weight, coarse_known, 1e-6, 1, cv::THRESH_BINARY);
+    fill_in(coarse, coarse_known);
+    cv::Mat fine;
+    cv::resize(coarse, fine, values.size(), 0, 0, cv::INTER_LINEAR);
+    const cv::Mat unknown = known <= 0.5;
+    fine.copyTo(values, unknown);
+    // Smoothed into what is known, so that no step is left along the rim.
+    constexpr int rounds = 8;
+    for (int i = 0; i < rounds; ++i) {
+        cv::blur(values, fine, {3, 3}, {-1, -1}, edge_goes_on);
+        fine.copyTo(values, unknown);
+    }
+}
+
+/// Lets known values go on into pixels beside them, the mean of their neighbours', round by round.
+/// @param known  CV_8U, 255 where they are known; gets what was found
+/// @param areas  CV_32S: values stay in their area; where it is 0 or less nothing is found
+void spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds) {
+    std::vector<cv::Point> front, later;
+    for (int y = 0; y < known.rows; ++y)
+        for (int x = 0; x < known.cols; ++x)
+            if (known.at<std::uint8_t>(y, x) == 0 && areas.at<int>(y, x) > 0)
+                front.emplace_back(x, y);
+    std::vector<std::pair<cv::Point, cv::Vec3f>> found;
+    for (int round = 0; round < rounds; ++round) {
+        found.clear();
+        later.clear();
+        for (const cv::Point p : front) {
+            cv::Vec3f sum(0, 0, 0);
+            int count = 0;
+            for (int v = std::max(0, p.y - 1); v <= std::min(known.rows - 1, p.y + 1); ++v)
+                for (int u = std::max(0, p.x - 1); u <= std::min(known.cols - 1, p.x + 1); ++u)
+                    if (known.at<std::uint8_t>(v, u) != 0 && areas.at<int>(v, u) == areas.at<int>(p)) {
+                        sum += values.at<cv::Vec3f>(v, u);
+                        ++count;
+                    }
+            if (count > 0)
+                found.emplace_back(p, sum / count);
+            else
+                later.push_back(p);
+        }
+        if (found.empty())
+            break;
+        for (const auto& [p, value] : found) {
+            values.at<cv::Vec3f>(p) = value;
+            known.at<std::uint8_t>(p) = 255;
+        }
+        front.swap(later);
+    }
+}
+
+/// Is it paper of this light that is seen, perhaps in the soft edge of a shadow?
+bool is_seen(const cv::Vec3b& seen, const cv::Vec3b& closed, const cv::Vec3f& light) {
+    constexpr double darkest = 0.7, lightest = 1.5, off_hue = 0.06, of_closed = 0.95; // shares
+    double least = 10, most = 0;
+    for (int k = 0; k < 3; ++k) {
+        if (seen[k] < of_closed * closed[k]) // a mark that was closed over
+            return false;
+        const double share = seen[k] / std::max(1.0, double(light[k]));
+        least = std::min(least, share);
+        most = std::max(most, share);
+    }
+    return least > darkest && most < lightest && most - least < off_hue * most;
+}
+
+} // namespace
+
+cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Mat& known, const PaperAndArt& told) {
+    cv::Mat own, values;
+    closed.convertTo(own, CV_32FC3);
+    values = own.clone();
+    cv::Mat found = known & told.steady & (told.papers > 0); // the soft edges of shadows are of two lights
+    spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25); // the tips of shadows are long
+    constexpr int soft = 5; // px that the edges of art are wide, half of them beyond the paper's
+    cv::Mat edges;
+    cv::Mat(found | ~told.steady).convertTo(edges, CV_32S, 1.0 / 255);
+    spread(values, found, edges, soft);
+    cv::Mat from_art;
+    cv::distanceTransform(told.papers != 0, from_art, cv::DIST_L2, cv::DIST_MASK_3);
+    for (int y = 0; y < rgb.rows; ++y)
+        for (int x = 0; x < rgb.cols; ++x)
+            if (auto& light = values.at<cv::Vec3f>(y, x);
+                found.at<std::uint8_t>(y, x) != 0 && known.at<std::uint8_t>(y, x) == 0 &&
+                from_art.at<float>(y, x) >= soft &&
+                is_seen(rgb.at<cv::Vec3b>(y, x), closed.at<cv::Vec3b>(y, x), light))
+                light = rgb.at<cv::Vec3b>(y, x);
+    own.copyTo(values, known);
+    found |= known;
+    found.convertTo(found, CV_32F, 1.0 / 255);
+    fill_in(values, found);
+    return values;
+}
+
+} // namespace fusuma
