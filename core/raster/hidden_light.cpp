@@ -52,14 +52,16 @@ void fill_in(cv::Mat& values, cv::Mat known) {
 /// Lets known values go on into pixels beside them, the mean of their neighbours', round by round.
 /// @param known  CV_8U, 255 where they are known; gets what was found
 /// @param areas  CV_32S: values stay in their area; where it is 0 or less nothing is found
-void spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds) {
+/// @return       CV_32S, the rounds it took; 0 where nothing was found
+cv::Mat spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds) {
+    cv::Mat took(known.size(), CV_32S, cv::Scalar(0));
     std::vector<cv::Point> front, later;
     for (int y = 0; y < known.rows; ++y)
         for (int x = 0; x < known.cols; ++x)
             if (known.at<std::uint8_t>(y, x) == 0 && areas.at<int>(y, x) > 0)
                 front.emplace_back(x, y);
     std::vector<std::pair<cv::Point, cv::Vec3f>> found;
-    for (int round = 0; round < rounds; ++round) {
+    for (int round = 1; round <= rounds; ++round) {
         found.clear();
         later.clear();
         for (const cv::Point p : front) {
@@ -81,9 +83,11 @@ void spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds) {
         for (const auto& [p, value] : found) {
             values.at<cv::Vec3f>(p) = value;
             known.at<std::uint8_t>(p) = 255;
+            took.at<int>(p) = round;
         }
         front.swap(later);
     }
+    return took;
 }
 
 /// Is it paper of this light that is seen, perhaps in the soft edge of a shadow?
@@ -107,11 +111,23 @@ cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Ma
     closed.convertTo(own, CV_32FC3);
     values = own.clone();
     cv::Mat found = known & told.steady & (told.papers > 0); // the soft edges of shadows are of two lights
-    spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25); // the tips of shadows are long
+    cv::Mat edges;                                           // of art, and all paper
+    cv::Mat((told.papers > 0) | ~told.steady).convertTo(edges, CV_32S, 1.0 / 255);
     constexpr int soft = 5; // px that the edges of art are wide, half of them beyond the paper's
-    cv::Mat edges;
-    cv::Mat(found | ~told.steady).convertTo(edges, CV_32S, 1.0 / 255);
-    spread(values, found, edges, soft);
+    cv::Mat near = own.clone(), found_near = found.clone();
+    const cv::Mat to_near = spread(near, found_near, edges, 3 * soft);
+    const cv::Mat to_own = // the tips of shadows are long
+        spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25);
+    // Along the edge of art an area may have run far beside another that is darker.
+    for (int y = 0; y < rgb.rows; ++y)
+        for (int x = 0; x < rgb.cols; ++x)
+            if (const int here = to_near.at<int>(y, x); here > 0 && to_own.at<int>(y, x) > here + 2)
+                for (int k = 0; k < 3; ++k) {
+                    float& light = values.at<cv::Vec3f>(y, x)[k];
+                    const float darker = std::min(light, near.at<cv::Vec3f>(y, x)[k]);
+                    light = std::clamp(static_cast<float>(rgb.at<cv::Vec3b>(y, x)[k]), darker, light);
+                }
+    static_cast<void>(spread(values, found, edges, soft));
     cv::Mat from_art;
     cv::distanceTransform(told.papers != 0, from_art, cv::DIST_L2, cv::DIST_MASK_3);
     for (int y = 0; y < rgb.rows; ++y)
