@@ -30,7 +30,7 @@ BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
                          "as art, the outline with its nodes, or where outline and coverage disagree."));
     looks->addItems({tr("Look at: Result"), tr("Look at: Artwork"), tr("Look at: Coverage"), tr("Look at: Outline"),
                      tr("Look at: Difference")});
-    looks->setFixedWidth(px(168));
+    looks->setFixedWidth(std::max(px(168), looks->sizeHint().width()));
     stocks = new QComboBox(this);
     stocks->setObjectName(QStringLiteral("stock"));
     stocks->setAccessibleName(tr("Shown on"));
@@ -38,7 +38,7 @@ BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
         tr("The sticker as it is planned, or finished: cut out, on what it may be printed on or stuck to."));
     stocks->addItems(
         {tr("As planned"), tr("On white paper"), tr("On clear film"), tr("On kraft"), tr("On a dark ground")});
-    stocks->setFixedWidth(px(140));
+    stocks->setFixedWidth(std::max(px(140), stocks->sizeHint().width()));
     peel = new QCheckBox(tr("Peel a corner"), this);
     peel->setObjectName(QStringLiteral("peel"));
     peel->setToolTip(tr("One corner lifted off its backing."));
@@ -111,16 +111,23 @@ QString BenchView::figures_of(const StickerResult& result) const {
 }
 
 void BenchView::place_overlays() {
-    looks->move(12, 12);
-    stocks->move(looks->x() + looks->width() + 8, 12);
     peel->adjustSize();
-    peel->move(stocks->x() + stocks->width() + 10, 12 + (stocks->height() - peel->height()) / 2);
     figures->adjustSize();
-    const QWidget* rightmost = look == Look::result ? stocks : looks;
-    const int beside = rightmost->x() + rightmost->width() + 8;
-    const bool fits = beside + figures->width() + 12 <= width();
-    figures->move(fits ? beside : 12, fits ? 12 : 12 + looks->height() + 6);
-    set_fit_margins({28, fits ? 56 : 92, 28, 40}); // what lies over the view stays clear of the sticker
+    constexpr int edge = 12, gap = 8, row_gap = 6; // px
+    const int row_height = looks->height();
+    int x = edge, y = edge;
+    for (QWidget* one : std::initializer_list<QWidget*>{looks, stocks, peel, figures}) {
+        if (one->isHidden())
+            continue;
+        if (x > edge && x + one->width() + edge > width()) {
+            x = edge;
+            y += row_height + row_gap;
+        }
+        one->move(x, y + (one == figures ? 0 : (row_height - one->height()) / 2));
+        x += one->width() + gap;
+    }
+    // What lies over the view stays clear of the sticker.
+    set_fit_margins({28, y + row_height + 16, 28, 40});
 }
 
 Stock BenchView::stock() const {

@@ -137,6 +137,7 @@ void EdgeRibbon::refresh() {
         const char* role = flaws.isEmpty() ? "dim" : "attention";
         if (words->property("role") != role)
             restyle(words, "role", role);
+        give_title_room();
     } else {
         words->setText(sticker ? tr("nothing to cut") : QString());
     }
@@ -460,10 +461,15 @@ void EdgeRibbon::contextMenuEvent(QContextMenuEvent* event) {
         menu.exec(event->globalPos());
 }
 
+void EdgeRibbon::give_title_room() {
+    auto* head = findChild<QWidget*>(QStringLiteral("ribbonHead"));
+    title->show();
+    title->setVisible(head->layout()->sizeHint().width() <= width());
+    head->setFixedWidth(width());
+}
+
 void EdgeRibbon::resizeEvent(QResizeEvent*) {
-    constexpr int room_for_title = 400; // px
-    title->setVisible(width() >= room_for_title);
-    findChild<QWidget*>(QStringLiteral("ribbonHead"))->setFixedWidth(width());
+    give_title_room();
     set_offset(offset);
 }
 

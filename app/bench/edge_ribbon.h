@@ -39,6 +39,7 @@ class EdgeRibbon : public QWidget {
     void keyPressEvent(QKeyEvent* event) override;
     void leaveEvent(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void give_title_room(); ///< none where the rest needs it
     void contextMenuEvent(QContextMenuEvent* event) override;
 
   private:

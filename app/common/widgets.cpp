@@ -1,6 +1,7 @@
 #include "app/common/widgets.h"
 
 #include <QButtonGroup>
+#include <QComboBox>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QMenu>
@@ -51,8 +52,13 @@ QWidget* row(const QString& caption, QWidget* widget, int widget_width) {
     layout->addWidget(label(caption));
     layout->addStretch();
     layout->addWidget(widget);
-    if (widget_width > 0)
+    constexpr int widest = 250; // px that a choice in long words may take
+    if (widget_width > 0 && qobject_cast<QComboBox*>(widget)) {
+        widget->setMinimumWidth(px(widget_width));
+        widget->setMaximumWidth(px(std::max(widget_width, widest)));
+    } else if (widget_width > 0) {
         widget->setFixedWidth(px(widget_width));
+    }
     widget->setAccessibleName(caption);
     return result;
 }

@@ -293,12 +293,24 @@ void MainWindow::go_to(Place place) {
     doors->go_to(static_cast<int>(place));
 }
 
+void MainWindow::name_place() {
+    const QStringList words{tr("Bench — one sticker, from artwork to cut line"),
+                            tr("Sheet — what will print and what will be cut"), tr("Output — print, load, cut")};
+    const QStringList names{tr("Bench"), tr("Sheet"), tr("Output")};
+    place_words->setText(words[doors->open_place()]);
+    if (place_words->parentWidget()->layout()->sizeHint().width() > width())
+        place_words->setText(names[doors->open_place()]);
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    name_place();
+}
+
 void MainWindow::refresh() {
     auto* bench_place = static_cast<QStackedWidget*>(start->parentWidget());
     bench_place->setCurrentWidget(model.document().stickers.empty() ? static_cast<QWidget*>(start) : bench);
-    const QStringList words{tr("Bench — one sticker, from artwork to cut line"),
-                            tr("Sheet — what will print and what will be cut"), tr("Output — print, load, cut")};
-    place_words->setText(words[doors->open_place()]);
+    name_place();
     project_name->setText(QFontMetrics(project_name->font()).elidedText(model.project.name(), Qt::ElideMiddle, 180));
     saved_state->setText(model.project.is_changed()       ? tr("not saved yet")
                          : model.project.path().isEmpty() ? QString()

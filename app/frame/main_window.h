@@ -39,6 +39,7 @@ class MainWindow : public QMainWindow {
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
   private:
     Model& model;
@@ -69,6 +70,7 @@ class MainWindow : public QMainWindow {
     [[nodiscard]] ZoomView* view_in_sight() const; ///< of the open place
     void show_sheet_menu(QPoint at);               ///< of the copies selected, or of the page
     void refresh();
+    void name_place(); ///< in a sentence where there is room
     void refresh_doors();
 };
 

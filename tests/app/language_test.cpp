@@ -18,14 +18,20 @@
 namespace fusuma::app {
 namespace {
 
-/// Everything that is asked for, in brackets.
+/// Every word twice, as no language is longer.
+QString doubled(const QString& words) {
+    static const QRegularExpression word(QStringLiteral("(?<![%{<&\\p{L}\\w])(\\p{L}{2,})(?![\\p{L}\\w}>;])"));
+    return QString(words).replace(word, QStringLiteral("\\1 \\1"));
+}
+
+/// Everything that is asked for, doubled and in brackets.
 class MadeUp : public QTranslator {
   public:
     [[nodiscard]] QString translate(const char* context, const char* source, const char*, int) const override {
         const QString words = QString::fromUtf8(source);
         if (words.isEmpty() || QLatin1String(context) == QLatin1String("QShortcut"))
             return words;
-        return QStringLiteral("⟦%1⟧").arg(words);
+        return QStringLiteral("⟦%1⟧").arg(doubled(words));
     }
     [[nodiscard]] bool isEmpty() const override { return false; }
 };
@@ -37,6 +43,8 @@ QString unbracketed(QString text, const QSet<QString>& names) {
         was = text.size();
         text.remove(innermost);
     }
+    static const QRegularExpression shortened(QStringLiteral("⟦[^⟦⟧]*…$")); // that had too little room
+    text.remove(shortened);
     for (const QString& name : names)
         text.remove(name);
     static const QRegularExpression known(
@@ -126,6 +134,29 @@ TEST_F(InAMadeUpLanguage, NothingStaysUnbracketed) {
     }
     EXPECT_GE(dialogs.seen(), 15u);
     EXPECT_EQ(lines_of(outside), "");
+}
+
+TEST_F(InAMadeUpLanguage, NothingIsCutOff) {
+    for (const char* name : {"Fair badge", "Relish jars"}) {
+        choose_sticker(name);
+        for (auto* card : window.findChildren<StepCard*>())
+            if (card->isVisible()) {
+                card->open();
+                settle();
+                expect_all_fits(window, name + (", " + card->name().toStdString()));
+            }
+    }
+    for (const Place place : {Place::sheet, Place::output}) {
+        window.go_to(place);
+        settle();
+        for (auto* card : window.findChildren<StepCard*>())
+            if (card->isVisible()) {
+                card->open();
+                settle();
+                expect_all_fits(window, card->name().toStdString());
+            }
+    }
+    EXPECT_EQ(window.size(), QSize(1280, 800)) << "something in it asks for more";
 }
 
 TEST(Messages, TakeValuesByTheLocaleAndOnce) {
