@@ -42,7 +42,9 @@ SheetPanel::SheetPanel(Model& project) : model(project) {
     auto* summary = new QWidget;
     summary->setObjectName(QStringLiteral("summary"));
     auto* summary_layout = column(summary, 12, 2);
-    summary_layout->addWidget(label(tr("Largest sticker that fits an empty sheet"), "dim"));
+    QLabel* caption = label(tr("Largest sticker that fits an empty sheet"), "dim");
+    caption->setWordWrap(true);
+    summary_layout->addWidget(caption);
     zone_size = label({}, "figure");
     zone_size->setObjectName(QStringLiteral("largestFit"));
     zone_text = label({}, "dim");

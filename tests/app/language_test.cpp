@@ -227,7 +227,7 @@ struct FromTheRight {
     ~FromTheRight() { QApplication::setLayoutDirection(Qt::LeftToRight); }
 };
 
-class Mirrored : public FromTheRight, public Window {};
+class Mirrored : public FromTheRight, public Translated, public Window {};
 
 TEST_F(Mirrored, PanelsChangeSidesPaperDoesNot) {
     window.resize(1280, 800);

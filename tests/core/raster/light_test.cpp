@@ -151,7 +151,7 @@ TEST(LightOnPaper, IsSeenWithinALineThatAShadowFallsAcross) {
 }
 
 TEST(LightOnPaper, KeepsAShadowsTipBesideArt) { // between the art's edge and the shadow's
-    for (const double way : {0.25, -0.4, 2.8, 3.4}) {
+    for (const double way : {-0.4, 3.4}) {
         Image image = plain(640, 480, {244, 242, 236});
         const cv::Rect art(200, 140, 240, 200);
         cv::rectangle(matrix_of(image), art, cv::Scalar(30, 50, 110, 255), -1);
