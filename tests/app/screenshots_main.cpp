@@ -209,8 +209,8 @@ int main(int argc, char** argv) {
     QTimer fill;
     QObject::connect(&fill, &QTimer::timeout, &window, [&] {
         auto* dialog = QApplication::activeModalWidget();
-        if (!dialog || dialog->objectName() != QLatin1String("faultsDialog"))
-            return;
+        if (!dialog || dialog->objectName() != QLatin1String("faultsDialog") || !dialog->isActiveWindow())
+            return; // keys go to a window that has them only
         fill.stop();
         for (const auto& [field, value] :
              {std::pair{"faultRight", "2.1"}, {"faultDown", "-1.4"}, {"faultTurn", "1.6"}}) {
