@@ -49,44 +49,56 @@ void fill_in(cv::Mat& values, cv::Mat known) {
     }
 }
 
-/// Lets known values go on into pixels beside them, the mean of their neighbours', round by round.
+/// Lets known values go on into pixels beside them, the mean of their neighbours', round by round. Each pixel is looked
+/// at a few times, however many rounds there are. Throws Stopped when asked to stop.
 /// @param known  CV_8U, 255 where they are known; gets what was found
 /// @param areas  CV_32S: values stay in their area; where it is 0 or less nothing is found
 /// @return       CV_32S, the rounds it took; 0 where nothing was found
-cv::Mat spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds) {
+cv::Mat spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds, const Work& work) {
     cv::Mat took(known.size(), CV_32S, cv::Scalar(0));
-    std::vector<cv::Point> front, later;
+    const auto each_beside = [&](cv::Point p, auto&& each) { // of its area
+        for (int v = std::max(0, p.y - 1); v <= std::min(known.rows - 1, p.y + 1); ++v)
+            for (int u = std::max(0, p.x - 1); u <= std::min(known.cols - 1, p.x + 1); ++u)
+                if (areas.at<int>(v, u) == areas.at<int>(p))
+                    each(cv::Point(u, v));
+    };
+    std::vector<cv::Point> front, next;
+    const auto reach = [&](cv::Point p, int round) {
+        if (known.at<std::uint8_t>(p) == 0 && areas.at<int>(p) > 0 && took.at<int>(p) == 0) {
+            took.at<int>(p) = round;
+            next.push_back(p);
+        }
+    };
     for (int y = 0; y < known.rows; ++y)
         for (int x = 0; x < known.cols; ++x)
-            if (known.at<std::uint8_t>(y, x) == 0 && areas.at<int>(y, x) > 0)
-                front.emplace_back(x, y);
-    std::vector<std::pair<cv::Point, cv::Vec3f>> found;
-    for (int round = 1; round <= rounds; ++round) {
+            if (known.at<std::uint8_t>(y, x) != 0)
+                each_beside({x, y}, [&](cv::Point p) { reach(p, 1); });
+    std::vector<cv::Vec3f> found;
+    for (int round = 1; round <= rounds && !next.empty(); ++round) {
+        work.at(static_cast<double>(round) / rounds);
+        front.swap(next);
+        next.clear();
         found.clear();
-        later.clear();
         for (const cv::Point p : front) {
             cv::Vec3f sum(0, 0, 0);
             int count = 0;
-            for (int v = std::max(0, p.y - 1); v <= std::min(known.rows - 1, p.y + 1); ++v)
-                for (int u = std::max(0, p.x - 1); u <= std::min(known.cols - 1, p.x + 1); ++u)
-                    if (known.at<std::uint8_t>(v, u) != 0 && areas.at<int>(v, u) == areas.at<int>(p)) {
-                        sum += values.at<cv::Vec3f>(v, u);
-                        ++count;
-                    }
-            if (count > 0)
-                found.emplace_back(p, sum / count);
-            else
-                later.push_back(p);
+            each_beside(p, [&](cv::Point q) {
+                if (known.at<std::uint8_t>(q) != 0) {
+                    sum += values.at<cv::Vec3f>(q);
+                    ++count;
+                }
+            });
+            found.push_back(sum / count);
         }
-        if (found.empty())
-            break;
-        for (const auto& [p, value] : found) {
-            values.at<cv::Vec3f>(p) = value;
-            known.at<std::uint8_t>(p) = 255;
-            took.at<int>(p) = round;
+        for (std::size_t i = 0; i < front.size(); ++i) {
+            values.at<cv::Vec3f>(front[i]) = found[i];
+            known.at<std::uint8_t>(front[i]) = 255;
         }
-        front.swap(later);
+        for (const cv::Point p : front)
+            each_beside(p, [&](cv::Point q) { reach(q, round + 1); });
     }
+    for (const cv::Point p : next) // beyond the last round
+        took.at<int>(p) = 0;
     return took;
 }
 
@@ -106,7 +118,8 @@ bool is_seen(const cv::Vec3b& seen, const cv::Vec3b& closed, const cv::Vec3f& li
 
 } // namespace
 
-cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Mat& known, const PaperAndArt& told) {
+cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Mat& known, const PaperAndArt& told,
+                         const Work& work) {
     cv::Mat own, values;
     closed.convertTo(own, CV_32FC3);
     values = own.clone();
@@ -115,9 +128,9 @@ cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Ma
     cv::Mat((told.papers > 0) | ~told.steady).convertTo(edges, CV_32S, 1.0 / 255);
     constexpr int soft = 5; // px that the edges of art are wide, half of them beyond the paper's
     cv::Mat near = own.clone(), found_near = found.clone();
-    const cv::Mat to_near = spread(near, found_near, edges, 3 * soft);
+    const cv::Mat to_near = spread(near, found_near, edges, 3 * soft, work.part(0, 0.3));
     const cv::Mat to_own = // the tips of shadows are long
-        spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25);
+        spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25, work.part(0.3, 0.6));
     // Along the edge of art an area may have run far beside another that is darker.
     for (int y = 0; y < rgb.rows; ++y)
         for (int x = 0; x < rgb.cols; ++x)
@@ -127,7 +140,7 @@ cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Ma
                     const float darker = std::min(light, near.at<cv::Vec3f>(y, x)[k]);
                     light = std::clamp(static_cast<float>(rgb.at<cv::Vec3b>(y, x)[k]), darker, light);
                 }
-    static_cast<void>(spread(values, found, edges, soft));
+    static_cast<void>(spread(values, found, edges, soft, work.part(0.6, 0.8)));
     cv::Mat from_art;
     cv::distanceTransform(told.papers != 0, from_art, cv::DIST_L2, cv::DIST_MASK_3);
     for (int y = 0; y < rgb.rows; ++y)

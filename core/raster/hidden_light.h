@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/raster/paper_areas.h"
+#include "core/work.h"
 
 #include <opencv2/core.hpp>
 
@@ -13,6 +14,6 @@ namespace fusuma {
 /// @param known   CV_8U, 255 where `closed` is light on paper
 /// @return        CV_32FC3
 [[nodiscard]] cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Mat& known,
-                                       const PaperAndArt& told);
+                                       const PaperAndArt& told, const Work& work = {});
 
 } // namespace fusuma

@@ -147,7 +147,8 @@ LightField light_on(const Image& image, const Work& work) {
     cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
     keep_shadow_tips(rgb, closed, work.part(0.6, 0.7));
     const PaperAndArt told = art_on_paper(rgb, work.part(0.7, 0.8));
-    cv::Mat values = light_beside_art(rgb, closed, (art_in(closed, work.part(0.8, 0.85)) | told.art) == 0, told);
+    cv::Mat values = light_beside_art(rgb, closed, (art_in(closed, work.part(0.8, 0.82)) | told.art) == 0, told,
+                                      work.part(0.82, 0.9));
     cv::GaussianBlur(values, values, {}, 1.5);
     work.at(0.9);
     values.convertTo(closed, CV_8UC3);
