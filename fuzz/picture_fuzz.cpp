@@ -8,22 +8,24 @@
 #include <QImage>
 #include <QtEndian>
 
-extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
-    const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
+namespace fusuma::fuzz::picture {
+namespace {
+
+void take(std::string_view input) {
+    const QByteArray bytes(input.data(), std::ssize(input));
     if (bytes.size() > 1 << 16)
-        return 0;
-    fusuma::stated_dpi(bytes);
-    static_cast<void>(fusuma::is_cmyk_jpeg(bytes));
-    if (const QByteArray profile = fusuma::embedded_profile(bytes); !profile.isEmpty()) {
+        return;
+    stated_dpi(bytes);
+    static_cast<void>(is_cmyk_jpeg(bytes));
+    if (const QByteArray profile = embedded_profile(bytes); !profile.isEmpty()) {
         QImage image(4, 3, QImage::Format_RGBA8888);
         image.fill(Qt::gray);
-        static_cast<void>(fusuma::convert_to_srgb(image, profile));
+        static_cast<void>(convert_to_srgb(image, profile));
     }
-    static_cast<void>(fusuma::decode_picture(bytes, QStringLiteral("fuzz.png")));
-    return 0;
+    static_cast<void>(decode_picture(bytes, QStringLiteral("fuzz.png")));
 }
 
-std::vector<std::string> fuzz_seeds() {
+std::vector<std::string> seeds() {
     qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
     QImage image(16, 12, QImage::Format_ARGB32);
     image.fill(QColor(200, 40, 10, 90));
@@ -49,3 +51,8 @@ std::vector<std::string> fuzz_seeds() {
     seeds.push_back((webp + icc).toStdString());
     return seeds;
 }
+
+const Registered target("picture", take, seeds);
+
+} // namespace
+} // namespace fusuma::fuzz::picture

@@ -8,11 +8,11 @@
 #include <QBuffer>
 #include <QImage>
 
+namespace fusuma::fuzz::project {
 namespace {
 
 /// What was drawn by hand in a project is put on a plain cut line, as opening it would.
-void use(const fusuma::Result<fusuma::Document>& read) {
-    using namespace fusuma;
+void use(const Result<Document>& read) {
     if (!read)
         return;
     static const Outline art{{contour_of({{0, 0}, {0, 8}, {8, 8}, {8, 0}})}};
@@ -24,8 +24,7 @@ void use(const fusuma::Result<fusuma::Document>& read) {
 }
 
 /// A square with a corner drawn anew, one line left out and one added.
-fusuma::HandWork handwork() {
-    using namespace fusuma;
+HandWork handwork() {
     const Outline art{{contour_of({{0, 0}, {0, 8}, {8, 8}, {8, 0}})}};
     const DerivedLine derived{border(art, {.reach = 1}).line, art, 1, Transform::scale(0.1, 0.1)};
     CutLines lines = with_nodes_moved(applied({}, derived).lines, {{0, 1}}, {1, 1});
@@ -36,52 +35,53 @@ fusuma::HandWork handwork() {
     return work;
 }
 
-fusuma::Document small_project() {
+Document small_project() {
     QImage image(8, 8, QImage::Format_ARGB32);
     image.fill(Qt::red);
     QByteArray png;
     QBuffer buffer(&png);
     image.save(&buffer, "PNG");
-    const auto picture = *fusuma::decode_picture(png, QStringLiteral("red.png"));
+    const auto picture = *decode_picture(png, QStringLiteral("red.png"));
     const auto bytes = std::as_bytes(std::span(png.constData(), static_cast<std::size_t>(png.size())));
     picture->original = std::make_shared<const std::vector<std::byte>>(bytes.begin(), bytes.end());
-    fusuma::Sticker sticker = fusuma::new_sticker(fusuma::PictureArtwork{picture});
+    Sticker sticker = new_sticker(PictureArtwork{picture});
     sticker.rims.inner.push_back({});
     sticker.border.by_hand.push_back({});
     sticker.hand = handwork();
-    auto document = fusuma::with_sticker_added({}, sticker);
+    auto document = with_sticker_added({}, sticker);
     document.put({.sticker = 1, .centre = {50, 50}});
-    fusuma::Ticket ticket{"K4M7", "2026-11-24T10:00:00", {210, 297}, {}, nullptr};
-    ticket.pages.push_back(
-        {fusuma::marks(document.sheet),
-         {{{{10, 10}, {fusuma::Segment::line_to({20, 10}), fusuma::Segment::line_to({10, 10})}}},
-          {{{5, 5}, {fusuma::Segment::line_to({9, 9})}}, fusuma::CutKind::score, fusuma::CopyId::none, true}}});
-    ticket.document = std::make_shared<const fusuma::Document>(document);
-    return fusuma::with_ticket_added(std::move(document), std::move(ticket));
+    Ticket ticket{"K4M7", "2026-11-24T10:00:00", {210, 297}, {}, nullptr};
+    ticket.pages.push_back({marks(document.sheet),
+                            {{{{10, 10}, {Segment::line_to({20, 10}), Segment::line_to({10, 10})}}},
+                             {{{5, 5}, {Segment::line_to({9, 9})}}, CutKind::score, CopyId::none, true}}});
+    ticket.document = std::make_shared<const Document>(document);
+    return with_ticket_added(std::move(document), std::move(ticket));
 }
 
 const char ticket_entry[] = "tickets/K4M7.json";
 
-} // namespace
-
 /// The zip around a project or, when the bytes look like JSON, the description inside a sound zip.
-extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
-    [[maybe_unused]] static const bool is_here = (fusuma::room::read_here(fusuma::answer_to), true);
-    const QByteArray bytes(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size));
+void take(std::string_view input) {
+    [[maybe_unused]] static const bool is_here = (room::read_here(answer_to), true);
+    const QByteArray bytes(input.data(), std::ssize(input));
     if (bytes.startsWith("{")) {
-        static const auto sound = *fusuma::unzip(*fusuma::project_bytes(small_project()), 1 << 20);
+        static const auto sound = *unzip(*project_bytes(small_project()), 1 << 20);
         auto entries = sound; // a ticket holds a description, too
         entries[bytes.contains("\"printed\"") ? ticket_entry : "document.json"] = bytes;
-        use(fusuma::read_project_bytes(*fusuma::zip_bytes(entries), QStringLiteral("fuzz.fusuma")));
+        use(read_project_bytes(*zip_bytes(entries), QStringLiteral("fuzz.fusuma")));
     } else {
-        use(fusuma::read_project_bytes(bytes, QStringLiteral("fuzz.fusuma")));
+        use(read_project_bytes(bytes, QStringLiteral("fuzz.fusuma")));
     }
-    return 0;
 }
 
-std::vector<std::string> fuzz_seeds() {
+std::vector<std::string> seeds() {
     qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
-    const QByteArray project = *fusuma::project_bytes(small_project());
-    const auto entries = *fusuma::unzip(project, 1 << 20);
+    const QByteArray project = *project_bytes(small_project());
+    const auto entries = *unzip(project, 1 << 20);
     return {project.toStdString(), entries.at("document.json").toStdString(), entries.at(ticket_entry).toStdString()};
 }
+
+const Registered target("project", take, seeds);
+
+} // namespace
+} // namespace fusuma::fuzz::project

@@ -1,18 +1,24 @@
 #include "reading/table/cells.h"
 #include "fuzz/target.h"
 
-extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
-    const auto read =
-        fusuma::cells_of(QByteArray::fromRawData(reinterpret_cast<const char*>(data), static_cast<qsizetype>(size)));
+namespace fusuma::fuzz::table {
+namespace {
+
+void take(std::string_view input) {
+    const auto read = cells_of(QByteArray::fromRawData(input.data(), std::ssize(input)));
     if (!read)
-        return 0;
-    const fusuma::Table table = fusuma::table_of(read->cells, fusuma::looks_like_header(read->cells, {"name"}));
-    const std::string text(reinterpret_cast<const char*>(data), size);
-    static_cast<void>(fusuma::filled_in(text, &table, 1, {2026, 8, 29}));
-    return 0;
+        return;
+    const Table table = table_of(read->cells, looks_like_header(read->cells, {"name"}));
+    const std::string text(input);
+    static_cast<void>(filled_in(text, &table, 1, {2026, 8, 29}));
 }
 
-std::vector<std::string> fuzz_seeds() {
+std::vector<std::string> seeds() {
     return {"name,price\n\"Kelp, salted\",4.50\n", "a;b\n\"c\"\"d\";{date+9:ddd d MMM yy}\n",
             "{name|x} {number:007} {{ {date-3}\t\xff\xfe"};
 }
+
+const Registered target("table", take, seeds);
+
+} // namespace
+} // namespace fusuma::fuzz::table

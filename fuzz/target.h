@@ -1,12 +1,25 @@
 #pragma once
 
-#include <cstddef>
-#include <cstdint>
+#include <map>
 #include <string>
+#include <string_view>
 #include <vector>
 
-/// The parser under test, in libFuzzer's own form. Must not crash, hang or take memory without bound on any bytes.
-extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size);
+namespace fusuma::fuzz {
 
-/// Well-formed inputs to start from.
-std::vector<std::string> fuzz_seeds();
+/// A parser under test.
+struct Target {
+    void (*take)(std::string_view bytes); ///< must not crash, hang or take memory without bound on any bytes
+    std::vector<std::string> (*seeds)();  ///< well-formed inputs to start from
+};
+
+/// All of them by name.
+std::map<std::string_view, Target>& targets();
+
+struct Registered {
+    Registered(std::string_view name, void (*take)(std::string_view), std::vector<std::string> (*seeds)()) {
+        targets().emplace(name, Target{take, seeds});
+    }
+};
+
+} // namespace fusuma::fuzz

@@ -1,38 +1,34 @@
 #include "formats/room/room.h"
 #include "fuzz/target.h"
 
+namespace fusuma::fuzz::answer {
 namespace {
 
-using Value =
-    std::variant<fusuma::Picture, fusuma::wire::DrawingParts, std::int32_t, std::vector<std::string>, fusuma::Problem>;
+using Value = std::variant<Picture, wire::DrawingParts, std::int32_t, std::vector<std::string>, Problem>;
 
 template <typename T> std::string written(const T& value) {
-    fusuma::SharedMemory pixels;
-    fusuma::wire::Out out(pixels);
+    SharedMemory pixels;
+    wire::Out out(pixels);
     out(Value(value));
     return out.bytes();
 }
 
-} // namespace
-
 /// What a reader that was taken over could send: values that are not as agreed on.
-extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
+void take(std::string_view input) {
     static const auto pixels = [] {
-        fusuma::SharedMemory memory;
+        SharedMemory memory;
         memory.add(4096);
-        return fusuma::received(std::move(memory).finished());
+        return received(std::move(memory).finished());
     }();
     try {
-        fusuma::wire::In in({reinterpret_cast<const char*>(data), size}, pixels);
+        wire::In in(input, pixels);
         Value value;
         in(value);
-    } catch (const fusuma::wire::Broken&) {
+    } catch (const wire::Broken&) {
     }
-    return 0;
 }
 
-std::vector<std::string> fuzz_seeds() {
-    using namespace fusuma;
+std::vector<std::string> seeds() {
     const Outline square{{contour_of({{0, 0}, {0, 8}, {8, 8}, {8, 0}})}};
     Part part{
         "Fish", "Sea", {{Rgb{1, 2, 3}, std::make_shared<const Area>(Area{square, FillRule::nonzero}), 1, {}, false}},
@@ -46,3 +42,8 @@ std::vector<std::string> fuzz_seeds() {
             written(std::vector<std::string>{"a", "b"}),
             written(Problem{"%n copies"_said.counted(2, "one copy"), Said::verbatim("x")})};
 }
+
+const Registered target("wire", take, seeds);
+
+} // namespace
+} // namespace fusuma::fuzz::answer

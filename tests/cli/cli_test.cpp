@@ -13,15 +13,15 @@ namespace {
 
 using nlohmann::json;
 
+using test::CliRun;
 using test::run_cli;
-using Ran = test::CliRun;
 
 const std::string lantern = test::demo_art("paper-lantern.png").toStdString();
 
 TEST(Cli, OutlineReportsEveryStatedField) {
     QTemporaryDir folder;
     const std::string svg = folder.filePath("o.svg").toStdString();
-    const Ran run = run_cli({"outline", lantern, "-o", svg, "--width", "92", "--report", "-"});
+    const CliRun run = run_cli({"outline", lantern, "-o", svg, "--width", "92", "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     for (const char* field :
@@ -60,7 +60,7 @@ TEST(Cli, BorderBleedAndHandworkAreTakenByOutlineAndSheetAlike) {
         if (std::find(options.begin(), options.end(), "--border") == options.end())
             all.insert(all.end(), {"--border", "1"});
         all.insert(all.end(), options.begin(), options.end());
-        const Ran run = run_cli(all);
+        const CliRun run = run_cli(all);
         EXPECT_EQ(run.code, 0) << run.err;
         return json::parse(run.out);
     };
@@ -101,10 +101,10 @@ TEST(Cli, BorderBleedAndHandworkAreTakenByOutlineAndSheetAlike) {
 TEST(Cli, SheetWritesEveryOutputAndReportsIt) {
     QTemporaryDir folder;
     const auto path = [&](const char* name) { return folder.filePath(QLatin1String(name)).toStdString(); };
-    const Ran run = run_cli({"sheet",  lantern,       "--paper",        "a4",          "--copies",
-                             "3",      "--pdf",       path("s.pdf"),    "--svg",       path("c.svg"),
-                             "--hpgl", path("c.plt"), "--png",          path("s.png"), "--dpi",
-                             "50",     "--save",      path("p.fusuma"), "--report",    "-"});
+    const CliRun run = run_cli({"sheet",  lantern,       "--paper",        "a4",          "--copies",
+                                "3",      "--pdf",       path("s.pdf"),    "--svg",       path("c.svg"),
+                                "--hpgl", path("c.plt"), "--png",          path("s.png"), "--dpi",
+                                "50",     "--save",      path("p.fusuma"), "--report",    "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     EXPECT_EQ(report["paper_mm"], json({210.0, 297.0}));
@@ -123,12 +123,12 @@ TEST(Cli, SheetWritesEveryOutputAndReportsIt) {
         EXPECT_TRUE(QFile::exists(folder.filePath(QLatin1String(name)))) << name;
     EXPECT_NEAR(QImage(folder.filePath("s.png")).width(), 210 / 25.4 * 50, 1);
 
-    const Ran check = run_cli({"check", path("p.fusuma"), "--report", "-"});
+    const CliRun check = run_cli({"check", path("p.fusuma"), "--report", "-"});
     EXPECT_EQ(check.code, 0);
     EXPECT_EQ(json::parse(check.out)["copies"], 3);
 
-    const Ran more = run_cli({"sheet", path("p.fusuma"), test::demo_art("puffin.png").toStdString(), "--size", "40",
-                              "--copies", "2", "--report", "-"});
+    const CliRun more = run_cli({"sheet", path("p.fusuma"), test::demo_art("puffin.png").toStdString(), "--size", "40",
+                                 "--copies", "2", "--report", "-"});
     EXPECT_EQ(json::parse(more.out)["copies"], 5) << "a project can be added to";
 }
 
@@ -142,7 +142,7 @@ TEST(Cli, NeighboursShareTheirCutsWhereThatIsAsked) {
         std::vector<std::string> words{"sheet", path("card.png"), "--size", "50",       "--border", "0", "--bleed",
                                        "1.5",   "--fill",         "rows",   "--report", "-"};
         words.insert(words.end(), more.begin(), more.end());
-        const Ran run = run_cli(words);
+        const CliRun run = run_cli(words);
         EXPECT_EQ(run.code, 0) << run.err;
         return json::parse(run.out);
     };
@@ -157,15 +157,16 @@ TEST(Cli, NeighboursShareTheirCutsWhereThatIsAsked) {
     QFile svg(folder.filePath("c.svg"));
     ASSERT_TRUE(svg.open(QIODevice::ReadOnly));
     EXPECT_EQ(svg.readAll().count("<path"), shared["cuts"].get<int>()) << "every line stands there once";
-    const Ran again = run_cli({"check", path("p.fusuma"), "--report", "-"});
+    const CliRun again = run_cli({"check", path("p.fusuma"), "--report", "-"});
     EXPECT_EQ(json::parse(again.out)["shared_cut_mm"], shared["shared_cut_mm"]) << "the project keeps it";
-    const Ran rehearsed = run_cli({"rehearse", path("p.fusuma"), "--report", "-"});
+    const CliRun rehearsed = run_cli({"rehearse", path("p.fusuma"), "--report", "-"});
     EXPECT_EQ(json::parse(rehearsed.out)["faulty_copies"], 0);
 }
 
 TEST(Cli, SizeIsTheLongerSideOfTheArtwork) {
-    const Ran run = run_cli({"sheet", lantern, "--size", "74", "--border", "0", "--holes", "close", "--report", "-"});
-    const Ran doubled =
+    const CliRun run =
+        run_cli({"sheet", lantern, "--size", "74", "--border", "0", "--holes", "close", "--report", "-"});
+    const CliRun doubled =
         run_cli({"sheet", lantern, "--size", "148", "--border", "0", "--holes", "close", "--report", "-"});
     EXPECT_NEAR(json::parse(doubled.out)["cut_length_mm"].get<double>() /
                     json::parse(run.out)["cut_length_mm"].get<double>(),
@@ -180,7 +181,7 @@ TEST(Cli, OneLineFillsAPageWithEightStickersAndNoFinding) {
     for (const char* option : {"--size", "38", "--border", "2", "--holes", "close", "--ignore-specks", "2", "--fill",
                                "turned", "--rounds", "1", "--report", "-"})
         arguments.emplace_back(option);
-    const Ran run = run_cli(arguments);
+    const CliRun run = run_cli(arguments);
     EXPECT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     EXPECT_GE(report["copies"], 32);
@@ -211,7 +212,7 @@ TEST(Cli, PagesSmallSheetsAndSchemesAreTakenAndTheirErrorsSaid) {
     for (const auto& [options, words] : wrong) {
         std::vector<std::string> arguments{"sheet", lantern};
         arguments.insert(arguments.end(), options.begin(), options.end());
-        const Ran run = run_cli(arguments);
+        const CliRun run = run_cli(arguments);
         EXPECT_EQ(run.code, 2) << words;
         EXPECT_THAT(run.err, testing::HasSubstr(words));
     }
@@ -221,7 +222,7 @@ TEST(Cli, FillPlacesAsManyAsFitAndCopiesThatDoNotFitAreAFinding) {
     const json filled = json::parse(run_cli({"sheet", lantern, "--size", "40", "--fill", "rows", "--report", "-"}).out);
     EXPECT_GT(filled["copies"], 20);
     EXPECT_EQ(filled["findings"], json::array());
-    const Ran tight = run_cli({"sheet", lantern, "--copies", "500", "--report", "-"});
+    const CliRun tight = run_cli({"sheet", lantern, "--copies", "500", "--report", "-"});
     EXPECT_EQ(tight.code, 1);
     const json report = json::parse(tight.out);
     EXPECT_EQ(report["findings"][0]["rule"], "does-not-fit");
@@ -238,8 +239,8 @@ std::string saved_project(const QTemporaryDir& folder) {
 TEST(Cli, RehearseReportsEveryStatedFieldAndFindsTheSheetWhereItLies) {
     QTemporaryDir folder;
     const std::string project = saved_project(folder), png = folder.filePath("r.png").toStdString();
-    const Ran run = run_cli({"rehearse", project, "--shift", "-1.5,0.8", "--turn", "-0.6", "--stretch", "0.4,-0.3",
-                             "--seed", "5", "--slips", "200", "--png", png, "--report", "-"});
+    const CliRun run = run_cli({"rehearse", project, "--shift", "-1.5,0.8", "--turn", "-0.6", "--stretch", "0.4,-0.3",
+                                "--seed", "5", "--slips", "200", "--png", png, "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     for (const char* field : {"accepted", "reason", "marks_found", "fit", "worst_error_mm", "copies", "faulty_copies"})
@@ -262,16 +263,16 @@ TEST(Cli, RehearseReportsEveryStatedFieldAndFindsTheSheetWhereItLies) {
 TEST(Cli, RehearseRefusesSmudgedMarksAndCountsSpoiltStickers) {
     QTemporaryDir folder;
     const std::string project = saved_project(folder);
-    const Ran smudged = run_cli({"rehearse", project, "--smudge", "3", "--report", "-"});
+    const CliRun smudged = run_cli({"rehearse", project, "--smudge", "3", "--report", "-"});
     EXPECT_EQ(smudged.code, 1);
     const json refused = json::parse(smudged.out);
     EXPECT_FALSE(refused["accepted"].get<bool>());
     EXPECT_THAT(refused["reason"].get<std::string>(), testing::HasSubstr("bottom right"));
     EXPECT_TRUE(refused["worst_error_mm"].is_null());
-    const Ran by_hand = run_cli({"rehearse", project, "--smudge", "3", "--method", "hand", "--report", "-"});
+    const CliRun by_hand = run_cli({"rehearse", project, "--smudge", "3", "--method", "hand", "--report", "-"});
     EXPECT_EQ(by_hand.code, 0);
     // By the edge alone a sheet that lies 6 mm off is spoilt, every copy of it.
-    const Ran by_edge = run_cli({"rehearse", project, "--shift", "6,0", "--method", "edge", "--report", "-"});
+    const CliRun by_edge = run_cli({"rehearse", project, "--shift", "6,0", "--method", "edge", "--report", "-"});
     EXPECT_EQ(by_edge.code, 1);
     EXPECT_EQ(json::parse(by_edge.out)["faulty_copies"], 3);
     for (const auto& [options, words] : {std::pair<std::vector<std::string>, const char*>{{"--smudge", "9"}, "5 marks"},
@@ -279,7 +280,7 @@ TEST(Cli, RehearseRefusesSmudgedMarksAndCountsSpoiltStickers) {
                                          {{"--ticket", "ZZZZ"}, "no ticket ZZZZ"}}) {
         std::vector<std::string> all{"rehearse", project};
         all.insert(all.end(), options.begin(), options.end());
-        const Ran wrong = run_cli(all);
+        const CliRun wrong = run_cli(all);
         EXPECT_EQ(wrong.code, 2);
         EXPECT_THAT(wrong.err, testing::HasSubstr(words));
     }
@@ -288,10 +289,10 @@ TEST(Cli, RehearseRefusesSmudgedMarksAndCountsSpoiltStickers) {
 TEST(Cli, SheetWritesEveryFormatWithMaterialAndInks) {
     QTemporaryDir folder;
     const auto at = [&](const char* name) { return folder.filePath(QLatin1String(name)).toStdString(); };
-    const Ran run = run_cli({"sheet",     lantern,     "--size",      "45",         "--copies",        "2",
-                             "--pdf",     at("s.pdf"), "--dxf",       at("c.dxf"),  "--dxf-splines",   "--svg",
-                             at("c.svg"), "--hpgl",    at("c.plt"),   "--material", "Printable vinyl", "--ink",
-                             "kiss=Ritz", "--save",    at("p.fusuma")});
+    const CliRun run = run_cli({"sheet",     lantern,     "--size",      "45",         "--copies",        "2",
+                                "--pdf",     at("s.pdf"), "--dxf",       at("c.dxf"),  "--dxf-splines",   "--svg",
+                                at("c.svg"), "--hpgl",    at("c.plt"),   "--material", "Printable vinyl", "--ink",
+                                "kiss=Ritz", "--save",    at("p.fusuma")});
     ASSERT_EQ(run.code, 0) << run.err;
     const auto text = [&](const char* name) {
         std::ifstream file(at(name));
@@ -308,7 +309,8 @@ TEST(Cli, SheetWritesEveryFormatWithMaterialAndInks) {
 }
 
 TEST(Cli, PreflightDecidesTheExitCode) {
-    const Ran run = run_cli({"sheet", test::demo_art("tide-bell.png").toStdString(), "--size", "80", "--report", "-"});
+    const CliRun run =
+        run_cli({"sheet", test::demo_art("tide-bell.png").toStdString(), "--size", "80", "--report", "-"});
     EXPECT_EQ(run.code, 1);
     const json finding = json::parse(run.out)["findings"][0];
     EXPECT_EQ(finding["rule"], "low-resolution");
@@ -355,7 +357,7 @@ TEST(Cli, BadInputIsOneLineOnStandardErrorAndExitCode2) {
                                               {"outline", lantern, "--focus", "5000,5000,10,10"},
                                               {"sheet", lantern, "--width", "20", "--size", "20"}};
     for (const auto& arguments : cases) {
-        const Ran run = run_cli(arguments);
+        const CliRun run = run_cli(arguments);
         EXPECT_EQ(run.code, 2) << testing::PrintToString(arguments);
         EXPECT_EQ(std::count(run.err.begin(), run.err.end(), '\n'), 1) << run.err;
         EXPECT_EQ(run.out, "");
@@ -406,7 +408,7 @@ TEST(Cli, TheBestSourceIsOfferedAndCanBeOverruled) {
 const std::string badge = test::demo_art("fair-badge.svg").toStdString();
 
 TEST(Cli, ListsThePartsOfADrawing) {
-    const Ran run = run_cli({"parts", badge, "--report", "-"});
+    const CliRun run = run_cli({"parts", badge, "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     ASSERT_EQ(report["parts"].size(), 11u);
@@ -421,7 +423,7 @@ TEST(Cli, CutsADrawingsBottomShapeOnlyOrEachColourApart) {
     const auto sheet = [](std::vector<std::string> options) {
         std::vector<std::string> all{"sheet", badge, "--report", "-"};
         all.insert(all.end(), options.begin(), options.end());
-        const Ran run = run_cli(all);
+        const CliRun run = run_cli(all);
         EXPECT_LT(run.code, 2) << run.err;
         return run.code < 2 ? json::parse(run.out) : json();
     };
@@ -443,7 +445,7 @@ TEST(Cli, CutsADrawingsBottomShapeOnlyOrEachColourApart) {
                                         {"--combine", "melt:sun,sail"},
                                         {"--recolour", "red=blue"},
                                         {"--fill-part", "sun=/nowhere.png"}}) {
-        const Ran run = run_cli({"sheet", badge, option, value});
+        const CliRun run = run_cli({"sheet", badge, option, value});
         EXPECT_EQ(run.code, 2) << option << " " << value;
         EXPECT_FALSE(run.err.empty());
     }
@@ -454,7 +456,7 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
     const std::string list = folder.filePath("list.csv").toStdString(), pdf = folder.filePath("l.pdf").toStdString(),
                       project = folder.filePath("l.fusuma").toStdString();
     std::ofstream(list) << "name;contents\nKelp relish;\"kelp, apple\"\nSamphire;bay\n";
-    const Ran run =
+    const CliRun run =
         run_cli({"sheet", "--template", "Small jar", "--text", "{name}", "--text", "{contents} {number:01}", "--list",
                  list, "--one-size", "--copies", "2", "--pdf", pdf, "--save", project, "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
@@ -467,8 +469,8 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
     const auto saved = load_project(QString::fromStdString(project));
     ASSERT_TRUE(saved) << saved.problem().english();
     EXPECT_TRUE(std::get<LabelArtwork>(saved->stickers[0]->artwork).design->in_one_size);
-    const Ran tight = run_cli({"sheet", "--label", "oval:20x8", "--text", "Incomprehensibilities", "--text-style",
-                               "size=6,least=5", "--report", "-"});
+    const CliRun tight = run_cli({"sheet", "--label", "oval:20x8", "--text", "Incomprehensibilities", "--text-style",
+                                  "size=6,least=5", "--report", "-"});
     EXPECT_EQ(tight.code, 1);
     EXPECT_THAT(tight.out, testing::HasSubstr("label-text"));
     for (std::vector<std::string> wrong : {std::vector<std::string>{"--label", "blob:5x5"},
@@ -484,8 +486,8 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
 }
 
 TEST(Cli, LaysALabelOnAPictureAndMakesThemOne) {
-    const Ran run = run_cli({"sheet", lantern, "--size", "60", "--label", "lettering:60x20", "--text", "Tide Fair",
-                             "--cluster", "outer", "--report", "-"});
+    const CliRun run = run_cli({"sheet", lantern, "--size", "60", "--label", "lettering:60x20", "--text", "Tide Fair",
+                                "--cluster", "outer", "--report", "-"});
     ASSERT_LT(run.code, 2) << run.err;
     const json report = json::parse(run.out);
     ASSERT_EQ(report["stickers"].size(), 1u);

@@ -22,7 +22,7 @@ namespace {
 using testing::HasSubstr;
 
 /// Runs the event loop until `done` or twenty seconds are over.
-template <typename Done> bool wait_for(Done&& done) {
+template <typename Done> bool comes_true(Done&& done) {
     QElapsedTimer clock;
     for (clock.start(); !done() && clock.elapsed() < 60000;)
         QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
@@ -87,7 +87,7 @@ TEST(CutSender, SendsAJobOverTheNetworkWithOrWithoutAnswers) {
         machine.time_factor = answers ? 1 : 0.1; // or the deaf one would take half a minute
         const auto job = job_for(machine, 100);
         line.sender.start(job);
-        ASSERT_TRUE(wait_for([&] { return line.sent && line.cut; })) << line.dropped.toStdString();
+        ASSERT_TRUE(comes_true([&] { return line.sent && line.cut; })) << line.dropped.toStdString();
         EXPECT_EQ(line.sender.runs_done(), 100u);
         EXPECT_EQ(line.sender.is_estimated(), !answers);
         EXPECT_EQ(line.cutter.progress(), 1);
@@ -101,7 +101,7 @@ TEST(CutSender, SendsAJobOverASerialPort) {
     ASSERT_TRUE(port) << port.problem().english();
     const auto job = job_for(line.cutter.machine(sheet_size, *port), 40);
     line.sender.start(job);
-    ASSERT_TRUE(wait_for([&] { return line.sent; })) << line.dropped.toStdString();
+    ASSERT_TRUE(comes_true([&] { return line.sent; })) << line.dropped.toStdString();
     expect_all_cut(line.cutter, job.cut());
 }
 
@@ -117,7 +117,7 @@ TEST(CutSender, WritesToADeviceFile) {
     QObject::connect(&sender, &CutSender::finished, [&] { sent = true; });
     const auto job = job_for(at("device:" + path, false), 5);
     sender.start(job);
-    ASSERT_TRUE(wait_for([&] { return sent; }));
+    ASSERT_TRUE(comes_true([&] { return sent; }));
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));
     HpglReader reader;
     ASSERT_TRUE(reader.take(file.readAll().toStdString()));
@@ -132,16 +132,16 @@ TEST(CutSender, PausesAtOnceAndGoesOnWithTheLineItWasIn) {
     Line line;
     line.cutter.set_speed(300); // a ring takes a tenth of a second
     line.sender.start(line.rings(12));
-    ASSERT_TRUE(wait_for([&] { return line.sender.runs_done() >= 2; }));
+    ASSERT_TRUE(comes_true([&] { return line.sender.runs_done() >= 2; }));
     line.sender.pause();
     const std::size_t known = line.sender.runs_done();
-    ASSERT_TRUE(wait_for([&] { return line.cutter.progress() >= 1; })) << "what is in hand is finished";
+    ASSERT_TRUE(comes_true([&] { return line.cutter.progress() >= 1; })) << "what is in hand is finished";
     const std::size_t then = line.cutter.cut_so_far().size();
     EXPECT_LE(then, known + 2);
     EXPECT_EQ(line.sender.state(), CutSender::State::paused);
     line.sender.go_on();
     line.cutter.set_speed(0);
-    ASSERT_TRUE(wait_for([&] { return line.sent; }));
+    ASSERT_TRUE(comes_true([&] { return line.sent; }));
     EXPECT_GE(line.cutter.cut_so_far().size(), then + 12 - known) << "from the first line that is not known to be cut";
     EXPECT_LE(line.cutter.cut_so_far().size(), then + 13 - known);
 }
@@ -149,7 +149,7 @@ TEST(CutSender, PausesAtOnceAndGoesOnWithTheLineItWasIn) {
 TEST(CutSender, BeginsWithAnyLine) {
     Line line;
     line.sender.start(line.rings(12), 9);
-    ASSERT_TRUE(wait_for([&] { return line.sent; }));
+    ASSERT_TRUE(comes_true([&] { return line.sent; }));
     EXPECT_EQ(line.cutter.cut_so_far().size(), 3u);
     EXPECT_EQ(line.sender.runs_done(), 12u);
 }
@@ -160,15 +160,15 @@ TEST(CutSender, GoesOnWithTheNextLineAfterTheConnectionDropped) {
     bool came_back = false;
     QObject::connect(&line.sender, &CutSender::came_back, [&] { came_back = true; });
     line.sender.start(line.rings(20));
-    ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); }));
+    ASSERT_TRUE(comes_true([&] { return !line.dropped.isEmpty(); }));
     EXPECT_EQ(line.sender.state(), CutSender::State::dropped);
     EXPECT_LE(line.sender.runs_done(), line.cutter.cut_so_far().size());
     EXPECT_GE(line.sender.runs_done() + 2, line.cutter.cut_so_far().size())
         << "at most the lines in hand are cut twice";
-    ASSERT_TRUE(wait_for([&] { return came_back; })) << "it notices by itself, lifts the blade, and waits";
+    ASSERT_TRUE(comes_true([&] { return came_back; })) << "it notices by itself, lifts the blade, and waits";
     EXPECT_EQ(line.sender.state(), CutSender::State::paused);
     line.sender.go_on();
-    ASSERT_TRUE(wait_for([&] { return line.sent; }));
+    ASSERT_TRUE(comes_true([&] { return line.sent; }));
     EXPECT_GE(line.cutter.cut_so_far().size(), 20u);
     EXPECT_LE(line.cutter.cut_so_far().size(), 23u);
 }
@@ -177,10 +177,10 @@ TEST(CutSender, StopsWithTheBladeUp) {
     Line line;
     line.cutter.set_speed(100);
     line.sender.start(line.rings(50));
-    ASSERT_TRUE(wait_for([&] { return line.sender.runs_done() >= 1; }));
+    ASSERT_TRUE(comes_true([&] { return line.sender.runs_done() >= 1; }));
     line.sender.stop();
     EXPECT_EQ(line.sender.state(), CutSender::State::idle);
-    ASSERT_TRUE(wait_for([&] { return line.cut; })) << "the cutter ends what it has";
+    ASSERT_TRUE(comes_true([&] { return line.cut; })) << "the cutter ends what it has";
     EXPECT_LT(line.cutter.cut_so_far().size(), 50u);
 
     // Whatever is the last thing that moves the pen, it lifts it.
@@ -195,9 +195,9 @@ TEST(CutSender, StopsWithTheBladeUp) {
         CutterLink link;
         CutSender sender(link);
         sender.start(job_for(at(QStringLiteral("tcp:127.0.0.1:%1").arg(cutter.serverPort()), false), 50));
-        ASSERT_TRUE(wait_for([&] { return received.size() > 40 * round; }));
+        ASSERT_TRUE(comes_true([&] { return received.size() > 40 * round; }));
         sender.stop();
-        ASSERT_TRUE(wait_for([&] {
+        ASSERT_TRUE(comes_true([&] {
             return received.trimmed().endsWith("SP0;") && received.lastIndexOf("PU") > received.lastIndexOf("PD");
         })) << received.right(200).toStdString();
     }
@@ -211,7 +211,7 @@ TEST(CutSender, SaysWhenNobodyListens) {
                                         {"lpt1", "not a cutter's address"}}) {
         Line line;
         line.sender.start(job_for(at(nobody), 1));
-        ASSERT_TRUE(wait_for([&] { return !line.dropped.isEmpty(); })) << nobody;
+        ASSERT_TRUE(comes_true([&] { return !line.dropped.isEmpty(); })) << nobody;
         EXPECT_THAT(line.dropped.toStdString(), HasSubstr(words));
         EXPECT_EQ(line.sender.state(), CutSender::State::dropped);
     }
@@ -237,12 +237,12 @@ TEST(PracticeCutter, RefusesWhatIsNotHpglAndTakesTheNextJob) {
     Line line;
     QTcpSocket other;
     other.connectToHost("127.0.0.1", line.cutter.port());
-    ASSERT_TRUE(wait_for([&] { return other.state() == QAbstractSocket::ConnectedState; }));
+    ASSERT_TRUE(comes_true([&] { return other.state() == QAbstractSocket::ConnectedState; }));
     other.write("GET / HTTP/1.1;\r\n");
-    ASSERT_TRUE(wait_for([&] { return !line.refused.isEmpty(); }));
+    ASSERT_TRUE(comes_true([&] { return !line.refused.isEmpty(); }));
     EXPECT_TRUE(line.refused.contains("not HP-GL") || line.refused.contains("number")) << line.refused.toStdString();
     line.sender.start(line.rings(3));
-    EXPECT_TRUE(wait_for([&] { return line.sent; }));
+    EXPECT_TRUE(comes_true([&] { return line.sent; }));
 }
 
 TEST(PracticeCutter, HasTheFaultsItIsGiven) {

@@ -14,6 +14,7 @@
 #include "formats/pdf/pdf_write.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
+#include "tests/support/samples.h"
 
 #include <QGuiApplication>
 #include <QPainter>
@@ -29,10 +30,9 @@
 namespace fusuma {
 namespace {
 
+using test::a4;
+using test::degree;
 using testing::HasSubstr;
-
-constexpr double degree = std::numbers::pi / 180;
-constexpr Size a4{210, 297};
 
 int photos(int usual) {
     const char* asked = std::getenv("FUSUMA_PHOTOS");

@@ -4,6 +4,7 @@
 #include "core/registration/locate.h"
 #include "core/sheet/sheet.h"
 #include "devices/practice/practice_sheet.h"
+#include "tests/support/samples.h"
 
 #include <Eigen/Geometry>
 #include <QImage>
@@ -18,10 +19,9 @@
 namespace fusuma {
 namespace {
 
+using test::a4;
+using test::degree;
 using testing::HasSubstr;
-
-constexpr double degree = std::numbers::pi / 180;
-constexpr Size a4{210, 297};
 
 std::vector<Pair> random_pairs(std::mt19937& numbers, const Transform& map, int count, double noise) {
     std::uniform_real_distribution<double> place(10, 200);

@@ -95,4 +95,12 @@ inline Polygon as_hole(Polygon polygon) {
     return polygon;
 }
 
+/// Their straight contours.
+inline Outline outline_of(const Polygons& polygons) {
+    Outline outline;
+    for (const Polygon& polygon : polygons)
+        outline.contours.push_back(contour_of(polygon));
+    return outline;
+}
+
 } // namespace fusuma::test

@@ -8,6 +8,9 @@
 
 namespace fusuma::test {
 
+inline constexpr double degree = std::numbers::pi / 180;
+inline constexpr Size a4{210, 297}; ///< mm
+
 /// A picture whose alpha is the exact coverage of the polygons; the pixels are a plain red.
 inline std::shared_ptr<Picture> picture_of(const Polygons& polygons, int width, int height, double dpi = 304.8) {
     const Coverage coverage = exact_coverage(polygons, width, height);

@@ -13,11 +13,11 @@
 namespace fusuma {
 namespace {
 
+using test::a4;
 using testing::AllOf;
 using testing::HasSubstr;
 using testing::Not;
 
-constexpr Size a4{210, 297};
 constexpr double px_per_mm = 4;
 
 /// What lies on a board, as a photograph that was laid flat shows it: two discs.

@@ -136,14 +136,14 @@ double area_of(const Polygons& polygons) {
     return sum;
 }
 
-constexpr Fill red{.kind = Fill::Kind::colour, .colour = {200, 0, 0}};
+constexpr Fill red_fill{.kind = Fill::Kind::colour, .colour = {200, 0, 0}};
 
 TEST(Rims, EachTakesItsRingAndTheBleedContinuesTheOutermost) {
     // Rings of a disc have areas π (R² − r²); each reaches a little under what lies over it.
     const Outline disc{{contour_of(ellipse({0, 0}, 20, 20))}};
     const double pi = std::numbers::pi, under = 0.2;
     const BorderSettings border_settings{.width = 2};
-    const Rims rims{.inner = {{1.5, red}}, .border = {.kind = Fill::Kind::colour, .colour = {0, 0, 200}}};
+    const Rims rims{.inner = {{1.5, red_fill}}, .border = {.kind = Fill::Kind::colour, .colour = {0, 0, 200}}};
     const double reach = reach_of(border_settings, rims);
     EXPECT_DOUBLE_EQ(reach, 3.5);
     const Outline cut = border(disc, {.reach = reach}).line;
@@ -169,7 +169,7 @@ TEST(Rims, PatternsCoverTheirShareOfTheRim) {
     for (const auto& [pattern, share] : {std::pair{Pattern::stripes, 0.5},
                                          // dots of radius 0.28 on a hexagonal lattice: π r² / (√3/2)
                                          {Pattern::dots, std::numbers::pi * 0.28 * 0.28 / (std::numbers::sqrt3 / 2)}}) {
-        Fill fill = red;
+        Fill fill = red_fill;
         fill.pattern = pattern;
         const auto areas = printed_areas(disc, cut, {.width = 6}, {.inner = {}, .border = fill}, {}, 0);
         ASSERT_EQ(areas.size(), 2u);

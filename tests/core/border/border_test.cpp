@@ -11,18 +11,11 @@ namespace {
 
 using std::numbers::pi;
 
-Outline outline_of(const Polygons& polygons) {
-    Outline outline;
-    for (const Polygon& polygon : polygons)
-        outline.contours.push_back(contour_of(polygon));
-    return outline;
-}
-
 Outline line(const Outline& outline, const BorderTask& settings) {
     return border(outline, settings).line;
 }
 
-const Outline square = outline_of({test::turned_rectangle({0, 0}, 20, 20, 0.3)});
+const Outline square = test::outline_of({test::turned_rectangle({0, 0}, 20, 20, 0.3)});
 
 TEST(Border, RoundOffsetOfConvexShapesFollowsSteinersFormula) {
     // Steiner: area A + P·r + π·r², perimeter P + 2π·r.
@@ -30,9 +23,9 @@ TEST(Border, RoundOffsetOfConvexShapesFollowsSteinersFormula) {
         Outline shape;
         double area, perimeter;
     } cases[] = {{square, 400, 80},
-                 {outline_of({test::turned_rectangle({5, 5}, 50, 8, 1.1)}), 400, 116},
-                 {outline_of({test::ellipse({0, 0}, 12, 12)}), pi * 144, 24 * pi},
-                 {outline_of({{{0, 0}, {15, 26}, {30, 0}}}), 390, 30 + 2 * std::hypot(15, 26)}};
+                 {test::outline_of({test::turned_rectangle({5, 5}, 50, 8, 1.1)}), 400, 116},
+                 {test::outline_of({test::ellipse({0, 0}, 12, 12)}), pi * 144, 24 * pi},
+                 {test::outline_of({{{0, 0}, {15, 26}, {30, 0}}}), 390, 30 + 2 * std::hypot(15, 26)}};
     for (const auto& c : cases)
         for (const double r : {0.5, 2.0, 3.175, 25.4}) {
             const Outline grown_shape = line(c.shape, {.reach = r});
@@ -64,7 +57,7 @@ TEST(Border, ShrunkToNothingIsEmpty) {
 
 TEST(Border, EveryPointOfARoundBorderIsTheWidthAway) {
     const Polygons star{test::star({0, 0}, 5, 30, 12, 0.4)};
-    const Outline rim = line(outline_of(star), {.reach = 3});
+    const Outline rim = line(test::outline_of(star), {.reach = 3});
     for (const Polygon& polygon : flatten(rim, 0.002))
         for (const Point p : polygon)
             EXPECT_NEAR(nearest_on(star, p).distance, 3, 0.012);
@@ -72,15 +65,15 @@ TEST(Border, EveryPointOfARoundBorderIsTheWidthAway) {
 }
 
 TEST(Border, HolesShrinkAsTheOutsideGrows) {
-    const Outline ring = outline_of({test::ellipse({0, 0}, 20, 20), test::as_hole(test::ellipse({0, 0}, 8, 8))});
+    const Outline ring = test::outline_of({test::ellipse({0, 0}, 20, 20), test::as_hole(test::ellipse({0, 0}, 8, 8))});
     EXPECT_NEAR(area(line(ring, {.reach = 2})), pi * (22 * 22 - 6 * 6), 0.5);
     EXPECT_NEAR(area(line(ring, {.reach = 2, .corners = Corners::bevel})), pi * (22 * 22 - 6 * 6), 0.5);
 }
 
 TEST(Border, HolesCloseAllOrUnderASize) {
     const Outline plate =
-        outline_of({test::turned_rectangle({0, 0}, 60, 30, 0), test::as_hole(test::ellipse({-15, 0}, 5, 5)),
-                    test::as_hole(test::ellipse({15, 0}, 2, 2))});
+        test::outline_of({test::turned_rectangle({0, 0}, 60, 30, 0), test::as_hole(test::ellipse({-15, 0}, 5, 5)),
+                          test::as_hole(test::ellipse({15, 0}, 2, 2))});
     const auto contours = [&](BorderTask s) { return line(plate, s).contours.size(); };
     for (const double width : {0.0, 0.5}) {
         EXPECT_EQ(contours({.reach = width, .holes = Holes::keep}), 3u);
@@ -90,13 +83,13 @@ TEST(Border, HolesCloseAllOrUnderASize) {
 }
 
 TEST(Border, ClosingAHoleTakesTheIslandInItAlong) {
-    const Outline target = outline_of(
+    const Outline target = test::outline_of(
         {test::ellipse({0, 0}, 30, 30), test::as_hole(test::ellipse({0, 0}, 20, 20)), test::ellipse({0, 0}, 8, 8)});
     EXPECT_EQ(line(target, {.reach = 1, .holes = Holes::close}).contours.size(), 1u);
 }
 
 TEST(Border, PiecesCloserThanTwiceTheWidthBecomeOne) {
-    const Outline pair = outline_of({test::ellipse({0, 0}, 10, 10), test::ellipse({23, 0}, 10, 10)});
+    const Outline pair = test::outline_of({test::ellipse({0, 0}, 10, 10), test::ellipse({23, 0}, 10, 10)});
     EXPECT_EQ(line(pair, {.reach = 1.4}).contours.size(), 2u);
     EXPECT_EQ(line(pair, {.reach = 1.6}).contours.size(), 1u);
 }
@@ -129,7 +122,7 @@ std::size_t pieces(const Outline& outline) {
 }
 
 TEST(Border, JoinedPiecesHaveNoWiderRimElsewhere) {
-    const Outline pair = outline_of({test::ellipse({0, 0}, 10, 10), test::ellipse({25, 0}, 10, 10)});
+    const Outline pair = test::outline_of({test::ellipse({0, 0}, 10, 10), test::ellipse({25, 0}, 10, 10)});
     const Outline apart = line(pair, {.reach = 2}), joined = line(pair, {.reach = 2, .join = 1.5});
     ASSERT_EQ(pieces(apart), 2u);
     ASSERT_EQ(joined.contours.size(), 1u);
@@ -140,7 +133,7 @@ TEST(Border, JoinedPiecesHaveNoWiderRimElsewhere) {
         }
     EXPECT_EQ(pieces(line(pair, {.reach = 2, .join = 0.9})), 2u);
     // However small the pieces, closer than the distance means joined.
-    const Outline dots = outline_of({test::ellipse({0, 0}, 1, 1), test::ellipse({4.9, 0}, 1, 1)});
+    const Outline dots = test::outline_of({test::ellipse({0, 0}, 1, 1), test::ellipse({4.9, 0}, 1, 1)});
     EXPECT_EQ(line(dots, {.reach = 0, .join = 3}).contours.size(), 1u);
 }
 
@@ -154,10 +147,10 @@ TEST(Border, OneBorderAlwaysHasExactlyOneOuterContour) {
                 combine(scattered, {test::star({place(random), place(random)}, 5, size(random), 0.4, place(random))},
                         Combine::join);
         for (const double width : {0.0, 1.0})
-            EXPECT_EQ(pieces(line(outline_of(scattered), {.reach = width, .one_border = true})), 1u) << round;
+            EXPECT_EQ(pieces(line(test::outline_of(scattered), {.reach = width, .one_border = true})), 1u) << round;
     }
     // A piece in the hole of another is bridged as well.
-    const Outline target = outline_of(
+    const Outline target = test::outline_of(
         {test::ellipse({0, 0}, 30, 30), test::as_hole(test::ellipse({0, 0}, 20, 20)), test::ellipse({0, 0}, 8, 8)});
     EXPECT_EQ(pieces(line(target, {.reach = 1, .one_border = true})), 1u);
 }
@@ -166,7 +159,7 @@ TEST(Border, BridgesTakeTheShortestWay) {
     // Three discs in a row, 8 mm between their rims, and 44 mm between the outer two: two short bridges, not a long
     // one.
     const Outline row =
-        outline_of({test::ellipse({0, 0}, 8, 8), test::ellipse({26, 0}, 8, 8), test::ellipse({52, 0}, 8, 8)});
+        test::outline_of({test::ellipse({0, 0}, 8, 8), test::ellipse({26, 0}, 8, 8), test::ellipse({52, 0}, 8, 8)});
     const Outline apart = line(row, {.reach = 1}), joined = line(row, {.reach = 1, .one_border = true});
     ASSERT_EQ(joined.contours.size(), 1u);
     EXPECT_LT(area(joined) - area(apart), 2 * 8 * 2 * 2.2); // two bars of 8 by 2 mm, and their necks
@@ -175,18 +168,18 @@ TEST(Border, BridgesTakeTheShortestWay) {
 
 TEST(Border, InletsAreFilledAndTipsCutOffOnRequest) {
     // A plate with a slit 1 mm wide and a spike 1 mm wide.
-    const Outline plate = outline_of({{{0, 0},
-                                       {0, 20},
-                                       {14, 20},
-                                       {14, 10},
-                                       {15, 10},
-                                       {15, 20},
-                                       {30, 20},
-                                       {30, 0},
-                                       {8, 0},
-                                       {8, -12},
-                                       {7, -12},
-                                       {7, 0}}});
+    const Outline plate = test::outline_of({{{0, 0},
+                                             {0, 20},
+                                             {14, 20},
+                                             {14, 10},
+                                             {15, 10},
+                                             {15, 20},
+                                             {30, 20},
+                                             {30, 0},
+                                             {8, 0},
+                                             {8, -12},
+                                             {7, -12},
+                                             {7, 0}}});
     const double plain = 30 * 20 - 10 + 12;
     EXPECT_NEAR(area(line(plate, {.reach = 0, .least_gap = 1.5})), plain + 10, 0.5);
     EXPECT_NEAR(area(line(plate, {.reach = 0, .least_tip = 1.5})), plain - 12, 2.5); // its corners become round
@@ -195,8 +188,8 @@ TEST(Border, InletsAreFilledAndTipsCutOffOnRequest) {
 
 TEST(Border, SingleHolesCloseAndReopenByAPlaceInThem) {
     const Outline plate =
-        outline_of({test::turned_rectangle({0, 0}, 60, 30, 0), test::as_hole(test::ellipse({-15, 0}, 5, 5)),
-                    test::as_hole(test::ellipse({15, 0}, 5, 5))});
+        test::outline_of({test::turned_rectangle({0, 0}, 60, 30, 0), test::as_hole(test::ellipse({-15, 0}, 5, 5)),
+                          test::as_hole(test::ellipse({15, 0}, 5, 5))});
     for (const double width : {0.0, 1.0, 3.0}) {
         const Border one = border(plate, {.reach = width, .by_hand = {{{-13, 1}, false}}});
         ASSERT_EQ(one.line.contours.size(), 2u);
@@ -211,7 +204,7 @@ TEST(Border, SingleHolesCloseAndReopenByAPlaceInThem) {
 }
 
 TEST(Border, AMitreLongerThanItsLimitIsCutSquare) {
-    const Outline spike = outline_of({{{0, 0}, {2, 30}, {4, 0}}});
+    const Outline spike = test::outline_of({{{0, 0}, {2, 30}, {4, 0}}});
     const double unlimited = bounds(line(spike, {.reach = 2, .corners = Corners::mitre, .mitre_limit = 20})).max.y;
     EXPECT_NEAR(unlimited, 30 + 2 / std::sin(std::atan2(2, 30)), 0.02); // the mitre's own formula
     EXPECT_LT(bounds(line(spike, {.reach = 2, .corners = Corners::mitre, .mitre_limit = 3})).max.y, 36.1);

@@ -41,13 +41,6 @@ const std::vector<Polygons>& shapes() {
     return all;
 }
 
-Outline outline_of(const Polygons& polygons) {
-    Outline outline;
-    for (const Polygon& polygon : polygons)
-        outline.contours.push_back(contour_of(polygon));
-    return outline;
-}
-
 TEST(BesideGeos, RoundAndMitredBordersAreTheSameRegions) {
     for (const Polygons& shape : shapes())
         for (const double width : {-2.0, -0.4, 0.7, 2.5, 6.0})

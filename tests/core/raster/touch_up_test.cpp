@@ -12,7 +12,7 @@ namespace {
 
 using namespace test;
 
-constexpr Rgb paper{250, 248, 240}, red{200, 50, 40}, blue{40, 70, 180}, sand{230, 200, 150};
+constexpr Rgb paper{250, 248, 240}, brick{200, 50, 40}, blue{40, 70, 180}, sand{230, 200, 150};
 
 /// Shapes of even colours over each other, blended by exact coverage in encoded values.
 Image painted(int side, Rgb ground, const std::vector<std::pair<Polygons, Rgb>>& layers) {
@@ -43,7 +43,7 @@ const double big_area = signed_area(big), small_area = signed_area(small_disc);
 TEST(Colours, SeveralAreTakenAwayAtOnce) {
     // Red on a ground of two colours: the right half is sand.
     const Polygon right{{100, 0}, {100, 200}, {200, 200}, {200, 0}};
-    const Image image = painted(200, paper, {{{right}, sand}, {{big}, red}});
+    const Image image = painted(200, paper, {{{right}, sand}, {{big}, brick}});
     const auto left = [&](const std::vector<Rgb>& colours) {
         return area_of(cut_out(image, {.source = Source::colour, .colours = colours}).coverage);
     };
@@ -52,7 +52,7 @@ TEST(Colours, SeveralAreTakenAwayAtOnce) {
 }
 
 TEST(Colours, KeepOnlyLeavesEverythingElseOut) {
-    const Image image = painted(200, paper, {{{big}, red}, {{small_disc}, blue}});
+    const Image image = painted(200, paper, {{{big}, brick}, {{small_disc}, blue}});
     const CutOut cut = cut_out(image, {.source = Source::colour, .colours = {blue}, .use = ColourUse::keep_only});
     EXPECT_NEAR(area_of(cut.coverage) / small_area, 1, 0.003);
     const Image art = isolated(image, cut);
@@ -63,7 +63,7 @@ TEST(Colours, KeepOnlyLeavesEverythingElseOut) {
 }
 
 TEST(Patches, AClickTakesOneEvenPatchAwayWithAnySource) {
-    const Image image = painted(200, paper, {{{big}, red}, {{small_disc}, paper}});
+    const Image image = painted(200, paper, {{{big}, brick}, {{small_disc}, paper}});
     for (const Source source : {Source::colour, Source::brightness}) {
         BackgroundSettings settings = offer(image, {.source = source, .brightness = 180}).settings;
         if (source == Source::brightness)

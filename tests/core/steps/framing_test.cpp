@@ -9,7 +9,7 @@
 namespace fusuma {
 namespace {
 
-constexpr double degree = std::numbers::pi / 180;
+using test::degree;
 
 TEST(Frame, IsTheBoxRoundTheTurnedCrop) {
     const Frame upright = frame_of(400, 300, {.crop = PixelBox{100, 50, 200, 100}});

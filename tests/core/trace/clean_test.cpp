@@ -12,13 +12,6 @@ namespace {
 
 using namespace test;
 
-Outline outline_of(const Polygons& polygons) {
-    Outline outline;
-    for (const Polygon& polygon : polygons)
-        outline.contours.push_back(contour_of(polygon));
-    return outline;
-}
-
 Polygon box(double x, double y, double w, double h) {
     return {{x, y}, {x, y + h}, {x + w, y + h}, {x + w, y}};
 }

@@ -10,22 +10,22 @@
 namespace fusuma {
 namespace {
 
-const ZipEntries sample{{"document.json", QByteArray("{\"a\":1}").repeated(300)},
-                        {"artwork/1.png", QByteArray(5000, '\x7f')},
-                        {"unsaved.json", "{}"}};
+const ZipEntries entries{{"document.json", QByteArray("{\"a\":1}").repeated(300)},
+                         {"artwork/1.png", QByteArray(5000, '\x7f')},
+                         {"unsaved.json", "{}"}};
 
 TEST(Zip, ComesBackAsItWasAndAlwaysAlike) {
-    const auto bytes = zip_bytes(sample);
+    const auto bytes = zip_bytes(entries);
     ASSERT_TRUE(bytes);
-    EXPECT_EQ(*zip_bytes(sample), *bytes);
-    EXPECT_EQ(*unzip(*bytes, 1 << 20), sample);
+    EXPECT_EQ(*zip_bytes(entries), *bytes);
+    EXPECT_EQ(*unzip(*bytes, 1 << 20), entries);
 }
 
 /// What the contents come to counts, not what they are packed in.
 TEST(Zip, IsRefusedBeforeItsContentsOutgrowWhatIsAllowed) {
-    const auto bytes = zip_bytes(sample);
+    const auto bytes = zip_bytes(entries);
     qint64 whole = 0;
-    for (const auto& [name, content] : sample)
+    for (const auto& [name, content] : entries)
         whole += content.size();
     EXPECT_TRUE(unzip(*bytes, whole));
     const auto refused = unzip(*bytes, whole - 1);
@@ -34,7 +34,7 @@ TEST(Zip, IsRefusedBeforeItsContentsOutgrowWhatIsAllowed) {
 }
 
 TEST(Zip, DamageAnywhereIsRefusedOrDoesNotMatter) {
-    const QByteArray good = *zip_bytes(sample);
+    const QByteArray good = *zip_bytes(entries);
     std::mt19937 random(4);
     int refused = 0;
     for (int round = 0; round < 600; ++round) {
@@ -48,7 +48,7 @@ TEST(Zip, DamageAnywhereIsRefusedOrDoesNotMatter) {
         refused += !read;
         if (read) // names may have changed; contents that come back are those that were packed
             for (const auto& [name, content] : *read)
-                if (const auto known = sample.find(name); known != sample.end()) {
+                if (const auto known = entries.find(name); known != entries.end()) {
                     EXPECT_EQ(content, known->second);
                 }
     }
@@ -56,7 +56,7 @@ TEST(Zip, DamageAnywhereIsRefusedOrDoesNotMatter) {
 }
 
 TEST(Zip, OneEntryIsReadWithoutTheRest) {
-    const QByteArray zip = *zip_bytes(sample);
+    const QByteArray zip = *zip_bytes(entries);
     EXPECT_EQ(zip_entry(zip, "unsaved.json", 100), std::optional(QByteArray("{}")));
     EXPECT_FALSE(zip_entry(zip, "thumbnail.png", 100)) << "it is not there";
     EXPECT_FALSE(zip_entry(zip, "artwork/1.png", 100)) << "it is larger than asked for";
