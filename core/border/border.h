@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/words.h"
-#include "core/geometry/boolean.h"
+#include "core/geometry/growth.h"
 #include "core/raster/picture_point.h"
+#include "core/words.h"
 
 #include <vector>
 

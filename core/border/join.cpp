@@ -1,6 +1,7 @@
 #include "core/border/join.h"
 
 #include "core/geometry/boolean.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
 

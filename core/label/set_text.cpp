@@ -1,6 +1,6 @@
 #include "core/label/set_text.h"
 
-#include "core/geometry/boolean.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 
 #include <algorithm>

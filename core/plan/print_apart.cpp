@@ -1,6 +1,7 @@
 #include "core/plan/print_apart.h"
 
 #include "core/geometry/boolean.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 
 #include <algorithm>

@@ -1,4 +1,4 @@
-#include "core/geometry/boolean.h"
+#include "core/geometry/growth.h"
 #include "core/preflight/rules.h"
 
 #include <cmath>

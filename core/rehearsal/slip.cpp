@@ -3,6 +3,7 @@
 #include "core/fill/distance_field.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/box_grid.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 #include "core/steps/edge_colours.h"
 

@@ -2,6 +2,7 @@
 
 #include "core/geometry/boolean.h"
 #include "core/geometry/edge_grid.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/nesting.h"
 #include "core/trace/fit.h"

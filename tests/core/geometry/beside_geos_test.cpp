@@ -1,6 +1,8 @@
 // Borders beside those of two geometry libraries, GEOS and Boost.Geometry, and morphology beside OpenCV's.
 
 #include "core/border/border.h"
+#include "core/geometry/boolean.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 #include "tests/support/exact_coverage.h"
 #include "tests/support/geos.h"
@@ -25,10 +27,14 @@ namespace {
 
 using namespace test;
 
+/// mm² by which the two differ.
+double difference_of(const Polygons& ours, const Geos& reference) {
+    return area_of(Geos(GEOSSymDifference(reference.get(), region_of(ours).get())));
+}
+
 /// Share of the reference's area by which the two differ.
 double difference(const Geos& reference, const Outline& ours) {
-    const Geos symmetric(GEOSSymDifference(reference.get(), region_of(flatten(ours, 0.001)).get()));
-    return area_of(symmetric) / area_of(reference);
+    return difference_of(flatten(ours, 0.001), reference) / area_of(reference);
 }
 
 const std::vector<Polygons>& shapes() {
@@ -207,6 +213,40 @@ TEST(RaggedShapes, AreGrownWithinTheToleranceOfOneStep) {
             double hausdorff = 0;
             ASSERT_EQ(GEOSHausdorffDistanceDensify(region_of(ours).get(), exact.get(), 0.2, &hausdorff), 1);
             EXPECT_LE(hausdorff, 2.25 * tolerance) << "seed " << seed << ", " << width << " mm";
+        }
+    }
+}
+
+/// A drawing of straight strokes that cross each other.
+Polygons strokes(unsigned seed, int count, double thick) {
+    std::mt19937 random(seed);
+    std::uniform_real_distribution<double> place(0, 50), length(4, 30), turn(0, 3.1);
+    Polygons all;
+    for (int i = 0; i < count; ++i) {
+        const Point centre{place(random), place(random)};
+        all = combine(all, {turned_rectangle(centre, length(random), thick, turn(random))}, Combine::join,
+                      FillRule::nonzero);
+    }
+    return all;
+}
+
+TEST(Strokes, ThatFoldOverEachOtherAreGrownAndShrunkToTheSameRimsAndNoOthers) {
+    // Beside GEOS, a library of its own: every point of either rim lies on the other, so no hole is left over or lost.
+    for (const auto& [count, thick] : {std::pair{8, 3.0}, {25, 0.4}}) {
+        const Polygons drawing = strokes(1, count, thick);
+        for (const double width : {-0.6, -0.1, 0.02, 0.4, 1.1, 2.6, 7.0}) {
+            SCOPED_TRACE(testing::Message() << count << " strokes of " << thick << " mm, " << width << " mm");
+            constexpr double tolerance = 0.003;
+            const Polygons ours = grown(drawing, {.width = width, .arc_tolerance = tolerance});
+            const Geos exact(GEOSBuffer(region_of(drawing).get(), width, 200));
+            double length = 0, hausdorff = 0;
+            ASSERT_EQ(GEOSLength(exact.get(), &length), 1);
+            ASSERT_EQ(ours.empty(), length == 0);
+            if (ours.empty())
+                continue;
+            ASSERT_EQ(GEOSHausdorffDistance(region_of(ours).get(), exact.get(), &hausdorff), 1);
+            EXPECT_LE(hausdorff, 0.05); // where a hole is about to close, little moves much
+            EXPECT_LT(difference_of(ours, exact), tolerance * length);
         }
     }
 }
