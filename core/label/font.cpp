@@ -16,9 +16,7 @@ struct Free {
 /// Collects what HarfBuzz draws.
 struct Pen {
     Outline outline;
-    Transform map; ///< from font units to mm
 
-    Point at(float x, float y) const { return map.apply({x, y}); }
     Contour& contour() { return outline.contours.back(); }
 };
 
@@ -29,21 +27,21 @@ hb_draw_funcs_t* draw_functions() {
             f,
             [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float x, float y, void*) {
                 auto& d = *static_cast<Pen*>(data);
-                d.outline.contours.push_back({d.at(x, y), {}});
+                d.outline.contours.push_back({{x, y}, {}});
             },
             nullptr, nullptr);
         hb_draw_funcs_set_line_to_func(
             f,
             [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float x, float y, void*) {
                 auto& d = *static_cast<Pen*>(data);
-                d.contour().segments.push_back(Segment::line_to(d.at(x, y)));
+                d.contour().segments.push_back(Segment::line_to({x, y}));
             },
             nullptr, nullptr);
         hb_draw_funcs_set_quadratic_to_func(
             f,
             [](hb_draw_funcs_t*, void* data, hb_draw_state_t* state, float cx, float cy, float x, float y, void*) {
                 auto& d = *static_cast<Pen*>(data);
-                const Point from = d.at(state->current_x, state->current_y), control = d.at(cx, cy), to = d.at(x, y);
+                const Point from{state->current_x, state->current_y}, control{cx, cy}, to{x, y};
                 d.contour().segments.push_back(
                     Segment::cubic_to(lerp(from, control, 2.0 / 3), lerp(to, control, 2.0 / 3), to));
             },
@@ -53,7 +51,7 @@ hb_draw_funcs_t* draw_functions() {
             [](hb_draw_funcs_t*, void* data, hb_draw_state_t*, float ax, float ay, float bx, float by, float x, float y,
                void*) {
                 auto& d = *static_cast<Pen*>(data);
-                d.contour().segments.push_back(Segment::cubic_to(d.at(ax, ay), d.at(bx, by), d.at(x, y)));
+                d.contour().segments.push_back(Segment::cubic_to({ax, ay}, {bx, by}, {x, y}));
             },
             nullptr, nullptr);
         hb_draw_funcs_make_immutable(f);
@@ -89,17 +87,34 @@ Font::~Font() {
     hb_font_destroy(font);
 }
 
+const Font::Glyph& Font::glyph(unsigned id) const {
+    const std::lock_guard alone(drawing);
+    const auto [place, is_new] = drawn.try_emplace(id);
+    Glyph& glyph = place->second; // stays where it is, whatever is drawn later
+    if (is_new) {
+        Pen pen;
+        hb_font_get_glyph_shape(font, id, draw_functions(), &pen);
+        for (Contour& contour : pen.outline.contours)
+            if (!contour.segments.empty())
+                contour.segments.back().end = contour.start;
+        std::erase_if(pen.outline.contours, [](const Contour& c) { return c.segments.empty(); });
+        glyph = {std::move(pen.outline), {}};
+        glyph.box = bounds(glyph.curves);
+    }
+    return glyph;
+}
+
 Rect SetLine::ink() const {
     Rect box;
     for (const PlacedGlyph& glyph : glyphs)
-        box.include(bounds(glyph.shape));
+        box.include(glyph.box);
     return box;
 }
 
 /// A font at work.
 class Setter {
   public:
-    explicit Setter(const Font& source) : font(source.font), units(source.units) {}
+    explicit Setter(const Font& source) : of(source), font(source.font), units(source.units) {}
 
     [[nodiscard]] SetLine line(const std::string& utf8, double size, double spacing, double slant) const {
         const std::unique_ptr<hb_buffer_t, Free> buffer(hb_buffer_create());
@@ -115,15 +130,15 @@ class Setter {
         SetLine result;
         for (unsigned i = 0; i < count; ++i) {
             const double advance = places[i].x_advance * scale + spacing * size;
-            Pen drawn{{},
-                      Transform{scale, 0, slant * scale, -scale, result.advance + places[i].x_offset * scale,
-                                -places[i].y_offset * scale}};
-            hb_font_get_glyph_shape(font, glyphs[i].codepoint, draw_functions(), &drawn);
-            for (Contour& contour : drawn.outline.contours)
-                if (!contour.segments.empty())
-                    contour.segments.back().end = contour.start;
-            std::erase_if(drawn.outline.contours, [](const Contour& c) { return c.segments.empty(); });
-            result.glyphs.push_back({std::move(drawn.outline), result.advance + advance / 2, glyphs[i].codepoint == 0});
+            const Font::Glyph& glyph = of.glyph(glyphs[i].codepoint);
+            const Transform map{scale,
+                                0,
+                                slant * scale,
+                                -scale,
+                                result.advance + places[i].x_offset * scale,
+                                -places[i].y_offset * scale};
+            result.glyphs.push_back({slant == 0 ? mapped(glyph.box, map) : bounds(transformed(glyph.curves, map)),
+                                     result.advance + advance / 2, glyphs[i].codepoint == 0, &glyph.curves, map});
             result.advance += advance;
         }
         return result;
@@ -138,8 +153,19 @@ class Setter {
     }
 
   private:
+    const Font& of;
     hb_font_t* font;
     unsigned units;
+
+    /// Of an upright map.
+    static Rect mapped(const Rect& box, const Transform& map) {
+        Rect result;
+        if (!box.empty()) {
+            result.include(map.apply(box.min));
+            result.include(map.apply(box.max));
+        }
+        return result;
+    }
 };
 
 SetLine set_line(const Font& font, const std::string& utf8, double size, double spacing, double slant) {

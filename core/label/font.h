@@ -1,10 +1,13 @@
 #pragma once
 
 #include "core/geometry/outline.h"
+#include "core/geometry/transform.h"
 
 #include <cstddef>
 #include <memory>
+#include <mutex>
 #include <string>
+#include <unordered_map>
 #include <vector>
 
 struct hb_font_t;
@@ -28,16 +31,30 @@ class Font {
   private:
     friend class Setter;
     Font(std::string name, bool bold, bool italic) : family(std::move(name)), is_bold(bold), is_italic(italic) {}
+    /// In the font's units, y up; filled by the nonzero rule.
+    struct Glyph {
+        Outline curves;
+        Rect box;
+    };
+    /// Drawn when it is first asked for and kept as long as the font.
+    [[nodiscard]] const Glyph& glyph(unsigned id) const;
+
     std::shared_ptr<const std::vector<std::byte>> bytes;
     hb_font_t* font = nullptr;
     unsigned units = 1000; ///< of the em
+    mutable std::mutex drawing;
+    mutable std::unordered_map<unsigned, Glyph> drawn;
 };
 
-/// One glyph put in its place.
+/// One glyph put in its place, while its font lives.
 struct PlacedGlyph {
-    Outline shape;           ///< mm from the start of its line's baseline, y down; filled by the nonzero rule
+    Rect box;                ///< mm from the start of its line's baseline, y down; empty for blanks
     double middle = 0;       ///< mm along the baseline, of its advance
     bool is_missing = false; ///< the font has no such character
+
+    const Outline* curves = nullptr; ///< filled by the nonzero rule
+    Transform map;                   ///< of the curves to where the box is
+    [[nodiscard]] Outline shape(const Transform& moved) const { return transformed(*curves, map.then(moved)); }
 };
 
 /// A line of text set from (0, 0) to the right.

@@ -176,7 +176,12 @@ std::vector<SetText> set_in_room(const std::vector<TextToSet>& texts, const Rect
     if (!stack)
         stack = stacked(measured, sizes([&](const LabelText& style) { return least(style); }), room.width());
 
+    struct Started {
+        SetLine line;
+        Point at; ///< mm, of its baseline
+    };
     std::vector<SetText> result(texts.size());
+    std::vector<std::vector<Started>> started(texts.size());
     double top = 0, before = 0;
     Rect ink;
     for (std::size_t i = 0; i < texts.size(); ++i) {
@@ -190,34 +195,36 @@ std::vector<SetText> set_in_room(const std::vector<TextToSet>& texts, const Rect
             top += gap_between(before, set.size);
         before = set.size;
         double baseline = top - lines.front().top * set.size;
-        for (const TextLine& line : lines) {
-            const SetLine placed = line_of(style, line.words, set.size);
-            const Rect box = placed.ink();
+        for (const TextLine& words : lines) {
+            SetLine line = line_of(style, words.words, set.size);
+            const Rect box = line.ink();
             double x = 0;
-            if (!box.empty())
+            if (!box.empty()) {
                 x = style.align == TextAlign::left    ? room.min.x - box.min.x
                     : style.align == TextAlign::right ? room.max.x - box.max.x
                                                       : room.centre().x - box.centre().x;
-            for (const PlacedGlyph& glyph : placed.glyphs) {
-                set.lacks_letters |= glyph.is_missing;
-                if (!glyph.shape.empty())
-                    set.glyphs.push_back(transformed(glyph.shape, Transform::shift({x, baseline})));
+                const Point by{x, baseline};
+                set.ink.include(Rect{box.min + by, box.max + by});
             }
+            for (const PlacedGlyph& glyph : line.glyphs)
+                set.lacks_letters |= glyph.is_missing;
             set.overflows |= overflows && box.width() > room.width() + 0.01;
+            started[i].push_back({std::move(line), {x, baseline}});
             baseline += style.line_spacing * set.size;
         }
         top = baseline - style.line_spacing * set.size + lines.back().bottom * set.size;
-        for (const Outline& glyph : set.glyphs)
-            set.ink.include(bounds(glyph));
         ink.include(set.ink);
     }
     // By the ink, not by the lines' boxes: the room above and below what is printed is the same.
     const double down = ink.empty() ? 0 : room.centre().y - ink.centre().y;
     const bool is_high = ink.height() > room.height() + 0.01;
-    for (SetText& set : result) {
+    for (std::size_t i = 0; i < texts.size(); ++i) {
+        SetText& set = result[i];
+        for (const Started& one : started[i])
+            for (const PlacedGlyph& glyph : one.line.glyphs)
+                if (!glyph.box.empty())
+                    set.glyphs.push_back(glyph.shape(Transform::shift(one.at + Point{0, down})));
         set.overflows |= overflows && is_high && !set.glyphs.empty();
-        for (Outline& glyph : set.glyphs)
-            glyph = transformed(glyph, Transform::shift({0, down}));
         if (!set.ink.empty())
             set.ink = {set.ink.min + Point{0, down}, set.ink.max + Point{0, down}};
     }
@@ -306,14 +313,13 @@ SetText set_along_edge(const TextToSet& text, const Outline& edge, double safety
         const double start = walk.crossing(middle, is_top) - (ink.empty() ? set_out.advance / 2 : ink.centre().x);
         for (const PlacedGlyph& glyph : set_out.glyphs) {
             set.lacks_letters |= glyph.is_missing;
-            const Rect box = bounds(glyph.shape);
-            if (box.empty())
+            if (glyph.box.empty())
                 continue;
-            const double half = std::max(box.width(), 0.1 * set.size) / 2, s = start + glyph.middle;
+            const double half = std::max(glyph.box.width(), 0.1 * set.size) / 2, s = start + glyph.middle;
             const Point way = walk.at(s + half) - walk.at(s - half);
-            set.glyphs.push_back(transformed(glyph.shape, Transform::shift({-glyph.middle, 0})
-                                                              .then(Transform::turn(std::atan2(way.y, way.x)))
-                                                              .then(Transform::shift(walk.at(s)))));
+            set.glyphs.push_back(glyph.shape(Transform::shift({-glyph.middle, 0})
+                                                 .then(Transform::turn(std::atan2(way.y, way.x)))
+                                                 .then(Transform::shift(walk.at(s)))));
             set.ink.include(bounds(set.glyphs.back()));
         }
     }
