@@ -18,17 +18,22 @@ struct LineSpot {
     [[nodiscard]] double along() const { return static_cast<double>(segment) + t; }
 };
 
+CutLines lines_of(const Outline& derived) {
+    CutLines lines;
+    for (std::size_t i = 0; i < derived.contours.size(); ++i) {
+        const Contour& contour = derived.contours[i];
+        lines.push_back({contour, false, static_cast<int>(i), std::vector<char>(contour.segments.size(), 1)});
+    }
+    return lines;
+}
+
 /// The derived line with what it takes to find places on it.
 class HandReference {
   public:
     explicit HandReference(const DerivedLine& derived_line)
-        : derived(derived_line), art(flatten(derived_line.art, 0.005)), inside_art(art),
-          to_picture(derived_line.from_picture.inverted()), px_per_mm(std::sqrt(std::abs(to_picture.determinant()))) {
-        for (std::size_t i = 0; i < derived.line.contours.size(); ++i) {
-            const Contour& contour = derived.line.contours[i];
-            lines.push_back({contour, false, static_cast<int>(i), std::vector<char>(contour.segments.size(), 1)});
-        }
-    }
+        : derived(derived_line), lines(lines_of(derived_line.line)), art(flatten(derived_line.art, 0.005)),
+          inside_art(art), to_picture(derived_line.from_picture.inverted()),
+          px_per_mm(std::sqrt(std::abs(to_picture.determinant()))) {}
 
     const DerivedLine& derived;
     CutLines lines; ///< the derived contours
@@ -328,11 +333,11 @@ HandWork held_as_they_were(HandWork work, const std::vector<std::size_t>& stretc
 
 HandResult applied(const HandWork& work, const DerivedLine& derived) {
     HandResult result;
-    const HandReference reference(derived);
     if (work.empty()) {
-        result.lines = reference.lines;
+        result.lines = lines_of(derived.line);
         return result;
     }
+    const HandReference reference(derived);
     const std::size_t n = derived.line.contours.size();
     std::vector<char> is_out(n);
     for (const LeftOut& out : work.left_out)
