@@ -76,9 +76,12 @@ int main(int argc, char** argv) {
                         if (++shown < steps)
                             step();
                     };
-                    // Where the full result is there first, there is no preview to wait for.
                     const auto quick = QObject::connect(&model.working_out, &WorkingOut::previewed, &window, next);
-                    const auto full = QObject::connect(&model.working_out, &WorkingOut::worked_out, &window, next);
+                    // Where the full result of an edit is there first, no preview of it comes any more.
+                    const auto full = QObject::connect(&model.working_out, &WorkingOut::worked_out, &window, [&] {
+                        if (!model.working_out.awaits_preview())
+                            next();
+                    });
                     QElapsedTimer clock;
                     clock.start();
                     step();

@@ -5,7 +5,7 @@
 #include "devices/practice/practice_cutter.h"
 #include "devices/practice/practice_sheet.h"
 #include "formats/cut_files/machine_code.h"
-#include "tests/support/exact_coverage.h"
+#include "tests/support/samples.h"
 
 #include <QCoreApplication>
 #include <QElapsedTimer>
@@ -19,6 +19,7 @@
 namespace fusuma {
 namespace {
 
+using test::a4;
 using testing::HasSubstr;
 
 /// Runs the event loop until `done` or twenty seconds are over.
@@ -39,14 +40,12 @@ std::vector<CutPath> rings(std::size_t count) { // in rows
     return paths;
 }
 
-constexpr Size sheet_size{210, 297};
-
 MachineJob job_for(const Machine& machine, std::size_t count, const Material& material = {}) {
-    return LoadedSheet(std::make_shared<const Machine>(machine), sheet_size).by_edge().job(rings(count), {}, material);
+    return LoadedSheet(std::make_shared<const Machine>(machine), a4).by_edge().job(rings(count), {}, material);
 }
 
 Machine at(const QString& address, bool answers = true) {
-    Machine machine = plain_machine(sheet_size);
+    Machine machine = plain_machine(a4);
     machine.line = address.toStdString();
     machine.answers = answers;
     return machine;
@@ -66,7 +65,7 @@ struct Line {
         QObject::connect(&sender, &CutSender::dropped, [this](const QString& why) { dropped = why; });
         EXPECT_TRUE(cutter.listen(0));
     }
-    [[nodiscard]] MachineJob rings(std::size_t count) const { return job_for(cutter.machine(sheet_size), count); }
+    [[nodiscard]] MachineJob rings(std::size_t count) const { return job_for(cutter.machine(a4), count); }
 };
 
 /// Every run of the job was cut once, where it should be.
@@ -82,7 +81,7 @@ void expect_all_cut(const PracticeCutter& cutter, const CutJob& job) {
 TEST(CutSender, SendsAJobOverTheNetworkWithOrWithoutAnswers) {
     for (const bool answers : {true, false}) {
         Line line;
-        Machine machine = line.cutter.machine(sheet_size);
+        Machine machine = line.cutter.machine(a4);
         machine.answers = answers;
         machine.time_factor = answers ? 1 : 0.1; // or the deaf one would take half a minute
         const auto job = job_for(machine, 100);
@@ -99,7 +98,7 @@ TEST(CutSender, SendsAJobOverASerialPort) {
     Line line;
     const auto port = line.cutter.open_serial();
     ASSERT_TRUE(port) << port.problem().english();
-    const auto job = job_for(line.cutter.machine(sheet_size, *port), 40);
+    const auto job = job_for(line.cutter.machine(a4, *port), 40);
     line.sender.start(job);
     ASSERT_TRUE(comes_true([&] { return line.sent; })) << line.dropped.toStdString();
     expect_all_cut(line.cutter, job.cut());
@@ -262,7 +261,7 @@ TEST(PracticeCutter, HasTheFaultsItIsGiven) {
 TEST(Hpgl, PiecesBeginAnywhereAndTellTheTool) {
     Material m;
     m.kiss = {75, 180, 1};
-    Machine machine = plain_machine(sheet_size);
+    Machine machine = plain_machine(a4);
     machine.hpgl.sets_speed = machine.hpgl.sets_force = true;
     const auto job = job_for(machine, 6, m);
     const auto all = hpgl_pieces(job.cut(), m, machine);
@@ -293,7 +292,6 @@ TEST(PracticeSheet, PrintersMoveClipAndBleed) {
     painter.fillRect(1000, 1400, 100, 100, Qt::black); // its middle in the middle of the page, nearly
     painter.fillRect(0, 0, 60, 60, Qt::black);
     painter.end();
-    const Size a4{210, 297};
     const auto grey = [](const QImage& image, double x, double y) {
         return qGray(image.pixel(static_cast<int>(10 * x), static_cast<int>(10 * y)));
     };

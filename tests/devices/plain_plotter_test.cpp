@@ -2,8 +2,8 @@
 
 #include "devices/cutter/cut_sender.h"
 #include "devices/cutter/machine_head.h"
-#include "tests/support/exact_coverage.h"
 #include "tests/support/plotter.h"
+#include "tests/support/samples.h"
 #include "tests/support/shortest.h"
 
 #include <QCoreApplication>
@@ -16,9 +16,8 @@
 namespace fusuma {
 namespace {
 
+using test::a4;
 using testing::HasSubstr;
-
-constexpr Size sheet{210, 297};
 
 /// Processor time of this thread, ms.
 double worked_ms() {
@@ -48,7 +47,7 @@ MachineJob discs_on(const Machine& machine, int count, double radius = 5, double
     material.kiss.speed = speed;
     CutterProfile cutter;
     cutter.motion.travel_speed = speed; // it is no quicker with its blade up, and what it does is estimated by that
-    return LoadedSheet(std::make_shared<const Machine>(machine), sheet).by_edge().job(paths, cutter, material);
+    return LoadedSheet(std::make_shared<const Machine>(machine), a4).by_edge().job(paths, cutter, material);
 }
 
 /// Everything was cut once, where it should be.
@@ -69,7 +68,7 @@ void expect_cut(const std::vector<std::vector<Point>>& strokes, const MachineJob
 
 struct Bench {
     test::PlainPlotter plotter;
-    Machine machine = plain_machine(sheet);
+    Machine machine = plain_machine(a4);
     CutterLink link;
     CutSender sender{link};
     bool is_done = false;
@@ -231,7 +230,7 @@ TEST(PlainPlotter, WaitsForAnotherToolBetweenKindsOfCut) {
             for (const double x : {30.0, 60.0})
                 paths.push_back(
                     {contour_of(test::ellipse({x, 260}, radius, radius, 0, 40)), kind, CopyId{static_cast<int>(x)}});
-        const auto job = LoadedSheet(std::make_shared<const Machine>(b.machine), sheet)
+        const auto job = LoadedSheet(std::make_shared<const Machine>(b.machine), a4)
                              .by_edge()
                              .job(paths, {}, {.through = {.passes = 1}});
         std::vector<CutKind> wanted;
@@ -287,7 +286,7 @@ TEST(PlainPlotter, WhatBeginsAJobIsSentOnceForEachLoading) {
         end = machine_end.nextPendingConnection();
         QObject::connect(end, &QTcpSocket::readyRead, [&, from = end] { received += from->readAll(); });
     });
-    Machine machine = plain_machine(sheet);
+    Machine machine = plain_machine(a4);
     machine.line = "tcp:127.0.0.1:" + std::to_string(machine_end.serverPort());
     machine.before = "G92 X0 Y0";
     machine.language = CutLanguage::gcode;
@@ -296,7 +295,7 @@ TEST(PlainPlotter, WhatBeginsAJobIsSentOnceForEachLoading) {
     MachineHead head(link);
     CutSender sender(link);
     const auto shared = std::make_shared<const Machine>(machine);
-    const LoadedSheet loaded(shared, sheet);
+    const LoadedSheet loaded(shared, a4);
     head.take_over(machine, &loaded.loading());
     head.go_to({100, 100});
     ASSERT_TRUE(wait_for([&] { return received.contains("X100 Y100"); }));
@@ -318,7 +317,7 @@ TEST(PlainPlotter, WhatBeginsAJobIsSentOnceForEachLoading) {
     ASSERT_TRUE(wait_for([&] { return sender.state() == CutSender::State::done; }));
     EXPECT_EQ(received.count("G92"), 1);
     EXPECT_GE(received.count("G21"), 4) << "what it may have forgotten is told again";
-    sender.start(LoadedSheet(shared, sheet).by_edge().job(ring, {}, {}));
+    sender.start(LoadedSheet(shared, a4).by_edge().job(ring, {}, {}));
     ASSERT_TRUE(wait_for([&] { return received.count("G92") == 2; })) << "another sheet begins anew";
 }
 

@@ -15,14 +15,14 @@ Outline line(const Outline& outline, const BorderTask& settings) {
     return border(outline, settings).line;
 }
 
-const Outline square = test::outline_of({test::turned_rectangle({0, 0}, 20, 20, 0.3)});
+const Outline tilted_square = test::outline_of({test::turned_rectangle({0, 0}, 20, 20, 0.3)});
 
 TEST(Border, RoundOffsetOfConvexShapesFollowsSteinersFormula) {
     // Steiner: area A + P·r + π·r², perimeter P + 2π·r.
     const struct {
         Outline shape;
         double area, perimeter;
-    } cases[] = {{square, 400, 80},
+    } cases[] = {{tilted_square, 400, 80},
                  {test::outline_of({test::turned_rectangle({5, 5}, 50, 8, 1.1)}), 400, 116},
                  {test::outline_of({test::ellipse({0, 0}, 12, 12)}), pi * 144, 24 * pi},
                  {test::outline_of({{{0, 0}, {15, 26}, {30, 0}}}), 390, 30 + 2 * std::hypot(15, 26)}};
@@ -39,20 +39,20 @@ TEST(Border, RoundOffsetOfConvexShapesFollowsSteinersFormula) {
 TEST(Border, MitreAndBevelCornersHaveTheirExactAreas) {
     const double r = 2;
     // A mitred square is a larger square; a bevelled one lacks four right triangles with legs r.
-    EXPECT_NEAR(area(line(square, {.reach = r, .corners = Corners::mitre})), 24 * 24, 0.05);
-    EXPECT_NEAR(area(line(square, {.reach = r, .corners = Corners::bevel})), 24 * 24 - 4 * r * r / 2, 0.05);
-    EXPECT_EQ(node_count(line(square, {.reach = r, .corners = Corners::mitre})), 4u);
-    EXPECT_EQ(node_count(line(square, {.reach = r, .corners = Corners::bevel})), 8u);
+    EXPECT_NEAR(area(line(tilted_square, {.reach = r, .corners = Corners::mitre})), 24 * 24, 0.05);
+    EXPECT_NEAR(area(line(tilted_square, {.reach = r, .corners = Corners::bevel})), 24 * 24 - 4 * r * r / 2, 0.05);
+    EXPECT_EQ(node_count(line(tilted_square, {.reach = r, .corners = Corners::mitre})), 4u);
+    EXPECT_EQ(node_count(line(tilted_square, {.reach = r, .corners = Corners::bevel})), 8u);
 }
 
 TEST(Border, ShrinkingASquareGivesASmallerSquareWhateverTheCorners) {
     for (const Corners corners : {Corners::round, Corners::mitre, Corners::bevel})
-        EXPECT_NEAR(area(line(square, {.reach = -2, .corners = corners})), 16 * 16, 0.05);
+        EXPECT_NEAR(area(line(tilted_square, {.reach = -2, .corners = corners})), 16 * 16, 0.05);
 }
 
 TEST(Border, ShrunkToNothingIsEmpty) {
     for (const Corners corners : {Corners::round, Corners::mitre, Corners::bevel})
-        EXPECT_TRUE(line(square, {.reach = -11, .corners = corners}).empty());
+        EXPECT_TRUE(line(tilted_square, {.reach = -11, .corners = corners}).empty());
 }
 
 TEST(Border, EveryPointOfARoundBorderIsTheWidthAway) {
@@ -95,7 +95,7 @@ TEST(Border, PiecesCloserThanTwiceTheWidthBecomeOne) {
 }
 
 TEST(Border, NoWidthLeavesTheOutlineUntouched) {
-    EXPECT_EQ(line(square, {.reach = 0}), square);
+    EXPECT_EQ(line(tilted_square, {.reach = 0}), tilted_square);
 }
 
 TEST(Border, RaggedShapesKeepTheirDistance) {

@@ -24,7 +24,7 @@ Outline disc(Point c, double r) {
                Segment::cubic_to({c.x + h, c.y + r}, {c.x + r, c.y + h}, {c.x + r, c.y})}}}};
 }
 
-Outline box(double left, double top, double right, double bottom) {
+Outline boxed(double left, double top, double right, double bottom) {
     return {{contour_of(corners_of({{left, top}, {right, bottom}}))}};
 }
 
@@ -59,7 +59,7 @@ TEST(Region, CombinedDiscsHaveTheAreasOfTheHandbookAndKeepTheirArcs) {
 
 TEST(Region, WhatNothingTouchesComesBackAsItWas) {
     const Outline a = disc({0, 0}, 5);
-    const Outline same = combined(a, box(20, 20, 30, 30), Combine::take_out);
+    const Outline same = combined(a, boxed(20, 20, 30, 30), Combine::take_out);
     ASSERT_EQ(same.contours.size(), 1);
     EXPECT_EQ(same.contours[0].segments.size(), 4);
     EXPECT_NEAR(area(same), area(a), 1e-9);
@@ -113,12 +113,12 @@ TEST(Region, VisiblePartsAddUpToTheirUnionAndDoNotOverlap) {
 }
 
 TEST(Region, SliversAreWhatIsNowhereThick) {
-    const auto left =
-        pieces_of(combined(box(0, 0, 20, 20), united({box(0, 0, 19.9, 12), box(0, 12, 12, 20)}), Combine::take_out));
+    const auto left = pieces_of(
+        combined(boxed(0, 0, 20, 20), united({boxed(0, 0, 19.9, 12), boxed(0, 12, 12, 20)}), Combine::take_out));
     ASSERT_EQ(left.size(), 1); // a strip of 0.1 mm on a block
     EXPECT_FALSE(is_sliver(left[0], 0.3));
-    EXPECT_TRUE(is_sliver(box(0, 0, 0.1, 12), 0.3));
-    EXPECT_FALSE(is_sliver(box(0, 0, 0.4, 12), 0.3));
+    EXPECT_TRUE(is_sliver(boxed(0, 0, 0.1, 12), 0.3));
+    EXPECT_FALSE(is_sliver(boxed(0, 0, 0.4, 12), 0.3));
 }
 
 /// A blob with a hole, of random size and place, from curves.

@@ -3,7 +3,7 @@
 #include "core/geometry/measure.h"
 #include "core/machine/arcs.h"
 #include "core/machine/loaded_sheet.h"
-#include "tests/support/exact_coverage.h"
+#include "tests/support/samples.h"
 
 #include <gmock/gmock.h>
 #include <numbers>
@@ -60,9 +60,8 @@ TEST(Machine, ItsAxesRunFromItsCornerTheWayTheyAreSaidTo) {
 }
 
 TEST(Machine, PaperLiesInTheCornerOfItsNought) {
-    const Size a4{210, 297};
     const auto corner = [&](BedCorner nought) {
-        return paper_on_bed(turned_machine(nought, Heading::right, Heading::up), a4).apply({0, 0});
+        return paper_on_bed(turned_machine(nought, Heading::right, Heading::up), test::a4).apply({0, 0});
     };
     EXPECT_EQ(corner(BedCorner::top_left), (Point{0, 0}));
     EXPECT_EQ(corner(BedCorner::top_right), (Point{190, 0}));

@@ -37,7 +37,7 @@ Coverage coverage_in(const Image& image, const BackgroundSettings& chosen) {
     return cut_out(image, chosen).coverage;
 }
 
-constexpr Rgb red{200, 50, 40}, off_white{248, 245, 238}, ink{40, 44, 48};
+constexpr Rgb red{200, 50, 40}, off_white{248, 245, 238}, dark_ink{40, 44, 48};
 
 double mean_error(const Outline& outline, const Polygons& truth) {
     double sum = 0, count = 0;
@@ -70,7 +70,7 @@ TEST(Lab, AgreesWithPublishedValues) {
 
 TEST(Otsu, IsTheThresholdOfLeastSpreadWithinItsClasses) {
     // The same optimum by the other formula of the 1979 paper: least weighted variance within the classes.
-    const Image image = flattened({ellipse({60, 60}, 35, 35)}, 120, 120, ink, {225, 225, 225}, 14);
+    const Image image = flattened({ellipse({60, 60}, 35, 35)}, 120, 120, dark_ink, {225, 225, 225}, 14);
     std::vector<double> greys;
     for (std::size_t i = 0; i < image.pixels(); ++i)
         greys.push_back(std::floor(
@@ -109,7 +109,7 @@ TEST(Offer, LooksAtThePictureAndSaysWhy) {
         const char* why;
     } cases[] = {{clear, Source::alpha, "Clear around the art"},
                  {flattened({ellipse({50, 50}, 30, 30)}, 100, 100, red, off_white, 1.5), Source::colour, "#F8F5EE"},
-                 {flattened({ellipse({50, 50}, 30, 30)}, 100, 100, ink, {230, 230, 228}, 3), Source::brightness,
+                 {flattened({ellipse({50, 50}, 30, 30)}, 100, 100, dark_ink, {230, 230, 228}, 3), Source::brightness,
                   "Dark on light"},
                  {busy, Source::alpha, "whole picture counts"}};
     for (const auto& c : cases) {
@@ -144,7 +144,7 @@ TEST(Background, GrainAndDustDoNotMoveTheOutlineFar) {
 
 TEST(Background, BrightnessPartsInkFromPaperAtHalfWay) {
     const Polygons truth{star({100.3, 99.6}, 5, 80, 40, 0.3)};
-    const Image image = flattened(truth, 200, 200, ink, {236, 236, 236});
+    const Image image = flattened(truth, 200, 200, dark_ink, {236, 236, 236});
     const Outline outline =
         trace(coverage_in(image, offer(image, {.source = Source::brightness, .brightness = 139}).settings), {}).outline;
     ASSERT_EQ(outline.contours.size(), 1u);

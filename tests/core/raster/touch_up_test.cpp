@@ -12,7 +12,7 @@ namespace {
 
 using namespace test;
 
-constexpr Rgb paper{250, 248, 240}, brick{200, 50, 40}, blue{40, 70, 180}, sand{230, 200, 150};
+constexpr Rgb cream{250, 248, 240}, brick{200, 50, 40}, blue{40, 70, 180}, sand{230, 200, 150};
 
 /// Shapes of even colours over each other, blended by exact coverage in encoded values.
 Image painted(int side, Rgb ground, const std::vector<std::pair<Polygons, Rgb>>& layers) {
@@ -43,16 +43,16 @@ const double big_area = signed_area(big), small_area = signed_area(small_disc);
 TEST(Colours, SeveralAreTakenAwayAtOnce) {
     // Red on a ground of two colours: the right half is sand.
     const Polygon right{{100, 0}, {100, 200}, {200, 200}, {200, 0}};
-    const Image image = painted(200, paper, {{{right}, sand}, {{big}, brick}});
+    const Image image = painted(200, cream, {{{right}, sand}, {{big}, brick}});
     const auto left = [&](const std::vector<Rgb>& colours) {
         return area_of(cut_out(image, {.source = Source::colour, .colours = colours}).coverage);
     };
-    EXPECT_NEAR(left({paper, sand}) / big_area, 1, 0.003);
-    EXPECT_GT(left({paper}), big_area + 8000) << "sand stays when only paper is taken away";
+    EXPECT_NEAR(left({cream, sand}) / big_area, 1, 0.003);
+    EXPECT_GT(left({cream}), big_area + 8000) << "sand stays when only paper is taken away";
 }
 
 TEST(Colours, KeepOnlyLeavesEverythingElseOut) {
-    const Image image = painted(200, paper, {{{big}, brick}, {{small_disc}, blue}});
+    const Image image = painted(200, cream, {{{big}, brick}, {{small_disc}, blue}});
     const CutOut cut = cut_out(image, {.source = Source::colour, .colours = {blue}, .use = ColourUse::keep_only});
     EXPECT_NEAR(area_of(cut.coverage) / small_area, 1, 0.003);
     const Image art = isolated(image, cut);
@@ -63,7 +63,7 @@ TEST(Colours, KeepOnlyLeavesEverythingElseOut) {
 }
 
 TEST(Patches, AClickTakesOneEvenPatchAwayWithAnySource) {
-    const Image image = painted(200, paper, {{{big}, brick}, {{small_disc}, paper}});
+    const Image image = painted(200, cream, {{{big}, brick}, {{small_disc}, cream}});
     for (const Source source : {Source::colour, Source::brightness}) {
         BackgroundSettings settings = offer(image, {.source = source, .brightness = 180}).settings;
         if (source == Source::brightness)
@@ -77,7 +77,7 @@ TEST(Patches, AClickTakesOneEvenPatchAwayWithAnySource) {
 }
 
 TEST(FillInside, MakesALineDrawingSolidAndLeavesItsOuterEdge) {
-    const Image image = painted(200, paper, {{{big, as_hole(ellipse({100.2, 99.7}, 66, 66))}, {30, 30, 30}}});
+    const Image image = painted(200, cream, {{{big, as_hole(ellipse({100.2, 99.7}, 66, 66))}, {30, 30, 30}}});
     BackgroundSettings settings = offer(image, {.source = Source::brightness}).settings;
     const double ring = area_of(cut_out(image, settings).coverage);
     settings.fill_inside = true;

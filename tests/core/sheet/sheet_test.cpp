@@ -15,6 +15,8 @@
 namespace fusuma {
 namespace {
 
+using std::numbers::pi;
+
 TEST(Paper, NamedSizesFollowTheirStandards) {
     // ISO 216: A0 has 1 m², B0 is 1 m wide, sides as 1 to √2; each next one is half of the one before, whole
     // millimetres rounded down (B sizes: the geometric mean of two A sizes, rounded to the nearest).
@@ -136,7 +138,6 @@ TEST(Trouble, IsToldWhereNothingCanBeCut) {
 }
 
 TEST(Marks, InkIsTheShapeAndKeepClearTheDisc) {
-    const double pi = std::numbers::pi;
     EXPECT_NEAR(area(ink_of({{50, 50}, 2.5, 8})), pi * 2.5 * 2.5, 0.01);
     EXPECT_NEAR(area(ink_of({{50, 50}, 5, 8, MarkShape::cross, 0.4})), 2 * 10 * 0.4 - 0.16, 1e-9);
     EXPECT_NEAR(area(ink_of({{50, 50}, 3, 8, MarkShape::ring, 1})), pi * (9 - 4), 0.01);

@@ -17,8 +17,8 @@ Polygon box(double x, double y, double w, double h) {
 }
 
 /// A plate with a large and a tiny hole, an island in the large one, and a speck beside it.
-const Outline plate = outline_of({box(0, 0, 40, 40), as_hole(box(5, 5, 20, 20)), as_hole(box(32, 32, 0.2, 0.2)),
-                                  box(12, 12, 5, 5), box(50, 10, 0.2, 0.2)});
+const Outline pierced_plate = outline_of({box(0, 0, 40, 40), as_hole(box(5, 5, 20, 20)), as_hole(box(32, 32, 0.2, 0.2)),
+                                          box(12, 12, 5, 5), box(50, 10, 0.2, 0.2)});
 
 TEST(CleanUp, SpecksAndPinholesHaveTheirOwnLimits) {
     const struct {
@@ -31,7 +31,7 @@ TEST(CleanUp, SpecksAndPinholesHaveTheirOwnLimits) {
                  {{.specks = 0, .holes = 500}, 2, 1600 + 0.04}, // the island goes with its hole
                  {{.specks = 0.1, .holes = 0, .outer_only = true}, 1, 1600}};
     for (const auto& c : cases) {
-        const Cleaned clean = cleaned(plate, c.settings);
+        const Cleaned clean = cleaned(pierced_plate, c.settings);
         EXPECT_EQ(clean.outline.contours.size(), c.contours);
         EXPECT_EQ(clean.dropped.contours.size(), 5 - c.contours) << "what is left out is told";
         EXPECT_NEAR(area(clean.outline), c.area, 1e-9);
@@ -48,7 +48,7 @@ TEST(Gaps, ABrokenRingClosesAndInnerCornersStaySharp) {
     const Outline whole = bridged(broken, 1.5);
     ASSERT_EQ(whole.contours.size(), 2u) << "an outside and an inside";
     EXPECT_NEAR(area(whole), 400 - 256, 0.3) << "only the break was filled, no corner rounded";
-    EXPECT_EQ(bridged(plate, 0.1), plate) << "nothing to bridge, nothing touched";
+    EXPECT_EQ(bridged(pierced_plate, 0.1), pierced_plate) << "nothing to bridge, nothing touched";
 }
 
 TEST(Thinnest, IsTheWidthOfKnownShapes) {

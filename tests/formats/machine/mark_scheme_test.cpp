@@ -5,7 +5,7 @@
 namespace fusuma {
 namespace {
 
-constexpr const char* good = R"({
+constexpr const char* good_scheme = R"({
   "name": "Three and a ring",
   "marks": [
     {"shape": "dot", "from": "top-left", "x": 12, "y": 14, "radius": 2},
@@ -15,7 +15,7 @@ constexpr const char* good = R"({
 })";
 
 TEST(MarkScheme, PlacesItsMarksFromTheCorners) {
-    const auto scheme = read_mark_scheme(good);
+    const auto scheme = read_mark_scheme(good_scheme);
     ASSERT_TRUE(scheme) << scheme.problem().english();
     const auto marks = marks_on({210, 297}, {.kind = MarkKind::scheme, .scheme = *scheme});
     ASSERT_EQ(marks.size(), 3u);
@@ -26,7 +26,7 @@ TEST(MarkScheme, PlacesItsMarksFromTheCorners) {
 }
 
 TEST(MarkScheme, MessagesNameLineAndField) {
-    const std::string text = good;
+    const std::string text = good_scheme;
     const auto with = [&](const std::string& from, const std::string& to) {
         std::string changed = text;
         changed.replace(changed.find(from), from.size(), to);
