@@ -23,14 +23,15 @@ void add_border_options(CLI::App& app, StickerOptions& o) {
     app.add_option("--least-gap", o.least_gap, "fill inlets narrower than this many mm")->check(CLI::Range(0.0, 50.0));
     app.add_option("--least-tip", o.least_tip, "cut off spikes thinner than this many mm")
         ->check(CLI::Range(0.0, 50.0));
-    const std::string fills = "clear, art (its colours carried outward), #RRGGBB, or dots= or stripes= with "
-                              "#RRGGBB,#RRGGBB[,PITCH]";
-    app.add_option("--rim", o.rims,
-                   "a printed rim inside the border as WIDTH,FILL, from the art outward; may be "
-                   "repeated. FILL is " +
-                       fills)
+    app.add_option(
+           "--rim", o.rims,
+           "a printed rim inside the border as WIDTH,FILL, from the art outward, FILL as for --border-fill; may be "
+           "repeated")
         ->take_all();
-    app.add_option("--border-fill", o.border_fill, "what the border is printed with: " + fills);
+    app.add_option(
+        "--border-fill", o.border_fill,
+        "what the border is printed with: clear, art (its colours carried outward), #RRGGBB, or dots= or stripes= "
+        "with #RRGGBB,#RRGGBB[,PITCH]");
     app.add_option("--bleed", o.bleed, "print continues this many mm past the cut line")->check(CLI::Range(0.0, 20.0));
     app.add_option("--bleed-with", o.bleed_with, "art (default) or rim: what the bleed is printed with")
         ->check(CLI::IsMember({"art", "rim"}));

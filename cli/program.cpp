@@ -53,8 +53,7 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
         ->check(CLI::IsMember({"rows", "snug", "turned"}));
     app->add_option("--turns", c.turns, "for --fill turned: half, quarters or any")
         ->check(CLI::IsMember({"half", "quarters", "any"}));
-    app->add_option("--pages", c.pages, "pages that copies may flow on to, 1 to " + std::to_string(most_pages))
-        ->check(CLI::Range(1, most_pages));
+    app->add_option("--pages", c.pages, "pages that copies may flow on to")->check(CLI::Range(1, most_pages));
     app->add_flag("--fewest-pages", c.fewest_pages, "look for other ways, too, until no page less will do");
     app->add_option("--rounds", c.rounds, "how long to search for a better layout; 0 takes the first")
         ->check(CLI::Range(0, 1000000));
@@ -260,11 +259,8 @@ int run_program(int argc, const char* const* argv) {
         words.push_back(as_utf8(argv[i]));
     try {
         program.parse(words);
-    } catch (const CLI::ParseError& error) {
-        if (error.get_exit_code() == 0)
-            return program.exit(error);
-        tell(Said::verbatim(error.what()));
-        return bad_input;
+    } catch (const CLI::ParseError& why) {
+        return ended_by(program, why);
     }
     room::prepare();
     constexpr std::size_t at_hand = 384 << 20; // pictures are gone through once: what is done with is let go of

@@ -15,11 +15,6 @@
 
 namespace fusuma {
 
-void tell(const Said& said) {
-    // One line, whatever a stranger's names hold.
-    std::cerr << in_words(said).simplified().toStdString() << '\n';
-}
-
 using nlohmann::json;
 
 Outcome write_report(const json& report, const std::string& path) {

@@ -2,6 +2,7 @@
 
 #include "cli/commands.h"
 #include "core/machine/loaded_sheet.h"
+#include "formats/manual/usual_options.h"
 
 #include <chrono>
 #include <numbers>
@@ -9,9 +10,6 @@
 namespace fusuma {
 
 inline constexpr double degree = std::numbers::pi / 180; // radians
-
-/// A message of its own line on standard error, in the person's language.
-void tell(const Said& said);
 
 /// Writes a report as JSON to a file, or to standard output for "-". No path, no report.
 Outcome write_report(const nlohmann::json& report, const std::string& path);

@@ -9,6 +9,7 @@
 #include "formats/project/zip_archive.h"
 #include "reading/cut_lines/cut_lines.h"
 #include "reading/drawing/decode_drawing.h"
+#include "reading/picture/colour_profile.h"
 #include "reading/picture/decode_picture.h"
 #include "reading/picture/jpeg_for_print.h"
 #include "reading/printed/printed_page.h"
@@ -142,6 +143,9 @@ std::string answer_to(const room::Wish& wish, std::span<const std::byte> bytes, 
         break;
     case room::Asked::jpeg_for_print:
         tell(Result<std::optional<PrintJpeg>>(jpeg_for_print(file)));
+        break;
+    case room::Asked::screen_table:
+        tell(screen_table(file));
         break;
     case room::Asked::templates:
         tell(told_anew(file, small, read_templates,

@@ -369,6 +369,53 @@
     </message>
 </context>
 <context>
+    <name>Manual</name>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>; %1 when not given</source>
+        <translation>; ohne Angabe %1</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPTIONEN</translation>
+    </message>
+    <message>
+        <source>User Commands</source>
+        <translation>Dienstprogramme für Benutzer</translation>
+    </message>
+    <message>
+        <source>NAME</source>
+        <translation>BEZEICHNUNG</translation>
+    </message>
+    <message>
+        <source>SYNOPSIS</source>
+        <translation>ÜBERSICHT</translation>
+    </message>
+    <message>
+        <source>DESCRIPTION</source>
+        <translation>BESCHREIBUNG</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>BEFEHLE</translation>
+    </message>
+    <message>
+        <source>EXIT STATUS</source>
+        <translation>EXIT-STATUS</translation>
+    </message>
+    <message>
+        <source>SEE ALSO</source>
+        <translation>SIEHE AUCH</translation>
+    </message>
+    <message>
+        <source>The user guide, in the program&apos;s Help menu.</source>
+        <translation>Das Handbuch, im Menü Hilfe des Programms.</translation>
+    </message>
+</context>
+<context>
     <name>OutputDialogs</name>
     <message>
         <source>none</source>
@@ -581,6 +628,61 @@
     <message>
         <source>In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names.</source>
         <translation>In einem PDF ist jede Schnittart eine Ebene in eigener Sonderfarbe. Druckereien verlangen bestimmte Namen.</translation>
+    </message>
+</context>
+<context>
+    <name>Parts</name>
+    <message>
+        <source>print this help and end</source>
+        <translation>gibt diese Hilfe aus und endet</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>Usage</source>
+        <translation>Aufruf</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPTIONEN</translation>
+    </message>
+    <message>
+        <source>Files</source>
+        <translation>Dateien</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>BEFEHL</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>BEFEHLE</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation>nötig</translation>
+    </message>
+    <message>
+        <source>goes with</source>
+        <translation>gehört zu</translation>
+    </message>
+    <message>
+        <source>not with</source>
+        <translation>nicht mit</translation>
+    </message>
+    <message>
+        <source>TEXT</source>
+        <translation>TEXT</translation>
+    </message>
+    <message>
+        <source>NUMBER</source>
+        <translation>ZAHL</translation>
+    </message>
+    <message>
+        <source>Commands</source>
+        <translation>Befehle</translation>
     </message>
 </context>
 <context>
@@ -1051,6 +1153,18 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
     <message>
         <source>Save a smaller PDF to print…</source>
         <translation>Kleineres PDF zum Drucken speichern…</translation>
+    </message>
+    <message>
+        <source>Colours of the screen</source>
+        <translation>Farben des Bildschirms</translation>
+    </message>
+    <message>
+        <source>by its profile</source>
+        <translation>nach seinem Profil</translation>
+    </message>
+    <message>
+        <source>sRGB</source>
+        <translation>sRGB</translation>
     </message>
 </context>
 <context>
@@ -7137,6 +7251,789 @@ gedruckt %2
     </message>
 </context>
 <context>
+    <name>options</name>
+    <message>
+        <source>print the version and end</source>
+        <translation>gibt die Version aus und endet</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s thumbnailer: takes the picture of a project&apos;s first sheet out of it, for file managers</source>
+        <translation>Fusumas Vorschaubilder: holt das Bild des ersten Bogens aus einem Projekt, für Dateiverwaltungen</translation>
+    </message>
+    <message>
+        <source>a .fusuma project</source>
+        <translation>ein .fusuma-Projekt</translation>
+    </message>
+    <message>
+        <source>where the picture goes</source>
+        <translation>wohin das Bild kommt</translation>
+    </message>
+    <message>
+        <source>pixels along its longer side</source>
+        <translation>Pixel an der längeren Seite</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for</source>
+        <translation>Fusumas Übungskamera: fotografiert etwas Flaches wie ein Telefon, mit allen Fehlern, die verlangt werden</translation>
+    </message>
+    <message>
+        <source>what lies on the table, seen from above</source>
+        <translation>was auf dem Tisch liegt, von oben gesehen</translation>
+    </message>
+    <message>
+        <source>JPEG file</source>
+        <translation>JPEG-Datei</translation>
+    </message>
+    <message>
+        <source>its size: a paper&apos;s name or WxH in mm; by its density when not given</source>
+        <translation>seine Größe: ein Papierformat oder BxH in mm; ohne Angabe nach seiner Auflösung</translation>
+    </message>
+    <message>
+        <source>pixels across</source>
+        <translation>Pixel in der Breite</translation>
+    </message>
+    <message>
+        <source>pixels down</source>
+        <translation>Pixel in der Höhe</translation>
+    </message>
+    <message>
+        <source>share of the picture that it fills</source>
+        <translation>Anteil des Bildes, den es füllt</translation>
+    </message>
+    <message>
+        <source>degrees from straight above</source>
+        <translation>Grad gegen die Senkrechte</translation>
+    </message>
+    <message>
+        <source>degrees, the side it is tilted to</source>
+        <translation>Grad, die Seite, zu der sie geneigt ist</translation>
+    </message>
+    <message>
+        <source>degrees, clockwise</source>
+        <translation>Grad, im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>how the lens bends</source>
+        <translation>wie stark das Objektiv verzeichnet</translation>
+    </message>
+    <message>
+        <source>light at the darkest corner, as a share</source>
+        <translation>Licht in der dunkelsten Ecke, als Anteil</translation>
+    </message>
+    <message>
+        <source>none, soft or hard</source>
+        <translation>none, soft oder hard (kein, weicher oder harter Schatten)</translation>
+    </message>
+    <message>
+        <source>pixels</source>
+        <translation>Pixel</translation>
+    </message>
+    <message>
+        <source>grey values</source>
+        <translation>Grauwerte</translation>
+    </message>
+    <message>
+        <source>of the JPEG</source>
+        <translation>des JPEG</translation>
+    </message>
+    <message>
+        <source>of noise and shadow</source>
+        <translation>für Rauschen und Schatten</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet</source>
+        <translation>Fusumas Übungsschneider: nimmt HP-GL an einem Port dieses Rechners an und zeichnet den Schnitt über einen gedruckten Bogen</translation>
+    </message>
+    <message>
+        <source>the printed sheet, a picture from the practice printer</source>
+        <translation>der gedruckte Bogen, ein Bild des Übungsdruckers</translation>
+    </message>
+    <message>
+        <source>where the cut sheet goes, as PNG</source>
+        <translation>wohin der geschnittene Bogen kommt, als PNG</translation>
+    </message>
+    <message>
+        <source>TCP port on this machine; 0 takes a free one</source>
+        <translation>TCP-Port dieses Rechners; 0 nimmt einen freien</translation>
+    </message>
+    <message>
+        <source>the sheet&apos;s paper: a4, letter or WxH in mm</source>
+        <translation>das Papier des Bogens: a4, letter oder BxH in mm</translation>
+    </message>
+    <message>
+        <source>blade speed in mm/s; 0 cuts at once</source>
+        <translation>Geschwindigkeit der Klinge in mm/s; 0 schneidet sofort</translation>
+    </message>
+    <message>
+        <source>also serve as a serial port, on a pseudo-terminal</source>
+        <translation>auch als serielle Schnittstelle, über ein Pseudoterminal</translation>
+    </message>
+    <message>
+        <source>mm that the blade&apos;s tip trails its axis</source>
+        <translation>mm, um die die Klingenspitze ihrer Achse nachläuft</translation>
+    </message>
+    <message>
+        <source>mm of play in its axes</source>
+        <translation>mm Spiel in den Achsen</translation>
+    </message>
+    <message>
+        <source>drop the connection after so many runs</source>
+        <translation>trennt die Verbindung nach so vielen Zügen</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice printer: turns a PDF into the picture of the printed sheet</source>
+        <translation>Fusumas Übungsdrucker: macht aus einem PDF das Bild des gedruckten Bogens</translation>
+    </message>
+    <message>
+        <source>the file to print</source>
+        <translation>die zu druckende Datei</translation>
+    </message>
+    <message>
+        <source>where the printed sheet goes, as PNG</source>
+        <translation>wohin der gedruckte Bogen kommt, als PNG</translation>
+    </message>
+    <message>
+        <source>dots per inch</source>
+        <translation>Punkte pro Zoll</translation>
+    </message>
+    <message>
+        <source>border in mm, negative inward</source>
+        <translation>Rand in mm, negativ nach innen</translation>
+    </message>
+    <message>
+        <source>round, mitre or bevel</source>
+        <translation>round, mitre oder bevel (rund, spitz, abgeschrägt)</translation>
+    </message>
+    <message>
+        <source>longest tip of a mitre as a multiple of the border&apos;s width</source>
+        <translation>längste Spitze einer Ecke als Vielfaches der Randbreite</translation>
+    </message>
+    <message>
+        <source>the border grows with copies of another size</source>
+        <translation>der Rand wächst mit Exemplaren anderer Größe</translation>
+    </message>
+    <message>
+        <source>keep, close, or close-under=MM2</source>
+        <translation>keep, close oder close-under=MM2</translation>
+    </message>
+    <message>
+        <source>close the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>schließt das Loch bei X,Y (Pixel), was --holes auch sagt; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>keep the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>behält das Loch bei X,Y (Pixel), was --holes auch sagt; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>pieces of the border closer than this many mm become one</source>
+        <translation>Teile des Randes, die näher als so viele mm liegen, werden eins</translation>
+    </message>
+    <message>
+        <source>bridge all pieces, however far apart</source>
+        <translation>verbindet alle Teile, wie weit sie auch auseinander liegen</translation>
+    </message>
+    <message>
+        <source>fill inlets narrower than this many mm</source>
+        <translation>füllt Buchten, die schmaler als so viele mm sind</translation>
+    </message>
+    <message>
+        <source>cut off spikes thinner than this many mm</source>
+        <translation>kappt Spitzen, die dünner als so viele mm sind</translation>
+    </message>
+    <message>
+        <source>a printed rim inside the border as WIDTH,FILL, from the art outward, FILL as for --border-fill; may be repeated</source>
+        <translation>ein gedruckter Saum innerhalb des Randes als BREITE,FÜLLUNG, vom Motiv nach außen, FÜLLUNG wie bei --border-fill; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>what the border is printed with: clear, art (its colours carried outward), #RRGGBB, or dots= or stripes= with #RRGGBB,#RRGGBB[,PITCH]</source>
+        <translation>womit der Rand bedruckt wird: clear, art (seine Farben nach außen fortgesetzt), #RRGGBB, oder dots= oder stripes= mit #RRGGBB,#RRGGBB[,ABSTAND]</translation>
+    </message>
+    <message>
+        <source>print continues this many mm past the cut line</source>
+        <translation>der Druck geht so viele mm über die Schnittlinie hinaus</translation>
+    </message>
+    <message>
+        <source>art (default) or rim: what the bleed is printed with</source>
+        <translation>art (sonst) oder rim: womit der Beschnitt bedruckt wird</translation>
+    </message>
+    <message>
+        <source>a further line to cut through points X,Y,X,Y,… (pixels), closed when it ends where it begins; may be repeated</source>
+        <translation>eine weitere Schnittlinie durch die Punkte X,Y,X,Y,… (Pixel), geschlossen, wenn sie endet, wo sie beginnt; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>do not cut the line nearest to X,Y (pixels); may be repeated</source>
+        <translation>schneidet die Linie nicht, die X,Y (Pixel) am nächsten liegt; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>take a PDF&apos;s page as a drawing instead of as a picture</source>
+        <translation>nimmt die Seite eines PDF als Zeichnung statt als Bild</translation>
+    </message>
+    <message>
+        <source>of a drawing: round (cut only round everything), bottom (cut the bottom shape, print the rest), colours (each colour its own piece) or file (as in the file)</source>
+        <translation>bei Zeichnungen: round (nur rundherum schneiden), bottom (die unterste Form schneiden, den Rest drucken), colours (jede Farbe ein eigenes Teil) oder file (wie in der Datei)</translation>
+    </message>
+    <message>
+        <source>what happens to parts, as WHICH=USE: USE is printed, cut, both or neither, with :kiss, :score or :through for a line of their own. WHICH is a number from 1 at the back, a name, layer:NAME, colour:#RRGGBB or all; may be repeated</source>
+        <translation>was mit Teilen geschieht, als WELCHE=WIE: WIE ist printed, cut, both oder neither, mit :kiss, :score oder :through für eine eigene Linie. WELCHE ist eine Nummer ab 1 von hinten, ein Name, layer:NAME, colour:#RRGGBB oder all; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>combine parts, as HOW:WHICH,WHICH…: join, take-out, overlap-only, exclude, split or pieces; may be repeated</source>
+        <translation>fasst Teile zusammen, als WIE:WELCHE,WELCHE…: join, take-out, overlap-only, exclude, split oder pieces; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>only what is visible: each part loses what lies under those above it</source>
+        <translation>nur was sichtbar ist: jedes Teil verliert, was unter denen über ihm liegt</translation>
+    </message>
+    <message>
+        <source>leave out pieces of combined parts thinner than this many mm</source>
+        <translation>lässt Stücke zusammengefasster Teile weg, die dünner als so viele mm sind</translation>
+    </message>
+    <message>
+        <source>print a drawing&apos;s colour as another: #RRGGBB=#RRGGBB; may be repeated</source>
+        <translation>druckt eine Farbe der Zeichnung als eine andere: #RRGGBB=#RRGGBB; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>fill parts anew, as WHICH=FILL; FILL is #RRGGBB, dots= or stripes=#RRGGBB,#RRGGBB[,PITCH], or the path of a picture; may be repeated</source>
+        <translation>füllt Teile neu, als WELCHE=FÜLLUNG; FÜLLUNG ist #RRGGBB, dots= oder stripes=#RRGGBB,#RRGGBB[,ABSTAND], oder der Pfad eines Bildes; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>make a label, as SHAPE:WxH in mm: rectangle, rounded, oval, notched, arch, tag, star, banner, or lettering for words alone</source>
+        <translation>macht ein Etikett, als FORM:BxH in mm: rectangle, rounded, oval, notched, arch, tag, star, banner, oder lettering für Wörter allein</translation>
+    </message>
+    <message>
+        <source>make a label from a template, by its name or a file as FILE:NAME</source>
+        <translation>macht ein Etikett nach einer Vorlage, nach ihrem Namen oder aus einer Datei als DATEI:NAME</translation>
+    </message>
+    <message>
+        <source>words on the label, \n for a new line, with fields such as {name}; may be repeated</source>
+        <translation>Wörter auf dem Etikett, \n für eine neue Zeile, mit Feldern wie {name}; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>how the text of the same number is set, as KEY=VALUE,…: font, size (mm), least (mm), fit, bold, italic, align, run (straight, top, bottom), spacing, letters, colour; may be repeated</source>
+        <translation>wie der Text derselben Nummer gesetzt wird, als SCHLÜSSEL=WERT,…: font, size (mm), least (mm), fit, bold, italic, align, run (straight, top, bottom), spacing, letters, colour; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colour, #RRGGBB or none</source>
+        <translation>die Farbe des Etiketts, #RRGGBB oder none</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colours, by the swatch&apos;s name</source>
+        <translation>die Farben des Etiketts, nach dem Namen der Farbgruppe</translation>
+    </message>
+    <message>
+        <source>a line inside the edge, as WIDTH,INSET in mm</source>
+        <translation>eine Linie innerhalb der Kante, als BREITE,ABSTAND in mm</translation>
+    </message>
+    <message>
+        <source>mm that words keep from the edge</source>
+        <translation>mm, die Wörter von der Kante entfernt bleiben</translation>
+    </message>
+    <message>
+        <source>radius of round, notched or cut-off corners in mm</source>
+        <translation>Radius runder, gekerbter oder abgeschnittener Ecken in mm</translation>
+    </message>
+    <message>
+        <source>across a tag&apos;s hole in mm, 0 for none</source>
+        <translation>Durchmesser des Lochs eines Anhängers in mm, 0 für keines</translation>
+    </message>
+    <message>
+        <source>points of a star</source>
+        <translation>Zacken eines Sterns</translation>
+    </message>
+    <message>
+        <source>a picture on the label, as FILE[,PLACE[,SHARE]]: left, right, above, below or behind</source>
+        <translation>ein Bild auf dem Etikett, als DATEI[,ORT[,ANTEIL]]: left, right, above, below oder behind</translation>
+    </message>
+    <message>
+        <source>column of the list with names of picture files, which lie beside the list</source>
+        <translation>Spalte der Liste mit Namen von Bilddateien, die neben der Liste liegen</translation>
+    </message>
+    <message>
+        <source>cut the letters, too: kiss, score or through</source>
+        <translation>schneidet auch die Buchstaben: kiss, score oder through</translation>
+    </message>
+    <message>
+        <source>CSV or text file: a label for each row, all put on the sheet</source>
+        <translation>CSV- oder Textdatei: ein Etikett für jede Zeile, alle auf den Bogen gelegt</translation>
+    </message>
+    <message>
+        <source>each text in one size on all labels of the list, the largest that fits</source>
+        <translation>jeder Text auf allen Etiketten der Liste in einer Größe, der größten, die passt</translation>
+    </message>
+    <message>
+        <source>the day that {date} means, as YYYY-MM-DD; today when not given</source>
+        <translation>der Tag, den {date} meint, als JJJJ-MM-TT; ohne Angabe heute</translation>
+    </message>
+    <message>
+        <source>what the label is called</source>
+        <translation>wie das Etikett heißt</translation>
+    </message>
+    <message>
+        <source>lay a photograph flat: board[:PAPER], paper:PAPER, card, or corners:X,Y,X,Y,X,Y,X,Y:WxH (pixels clockwise from the top left, then mm)</source>
+        <translation>legt ein Foto flach: board[:PAPIER], paper:PAPIER, card, oder corners:X,Y,X,Y,X,Y,X,Y:BxH (Pixel, im Uhrzeigersinn von links oben, dann mm)</translation>
+    </message>
+    <message>
+        <source>light that falls unevenly: auto, even it, or as-is</source>
+        <translation>ungleichmäßiges Licht: auto, even (ausgleichen) oder as-is (lassen)</translation>
+    </message>
+    <message>
+        <source>soft shadows of the art on its ground: auto, drop or keep</source>
+        <translation>weiche Schatten des Motivs auf seinem Grund: auto, drop (weglassen) oder keep (behalten)</translation>
+    </message>
+    <message>
+        <source>part what stands out from any ground: auto, or the box round it as X,Y,W,H in pixels</source>
+        <translation>trennt, was sich von einem beliebigen Grund abhebt: auto, oder der Rahmen darum als X,Y,B,H in Pixeln</translation>
+    </message>
+    <message>
+        <source>a stroke over what belongs to the subject, as SIZE,X,Y[,X,Y…]</source>
+        <translation>ein Strich über das, was dazugehört, als GRÖSSE,X,Y[,X,Y…]</translation>
+    </message>
+    <message>
+        <source>a stroke over what does not, as SIZE,X,Y[,X,Y…]</source>
+        <translation>ein Strich über das, was nicht dazugehört, als GRÖSSE,X,Y[,X,Y…]</translation>
+    </message>
+    <message>
+        <source>trace one artwork and write its outline or cut line as SVG</source>
+        <translation>zeichnet ein Motiv nach und schreibt seine Umriss- oder Schnittlinie als SVG</translation>
+    </message>
+    <message>
+        <source>the picture</source>
+        <translation>das Bild</translation>
+    </message>
+    <message>
+        <source>SVG file, in mm at the artwork&apos;s true size</source>
+        <translation>SVG-Datei, in mm in der wahren Größe des Motivs</translation>
+    </message>
+    <message>
+        <source>one path for each piece of the picture, in reading order; what is nearer than this many mm is one piece</source>
+        <translation>ein Pfad für jedes Stück des Bildes, in Leserichtung; was näher als so viele mm liegt, ist ein Stück</translation>
+    </message>
+    <message>
+        <source>JSON report to a file, or - for standard output</source>
+        <translation>JSON-Bericht in eine Datei, oder - für die Standardausgabe</translation>
+    </message>
+    <message>
+        <source>pixels per inch of the artwork, in place of what the file states</source>
+        <translation>Pixel pro Zoll des Motivs, statt dessen, was die Datei angibt</translation>
+    </message>
+    <message>
+        <source>lay copies out on a sheet and write what prints and what cuts</source>
+        <translation>legt Exemplare auf einen Bogen und schreibt, was gedruckt und was geschnitten wird</translation>
+    </message>
+    <message>
+        <source>a project to start from, and pictures and drawings to add</source>
+        <translation>ein Projekt als Anfang, und Bilder und Zeichnungen, die hinzukommen</translation>
+    </message>
+    <message>
+        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 bis a6, b5, letter, legal, tabloid, oder eine Größe wie 100x150 (mm) oder 4x6in</translation>
+    </message>
+    <message>
+        <source>printer margin in mm</source>
+        <translation>Rand des Druckers in mm</translation>
+    </message>
+    <message>
+        <source>dots, crosses or none</source>
+        <translation>dots, crosses oder none</translation>
+    </message>
+    <message>
+        <source>a mark scheme file, in place of --marks</source>
+        <translation>eine Datei mit einem Markenschema, statt --marks</translation>
+    </message>
+    <message>
+        <source>mm along every edge that the cutter cannot reach</source>
+        <translation>mm an jeder Kante, die der Schneider nicht erreicht</translation>
+    </message>
+    <message>
+        <source>divide the page into COLUMNSxROWS small sheets</source>
+        <translation>teilt die Seite in SPALTENxREIHEN kleine Bögen</translation>
+    </message>
+    <message>
+        <source>how small sheets are cut: none, through or score</source>
+        <translation>wie kleine Bögen geschnitten werden: none, through oder score</translation>
+    </message>
+    <message>
+        <source>mm between small sheets</source>
+        <translation>mm zwischen kleinen Bögen</translation>
+    </message>
+    <message>
+        <source>least distance between cut lines in mm</source>
+        <translation>kleinster Abstand zwischen Schnittlinien in mm</translation>
+    </message>
+    <message>
+        <source>upright rectangles with sharp corners lie edge to edge, with one cut where two meet</source>
+        <translation>gerade liegende Rechtecke mit scharfen Ecken liegen Kante an Kante, mit einem Schnitt, wo zwei sich treffen</translation>
+    </message>
+    <message>
+        <source>copies of each picture added</source>
+        <translation>Exemplare jedes hinzugefügten Bildes</translation>
+    </message>
+    <message>
+        <source>as many copies of each picture as fit, or as --copies says: in rows, snug, or snug and turned; of all stickers when only a project is given</source>
+        <translation>so viele Exemplare jedes Bildes, wie passen, oder wie --copies sagt: in Reihen, eng, oder eng und gedreht; von allen Aufklebern, wenn nur ein Projekt angegeben ist</translation>
+    </message>
+    <message>
+        <source>for --fill turned: half, quarters or any</source>
+        <translation>für --fill turned: half, quarters oder any</translation>
+    </message>
+    <message>
+        <source>pages that copies may flow on to</source>
+        <translation>Seiten, auf die Exemplare weitergehen dürfen</translation>
+    </message>
+    <message>
+        <source>look for other ways, too, until no page less will do</source>
+        <translation>sucht auch andere Wege, bis keine Seite weniger reicht</translation>
+    </message>
+    <message>
+        <source>how long to search for a better layout; 0 takes the first</source>
+        <translation>wie lange nach einer besseren Anordnung gesucht wird; 0 nimmt die erste</translation>
+    </message>
+    <message>
+        <source>of the search; the same seed gives the same sheet</source>
+        <translation>der Suche; derselbe Startwert gibt denselben Bogen</translation>
+    </message>
+    <message>
+        <source>spread the copies evenly when they are placed</source>
+        <translation>verteilt die Exemplare gleichmäßig, wenn sie gelegt werden</translation>
+    </message>
+    <message>
+        <source>longer side of each picture added, in mm</source>
+        <translation>längere Seite jedes hinzugefügten Bildes, in mm</translation>
+    </message>
+    <message>
+        <source>save the project</source>
+        <translation>speichert das Projekt</translation>
+    </message>
+    <message>
+        <source>the sheet to print</source>
+        <translation>der Bogen zum Drucken</translation>
+    </message>
+    <message>
+        <source>store pictures that print finer at so many dots per inch</source>
+        <translation>speichert Bilder, die feiner gedruckt würden, mit so vielen Punkten pro Zoll</translation>
+    </message>
+    <message>
+        <source>store pictures that were changed as JPEG of this quality, with their edge in a mask</source>
+        <translation>speichert Bilder, die geändert wurden, als JPEG dieser Güte, mit ihrer Kante in einer Maske</translation>
+    </message>
+    <message>
+        <source>the cut lines alone as PDF, an ink for each kind of cut</source>
+        <translation>die Schnittlinien allein als PDF, eine Druckfarbe für jede Art Schnitt</translation>
+    </message>
+    <message>
+        <source>the cut lines in mm</source>
+        <translation>die Schnittlinien in mm</translation>
+    </message>
+    <message>
+        <source>the cut lines as DXF in mm, a layer for each kind of cut</source>
+        <translation>die Schnittlinien als DXF in mm, eine Ebene für jede Art Schnitt</translation>
+    </message>
+    <message>
+        <source>keep curves as splines instead of short lines</source>
+        <translation>behält Kurven als Splines statt kurzer Strecken</translation>
+    </message>
+    <message>
+        <source>the cut lines for a cutter, in cutting order</source>
+        <translation>die Schnittlinien für einen Schneider, in der Reihenfolge des Schneidens</translation>
+    </message>
+    <message>
+        <source>the cut lines as G-code, in cutting order</source>
+        <translation>die Schnittlinien als G-Code, in der Reihenfolge des Schneidens</translation>
+    </message>
+    <message>
+        <source>a machine&apos;s profile, whose ways --hpgl and --gcode take</source>
+        <translation>das Profil einer Maschine, nach der sich --hpgl und --gcode richten</translation>
+    </message>
+    <message>
+        <source>what is cut, by its name: decides passes, overcut and blade</source>
+        <translation>was geschnitten wird, nach seinem Namen: bestimmt Durchgänge, Überschnitt und Klinge</translation>
+    </message>
+    <message>
+        <source>mm that closed lines are cut past their start</source>
+        <translation>mm, um die geschlossene Linien über ihren Anfang hinaus geschnitten werden</translation>
+    </message>
+    <message>
+        <source>name of a cut line&apos;s ink in the PDF: kiss=NAME, score=NAME or through=NAME</source>
+        <translation>Name der Druckfarbe einer Schnittlinie im PDF: kiss=NAME, score=NAME oder through=NAME</translation>
+    </message>
+    <message>
+        <source>print and cut the sheet as in a mirror, for transfer paper and film</source>
+        <translation>druckt und schneidet den Bogen spiegelverkehrt, für Transferpapier und Folie</translation>
+    </message>
+    <message>
+        <source>cut what lies on the photographed board already, where it lies; nothing is printed</source>
+        <translation>schneidet, was schon auf der fotografierten Tafel liegt, wo es liegt; gedruckt wird nichts</translation>
+    </message>
+    <message>
+        <source>a sticker for each piece of a picture; what is nearer than this many mm is one piece</source>
+        <translation>ein Aufkleber für jedes Stück eines Bildes; was näher als so viele mm liegt, ist ein Stück</translation>
+    </message>
+    <message>
+        <source>write --pdf and --png as outlines and rulers, for a test on plain paper</source>
+        <translation>schreibt --pdf und --png als Umrisse und Lineale, für eine Probe auf einfachem Papier</translation>
+    </message>
+    <message>
+        <source>the sheet as the practice printer prints it</source>
+        <translation>der Bogen, wie ihn der Übungsdrucker druckt</translation>
+    </message>
+    <message>
+        <source>dots per inch of the PNG</source>
+        <translation>Punkte pro Zoll des PNG</translation>
+    </message>
+    <message>
+        <source>lay what is added on each other and make it one: outer (one cut round all of it), take-out, overlap-only, exclude or visible</source>
+        <translation>legt das Hinzugefügte übereinander und macht eines daraus: outer (ein Schnitt um alles), take-out, overlap-only, exclude oder visible</translation>
+    </message>
+    <message>
+        <source>list the parts of a layered drawing</source>
+        <translation>listet die Teile einer Zeichnung mit Ebenen auf</translation>
+    </message>
+    <message>
+        <source>an SVG, DXF or PDF file</source>
+        <translation>eine SVG-, DXF- oder PDF-Datei</translation>
+    </message>
+    <message>
+        <source>the page of a PDF</source>
+        <translation>die Seite eines PDF</translation>
+    </message>
+    <message>
+        <source>print, load, find and cut with the practice devices</source>
+        <translation>druckt, lädt, findet und schneidet mit den Übungsgeräten</translation>
+    </message>
+    <message>
+        <source>rehearse what was printed under this code</source>
+        <translation>probt, was unter diesem Code gedruckt wurde</translation>
+    </message>
+    <message>
+        <source>X,Y in mm that the sheet lies off in the cutter</source>
+        <translation>X,Y in mm, um die der Bogen im Schneider danebenliegt</translation>
+    </message>
+    <message>
+        <source>degrees that it lies turned, clockwise</source>
+        <translation>Grad, um die er gedreht liegt, im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>percent that the print is stretched, or X,Y</source>
+        <translation>Prozent, um die der Druck gestreckt ist, oder X,Y</translation>
+    </message>
+    <message>
+        <source>the sheet lies the wrong way round</source>
+        <translation>der Bogen liegt verkehrt herum</translation>
+    </message>
+    <message>
+        <source>mm by which ink grows</source>
+        <translation>mm, um die Tinte verläuft</translation>
+    </message>
+    <message>
+        <source>of the sensor, in grey values</source>
+        <translation>des Sensors, in Grauwerten</translation>
+    </message>
+    <message>
+        <source>marks that are smudged, by number from 1</source>
+        <translation>verschmierte Marken, nach Nummer ab 1</translation>
+    </message>
+    <message>
+        <source>marks that are not there, by number from 1</source>
+        <translation>fehlende Marken, nach Nummer ab 1</translation>
+    </message>
+    <message>
+        <source>how the print is found: sensor, hand or edge</source>
+        <translation>wie der Druck gefunden wird: sensor, hand oder edge (Papierkante)</translation>
+    </message>
+    <message>
+        <source>mm that the blade in the machine really trails; as the material says when not given</source>
+        <translation>mm, um die die Klinge in der Maschine wirklich nachläuft; ohne Angabe wie beim Material</translation>
+    </message>
+    <message>
+        <source>mm of play in the machine&apos;s axes</source>
+        <translation>mm Spiel in den Achsen der Maschine</translation>
+    </message>
+    <message>
+        <source>also try so many sheets with slips as machines make them</source>
+        <translation>probiert auch so viele Bögen mit Versatz, wie ihn Maschinen haben</translation>
+    </message>
+    <message>
+        <source>of noise and slips</source>
+        <translation>für Rauschen und Versatz</translation>
+    </message>
+    <message>
+        <source>the sheet as it comes out</source>
+        <translation>der Bogen, wie er herauskommt</translation>
+    </message>
+    <message>
+        <source>cut a printed sheet on a machine</source>
+        <translation>schneidet einen gedruckten Bogen auf einer Maschine</translation>
+    </message>
+    <message>
+        <source>what was printed under this code; the newest when not given</source>
+        <translation>was unter diesem Code gedruckt wurde; ohne Angabe das neueste</translation>
+    </message>
+    <message>
+        <source>the machine&apos;s profile</source>
+        <translation>das Profil der Maschine</translation>
+    </message>
+    <message>
+        <source>X,Y of each mark in machine mm, as they were pointed at, in the order of the ticket&apos;s marks; none for one that cannot be seen. Without it the sheet is found by the paper&apos;s edge</source>
+        <translation>X,Y jeder Marke in mm der Maschine, wie auf sie gezeigt wurde, in der Reihenfolge der Marken des Laufzettels; none für eine, die nicht zu sehen ist. Ohne Angabe wird der Bogen nach der Papierkante gefunden</translation>
+    </message>
+    <message>
+        <source>X,Y in mm by which the cut is moved, right and towards you</source>
+        <translation>X,Y in mm, um die der Schnitt verschoben wird, nach rechts und zu Ihnen hin</translation>
+    </message>
+    <message>
+        <source>of the ticket, from 1</source>
+        <translation>des Laufzettels, ab 1</translation>
+    </message>
+    <message>
+        <source>write what the machine would be sent to a file, in place of sending it</source>
+        <translation>schreibt in eine Datei, was die Maschine bekäme, statt es zu senden</translation>
+    </message>
+    <message>
+        <source>write the photo board, by which photographs are laid flat</source>
+        <translation>schreibt die Fototafel, nach der Fotos flach gelegt werden</translation>
+    </message>
+    <message>
+        <source>a4, letter, a3, 12x12in or WxH in mm</source>
+        <translation>a4, letter, a3, 12x12in oder BxH in mm</translation>
+    </message>
+    <message>
+        <source>to print at actual size</source>
+        <translation>zum Drucken in wahrer Größe</translation>
+    </message>
+    <message>
+        <source>the same in mm</source>
+        <translation>dasselbe in mm</translation>
+    </message>
+    <message>
+        <source>to be drawn by a cutter&apos;s pen</source>
+        <translation>zum Zeichnen mit dem Stift eines Schneiders</translation>
+    </message>
+    <message>
+        <source>tell where a printed sheet lies on the photo board, by a photograph</source>
+        <translation>sagt nach einem Foto, wo ein gedruckter Bogen auf der Fototafel liegt</translation>
+    </message>
+    <message>
+        <source>the photograph of the sheet on the board</source>
+        <translation>das Foto des Bogens auf der Tafel</translation>
+    </message>
+    <message>
+        <source>the board&apos;s paper: a4, letter, a3, 12x12in or WxH in mm; found out when not given</source>
+        <translation>das Papier der Tafel: a4, letter, a3, 12x12in oder BxH in mm; ohne Angabe wird es herausgefunden</translation>
+    </message>
+    <message>
+        <source>run the preflight on a project</source>
+        <translation>führt die Vorprüfung eines Projekts durch</translation>
+    </message>
+    <message>
+        <source>Fusuma without a window: the same tracing, layout and output, for scripts and batches</source>
+        <translation>Fusuma ohne Fenster: dasselbe Nachzeichnen, Anordnen und Ausgeben, für Skripte und Stapel</translation>
+    </message>
+    <message>
+        <source>0 done, 1 done but preflight found something to fix, 2 bad input or usage.</source>
+        <translation>0 fertig, 1 fertig, aber die Vorprüfung fand etwas zu richten, 2 falsche Eingabe oder Aufruf.</translation>
+    </message>
+    <message>
+        <source>seconds of work that reading a file may take, for those that need more</source>
+        <translation>Sekunden Arbeit, die das Lesen einer Datei dauern darf, für die, die länger brauchen</translation>
+    </message>
+    <message>
+        <source>what tells art from background: auto, alpha, brightness, subject, colour, colour=#RRGGBB[,#RRGGBB…] to take colours away, or keep=#RRGGBB[,…] to keep nothing else</source>
+        <translation>was das Motiv vom Hintergrund trennt: auto, alpha, brightness, subject, colour, colour=#RRGGBB[,#RRGGBB…], um Farben wegzunehmen, oder keep=#RRGGBB[,…], um nur sie zu behalten</translation>
+    </message>
+    <message>
+        <source>with colour: difference up to which a pixel counts as background</source>
+        <translation>bei colour: Unterschied, bis zu dem ein Pixel als Hintergrund gilt</translation>
+    </message>
+    <message>
+        <source>with colour: take it away where the art encloses it, too</source>
+        <translation>bei colour: auch da wegnehmen, wo das Motiv sie umschließt</translation>
+    </message>
+    <message>
+        <source>take the even patch of colour at X,Y (pixels) away; may be repeated</source>
+        <translation>nimmt den gleichmäßigen Farbfleck bei X,Y (Pixel) weg; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>whatever the art encloses counts as art</source>
+        <translation>was das Motiv umschließt, gehört dazu</translation>
+    </message>
+    <message>
+        <source>a brush stroke as add|erase,SIZE,X,Y[,X,Y…] in pixels; may be repeated</source>
+        <translation>ein Pinselstrich als add|erase,GRÖSSE,X,Y[,X,Y…] in Pixeln; mehrfach möglich</translation>
+    </message>
+    <message>
+        <source>only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>nur in diesem Teil des Bildes, als X,Y,B,H in Pixeln</translation>
+    </message>
+    <message>
+        <source>use only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>nimmt nur diesen Teil des Bildes, als X,Y,B,H in Pixeln</translation>
+    </message>
+    <message>
+        <source>exchange left and right</source>
+        <translation>vertauscht links und rechts</translation>
+    </message>
+    <message>
+        <source>turn the artwork clockwise, in degrees</source>
+        <translation>dreht das Motiv im Uhrzeigersinn, in Grad</translation>
+    </message>
+    <message>
+        <source>dots per inch at which a PDF&apos;s page is drawn</source>
+        <translation>Punkte pro Zoll, mit denen die Seite eines PDF gezeichnet wird</translation>
+    </message>
+    <message>
+        <source>coverage above which a pixel counts as art, or with brightness the grey below which it does, 0-255</source>
+        <translation>Deckung, ab der ein Pixel zum Motiv gehört, oder bei brightness das Grau, unter dem es das tut, 0-255</translation>
+    </message>
+    <message>
+        <source>farthest that the curve may stray, in pixels</source>
+        <translation>wie weit die Kurve höchstens abweicht, in Pixeln</translation>
+    </message>
+    <message>
+        <source>length over which wobbles of the edge are evened out, in pixels</source>
+        <translation>Länge, über die Wackler der Kante ausgeglichen werden, in Pixeln</translation>
+    </message>
+    <message>
+        <source>drop contours smaller than this many mm²</source>
+        <translation>lässt Umrisse weg, die kleiner als so viele mm² sind</translation>
+    </message>
+    <message>
+        <source>close holes smaller than this many mm² (as --ignore-specks)</source>
+        <translation>schließt Löcher, die kleiner als so viele mm² sind (wie --ignore-specks)</translation>
+    </message>
+    <message>
+        <source>leave all holes out</source>
+        <translation>lässt alle Löcher weg</translation>
+    </message>
+    <message>
+        <source>close breaks in lines up to this many mm</source>
+        <translation>schließt Lücken in Linien bis zu so vielen mm</translation>
+    </message>
+    <message>
+        <source>width of the artwork in mm</source>
+        <translation>Breite des Motivs in mm</translation>
+    </message>
+    <message>
+        <source>kiss or through</source>
+        <translation>kiss oder through</translation>
+    </message>
+    <message>
+        <source>Fusuma: print-then-cut sticker sheets from pictures</source>
+        <translation>Fusuma: Aufkleberbögen aus Bildern, gedruckt und dann geschnitten</translation>
+    </message>
+    <message>
+        <source>projects to open, and pictures and drawings to add</source>
+        <translation>Projekte zum Öffnen, und Bilder und Zeichnungen, die hinzukommen</translation>
+    </message>
+    <message>
+        <source>begin with a new label</source>
+        <translation>beginnt mit einem neuen Etikett</translation>
+    </message>
+    <message>
+        <source>open the example that comes with the program, unless FILEs are given</source>
+        <translation>öffnet das mitgelieferte Beispiel, wenn keine Dateien angegeben sind</translation>
+    </message>
+</context>
+<context>
     <name>printing</name>
     <message>
         <source>Printing</source>
@@ -9135,6 +10032,74 @@ gedruckt %2
     <message>
         <source>A photograph laid flat, so its light was evened.</source>
         <translation>Ein flach gelegtes Foto, also wurde sein Licht ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>It is no colour profile of a screen.</source>
+        <translation>Das ist kein Farbprofil eines Bildschirms.</translation>
+    </message>
+    <message>
+        <source>Give one of the commands that --help lists.</source>
+        <translation>Geben Sie einen der Befehle an, die --help auflistet.</translation>
+    </message>
+    <message>
+        <source>{option} is needed.</source>
+        <translation>{option} wird gebraucht.</translation>
+    </message>
+    <message>
+        <source>{words} is not expected here.</source>
+        <translation>{words} wird hier nicht erwartet.</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is not between {least} and {most}.</source>
+        <translation>{option}: {value} liegt nicht zwischen {least} und {most}.</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is none of {words}.</source>
+        <translation>{option}: {value} ist keines von {words}.</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” cannot be understood.</source>
+        <translation>{option}: „{value}“ ist nicht zu verstehen.</translation>
+    </message>
+    <message>
+        <source>{option} needs a value.</source>
+        <translation>{option} braucht einen Wert.</translation>
+    </message>
+    <message>
+        <source>{option} does not take so many values.</source>
+        <translation>{option} nimmt nicht so viele Werte.</translation>
+    </message>
+    <message>
+        <source>{option} goes only with {other}.</source>
+        <translation>{option} geht nur mit {other}.</translation>
+    </message>
+    <message>
+        <source>{option} does not go with {other}.</source>
+        <translation>{option} geht nicht mit {other}.</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” is no number that can be used.</source>
+        <translation>{option}: „{value}“ ist keine brauchbare Zahl.</translation>
+    </message>
+    <message>
+        <source>“{project}” holds no picture of its sheet.</source>
+        <translation>„{project}“ enthält kein Bild seines Bogens.</translation>
+    </message>
+    <message>
+        <source>--size {size}: give a paper&apos;s name or WxH in mm.</source>
+        <translation>--size {size}: ein Papierformat oder BxH in mm angeben.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
+        <translation>--paper {paper}: a4, letter oder BxH in mm angeben.</translation>
+    </message>
+    <message>
+        <source>“{file}” is not a picture that can be read.</source>
+        <translation>„{file}“ ist kein lesbares Bild.</translation>
+    </message>
+    <message>
+        <source>The cut sheet cannot be written to “{file}”.</source>
+        <translation>Der geschnittene Bogen lässt sich nicht in „{file}“ schreiben.</translation>
     </message>
 </context>
 <context>

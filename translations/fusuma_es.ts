@@ -369,6 +369,53 @@
     </message>
 </context>
 <context>
+    <name>Manual</name>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 a %2</translation>
+    </message>
+    <message>
+        <source>; %1 when not given</source>
+        <translation>; %1 si no se da</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPCIONES</translation>
+    </message>
+    <message>
+        <source>User Commands</source>
+        <translation>Órdenes de usuario</translation>
+    </message>
+    <message>
+        <source>NAME</source>
+        <translation>NOMBRE</translation>
+    </message>
+    <message>
+        <source>SYNOPSIS</source>
+        <translation>SINOPSIS</translation>
+    </message>
+    <message>
+        <source>DESCRIPTION</source>
+        <translation>DESCRIPCIÓN</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>ÓRDENES</translation>
+    </message>
+    <message>
+        <source>EXIT STATUS</source>
+        <translation>ESTADO DE SALIDA</translation>
+    </message>
+    <message>
+        <source>SEE ALSO</source>
+        <translation>VÉASE TAMBIÉN</translation>
+    </message>
+    <message>
+        <source>The user guide, in the program&apos;s Help menu.</source>
+        <translation>La guía del usuario, en el menú Ayuda del programa.</translation>
+    </message>
+</context>
+<context>
     <name>OutputDialogs</name>
     <message>
         <source>none</source>
@@ -581,6 +628,61 @@
     <message>
         <source>In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names.</source>
         <translation>En un PDF cada tipo de corte es una capa en su propia tinta plana. Las imprentas piden ciertos nombres.</translation>
+    </message>
+</context>
+<context>
+    <name>Parts</name>
+    <message>
+        <source>print this help and end</source>
+        <translation>muestra esta ayuda y termina</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Opciones</translation>
+    </message>
+    <message>
+        <source>Usage</source>
+        <translation>Uso</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPCIONES</translation>
+    </message>
+    <message>
+        <source>Files</source>
+        <translation>Archivos</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>ORDEN</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>ÓRDENES</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation>necesario</translation>
+    </message>
+    <message>
+        <source>goes with</source>
+        <translation>va con</translation>
+    </message>
+    <message>
+        <source>not with</source>
+        <translation>no con</translation>
+    </message>
+    <message>
+        <source>TEXT</source>
+        <translation>TEXTO</translation>
+    </message>
+    <message>
+        <source>NUMBER</source>
+        <translation>NÚMERO</translation>
+    </message>
+    <message>
+        <source>Commands</source>
+        <translation>Órdenes</translation>
     </message>
 </context>
 <context>
@@ -1051,6 +1153,18 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
     <message>
         <source>Save a smaller PDF to print…</source>
         <translation>Guardar un PDF más pequeño para imprimir…</translation>
+    </message>
+    <message>
+        <source>Colours of the screen</source>
+        <translation>Colores de la pantalla</translation>
+    </message>
+    <message>
+        <source>by its profile</source>
+        <translation>según su perfil</translation>
+    </message>
+    <message>
+        <source>sRGB</source>
+        <translation>sRGB</translation>
     </message>
 </context>
 <context>
@@ -7137,6 +7251,789 @@ impresa %2
     </message>
 </context>
 <context>
+    <name>options</name>
+    <message>
+        <source>print the version and end</source>
+        <translation>muestra la versión y termina</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s thumbnailer: takes the picture of a project&apos;s first sheet out of it, for file managers</source>
+        <translation>Miniaturas de Fusuma: saca de un proyecto la imagen de su primera hoja, para gestores de archivos</translation>
+    </message>
+    <message>
+        <source>a .fusuma project</source>
+        <translation>un proyecto .fusuma</translation>
+    </message>
+    <message>
+        <source>where the picture goes</source>
+        <translation>adónde va la imagen</translation>
+    </message>
+    <message>
+        <source>pixels along its longer side</source>
+        <translation>píxeles en el lado más largo</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for</source>
+        <translation>Cámara de práctica de Fusuma: fotografía algo plano como lo haría un teléfono, con los defectos que se pidan</translation>
+    </message>
+    <message>
+        <source>what lies on the table, seen from above</source>
+        <translation>lo que hay sobre la mesa, visto desde arriba</translation>
+    </message>
+    <message>
+        <source>JPEG file</source>
+        <translation>archivo JPEG</translation>
+    </message>
+    <message>
+        <source>its size: a paper&apos;s name or WxH in mm; by its density when not given</source>
+        <translation>su tamaño: el nombre de un papel o AxH en mm; si no se da, por su resolución</translation>
+    </message>
+    <message>
+        <source>pixels across</source>
+        <translation>píxeles de ancho</translation>
+    </message>
+    <message>
+        <source>pixels down</source>
+        <translation>píxeles de alto</translation>
+    </message>
+    <message>
+        <source>share of the picture that it fills</source>
+        <translation>parte de la imagen que ocupa</translation>
+    </message>
+    <message>
+        <source>degrees from straight above</source>
+        <translation>grados desde la vertical</translation>
+    </message>
+    <message>
+        <source>degrees, the side it is tilted to</source>
+        <translation>grados, el lado hacia el que se inclina</translation>
+    </message>
+    <message>
+        <source>degrees, clockwise</source>
+        <translation>grados, en el sentido de las agujas del reloj</translation>
+    </message>
+    <message>
+        <source>how the lens bends</source>
+        <translation>cuánto deforma el objetivo</translation>
+    </message>
+    <message>
+        <source>light at the darkest corner, as a share</source>
+        <translation>luz en la esquina más oscura, como fracción</translation>
+    </message>
+    <message>
+        <source>none, soft or hard</source>
+        <translation>none, soft o hard (sin sombra, suave o dura)</translation>
+    </message>
+    <message>
+        <source>pixels</source>
+        <translation>píxeles</translation>
+    </message>
+    <message>
+        <source>grey values</source>
+        <translation>valores de gris</translation>
+    </message>
+    <message>
+        <source>of the JPEG</source>
+        <translation>del JPEG</translation>
+    </message>
+    <message>
+        <source>of noise and shadow</source>
+        <translation>del ruido y la sombra</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet</source>
+        <translation>Cortadora de práctica de Fusuma: recibe HP-GL en un puerto local y dibuja el corte sobre una hoja impresa</translation>
+    </message>
+    <message>
+        <source>the printed sheet, a picture from the practice printer</source>
+        <translation>la hoja impresa, una imagen de la impresora de práctica</translation>
+    </message>
+    <message>
+        <source>where the cut sheet goes, as PNG</source>
+        <translation>adónde va la hoja cortada, como PNG</translation>
+    </message>
+    <message>
+        <source>TCP port on this machine; 0 takes a free one</source>
+        <translation>puerto TCP de este equipo; 0 toma uno libre</translation>
+    </message>
+    <message>
+        <source>the sheet&apos;s paper: a4, letter or WxH in mm</source>
+        <translation>el papel de la hoja: a4, letter o AxH en mm</translation>
+    </message>
+    <message>
+        <source>blade speed in mm/s; 0 cuts at once</source>
+        <translation>velocidad de la cuchilla en mm/s; 0 corta al instante</translation>
+    </message>
+    <message>
+        <source>also serve as a serial port, on a pseudo-terminal</source>
+        <translation>sirve también como puerto serie, en un pseudoterminal</translation>
+    </message>
+    <message>
+        <source>mm that the blade&apos;s tip trails its axis</source>
+        <translation>mm que la punta de la cuchilla va por detrás de su eje</translation>
+    </message>
+    <message>
+        <source>mm of play in its axes</source>
+        <translation>mm de holgura en sus ejes</translation>
+    </message>
+    <message>
+        <source>drop the connection after so many runs</source>
+        <translation>corta la conexión tras tantos trazos</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice printer: turns a PDF into the picture of the printed sheet</source>
+        <translation>Impresora de práctica de Fusuma: convierte un PDF en la imagen de la hoja impresa</translation>
+    </message>
+    <message>
+        <source>the file to print</source>
+        <translation>el archivo que se imprime</translation>
+    </message>
+    <message>
+        <source>where the printed sheet goes, as PNG</source>
+        <translation>adónde va la hoja impresa, como PNG</translation>
+    </message>
+    <message>
+        <source>dots per inch</source>
+        <translation>puntos por pulgada</translation>
+    </message>
+    <message>
+        <source>border in mm, negative inward</source>
+        <translation>borde en mm, negativo hacia dentro</translation>
+    </message>
+    <message>
+        <source>round, mitre or bevel</source>
+        <translation>round, mitre o bevel (redondo, en punta, biselado)</translation>
+    </message>
+    <message>
+        <source>longest tip of a mitre as a multiple of the border&apos;s width</source>
+        <translation>punta más larga de una esquina, en múltiplos del ancho del borde</translation>
+    </message>
+    <message>
+        <source>the border grows with copies of another size</source>
+        <translation>el borde crece con las copias de otro tamaño</translation>
+    </message>
+    <message>
+        <source>keep, close, or close-under=MM2</source>
+        <translation>keep, close o close-under=MM2</translation>
+    </message>
+    <message>
+        <source>close the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>cierra el hueco en X,Y (píxeles), diga lo que diga --holes; se puede repetir</translation>
+    </message>
+    <message>
+        <source>keep the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>conserva el hueco en X,Y (píxeles), diga lo que diga --holes; se puede repetir</translation>
+    </message>
+    <message>
+        <source>pieces of the border closer than this many mm become one</source>
+        <translation>las piezas del borde a menos de tantos mm se hacen una</translation>
+    </message>
+    <message>
+        <source>bridge all pieces, however far apart</source>
+        <translation>une todas las piezas, por lejos que estén</translation>
+    </message>
+    <message>
+        <source>fill inlets narrower than this many mm</source>
+        <translation>rellena entrantes más estrechos que tantos mm</translation>
+    </message>
+    <message>
+        <source>cut off spikes thinner than this many mm</source>
+        <translation>recorta puntas más finas que tantos mm</translation>
+    </message>
+    <message>
+        <source>a printed rim inside the border as WIDTH,FILL, from the art outward, FILL as for --border-fill; may be repeated</source>
+        <translation>una orla impresa dentro del borde como ANCHO,RELLENO, del diseño hacia fuera, RELLENO como en --border-fill; se puede repetir</translation>
+    </message>
+    <message>
+        <source>what the border is printed with: clear, art (its colours carried outward), #RRGGBB, or dots= or stripes= with #RRGGBB,#RRGGBB[,PITCH]</source>
+        <translation>con qué se imprime el borde: clear, art (sus colores prolongados), #RRGGBB, o dots= o stripes= con #RRGGBB,#RRGGBB[,PASO]</translation>
+    </message>
+    <message>
+        <source>print continues this many mm past the cut line</source>
+        <translation>la impresión sigue tantos mm más allá de la línea de corte</translation>
+    </message>
+    <message>
+        <source>art (default) or rim: what the bleed is printed with</source>
+        <translation>art (si no se dice otra cosa) o rim: con qué se imprime el sangrado</translation>
+    </message>
+    <message>
+        <source>a further line to cut through points X,Y,X,Y,… (pixels), closed when it ends where it begins; may be repeated</source>
+        <translation>otra línea de corte por los puntos X,Y,X,Y,… (píxeles), cerrada si acaba donde empieza; se puede repetir</translation>
+    </message>
+    <message>
+        <source>do not cut the line nearest to X,Y (pixels); may be repeated</source>
+        <translation>no corta la línea más cercana a X,Y (píxeles); se puede repetir</translation>
+    </message>
+    <message>
+        <source>take a PDF&apos;s page as a drawing instead of as a picture</source>
+        <translation>toma la página de un PDF como dibujo y no como imagen</translation>
+    </message>
+    <message>
+        <source>of a drawing: round (cut only round everything), bottom (cut the bottom shape, print the rest), colours (each colour its own piece) or file (as in the file)</source>
+        <translation>de dibujos: round (cortar solo alrededor de todo), bottom (cortar la forma inferior e imprimir el resto), colours (cada color una pieza) o file (como en el archivo)</translation>
+    </message>
+    <message>
+        <source>what happens to parts, as WHICH=USE: USE is printed, cut, both or neither, with :kiss, :score or :through for a line of their own. WHICH is a number from 1 at the back, a name, layer:NAME, colour:#RRGGBB or all; may be repeated</source>
+        <translation>qué se hace con las partes, como CUÁL=USO: USO es printed, cut, both o neither, con :kiss, :score o :through para una línea propia. CUÁL es un número desde 1 al fondo, un nombre, layer:NOMBRE, colour:#RRGGBB o all; se puede repetir</translation>
+    </message>
+    <message>
+        <source>combine parts, as HOW:WHICH,WHICH…: join, take-out, overlap-only, exclude, split or pieces; may be repeated</source>
+        <translation>combina partes, como MODO:CUÁL,CUÁL…: join, take-out, overlap-only, exclude, split o pieces; se puede repetir</translation>
+    </message>
+    <message>
+        <source>only what is visible: each part loses what lies under those above it</source>
+        <translation>solo lo visible: cada parte pierde lo que queda bajo las de encima</translation>
+    </message>
+    <message>
+        <source>leave out pieces of combined parts thinner than this many mm</source>
+        <translation>descarta trozos de partes combinadas más finos que tantos mm</translation>
+    </message>
+    <message>
+        <source>print a drawing&apos;s colour as another: #RRGGBB=#RRGGBB; may be repeated</source>
+        <translation>imprime un color del dibujo como otro: #RRGGBB=#RRGGBB; se puede repetir</translation>
+    </message>
+    <message>
+        <source>fill parts anew, as WHICH=FILL; FILL is #RRGGBB, dots= or stripes=#RRGGBB,#RRGGBB[,PITCH], or the path of a picture; may be repeated</source>
+        <translation>rellena partes de nuevo, como CUÁL=RELLENO; RELLENO es #RRGGBB, dots= o stripes=#RRGGBB,#RRGGBB[,PASO], o la ruta de una imagen; se puede repetir</translation>
+    </message>
+    <message>
+        <source>make a label, as SHAPE:WxH in mm: rectangle, rounded, oval, notched, arch, tag, star, banner, or lettering for words alone</source>
+        <translation>hace una etiqueta, como FORMA:AxH en mm: rectangle, rounded, oval, notched, arch, tag, star, banner, o lettering para solo palabras</translation>
+    </message>
+    <message>
+        <source>make a label from a template, by its name or a file as FILE:NAME</source>
+        <translation>hace una etiqueta a partir de una plantilla, por su nombre o de un archivo como ARCHIVO:NOMBRE</translation>
+    </message>
+    <message>
+        <source>words on the label, \n for a new line, with fields such as {name}; may be repeated</source>
+        <translation>palabras en la etiqueta, \n para una línea nueva, con campos como {name}; se puede repetir</translation>
+    </message>
+    <message>
+        <source>how the text of the same number is set, as KEY=VALUE,…: font, size (mm), least (mm), fit, bold, italic, align, run (straight, top, bottom), spacing, letters, colour; may be repeated</source>
+        <translation>cómo se compone el texto del mismo número, como CLAVE=VALOR,…: font, size (mm), least (mm), fit, bold, italic, align, run (straight, top, bottom), spacing, letters, colour; se puede repetir</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colour, #RRGGBB or none</source>
+        <translation>el color de la etiqueta, #RRGGBB o none</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colours, by the swatch&apos;s name</source>
+        <translation>los colores de la etiqueta, por el nombre de la gama</translation>
+    </message>
+    <message>
+        <source>a line inside the edge, as WIDTH,INSET in mm</source>
+        <translation>una línea dentro del filo, como ANCHO,DISTANCIA en mm</translation>
+    </message>
+    <message>
+        <source>mm that words keep from the edge</source>
+        <translation>mm que las palabras se apartan del filo</translation>
+    </message>
+    <message>
+        <source>radius of round, notched or cut-off corners in mm</source>
+        <translation>radio de las esquinas redondas, con muesca o cortadas, en mm</translation>
+    </message>
+    <message>
+        <source>across a tag&apos;s hole in mm, 0 for none</source>
+        <translation>diámetro del agujero de una etiqueta colgante en mm, 0 para ninguno</translation>
+    </message>
+    <message>
+        <source>points of a star</source>
+        <translation>puntas de una estrella</translation>
+    </message>
+    <message>
+        <source>a picture on the label, as FILE[,PLACE[,SHARE]]: left, right, above, below or behind</source>
+        <translation>una imagen en la etiqueta, como ARCHIVO[,LUGAR[,PARTE]]: left, right, above, below o behind</translation>
+    </message>
+    <message>
+        <source>column of the list with names of picture files, which lie beside the list</source>
+        <translation>columna de la lista con nombres de imágenes, que están junto a la lista</translation>
+    </message>
+    <message>
+        <source>cut the letters, too: kiss, score or through</source>
+        <translation>corta también las letras: kiss, score o through</translation>
+    </message>
+    <message>
+        <source>CSV or text file: a label for each row, all put on the sheet</source>
+        <translation>archivo CSV o de texto: una etiqueta por fila, todas puestas en la hoja</translation>
+    </message>
+    <message>
+        <source>each text in one size on all labels of the list, the largest that fits</source>
+        <translation>cada texto de un mismo tamaño en todas las etiquetas de la lista, el mayor que quepa</translation>
+    </message>
+    <message>
+        <source>the day that {date} means, as YYYY-MM-DD; today when not given</source>
+        <translation>el día que significa {date}, como AAAA-MM-DD; hoy si no se da</translation>
+    </message>
+    <message>
+        <source>what the label is called</source>
+        <translation>cómo se llama la etiqueta</translation>
+    </message>
+    <message>
+        <source>lay a photograph flat: board[:PAPER], paper:PAPER, card, or corners:X,Y,X,Y,X,Y,X,Y:WxH (pixels clockwise from the top left, then mm)</source>
+        <translation>aplana una fotografía: board[:PAPEL], paper:PAPEL, card, o corners:X,Y,X,Y,X,Y,X,Y:AxH (píxeles en el sentido del reloj desde arriba a la izquierda, luego mm)</translation>
+    </message>
+    <message>
+        <source>light that falls unevenly: auto, even it, or as-is</source>
+        <translation>luz desigual: auto, even (igualar) o as-is (dejar como está)</translation>
+    </message>
+    <message>
+        <source>soft shadows of the art on its ground: auto, drop or keep</source>
+        <translation>sombras suaves del diseño sobre su fondo: auto, drop (quitar) o keep (conservar)</translation>
+    </message>
+    <message>
+        <source>part what stands out from any ground: auto, or the box round it as X,Y,W,H in pixels</source>
+        <translation>separa lo que resalta de cualquier fondo: auto, o el recuadro que lo rodea como X,Y,A,H en píxeles</translation>
+    </message>
+    <message>
+        <source>a stroke over what belongs to the subject, as SIZE,X,Y[,X,Y…]</source>
+        <translation>un trazo sobre lo que pertenece, como TAMAÑO,X,Y[,X,Y…]</translation>
+    </message>
+    <message>
+        <source>a stroke over what does not, as SIZE,X,Y[,X,Y…]</source>
+        <translation>un trazo sobre lo que no pertenece, como TAMAÑO,X,Y[,X,Y…]</translation>
+    </message>
+    <message>
+        <source>trace one artwork and write its outline or cut line as SVG</source>
+        <translation>traza un diseño y escribe su contorno o línea de corte como SVG</translation>
+    </message>
+    <message>
+        <source>the picture</source>
+        <translation>la imagen</translation>
+    </message>
+    <message>
+        <source>SVG file, in mm at the artwork&apos;s true size</source>
+        <translation>archivo SVG, en mm al tamaño real del diseño</translation>
+    </message>
+    <message>
+        <source>one path for each piece of the picture, in reading order; what is nearer than this many mm is one piece</source>
+        <translation>un trazado por cada pieza de la imagen, en orden de lectura; lo que está a menos de tantos mm es una pieza</translation>
+    </message>
+    <message>
+        <source>JSON report to a file, or - for standard output</source>
+        <translation>informe JSON a un archivo, o - para la salida estándar</translation>
+    </message>
+    <message>
+        <source>pixels per inch of the artwork, in place of what the file states</source>
+        <translation>píxeles por pulgada del diseño, en lugar de lo que dice el archivo</translation>
+    </message>
+    <message>
+        <source>lay copies out on a sheet and write what prints and what cuts</source>
+        <translation>reparte copias en una hoja y escribe lo que se imprime y lo que se corta</translation>
+    </message>
+    <message>
+        <source>a project to start from, and pictures and drawings to add</source>
+        <translation>un proyecto del que partir, e imágenes y dibujos que se añaden</translation>
+    </message>
+    <message>
+        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 a a6, b5, letter, legal, tabloid, o un tamaño como 100x150 (mm) o 4x6in</translation>
+    </message>
+    <message>
+        <source>printer margin in mm</source>
+        <translation>margen de la impresora en mm</translation>
+    </message>
+    <message>
+        <source>dots, crosses or none</source>
+        <translation>dots, crosses o none</translation>
+    </message>
+    <message>
+        <source>a mark scheme file, in place of --marks</source>
+        <translation>un archivo con un esquema de marcas, en lugar de --marks</translation>
+    </message>
+    <message>
+        <source>mm along every edge that the cutter cannot reach</source>
+        <translation>mm en cada orilla que la cortadora no alcanza</translation>
+    </message>
+    <message>
+        <source>divide the page into COLUMNSxROWS small sheets</source>
+        <translation>divide la página en COLUMNASxFILAS hojas pequeñas</translation>
+    </message>
+    <message>
+        <source>how small sheets are cut: none, through or score</source>
+        <translation>cómo se cortan las hojas pequeñas: none, through o score</translation>
+    </message>
+    <message>
+        <source>mm between small sheets</source>
+        <translation>mm entre hojas pequeñas</translation>
+    </message>
+    <message>
+        <source>least distance between cut lines in mm</source>
+        <translation>distancia mínima entre líneas de corte en mm</translation>
+    </message>
+    <message>
+        <source>upright rectangles with sharp corners lie edge to edge, with one cut where two meet</source>
+        <translation>los rectángulos derechos de esquinas vivas se tocan, con un solo corte donde dos se juntan</translation>
+    </message>
+    <message>
+        <source>copies of each picture added</source>
+        <translation>copias de cada imagen añadida</translation>
+    </message>
+    <message>
+        <source>as many copies of each picture as fit, or as --copies says: in rows, snug, or snug and turned; of all stickers when only a project is given</source>
+        <translation>tantas copias de cada imagen como quepan, o las que diga --copies: en filas, ajustadas, o ajustadas y giradas; de todas las pegatinas si solo se da un proyecto</translation>
+    </message>
+    <message>
+        <source>for --fill turned: half, quarters or any</source>
+        <translation>para --fill turned: half, quarters o any</translation>
+    </message>
+    <message>
+        <source>pages that copies may flow on to</source>
+        <translation>páginas a las que pueden pasar las copias</translation>
+    </message>
+    <message>
+        <source>look for other ways, too, until no page less will do</source>
+        <translation>busca también otras maneras, hasta que no baste una página menos</translation>
+    </message>
+    <message>
+        <source>how long to search for a better layout; 0 takes the first</source>
+        <translation>cuánto tiempo se busca un reparto mejor; 0 toma el primero</translation>
+    </message>
+    <message>
+        <source>of the search; the same seed gives the same sheet</source>
+        <translation>de la búsqueda; la misma semilla da la misma hoja</translation>
+    </message>
+    <message>
+        <source>spread the copies evenly when they are placed</source>
+        <translation>reparte las copias por igual una vez puestas</translation>
+    </message>
+    <message>
+        <source>longer side of each picture added, in mm</source>
+        <translation>lado más largo de cada imagen añadida, en mm</translation>
+    </message>
+    <message>
+        <source>save the project</source>
+        <translation>guarda el proyecto</translation>
+    </message>
+    <message>
+        <source>the sheet to print</source>
+        <translation>la hoja para imprimir</translation>
+    </message>
+    <message>
+        <source>store pictures that print finer at so many dots per inch</source>
+        <translation>guarda las imágenes que se imprimirían más finas a tantos puntos por pulgada</translation>
+    </message>
+    <message>
+        <source>store pictures that were changed as JPEG of this quality, with their edge in a mask</source>
+        <translation>guarda las imágenes cambiadas como JPEG de esta calidad, con su filo en una máscara</translation>
+    </message>
+    <message>
+        <source>the cut lines alone as PDF, an ink for each kind of cut</source>
+        <translation>solo las líneas de corte como PDF, una tinta por cada clase de corte</translation>
+    </message>
+    <message>
+        <source>the cut lines in mm</source>
+        <translation>las líneas de corte en mm</translation>
+    </message>
+    <message>
+        <source>the cut lines as DXF in mm, a layer for each kind of cut</source>
+        <translation>las líneas de corte como DXF en mm, una capa por cada clase de corte</translation>
+    </message>
+    <message>
+        <source>keep curves as splines instead of short lines</source>
+        <translation>conserva las curvas como splines en lugar de segmentos cortos</translation>
+    </message>
+    <message>
+        <source>the cut lines for a cutter, in cutting order</source>
+        <translation>las líneas de corte para una cortadora, en el orden de corte</translation>
+    </message>
+    <message>
+        <source>the cut lines as G-code, in cutting order</source>
+        <translation>las líneas de corte como G-code, en el orden de corte</translation>
+    </message>
+    <message>
+        <source>a machine&apos;s profile, whose ways --hpgl and --gcode take</source>
+        <translation>el perfil de una máquina, a cuyo modo se atienen --hpgl y --gcode</translation>
+    </message>
+    <message>
+        <source>what is cut, by its name: decides passes, overcut and blade</source>
+        <translation>qué se corta, por su nombre: decide pasadas, sobrecorte y cuchilla</translation>
+    </message>
+    <message>
+        <source>mm that closed lines are cut past their start</source>
+        <translation>mm que las líneas cerradas se cortan más allá de su comienzo</translation>
+    </message>
+    <message>
+        <source>name of a cut line&apos;s ink in the PDF: kiss=NAME, score=NAME or through=NAME</source>
+        <translation>nombre de la tinta de una línea de corte en el PDF: kiss=NOMBRE, score=NOMBRE o through=NOMBRE</translation>
+    </message>
+    <message>
+        <source>print and cut the sheet as in a mirror, for transfer paper and film</source>
+        <translation>imprime y corta la hoja como en un espejo, para papel de transferencia y lámina</translation>
+    </message>
+    <message>
+        <source>cut what lies on the photographed board already, where it lies; nothing is printed</source>
+        <translation>corta lo que ya está sobre el tablero fotografiado, donde está; no se imprime nada</translation>
+    </message>
+    <message>
+        <source>a sticker for each piece of a picture; what is nearer than this many mm is one piece</source>
+        <translation>una pegatina por cada pieza de una imagen; lo que está a menos de tantos mm es una pieza</translation>
+    </message>
+    <message>
+        <source>write --pdf and --png as outlines and rulers, for a test on plain paper</source>
+        <translation>escribe --pdf y --png como contornos y reglas, para una prueba en papel corriente</translation>
+    </message>
+    <message>
+        <source>the sheet as the practice printer prints it</source>
+        <translation>la hoja tal como la imprime la impresora de práctica</translation>
+    </message>
+    <message>
+        <source>dots per inch of the PNG</source>
+        <translation>puntos por pulgada del PNG</translation>
+    </message>
+    <message>
+        <source>lay what is added on each other and make it one: outer (one cut round all of it), take-out, overlap-only, exclude or visible</source>
+        <translation>pone lo añadido uno sobre otro y hace de todo uno: outer (un corte alrededor de todo), take-out, overlap-only, exclude o visible</translation>
+    </message>
+    <message>
+        <source>list the parts of a layered drawing</source>
+        <translation>enumera las partes de un dibujo con capas</translation>
+    </message>
+    <message>
+        <source>an SVG, DXF or PDF file</source>
+        <translation>un archivo SVG, DXF o PDF</translation>
+    </message>
+    <message>
+        <source>the page of a PDF</source>
+        <translation>la página de un PDF</translation>
+    </message>
+    <message>
+        <source>print, load, find and cut with the practice devices</source>
+        <translation>imprime, carga, localiza y corta con los aparatos de práctica</translation>
+    </message>
+    <message>
+        <source>rehearse what was printed under this code</source>
+        <translation>ensaya lo que se imprimió con este código</translation>
+    </message>
+    <message>
+        <source>X,Y in mm that the sheet lies off in the cutter</source>
+        <translation>X,Y en mm que la hoja está desplazada en la cortadora</translation>
+    </message>
+    <message>
+        <source>degrees that it lies turned, clockwise</source>
+        <translation>grados que está girada, en el sentido del reloj</translation>
+    </message>
+    <message>
+        <source>percent that the print is stretched, or X,Y</source>
+        <translation>tanto por ciento que la impresión está estirada, o X,Y</translation>
+    </message>
+    <message>
+        <source>the sheet lies the wrong way round</source>
+        <translation>la hoja está puesta al revés</translation>
+    </message>
+    <message>
+        <source>mm by which ink grows</source>
+        <translation>mm que se corre la tinta</translation>
+    </message>
+    <message>
+        <source>of the sensor, in grey values</source>
+        <translation>del sensor, en valores de gris</translation>
+    </message>
+    <message>
+        <source>marks that are smudged, by number from 1</source>
+        <translation>marcas borrosas, por número desde 1</translation>
+    </message>
+    <message>
+        <source>marks that are not there, by number from 1</source>
+        <translation>marcas que faltan, por número desde 1</translation>
+    </message>
+    <message>
+        <source>how the print is found: sensor, hand or edge</source>
+        <translation>cómo se localiza la impresión: sensor, hand o edge (orilla del papel)</translation>
+    </message>
+    <message>
+        <source>mm that the blade in the machine really trails; as the material says when not given</source>
+        <translation>mm que la cuchilla de la máquina va en realidad por detrás; si no se da, como dice el material</translation>
+    </message>
+    <message>
+        <source>mm of play in the machine&apos;s axes</source>
+        <translation>mm de holgura en los ejes de la máquina</translation>
+    </message>
+    <message>
+        <source>also try so many sheets with slips as machines make them</source>
+        <translation>prueba además tantas hojas con desvíos como los que tienen las máquinas</translation>
+    </message>
+    <message>
+        <source>of noise and slips</source>
+        <translation>del ruido y los desvíos</translation>
+    </message>
+    <message>
+        <source>the sheet as it comes out</source>
+        <translation>la hoja tal como sale</translation>
+    </message>
+    <message>
+        <source>cut a printed sheet on a machine</source>
+        <translation>corta una hoja impresa en una máquina</translation>
+    </message>
+    <message>
+        <source>what was printed under this code; the newest when not given</source>
+        <translation>lo que se imprimió con este código; lo más reciente si no se da</translation>
+    </message>
+    <message>
+        <source>the machine&apos;s profile</source>
+        <translation>el perfil de la máquina</translation>
+    </message>
+    <message>
+        <source>X,Y of each mark in machine mm, as they were pointed at, in the order of the ticket&apos;s marks; none for one that cannot be seen. Without it the sheet is found by the paper&apos;s edge</source>
+        <translation>X,Y de cada marca en mm de la máquina, tal como se señalaron, en el orden de las marcas de la ficha; none para la que no se ve. Sin ello, la hoja se localiza por la orilla del papel</translation>
+    </message>
+    <message>
+        <source>X,Y in mm by which the cut is moved, right and towards you</source>
+        <translation>X,Y en mm que se desplaza el corte, a la derecha y hacia usted</translation>
+    </message>
+    <message>
+        <source>of the ticket, from 1</source>
+        <translation>de la ficha, desde 1</translation>
+    </message>
+    <message>
+        <source>write what the machine would be sent to a file, in place of sending it</source>
+        <translation>escribe en un archivo lo que se enviaría a la máquina, en lugar de enviarlo</translation>
+    </message>
+    <message>
+        <source>write the photo board, by which photographs are laid flat</source>
+        <translation>escribe el tablero con el que se aplanan las fotografías</translation>
+    </message>
+    <message>
+        <source>a4, letter, a3, 12x12in or WxH in mm</source>
+        <translation>a4, letter, a3, 12x12in o AxH en mm</translation>
+    </message>
+    <message>
+        <source>to print at actual size</source>
+        <translation>para imprimir a tamaño real</translation>
+    </message>
+    <message>
+        <source>the same in mm</source>
+        <translation>lo mismo en mm</translation>
+    </message>
+    <message>
+        <source>to be drawn by a cutter&apos;s pen</source>
+        <translation>para dibujarlo con el rotulador de una cortadora</translation>
+    </message>
+    <message>
+        <source>tell where a printed sheet lies on the photo board, by a photograph</source>
+        <translation>dice, por una fotografía, dónde está una hoja impresa sobre el tablero</translation>
+    </message>
+    <message>
+        <source>the photograph of the sheet on the board</source>
+        <translation>la fotografía de la hoja sobre el tablero</translation>
+    </message>
+    <message>
+        <source>the board&apos;s paper: a4, letter, a3, 12x12in or WxH in mm; found out when not given</source>
+        <translation>el papel del tablero: a4, letter, a3, 12x12in o AxH en mm; si no se da, se averigua</translation>
+    </message>
+    <message>
+        <source>run the preflight on a project</source>
+        <translation>hace la verificación de un proyecto</translation>
+    </message>
+    <message>
+        <source>Fusuma without a window: the same tracing, layout and output, for scripts and batches</source>
+        <translation>Fusuma sin ventana: el mismo trazado, reparto y salida, para scripts y lotes</translation>
+    </message>
+    <message>
+        <source>0 done, 1 done but preflight found something to fix, 2 bad input or usage.</source>
+        <translation>0 hecho, 1 hecho pero la verificación encontró algo que arreglar, 2 datos o uso incorrectos.</translation>
+    </message>
+    <message>
+        <source>seconds of work that reading a file may take, for those that need more</source>
+        <translation>segundos de trabajo que puede llevar la lectura de un archivo, para los que necesitan más</translation>
+    </message>
+    <message>
+        <source>what tells art from background: auto, alpha, brightness, subject, colour, colour=#RRGGBB[,#RRGGBB…] to take colours away, or keep=#RRGGBB[,…] to keep nothing else</source>
+        <translation>qué distingue el diseño del fondo: auto, alpha, brightness, subject, colour, colour=#RRGGBB[,#RRGGBB…] para quitar colores, o keep=#RRGGBB[,…] para no conservar otra cosa</translation>
+    </message>
+    <message>
+        <source>with colour: difference up to which a pixel counts as background</source>
+        <translation>con colour: diferencia hasta la que un píxel cuenta como fondo</translation>
+    </message>
+    <message>
+        <source>with colour: take it away where the art encloses it, too</source>
+        <translation>con colour: quitarlo también donde lo encierra el diseño</translation>
+    </message>
+    <message>
+        <source>take the even patch of colour at X,Y (pixels) away; may be repeated</source>
+        <translation>quita la mancha de color uniforme en X,Y (píxeles); se puede repetir</translation>
+    </message>
+    <message>
+        <source>whatever the art encloses counts as art</source>
+        <translation>lo que encierra el diseño cuenta como diseño</translation>
+    </message>
+    <message>
+        <source>a brush stroke as add|erase,SIZE,X,Y[,X,Y…] in pixels; may be repeated</source>
+        <translation>una pincelada como add|erase,TAMAÑO,X,Y[,X,Y…] en píxeles; se puede repetir</translation>
+    </message>
+    <message>
+        <source>only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>solo en esta parte de la imagen, como X,Y,A,H en píxeles</translation>
+    </message>
+    <message>
+        <source>use only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>toma solo esta parte de la imagen, como X,Y,A,H en píxeles</translation>
+    </message>
+    <message>
+        <source>exchange left and right</source>
+        <translation>intercambia izquierda y derecha</translation>
+    </message>
+    <message>
+        <source>turn the artwork clockwise, in degrees</source>
+        <translation>gira el diseño en el sentido del reloj, en grados</translation>
+    </message>
+    <message>
+        <source>dots per inch at which a PDF&apos;s page is drawn</source>
+        <translation>puntos por pulgada a los que se dibuja la página de un PDF</translation>
+    </message>
+    <message>
+        <source>coverage above which a pixel counts as art, or with brightness the grey below which it does, 0-255</source>
+        <translation>cobertura a partir de la que un píxel cuenta como diseño, o con brightness el gris por debajo del que cuenta, 0-255</translation>
+    </message>
+    <message>
+        <source>farthest that the curve may stray, in pixels</source>
+        <translation>lo más que puede desviarse la curva, en píxeles</translation>
+    </message>
+    <message>
+        <source>length over which wobbles of the edge are evened out, in pixels</source>
+        <translation>longitud en la que se alisan las ondulaciones del contorno, en píxeles</translation>
+    </message>
+    <message>
+        <source>drop contours smaller than this many mm²</source>
+        <translation>descarta contornos menores de tantos mm²</translation>
+    </message>
+    <message>
+        <source>close holes smaller than this many mm² (as --ignore-specks)</source>
+        <translation>cierra huecos menores de tantos mm² (como --ignore-specks)</translation>
+    </message>
+    <message>
+        <source>leave all holes out</source>
+        <translation>descarta todos los huecos</translation>
+    </message>
+    <message>
+        <source>close breaks in lines up to this many mm</source>
+        <translation>cierra interrupciones de las líneas de hasta tantos mm</translation>
+    </message>
+    <message>
+        <source>width of the artwork in mm</source>
+        <translation>ancho del diseño en mm</translation>
+    </message>
+    <message>
+        <source>kiss or through</source>
+        <translation>kiss o through</translation>
+    </message>
+    <message>
+        <source>Fusuma: print-then-cut sticker sheets from pictures</source>
+        <translation>Fusuma: hojas de pegatinas a partir de imágenes, impresas y luego cortadas</translation>
+    </message>
+    <message>
+        <source>projects to open, and pictures and drawings to add</source>
+        <translation>proyectos que abrir, e imágenes y dibujos que añadir</translation>
+    </message>
+    <message>
+        <source>begin with a new label</source>
+        <translation>empieza con una etiqueta nueva</translation>
+    </message>
+    <message>
+        <source>open the example that comes with the program, unless FILEs are given</source>
+        <translation>abre el ejemplo que acompaña al programa, si no se dan archivos</translation>
+    </message>
+</context>
+<context>
     <name>printing</name>
     <message>
         <source>Printing</source>
@@ -9135,6 +10032,74 @@ impresa %2
     <message>
         <source>A photograph laid flat, so its light was evened.</source>
         <translation>Una fotografía aplanada, así que se igualó su luz.</translation>
+    </message>
+    <message>
+        <source>It is no colour profile of a screen.</source>
+        <translation>No es un perfil de color de una pantalla.</translation>
+    </message>
+    <message>
+        <source>Give one of the commands that --help lists.</source>
+        <translation>Dé una de las órdenes que enumera --help.</translation>
+    </message>
+    <message>
+        <source>{option} is needed.</source>
+        <translation>Hace falta {option}.</translation>
+    </message>
+    <message>
+        <source>{words} is not expected here.</source>
+        <translation>Aquí no se espera {words}.</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is not between {least} and {most}.</source>
+        <translation>{option}: {value} no está entre {least} y {most}.</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is none of {words}.</source>
+        <translation>{option}: {value} no es uno de {words}.</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” cannot be understood.</source>
+        <translation>{option}: «{value}» no se entiende.</translation>
+    </message>
+    <message>
+        <source>{option} needs a value.</source>
+        <translation>{option} necesita un valor.</translation>
+    </message>
+    <message>
+        <source>{option} does not take so many values.</source>
+        <translation>{option} no admite tantos valores.</translation>
+    </message>
+    <message>
+        <source>{option} goes only with {other}.</source>
+        <translation>{option} solo va con {other}.</translation>
+    </message>
+    <message>
+        <source>{option} does not go with {other}.</source>
+        <translation>{option} no va con {other}.</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” is no number that can be used.</source>
+        <translation>{option}: «{value}» no es un número que sirva.</translation>
+    </message>
+    <message>
+        <source>“{project}” holds no picture of its sheet.</source>
+        <translation>«{project}» no contiene ninguna imagen de su hoja.</translation>
+    </message>
+    <message>
+        <source>--size {size}: give a paper&apos;s name or WxH in mm.</source>
+        <translation>--size {size}: dé el nombre de un papel o AxH en mm.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
+        <translation>--paper {paper}: dé a4, letter o AxH en mm.</translation>
+    </message>
+    <message>
+        <source>“{file}” is not a picture that can be read.</source>
+        <translation>«{file}» no es una imagen que se pueda leer.</translation>
+    </message>
+    <message>
+        <source>The cut sheet cannot be written to “{file}”.</source>
+        <translation>No se puede escribir la hoja cortada en «{file}».</translation>
     </message>
 </context>
 <context>

@@ -369,6 +369,53 @@
     </message>
 </context>
 <context>
+    <name>Manual</name>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 à %2</translation>
+    </message>
+    <message>
+        <source>; %1 when not given</source>
+        <translation>; %1 sans indication</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPTIONS</translation>
+    </message>
+    <message>
+        <source>User Commands</source>
+        <translation>Commandes utilisateur</translation>
+    </message>
+    <message>
+        <source>NAME</source>
+        <translation>NOM</translation>
+    </message>
+    <message>
+        <source>SYNOPSIS</source>
+        <translation>SYNOPSIS</translation>
+    </message>
+    <message>
+        <source>DESCRIPTION</source>
+        <translation>DESCRIPTION</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>COMMANDES</translation>
+    </message>
+    <message>
+        <source>EXIT STATUS</source>
+        <translation>CODE DE RETOUR</translation>
+    </message>
+    <message>
+        <source>SEE ALSO</source>
+        <translation>VOIR AUSSI</translation>
+    </message>
+    <message>
+        <source>The user guide, in the program&apos;s Help menu.</source>
+        <translation>Le guide, dans le menu Aide du programme.</translation>
+    </message>
+</context>
+<context>
     <name>OutputDialogs</name>
     <message>
         <source>none</source>
@@ -581,6 +628,61 @@
     <message>
         <source>In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names.</source>
         <translation>Dans un PDF chaque genre de coupe est un calque dans son ton direct. Les imprimeurs demandent certains noms.</translation>
+    </message>
+</context>
+<context>
+    <name>Parts</name>
+    <message>
+        <source>print this help and end</source>
+        <translation>affiche cette aide et se termine</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Options</translation>
+    </message>
+    <message>
+        <source>Usage</source>
+        <translation>Usage</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>OPTIONS</translation>
+    </message>
+    <message>
+        <source>Files</source>
+        <translation>Fichiers</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>COMMANDE</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>COMMANDES</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation>nécessaire</translation>
+    </message>
+    <message>
+        <source>goes with</source>
+        <translation>va avec</translation>
+    </message>
+    <message>
+        <source>not with</source>
+        <translation>pas avec</translation>
+    </message>
+    <message>
+        <source>TEXT</source>
+        <translation>TEXTE</translation>
+    </message>
+    <message>
+        <source>NUMBER</source>
+        <translation>NOMBRE</translation>
+    </message>
+    <message>
+        <source>Commands</source>
+        <translation>Commandes</translation>
     </message>
 </context>
 <context>
@@ -1051,6 +1153,18 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <message>
         <source>Save a smaller PDF to print…</source>
         <translation>Enregistrer un PDF plus petit à imprimer…</translation>
+    </message>
+    <message>
+        <source>Colours of the screen</source>
+        <translation>Couleurs de l’écran</translation>
+    </message>
+    <message>
+        <source>by its profile</source>
+        <translation>selon son profil</translation>
+    </message>
+    <message>
+        <source>sRGB</source>
+        <translation>sRGB</translation>
     </message>
 </context>
 <context>
@@ -7137,6 +7251,789 @@ imprimée %2
     </message>
 </context>
 <context>
+    <name>options</name>
+    <message>
+        <source>print the version and end</source>
+        <translation>affiche la version et se termine</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s thumbnailer: takes the picture of a project&apos;s first sheet out of it, for file managers</source>
+        <translation>Vignettes de Fusuma : tire d&apos;un projet l&apos;image de sa première feuille, pour les gestionnaires de fichiers</translation>
+    </message>
+    <message>
+        <source>a .fusuma project</source>
+        <translation>un projet .fusuma</translation>
+    </message>
+    <message>
+        <source>where the picture goes</source>
+        <translation>où va l&apos;image</translation>
+    </message>
+    <message>
+        <source>pixels along its longer side</source>
+        <translation>pixels sur son plus grand côté</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for</source>
+        <translation>Appareil photo d&apos;exercice de Fusuma : photographie une chose plate comme le ferait un téléphone, avec les défauts demandés</translation>
+    </message>
+    <message>
+        <source>what lies on the table, seen from above</source>
+        <translation>ce qui est posé sur la table, vu d&apos;en haut</translation>
+    </message>
+    <message>
+        <source>JPEG file</source>
+        <translation>fichier JPEG</translation>
+    </message>
+    <message>
+        <source>its size: a paper&apos;s name or WxH in mm; by its density when not given</source>
+        <translation>sa taille : le nom d&apos;un papier ou LxH en mm ; sans indication, d&apos;après sa résolution</translation>
+    </message>
+    <message>
+        <source>pixels across</source>
+        <translation>pixels en largeur</translation>
+    </message>
+    <message>
+        <source>pixels down</source>
+        <translation>pixels en hauteur</translation>
+    </message>
+    <message>
+        <source>share of the picture that it fills</source>
+        <translation>part de l&apos;image qu&apos;elle occupe</translation>
+    </message>
+    <message>
+        <source>degrees from straight above</source>
+        <translation>degrés par rapport à la verticale</translation>
+    </message>
+    <message>
+        <source>degrees, the side it is tilted to</source>
+        <translation>degrés, le côté vers lequel il penche</translation>
+    </message>
+    <message>
+        <source>degrees, clockwise</source>
+        <translation>degrés, dans le sens des aiguilles d&apos;une montre</translation>
+    </message>
+    <message>
+        <source>how the lens bends</source>
+        <translation>combien l&apos;objectif déforme</translation>
+    </message>
+    <message>
+        <source>light at the darkest corner, as a share</source>
+        <translation>lumière dans le coin le plus sombre, en fraction</translation>
+    </message>
+    <message>
+        <source>none, soft or hard</source>
+        <translation>none, soft ou hard (sans ombre, douce ou dure)</translation>
+    </message>
+    <message>
+        <source>pixels</source>
+        <translation>pixels</translation>
+    </message>
+    <message>
+        <source>grey values</source>
+        <translation>valeurs de gris</translation>
+    </message>
+    <message>
+        <source>of the JPEG</source>
+        <translation>du JPEG</translation>
+    </message>
+    <message>
+        <source>of noise and shadow</source>
+        <translation>du bruit et de l&apos;ombre</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet</source>
+        <translation>Machine de découpe d&apos;exercice de Fusuma : reçoit du HP-GL sur un port local et dessine la coupe sur une feuille imprimée</translation>
+    </message>
+    <message>
+        <source>the printed sheet, a picture from the practice printer</source>
+        <translation>la feuille imprimée, une image de l&apos;imprimante d&apos;exercice</translation>
+    </message>
+    <message>
+        <source>where the cut sheet goes, as PNG</source>
+        <translation>où va la feuille coupée, en PNG</translation>
+    </message>
+    <message>
+        <source>TCP port on this machine; 0 takes a free one</source>
+        <translation>port TCP de cet ordinateur ; 0 en prend un libre</translation>
+    </message>
+    <message>
+        <source>the sheet&apos;s paper: a4, letter or WxH in mm</source>
+        <translation>le papier de la feuille : a4, letter ou LxH en mm</translation>
+    </message>
+    <message>
+        <source>blade speed in mm/s; 0 cuts at once</source>
+        <translation>vitesse de la lame en mm/s ; 0 coupe aussitôt</translation>
+    </message>
+    <message>
+        <source>also serve as a serial port, on a pseudo-terminal</source>
+        <translation>sert aussi de port série, sur un pseudo-terminal</translation>
+    </message>
+    <message>
+        <source>mm that the blade&apos;s tip trails its axis</source>
+        <translation>mm dont la pointe de la lame suit son axe</translation>
+    </message>
+    <message>
+        <source>mm of play in its axes</source>
+        <translation>mm de jeu dans ses axes</translation>
+    </message>
+    <message>
+        <source>drop the connection after so many runs</source>
+        <translation>coupe la connexion après tant de tracés</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice printer: turns a PDF into the picture of the printed sheet</source>
+        <translation>Imprimante d&apos;exercice de Fusuma : fait d&apos;un PDF l&apos;image de la feuille imprimée</translation>
+    </message>
+    <message>
+        <source>the file to print</source>
+        <translation>le fichier à imprimer</translation>
+    </message>
+    <message>
+        <source>where the printed sheet goes, as PNG</source>
+        <translation>où va la feuille imprimée, en PNG</translation>
+    </message>
+    <message>
+        <source>dots per inch</source>
+        <translation>points par pouce</translation>
+    </message>
+    <message>
+        <source>border in mm, negative inward</source>
+        <translation>bordure en mm, négative vers l&apos;intérieur</translation>
+    </message>
+    <message>
+        <source>round, mitre or bevel</source>
+        <translation>round, mitre ou bevel (rond, en pointe, biseauté)</translation>
+    </message>
+    <message>
+        <source>longest tip of a mitre as a multiple of the border&apos;s width</source>
+        <translation>pointe la plus longue d&apos;un coin, en multiple de la largeur de la bordure</translation>
+    </message>
+    <message>
+        <source>the border grows with copies of another size</source>
+        <translation>la bordure grandit avec les copies d&apos;une autre taille</translation>
+    </message>
+    <message>
+        <source>keep, close, or close-under=MM2</source>
+        <translation>keep, close ou close-under=MM2</translation>
+    </message>
+    <message>
+        <source>close the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>ferme le trou en X,Y (pixels), quoi que dise --holes ; peut être répété</translation>
+    </message>
+    <message>
+        <source>keep the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>garde le trou en X,Y (pixels), quoi que dise --holes ; peut être répété</translation>
+    </message>
+    <message>
+        <source>pieces of the border closer than this many mm become one</source>
+        <translation>les morceaux de la bordure à moins de tant de mm n&apos;en font qu&apos;un</translation>
+    </message>
+    <message>
+        <source>bridge all pieces, however far apart</source>
+        <translation>relie tous les morceaux, si loin qu&apos;ils soient</translation>
+    </message>
+    <message>
+        <source>fill inlets narrower than this many mm</source>
+        <translation>comble les creux plus étroits que tant de mm</translation>
+    </message>
+    <message>
+        <source>cut off spikes thinner than this many mm</source>
+        <translation>coupe les pointes plus fines que tant de mm</translation>
+    </message>
+    <message>
+        <source>a printed rim inside the border as WIDTH,FILL, from the art outward, FILL as for --border-fill; may be repeated</source>
+        <translation>un liseré imprimé dans la bordure, sous la forme LARGEUR,FOND, du motif vers l&apos;extérieur, FOND comme pour --border-fill ; peut être répété</translation>
+    </message>
+    <message>
+        <source>what the border is printed with: clear, art (its colours carried outward), #RRGGBB, or dots= or stripes= with #RRGGBB,#RRGGBB[,PITCH]</source>
+        <translation>ce qui est imprimé sur la bordure : clear, art (ses couleurs prolongées), #RRGGBB, ou dots= ou stripes= avec #RRGGBB,#RRGGBB[,PAS]</translation>
+    </message>
+    <message>
+        <source>print continues this many mm past the cut line</source>
+        <translation>l&apos;impression continue de tant de mm au-delà de la ligne de coupe</translation>
+    </message>
+    <message>
+        <source>art (default) or rim: what the bleed is printed with</source>
+        <translation>art (par défaut) ou rim : ce qui est imprimé sur le fond perdu</translation>
+    </message>
+    <message>
+        <source>a further line to cut through points X,Y,X,Y,… (pixels), closed when it ends where it begins; may be repeated</source>
+        <translation>une autre ligne de coupe par les points X,Y,X,Y,… (pixels), fermée si elle finit où elle commence ; peut être répété</translation>
+    </message>
+    <message>
+        <source>do not cut the line nearest to X,Y (pixels); may be repeated</source>
+        <translation>ne coupe pas la ligne la plus proche de X,Y (pixels) ; peut être répété</translation>
+    </message>
+    <message>
+        <source>take a PDF&apos;s page as a drawing instead of as a picture</source>
+        <translation>prend la page d&apos;un PDF comme dessin et non comme image</translation>
+    </message>
+    <message>
+        <source>of a drawing: round (cut only round everything), bottom (cut the bottom shape, print the rest), colours (each colour its own piece) or file (as in the file)</source>
+        <translation>pour les dessins : round (couper seulement autour du tout), bottom (couper la forme du dessous, imprimer le reste), colours (chaque couleur une pièce) ou file (comme dans le fichier)</translation>
+    </message>
+    <message>
+        <source>what happens to parts, as WHICH=USE: USE is printed, cut, both or neither, with :kiss, :score or :through for a line of their own. WHICH is a number from 1 at the back, a name, layer:NAME, colour:#RRGGBB or all; may be repeated</source>
+        <translation>ce qu&apos;on fait des parties, sous la forme LAQUELLE=USAGE : USAGE est printed, cut, both ou neither, avec :kiss, :score ou :through pour une ligne à part. LAQUELLE est un numéro à partir de 1 au fond, un nom, layer:NOM, colour:#RRGGBB ou all ; peut être répété</translation>
+    </message>
+    <message>
+        <source>combine parts, as HOW:WHICH,WHICH…: join, take-out, overlap-only, exclude, split or pieces; may be repeated</source>
+        <translation>combine des parties, sous la forme COMMENT:LAQUELLE,LAQUELLE… : join, take-out, overlap-only, exclude, split ou pieces ; peut être répété</translation>
+    </message>
+    <message>
+        <source>only what is visible: each part loses what lies under those above it</source>
+        <translation>seulement ce qui se voit : chaque partie perd ce qui est sous celles du dessus</translation>
+    </message>
+    <message>
+        <source>leave out pieces of combined parts thinner than this many mm</source>
+        <translation>laisse de côté les morceaux de parties combinées plus fins que tant de mm</translation>
+    </message>
+    <message>
+        <source>print a drawing&apos;s colour as another: #RRGGBB=#RRGGBB; may be repeated</source>
+        <translation>imprime une couleur du dessin comme une autre : #RRGGBB=#RRGGBB ; peut être répété</translation>
+    </message>
+    <message>
+        <source>fill parts anew, as WHICH=FILL; FILL is #RRGGBB, dots= or stripes=#RRGGBB,#RRGGBB[,PITCH], or the path of a picture; may be repeated</source>
+        <translation>remplit des parties à neuf, sous la forme LAQUELLE=FOND ; FOND est #RRGGBB, dots= ou stripes=#RRGGBB,#RRGGBB[,PAS], ou le chemin d&apos;une image ; peut être répété</translation>
+    </message>
+    <message>
+        <source>make a label, as SHAPE:WxH in mm: rectangle, rounded, oval, notched, arch, tag, star, banner, or lettering for words alone</source>
+        <translation>fait une étiquette, sous la forme FORME:LxH en mm : rectangle, rounded, oval, notched, arch, tag, star, banner, ou lettering pour des mots seuls</translation>
+    </message>
+    <message>
+        <source>make a label from a template, by its name or a file as FILE:NAME</source>
+        <translation>fait une étiquette d&apos;après un modèle, par son nom ou tiré d&apos;un fichier sous la forme FICHIER:NOM</translation>
+    </message>
+    <message>
+        <source>words on the label, \n for a new line, with fields such as {name}; may be repeated</source>
+        <translation>mots sur l&apos;étiquette, \n pour une nouvelle ligne, avec des champs comme {name} ; peut être répété</translation>
+    </message>
+    <message>
+        <source>how the text of the same number is set, as KEY=VALUE,…: font, size (mm), least (mm), fit, bold, italic, align, run (straight, top, bottom), spacing, letters, colour; may be repeated</source>
+        <translation>comment le texte du même numéro est composé, sous la forme CLÉ=VALEUR,… : font, size (mm), least (mm), fit, bold, italic, align, run (straight, top, bottom), spacing, letters, colour ; peut être répété</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colour, #RRGGBB or none</source>
+        <translation>la couleur de l&apos;étiquette, #RRGGBB ou none</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colours, by the swatch&apos;s name</source>
+        <translation>les couleurs de l&apos;étiquette, par le nom du nuancier</translation>
+    </message>
+    <message>
+        <source>a line inside the edge, as WIDTH,INSET in mm</source>
+        <translation>une ligne à l&apos;intérieur du bord, sous la forme LARGEUR,RETRAIT en mm</translation>
+    </message>
+    <message>
+        <source>mm that words keep from the edge</source>
+        <translation>mm que les mots gardent du bord</translation>
+    </message>
+    <message>
+        <source>radius of round, notched or cut-off corners in mm</source>
+        <translation>rayon des coins ronds, échancrés ou coupés, en mm</translation>
+    </message>
+    <message>
+        <source>across a tag&apos;s hole in mm, 0 for none</source>
+        <translation>diamètre du trou d&apos;une étiquette à suspendre en mm, 0 pour aucun</translation>
+    </message>
+    <message>
+        <source>points of a star</source>
+        <translation>pointes d&apos;une étoile</translation>
+    </message>
+    <message>
+        <source>a picture on the label, as FILE[,PLACE[,SHARE]]: left, right, above, below or behind</source>
+        <translation>une image sur l&apos;étiquette, sous la forme FICHIER[,PLACE[,PART]] : left, right, above, below ou behind</translation>
+    </message>
+    <message>
+        <source>column of the list with names of picture files, which lie beside the list</source>
+        <translation>colonne de la liste où sont les noms des images, qui se trouvent à côté de la liste</translation>
+    </message>
+    <message>
+        <source>cut the letters, too: kiss, score or through</source>
+        <translation>coupe aussi les lettres : kiss, score ou through</translation>
+    </message>
+    <message>
+        <source>CSV or text file: a label for each row, all put on the sheet</source>
+        <translation>fichier CSV ou texte : une étiquette par ligne, toutes posées sur la feuille</translation>
+    </message>
+    <message>
+        <source>each text in one size on all labels of the list, the largest that fits</source>
+        <translation>chaque texte d&apos;une même taille sur toutes les étiquettes de la liste, la plus grande qui tienne</translation>
+    </message>
+    <message>
+        <source>the day that {date} means, as YYYY-MM-DD; today when not given</source>
+        <translation>le jour que désigne {date}, sous la forme AAAA-MM-JJ ; aujourd&apos;hui sans indication</translation>
+    </message>
+    <message>
+        <source>what the label is called</source>
+        <translation>le nom de l&apos;étiquette</translation>
+    </message>
+    <message>
+        <source>lay a photograph flat: board[:PAPER], paper:PAPER, card, or corners:X,Y,X,Y,X,Y,X,Y:WxH (pixels clockwise from the top left, then mm)</source>
+        <translation>met une photo à plat : board[:PAPIER], paper:PAPIER, card, ou corners:X,Y,X,Y,X,Y,X,Y:LxH (pixels dans le sens horaire depuis le haut à gauche, puis mm)</translation>
+    </message>
+    <message>
+        <source>light that falls unevenly: auto, even it, or as-is</source>
+        <translation>lumière inégale : auto, even (égaliser) ou as-is (laisser)</translation>
+    </message>
+    <message>
+        <source>soft shadows of the art on its ground: auto, drop or keep</source>
+        <translation>ombres douces du motif sur son fond : auto, drop (enlever) ou keep (garder)</translation>
+    </message>
+    <message>
+        <source>part what stands out from any ground: auto, or the box round it as X,Y,W,H in pixels</source>
+        <translation>sépare ce qui ressort de n&apos;importe quel fond : auto, ou le cadre autour sous la forme X,Y,L,H en pixels</translation>
+    </message>
+    <message>
+        <source>a stroke over what belongs to the subject, as SIZE,X,Y[,X,Y…]</source>
+        <translation>un trait sur ce qui en fait partie, sous la forme TAILLE,X,Y[,X,Y…]</translation>
+    </message>
+    <message>
+        <source>a stroke over what does not, as SIZE,X,Y[,X,Y…]</source>
+        <translation>un trait sur ce qui n&apos;en fait pas partie, sous la forme TAILLE,X,Y[,X,Y…]</translation>
+    </message>
+    <message>
+        <source>trace one artwork and write its outline or cut line as SVG</source>
+        <translation>trace un motif et écrit son contour ou sa ligne de coupe en SVG</translation>
+    </message>
+    <message>
+        <source>the picture</source>
+        <translation>l&apos;image</translation>
+    </message>
+    <message>
+        <source>SVG file, in mm at the artwork&apos;s true size</source>
+        <translation>fichier SVG, en mm à la vraie taille du motif</translation>
+    </message>
+    <message>
+        <source>one path for each piece of the picture, in reading order; what is nearer than this many mm is one piece</source>
+        <translation>un tracé pour chaque morceau de l&apos;image, dans l&apos;ordre de lecture ; ce qui est à moins de tant de mm ne fait qu&apos;un</translation>
+    </message>
+    <message>
+        <source>JSON report to a file, or - for standard output</source>
+        <translation>rapport JSON dans un fichier, ou - pour la sortie standard</translation>
+    </message>
+    <message>
+        <source>pixels per inch of the artwork, in place of what the file states</source>
+        <translation>pixels par pouce du motif, à la place de ce qu&apos;indique le fichier</translation>
+    </message>
+    <message>
+        <source>lay copies out on a sheet and write what prints and what cuts</source>
+        <translation>dispose des copies sur une feuille et écrit ce qui s&apos;imprime et ce qui se coupe</translation>
+    </message>
+    <message>
+        <source>a project to start from, and pictures and drawings to add</source>
+        <translation>un projet de départ, et des images et dessins à ajouter</translation>
+    </message>
+    <message>
+        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 à a6, b5, letter, legal, tabloid, ou une taille comme 100x150 (mm) ou 4x6in</translation>
+    </message>
+    <message>
+        <source>printer margin in mm</source>
+        <translation>marge de l&apos;imprimante en mm</translation>
+    </message>
+    <message>
+        <source>dots, crosses or none</source>
+        <translation>dots, crosses ou none</translation>
+    </message>
+    <message>
+        <source>a mark scheme file, in place of --marks</source>
+        <translation>un fichier de schéma de repères, à la place de --marks</translation>
+    </message>
+    <message>
+        <source>mm along every edge that the cutter cannot reach</source>
+        <translation>mm le long de chaque bord que la machine n&apos;atteint pas</translation>
+    </message>
+    <message>
+        <source>divide the page into COLUMNSxROWS small sheets</source>
+        <translation>divise la page en COLONNESxRANGÉES petites feuilles</translation>
+    </message>
+    <message>
+        <source>how small sheets are cut: none, through or score</source>
+        <translation>comment les petites feuilles sont coupées : none, through ou score</translation>
+    </message>
+    <message>
+        <source>mm between small sheets</source>
+        <translation>mm entre les petites feuilles</translation>
+    </message>
+    <message>
+        <source>least distance between cut lines in mm</source>
+        <translation>distance minimale entre lignes de coupe en mm</translation>
+    </message>
+    <message>
+        <source>upright rectangles with sharp corners lie edge to edge, with one cut where two meet</source>
+        <translation>les rectangles droits à coins vifs se touchent, avec une seule coupe où deux se rejoignent</translation>
+    </message>
+    <message>
+        <source>copies of each picture added</source>
+        <translation>copies de chaque image ajoutée</translation>
+    </message>
+    <message>
+        <source>as many copies of each picture as fit, or as --copies says: in rows, snug, or snug and turned; of all stickers when only a project is given</source>
+        <translation>autant de copies de chaque image qu&apos;il en tient, ou ce que dit --copies : en rangées, serrées, ou serrées et tournées ; de tous les autocollants quand seul un projet est donné</translation>
+    </message>
+    <message>
+        <source>for --fill turned: half, quarters or any</source>
+        <translation>pour --fill turned : half, quarters ou any</translation>
+    </message>
+    <message>
+        <source>pages that copies may flow on to</source>
+        <translation>pages sur lesquelles les copies peuvent continuer</translation>
+    </message>
+    <message>
+        <source>look for other ways, too, until no page less will do</source>
+        <translation>cherche aussi d&apos;autres façons, jusqu&apos;à ce qu&apos;une page de moins ne suffise plus</translation>
+    </message>
+    <message>
+        <source>how long to search for a better layout; 0 takes the first</source>
+        <translation>combien de temps chercher une meilleure disposition ; 0 prend la première</translation>
+    </message>
+    <message>
+        <source>of the search; the same seed gives the same sheet</source>
+        <translation>de la recherche ; la même graine donne la même feuille</translation>
+    </message>
+    <message>
+        <source>spread the copies evenly when they are placed</source>
+        <translation>répartit les copies également une fois posées</translation>
+    </message>
+    <message>
+        <source>longer side of each picture added, in mm</source>
+        <translation>plus grand côté de chaque image ajoutée, en mm</translation>
+    </message>
+    <message>
+        <source>save the project</source>
+        <translation>enregistre le projet</translation>
+    </message>
+    <message>
+        <source>the sheet to print</source>
+        <translation>la feuille à imprimer</translation>
+    </message>
+    <message>
+        <source>store pictures that print finer at so many dots per inch</source>
+        <translation>enregistre les images qui s&apos;imprimeraient plus fin à tant de points par pouce</translation>
+    </message>
+    <message>
+        <source>store pictures that were changed as JPEG of this quality, with their edge in a mask</source>
+        <translation>enregistre les images modifiées en JPEG de cette qualité, avec leur bord dans un masque</translation>
+    </message>
+    <message>
+        <source>the cut lines alone as PDF, an ink for each kind of cut</source>
+        <translation>les lignes de coupe seules en PDF, une encre par sorte de coupe</translation>
+    </message>
+    <message>
+        <source>the cut lines in mm</source>
+        <translation>les lignes de coupe en mm</translation>
+    </message>
+    <message>
+        <source>the cut lines as DXF in mm, a layer for each kind of cut</source>
+        <translation>les lignes de coupe en DXF, en mm, un calque par sorte de coupe</translation>
+    </message>
+    <message>
+        <source>keep curves as splines instead of short lines</source>
+        <translation>garde les courbes en splines au lieu de petits segments</translation>
+    </message>
+    <message>
+        <source>the cut lines for a cutter, in cutting order</source>
+        <translation>les lignes de coupe pour une machine de découpe, dans l&apos;ordre de coupe</translation>
+    </message>
+    <message>
+        <source>the cut lines as G-code, in cutting order</source>
+        <translation>les lignes de coupe en G-code, dans l&apos;ordre de coupe</translation>
+    </message>
+    <message>
+        <source>a machine&apos;s profile, whose ways --hpgl and --gcode take</source>
+        <translation>le profil d&apos;une machine, dont --hpgl et --gcode suivent les habitudes</translation>
+    </message>
+    <message>
+        <source>what is cut, by its name: decides passes, overcut and blade</source>
+        <translation>ce qui est coupé, par son nom : décide des passes, du dépassement et de la lame</translation>
+    </message>
+    <message>
+        <source>mm that closed lines are cut past their start</source>
+        <translation>mm dont les lignes fermées sont coupées au-delà de leur début</translation>
+    </message>
+    <message>
+        <source>name of a cut line&apos;s ink in the PDF: kiss=NAME, score=NAME or through=NAME</source>
+        <translation>nom de l&apos;encre d&apos;une ligne de coupe dans le PDF : kiss=NOM, score=NOM ou through=NOM</translation>
+    </message>
+    <message>
+        <source>print and cut the sheet as in a mirror, for transfer paper and film</source>
+        <translation>imprime et coupe la feuille comme dans un miroir, pour papier transfert et film</translation>
+    </message>
+    <message>
+        <source>cut what lies on the photographed board already, where it lies; nothing is printed</source>
+        <translation>coupe ce qui est déjà posé sur la planche photographiée, là où c&apos;est ; rien n&apos;est imprimé</translation>
+    </message>
+    <message>
+        <source>a sticker for each piece of a picture; what is nearer than this many mm is one piece</source>
+        <translation>un autocollant pour chaque morceau d&apos;une image ; ce qui est à moins de tant de mm ne fait qu&apos;un</translation>
+    </message>
+    <message>
+        <source>write --pdf and --png as outlines and rulers, for a test on plain paper</source>
+        <translation>écrit --pdf et --png en contours et règles, pour un essai sur papier ordinaire</translation>
+    </message>
+    <message>
+        <source>the sheet as the practice printer prints it</source>
+        <translation>la feuille comme l&apos;imprime l&apos;imprimante d&apos;exercice</translation>
+    </message>
+    <message>
+        <source>dots per inch of the PNG</source>
+        <translation>points par pouce du PNG</translation>
+    </message>
+    <message>
+        <source>lay what is added on each other and make it one: outer (one cut round all of it), take-out, overlap-only, exclude or visible</source>
+        <translation>pose ce qui est ajouté l&apos;un sur l&apos;autre et n&apos;en fait qu&apos;un : outer (une coupe autour du tout), take-out, overlap-only, exclude ou visible</translation>
+    </message>
+    <message>
+        <source>list the parts of a layered drawing</source>
+        <translation>énumère les parties d&apos;un dessin à calques</translation>
+    </message>
+    <message>
+        <source>an SVG, DXF or PDF file</source>
+        <translation>un fichier SVG, DXF ou PDF</translation>
+    </message>
+    <message>
+        <source>the page of a PDF</source>
+        <translation>la page d&apos;un PDF</translation>
+    </message>
+    <message>
+        <source>print, load, find and cut with the practice devices</source>
+        <translation>imprime, charge, trouve et coupe avec les appareils d&apos;exercice</translation>
+    </message>
+    <message>
+        <source>rehearse what was printed under this code</source>
+        <translation>répète ce qui a été imprimé sous ce code</translation>
+    </message>
+    <message>
+        <source>X,Y in mm that the sheet lies off in the cutter</source>
+        <translation>X,Y en mm dont la feuille est décalée dans la machine</translation>
+    </message>
+    <message>
+        <source>degrees that it lies turned, clockwise</source>
+        <translation>degrés dont elle est tournée, dans le sens horaire</translation>
+    </message>
+    <message>
+        <source>percent that the print is stretched, or X,Y</source>
+        <translation>pour cent dont l&apos;impression est étirée, ou X,Y</translation>
+    </message>
+    <message>
+        <source>the sheet lies the wrong way round</source>
+        <translation>la feuille est mise à l&apos;envers</translation>
+    </message>
+    <message>
+        <source>mm by which ink grows</source>
+        <translation>mm dont l&apos;encre s&apos;étale</translation>
+    </message>
+    <message>
+        <source>of the sensor, in grey values</source>
+        <translation>du capteur, en valeurs de gris</translation>
+    </message>
+    <message>
+        <source>marks that are smudged, by number from 1</source>
+        <translation>repères tachés, par numéro à partir de 1</translation>
+    </message>
+    <message>
+        <source>marks that are not there, by number from 1</source>
+        <translation>repères qui manquent, par numéro à partir de 1</translation>
+    </message>
+    <message>
+        <source>how the print is found: sensor, hand or edge</source>
+        <translation>comment l&apos;impression est trouvée : sensor, hand ou edge (bord du papier)</translation>
+    </message>
+    <message>
+        <source>mm that the blade in the machine really trails; as the material says when not given</source>
+        <translation>mm dont la lame de la machine suit vraiment ; sans indication, comme le dit le matériau</translation>
+    </message>
+    <message>
+        <source>mm of play in the machine&apos;s axes</source>
+        <translation>mm de jeu dans les axes de la machine</translation>
+    </message>
+    <message>
+        <source>also try so many sheets with slips as machines make them</source>
+        <translation>essaie aussi tant de feuilles avec des décalages comme en font les machines</translation>
+    </message>
+    <message>
+        <source>of noise and slips</source>
+        <translation>du bruit et des décalages</translation>
+    </message>
+    <message>
+        <source>the sheet as it comes out</source>
+        <translation>la feuille comme elle sort</translation>
+    </message>
+    <message>
+        <source>cut a printed sheet on a machine</source>
+        <translation>coupe une feuille imprimée sur une machine</translation>
+    </message>
+    <message>
+        <source>what was printed under this code; the newest when not given</source>
+        <translation>ce qui a été imprimé sous ce code ; le plus récent sans indication</translation>
+    </message>
+    <message>
+        <source>the machine&apos;s profile</source>
+        <translation>le profil de la machine</translation>
+    </message>
+    <message>
+        <source>X,Y of each mark in machine mm, as they were pointed at, in the order of the ticket&apos;s marks; none for one that cannot be seen. Without it the sheet is found by the paper&apos;s edge</source>
+        <translation>X,Y de chaque repère en mm de la machine, comme ils ont été montrés, dans l&apos;ordre des repères de la fiche ; none pour celui qu&apos;on ne voit pas. Sans cela, la feuille est trouvée par le bord du papier</translation>
+    </message>
+    <message>
+        <source>X,Y in mm by which the cut is moved, right and towards you</source>
+        <translation>X,Y en mm dont la coupe est déplacée, à droite et vers vous</translation>
+    </message>
+    <message>
+        <source>of the ticket, from 1</source>
+        <translation>de la fiche, à partir de 1</translation>
+    </message>
+    <message>
+        <source>write what the machine would be sent to a file, in place of sending it</source>
+        <translation>écrit dans un fichier ce que la machine recevrait, au lieu de l&apos;envoyer</translation>
+    </message>
+    <message>
+        <source>write the photo board, by which photographs are laid flat</source>
+        <translation>écrit la planche photo, par laquelle les photos sont mises à plat</translation>
+    </message>
+    <message>
+        <source>a4, letter, a3, 12x12in or WxH in mm</source>
+        <translation>a4, letter, a3, 12x12in ou LxH en mm</translation>
+    </message>
+    <message>
+        <source>to print at actual size</source>
+        <translation>à imprimer à la taille réelle</translation>
+    </message>
+    <message>
+        <source>the same in mm</source>
+        <translation>la même en mm</translation>
+    </message>
+    <message>
+        <source>to be drawn by a cutter&apos;s pen</source>
+        <translation>à dessiner avec le stylo d&apos;une machine de découpe</translation>
+    </message>
+    <message>
+        <source>tell where a printed sheet lies on the photo board, by a photograph</source>
+        <translation>dit, d&apos;après une photo, où une feuille imprimée se trouve sur la planche photo</translation>
+    </message>
+    <message>
+        <source>the photograph of the sheet on the board</source>
+        <translation>la photo de la feuille sur la planche</translation>
+    </message>
+    <message>
+        <source>the board&apos;s paper: a4, letter, a3, 12x12in or WxH in mm; found out when not given</source>
+        <translation>le papier de la planche : a4, letter, a3, 12x12in ou LxH en mm ; trouvé sans indication</translation>
+    </message>
+    <message>
+        <source>run the preflight on a project</source>
+        <translation>fait la vérification d&apos;un projet</translation>
+    </message>
+    <message>
+        <source>Fusuma without a window: the same tracing, layout and output, for scripts and batches</source>
+        <translation>Fusuma sans fenêtre : le même tracé, la même disposition et les mêmes sorties, pour scripts et lots</translation>
+    </message>
+    <message>
+        <source>0 done, 1 done but preflight found something to fix, 2 bad input or usage.</source>
+        <translation>0 fait, 1 fait mais la vérification a trouvé quelque chose à corriger, 2 entrée ou usage incorrects.</translation>
+    </message>
+    <message>
+        <source>seconds of work that reading a file may take, for those that need more</source>
+        <translation>secondes de travail que peut prendre la lecture d&apos;un fichier, pour ceux qui en demandent plus</translation>
+    </message>
+    <message>
+        <source>what tells art from background: auto, alpha, brightness, subject, colour, colour=#RRGGBB[,#RRGGBB…] to take colours away, or keep=#RRGGBB[,…] to keep nothing else</source>
+        <translation>ce qui distingue le motif du fond : auto, alpha, brightness, subject, colour, colour=#RRGGBB[,#RRGGBB…] pour ôter des couleurs, ou keep=#RRGGBB[,…] pour ne garder rien d&apos;autre</translation>
+    </message>
+    <message>
+        <source>with colour: difference up to which a pixel counts as background</source>
+        <translation>avec colour : différence jusqu&apos;à laquelle un pixel compte comme fond</translation>
+    </message>
+    <message>
+        <source>with colour: take it away where the art encloses it, too</source>
+        <translation>avec colour : l&apos;ôter aussi là où le motif l&apos;enferme</translation>
+    </message>
+    <message>
+        <source>take the even patch of colour at X,Y (pixels) away; may be repeated</source>
+        <translation>ôte la tache de couleur unie en X,Y (pixels) ; peut être répété</translation>
+    </message>
+    <message>
+        <source>whatever the art encloses counts as art</source>
+        <translation>ce que le motif enferme compte comme motif</translation>
+    </message>
+    <message>
+        <source>a brush stroke as add|erase,SIZE,X,Y[,X,Y…] in pixels; may be repeated</source>
+        <translation>un coup de pinceau sous la forme add|erase,TAILLE,X,Y[,X,Y…] en pixels ; peut être répété</translation>
+    </message>
+    <message>
+        <source>only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>seulement dans cette partie de l&apos;image, sous la forme X,Y,L,H en pixels</translation>
+    </message>
+    <message>
+        <source>use only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>ne prend que cette partie de l&apos;image, sous la forme X,Y,L,H en pixels</translation>
+    </message>
+    <message>
+        <source>exchange left and right</source>
+        <translation>échange gauche et droite</translation>
+    </message>
+    <message>
+        <source>turn the artwork clockwise, in degrees</source>
+        <translation>tourne le motif dans le sens horaire, en degrés</translation>
+    </message>
+    <message>
+        <source>dots per inch at which a PDF&apos;s page is drawn</source>
+        <translation>points par pouce auxquels la page d&apos;un PDF est dessinée</translation>
+    </message>
+    <message>
+        <source>coverage above which a pixel counts as art, or with brightness the grey below which it does, 0-255</source>
+        <translation>couverture à partir de laquelle un pixel compte comme motif, ou avec brightness le gris au-dessous duquel il compte, 0-255</translation>
+    </message>
+    <message>
+        <source>farthest that the curve may stray, in pixels</source>
+        <translation>écart maximal de la courbe, en pixels</translation>
+    </message>
+    <message>
+        <source>length over which wobbles of the edge are evened out, in pixels</source>
+        <translation>longueur sur laquelle les ondulations du bord sont lissées, en pixels</translation>
+    </message>
+    <message>
+        <source>drop contours smaller than this many mm²</source>
+        <translation>laisse de côté les contours de moins de tant de mm²</translation>
+    </message>
+    <message>
+        <source>close holes smaller than this many mm² (as --ignore-specks)</source>
+        <translation>ferme les trous de moins de tant de mm² (comme --ignore-specks)</translation>
+    </message>
+    <message>
+        <source>leave all holes out</source>
+        <translation>laisse de côté tous les trous</translation>
+    </message>
+    <message>
+        <source>close breaks in lines up to this many mm</source>
+        <translation>ferme les coupures des lignes jusqu&apos;à tant de mm</translation>
+    </message>
+    <message>
+        <source>width of the artwork in mm</source>
+        <translation>largeur du motif en mm</translation>
+    </message>
+    <message>
+        <source>kiss or through</source>
+        <translation>kiss ou through</translation>
+    </message>
+    <message>
+        <source>Fusuma: print-then-cut sticker sheets from pictures</source>
+        <translation>Fusuma : des feuilles d&apos;autocollants à partir d&apos;images, imprimées puis coupées</translation>
+    </message>
+    <message>
+        <source>projects to open, and pictures and drawings to add</source>
+        <translation>projets à ouvrir, et images et dessins à ajouter</translation>
+    </message>
+    <message>
+        <source>begin with a new label</source>
+        <translation>commence par une nouvelle étiquette</translation>
+    </message>
+    <message>
+        <source>open the example that comes with the program, unless FILEs are given</source>
+        <translation>ouvre l&apos;exemple livré avec le programme, si aucun fichier n&apos;est donné</translation>
+    </message>
+</context>
+<context>
     <name>printing</name>
     <message>
         <source>Printing</source>
@@ -9135,6 +10032,74 @@ imprimée %2
     <message>
         <source>A photograph laid flat, so its light was evened.</source>
         <translation>Une photo mise à plat : sa lumière a été égalisée.</translation>
+    </message>
+    <message>
+        <source>It is no colour profile of a screen.</source>
+        <translation>Ce n’est pas le profil de couleur d’un écran.</translation>
+    </message>
+    <message>
+        <source>Give one of the commands that --help lists.</source>
+        <translation>Donnez l&apos;une des commandes que --help énumère.</translation>
+    </message>
+    <message>
+        <source>{option} is needed.</source>
+        <translation>Il faut {option}.</translation>
+    </message>
+    <message>
+        <source>{words} is not expected here.</source>
+        <translation>{words} n&apos;est pas attendu ici.</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is not between {least} and {most}.</source>
+        <translation>{option} : {value} n&apos;est pas entre {least} et {most}.</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is none of {words}.</source>
+        <translation>{option} : {value} n&apos;est aucun de {words}.</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” cannot be understood.</source>
+        <translation>{option} : « {value} » n&apos;est pas compris.</translation>
+    </message>
+    <message>
+        <source>{option} needs a value.</source>
+        <translation>{option} demande une valeur.</translation>
+    </message>
+    <message>
+        <source>{option} does not take so many values.</source>
+        <translation>{option} ne prend pas tant de valeurs.</translation>
+    </message>
+    <message>
+        <source>{option} goes only with {other}.</source>
+        <translation>{option} ne va qu&apos;avec {other}.</translation>
+    </message>
+    <message>
+        <source>{option} does not go with {other}.</source>
+        <translation>{option} ne va pas avec {other}.</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” is no number that can be used.</source>
+        <translation>{option} : « {value} » n&apos;est pas un nombre utilisable.</translation>
+    </message>
+    <message>
+        <source>“{project}” holds no picture of its sheet.</source>
+        <translation>« {project} » ne contient aucune image de sa feuille.</translation>
+    </message>
+    <message>
+        <source>--size {size}: give a paper&apos;s name or WxH in mm.</source>
+        <translation>--size {size} : donnez le nom d&apos;un papier ou LxH en mm.</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
+        <translation>--paper {paper} : donnez a4, letter ou LxH en mm.</translation>
+    </message>
+    <message>
+        <source>“{file}” is not a picture that can be read.</source>
+        <translation>« {file} » n&apos;est pas une image lisible.</translation>
+    </message>
+    <message>
+        <source>The cut sheet cannot be written to “{file}”.</source>
+        <translation>La feuille coupée ne peut être écrite dans « {file} ».</translation>
     </message>
 </context>
 <context>

@@ -369,6 +369,53 @@
     </message>
 </context>
 <context>
+    <name>Manual</name>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 から %2</translation>
+    </message>
+    <message>
+        <source>; %1 when not given</source>
+        <translation>。なければ %1</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>オプション</translation>
+    </message>
+    <message>
+        <source>User Commands</source>
+        <translation>ユーザーコマンド</translation>
+    </message>
+    <message>
+        <source>NAME</source>
+        <translation>名前</translation>
+    </message>
+    <message>
+        <source>SYNOPSIS</source>
+        <translation>書式</translation>
+    </message>
+    <message>
+        <source>DESCRIPTION</source>
+        <translation>説明</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>コマンド</translation>
+    </message>
+    <message>
+        <source>EXIT STATUS</source>
+        <translation>終了ステータス</translation>
+    </message>
+    <message>
+        <source>SEE ALSO</source>
+        <translation>関連項目</translation>
+    </message>
+    <message>
+        <source>The user guide, in the program&apos;s Help menu.</source>
+        <translation>プログラムの「ヘルプ」メニューにある手引き。</translation>
+    </message>
+</context>
+<context>
     <name>OutputDialogs</name>
     <message>
         <source>none</source>
@@ -581,6 +628,61 @@
     <message>
         <source>In a PDF each kind of cut is a layer in a spot colour of its own. Print shops ask for certain names.</source>
         <translation>PDF ではカットの種類ごとに特色のレイヤーになります。印刷所が名前を指定することがあります。</translation>
+    </message>
+</context>
+<context>
+    <name>Parts</name>
+    <message>
+        <source>print this help and end</source>
+        <translation>この説明を表示して終わる</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>オプション</translation>
+    </message>
+    <message>
+        <source>Usage</source>
+        <translation>使い方</translation>
+    </message>
+    <message>
+        <source>OPTIONS</source>
+        <translation>オプション</translation>
+    </message>
+    <message>
+        <source>Files</source>
+        <translation>ファイル</translation>
+    </message>
+    <message>
+        <source>COMMAND</source>
+        <translation>コマンド</translation>
+    </message>
+    <message>
+        <source>COMMANDS</source>
+        <translation>コマンド</translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation>必須</translation>
+    </message>
+    <message>
+        <source>goes with</source>
+        <translation>併用</translation>
+    </message>
+    <message>
+        <source>not with</source>
+        <translation>併用不可</translation>
+    </message>
+    <message>
+        <source>TEXT</source>
+        <translation>文字</translation>
+    </message>
+    <message>
+        <source>NUMBER</source>
+        <translation>数</translation>
+    </message>
+    <message>
+        <source>Commands</source>
+        <translation>コマンド</translation>
     </message>
 </context>
 <context>
@@ -1051,6 +1153,18 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
     <message>
         <source>Save a smaller PDF to print…</source>
         <translation>印刷用の小さいPDFを保存…</translation>
+    </message>
+    <message>
+        <source>Colours of the screen</source>
+        <translation>画面の色</translation>
+    </message>
+    <message>
+        <source>by its profile</source>
+        <translation>プロファイルによる</translation>
+    </message>
+    <message>
+        <source>sRGB</source>
+        <translation>sRGB</translation>
     </message>
 </context>
 <context>
@@ -7117,6 +7231,789 @@ printed %2
     </message>
 </context>
 <context>
+    <name>options</name>
+    <message>
+        <source>print the version and end</source>
+        <translation>バージョンを表示して終わる</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s thumbnailer: takes the picture of a project&apos;s first sheet out of it, for file managers</source>
+        <translation>Fusuma のサムネイル作成：プロジェクトから最初の用紙の絵を取り出す（ファイルマネージャー用）</translation>
+    </message>
+    <message>
+        <source>a .fusuma project</source>
+        <translation>.fusuma プロジェクト</translation>
+    </message>
+    <message>
+        <source>where the picture goes</source>
+        <translation>絵の保存先</translation>
+    </message>
+    <message>
+        <source>pixels along its longer side</source>
+        <translation>長辺のピクセル数</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for</source>
+        <translation>Fusuma の練習用カメラ：平らなものを、求められた失敗つきで、携帯電話のように撮る</translation>
+    </message>
+    <message>
+        <source>what lies on the table, seen from above</source>
+        <translation>台の上にあるもの（真上から見た絵）</translation>
+    </message>
+    <message>
+        <source>JPEG file</source>
+        <translation>JPEG ファイル</translation>
+    </message>
+    <message>
+        <source>its size: a paper&apos;s name or WxH in mm; by its density when not given</source>
+        <translation>大きさ：用紙の名前か 幅x高さ（mm）。なければ解像度から決める</translation>
+    </message>
+    <message>
+        <source>pixels across</source>
+        <translation>横のピクセル数</translation>
+    </message>
+    <message>
+        <source>pixels down</source>
+        <translation>縦のピクセル数</translation>
+    </message>
+    <message>
+        <source>share of the picture that it fills</source>
+        <translation>写真の中で占める割合</translation>
+    </message>
+    <message>
+        <source>degrees from straight above</source>
+        <translation>真上からの傾き（度）</translation>
+    </message>
+    <message>
+        <source>degrees, the side it is tilted to</source>
+        <translation>傾ける向き（度）</translation>
+    </message>
+    <message>
+        <source>degrees, clockwise</source>
+        <translation>度、時計回り</translation>
+    </message>
+    <message>
+        <source>how the lens bends</source>
+        <translation>レンズのゆがみ</translation>
+    </message>
+    <message>
+        <source>light at the darkest corner, as a share</source>
+        <translation>いちばん暗い隅の明るさ（割合）</translation>
+    </message>
+    <message>
+        <source>none, soft or hard</source>
+        <translation>none、soft、hard（影なし、柔らかい影、硬い影）</translation>
+    </message>
+    <message>
+        <source>pixels</source>
+        <translation>ピクセル</translation>
+    </message>
+    <message>
+        <source>grey values</source>
+        <translation>グレーの値</translation>
+    </message>
+    <message>
+        <source>of the JPEG</source>
+        <translation>JPEG の画質</translation>
+    </message>
+    <message>
+        <source>of noise and shadow</source>
+        <translation>雑音と影の種</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet</source>
+        <translation>Fusuma の練習用カッター：このコンピューターのポートで HP-GL を受け、印刷した用紙の上にカットを描く</translation>
+    </message>
+    <message>
+        <source>the printed sheet, a picture from the practice printer</source>
+        <translation>印刷した用紙（練習用プリンターの絵）</translation>
+    </message>
+    <message>
+        <source>where the cut sheet goes, as PNG</source>
+        <translation>カットした用紙の保存先（PNG）</translation>
+    </message>
+    <message>
+        <source>TCP port on this machine; 0 takes a free one</source>
+        <translation>このコンピューターの TCP ポート。0 なら空いているもの</translation>
+    </message>
+    <message>
+        <source>the sheet&apos;s paper: a4, letter or WxH in mm</source>
+        <translation>用紙の大きさ：a4、letter、または 幅x高さ（mm）</translation>
+    </message>
+    <message>
+        <source>blade speed in mm/s; 0 cuts at once</source>
+        <translation>刃の速さ（mm/s）。0 ならすぐに切り終える</translation>
+    </message>
+    <message>
+        <source>also serve as a serial port, on a pseudo-terminal</source>
+        <translation>擬似端末でシリアルポートとしても働く</translation>
+    </message>
+    <message>
+        <source>mm that the blade&apos;s tip trails its axis</source>
+        <translation>刃先が軸から遅れる距離（mm）</translation>
+    </message>
+    <message>
+        <source>mm of play in its axes</source>
+        <translation>軸のがた（mm）</translation>
+    </message>
+    <message>
+        <source>drop the connection after so many runs</source>
+        <translation>この本数を切ったら接続を切る</translation>
+    </message>
+    <message>
+        <source>Fusuma&apos;s practice printer: turns a PDF into the picture of the printed sheet</source>
+        <translation>Fusuma の練習用プリンター：PDF を印刷した用紙の絵にする</translation>
+    </message>
+    <message>
+        <source>the file to print</source>
+        <translation>印刷するファイル</translation>
+    </message>
+    <message>
+        <source>where the printed sheet goes, as PNG</source>
+        <translation>印刷した用紙の保存先（PNG）</translation>
+    </message>
+    <message>
+        <source>dots per inch</source>
+        <translation>1 インチあたりの点数</translation>
+    </message>
+    <message>
+        <source>border in mm, negative inward</source>
+        <translation>縁取りの幅（mm）。負の値は内側</translation>
+    </message>
+    <message>
+        <source>round, mitre or bevel</source>
+        <translation>round、mitre、bevel（丸、とがり、面取り）</translation>
+    </message>
+    <message>
+        <source>longest tip of a mitre as a multiple of the border&apos;s width</source>
+        <translation>とがった角の最大の長さ（縁取りの幅の倍数）</translation>
+    </message>
+    <message>
+        <source>the border grows with copies of another size</source>
+        <translation>大きさの違う枚では縁取りも一緒に伸び縮みする</translation>
+    </message>
+    <message>
+        <source>keep, close, or close-under=MM2</source>
+        <translation>keep、close、または close-under=MM2</translation>
+    </message>
+    <message>
+        <source>close the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>--holes にかかわらず X,Y（ピクセル）の穴を閉じる。繰り返し可</translation>
+    </message>
+    <message>
+        <source>keep the hole at X,Y (pixels), whatever --holes says; may be repeated</source>
+        <translation>--holes にかかわらず X,Y（ピクセル）の穴を残す。繰り返し可</translation>
+    </message>
+    <message>
+        <source>pieces of the border closer than this many mm become one</source>
+        <translation>この mm より近い縁取りどうしをひとつにする</translation>
+    </message>
+    <message>
+        <source>bridge all pieces, however far apart</source>
+        <translation>どれほど離れていても、すべてをつなぐ</translation>
+    </message>
+    <message>
+        <source>fill inlets narrower than this many mm</source>
+        <translation>この mm より狭い切れ込みを埋める</translation>
+    </message>
+    <message>
+        <source>cut off spikes thinner than this many mm</source>
+        <translation>この mm より細いとげを切り落とす</translation>
+    </message>
+    <message>
+        <source>a printed rim inside the border as WIDTH,FILL, from the art outward, FILL as for --border-fill; may be repeated</source>
+        <translation>縁取りの中に印刷する内縁（幅,塗り）。絵柄から外へ順に。塗りは --border-fill と同じ。繰り返し可</translation>
+    </message>
+    <message>
+        <source>what the border is printed with: clear, art (its colours carried outward), #RRGGBB, or dots= or stripes= with #RRGGBB,#RRGGBB[,PITCH]</source>
+        <translation>縁取りの塗り：clear、art（絵柄の色を外へ伸ばす）、#RRGGBB、または dots= か stripes= に #RRGGBB,#RRGGBB[,間隔]</translation>
+    </message>
+    <message>
+        <source>print continues this many mm past the cut line</source>
+        <translation>カット線の外まで印刷する幅（mm）</translation>
+    </message>
+    <message>
+        <source>art (default) or rim: what the bleed is printed with</source>
+        <translation>art（既定）または rim：塗り足しの塗り</translation>
+    </message>
+    <message>
+        <source>a further line to cut through points X,Y,X,Y,… (pixels), closed when it ends where it begins; may be repeated</source>
+        <translation>点 X,Y,X,Y,…（ピクセル）を通るカット線を足す。始まりで終われば閉じた線。繰り返し可</translation>
+    </message>
+    <message>
+        <source>do not cut the line nearest to X,Y (pixels); may be repeated</source>
+        <translation>X,Y（ピクセル）にいちばん近い線をカットしない。繰り返し可</translation>
+    </message>
+    <message>
+        <source>take a PDF&apos;s page as a drawing instead of as a picture</source>
+        <translation>PDF のページを絵ではなく図面として読む</translation>
+    </message>
+    <message>
+        <source>of a drawing: round (cut only round everything), bottom (cut the bottom shape, print the rest), colours (each colour its own piece) or file (as in the file)</source>
+        <translation>図面の扱い：round（全体のまわりだけ切る）、bottom（いちばん下の形を切り、残りを印刷する）、colours（色ごとに切る）、file（ファイルのとおり）</translation>
+    </message>
+    <message>
+        <source>what happens to parts, as WHICH=USE: USE is printed, cut, both or neither, with :kiss, :score or :through for a line of their own. WHICH is a number from 1 at the back, a name, layer:NAME, colour:#RRGGBB or all; may be repeated</source>
+        <translation>部品の使い方（どれ=使い方）：使い方は printed、cut、both、neither。:kiss、:score、:through をつけると専用の線になる。どれは奥から数えた番号（1 から）、名前、layer:名前、colour:#RRGGBB、または all。繰り返し可</translation>
+    </message>
+    <message>
+        <source>combine parts, as HOW:WHICH,WHICH…: join, take-out, overlap-only, exclude, split or pieces; may be repeated</source>
+        <translation>部品を合わせる（方法:どれ,どれ…）：join、take-out、overlap-only、exclude、split、pieces。繰り返し可</translation>
+    </message>
+    <message>
+        <source>only what is visible: each part loses what lies under those above it</source>
+        <translation>見えるところだけ：上の部品に隠れた部分を除く</translation>
+    </message>
+    <message>
+        <source>leave out pieces of combined parts thinner than this many mm</source>
+        <translation>合わせた部品のうち、この mm より細いかけらを除く</translation>
+    </message>
+    <message>
+        <source>print a drawing&apos;s colour as another: #RRGGBB=#RRGGBB; may be repeated</source>
+        <translation>図面の色を別の色で印刷する：#RRGGBB=#RRGGBB。繰り返し可</translation>
+    </message>
+    <message>
+        <source>fill parts anew, as WHICH=FILL; FILL is #RRGGBB, dots= or stripes=#RRGGBB,#RRGGBB[,PITCH], or the path of a picture; may be repeated</source>
+        <translation>部品を塗り直す（どれ=塗り）。塗りは #RRGGBB、dots= か stripes=#RRGGBB,#RRGGBB[,間隔]、または絵のパス。繰り返し可</translation>
+    </message>
+    <message>
+        <source>make a label, as SHAPE:WxH in mm: rectangle, rounded, oval, notched, arch, tag, star, banner, or lettering for words alone</source>
+        <translation>ラベルを作る（形:幅x高さ、mm）：rectangle、rounded、oval、notched、arch、tag、star、banner。文字だけなら lettering</translation>
+    </message>
+    <message>
+        <source>make a label from a template, by its name or a file as FILE:NAME</source>
+        <translation>ひな形からラベルを作る（名前、または ファイル:名前）</translation>
+    </message>
+    <message>
+        <source>words on the label, \n for a new line, with fields such as {name}; may be repeated</source>
+        <translation>ラベルの文字。\n で改行、{name} のような欄も使える。繰り返し可</translation>
+    </message>
+    <message>
+        <source>how the text of the same number is set, as KEY=VALUE,…: font, size (mm), least (mm), fit, bold, italic, align, run (straight, top, bottom), spacing, letters, colour; may be repeated</source>
+        <translation>同じ番号の文字の組み方（項目=値,…）：font、size（mm）、least（mm）、fit、bold、italic、align、run（straight、top、bottom）、spacing、letters、colour。繰り返し可</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colour, #RRGGBB or none</source>
+        <translation>ラベルの色。#RRGGBB または none</translation>
+    </message>
+    <message>
+        <source>the label&apos;s colours, by the swatch&apos;s name</source>
+        <translation>ラベルの配色（名前で）</translation>
+    </message>
+    <message>
+        <source>a line inside the edge, as WIDTH,INSET in mm</source>
+        <translation>縁の内側の線（太さ,縁からの距離、mm）</translation>
+    </message>
+    <message>
+        <source>mm that words keep from the edge</source>
+        <translation>文字と縁のあいだ（mm）</translation>
+    </message>
+    <message>
+        <source>radius of round, notched or cut-off corners in mm</source>
+        <translation>丸めた角、切り込んだ角、落とした角の半径（mm）</translation>
+    </message>
+    <message>
+        <source>across a tag&apos;s hole in mm, 0 for none</source>
+        <translation>下げ札の穴の直径（mm）。0 なら穴なし</translation>
+    </message>
+    <message>
+        <source>points of a star</source>
+        <translation>星の角の数</translation>
+    </message>
+    <message>
+        <source>a picture on the label, as FILE[,PLACE[,SHARE]]: left, right, above, below or behind</source>
+        <translation>ラベルの絵（ファイル[,位置[,割合]]）：left、right、above、below、behind</translation>
+    </message>
+    <message>
+        <source>column of the list with names of picture files, which lie beside the list</source>
+        <translation>絵のファイル名がある一覧の列。ファイルは一覧と同じ場所に置く</translation>
+    </message>
+    <message>
+        <source>cut the letters, too: kiss, score or through</source>
+        <translation>文字も切る：kiss、score、through</translation>
+    </message>
+    <message>
+        <source>CSV or text file: a label for each row, all put on the sheet</source>
+        <translation>CSV またはテキスト：一行ごとにラベルを作り、すべて用紙に置く</translation>
+    </message>
+    <message>
+        <source>each text in one size on all labels of the list, the largest that fits</source>
+        <translation>一覧のすべてのラベルで、文字の大きさをそろえる（収まる最大の大きさ）</translation>
+    </message>
+    <message>
+        <source>the day that {date} means, as YYYY-MM-DD; today when not given</source>
+        <translation>{date} が指す日（YYYY-MM-DD）。なければ今日</translation>
+    </message>
+    <message>
+        <source>what the label is called</source>
+        <translation>ラベルの名前</translation>
+    </message>
+    <message>
+        <source>lay a photograph flat: board[:PAPER], paper:PAPER, card, or corners:X,Y,X,Y,X,Y,X,Y:WxH (pixels clockwise from the top left, then mm)</source>
+        <translation>写真を平らにする：board[:用紙]、paper:用紙、card、または corners:X,Y,X,Y,X,Y,X,Y:幅x高さ（左上から時計回りのピクセル、続けて mm）</translation>
+    </message>
+    <message>
+        <source>light that falls unevenly: auto, even it, or as-is</source>
+        <translation>むらのある光：auto、even（ならす）、as-is（そのまま）</translation>
+    </message>
+    <message>
+        <source>soft shadows of the art on its ground: auto, drop or keep</source>
+        <translation>地に落ちた絵柄の柔らかい影：auto、drop（除く）、keep（残す）</translation>
+    </message>
+    <message>
+        <source>part what stands out from any ground: auto, or the box round it as X,Y,W,H in pixels</source>
+        <translation>どんな地からも主題を抜き出す：auto、または囲む枠 X,Y,幅,高さ（ピクセル）</translation>
+    </message>
+    <message>
+        <source>a stroke over what belongs to the subject, as SIZE,X,Y[,X,Y…]</source>
+        <translation>主題の上をなぞる線（太さ,X,Y[,X,Y…]）</translation>
+    </message>
+    <message>
+        <source>a stroke over what does not, as SIZE,X,Y[,X,Y…]</source>
+        <translation>主題でないところをなぞる線（太さ,X,Y[,X,Y…]）</translation>
+    </message>
+    <message>
+        <source>trace one artwork and write its outline or cut line as SVG</source>
+        <translation>絵柄をひとつトレースし、輪郭またはカット線を SVG で書く</translation>
+    </message>
+    <message>
+        <source>the picture</source>
+        <translation>絵</translation>
+    </message>
+    <message>
+        <source>SVG file, in mm at the artwork&apos;s true size</source>
+        <translation>SVG ファイル（mm、絵柄の実寸）</translation>
+    </message>
+    <message>
+        <source>one path for each piece of the picture, in reading order; what is nearer than this many mm is one piece</source>
+        <translation>絵のひとかたまりごとにパスひとつ、読む順に。この mm より近いものはひとかたまり</translation>
+    </message>
+    <message>
+        <source>JSON report to a file, or - for standard output</source>
+        <translation>JSON の報告の保存先。- なら標準出力</translation>
+    </message>
+    <message>
+        <source>pixels per inch of the artwork, in place of what the file states</source>
+        <translation>絵柄の 1 インチあたりのピクセル数（ファイルの値の代わり）</translation>
+    </message>
+    <message>
+        <source>lay copies out on a sheet and write what prints and what cuts</source>
+        <translation>用紙に枚数を並べ、印刷するものとカットするものを書き出す</translation>
+    </message>
+    <message>
+        <source>a project to start from, and pictures and drawings to add</source>
+        <translation>もとにするプロジェクトと、加える絵や図面</translation>
+    </message>
+    <message>
+        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 から a6、b5、letter、legal、tabloid、または 100x150（mm）や 4x6in のような大きさ</translation>
+    </message>
+    <message>
+        <source>printer margin in mm</source>
+        <translation>プリンターの余白（mm）</translation>
+    </message>
+    <message>
+        <source>dots, crosses or none</source>
+        <translation>dots、crosses、none</translation>
+    </message>
+    <message>
+        <source>a mark scheme file, in place of --marks</source>
+        <translation>トンボの定義のファイル（--marks の代わり）</translation>
+    </message>
+    <message>
+        <source>mm along every edge that the cutter cannot reach</source>
+        <translation>カッターが届かない縁の幅（mm）</translation>
+    </message>
+    <message>
+        <source>divide the page into COLUMNSxROWS small sheets</source>
+        <translation>ページを 列数x行数 の小さな用紙に分ける</translation>
+    </message>
+    <message>
+        <source>how small sheets are cut: none, through or score</source>
+        <translation>小さな用紙の切り方：none、through、score</translation>
+    </message>
+    <message>
+        <source>mm between small sheets</source>
+        <translation>小さな用紙のあいだ（mm）</translation>
+    </message>
+    <message>
+        <source>least distance between cut lines in mm</source>
+        <translation>カット線どうしの最小の間隔（mm）</translation>
+    </message>
+    <message>
+        <source>upright rectangles with sharp corners lie edge to edge, with one cut where two meet</source>
+        <translation>角のとがったまっすぐな四角形を隙間なく並べ、接するところは一度だけ切る</translation>
+    </message>
+    <message>
+        <source>copies of each picture added</source>
+        <translation>加えた絵それぞれの枚数</translation>
+    </message>
+    <message>
+        <source>as many copies of each picture as fit, or as --copies says: in rows, snug, or snug and turned; of all stickers when only a project is given</source>
+        <translation>加えた絵それぞれを入るだけ、または --copies の枚数だけ：列に、詰めて、詰めて回して。プロジェクトだけならすべてのシール</translation>
+    </message>
+    <message>
+        <source>for --fill turned: half, quarters or any</source>
+        <translation>--fill turned の回し方：half、quarters、any</translation>
+    </message>
+    <message>
+        <source>pages that copies may flow on to</source>
+        <translation>使ってよいページ数</translation>
+    </message>
+    <message>
+        <source>look for other ways, too, until no page less will do</source>
+        <translation>一ページも減らせなくなるまで、ほかの並べ方も探す</translation>
+    </message>
+    <message>
+        <source>how long to search for a better layout; 0 takes the first</source>
+        <translation>よりよい並べ方を探す長さ。0 なら最初のもの</translation>
+    </message>
+    <message>
+        <source>of the search; the same seed gives the same sheet</source>
+        <translation>探すときの種。同じ種なら同じ用紙になる</translation>
+    </message>
+    <message>
+        <source>spread the copies evenly when they are placed</source>
+        <translation>置いたあと、均等に広げる</translation>
+    </message>
+    <message>
+        <source>longer side of each picture added, in mm</source>
+        <translation>加えた絵それぞれの長辺（mm）</translation>
+    </message>
+    <message>
+        <source>save the project</source>
+        <translation>プロジェクトを保存する</translation>
+    </message>
+    <message>
+        <source>the sheet to print</source>
+        <translation>印刷する用紙</translation>
+    </message>
+    <message>
+        <source>store pictures that print finer at so many dots per inch</source>
+        <translation>細かすぎる絵を 1 インチあたりこの点数で収める</translation>
+    </message>
+    <message>
+        <source>store pictures that were changed as JPEG of this quality, with their edge in a mask</source>
+        <translation>手を加えた絵をこの画質の JPEG で収め、縁はマスクにする</translation>
+    </message>
+    <message>
+        <source>the cut lines alone as PDF, an ink for each kind of cut</source>
+        <translation>カット線だけの PDF。カットの種類ごとにインク一色</translation>
+    </message>
+    <message>
+        <source>the cut lines in mm</source>
+        <translation>カット線（mm）</translation>
+    </message>
+    <message>
+        <source>the cut lines as DXF in mm, a layer for each kind of cut</source>
+        <translation>カット線の DXF（mm）。カットの種類ごとにレイヤーひとつ</translation>
+    </message>
+    <message>
+        <source>keep curves as splines instead of short lines</source>
+        <translation>曲線を短い線にせず、スプラインのまま残す</translation>
+    </message>
+    <message>
+        <source>the cut lines for a cutter, in cutting order</source>
+        <translation>カッター用のカット線（切る順）</translation>
+    </message>
+    <message>
+        <source>the cut lines as G-code, in cutting order</source>
+        <translation>G-code のカット線（切る順）</translation>
+    </message>
+    <message>
+        <source>a machine&apos;s profile, whose ways --hpgl and --gcode take</source>
+        <translation>--hpgl と --gcode が従うカッターのプロファイル</translation>
+    </message>
+    <message>
+        <source>what is cut, by its name: decides passes, overcut and blade</source>
+        <translation>切る材料の名前：パス数、オーバーカット、刃が決まる</translation>
+    </message>
+    <message>
+        <source>mm that closed lines are cut past their start</source>
+        <translation>閉じた線を始点より先まで切る長さ（mm）</translation>
+    </message>
+    <message>
+        <source>name of a cut line&apos;s ink in the PDF: kiss=NAME, score=NAME or through=NAME</source>
+        <translation>PDF でのカット線のインク名：kiss=名前、score=名前、through=名前</translation>
+    </message>
+    <message>
+        <source>print and cut the sheet as in a mirror, for transfer paper and film</source>
+        <translation>転写紙や転写フィルム用に、鏡像で印刷しカットする</translation>
+    </message>
+    <message>
+        <source>cut what lies on the photographed board already, where it lies; nothing is printed</source>
+        <translation>撮影したボードの上にあるものを、その場所で切る。何も印刷しない</translation>
+    </message>
+    <message>
+        <source>a sticker for each piece of a picture; what is nearer than this many mm is one piece</source>
+        <translation>絵のひとかたまりごとにシールひとつ。この mm より近いものはひとかたまり</translation>
+    </message>
+    <message>
+        <source>write --pdf and --png as outlines and rulers, for a test on plain paper</source>
+        <translation>普通紙での試し用に、--pdf と --png を輪郭と目盛りで書く</translation>
+    </message>
+    <message>
+        <source>the sheet as the practice printer prints it</source>
+        <translation>練習用プリンターで印刷した用紙</translation>
+    </message>
+    <message>
+        <source>dots per inch of the PNG</source>
+        <translation>PNG の 1 インチあたりの点数</translation>
+    </message>
+    <message>
+        <source>lay what is added on each other and make it one: outer (one cut round all of it), take-out, overlap-only, exclude or visible</source>
+        <translation>加えたものを重ねてひとつにする：outer（全体のまわりを一度切る）、take-out、overlap-only、exclude、visible</translation>
+    </message>
+    <message>
+        <source>list the parts of a layered drawing</source>
+        <translation>レイヤーのある図面の部品を一覧にする</translation>
+    </message>
+    <message>
+        <source>an SVG, DXF or PDF file</source>
+        <translation>SVG、DXF、PDF のいずれか</translation>
+    </message>
+    <message>
+        <source>the page of a PDF</source>
+        <translation>PDF のページ</translation>
+    </message>
+    <message>
+        <source>print, load, find and cut with the practice devices</source>
+        <translation>練習用の機器で印刷し、入れ、見つけ、カットする</translation>
+    </message>
+    <message>
+        <source>rehearse what was printed under this code</source>
+        <translation>この番号で印刷したものを予行する</translation>
+    </message>
+    <message>
+        <source>X,Y in mm that the sheet lies off in the cutter</source>
+        <translation>カッターの中での用紙のずれ X,Y（mm）</translation>
+    </message>
+    <message>
+        <source>degrees that it lies turned, clockwise</source>
+        <translation>用紙の傾き（度、時計回り）</translation>
+    </message>
+    <message>
+        <source>percent that the print is stretched, or X,Y</source>
+        <translation>印刷の伸び（%）、または X,Y</translation>
+    </message>
+    <message>
+        <source>the sheet lies the wrong way round</source>
+        <translation>用紙が逆さま</translation>
+    </message>
+    <message>
+        <source>mm by which ink grows</source>
+        <translation>インクのにじみ（mm）</translation>
+    </message>
+    <message>
+        <source>of the sensor, in grey values</source>
+        <translation>センサーの雑音（グレーの値）</translation>
+    </message>
+    <message>
+        <source>marks that are smudged, by number from 1</source>
+        <translation>汚れたトンボの番号（1 から）</translation>
+    </message>
+    <message>
+        <source>marks that are not there, by number from 1</source>
+        <translation>欠けたトンボの番号（1 から）</translation>
+    </message>
+    <message>
+        <source>how the print is found: sensor, hand or edge</source>
+        <translation>印刷の見つけ方：sensor、hand、edge（紙の縁）</translation>
+    </message>
+    <message>
+        <source>mm that the blade in the machine really trails; as the material says when not given</source>
+        <translation>刃が実際に遅れる距離（mm）。なければ材料のとおり</translation>
+    </message>
+    <message>
+        <source>mm of play in the machine&apos;s axes</source>
+        <translation>カッターの軸のがた（mm）</translation>
+    </message>
+    <message>
+        <source>also try so many sheets with slips as machines make them</source>
+        <translation>機械によくあるずれをつけた用紙を、この枚数だけ試す</translation>
+    </message>
+    <message>
+        <source>of noise and slips</source>
+        <translation>雑音とずれの種</translation>
+    </message>
+    <message>
+        <source>the sheet as it comes out</source>
+        <translation>出てくる用紙</translation>
+    </message>
+    <message>
+        <source>cut a printed sheet on a machine</source>
+        <translation>印刷した用紙をカッターで切る</translation>
+    </message>
+    <message>
+        <source>what was printed under this code; the newest when not given</source>
+        <translation>この番号で印刷したもの。なければいちばん新しいもの</translation>
+    </message>
+    <message>
+        <source>the machine&apos;s profile</source>
+        <translation>カッターのプロファイル</translation>
+    </message>
+    <message>
+        <source>X,Y of each mark in machine mm, as they were pointed at, in the order of the ticket&apos;s marks; none for one that cannot be seen. Without it the sheet is found by the paper&apos;s edge</source>
+        <translation>指し示したトンボそれぞれの X,Y（カッターの mm）、票のトンボの順に。見えないものは none。なければ紙の縁で見つける</translation>
+    </message>
+    <message>
+        <source>X,Y in mm by which the cut is moved, right and towards you</source>
+        <translation>カットをずらす X,Y（mm、右と手前）</translation>
+    </message>
+    <message>
+        <source>of the ticket, from 1</source>
+        <translation>票のページ（1 から）</translation>
+    </message>
+    <message>
+        <source>write what the machine would be sent to a file, in place of sending it</source>
+        <translation>カッターに送る代わりに、送るものをファイルに書く</translation>
+    </message>
+    <message>
+        <source>write the photo board, by which photographs are laid flat</source>
+        <translation>写真を平らにするための撮影ボードを書く</translation>
+    </message>
+    <message>
+        <source>a4, letter, a3, 12x12in or WxH in mm</source>
+        <translation>a4、letter、a3、12x12in、または 幅x高さ（mm）</translation>
+    </message>
+    <message>
+        <source>to print at actual size</source>
+        <translation>実寸で印刷するもの</translation>
+    </message>
+    <message>
+        <source>the same in mm</source>
+        <translation>同じもの（mm）</translation>
+    </message>
+    <message>
+        <source>to be drawn by a cutter&apos;s pen</source>
+        <translation>カッターのペンで描くもの</translation>
+    </message>
+    <message>
+        <source>tell where a printed sheet lies on the photo board, by a photograph</source>
+        <translation>印刷した用紙が撮影ボードのどこにあるかを、写真から答える</translation>
+    </message>
+    <message>
+        <source>the photograph of the sheet on the board</source>
+        <translation>ボードの上の用紙の写真</translation>
+    </message>
+    <message>
+        <source>the board&apos;s paper: a4, letter, a3, 12x12in or WxH in mm; found out when not given</source>
+        <translation>ボードの用紙：a4、letter、a3、12x12in、または 幅x高さ（mm）。なければ調べる</translation>
+    </message>
+    <message>
+        <source>run the preflight on a project</source>
+        <translation>プロジェクトを検査する</translation>
+    </message>
+    <message>
+        <source>Fusuma without a window: the same tracing, layout and output, for scripts and batches</source>
+        <translation>ウィンドウのない Fusuma：同じトレース、配置、出力をスクリプトや一括処理で</translation>
+    </message>
+    <message>
+        <source>0 done, 1 done but preflight found something to fix, 2 bad input or usage.</source>
+        <translation>0 完了、1 完了したが検査で直すところが見つかった、2 入力または使い方の誤り。</translation>
+    </message>
+    <message>
+        <source>seconds of work that reading a file may take, for those that need more</source>
+        <translation>ファイルを読むのにかけてよい作業の秒数（長くかかるものに）</translation>
+    </message>
+    <message>
+        <source>what tells art from background: auto, alpha, brightness, subject, colour, colour=#RRGGBB[,#RRGGBB…] to take colours away, or keep=#RRGGBB[,…] to keep nothing else</source>
+        <translation>絵柄と背景を分けるもの：auto、alpha、brightness、subject、colour。色を除くなら colour=#RRGGBB[,#RRGGBB…]、その色だけ残すなら keep=#RRGGBB[,…]</translation>
+    </message>
+    <message>
+        <source>with colour: difference up to which a pixel counts as background</source>
+        <translation>colour のとき：背景とみなす色の差の上限</translation>
+    </message>
+    <message>
+        <source>with colour: take it away where the art encloses it, too</source>
+        <translation>colour のとき：絵柄に囲まれたところも除く</translation>
+    </message>
+    <message>
+        <source>take the even patch of colour at X,Y (pixels) away; may be repeated</source>
+        <translation>X,Y（ピクセル）の一様な色のところを除く。繰り返し可</translation>
+    </message>
+    <message>
+        <source>whatever the art encloses counts as art</source>
+        <translation>絵柄に囲まれたところは絵柄とみなす</translation>
+    </message>
+    <message>
+        <source>a brush stroke as add|erase,SIZE,X,Y[,X,Y…] in pixels; may be repeated</source>
+        <translation>ブラシの線（add|erase,太さ,X,Y[,X,Y…]、ピクセル）。繰り返し可</translation>
+    </message>
+    <message>
+        <source>only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>絵のこの部分だけで探す（X,Y,幅,高さ、ピクセル）</translation>
+    </message>
+    <message>
+        <source>use only this part of the picture, as X,Y,W,H in pixels</source>
+        <translation>絵のこの部分だけ使う（X,Y,幅,高さ、ピクセル）</translation>
+    </message>
+    <message>
+        <source>exchange left and right</source>
+        <translation>左右を入れ替える</translation>
+    </message>
+    <message>
+        <source>turn the artwork clockwise, in degrees</source>
+        <translation>絵柄を時計回りに回す（度）</translation>
+    </message>
+    <message>
+        <source>dots per inch at which a PDF&apos;s page is drawn</source>
+        <translation>PDF のページを描く 1 インチあたりの点数</translation>
+    </message>
+    <message>
+        <source>coverage above which a pixel counts as art, or with brightness the grey below which it does, 0-255</source>
+        <translation>絵柄とみなす濃さの下限。brightness ならグレーの上限。0-255</translation>
+    </message>
+    <message>
+        <source>farthest that the curve may stray, in pixels</source>
+        <translation>曲線が外れてよい最大の距離（ピクセル）</translation>
+    </message>
+    <message>
+        <source>length over which wobbles of the edge are evened out, in pixels</source>
+        <translation>縁の揺れをならす長さ（ピクセル）</translation>
+    </message>
+    <message>
+        <source>drop contours smaller than this many mm²</source>
+        <translation>この mm² より小さい輪郭を除く</translation>
+    </message>
+    <message>
+        <source>close holes smaller than this many mm² (as --ignore-specks)</source>
+        <translation>この mm² より小さい穴を閉じる（--ignore-specks と同じ）</translation>
+    </message>
+    <message>
+        <source>leave all holes out</source>
+        <translation>穴をすべて除く</translation>
+    </message>
+    <message>
+        <source>close breaks in lines up to this many mm</source>
+        <translation>この mm までの線の切れ目を閉じる</translation>
+    </message>
+    <message>
+        <source>width of the artwork in mm</source>
+        <translation>絵柄の幅（mm）</translation>
+    </message>
+    <message>
+        <source>kiss or through</source>
+        <translation>kiss または through</translation>
+    </message>
+    <message>
+        <source>Fusuma: print-then-cut sticker sheets from pictures</source>
+        <translation>Fusuma：絵から作るシール用紙、印刷してからカット</translation>
+    </message>
+    <message>
+        <source>projects to open, and pictures and drawings to add</source>
+        <translation>開くプロジェクトと、加える絵や図面</translation>
+    </message>
+    <message>
+        <source>begin with a new label</source>
+        <translation>新しいラベルから始める</translation>
+    </message>
+    <message>
+        <source>open the example that comes with the program, unless FILEs are given</source>
+        <translation>ファイルの指定がなければ、付属の見本を開く</translation>
+    </message>
+</context>
+<context>
     <name>printing</name>
     <message>
         <source>Printing</source>
@@ -9102,6 +9999,74 @@ printed %2
     <message>
         <source>A photograph laid flat, so its light was evened.</source>
         <translation>平らに補正した写真なので、明るさを均一にしました。</translation>
+    </message>
+    <message>
+        <source>It is no colour profile of a screen.</source>
+        <translation>画面のカラープロファイルではありません。</translation>
+    </message>
+    <message>
+        <source>Give one of the commands that --help lists.</source>
+        <translation>--help が挙げるコマンドのひとつを指定してください。</translation>
+    </message>
+    <message>
+        <source>{option} is needed.</source>
+        <translation>{option} が必要です。</translation>
+    </message>
+    <message>
+        <source>{words} is not expected here.</source>
+        <translation>ここに {words} は使えません。</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is not between {least} and {most}.</source>
+        <translation>{option}：{value} は {least} から {most} の範囲にありません。</translation>
+    </message>
+    <message>
+        <source>{option}: {value} is none of {words}.</source>
+        <translation>{option}：{value} は {words} のいずれでもありません。</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” cannot be understood.</source>
+        <translation>{option}：「{value}」が理解できません。</translation>
+    </message>
+    <message>
+        <source>{option} needs a value.</source>
+        <translation>{option} には値が必要です。</translation>
+    </message>
+    <message>
+        <source>{option} does not take so many values.</source>
+        <translation>{option} の値の数が合いません。</translation>
+    </message>
+    <message>
+        <source>{option} goes only with {other}.</source>
+        <translation>{option} は {other} と一緒に使います。</translation>
+    </message>
+    <message>
+        <source>{option} does not go with {other}.</source>
+        <translation>{option} は {other} と一緒に使えません。</translation>
+    </message>
+    <message>
+        <source>{option}: “{value}” is no number that can be used.</source>
+        <translation>{option}：「{value}」は使える数ではありません。</translation>
+    </message>
+    <message>
+        <source>“{project}” holds no picture of its sheet.</source>
+        <translation>「{project}」には用紙の絵が入っていません。</translation>
+    </message>
+    <message>
+        <source>--size {size}: give a paper&apos;s name or WxH in mm.</source>
+        <translation>--size {size}：用紙の名前か 幅x高さ（mm）を指定してください。</translation>
+    </message>
+    <message>
+        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
+        <translation>--paper {paper}：a4、letter、または 幅x高さ（mm）を指定してください。</translation>
+    </message>
+    <message>
+        <source>“{file}” is not a picture that can be read.</source>
+        <translation>「{file}」は読める絵ではありません。</translation>
+    </message>
+    <message>
+        <source>The cut sheet cannot be written to “{file}”.</source>
+        <translation>カットした用紙を「{file}」に書けません。</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 
 #include "app/common/number_field.h"
 #include "app/common/painting.h"
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "core/geometry/measure.h"
@@ -360,7 +361,8 @@ void EdgeRibbon::paint_overview(QPainter& painter) const {
 }
 
 void EdgeRibbon::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    ScreenPainter on_screen(*this);
+    QPainter& painter = on_screen.painter();
     painter.fillRect(rect(), theme().panel);
     painter.fillRect(QRect(0, 0, width(), 1), theme().line);
     if (ribbon.samples.empty()) {

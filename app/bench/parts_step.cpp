@@ -7,6 +7,7 @@
 #include "app/common/more.h"
 #include "app/common/painting.h"
 #include "app/common/save_place.h"
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "core/geometry/measure.h"
 #include "formats/basics/in_words.h"
@@ -46,10 +47,10 @@ QString cut_words(PartCut part_cut) {
 }
 
 /// A part by itself, on the paper of its own frame.
-QPixmap picture_of(const DrawingArtwork& art, const Shape& shape) {
+QImage picture_of(const DrawingArtwork& art, const Shape& shape) {
     constexpr int side = 22;
-    QPixmap pixmap(side, side);
-    pixmap.fill(theme().window);
+    QImage picture(side, side, QImage::Format_ARGB32_Premultiplied);
+    picture.fill(theme().window);
     Rect box = bounds(region_of(*art.drawing, shape));
     const Part* part = shape.part >= 0 ? &art.drawing->parts[static_cast<std::size_t>(shape.part)] : nullptr;
     if (part)
@@ -57,9 +58,9 @@ QPixmap picture_of(const DrawingArtwork& art, const Shape& shape) {
             box.include(bounds(line.path));
     const double longer = std::max(box.width(), box.height());
     if (!(longer > 0))
-        return pixmap;
+        return picture;
     const double scale = (side - 4) / longer;
-    QPainter painter(&pixmap);
+    QPainter painter(&picture);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.translate(side / 2.0, side / 2.0);
     painter.scale(scale, scale);
@@ -69,7 +70,7 @@ QPixmap picture_of(const DrawingArtwork& art, const Shape& shape) {
     if (part && part->paints.empty())
         for (const OwnLine& line : part->lines)
             painter.strokePath(open_path(line.path), QPen(theme().kiss, 1 / scale));
-    return pixmap;
+    return picture;
 }
 
 /// A row whose picture is drawn when it first comes into sight.
@@ -87,7 +88,7 @@ class PartItem : public QTreeWidgetItem {
         if (column != part_column || role != Qt::DecorationRole)
             return QTreeWidgetItem::data(column, role);
         if (picture.isNull())
-            picture = picture_of(art, shape);
+            picture = QPixmap::fromImage(on_screen_of(*treeWidget(), picture_of(art, shape)));
         return picture;
     }
 

@@ -2,6 +2,7 @@
 
 #include "app/common/number_field.h"
 #include "app/common/patient_dialog.h"
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
@@ -50,7 +51,8 @@ class NumberedPieces : public QWidget {
 
   protected:
     void paintEvent(QPaintEvent*) override {
-        QPainter painter(this);
+        ScreenPainter on_screen(*this);
+        QPainter& painter = on_screen.painter();
         painter.setRenderHint(QPainter::Antialiasing);
         painter.setRenderHint(QPainter::SmoothPixmapTransform);
         const double scale = std::min(width() / double(full.width()), height() / double(full.height()));

@@ -1,5 +1,6 @@
 #include "app/common/painting.h"
 
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/model/in_background.h"
 #include "formats/room/room.h"
@@ -37,31 +38,42 @@ class Fetcher : public QObject {
         static auto* const one = new Fetcher; // ends with the application
         return *one;
     }
-    void fetch(const PrintArt& art, QPaintDevice* device) {
+    /// @param where  painted without it meanwhile
+    void fetch(const PrintArt& art, QWidget* where) {
         const std::weak_ptr<const void> which = identity_of(art);
         const int allowed = room::allowed_seconds();
-        const auto [known, is_new] = asked.try_emplace(which, allowed);
-        if (!is_new && known->second >= allowed)
+        Asked& known = asked[which];
+        if (std::ranges::none_of(known.missed_by, [where](const auto& widget) { return widget == where; }))
+            known.missed_by.emplace_back(where);
+        if (known.seconds >= allowed)
             return; // it is on its way, or cannot come in that time
-        known->second = allowed;
+        known.seconds = allowed;
         in_background(
             threads, this,
             [art, work = Work{.stop = stop.get_token()}] {
                 prepare_art(art, work);
                 return true;
             },
-            [this, which, shown = QPointer<QWidget>(dynamic_cast<QWidget*>(device))](bool) {
-                asked.erase(which);
-                if (shown)
-                    shown->update();
+            [this, which](bool) {
+                ++arrived;
+                const auto came = asked.extract(which);
+                for (const QPointer<QWidget>& widget : came.mapped().missed_by)
+                    if (widget)
+                        widget->update();
             },
             [](const QString&) {}); // whoever works with it tells why it cannot be shown
     }
 
+    int arrived = 0;
+
   private:
+    struct Asked {
+        int seconds = 0; ///< that it is allowed
+        std::vector<QPointer<QWidget>> missed_by;
+    };
     std::stop_source stop;
     QThreadPool threads;
-    std::map<std::weak_ptr<const void>, int, std::owner_less<>> asked; ///< and the seconds allowed then
+    std::map<std::weak_ptr<const void>, Asked, std::owner_less<>> asked;
 
     Fetcher() : QObject(qApp) { threads.setMaxThreadCount(1); }
     ~Fetcher() override {
@@ -73,12 +85,16 @@ class Fetcher : public QObject {
 void draw_prepared(QPainter& painter, const PrintArt& art, int most_px, const QTransform& to_view) {
     const QImage image = art_at_hand(art, most_px);
     if (image.isNull())
-        Fetcher::the().fetch(art, painter.device());
+        Fetcher::the().fetch(art, ScreenPainter::painted());
     painter.setTransform(to_view, true);
     painter.drawImage(QRectF(0, 0, 1, 1), image);
 }
 
 } // namespace
+
+int art_arrived() {
+    return Fetcher::the().arrived;
+}
 
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view) {
     // Take the smallest prepared size that still has a pixel for every pixel on the screen.

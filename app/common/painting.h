@@ -8,8 +8,12 @@ namespace fusuma::app {
 
 // How art, print and cut lines look, wherever they are drawn.
 
-/// Draws the art into the unit square of `to_view`.
+/// Draws the art into the unit square of `to_view`. Where its pixels were let go it is left out; they are fetched, and
+/// the widget that a ScreenPainter paints just then is painted anew.
 void draw_art(QPainter& painter, const PrintArt& art, const QTransform& to_view);
+
+/// How often art that was left out has come: a picture that a view keeps from before is to be painted anew.
+[[nodiscard]] int art_arrived();
 
 /// The same from all of its pixels, as for paper.
 void draw_in_full(QPainter& painter, const PrintArt& art, const QTransform& to_view);

@@ -1,5 +1,7 @@
 #include "app/common/widgets.h"
 
+#include "app/common/screen_painter.h"
+
 #include <QButtonGroup>
 #include <QComboBox>
 #include <QGridLayout>
@@ -101,7 +103,7 @@ class ChoiceButton : public QPushButton {
             const QSizeF shown = QSizeF(picture.size()).scaled(room, Qt::KeepAspectRatio);
             painter.drawImage(
                 QRectF(QPointF((width() - shown.width()) / 2, 7 + (room.height() - shown.height()) / 2), shown),
-                picture);
+                on_screen_of(*this, picture));
         }
         if (!glyph.isNull())
             glyph.paint(&painter, QRect((width() - glyph_px) / 2, 5, glyph_px, glyph_px), Qt::AlignCenter,

@@ -1,6 +1,7 @@
 #include "app/common/zoom_view.h"
 
 #include "app/common/accessible_view.h"
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 
 #include <QMouseEvent>
@@ -79,7 +80,8 @@ bool ZoomView::event(QEvent* event) {
 
 void ZoomView::paintEvent(QPaintEvent*) {
     is_listed = false;
-    QPainter painter(this);
+    ScreenPainter on_screen(*this);
+    QPainter& painter = on_screen.painter();
     painter.fillRect(rect(), theme().canvas);
     paint(painter);
     pointer_of_keys.paint(painter);

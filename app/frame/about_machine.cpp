@@ -1,5 +1,6 @@
 #include "app/frame/about_machine.h"
 
+#include "app/common/screen_colours.h"
 #include "app/common/widgets.h"
 #include "app/model/profiles.h"
 #include "core/machine/machine.h"
@@ -50,6 +51,8 @@ QString about_machine(const QWidget& window, const QStringList& messages) {
                                         .arg(screen->size().height())
                                         .arg(qRound(screen->physicalDotsPerInch()))
                                         .arg(window.devicePixelRatioF()));
+    tell(QObject::tr("Colours of the screen"),
+         ScreenColours::of(window.screen()) ? QObject::tr("by its profile") : QObject::tr("sRGB"));
     tell(QObject::tr("Window"), QStringLiteral("%1 × %2 px").arg(window.width()).arg(window.height()));
     tell(QObject::tr("Families of fonts"), QString::number(font_families().size()));
     tell(QObject::tr("Printers"), QString::number(QPrinterInfo::availablePrinterNames().size()));

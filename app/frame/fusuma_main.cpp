@@ -1,3 +1,4 @@
+#include "app/common/screen_colours.h"
 #include "app/frame/arguments.h"
 #include "app/frame/looks.h"
 #include "app/frame/windows.h"
@@ -8,6 +9,7 @@
 #include <QApplication>
 #include <QSessionManager>
 #include <clocale>
+#include <optional>
 
 using namespace fusuma::app;
 
@@ -21,6 +23,7 @@ int run(const Arguments& arguments) {
     if (Instance::hand_over(Instance::usual_name(), files, wish))
         return 0;
     follow_looks();
+    const ScreenColours colours;
     Windows windows(Recovery::usual_folder());
     Instance instance;
     instance.listen(Instance::usual_name()); // else each window program is on its own, which loses nothing
@@ -38,19 +41,29 @@ int run(const Arguments& arguments) {
     return QApplication::exec();
 }
 
-} // namespace
-
-int main(int argc, char** argv) {
+/// Help, the version and the man page, which need no screen.
+/// @return  what the program is to end with, if one of them was asked for
+std::optional<int> told_without_screen(int argc, char** argv) {
+    const QCoreApplication application(argc, argv);
+    fusuma::speak();
     CLI::App program;
     Arguments arguments;
     describe(program, arguments);
-    try { // what needs no screen; Qt has options of its own, which are not known here
+    try { // Qt has options of its own, which are not known here
         program.allow_extras();
         program.parse(argc, argv);
     } catch (const CLI::Success& asked) {
         return program.exit(asked);
     } catch (const CLI::ParseError&) {
     }
+    return {};
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    if (const auto code = told_without_screen(argc, argv))
+        return *code;
     const QApplication application(argc, argv);
     fusuma::speak();
     std::setlocale(LC_NUMERIC, "C"); // for the libraries that read files; what people see goes through QLocale
@@ -58,12 +71,13 @@ int main(int argc, char** argv) {
     QApplication::setApplicationName(QStringLiteral("fusuma"));
     QApplication::setApplicationVersion(QLatin1String(fusuma::version()));
     QApplication::setDesktopFileName(QStringLiteral("org.fusuma_stickers.fusuma"));
+    CLI::App program;
+    Arguments arguments;
+    describe(program, arguments);
     try {
-        program.allow_extras(false);
-        arguments = {};
         program.parse(argc, argv);
-    } catch (const CLI::ParseError& error) {
-        return program.exit(error) == 0 ? 0 : 2;
+    } catch (const CLI::ParseError& why) {
+        return fusuma::ended_by(program, why);
     }
     return run(arguments);
 }

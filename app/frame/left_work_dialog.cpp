@@ -1,6 +1,7 @@
 #include "app/frame/left_work_dialog.h"
 
 #include "app/common/question.h"
+#include "app/common/screen_painter.h"
 #include "app/common/widgets.h"
 
 #include <QHBoxLayout>
@@ -55,8 +56,8 @@ QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
     picture->setFixedSize(side, side);
     picture->setAlignment(Qt::AlignCenter);
     if (!work.picture.isNull())
-        picture->setPixmap(
-            QPixmap::fromImage(work.picture.scaled(side, side, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+        picture->setPixmap(QPixmap::fromImage(
+            on_screen_of(*this, work.picture.scaled(side, side, Qt::KeepAspectRatio, Qt::SmoothTransformation))));
     layout->addWidget(picture);
     auto* words = new QVBoxLayout;
     words->setSpacing(2);

@@ -3,6 +3,7 @@
 #include "app/common/painting.h"
 #include "app/common/question.h"
 #include "app/common/save_place.h"
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
@@ -25,14 +26,14 @@ namespace {
 constexpr QSize picture_size(150, 96);
 
 /// The label as it would look with its fields' names for words.
-QPixmap picture_of(const LabelDesign& design) {
-    QPixmap pixmap(picture_size);
-    pixmap.fill(theme().window);
+QImage picture_of(const LabelDesign& design) {
+    QImage picture(picture_size, QImage::Format_ARGB32_Premultiplied);
+    picture.fill(theme().window);
     const SetLabel set = set_label(design, 0);
     const DrawnArt& art = *set.drawn.art;
     const double scale =
         std::min((picture_size.width() - 16) / art.size.width, (picture_size.height() - 16) / art.size.height);
-    QPainter painter(&pixmap);
+    QPainter painter(&picture);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.translate((picture_size.width() - scale * art.size.width) / 2,
                       (picture_size.height() - scale * art.size.height) / 2);
@@ -40,7 +41,7 @@ QPixmap picture_of(const LabelDesign& design) {
     painter.fillPath(view.map(to_qt(set.drawn.outline)), theme().paper);
     draw_curves(painter, art, QTransform::fromScale(scale * art.size.width, scale * art.size.height));
     draw_cut_line(painter, view.map(to_qt(set.drawn.outline)), CutKind::kiss);
-    return pixmap;
+    return picture;
 }
 
 LabelTemplate words_alone() {
@@ -108,7 +109,9 @@ void NewLabelDialog::add(const LabelTemplate& one) {
 }
 
 void NewLabelDialog::add_next_picture() {
-    list->item(with_picture)->setIcon(QIcon(picture_of(templates[static_cast<std::size_t>(with_picture)].design)));
+    list->item(with_picture)
+        ->setIcon(QIcon(QPixmap::fromImage(
+            on_screen_of(*this, picture_of(templates[static_cast<std::size_t>(with_picture)].design)))));
     if (++with_picture < list->count())
         QTimer::singleShot(0, this, &NewLabelDialog::add_next_picture);
 }

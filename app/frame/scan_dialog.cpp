@@ -2,6 +2,7 @@
 
 #include "app/common/number_field.h"
 #include "app/common/patient_dialog.h"
+#include "app/common/screen_painter.h"
 #include "app/common/widgets.h"
 #include "app/model/in_background.h"
 #include "devices/scanner/scanner.h"
@@ -40,7 +41,8 @@ class BedView : public QWidget {
 
   protected:
     void paintEvent(QPaintEvent*) override {
-        QPainter painter(this);
+        ScreenPainter on_screen(*this);
+        QPainter& painter = on_screen.painter();
         const QRectF there = place();
         painter.fillRect(there, Qt::white);
         if (!picture.isNull())

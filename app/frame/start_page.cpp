@@ -1,5 +1,6 @@
 #include "app/frame/start_page.h"
 
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/frame/recent_projects.h"
@@ -141,7 +142,8 @@ class RecentCard : public QPushButton {
   protected:
     void paintEvent(QPaintEvent*) override {
         const Theme& t = theme();
-        QPainter p(this);
+        ScreenPainter on_screen(*this);
+        QPainter& p = on_screen.painter();
         p.setRenderHint(QPainter::Antialiasing);
         p.setRenderHint(QPainter::SmoothPixmapTransform);
         p.setPen(QPen(hasFocus() || underMouse() ? t.accent : t.line, hasFocus() ? 1.6 : 1));

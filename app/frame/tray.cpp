@@ -1,6 +1,7 @@
 #include "app/frame/tray.h"
 
 #include "app/common/painting.h"
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "app/model/carried.h"
@@ -117,7 +118,8 @@ class TrayCard : public QWidget {
     void paintEvent(QPaintEvent*) override {
         const Theme& t = theme();
         const bool chosen = model.in_hand.sticker() && model.in_hand.sticker()->id == sticker.id;
-        QPainter painter(this);
+        ScreenPainter on_screen(*this);
+        QPainter& painter = on_screen.painter();
         painter.setRenderHint(QPainter::Antialiasing);
         painter.setPen(QPen(chosen || hasFocus() ? t.accent : t.line, chosen ? 1.6 : 1));
         painter.setBrush(chosen ? t.selection : t.field);

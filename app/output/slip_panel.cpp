@@ -2,6 +2,7 @@
 
 #include "app/common/painting.h"
 #include "app/common/panel_scroll.h"
+#include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
 #include "formats/basics/in_words.h"
@@ -40,7 +41,8 @@ void Loupe::look_at(Point paper_mm, const Transform& moved) {
 }
 
 void Loupe::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    ScreenPainter on_screen(*this);
+    QPainter& painter = on_screen.painter();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     const QRectF frame = QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5);

@@ -251,15 +251,15 @@ void SheetView::paint_resting(QPainter& painter, const Selection& without) {
     const SheetSettings& sheet = model.document().sheet;
     const double ratio = devicePixelRatioF();
     const bool is_known = resting.plan == plan && resting.view == view && resting.without == without &&
-                          resting.page == model.in_hand.page() && resting.sheet == sheet &&
-                          resting.picture.size() == size() * ratio;
+                          resting.art_arrived == art_arrived() && resting.page == model.in_hand.page() &&
+                          resting.sheet == sheet && resting.picture.size() == size() * ratio;
     // While something is in hand a newer plan only moves that, so what rests need not be drawn anew for every step.
     const bool is_held = hand.act() != SheetHand::Act::none && !hand.held().empty() && resting.view == view &&
                          resting.without == without && resting.page == model.in_hand.page() &&
                          resting.picture.size() == size() * ratio && resting.plan && plan &&
                          resting.plan->copies.size() == plan->copies.size();
     if (!is_known && !is_held) {
-        resting = {plan, view, without, sheet, model.in_hand.page(), QPixmap(size() * ratio)};
+        resting = {plan, view, without, sheet, model.in_hand.page(), art_arrived(), QPixmap(size() * ratio)};
         resting.picture.setDevicePixelRatio(ratio);
         resting.picture.fill(Qt::transparent);
         QPainter p(&resting.picture);
@@ -305,8 +305,9 @@ void SheetView::paint_live(QPainter& painter, const Selection& copies) {
     if (hand.act() == SheetHand::Act::moving && copies == hand.held() && copies.size() > few) {
         // Many at once move as one picture.
         const double ratio = devicePixelRatioF();
-        if (floating.view != view || floating.copies != copies || floating.picture.size() != size() * ratio) {
-            floating = {plan, view, copies, QPixmap(size() * ratio)};
+        if (floating.view != view || floating.copies != copies || floating.art_arrived != art_arrived() ||
+            floating.picture.size() != size() * ratio) {
+            floating = {plan, view, copies, art_arrived(), QPixmap(size() * ratio)};
             floating.picture.setDevicePixelRatio(ratio);
             floating.picture.fill(Qt::transparent);
             QPainter p(&floating.picture);

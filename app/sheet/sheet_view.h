@@ -52,13 +52,14 @@ class SheetView : public ZoomView {
         QTransform view;
         Selection without;
         SheetSettings sheet;
-        int page = -1;
+        int page = -1, art_arrived = 0;
         QPixmap picture;
     } resting;
     struct Floating {
         std::shared_ptr<const JobPlan> plan;
         QTransform view;
         Selection copies;
+        int art_arrived = 0;
         QPixmap picture;
     } floating; ///< what is being moved, where it was
 

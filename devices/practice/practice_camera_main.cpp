@@ -1,15 +1,15 @@
 // The practice camera as a program: a picture of something flat, photographed on a table.
 
+#include "core/document/artwork.h"
 #include "core/sheet/paper.h"
 #include "devices/practice/practice_camera.h"
 #include "formats/basics/file.h"
+#include "formats/basics/language.h"
 #include "formats/manual/usual_options.h"
-#include "core/document/artwork.h"
 #include "formats/picture/picture_read.h"
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
-#include <iostream>
 #include <numbers>
 
 int main(int argc, char** argv) {
@@ -17,6 +17,7 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
     const QGuiApplication app(argc, argv);
+    speak();
     CLI::App program(
         "Fusuma's practice camera: photographs a flat thing as a telephone would, with whatever faults are asked for");
     std::string thing, out, size, shadow = "none";
@@ -40,7 +41,11 @@ int main(int argc, char** argv) {
     program.add_option("--quality", shot.quality, "of the JPEG")->check(CLI::Range(1, 100));
     program.add_option("--seed", shot.seed, "of noise and shadow");
     add_usual_options(program, "fusuma-practice-camera");
-    CLI11_PARSE(program, argc, argv);
+    try {
+        program.parse(argc, argv);
+    } catch (const CLI::ParseError& why) {
+        return ended_by(program, why);
+    }
     constexpr double degree = std::numbers::pi / 180;
     shot.tilt = tilt * degree;
     shot.tilt_towards = towards * degree;
@@ -50,18 +55,18 @@ int main(int argc, char** argv) {
                                      : PracticeShot::Shadow::none;
     const auto picture = read_picture(QString::fromStdString(thing));
     if (!picture) {
-        std::cerr << picture.problem().english() << '\n';
+        tell(picture.problem().said());
         return 2;
     }
     const auto paper = size.empty() ? natural_size(PictureArtwork{*picture}) : parse_paper(size);
     if (!paper) {
-        std::cerr << "--size " << size << ": give a paper's name or WxH in mm.\n";
+        tell("--size {size}: give a paper's name or WxH in mm."_said.with("size", size));
         return 2;
     }
     const Outcome written =
         write_file(QString::fromStdString(out), photographed(*(*picture)->pixels.get(), *paper, shot).jpeg);
     if (!written) {
-        std::cerr << written.problem().english() << '\n';
+        tell(written.problem().said());
         return 2;
     }
     return 0;

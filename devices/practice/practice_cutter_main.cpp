@@ -1,5 +1,6 @@
 #include "core/sheet/paper.h"
 #include "devices/practice/practice_cutter.h"
+#include "formats/basics/language.h"
 #include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
@@ -8,6 +9,8 @@
 
 int main(int argc, char** argv) {
     using namespace fusuma;
+    const QCoreApplication application(argc, argv);
+    speak();
     CLI::App program(
         "Fusuma's practice cutter: listens for HP-GL on a local port and draws the cut over a printed sheet");
     std::string sheet_path, out = "cut.png", paper_text = "a4";
@@ -26,18 +29,20 @@ int main(int argc, char** argv) {
     program.add_option("--backlash", faults.backlash, "mm of play in its axes")->check(CLI::Range(0.0, 2.0));
     program.add_option("--drop-after", faults.drop_after, "drop the connection after so many runs");
     add_usual_options(program, "fusuma-practice-cutter");
-    CLI11_PARSE(program, argc, argv);
+    try {
+        program.parse(argc, argv);
+    } catch (const CLI::ParseError& why) {
+        return ended_by(program, why);
+    }
 
-    const QCoreApplication loop(argc, argv);
     const auto paper = parse_paper(paper_text);
     const QImage sheet(QString::fromStdString(sheet_path));
     PracticeCutter cutter(speed);
     const Outcome listening = cutter.listen(port);
     if (!paper || sheet.isNull() || !listening) {
-        std::cerr << (!paper           ? "“" + paper_text + "” is not a paper: give a4, letter or WxH in mm."
-                      : sheet.isNull() ? "“" + sheet_path + "” is not a picture that can be read."
-                                       : listening.problem().english())
-                  << '\n';
+        tell(!paper           ? "--paper {paper}: give a4, letter or WxH in mm."_said.with("paper", paper_text)
+             : sheet.isNull() ? "“{file}” is not a picture that can be read."_said.with("file", sheet_path)
+                              : listening.problem().said());
         return 2;
     }
     cutter.set_faults(faults, *paper);
@@ -45,14 +50,14 @@ int main(int argc, char** argv) {
     if (serial) {
         const auto name = cutter.open_serial();
         if (!name) {
-            std::cerr << name.problem().english() << '\n';
+            tell(name.problem().said());
             return 2;
         }
         std::cout << "serial port " << name->toStdString() << std::endl;
     }
     // A machine that was sent junk, or was only knocked at, waits for the next job.
     QObject::connect(&cutter, &PracticeCutter::refused, [&](const QString& why) {
-        std::cerr << why.toStdString() << '\n';
+        tell(Said::verbatim(why.toStdString()));
         cutter.load();
     });
     QObject::connect(&cutter, &PracticeCutter::finished, [&] {
@@ -63,7 +68,7 @@ int main(int argc, char** argv) {
         if (written)
             std::cout << "cut " << traces.size() << " paths, drawn in " << out << std::endl;
         else
-            std::cerr << "The cut sheet cannot be written to “" << out << "”.\n";
+            tell("The cut sheet cannot be written to “{file}”."_said.with("file", out));
         QCoreApplication::exit(written ? 0 : 2);
     });
     return QCoreApplication::exec();

@@ -1,9 +1,10 @@
 #include "devices/practice/practice_printer.h"
 #include "formats/basics/file.h"
+#include "formats/basics/language.h"
 #include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
-#include <iostream>
+#include <QCoreApplication>
 
 namespace {
 
@@ -24,6 +25,8 @@ fusuma::Outcome print(const std::string& pdf_path, double dpi, const std::string
 } // namespace
 
 int main(int argc, char** argv) {
+    const QCoreApplication application(argc, argv);
+    fusuma::speak();
     CLI::App program("Fusuma's practice printer: turns a PDF into the picture of the printed sheet");
     std::string pdf, out = "sheet.png";
     double dpi = 300;
@@ -31,9 +34,13 @@ int main(int argc, char** argv) {
     program.add_option("-o,--out", out, "where the printed sheet goes, as PNG")->capture_default_str();
     program.add_option("--dpi", dpi, "dots per inch")->capture_default_str();
     fusuma::add_usual_options(program, "fusuma-practice-printer");
-    CLI11_PARSE(program, argc, argv);
+    try {
+        program.parse(argc, argv);
+    } catch (const CLI::ParseError& why) {
+        return fusuma::ended_by(program, why);
+    }
     const auto outcome = print(pdf, dpi, out);
     if (!outcome)
-        std::cerr << outcome.problem().english() << '\n';
+        fusuma::tell(outcome.problem().said());
     return outcome ? 0 : 2;
 }

@@ -3,6 +3,7 @@
 #include "formats/manual/usual_options.h"
 
 #include <CLI/CLI.hpp>
+#include <QCoreApplication>
 #include <QDate>
 #include <QLocale>
 #include <algorithm>
@@ -54,13 +55,20 @@ std::string value_of(const CLI::Option& option) {
     return std::string(is_number ? "NUMBER" : "TEXT") + (option.get_items_expected_max() > 1 ? " ..." : "");
 }
 
+struct Manual {
+    Q_DECLARE_TR_FUNCTIONS(Manual)
+};
+
 /// "0 to 100" where there are bounds.
 std::string bounds_of(const CLI::Option& option) {
     const std::string type = option.get_type_name();
     const auto from = type.find(" in ["), between = type.find(" - ", from), to = type.find(']', from);
     if (from == std::string::npos || between == std::string::npos || to == std::string::npos)
         return {};
-    return type.substr(from + 5, between - from - 5) + " to " + type.substr(between + 3, to - between - 3);
+    return Manual::tr("%1 to %2")
+        .arg(QString::fromStdString(type.substr(from + 5, between - from - 5)),
+             QString::fromStdString(type.substr(between + 3, to - between - 3)))
+        .toStdString();
 }
 
 /// Words as troff prints them: hyphens that can be searched for, letters beyond ASCII by their names, no line that
@@ -86,6 +94,10 @@ std::string bold(const std::string& words) {
     return "\\fB" + troff(words) + "\\fR";
 }
 
+std::string heading(const QString& words) {
+    return ".SH \"" + troff(words.toStdString()) + "\"\n";
+}
+
 void describe_options(const CLI::App& of, std::string& page) {
     for (const CLI::Option* option : shown_options(of)) {
         std::string head = option->nonpositional() ? "" : bold(option->get_name(true));
@@ -97,7 +109,8 @@ void describe_options(const CLI::App& of, std::string& page) {
         if (const std::string bounds = bounds_of(*option); !bounds.empty())
             words += " (" + bounds + ")";
         if (!option->get_default_str().empty())
-            words += "; " + option->get_default_str() + " when not given";
+            words +=
+                Manual::tr("; %1 when not given").arg(QString::fromStdString(option->get_default_str())).toStdString();
         page += ".TP\n" + head + "\n" + troff(words) + "\n";
     }
 }
@@ -110,7 +123,7 @@ std::string usage_of(const CLI::App& of) {
             const std::string name = option->get_name(true);
             usage += option->get_required() ? " \\fI" + troff(name) + "\\fR" : " [\\fI" + troff(name) + "\\fR ...]";
         }
-    return usage + " [\\fIOPTIONS\\fR]";
+    return usage + " [\\fI" + troff(Manual::tr("OPTIONS").toStdString()) + "\\fR]";
 }
 
 std::string capitals(std::string words) {
@@ -123,7 +136,7 @@ std::string capitals(std::string words) {
 std::string man_page(const CLI::App& program) {
     const std::string name = program.get_name(), about = program.get_description();
     const std::string date =
-        QLocale::c()
+        QLocale()
             .toString(QDate::fromString(QString::fromUtf8(release_date()), Qt::ISODate), QStringLiteral("MMMM yyyy"))
             .toStdString();
     const auto commands = commands_of(program);
@@ -132,24 +145,26 @@ std::string man_page(const CLI::App& program) {
         line = line.substr(colon + 2); // the name stands before it already
     while (line.ends_with('.'))
         line.pop_back();
-    std::string page = ".TH " + capitals(name) + " 1 \"" + date + "\" \"Fusuma " + version() +
-                       "\" \"User Commands\"\n.SH NAME\n" + troff(name) + " \\- " + troff(line) + "\n.SH SYNOPSIS\n";
+    std::string page = ".TH " + capitals(name) + " 1 \"" + date + "\" \"Fusuma " + version() + "\" \"" +
+                       troff(Manual::tr("User Commands").toStdString()) + "\"\n" + heading(Manual::tr("NAME")) +
+                       troff(name) + " \\- " + troff(line) + "\n" + heading(Manual::tr("SYNOPSIS"));
     if (commands.empty())
         page += bold(name) + usage_of(program) + "\n";
     for (const CLI::App* command : commands)
         page += (command == commands.front() ? "" : ".br\n") + bold(name + " " + command->get_name()) +
                 usage_of(*command) + "\n";
-    page += ".SH DESCRIPTION\n" + troff(about) + "\n.SH OPTIONS\n";
+    page += heading(Manual::tr("DESCRIPTION")) + troff(about) + "\n" + heading(Manual::tr("OPTIONS"));
     describe_options(program, page);
     if (!commands.empty())
-        page += ".SH COMMANDS\n";
+        page += heading(Manual::tr("COMMANDS"));
     for (const CLI::App* command : commands) {
         page += ".SS " + troff(command->get_name()) + "\n" + troff(command->get_description()) + "\n";
         describe_options(*command, page);
     }
     if (const std::string footer = program.get_footer(); !footer.empty())
-        page += ".SH EXIT STATUS\n" + troff(footer) + "\n";
-    return page + ".SH SEE ALSO\nThe user guide, in the program's Help menu.\n";
+        page += heading(Manual::tr("EXIT STATUS")) + troff(footer) + "\n";
+    return page + heading(Manual::tr("SEE ALSO")) +
+           troff(Manual::tr("The user guide, in the program's Help menu.").toStdString()) + "\n";
 }
 
 namespace {

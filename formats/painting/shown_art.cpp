@@ -72,11 +72,13 @@ class ShownArt {
         entries.push_front({held, most_px, image});
         bytes += image.sizeInBytes();
         entries.remove_if([this](const Entry& entry) { return entry.art.expired() && forget(entry); });
-        while (bytes > budget && entries.size() > 1) {
-            forget(entries.back());
-            entries.pop_back();
-        }
+        shrink();
         return image;
+    }
+    void keep_within(qsizetype most) {
+        const std::scoped_lock lock(mutex);
+        budget = most;
+        shrink();
     }
 
   private:
@@ -85,11 +87,17 @@ class ShownArt {
         int most_px;
         QImage image;
     };
-    static constexpr qsizetype budget = qsizetype{512} << 20;
+    qsizetype budget = qsizetype{512} << 20;
     std::list<Entry> entries; // most recently used first
     qsizetype bytes = 0;
     std::mutex mutex;
 
+    void shrink() {
+        while (bytes > budget && entries.size() > 1) {
+            forget(entries.back());
+            entries.pop_back();
+        }
+    }
     bool forget(const Entry& entry) {
         bytes -= entry.image.sizeInBytes();
         return true;
@@ -113,6 +121,10 @@ QImage shown_art(const PrintArt& art, int most_px, const Work& work) {
 
 QImage art_at_hand(const PrintArt& art, int most_px) {
     return all_shown().get(art, most_px, nullptr);
+}
+
+void keep_shown_within(qsizetype bytes) {
+    all_shown().keep_within(bytes);
 }
 
 void prepare_art(const PrintArt& art, const Work& work) {

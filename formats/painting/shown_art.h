@@ -25,6 +25,9 @@ void prepare_art(const PrintArt& art, const Work& work = {});
 /// The same for all that a sticker or a copy prints.
 void prepare_print(const std::vector<PrintLayer>& layers, const Work& work = {});
 
+/// Bytes that they may take up together, from now on; the latest stays in any case. 512 MB at first.
+void keep_shown_within(qsizetype bytes);
+
 /// All of the pixels, which must outlive what is returned.
 [[nodiscard]] QImage image_of(const Image& pixels);
 

@@ -2,17 +2,20 @@
 // Source: freedesktop.org thumbnail managing standard 0.9 and the .thumbnailer files that call such programs
 
 #include "formats/basics/file.h"
+#include "formats/basics/language.h"
 #include "formats/manual/usual_options.h"
 #include "formats/project/thumbnail.h"
 
 #include <CLI/CLI.hpp>
 #include <QBuffer>
+#include <QCoreApplication>
 #include <fcntl.h>
-#include <iostream>
 #include <unistd.h>
 
 int main(int argc, char** argv) {
     using namespace fusuma;
+    const QCoreApplication application(argc, argv);
+    speak();
     CLI::App program("Fusuma's thumbnailer: takes the picture of a project's first sheet out of it, for file managers");
     std::string project, out;
     int size = thumbnail_px;
@@ -22,13 +25,18 @@ int main(int argc, char** argv) {
         ->check(CLI::Range(16, 1024))
         ->capture_default_str();
     add_usual_options(program, "fusuma-thumbnailer");
-    CLI11_PARSE(program, argc, argv);
+    try {
+        program.parse(argc, argv);
+    } catch (const CLI::ParseError& why) {
+        return ended_by(program, why);
+    }
     const int errors = ::dup(STDERR_FILENO), nowhere = ::open("/dev/null", O_WRONLY);
     ::dup2(nowhere, STDERR_FILENO); // libraries write of damaged pictures on their own; one sentence is enough
     const auto picture = thumbnail_in(QString::fromLocal8Bit(project));
     ::dup2(errors, STDERR_FILENO);
     if (!picture) {
-        std::cerr << "“" << file_name_of(QString::fromLocal8Bit(project)) << "” holds no picture of its sheet.\n";
+        tell("“{project}” holds no picture of its sheet."_said.with("project",
+                                                                    file_name_of(QString::fromLocal8Bit(project))));
         return 2;
     }
     QByteArray png;
@@ -36,6 +44,6 @@ int main(int argc, char** argv) {
     picture->scaled(size, size, Qt::KeepAspectRatio, Qt::SmoothTransformation).save(&buffer, "PNG");
     const Outcome written = write_file(QString::fromLocal8Bit(out), png);
     if (!written)
-        std::cerr << written.problem().english() << '\n';
+        tell(written.problem().said());
     return written ? 0 : 2;
 }

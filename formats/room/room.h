@@ -24,7 +24,8 @@ enum class Asked {
     machine,
     scheme,
     templates, ///< answered in text of our own writers
-    jpeg_for_print
+    jpeg_for_print,
+    screen_table
 };
 
 struct Wish {
@@ -108,7 +109,7 @@ template <typename T> Result<T> ask(const Wish& wish, const QByteArray& file, co
 
 namespace fusuma::wire {
 
-template <> inline constexpr int choices<room::Asked> = 12;
+template <> inline constexpr int choices<room::Asked> = 13;
 
 template <class Io> void fields(Io& io, room::Wish& w) {
     io(w.asked, w.name, w.page, w.dpi, w.paper, w.seconds, w.memory);

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/drawing/drawing.h"
+#include "core/raster/colour_table.h"
 #include "core/raster/picture.h"
 #include "core/raster/samples.h"
 #include "core/result.h"
@@ -74,6 +75,18 @@ inline void fields(In& in, Image& image) {
         size != std::size_t{4} * static_cast<std::size_t>(image.width) * static_cast<std::size_t>(image.height))
         throw Broken{};
     image.rgba = PixelBytes(memory, data, size);
+}
+inline void fields(Out& out, ColourTable& table) {
+    std::vector<ColourTable::Value> values = table.values();
+    out.block(reinterpret_cast<const std::uint8_t*>(values.data()), values.size() * sizeof(values[0]));
+}
+inline void fields(In& in, ColourTable& table) {
+    std::vector<ColourTable::Value> values = table.values();
+    const auto [memory, data, size] = in.block();
+    if (size != values.size() * sizeof(values[0]))
+        throw Broken{};
+    std::memcpy(values.data(), data, size);
+    table = ColourTable(std::move(values));
 }
 inline void fields(Out& out, Pixels& pixels) {
     std::shared_ptr<const Image> image = pixels.get();

@@ -120,6 +120,27 @@ bool convert_to_srgb(QImage& rgba, const QByteArray& profile) {
     return true;
 }
 
+Result<ColourTable> screen_table(const QByteArray& bytes) {
+    const Problem none{"It is no colour profile of a screen."_said};
+    const Profile screen(cmsOpenProfileFromMem(bytes.constData(), static_cast<cmsUInt32Number>(bytes.size())),
+                         &cmsCloseProfile);
+    const Profile srgb(cmsCreate_sRGBProfile(), &cmsCloseProfile);
+    const auto is_of = [&screen](cmsProfileClassSignature kind) { return cmsGetDeviceClass(screen.get()) == kind; };
+    if (!screen || cmsGetColorSpace(screen.get()) != cmsSigRgbData ||
+        !(is_of(cmsSigDisplayClass) || is_of(cmsSigColorSpaceClass)))
+        return none;
+    const Conversion conversion(cmsCreateTransform(srgb.get(), TYPE_RGB_16, screen.get(), TYPE_RGB_16,
+                                                   INTENT_RELATIVE_COLORIMETRIC,
+                                                   cmsFLAGS_BLACKPOINTCOMPENSATION | cmsFLAGS_NOOPTIMIZE),
+                                &cmsDeleteTransform);
+    if (!conversion)
+        return none;
+    const std::vector<ColourTable::Value> meant = ColourTable().values();
+    std::vector<ColourTable::Value> given(meant.size());
+    cmsDoTransform(conversion.get(), meant.data(), given.data(), static_cast<cmsUInt32Number>(meant.size()));
+    return ColourTable(std::move(given));
+}
+
 QImage cmyk_to_srgb(const QImage& cmyk, const QByteArray& profile, bool& by_profile) {
     QImage rgba(cmyk.size(), QImage::Format_RGBA8888);
     rgba.fill(Qt::white);

@@ -1,5 +1,8 @@
 #pragma once
 
+#include "core/raster/colour_table.h"
+#include "core/result.h"
+
 #include <QByteArray>
 #include <QImage>
 
@@ -16,5 +19,9 @@ namespace fusuma {
 /// A picture of CMYK values (four bytes a pixel, 255 for full ink) as RGBA8888 in sRGB: by the profile, or where that
 /// is empty or broken by taking each ink off white in turn. `by_profile` tells which.
 [[nodiscard]] QImage cmyk_to_srgb(const QImage& cmyk_bytes, const QByteArray& profile, bool& by_profile);
+
+/// What a screen is to be given, by the profile that was measured of it: relative colorimetric, with its black for
+/// black. Source: ICC.1:2010; Adobe Systems, "Black Point Compensation" (2006), now ISO 18619
+[[nodiscard]] Result<ColourTable> screen_table(const QByteArray& profile);
 
 } // namespace fusuma

@@ -35,7 +35,8 @@ std::optional<int> run_tests(int argc, char** argv) {
     testing::InitGoogleTest(&argc, argv);
     auto* only_blocks = new OnlyBlocks; // belongs to the listeners
     testing::UnitTest::GetInstance()->listeners().Append(only_blocks);
-    qputenv("QT_QPA_PLATFORM", "offscreen");
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
+        qputenv("QT_QPA_PLATFORM", "offscreen");
     QStandardPaths::setTestModeEnabled(true);
     fusuma::app::WatchedApplication application(argc, argv);
     QApplication::setOrganizationName(QStringLiteral("Fusuma tests"));

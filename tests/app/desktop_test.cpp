@@ -5,10 +5,10 @@
 #include "app/frame/recent_projects.h"
 #include "app/model/settings.h"
 #include "formats/basics/file.h"
+#include "tests/app/private_bus.h"
 #include "tests/app/window.h"
 
 #include <QDBusConnectionInterface>
-#include <QProcess>
 #include <QSettings>
 
 namespace fusuma::app {
@@ -54,32 +54,6 @@ class FakeShell : public QObject {
 namespace {
 
 using testing::HasSubstr;
-
-/// A session bus of its own.
-class PrivateBus {
-  public:
-    PrivateBus() {
-        bus.start("dbus-daemon", {"--session", "--nofork", "--print-address=1"});
-        if (bus.waitForStarted() && bus.waitForReadyRead(5000))
-            address = QString::fromUtf8(bus.readLine()).trimmed();
-    }
-    ~PrivateBus() {
-        for (const QString& name : names)
-            QDBusConnection::disconnectFromBus(name);
-        bus.kill();
-        bus.waitForFinished();
-    }
-    QDBusConnection connection(const QString& name) {
-        names << name;
-        return QDBusConnection::connectToBus(address, name);
-    }
-    [[nodiscard]] bool is_there() const { return !address.isEmpty(); }
-
-  private:
-    QProcess bus;
-    QString address;
-    QStringList names;
-};
 
 constexpr auto appearance = "org.freedesktop.appearance", gnome = "org.gnome.desktop.interface";
 

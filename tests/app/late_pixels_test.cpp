@@ -2,6 +2,7 @@
 
 #include "app/bench/bench_view.h"
 #include "app/common/painting.h"
+#include "app/sheet/sheet_view.h"
 #include "core/document/copies.h"
 #include "formats/basics/file.h"
 #include "formats/pdf/pdf_write.h"
@@ -32,15 +33,18 @@ QByteArray large_picture() {
     return png;
 }
 
-/// Two stickers with a copy each.
-Document two_stickers() {
+/// A sticker of each, with a copy.
+Document stickers_of(const std::vector<const char*>& pictures) {
     Document d;
-    for (const char* name : {"puffin.png", "harbour-ferry.jpg"}) {
+    for (const char* name : pictures) {
         d = with_sticker_added(std::move(d), new_sticker(PictureArtwork{*read_picture(test::demo_art(name))}));
         const int id = d.stickers.back()->id;
-        d.put({.sticker = id, .centre = {105, 20 + 110.0 * id}});
+        d.put({.sticker = id, .centre = {105, 20 + 220.0 * id / static_cast<double>(pictures.size())}});
     }
     return d;
+}
+Document two_stickers() {
+    return stickers_of({"puffin.png", "harbour-ferry.jpg"});
 }
 
 class LatePixels : public Window {
@@ -258,6 +262,22 @@ TEST_F(LatePixels, WhatCouldNotBeShownForWantOfTimeIsShownOnceThereIsMore) {
     EXPECT_FALSE(QTest::qWaitFor(is_shown, 2'000));
     room::allow(patience);
     EXPECT_TRUE(QTest::qWaitFor(is_shown, 30'000));
+}
+
+TEST_F(LatePixels, WhatTheSheetShowedWithoutItsArtIsShownWithItOnceThatIsThere) {
+    model.project.adopt(stickers_of({"puffin.png", "octopus.png", "white-moon.png", "harbour-ferry.jpg"}), "Four");
+    key(Qt::Key_2, Qt::ControlModifier);
+    auto* view = window.findChild<SheetView*>();
+    const QImage before = view->grab().toImage();
+    Pixels::keep_within(1);
+    keep_shown_within(0); // as when a hundred others were looked at meanwhile
+    keep_shown_within(512 << 20);
+    view->zoom_by(2); // so that it is painted anew
+    static_cast<void>(view->grab());
+    view->zoom_by(0.5);
+    const QImage without = view->grab().toImage();
+    EXPECT_NE(without, before) << "it is not there at once";
+    EXPECT_TRUE(QTest::qWaitFor([&] { return view->grab().toImage() == before; }, 20'000)) << "it comes back";
 }
 
 TEST_F(LatePixels, LetGoAtOnceLooksAndPrintsTheSame) {

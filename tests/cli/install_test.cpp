@@ -61,6 +61,7 @@ TEST_F(Installed, LiesWhereDesktopsLookAndWorksFromAnywhere) {
                                            "share/icons/hicolor/scalable/apps/" + id + ".svg",
                                            "share/icons/hicolor/scalable/mimetypes/" + id + ".project.svg",
                                            "share/man/man1/fusuma-cli.1",
+                                           "share/man/de/man1/fusuma-cli.1",
                                            "share/bash-completion/completions/fusuma-cli",
                                            "share/zsh/vendor-completions/_fusuma-cli",
                                            "share/fish/vendor_completions.d/fusuma-cli.fish"})

@@ -15,7 +15,9 @@
 #include <QRegularExpression>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <algorithm>
 #include <gmock/gmock.h>
+#include <map>
 #include <set>
 
 namespace fusuma {
@@ -35,8 +37,8 @@ const std::vector<Program> programs{
     {"fusuma-practice-cutter", PRACTICE_CUTTER, {}},
     {"fusuma-practice-camera", PRACTICE_CAMERA, {}}};
 
-std::string described(const Program& program, const char* kind) {
-    const test::Ran ran = test::run(program.path, {"--describe", kind});
+std::string described(const Program& program, const char* kind, const QString& locale = "C") {
+    const test::Ran ran = test::run(program.path, {"--describe", kind}, locale);
     EXPECT_EQ(ran.code, 0) << ran.err;
     return ran.out;
 }
@@ -87,6 +89,87 @@ TEST(Manual, IsWhatWasBuiltForInstalling) {
             EXPECT_EQ(built->toStdString(), described(program, kind)) << program.name << " " << kind;
         }
     }
+}
+
+const std::map<QString, QString> languages{
+    {"de", "de_DE.UTF-8"}, {"es", "es_ES.UTF-8"}, {"fr", "fr_FR.UTF-8"}, {"ja", "ja_JP.UTF-8"}};
+
+TEST(Manual, IsInEveryLanguageThatTheProgramsSpeak) {
+    for (const Program& program : programs)
+        for (const auto& [language, locale] : languages) {
+            const QString file = QStringLiteral(PACKAGING "/man/") + language + "/" + program.name + ".1";
+            const auto built = read_file(file, 1 << 20);
+            ASSERT_TRUE(built) << built.problem().english();
+            EXPECT_EQ(built->toStdString(), described(program, "man", locale)) << file.toStdString();
+        }
+}
+
+/// What options and commands are described by.
+std::multiset<std::string> descriptions(const Program& program, const QString& locale) {
+    const QString script = QString::fromStdString(described(program, "fish", locale));
+    std::multiset<std::string> all;
+    static const QRegularExpression description(QStringLiteral(" -d '(.*)'$"), QRegularExpression::MultilineOption);
+    for (auto found = description.globalMatch(script); found.hasNext();)
+        all.insert(found.next().captured(1).toStdString());
+    return all;
+}
+
+TEST(Manual, NothingInItIsLeftInEnglish) {
+    for (const Program& program : programs)
+        for (const auto& [language, locale] : languages) {
+            const auto english = descriptions(program, "C"), theirs = descriptions(program, locale);
+            EXPECT_EQ(theirs.size(), english.size());
+            std::set<std::string> left;
+            std::ranges::set_intersection(english, theirs, std::inserter(left, left.end()));
+            left.erase("pixels"); // in French, too
+            EXPECT_THAT(left, testing::IsEmpty()) << program.name << " " << language.toStdString();
+            const test::Ran help = test::run(program.path, {"--help"}, locale);
+            for (const char* word : {"Options:", "Commands:", "print this help", "needed"})
+                if (language != "fr" || word != std::string("Options:"))
+                    EXPECT_THAT(help.out, testing::Not(HasSubstr(word))) << program.name;
+        }
+}
+
+TEST(Manual, WhatCannotBeUnderstoodIsToldInThePersonsLanguage) {
+    struct Wrong {
+        QStringList arguments;
+        const char *english, *german;
+    };
+    for (const auto& [arguments, english, german] :
+         {Wrong{{},
+                "Give one of the commands that --help lists.",
+                "Geben Sie einen der Befehle an, die --help auflistet."},
+          {{"outline"}, "ART is needed.", "ART wird gebraucht."},
+          {{"check", "a", "b"}, "b is not expected here.", "b wird hier nicht erwartet."},
+          {{"outline", "a", "--bleed", "99.5"},
+           "--bleed: 99.5 is not between 0 and 20.",
+           "--bleed: 99.5 liegt nicht zwischen 0 und 20."},
+          {{"outline", "a", "--corners", "soft"},
+           "--corners: soft is none of round,mitre,bevel.",
+           "--corners: soft ist keines von round,mitre,bevel."},
+          {{"sheet", "a", "--seed", "much"},
+           "--seed: “much” cannot be understood.",
+           "--seed: „much“ ist nicht zu verstehen."},
+          {{"outline", "a", "--width"}, "--width needs a value.", "--width braucht einen Wert."},
+          {{"rehearse", "a", "--shift", "1"},
+           "--shift does not take so many values.",
+           "--shift nimmt nicht so viele Werte."},
+          {{"sheet", "a", "--dpi", "100"}, "--dpi goes only with --png.", "--dpi geht nur mit --png."},
+          {{"sheet", "a", "--size", "10", "--width", "10"},
+           "--size does not go with --width.",
+           "--size geht nicht mit --width."},
+          {{"outline", "a", "--width", "nan"},
+           "--width: “nan” is no number that can be used.",
+           "--width: „nan“ ist keine brauchbare Zahl."}}) {
+        const test::Ran ours = test::run(FUSUMA_CLI, arguments, "C");
+        EXPECT_EQ(ours.err, std::string(english) + "\n");
+        EXPECT_EQ(ours.code, 2);
+        EXPECT_EQ(test::run(FUSUMA_CLI, arguments, "de_DE.UTF-8").err, std::string(german) + "\n");
+    }
+    EXPECT_THAT(test::run(FUSUMA, {"--colour"}, "de_DE.UTF-8").err,
+                testing::EndsWith("--colour wird hier nicht erwartet.\n")); // Qt may have said something before
+    EXPECT_EQ(test::run(PRACTICE_PRINTER, {}, "de_DE.UTF-8").err, "PDF wird gebraucht.\n");
+    EXPECT_EQ(test::run(PRACTICE_PRINTER, {"/none.pdf"}, "C").code, 2);
 }
 
 TEST(Manual, TellsTheVersionEverywhere) {
