@@ -51,6 +51,11 @@ template <typename One> void for_each_of(int count, const Work& work, One&& one)
     work.at(1);
 }
 
+/// Does both at the same time, where another core is free. Throws Stopped when asked to stop, and what either throws.
+template <typename One, typename Other> void both(const Work& work, One&& one, Other&& other) {
+    for_each_of(2, work, [&](int k) { k == 0 ? one() : other(); });
+}
+
 /// Calls `rows(first, last)` for bands of rows that together make up [0, height), on every core. The bands must not
 /// depend on each other. Throws Stopped when asked to stop, and what `rows` throws.
 template <typename Rows> void for_bands(int height, const Work& work, Rows&& rows) {

@@ -182,9 +182,10 @@ class ColourParting {
     }
 
     /// How much of each pixel is something else than the picked colours.
-    [[nodiscard]] Coverage others(const Work& work) const {
+    [[nodiscard]] Coverage others(const Work& work) {
+        find_sure_others(work.part(0, 0.2));
         Coverage result(image.width, image.height);
-        for_bands(image.height, work, [&](int first, int last) {
+        for_bands(image.height, work.part(0.2, 1), [&](int first, int last) {
             KindsInRow kinds(image.width);
             for (int y = first; y < last; ++y) {
                 std::uint8_t* const out = result.row(y);
@@ -209,6 +210,7 @@ class ColourParting {
     const Image& image;
     double tolerance;
     std::vector<std::uint8_t> colour_at; // place in `colours` plus one, or 0
+    std::vector<std::uint8_t> is_sure_other;
 
     [[nodiscard]] std::size_t at(int x, int y) const {
         return static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
@@ -266,10 +268,10 @@ class ColourParting {
         const bool picked = is_picked(x, y);
         if (!touches_other_kind(x, y, picked ? 1 : 2))
             return picked ? 0 : 255;
-        const auto other = sure_other_near(x, y);
+        const Rgb base = colours[colour_near(colour_at, image.width, image.height, x, y) - 1U];
+        const auto other = sure_other_near(x, y, base);
         if (!other)
             return picked ? 0 : 255;
-        const Rgb base = colours[colour_near(colour_at, image.width, image.height, x, y) - 1U];
         const Rgb c = pixel(image, at(x, y));
         const std::array<double, 3> line{double(other->red) - base.red, double(other->green) - base.green,
                                          double(other->blue) - base.blue};
@@ -285,29 +287,54 @@ class ColourParting {
         return static_cast<std::uint8_t>(std::lround(255 * (part < noise ? 0 : part > 1 - noise ? 1 : part)));
     }
     /// The nearest pixel that is of another colour through and through, or for thin lines the one that differs most.
-    [[nodiscard]] std::optional<Rgb> sure_other_near(int x, int y) const {
+    /// @param base  the picked colour here
+    [[nodiscard]] std::optional<Rgb> sure_other_near(int x, int y, Rgb base) const {
         constexpr int reach = 3;
-        const Rgb base = colours[colour_near(colour_at, image.width, image.height, x, y) - 1U];
-        std::optional<Rgb> nearest, strongest;
-        int nearest_squared = 2 * reach * reach + 1;
+        static const auto nearest_first = [] {
+            std::vector<PixelPlace> places;
+            for (int v = -reach; v <= reach; ++v)
+                for (int u = -reach; u <= reach; ++u)
+                    places.push_back({u, v});
+            std::ranges::stable_sort(places, {}, [](const PixelPlace& p) { return p.x * p.x + p.y * p.y; });
+            return places;
+        }();
+        const auto is_inside = [&](int u, int v) { return u >= 0 && v >= 0 && u < image.width && v < image.height; };
+        for (const PixelPlace& p : nearest_first)
+            if (is_inside(x + p.x, y + p.y) && is_sure_other[at(x + p.x, y + p.y)])
+                return pixel(image, at(x + p.x, y + p.y));
+        std::optional<Rgb> strongest;
         double strongest_difference = 0;
         for (int v = std::max(0, y - reach); v <= std::min(image.height - 1, y + reach); ++v)
             for (int u = std::max(0, x - reach); u <= std::min(image.width - 1, x + reach); ++u) {
                 if (is_picked(u, v))
                     continue;
-                const int squared = (u - x) * (u - x) + (v - y) * (v - y);
                 const Rgb c = pixel(image, at(u, v));
-                if (squared < nearest_squared && !touches_other_kind(u, v, 1)) {
-                    nearest = c;
-                    nearest_squared = squared;
-                }
                 if (const double d = std::hypot(c.red - base.red, c.green - base.green, c.blue - base.blue);
                     d > strongest_difference) {
                     strongest = c;
                     strongest_difference = d;
                 }
             }
-        return nearest ? nearest : strongest;
+        return strongest;
+    }
+    /// Finds the pixels that have no picked one round them.
+    void find_sure_others(const Work& work) {
+        is_sure_other.resize(colour_at.size());
+        const auto width = static_cast<std::size_t>(image.width);
+        for_bands(image.height, work, [&](int first, int last) {
+            std::vector<std::uint8_t> any(width + 2); // picked, of three in each column, with a column on either side
+            for (int y = first; y < last; ++y) {
+                std::ranges::fill(any, std::uint8_t{0});
+                for (int v = std::max(0, y - 1); v <= std::min(image.height - 1, y + 1); ++v) {
+                    const std::uint8_t* const row = colour_at.data() + at(0, v);
+                    for (std::size_t x = 0; x < width; ++x)
+                        any[x + 1] = any[x + 1] | row[x];
+                }
+                std::uint8_t* const out = is_sure_other.data() + at(0, y);
+                for (std::size_t x = 0; x < width; ++x)
+                    out[x] = (any[x] | any[x + 1] | any[x + 2]) == 0;
+            }
+        });
     }
 
   public:

@@ -10,38 +10,47 @@ namespace {
 
 constexpr int cells = ColourTable::nodes - 1;
 constexpr int along_red = ColourTable::nodes * ColourTable::nodes, along_green = ColourTable::nodes,
-              along_blue = 1; // values apart
-constexpr int all_of_it = 4096;   // what shares are of
+              along_blue = 1; // nodes apart
 
 /// The nodes' values of a channel: closer in the dark, where screens' curves bend most.
-const std::array<int, ColourTable::nodes>& positions() {
-    static const auto all = [] {
-        std::array<int, ColourTable::nodes> at{};
-        for (int i = 0; i <= cells; ++i)
-            at[static_cast<std::size_t>(i)] = static_cast<int>(std::lround(255 * std::pow(i / double(cells), 1.5)));
-        return at;
-    }();
+std::array<int, ColourTable::nodes> positions() {
+    std::array<int, ColourTable::nodes> all{};
+    for (int i = 0; i <= cells; ++i)
+        all[static_cast<std::size_t>(i)] = static_cast<int>(std::lround(255 * std::pow(i / double(cells), 1.5)));
     return all;
 }
 
-/// Where a channel's value lies: past which node, and how far, as a share of the cell.
+/// Where a channel's value lies: past which node, and how far of the way to the next.
 struct Place {
-    int node = 0, share = 0;
+    int node = 0;
+    float share = 0;
 };
-const Place& place_of(std::uint32_t value) {
-    static const auto all = [] {
-        std::array<Place, 256> places{};
-        std::size_t node = 0;
-        for (int v = 0; v < 256; ++v) {
-            while (node + 2 < positions().size() && positions()[node + 1] <= v)
-                ++node;
-            const int from = positions()[node], to = positions()[node + 1];
-            places[static_cast<std::size_t>(v)] = {static_cast<int>(node), (v - from) * all_of_it / (to - from)};
-        }
-        return places;
-    }();
-    return all[value];
-}
+const std::array<Place, 256> places = [] {
+    const auto nodes = positions();
+    std::array<Place, 256> all{};
+    std::size_t node = 0;
+    for (int v = 0; v < 256; ++v) {
+        while (node + 2 < nodes.size() && nodes[node + 1] <= v)
+            ++node;
+        const int from = nodes[node], to = nodes[node + 1];
+        all[static_cast<std::size_t>(v)] = {static_cast<int>(node),
+                                            static_cast<float>(v - from) / static_cast<float>(to - from)};
+    }
+    return all;
+}();
+
+/// From a cell's lowest corner to its highest along the channel that is furthest in, then the next: the corners on the
+/// way, by whether red is at least green, green blue, and red blue.
+constexpr std::array<std::array<int, 2>, 8> ways{{
+    {along_blue, along_blue + along_green}, // b > g > r
+    {},                                     // cannot be
+    {along_green, along_green + along_blue},
+    {along_green, along_green + along_red},
+    {along_blue, along_blue + along_red},
+    {along_red, along_red + along_blue},
+    {},
+    {along_red, along_red + along_green},
+}};
 
 std::uint32_t channel(std::uint32_t pixel, int shift) {
     return pixel >> shift & 0xff;
@@ -67,54 +76,55 @@ std::uint32_t multiplied(std::uint32_t pixel) {
 
 ColourTable::ColourTable() {
     at.reserve(static_cast<std::size_t>(along_red) * nodes);
-    const auto value = [](int position) { return static_cast<std::uint16_t>(position * 257); };
-    for (const int red : positions())
-        for (const int green : positions())
-            for (const int blue : positions())
-                at.push_back({value(red), value(green), value(blue)});
+    const auto all = positions();
+    for (const int red : all)
+        for (const int green : all)
+            for (const int blue : all)
+                at.push_back({static_cast<float>(blue), static_cast<float>(green), static_cast<float>(red), 0});
 }
 
-ColourTable::ColourTable(std::vector<Value> values) : at(std::move(values)) {
-    if (at.size() != static_cast<std::size_t>(along_red) * nodes)
+ColourTable::ColourTable(const std::vector<Value>& values) {
+    if (values.size() != static_cast<std::size_t>(along_red) * nodes)
         throw std::invalid_argument("a colour table has a value for each of its nodes");
+    at.reserve(values.size());
+    constexpr float step = 257; // of 0xffff to one of 255
+    for (const auto& [red, green, blue] : values)
+        at.push_back({blue / step, green / step, red / step, 0});
+}
+
+std::vector<ColourTable::Value> ColourTable::values() const {
+    std::vector<Value> all;
+    all.reserve(at.size());
+    const auto value = [](float v) { return static_cast<std::uint16_t>(std::lround(v * 257)); };
+    for (const auto& [blue, green, red, nothing] : at)
+        all.push_back({value(red), value(green), value(blue)});
+    return all;
 }
 
 bool ColourTable::changes_nothing() const {
-    constexpr int step = 257;
-    const ColourTable same;
-    return std::ranges::equal(at, same.at, [](const Value& a, const Value& b) {
-        return std::ranges::equal(a, b, [](int x, int y) { return std::abs(x - y) <= step; });
+    return std::ranges::equal(at, ColourTable().at, [](const Node& a, const Node& b) {
+        return std::ranges::equal(a, b, [](float x, float y) { return std::abs(x - y) <= 1; });
     });
 }
 
 std::uint32_t ColourTable::shown(std::uint32_t pixel) const {
-    const Place red = place_of(channel(pixel, 16)), green = place_of(channel(pixel, 8)),
-                blue = place_of(channel(pixel, 0));
-    // From the cell's lowest corner to its highest along the channel that is furthest in, then the next.
-    std::array<std::pair<int, int>, 3> way{
-        {{red.share, along_red}, {green.share, along_green}, {blue.share, along_blue}}};
-    if (way[0].first < way[1].first)
-        std::swap(way[0], way[1]);
-    if (way[1].first < way[2].first)
-        std::swap(way[1], way[2]);
-    if (way[0].first < way[1].first)
-        std::swap(way[0], way[1]);
-    const Value* corner = &at[static_cast<std::size_t>(red.node * along_red + green.node * along_green + blue.node)];
-    std::array<int, 3> sum{};
-    int before = all_of_it;
-    for (const auto& [share, step] : way) {
-        for (std::size_t k = 0; k < 3; ++k)
-            sum[k] += (before - share) * (*corner)[k];
-        before = share;
-        corner += step;
-    }
-    std::uint32_t result = pixel & 0xff000000;
-    for (std::size_t k = 0; k < 3; ++k) {
-        constexpr int step = all_of_it * 257; // of 255
-        const int value = (sum[k] + before * (*corner)[k] + step / 2) / step;
-        result |= static_cast<std::uint32_t>(value) << (16 - 8 * k);
-    }
-    return result;
+    const Place &red = places[channel(pixel, 16)], &green = places[channel(pixel, 8)],
+                &blue = places[channel(pixel, 0)];
+    const auto way = ways[static_cast<std::size_t>(red.share >= green.share) * 4 |
+                          static_cast<std::size_t>(green.share >= blue.share) * 2 |
+                          static_cast<std::size_t>(red.share >= blue.share)];
+    const float most = std::max(std::max(red.share, green.share), blue.share),
+                least = std::min(std::min(red.share, green.share), blue.share),
+                middle =
+                    std::max(std::min(red.share, green.share), std::min(std::max(red.share, green.share), blue.share));
+    const Node* corner = at.data() + red.node * along_red + green.node * along_green + blue.node * along_blue;
+    const Node &first = corner[0], &second = corner[way[0]], &third = corner[way[1]],
+               &last = corner[along_red + along_green + along_blue];
+    std::array<int, 4> sum{};
+    for (std::size_t k = 0; k < sum.size(); ++k)
+        sum[k] = static_cast<int>(first[k] * (1 - most) + second[k] * (most - middle) + third[k] * (middle - least) +
+                                  last[k] * least + 0.5F);
+    return (pixel & 0xff000000) | static_cast<std::uint32_t>(sum[2] << 16 | sum[1] << 8 | sum[0]);
 }
 
 void ColourTable::apply(std::span<std::uint32_t> pixels) const {

@@ -18,9 +18,9 @@ class ColourTable {
     /// What sRGB's own values would be.
     ColourTable();
     /// @param values  nodes³ of them, blue the quickest to change
-    explicit ColourTable(std::vector<Value> values);
+    explicit ColourTable(const std::vector<Value>& values);
 
-    [[nodiscard]] const std::vector<Value>& values() const { return at; }
+    [[nodiscard]] std::vector<Value> values() const;
     /// Does it leave every colour as it is, to within what eyes see (one step of 255)?
     [[nodiscard]] bool changes_nothing() const;
 
@@ -30,7 +30,8 @@ class ColourTable {
     bool operator==(const ColourTable&) const = default;
 
   private:
-    std::vector<Value> at;
+    using Node = std::array<float, 4>; ///< blue, green, red from 0 to 255, as bytes lie in pixels; and nothing
+    std::vector<Node> at;
 
     [[nodiscard]] std::uint32_t shown(std::uint32_t pixel) const;
 };

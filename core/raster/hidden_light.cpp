@@ -1,11 +1,13 @@
 #include "core/raster/hidden_light.h"
 
+#include "core/parallel.h"
 #include "core/raster/opencv_border.h"
 
 #include <opencv2/imgproc.hpp>
 
 #include <algorithm>
 #include <cstdint>
+#include <mutex>
 #include <utility>
 #include <vector>
 
@@ -16,7 +18,7 @@ namespace {
 /// Fills what is not known from what lies round it, near and far: averages of the known, coarser and coarser.
 /// Source: the pull and push of Gortler, Grzeszczuk, Szeliski and Cohen, SIGGRAPH 1996.
 /// @param known  CV_32F, 0 or 1
-void fill_in(cv::Mat& values, cv::Mat known) {
+void fill_in(cv::Mat& values, cv::Mat known, const Work& work) {
     if (values.rows <= 2 || values.cols <= 2) {
         const double whole = cv::sum(known)[0];
         cv::Scalar mean = whole > 0 ? cv::mean(values, known > 0.5) : cv::Scalar::all(255);
@@ -36,7 +38,7 @@ void fill_in(cv::Mat& values, cv::Mat known) {
     cv::merge(planes, coarse);
     cv::Mat coarse_known;
     cv::threshold(weight, coarse_known, 1e-6, 1, cv::THRESH_BINARY);
-    fill_in(coarse, coarse_known);
+    fill_in(coarse, coarse_known, work);
     cv::Mat fine;
     cv::resize(coarse, fine, values.size(), 0, 0, cv::INTER_LINEAR);
     const cv::Mat unknown = known <= 0.5;
@@ -44,8 +46,12 @@ void fill_in(cv::Mat& values, cv::Mat known) {
     // Smoothed into what is known, so that no step is left along the rim.
     constexpr int rounds = 8;
     for (int i = 0; i < rounds; ++i) {
-        cv::blur(values, fine, {3, 3}, {-1, -1}, edge_goes_on);
-        fine.copyTo(values, unknown);
+        for_bands(values.rows, work, [&](int first, int last) { // with what lies beyond the band
+            cv::blur(values.rowRange(first, last), fine.rowRange(first, last), {3, 3}, {-1, -1}, edge_goes_on);
+        });
+        for_bands(values.rows, work, [&](int first, int last) {
+            fine.rowRange(first, last).copyTo(values.rowRange(first, last), unknown.rowRange(first, last));
+        });
     }
 }
 
@@ -63,16 +69,28 @@ cv::Mat spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds
                     each(cv::Point(u, v));
     };
     std::vector<cv::Point> front, next;
+    const auto is_open = [&](cv::Point p) { return known.at<std::uint8_t>(p) == 0 && areas.at<int>(p) > 0; };
     const auto reach = [&](cv::Point p, int round) {
-        if (known.at<std::uint8_t>(p) == 0 && areas.at<int>(p) > 0 && took.at<int>(p) == 0) {
+        if (is_open(p) && took.at<int>(p) == 0) {
             took.at<int>(p) = round;
             next.push_back(p);
         }
     };
-    for (int y = 0; y < known.rows; ++y)
-        for (int x = 0; x < known.cols; ++x)
-            if (known.at<std::uint8_t>(y, x) != 0)
-                each_beside({x, y}, [&](cv::Point p) { reach(p, 1); });
+    std::mutex adding;
+    for_bands(known.rows, work.part(0, 0.1), [&](int first, int last) {
+        std::vector<cv::Point> beside_known;
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x < known.cols; ++x) {
+                bool is_beside = false;
+                if (is_open({x, y}))
+                    each_beside({x, y}, [&](cv::Point p) { is_beside |= known.at<std::uint8_t>(p) != 0; });
+                if (is_beside)
+                    beside_known.emplace_back(x, y);
+            }
+        const std::scoped_lock lock(adding);
+        for (const cv::Point p : beside_known)
+            reach(p, 1);
+    });
     std::vector<cv::Vec3f> found;
     for (int round = 1; round <= rounds && !next.empty(); ++round) {
         work.at(static_cast<double>(round) / rounds);
@@ -128,32 +146,39 @@ cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Ma
     cv::Mat((told.papers > 0) | ~told.steady).convertTo(edges, CV_32S, 1.0 / 255);
     constexpr int soft = 5; // px that the edges of art are wide, half of them beyond the paper's
     cv::Mat near = own.clone(), found_near = found.clone();
-    const cv::Mat to_near = spread(near, found_near, edges, 3 * soft, work.part(0, 0.3));
-    const cv::Mat to_own = // the tips of shadows are long
-        spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25, work.part(0.3, 0.6));
+    cv::Mat to_near, to_own, from_art;
+    both(
+        work, [&] { to_near = spread(near, found_near, edges, 3 * soft, {.stop = work.stop}); },
+        [&] { // the tips of shadows are long
+            to_own = spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25, work.part(0, 0.6));
+        });
     // Along the edge of art an area may have run far beside another that is darker.
-    for (int y = 0; y < rgb.rows; ++y)
-        for (int x = 0; x < rgb.cols; ++x)
-            if (const int here = to_near.at<int>(y, x); here > 0 && to_own.at<int>(y, x) > here + 2)
-                for (int k = 0; k < 3; ++k) {
-                    float& light = values.at<cv::Vec3f>(y, x)[k];
-                    const float darker = std::min(light, near.at<cv::Vec3f>(y, x)[k]);
-                    light = std::clamp(static_cast<float>(rgb.at<cv::Vec3b>(y, x)[k]), darker, light);
-                }
-    static_cast<void>(spread(values, found, edges, soft, work.part(0.6, 0.8)));
-    cv::Mat from_art;
-    cv::distanceTransform(told.papers != 0, from_art, cv::DIST_L2, cv::DIST_MASK_3);
-    for (int y = 0; y < rgb.rows; ++y)
-        for (int x = 0; x < rgb.cols; ++x)
-            if (auto& light = values.at<cv::Vec3f>(y, x);
-                found.at<std::uint8_t>(y, x) != 0 && known.at<std::uint8_t>(y, x) == 0 &&
-                from_art.at<float>(y, x) >= soft &&
-                is_seen(rgb.at<cv::Vec3b>(y, x), closed.at<cv::Vec3b>(y, x), light))
-                light = rgb.at<cv::Vec3b>(y, x);
+    for_bands(rgb.rows, work.part(0, 0.6), [&](int first, int last) {
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x < rgb.cols; ++x)
+                if (const int here = to_near.at<int>(y, x); here > 0 && to_own.at<int>(y, x) > here + 2)
+                    for (int k = 0; k < 3; ++k) {
+                        float& light = values.at<cv::Vec3f>(y, x)[k];
+                        const float darker = std::min(light, near.at<cv::Vec3f>(y, x)[k]);
+                        light = std::clamp(static_cast<float>(rgb.at<cv::Vec3b>(y, x)[k]), darker, light);
+                    }
+    });
+    both(
+        work.part(0, 0.7), [&] { static_cast<void>(spread(values, found, edges, soft, work.part(0.6, 0.7))); },
+        [&] { cv::distanceTransform(told.papers != 0, from_art, cv::DIST_L2, cv::DIST_MASK_3); });
+    for_bands(rgb.rows, work.part(0, 0.7), [&](int first, int last) {
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x < rgb.cols; ++x)
+                if (auto& light = values.at<cv::Vec3f>(y, x);
+                    found.at<std::uint8_t>(y, x) != 0 && known.at<std::uint8_t>(y, x) == 0 &&
+                    from_art.at<float>(y, x) >= soft &&
+                    is_seen(rgb.at<cv::Vec3b>(y, x), closed.at<cv::Vec3b>(y, x), light))
+                    light = rgb.at<cv::Vec3b>(y, x);
+    });
     own.copyTo(values, known);
     found |= known;
     found.convertTo(found, CV_32F, 1.0 / 255);
-    fill_in(values, found);
+    fill_in(values, found, work.part(0.7, 1));
     return values;
 }
 

@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <span>
 
 namespace fusuma {
 
@@ -41,8 +42,9 @@ cv::Mat art_in(const cv::Mat& closed, const Work& work) { // CV_8UC3
     }
     // The paper's colour where it is brightest: the ninetieth of hundred.
     std::array<int, 256> histogram{};
-    for (auto it = bright.begin<std::uint8_t>(); it != bright.end<std::uint8_t>(); ++it)
-        ++histogram[*it];
+    for (int y = 0; y < bright.rows; ++y)
+        for (const std::uint8_t value : std::span(bright.ptr<std::uint8_t>(y), static_cast<std::size_t>(bright.cols)))
+            ++histogram[value];
     const auto whole = static_cast<int>(bright.total());
     int high = 255;
     for (int above = 0; high > 1 && (above += histogram[static_cast<std::size_t>(high)]) < whole / 10;)
@@ -142,13 +144,18 @@ LightField light_on(const Image& image, const Work& work) {
     cv::cvtColor(small, rgb, cv::COLOR_RGBA2RGB);
     work.at(0.2);
     cv::GaussianBlur(rgb, rgb, {}, 1.0); // grain would pass for light
-    const int width = std::max(5, std::max(rgb.cols, rgb.rows) / 25);
-    cv::Mat closed;
-    cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
-    keep_shadow_tips(rgb, closed, work.part(0.6, 0.7));
-    const PaperAndArt told = art_on_paper(rgb, work.part(0.7, 0.8));
-    cv::Mat values = light_beside_art(rgb, closed, (art_in(closed, work.part(0.8, 0.82)) | told.art) == 0, told,
-                                      work.part(0.82, 0.9));
+    PaperAndArt told;
+    cv::Mat closed, dark;
+    both(
+        work.part(0.2, 0.6), [&] { told = art_on_paper(rgb, work.part(0.2, 0.6)); },
+        [&] {
+            const int width = std::max(5, std::max(rgb.cols, rgb.rows) / 25);
+            cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
+            const Work beside{.stop = work.stop};
+            keep_shadow_tips(rgb, closed, beside);
+            dark = art_in(closed, beside);
+        });
+    cv::Mat values = light_beside_art(rgb, closed, (dark | told.art) == 0, told, work.part(0.6, 0.9));
     cv::GaussianBlur(values, values, {}, 1.5);
     work.at(0.9);
     values.convertTo(closed, CV_8UC3);
@@ -179,9 +186,7 @@ cv::Mat light_rows(const cv::Mat& paper, const Image& image, int first, int last
 } // namespace
 
 Image evened(const Image& image, const LightField& field, const Work& work) {
-    Image result = image;
-    if (image.empty())
-        return result;
+    Image result(image.width, image.height);
     constexpr double white = 250; // what the paper becomes: its grain stays, nearly
     // The share of white for every paper value, in 1/256ths.
     std::array<std::uint32_t, 256> gain{};
@@ -191,11 +196,14 @@ Image evened(const Image& image, const LightField& field, const Work& work) {
     for_bands(image.height, work, [&](int first, int last) {
         const cv::Mat rows = light_rows(as_matrix(field.paper), image, first, last);
         for (int y = first; y < last; ++y) {
-            std::uint8_t* px = result.rgba.data() + static_cast<std::size_t>(y) * row;
+            const std::uint8_t* in = image.rgba.data() + static_cast<std::size_t>(y) * row;
+            std::uint8_t* out = result.rgba.data() + static_cast<std::size_t>(y) * row;
             const auto* light = rows.ptr<std::uint8_t>(y - first);
-            for (std::size_t i = 0; i < row; i += 4)
+            for (std::size_t i = 0; i < row; i += 4) {
                 for (std::size_t k = 0; k < 3; ++k)
-                    px[i + k] = static_cast<std::uint8_t>(std::min(255U, (px[i + k] * gain[light[i + k]] + 128) >> 8));
+                    out[i + k] = static_cast<std::uint8_t>(std::min(255U, (in[i + k] * gain[light[i + k]] + 128) >> 8));
+                out[i + 3] = in[i + 3];
+            }
         }
     });
     return result;

@@ -7,6 +7,8 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
+#include <mutex>
+#include <optional>
 #include <span>
 #include <utility>
 #include <vector>
@@ -107,23 +109,8 @@ struct Meeting {
     int lighter = 0, alike = 0;
 };
 
-std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const NearestSlow& nearest) {
-    std::vector<Meeting> met;
-    const auto meet = [&](cv::Point one, cv::Point other) {
-        const int a = areas.at<int>(one), b = areas.at<int>(other);
-        if (a == b)
-            return;
-        const auto &first = rgb.at<cv::Vec3b>(one), &second = rgb.at<cv::Vec3b>(other);
-        const Shares one_way = shares_of(first, second), back = shares_of(second, first);
-        met.push_back({a, b, 1, is_darker(one_way), is_lighter(one_way), is_alike(one_way)});
-        met.push_back({b, a, 1, is_darker(back), is_lighter(back), is_alike(back)});
-    };
-    for (int y = 0; y + 1 < areas.rows; ++y)
-        for (int x = 0; x + 1 < areas.cols; ++x) {
-            const cv::Point here = nearest(x, y);
-            meet(here, nearest(x + 1, y));
-            meet(here, nearest(x, y + 1));
-        }
+/// One for each pair of areas, in order.
+void sum_up(std::vector<Meeting>& met) {
     std::ranges::sort(met, {}, [](const Meeting& m) { return std::pair(m.area, m.other); });
     std::size_t count = 0;
     for (const Meeting& m : met)
@@ -136,7 +123,35 @@ std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const
             met[count++] = m;
         }
     met.resize(count);
-    return met;
+}
+
+std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const NearestSlow& nearest,
+                                 const Work& work) {
+    const auto meet = [&](cv::Point one, cv::Point other, std::vector<Meeting>& met) {
+        const int a = areas.at<int>(one), b = areas.at<int>(other);
+        if (a == b)
+            return;
+        const auto &first = rgb.at<cv::Vec3b>(one), &second = rgb.at<cv::Vec3b>(other);
+        const Shares one_way = shares_of(first, second), back = shares_of(second, first);
+        met.push_back({a, b, 1, is_darker(one_way), is_lighter(one_way), is_alike(one_way)});
+        met.push_back({b, a, 1, is_darker(back), is_lighter(back), is_alike(back)});
+    };
+    std::vector<Meeting> all;
+    std::mutex adding;
+    for_bands(areas.rows - 1, work, [&](int first, int last) {
+        std::vector<Meeting> met;
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x + 1 < areas.cols; ++x) {
+                const cv::Point here = nearest(x, y);
+                meet(here, nearest(x + 1, y), met);
+                meet(here, nearest(x, y + 1), met);
+            }
+        sum_up(met);
+        const std::scoped_lock lock(adding);
+        all.insert(all.end(), met.begin(), met.end());
+    });
+    sum_up(all);
+    return all;
 }
 
 /// Which areas are paper, by their number.
@@ -190,14 +205,20 @@ struct Areas {
     std::vector<char> is_narrow, is_line; ///< by number; a line is the inside of a dark one
 };
 
-Areas areas_of(const cv::Mat& slow, const cv::Mat& rgb) {
+Areas areas_of(const cv::Mat& slow, const cv::Mat& rgb, const Work& work) {
     Areas areas;
     cv::Mat depths;
-    areas.count = cv::connectedComponents(slow, areas.numbers, 4, CV_32S);
-    cv::distanceTransform(slow, depths, cv::DIST_L2, cv::DIST_MASK_3);
+    std::optional<NearestSlow> nearest;
+    both(
+        work,
+        [&] {
+            areas.count = cv::connectedComponents(slow, areas.numbers, 4, CV_32S);
+            cv::distanceTransform(slow, depths, cv::DIST_L2, cv::DIST_MASK_3);
+        },
+        [&] { nearest.emplace(slow); });
     const float widest = static_cast<float>(std::max(slow.cols, slow.rows)) / 25 / 2;
     std::vector<int> pixels(static_cast<std::size_t>(areas.count)), darker(pixels.size()), lighter(pixels.size());
-    areas.met = meetings_of(rgb, areas.numbers, NearestSlow(slow));
+    areas.met = meetings_of(rgb, areas.numbers, *nearest, work);
     for (const Meeting& m : areas.met) {
         pixels[static_cast<std::size_t>(m.area)] += m.pixels;
         darker[static_cast<std::size_t>(m.area)] += m.darker;
@@ -217,7 +238,7 @@ Areas areas_of(const cv::Mat& slow, const cv::Mat& rgb) {
 
 /// For each pixel the number of the area of paper it belongs to; 0 for art, -1 between two areas.
 /// @param is_paper  of the areas that are no lines, by number
-cv::Mat papers_among(const cv::Mat& rgb, const Areas& areas, const std::vector<char>& is_paper) {
+cv::Mat papers_among(const cv::Mat& rgb, const Areas& areas, const std::vector<char>& is_paper, const Work& work) {
     // A narrow piece that looks like paper it meets is the tip of a shadow and no line.
     std::vector<int> is_of(static_cast<std::size_t>(areas.count)), most(is_of.size());
     for (std::size_t i = 1; i < is_of.size(); ++i)
@@ -233,8 +254,11 @@ cv::Mat papers_among(const cv::Mat& rgb, const Areas& areas, const std::vector<c
     cv::Mat papers = areas.numbers.clone();
     const int art = areas.count;
     const auto each = [&](auto&& becomes) {
-        for (auto it = papers.begin<int>(); it != papers.end<int>(); ++it)
-            *it = becomes(*it);
+        for_bands(papers.rows, work, [&](int first, int last) {
+            for (int y = first; y < last; ++y)
+                for (int& area : std::span(papers.ptr<int>(y), static_cast<std::size_t>(papers.cols)))
+                    area = becomes(area);
+        });
     };
     each([&](int area) {
         const int paper = is_of[static_cast<std::size_t>(area)];
@@ -257,7 +281,7 @@ PaperAndArt art_on_paper(const cv::Mat& rgb, const Work& work) {
     // Thin places of an edge are no gates.
     cv::erode(slow, slow, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}), {-1, -1}, 1, cv::BORDER_CONSTANT,
               cv::Scalar(255));
-    const Areas all = areas_of(slow, rgb);
+    const Areas all = areas_of(slow, rgb, work.part(0.3, 0.6));
     // What lies on either side of a line meets there.
     cv::Mat areas = all.numbers.clone();
     for (int y = 0; y < slow.rows; ++y)
@@ -269,19 +293,22 @@ PaperAndArt art_on_paper(const cv::Mat& rgb, const Work& work) {
         return told;
     const NearestSlow nearest(slow);
     work.at(0.7);
-    const std::vector<char> is_paper = paper_among(all.count, areas, meetings_of(rgb, areas, nearest));
-    for (int y = 0; y < art.rows; ++y)
-        for (int x = 0; x < art.cols; ++x)
-            art.at<std::uint8_t>(y, x) =
-                is_paper[static_cast<std::size_t>(areas.at<int>(nearest(x, y)))] ? 0 : 255;
-    // The line round it is art in all its width.
-    const int reach = 2 * std::max(5, std::max(art.cols, art.rows) / 50) + 1;
-    cv::Mat round_it;
-    cv::dilate(art, round_it, cv::getStructuringElement(cv::MORPH_RECT, {reach, reach}));
-    art |= round_it & ~slow;
-    told.steady = all.numbers > 0;
-    told.papers = papers_among(rgb, all, is_paper);
-    work.at(1);
+    const std::vector<char> is_paper =
+        paper_among(all.count, areas, meetings_of(rgb, areas, nearest, work.part(0.7, 0.8)));
+    both(
+        work.part(0.8, 1), [&] { told.papers = papers_among(rgb, all, is_paper, work.part(0.8, 1)); },
+        [&] {
+            for (int y = 0; y < art.rows; ++y)
+                for (int x = 0; x < art.cols; ++x)
+                    art.at<std::uint8_t>(y, x) =
+                        is_paper[static_cast<std::size_t>(areas.at<int>(nearest(x, y)))] ? 0 : 255;
+            // The line round it is art in all its width.
+            const int reach = 2 * std::max(5, std::max(art.cols, art.rows) / 50) + 1;
+            cv::Mat round_it;
+            cv::dilate(art, round_it, cv::getStructuringElement(cv::MORPH_RECT, {reach, reach}));
+            art |= round_it & ~slow;
+            told.steady = all.numbers > 0;
+        });
     return told;
 }
 

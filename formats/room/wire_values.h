@@ -86,7 +86,7 @@ inline void fields(In& in, ColourTable& table) {
     if (size != values.size() * sizeof(values[0]))
         throw Broken{};
     std::memcpy(values.data(), data, size);
-    table = ColourTable(std::move(values));
+    table = ColourTable(values);
 }
 inline void fields(Out& out, Pixels& pixels) {
     std::shared_ptr<const Image> image = pixels.get();

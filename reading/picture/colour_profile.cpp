@@ -138,7 +138,7 @@ Result<ColourTable> screen_table(const QByteArray& bytes) {
     const std::vector<ColourTable::Value> meant = ColourTable().values();
     std::vector<ColourTable::Value> given(meant.size());
     cmsDoTransform(conversion.get(), meant.data(), given.data(), static_cast<cmsUInt32Number>(meant.size()));
-    return ColourTable(std::move(given));
+    return ColourTable(given);
 }
 
 QImage cmyk_to_srgb(const QImage& cmyk, const QByteArray& profile, bool& by_profile) {

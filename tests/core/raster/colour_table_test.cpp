@@ -20,7 +20,7 @@ template <typename Of> ColourTable made_by(Of&& of) {
         for (std::size_t k = 0; k < 3; ++k)
             value[k] = static_cast<std::uint16_t>(out[k] * 65535 + 0.5);
     }
-    return ColourTable(std::move(values));
+    return ColourTable(values);
 }
 
 TEST(ColourTable, OfSrgbLeavesEveryColourAsItIs) {
