@@ -263,6 +263,10 @@ void BackgroundStep::refresh_pictures(const Sticker& s) {
 }
 
 void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
+    const QColor line = theme().line;
+    if (shown_swatches == std::pair(chosen.colours, line.rgb()))
+        return;
+    shown_swatches = {chosen.colours, line.rgb()};
     while (QLayoutItem* item = swatches->takeAt(0)) {
         if (item->widget())
             item->widget()->deleteLater();
@@ -275,7 +279,7 @@ void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
         swatch->setAccessibleName(hex(colour));
         swatch->setFixedSize(px(36), px(22));
         swatch->setStyleSheet(QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px; padding: 0;")
-                                  .arg(hex(colour), theme().line.name()));
+                                  .arg(hex(colour), line.name()));
         connect(swatch, &QPushButton::clicked, this, [this, colour] {
             edit(tr("Drop a colour"), [colour](BackgroundSettings& b) { std::erase(b.colours, colour); });
         });

@@ -220,7 +220,9 @@ QImage EdgeRibbon::unrolled(const QSize& size) const {
     const double middle = size.height() / 2.0;
     const QRgb paper = theme().paper.rgb();
     const auto* pixels = reinterpret_cast<const QRgb*>(print.constBits());
-    const auto stride = static_cast<std::ptrdiff_t>(print.bytesPerLine() / 4);
+    const auto stride = static_cast<std::ptrdiff_t>(print.bytesPerLine() / 4),
+               out_stride = static_cast<std::ptrdiff_t>(image.bytesPerLine() / 4);
+    auto* const out = reinterpret_cast<QRgb*>(image.bits());
     for (int x = 0; x < size.width(); ++x) {
         const double along = offset + (x + 0.5) / scale;
         if (along > ribbon.length)
@@ -238,7 +240,7 @@ QImage EdgeRibbon::unrolled(const QSize& size) const {
                 colour = mixed(mixed(above[0], above[1], right), mixed(above[stride], above[stride + 1], right),
                                static_cast<unsigned>((p.y - row) * 256));
             }
-            reinterpret_cast<QRgb*>(image.scanLine(y))[x] = colour;
+            out[y * out_stride + x] = colour;
         }
     }
     return image;

@@ -18,6 +18,8 @@ Door::Door(int door_number, const QString& name, QWidget* parent) : QAbstractBut
 }
 
 void Door::set_state(DoorState next) {
+    if (state == next)
+        return;
     state = next;
     const QString words = state == DoorState::fine     ? tr("fine")
                           : state == DoorState::to_fix ? tr("something to fix")

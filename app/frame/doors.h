@@ -5,6 +5,7 @@
 #include <QAbstractButton>
 #include <QWidget>
 #include <array>
+#include <optional>
 
 class QVariantAnimation;
 
@@ -25,7 +26,7 @@ class Door : public QAbstractButton {
 
   private:
     int number;
-    DoorState state = DoorState::not_started;
+    std::optional<DoorState> state; ///< none before the first is told
 };
 
 /// The three places side by side behind doors. One is open; a click on a door slides it open.

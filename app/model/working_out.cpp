@@ -90,8 +90,11 @@ std::shared_ptr<const Ribbon> WorkingOut::ribbon() {
 std::shared_ptr<const Ribbon> WorkingOut::ribbon_of(const std::shared_ptr<const StickerResult>& result, Ribbons how) {
     // About a pixel of the strip; while a slider is dragged every other will do.
     const double spacing = how == Ribbons::coarse ? 0.2 : 0.08; // mm
-    return steps.facts.get<Ribbon>({result},
-                                   [&] { return ribbon_along(result->cut_line(), result->outline(), spacing); });
+    return steps.facts.get<Ribbon>({result}, [&] {
+        const auto art =
+            steps.facts.get<MeasuredArt>({result->outlined}, [&] { return MeasuredArt(result->outline()); });
+        return ribbon_along(result->cut_line(), *art, spacing);
+    });
 }
 
 /// A quick result of the sticker in hand, on a thread of its own, so that it never waits for a full one.

@@ -35,9 +35,11 @@ void ActCard::set_title(const QString& words) {
 void ActCard::set_state(const QString& words, bool is_next) {
     state->setText(words);
     const Theme& t = theme();
-    badge->setStyleSheet(
+    const QString look =
         QStringLiteral("background: %1; color: %2; border-radius: 10px; font-weight: 600;")
-            .arg((is_next ? t.accent : t.look_at_tint).name(), is_next ? QStringLiteral("#FFFFFF") : t.ink.name()));
+            .arg((is_next ? t.accent : t.look_at_tint).name(), is_next ? QStringLiteral("#FFFFFF") : t.ink.name());
+    if (badge->styleSheet() != look) // they are slow to take in
+        badge->setStyleSheet(look);
 }
 
 QLabel* ActCard::add_words(const char* role, const char* name) {

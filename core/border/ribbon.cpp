@@ -1,8 +1,6 @@
 #include "core/border/ribbon.h"
 
-#include "core/geometry/edge_grid.h"
 #include "core/geometry/measure.h"
-#include "core/geometry/region.h"
 
 #include <algorithm>
 #include <cmath>
@@ -77,7 +75,9 @@ std::size_t stretches_with(const Ribbon& ribbon, Flaw flaw, const FlawLimits& li
     return count;
 }
 
-Ribbon ribbon_along(const Outline& cut, const Outline& art, double spacing) {
+MeasuredArt::MeasuredArt(const Outline& art) : edges(flatten(art, flat_mm)), grid(edges), inside(edges) {}
+
+Ribbon ribbon_along(const Outline& cut, const MeasuredArt& art, double spacing) {
     Ribbon ribbon;
     std::vector<std::pair<double, const Contour*>> order;
     for (const Contour& contour : cut.contours)
@@ -87,10 +87,7 @@ Ribbon ribbon_along(const Outline& cut, const Outline& art, double spacing) {
     });
     spacing = std::max(spacing, length(cut) / most_samples);
 
-    const Polygons edges = flatten(art, flat_mm);
-    const EdgeGrid grid(edges);
-    const Regions inside(edges);
-    const Rect reach = bounds(edges);
+    const Rect reach = bounds(art.edges);
     for (const auto& [area, contour] : order) {
         const Polygon points = flatten(*contour, flat_mm);
         double total = 0;
@@ -108,9 +105,9 @@ Ribbon ribbon_along(const Outline& cut, const Outline& art, double spacing) {
             for (; next < passed + side && ribbon.samples.size() - run.first < static_cast<std::size_t>(count);
                  next += total / count) {
                 RibbonSample sample{from + (next - passed) * along, {-along.y, along.x}, 0};
-                if (!edges.empty()) {
-                    const double far = grid.distance_to(sample.at, std::hypot(reach.width(), reach.height()) + 100);
-                    sample.art = inside.contains(sample.at) ? -far : far;
+                if (!art.edges.empty()) {
+                    const double far = art.grid.distance_to(sample.at, std::hypot(reach.width(), reach.height()) + 100);
+                    sample.art = art.inside.contains(sample.at) ? -far : far;
                 }
                 ribbon.samples.push_back(sample);
             }
@@ -121,7 +118,7 @@ Ribbon ribbon_along(const Outline& cut, const Outline& art, double spacing) {
         ribbon.runs.push_back(run);
         ribbon.length += total;
     }
-    if (!edges.empty() && !ribbon.samples.empty()) {
+    if (!art.edges.empty() && !ribbon.samples.empty()) {
         const auto [least, most] =
             std::minmax_element(ribbon.samples.begin(), ribbon.samples.end(),
                                 [](const RibbonSample& l, const RibbonSample& r) { return l.art < r.art; });

@@ -1,6 +1,8 @@
 #pragma once
 
+#include "core/geometry/edge_grid.h"
 #include "core/geometry/outline.h"
+#include "core/geometry/region.h"
 
 #include <optional>
 #include <vector>
@@ -52,8 +54,17 @@ struct FlawLimits {
 /// How many stretches of a ribbon have a flaw.
 [[nodiscard]] std::size_t stretches_with(const Ribbon& ribbon, Flaw flaw, const FlawLimits& limits);
 
+/// The outline of art made ready to be measured to, for all cut lines that go round it.
+struct MeasuredArt {
+    Polygons edges; ///< mm
+    EdgeGrid grid;
+    Regions inside;
+
+    MeasuredArt(const Outline& art);
+};
+
 /// @param cut      closed contours, outer ones counter-clockwise on screen
 /// @param spacing  mm between samples, > 0; wider on lines so long that there would be more than 8,000
-[[nodiscard]] Ribbon ribbon_along(const Outline& cut, const Outline& art, double spacing);
+[[nodiscard]] Ribbon ribbon_along(const Outline& cut, const MeasuredArt& art, double spacing);
 
 } // namespace fusuma
