@@ -4,6 +4,7 @@
 #include "formats/machine/machine_file.h"
 #include "formats/machine/machine_json.h"
 
+#include <QCoreApplication>
 #include <QPageLayout>
 #include <QPrinter>
 #include <QPrinterInfo>
@@ -81,6 +82,13 @@ std::vector<CutterProfile> saved_cutters() {
 
 std::vector<Material> saved_materials() {
     return saved<Material>();
+}
+
+QString material_in_words(const std::string& name) {
+    const auto usual = usual_materials();
+    return std::ranges::find(usual, name, &Material::name) != usual.end()
+               ? QCoreApplication::translate("words", name.c_str())
+               : QString::fromStdString(name);
 }
 
 std::vector<Machine> saved_machines() {

@@ -5,6 +5,7 @@
 #include "core/machine/machine.h"
 #include "core/sheet/sheet.h"
 
+#include <QString>
 #include <optional>
 #include <vector>
 
@@ -16,6 +17,8 @@ namespace fusuma::app {
 [[nodiscard]] std::vector<CutterProfile> saved_cutters();
 [[nodiscard]] std::vector<Material> saved_materials();
 [[nodiscard]] std::vector<Machine> saved_machines();
+/// A material's name as people read it: those that come with Fusuma have one in every language.
+[[nodiscard]] QString material_in_words(const std::string& name);
 /// Replaces the one of the same name.
 void save_profile(const PrinterProfile& printer);
 void save_profile(const CutterProfile& cutter);

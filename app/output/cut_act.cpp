@@ -104,12 +104,9 @@ CutAct::CutAct(Model& project, OutputRun& output_run) : ActCard(project, output_
 
 void CutAct::refresh_materials() {
     QStringList names;
-    QString now = QString::fromStdString(model.document().material.name);
-    for (const Material& m : usual_materials()) { // those that come with Fusuma have names in every language
-        names << QCoreApplication::translate("words", m.name.c_str());
-        if (m.name == model.document().material.name)
-            now = names.back();
-    }
+    const QString now = material_in_words(model.document().material.name);
+    for (const Material& m : usual_materials())
+        names << material_in_words(m.name);
     for (const Material& m : saved_materials())
         names << QString::fromStdString(m.name);
     if (!names.contains(now))

@@ -115,7 +115,8 @@ void ask_for_faults(OutputRun& run, QWidget* parent) {
 void ask_for_material(Model& model, QWidget* parent) {
     Material m = model.document().material;
     Form form(DialogWords::tr("Material"), "materialDialog", model.document().unit, parent);
-    auto* name = new QLineEdit(QString::fromStdString(m.name));
+    const QString name_before = material_in_words(m.name);
+    auto* name = new QLineEdit(name_before);
     name->setObjectName(QStringLiteral("materialName"));
     form.add(DialogWords::tr("Name"), name);
     struct Fields {
@@ -156,7 +157,8 @@ void ask_for_material(Model& model, QWidget* parent) {
         const auto of = [](const Fields& f) {
             return Tooling{static_cast<int>(f.force->value()), f.speed->value(), static_cast<int>(f.passes->value())};
         };
-        return Material{name->text().trimmed().toStdString(),
+        const QString now = name->text().trimmed();
+        return Material{now == name_before ? m.name : now.toStdString(),
                         of(kiss),
                         of(score),
                         of(through),

@@ -4,6 +4,7 @@
 
 #include "app/common/enum_words.h"
 #include "app/common/step_card.h"
+#include "app/model/profiles.h"
 #include "app/sheet/sheet_view.h"
 #include "core/border/border.h"
 #include "core/cutting/material.h"
@@ -195,6 +196,27 @@ TEST_P(Language, MessagesAndChoicesAreInIt) {
     EXPECT_NE(label_text(Holes::keep).toStdString(), label_of(Holes::keep));
     for (const Material& material : usual_materials())
         EXPECT_NE(QCoreApplication::translate("words", material.name.c_str()).toStdString(), material.name);
+}
+
+/// One that comes with Fusuma keeps its name in the project, however it is read.
+TEST_P(Language, MaterialsKeepTheirNamesWhenTheirSettingsChange) {
+    model.project.edit("material", [](Document d) {
+        d.material = usual_materials()[1];
+        return d;
+    });
+    const std::string name = model.document().material.name;
+    window.go_to(Place::output);
+    settle();
+    in_dialog(
+        "materialDialog",
+        [&](QDialog& d) {
+            EXPECT_EQ(d.findChild<QLineEdit*>("materialName")->text(), material_in_words(name));
+            EXPECT_NE(material_in_words(name).toStdString(), name);
+            type_in(d, "kissPasses", "3");
+        },
+        [&] { click("materialSettings"); });
+    EXPECT_EQ(model.document().material.name, name);
+    EXPECT_EQ(model.document().material.kiss.passes, 3);
 }
 
 TEST_P(Language, NothingIsCutOff) {

@@ -29,6 +29,22 @@ TEST(Parallel, EveryOneOfAFewIsTakenOnce) {
     EXPECT_THROW(for_each_of(5, {}, [](int k) { k == 3 ? throw Stopped{} : void(); }), Stopped);
 }
 
+TEST(Parallel, BothAreDoneAndWhatEitherThrowsIsThrown) {
+    for (int i = 0; i < 300; ++i) {
+        int one = 0, other = 0;
+        both(
+            {}, [&] { one = 1; }, [&] { other = 2; });
+        EXPECT_EQ(one + other, 3);
+    }
+    const auto nothing = [] {};
+    const auto trouble = [] { throw std::runtime_error("trouble"); };
+    EXPECT_THROW(both({}, trouble, nothing), std::runtime_error);
+    EXPECT_THROW(both({}, nothing, trouble), std::runtime_error);
+    std::stop_source source;
+    source.request_stop();
+    EXPECT_THROW(both({source.get_token()}, nothing, nothing), Stopped);
+}
+
 /// Whichever thread meets the trouble, the caller gets it, and nobody works on.
 TEST(Parallel, WhatAThreadThrowsReachesTheCaller) {
     for (int bad = 0; bad < 2000; bad += 100) {

@@ -3,6 +3,8 @@
 
 #include "core/arrange/fill_sheet.h"
 #include "core/preflight/preflight.h"
+#include "core/raster/background.h"
+#include "core/raster/light.h"
 #include "core/rehearsal/slip.h"
 #include "core/trace/trace.h"
 #include "tests/support/samples.h"
@@ -84,6 +86,68 @@ TEST(Threads, TracingNoiseIsTheSameFromEveryThread) {
     std::vector<std::jthread> threads;
     for (int i = 0; i < 2; ++i)
         threads.emplace_back([&] { EXPECT_EQ(trace(noise, {}).outline, right.outline); });
+}
+
+/// Art on paper that a shadow falls across, with grain.
+Image in_uneven_light() {
+    Image image(420, 300);
+    std::mt19937 random(7);
+    for (int y = 0; y < image.height; ++y)
+        for (int x = 0; x < image.width; ++x) {
+            const bool is_art = std::hypot(x - 150, y - 130) < 60 || std::abs(std::hypot(x - 300, y - 200) - 40) < 2;
+            const double light = (1 - 0.3 * x / image.width) * (y > 170 ? 0.7 : 1);
+            const std::size_t at = 4 * (static_cast<std::size_t>(y) * 420 + static_cast<std::size_t>(x));
+            for (std::size_t k = 0; k < 3; ++k)
+                image.rgba[at + k] = static_cast<std::uint8_t>((is_art ? 60 + 50 * static_cast<int>(k) : 235) * light +
+                                                               static_cast<double>(random() % 4));
+            image.rgba[at + 3] = 255;
+        }
+    return image;
+}
+
+/// Its steps are done two at a time; what they come to does not tell how they were shared out.
+TEST(Threads, LightIsTheSameHoweverManyLookAtOnce) {
+    const Image image = in_uneven_light();
+    const Image right = evened(image, light_on(image));
+    EXPECT_NE(right.rgba, image.rgba);
+    std::vector<std::jthread> threads;
+    for (int i = 0; i < 3; ++i)
+        threads.emplace_back([&] {
+            for (int k = 0; k < 4; ++k)
+                EXPECT_EQ(evened(image, light_on(image)).rgba, right.rgba);
+        });
+}
+
+TEST(Threads, LightStopsWheneverItIsAskedTo) {
+    const Image image = in_uneven_light();
+    int stopped = 0;
+    for (int i = 0; i < 40; ++i) {
+        std::stop_source stop;
+        std::jthread asker([&, i] {
+            std::this_thread::sleep_for(std::chrono::microseconds(200 * i));
+            stop.request_stop();
+        });
+        try {
+            static_cast<void>(light_on(image, {stop.get_token()}));
+        } catch (const Stopped&) {
+            ++stopped;
+        }
+    }
+    EXPECT_GT(stopped, 0);
+    const Image right = evened(image, light_on(image));
+    EXPECT_EQ(evened(image, light_on(image)).rgba, right.rgba);
+}
+
+TEST(Threads, PartingByColourIsTheSameFromEveryThread) {
+    const Image image = in_uneven_light();
+    BackgroundSettings by_colour;
+    by_colour.source = Source::colour;
+    by_colour.colours = {{235, 235, 235}};
+    by_colour.tolerance = 12;
+    const CutOut right = cut_out(image, by_colour);
+    std::vector<std::jthread> threads;
+    for (int i = 0; i < 3; ++i)
+        threads.emplace_back([&] { EXPECT_EQ(cut_out(image, by_colour).coverage.values, right.coverage.values); });
 }
 
 TEST(Threads, WorkThatIsStoppedAtAnyTimeLeavesThePlannerSound) {

@@ -46,7 +46,7 @@ TEST(Ribbon, FindsTheNarrowestAndTheWidestPlaceAndCutsIntoArt) {
     EXPECT_EQ(stretches_with(ribbon, Flaw::into_art, {.slip = 0.5, .reach = -1}), 0u); // it was meant to
     EXPECT_EQ(stretches_with(ribbon, Flaw::sliver, {.slip = 9, .reach = 2}), 1u);
     EXPECT_TRUE(ribbon_along({}, art, 0.1).samples.empty());
-    EXPECT_FALSE(ribbon_along(line, {}, 0.1).narrowest);
+    EXPECT_FALSE(ribbon_along(line, Outline{}, 0.1).narrowest);
 }
 
 TEST(EdgeGrid, DistancesAreThoseOfAFullSearch) {
