@@ -10090,8 +10090,8 @@ gedruckt %2
         <translation>--size {size}: ein Papierformat oder BxH in mm angeben.</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
-        <translation>--paper {paper}: a4, letter oder BxH in mm angeben.</translation>
+        <source>“{paper}” is not a paper: give a4, letter or WxH in mm.</source>
+        <translation>„{paper}“ ist kein Papier: a4, letter oder BxH in mm angeben.</translation>
     </message>
     <message>
         <source>“{file}” is not a picture that can be read.</source>

@@ -10090,8 +10090,8 @@ impresa %2
         <translation>--size {size}: dé el nombre de un papel o AxH en mm.</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
-        <translation>--paper {paper}: dé a4, letter o AxH en mm.</translation>
+        <source>“{paper}” is not a paper: give a4, letter or WxH in mm.</source>
+        <translation>«{paper}» no es un papel: dé a4, letter o AxH en mm.</translation>
     </message>
     <message>
         <source>“{file}” is not a picture that can be read.</source>

@@ -10090,8 +10090,8 @@ imprimée %2
         <translation>--size {size} : donnez le nom d&apos;un papier ou LxH en mm.</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
-        <translation>--paper {paper} : donnez a4, letter ou LxH en mm.</translation>
+        <source>“{paper}” is not a paper: give a4, letter or WxH in mm.</source>
+        <translation>« {paper} » n&apos;est pas un papier : donnez a4, letter ou LxH en mm.</translation>
     </message>
     <message>
         <source>“{file}” is not a picture that can be read.</source>

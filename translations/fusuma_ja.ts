@@ -10057,8 +10057,8 @@ printed %2
         <translation>--size {size}：用紙の名前か 幅x高さ（mm）を指定してください。</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a4, letter or WxH in mm.</source>
-        <translation>--paper {paper}：a4、letter、または 幅x高さ（mm）を指定してください。</translation>
+        <source>“{paper}” is not a paper: give a4, letter or WxH in mm.</source>
+        <translation>「{paper}」は用紙ではありません：a4、letter、または 幅x高さ（mm）を指定してください。</translation>
     </message>
     <message>
         <source>“{file}” is not a picture that can be read.</source>

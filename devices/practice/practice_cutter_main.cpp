@@ -40,7 +40,7 @@ int main(int argc, char** argv) {
     PracticeCutter cutter(speed);
     const Outcome listening = cutter.listen(port);
     if (!paper || sheet.isNull() || !listening) {
-        tell(!paper           ? "--paper {paper}: give a4, letter or WxH in mm."_said.with("paper", paper_text)
+        tell(!paper ? "“{paper}” is not a paper: give a4, letter or WxH in mm."_said.with("paper", paper_text)
              : sheet.isNull() ? "“{file}” is not a picture that can be read."_said.with("file", sheet_path)
                               : listening.problem().said());
         return 2;

@@ -259,7 +259,7 @@ int main(int argc, char** argv) {
     model.importer.add_artwork({photo});
     static_cast<void>(QTest::qWaitFor([&] { return model.importer.reading().isEmpty(); }, 20000));
     settle(model);
-    const auto in_dialog = [&](const char* name, const char* words, const char* starts, const char* take,
+    const auto in_dialog = [&](const char* name, const char* words, const char* starts, const char* button,
                                const char* picture, const char* open) {
         QTimer wait;
         QObject::connect(&wait, &QTimer::timeout, &window, [&] {
@@ -271,7 +271,7 @@ int main(int argc, char** argv) {
                 return;
             wait.stop();
             dialog->grab().save(folder + "/" + QLatin1String(picture) + ".png");
-            QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(take)), Qt::LeftButton);
+            QTest::mouseClick(dialog->findChild<QPushButton*>(QLatin1String(button)), Qt::LeftButton);
         });
         wait.start(200);
         click(open);
