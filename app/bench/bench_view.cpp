@@ -271,18 +271,20 @@ void BenchView::paint_waste(QPainter& painter, const QPainterPath& cut) const {
 /// outline disagree: persimmon for art that the outline leaves out, indigo for what it takes in besides.
 void BenchView::paint_tint(QPainter& painter, const StickerResult& result, double threshold) const {
     const Coverage& coverage = result.isolation->coverage;
-    const QSize size = this->size();
+    const double ratio = devicePixelRatioF();
+    const QSize size = (QSizeF(this->size()) * ratio).toSize(); // in the screen's own pixels
+    const QTransform view = to_view() * QTransform::fromScale(ratio, ratio);
     QImage outline_mask;
     if (look == Look::difference) {
         outline_mask = QImage(size, QImage::Format_ARGB32_Premultiplied);
         outline_mask.fill(Qt::transparent);
         QPainter mask(&outline_mask);
         mask.setRenderHint(QPainter::Antialiasing);
-        mask.fillPath(to_view().map(to_qt(result.outline())), Qt::white);
+        mask.fillPath(view.map(to_qt(result.outline())), Qt::white);
     }
-    const QTransform to_pixels = (QTransform::fromScale(1.0 / coverage.width, 1.0 / coverage.height) *
-                                  to_qt(result.outlined->from_art) * to_view())
-                                     .inverted();
+    const QTransform to_pixels =
+        (QTransform::fromScale(1.0 / coverage.width, 1.0 / coverage.height) * to_qt(result.outlined->from_art) * view)
+            .inverted();
     const auto value_at = [&](int column, int row) {
         const bool on_picture = column >= 0 && row >= 0 && column < coverage.width && row < coverage.height;
         return on_picture ? coverage.row(row)[column] : 0;
@@ -299,6 +301,16 @@ void BenchView::paint_tint(QPainter& painter, const StickerResult& result, doubl
         return above * (1 - low) + below * low > threshold ? 255 : 0;
     };
     QImage tint(size, QImage::Format_ARGB32_Premultiplied);
+    tint.setDevicePixelRatio(ratio);
+    // Several samples, so that lines thinner than a pixel of an ordinary screen are not lost.
+    constexpr double fine = 1.5;
+    const auto sampled = [&](int x, int y) {
+        if (ratio >= fine)
+            return covered(x + 0.5, y + 0.5);
+        return (covered(x + 0.25, y + 0.25) + covered(x + 0.75, y + 0.25) + covered(x + 0.25, y + 0.75) +
+                covered(x + 0.75, y + 0.75)) /
+               4;
+    };
     const QRgb inside = theme().accent.rgb(), outside = theme().attention.rgb();
     double left_out = 0, taken_in = 0; // of 255 per pixel
     for (int y = 0; y < size.height(); ++y) {
@@ -306,10 +318,7 @@ void BenchView::paint_tint(QPainter& painter, const StickerResult& result, doubl
         const auto* mask =
             outline_mask.isNull() ? nullptr : reinterpret_cast<const QRgb*>(outline_mask.constScanLine(y));
         for (int x = 0; x < size.width(); ++x) {
-            // Four samples, so that lines thinner than a screen pixel are not lost.
-            const int value = (covered(x + 0.25, y + 0.25) + covered(x + 0.75, y + 0.25) + covered(x + 0.25, y + 0.75) +
-                               covered(x + 0.75, y + 0.75)) /
-                              4;
+            const int value = sampled(x, y);
             const int more = mask ? value - qAlpha(mask[x]) : value;
             constexpr int rounding = 128; // how much two ways of drawing the same edge differ
             const int strength = mask ? (std::abs(more) < rounding ? 0 : std::abs(more)) : value * 4 / 5;
@@ -319,9 +328,9 @@ void BenchView::paint_tint(QPainter& painter, const StickerResult& result, doubl
         }
     }
     painter.drawImage(0, 0, tint);
+    const double px_in_mm2 = std::pow(px_per_mm() * ratio, 2);
     if (look == Look::difference)
-        paint_legend(painter, left_out / 255 / (px_per_mm() * px_per_mm()),
-                     taken_in / 255 / (px_per_mm() * px_per_mm()));
+        paint_legend(painter, left_out / 255 / px_in_mm2, taken_in / 255 / px_in_mm2);
 }
 
 /// What the two tints of the difference mean, and how much there is of each in sight.

@@ -153,7 +153,7 @@ void EdgeRibbon::take_print(const StickerResult& result) {
         return;
     box = box.grown(6);
     constexpr double most_px = 1800;
-    print_scale = std::min(1.5 * scale, most_px / std::max(box.width(), box.height()));
+    print_scale = std::min(1.5 * scale * devicePixelRatioF(), most_px / std::max(box.width(), box.height()));
     print_origin = box.min;
     print = QImage(static_cast<int>(std::ceil(box.width() * print_scale)),
                    static_cast<int>(std::ceil(box.height() * print_scale)), QImage::Format_RGB32);
@@ -215,23 +215,25 @@ QRgb mixed(QRgb a, QRgb b, unsigned share) {
 } // namespace
 
 QImage EdgeRibbon::unrolled(const QSize& size) const {
-    QImage image(size, QImage::Format_RGB32);
+    const double ratio = devicePixelRatioF(), finest = scale * ratio; // pixels of the screen for each mm
+    QImage image((QSizeF(size) * ratio).toSize(), QImage::Format_RGB32);
+    image.setDevicePixelRatio(ratio);
     image.fill(theme().canvas);
-    const double middle = size.height() / 2.0;
+    const double middle = image.height() / 2.0;
     const QRgb paper = theme().paper.rgb();
     const auto* pixels = reinterpret_cast<const QRgb*>(print.constBits());
     const auto stride = static_cast<std::ptrdiff_t>(print.bytesPerLine() / 4),
                out_stride = static_cast<std::ptrdiff_t>(image.bytesPerLine() / 4);
     auto* const out = reinterpret_cast<QRgb*>(image.bits());
-    for (int x = 0; x < size.width(); ++x) {
-        const double along = offset + (x + 0.5) / scale;
+    for (int x = 0; x < image.width(); ++x) {
+        const double along = offset + (x + 0.5) / finest;
         if (along > ribbon.length)
             break;
         const RibbonSample& sample = ribbon.samples[ribbon.sample_at(along)];
         // From the top of the strip inward, in pixels of the picture of the print.
-        const Point step = (-print_scale / scale) * sample.outward;
+        const Point step = (-print_scale / finest) * sample.outward;
         Point p = print_scale * (sample.at - print_origin) - (middle - 0.5) * step - Point{0.5, 0.5};
-        for (int y = 0; y < size.height(); ++y, p = p + step) {
+        for (int y = 0; y < image.height(); ++y, p = p + step) {
             const int column = static_cast<int>(p.x), row = static_cast<int>(p.y);
             QRgb colour = paper;
             if (p.x >= 0 && p.y >= 0 && column + 1 < print.width() && row + 1 < print.height()) {

@@ -47,9 +47,11 @@ QString cut_words(PartCut part_cut) {
 }
 
 /// A part by itself, on the paper of its own frame.
-QImage picture_of(const DrawingArtwork& art, const Shape& shape) {
+/// @param ratio  of the screen's pixels to the window's
+QImage picture_of(const DrawingArtwork& art, const Shape& shape, double ratio) {
     constexpr int side = 22;
-    QImage picture(side, side, QImage::Format_ARGB32_Premultiplied);
+    QImage picture(QSize(side, side) * ratio, QImage::Format_ARGB32_Premultiplied);
+    picture.setDevicePixelRatio(ratio);
     picture.fill(theme().window);
     Rect box = bounds(region_of(*art.drawing, shape));
     const Part* part = shape.part >= 0 ? &art.drawing->parts[static_cast<std::size_t>(shape.part)] : nullptr;
@@ -88,7 +90,8 @@ class PartItem : public QTreeWidgetItem {
         if (column != part_column || role != Qt::DecorationRole)
             return QTreeWidgetItem::data(column, role);
         if (picture.isNull())
-            picture = QPixmap::fromImage(on_screen_of(*treeWidget(), picture_of(art, shape)));
+            picture = QPixmap::fromImage(
+                on_screen_of(*treeWidget(), picture_of(art, shape, treeWidget()->devicePixelRatioF())));
         return picture;
     }
 

@@ -55,9 +55,13 @@ QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
     auto* picture = new QLabel;
     picture->setFixedSize(side, side);
     picture->setAlignment(Qt::AlignCenter);
-    if (!work.picture.isNull())
-        picture->setPixmap(QPixmap::fromImage(
-            on_screen_of(*this, work.picture.scaled(side, side, Qt::KeepAspectRatio, Qt::SmoothTransformation))));
+    if (!work.picture.isNull()) {
+        const double ratio = devicePixelRatioF();
+        const QSize room = QSize(side, side) * ratio;
+        QImage shown = work.picture.scaled(room, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+        shown.setDevicePixelRatio(ratio);
+        picture->setPixmap(QPixmap::fromImage(on_screen_of(*this, std::move(shown))));
+    }
     layout->addWidget(picture);
     auto* words = new QVBoxLayout;
     words->setSpacing(2);

@@ -26,8 +26,10 @@ namespace {
 constexpr QSize picture_size(150, 96);
 
 /// The label as it would look with its fields' names for words.
-QImage picture_of(const LabelDesign& design) {
-    QImage picture(picture_size, QImage::Format_ARGB32_Premultiplied);
+/// @param ratio  of the screen's pixels to the window's
+QImage picture_of(const LabelDesign& design, double ratio) {
+    QImage picture(picture_size * ratio, QImage::Format_ARGB32_Premultiplied);
+    picture.setDevicePixelRatio(ratio);
     picture.fill(theme().window);
     const SetLabel set = set_label(design, 0);
     const DrawnArt& art = *set.drawn.art;
@@ -110,8 +112,8 @@ void NewLabelDialog::add(const LabelTemplate& one) {
 
 void NewLabelDialog::add_next_picture() {
     list->item(with_picture)
-        ->setIcon(QIcon(QPixmap::fromImage(
-            on_screen_of(*this, picture_of(templates[static_cast<std::size_t>(with_picture)].design)))));
+        ->setIcon(QIcon(QPixmap::fromImage(on_screen_of(
+            *this, picture_of(templates[static_cast<std::size_t>(with_picture)].design, devicePixelRatioF())))));
     if (++with_picture < list->count())
         QTimer::singleShot(0, this, &NewLabelDialog::add_next_picture);
 }

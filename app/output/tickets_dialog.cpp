@@ -18,8 +18,10 @@ namespace {
 constexpr int picture_width = 64, picture_height = 84; // px
 
 /// The first page as it is cut: its lines on the paper, and its marks.
-QPixmap picture_of(const Ticket& ticket) {
-    QPixmap picture(picture_width, picture_height);
+/// @param ratio  of the screen's pixels to the window's
+QPixmap picture_of(const Ticket& ticket, double ratio) {
+    QPixmap picture(QSize(picture_width, picture_height) * ratio);
+    picture.setDevicePixelRatio(ratio);
     picture.fill(Qt::transparent);
     if (ticket.pages.empty())
         return picture;
@@ -119,7 +121,8 @@ std::optional<TicketChoice> ask_for_ticket(Model& model, QWidget* over) {
         list->clear();
         shown = {model.document().tickets.rbegin(), model.document().tickets.rend()};
         for (const auto& ticket : shown)
-            list->addItem(new QListWidgetItem(QIcon(picture_of(*ticket)), words_of(*ticket)));
+            list->addItem(
+                new QListWidgetItem(QIcon(picture_of(*ticket, list->devicePixelRatioF())), words_of(*ticket)));
         if (shown.empty()) {
             auto* none = new QListWidgetItem(OutputPage::tr("Nothing was printed yet."));
             none->setFlags(Qt::NoItemFlags);
