@@ -148,7 +148,7 @@ cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Ma
     cv::Mat near = own.clone(), found_near = found.clone();
     cv::Mat to_near, to_own, from_art;
     both(
-        work, [&] { to_near = spread(near, found_near, edges, 3 * soft, {.stop = work.stop}); },
+        work.part(0, 0.6), [&] { to_near = spread(near, found_near, edges, 3 * soft, {.stop = work.stop}); },
         [&] { // the tips of shadows are long
             to_own = spread(values, found, told.papers, std::max(rgb.cols, rgb.rows) / 25, work.part(0, 0.6));
         });

@@ -210,7 +210,7 @@ Areas areas_of(const cv::Mat& slow, const cv::Mat& rgb, const Work& work) {
     cv::Mat depths;
     std::optional<NearestSlow> nearest;
     both(
-        work,
+        work.part(0, 0.5),
         [&] {
             areas.count = cv::connectedComponents(slow, areas.numbers, 4, CV_32S);
             cv::distanceTransform(slow, depths, cv::DIST_L2, cv::DIST_MASK_3);
@@ -218,7 +218,7 @@ Areas areas_of(const cv::Mat& slow, const cv::Mat& rgb, const Work& work) {
         [&] { nearest.emplace(slow); });
     const float widest = static_cast<float>(std::max(slow.cols, slow.rows)) / 25 / 2;
     std::vector<int> pixels(static_cast<std::size_t>(areas.count)), darker(pixels.size()), lighter(pixels.size());
-    areas.met = meetings_of(rgb, areas.numbers, *nearest, work);
+    areas.met = meetings_of(rgb, areas.numbers, *nearest, work.part(0.5, 1));
     for (const Meeting& m : areas.met) {
         pixels[static_cast<std::size_t>(m.area)] += m.pixels;
         darker[static_cast<std::size_t>(m.area)] += m.darker;

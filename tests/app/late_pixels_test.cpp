@@ -280,6 +280,23 @@ TEST_F(LatePixels, WhatTheSheetShowedWithoutItsArtIsShownWithItOnceThatIsThere) 
     EXPECT_TRUE(QTest::qWaitFor([&] { return view->grab().toImage() == before; }, 20'000)) << "it comes back";
 }
 
+/// Given more time while it is on its way, it is fetched once more, and comes twice.
+TEST_F(LatePixels, ArtThatComesTwiceIsTakenTwice) {
+    const QByteArray bytes = *project_bytes(
+        with_sticker_added({}, new_sticker(PictureArtwork{*read_picture(large_picture(), "large.png")})));
+    const auto opened = read_project_bytes(bytes, QStringLiteral("one.fusuma"));
+    ASSERT_TRUE(opened);
+    const Pixels pixels = std::get<PictureArtwork>(opened->stickers[0]->artwork).picture->pixels;
+    QImage view(300, 300, QImage::Format_ARGB32);
+    const int before = art_arrived();
+    for (const int more : {0, 1}) {
+        room::allow(patience + more);
+        QPainter painter(&view);
+        draw_art(painter, pixels, QTransform::fromScale(300, 300));
+    }
+    EXPECT_TRUE(QTest::qWaitFor([&] { return art_arrived() == before + 2; }, 30'000));
+}
+
 TEST_F(LatePixels, LetGoAtOnceLooksAndPrintsTheSame) {
     model.project.adopt(two_stickers(), "Two");
     settle();
