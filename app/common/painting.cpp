@@ -56,10 +56,10 @@ class Fetcher : public QObject {
             },
             [this, which](bool) {
                 ++arrived;
-                const auto known = asked.extract(which);
-                if (known.empty())
+                const auto came = asked.extract(which);
+                if (came.empty())
                     return; // it was given more time on its way, and came before
-                for (const QPointer<QWidget>& widget : known.mapped().missed_by)
+                for (const QPointer<QWidget>& widget : came.mapped().missed_by)
                     if (widget)
                         widget->update();
             },
