@@ -125,8 +125,9 @@ TEST(Manual, NothingInItIsLeftInEnglish) {
             EXPECT_THAT(left, testing::IsEmpty()) << program.name << " " << language.toStdString();
             const test::Ran help = test::run(program.path, {"--help"}, locale);
             for (const char* word : {"Options:", "Commands:", "print this help", "needed"})
-                if (language != "fr" || word != std::string("Options:"))
+                if (language != "fr" || word != std::string("Options:")) {
                     EXPECT_THAT(help.out, testing::Not(HasSubstr(word))) << program.name;
+                }
         }
 }
 

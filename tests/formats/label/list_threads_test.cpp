@@ -30,10 +30,12 @@ TEST(Threads, LabelsOfAListInOneSizeAreAlikeForAllOfThem) {
     std::vector<std::jthread> threads;
     for (int i = 0; i < 3; ++i)
         threads.emplace_back([&, i] {
-            if (i == 0)
+            if (i == 0) {
                 EXPECT_TRUE(troubles_of(*shared).empty());
-            if (i == 1)
+            }
+            if (i == 1) {
                 EXPECT_EQ(planner.plan(d)->copies.size(), 12u);
+            }
             for (std::size_t row = 0; row < 40; ++row)
                 EXPECT_EQ(set_label(*shared, row).texts[0].size, alone) << row;
         });
