@@ -60,7 +60,14 @@ Result<QByteArray> read_file(const QString& path, qint64 most) {
     QFile file;
     if (!file.open(opened->get(), QIODevice::ReadOnly))
         return not_readable(path, file.errorString());
-    QByteArray bytes = file.read(most + 1); // some tell no size beforehand
+    // As much as it has, and never room for all that it might; some tell no size beforehand.
+    QByteArray bytes;
+    for (qint64 portion = file.size() + 1; bytes.size() <= most; portion = 1 << 20) {
+        const QByteArray more = file.read(std::min(portion, most + 1 - bytes.size()));
+        if (more.isEmpty())
+            break;
+        bytes += more;
+    }
     if (file.error() != QFileDevice::NoError)
         return not_readable(path, file.errorString());
     return bytes.size() > most ? Result<QByteArray>(too_large(path, most)) : bytes;

@@ -4,10 +4,9 @@
 #include "formats/basics/file.h"
 #include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
+#include "tests/support/waiting.h"
 
-#include <QCoreApplication>
 #include <QDir>
-#include <QElapsedTimer>
 #include <QImage>
 #include <QProcess>
 #include <QRegularExpression>
@@ -55,9 +54,7 @@ TEST_F(Programs, OneSheetGoesFromPictureToPracticeCut) {
     Machine machine;
     machine.line = "tcp:127.0.0.1:" + std::to_string(port);
     line.open(machine);
-    QElapsedTimer clock;
-    for (clock.start(); cutter.state() != QProcess::NotRunning && clock.elapsed() < 60000;)
-        QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
+    test::comes_true([&] { return cutter.state() == QProcess::NotRunning; });
     EXPECT_EQ(cutter.exitCode(), 0) << cutter.readAllStandardError().toStdString();
     EXPECT_THAT(cutter.readAllStandardOutput().toStdString(), testing::HasSubstr("cut 3 paths"));
     const QImage cut(at("cut.png"));

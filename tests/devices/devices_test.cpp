@@ -6,9 +6,8 @@
 #include "devices/practice/practice_sheet.h"
 #include "formats/cut_files/machine_code.h"
 #include "tests/support/samples.h"
+#include "tests/support/waiting.h"
 
-#include <QCoreApplication>
-#include <QElapsedTimer>
 #include <QFile>
 #include <QPainter>
 #include <QTcpServer>
@@ -20,15 +19,8 @@ namespace fusuma {
 namespace {
 
 using test::a4;
+using test::comes_true;
 using testing::HasSubstr;
-
-/// Runs the event loop until `done` or twenty seconds are over.
-template <typename Done> bool comes_true(Done&& done) {
-    QElapsedTimer clock;
-    for (clock.start(); !done() && clock.elapsed() < 60000;)
-        QCoreApplication::processEvents(QEventLoop::AllEvents, 20);
-    return done();
-}
 
 std::vector<CutPath> rings(std::size_t count) { // in rows
     std::vector<CutPath> paths;

@@ -5,9 +5,8 @@
 #include "tests/support/plotter.h"
 #include "tests/support/samples.h"
 #include "tests/support/shortest.h"
+#include "tests/support/waiting.h"
 
-#include <QCoreApplication>
-#include <QElapsedTimer>
 #include <QTcpServer>
 #include <QTcpSocket>
 #include <ctime>
@@ -28,13 +27,14 @@ double worked_ms() {
 double longest_event_ms = 0; ///< that anything sent or answered took
 
 template <typename Done> bool wait_for(Done&& done, int ms = 60000) {
-    QElapsedTimer clock;
-    for (clock.start(); !done() && clock.elapsed() < ms;) {
-        const double before = worked_ms();
-        QCoreApplication::processEvents(QEventLoop::AllEvents, 5);
-        longest_event_ms = std::max(longest_event_ms, worked_ms() - before);
-    }
-    return done();
+    return test::comes_true(
+        std::forward<Done>(done),
+        [](auto&& turn) {
+            const double before = worked_ms();
+            turn();
+            longest_event_ms = std::max(longest_event_ms, worked_ms() - before);
+        },
+        ms);
 }
 
 MachineJob discs_on(const Machine& machine, int count, double radius = 5, double speed = 200) {

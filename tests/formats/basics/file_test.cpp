@@ -117,5 +117,22 @@ TEST_F(WriteFile, IsReadBackUpToWhatIsAllowed) {
     EXPECT_THAT(read_file(folder.path(), 3).problem().english(), HasSubstr("is a folder"));
 }
 
+TEST_F(WriteFile, IsReadBackWithoutRoomForAllThatWouldBeAllowed) {
+    const auto read = read_file(path, qint64{1} << 45); // more than a computer has
+    ASSERT_TRUE(read);
+    EXPECT_EQ(*read, old_bytes);
+    EXPECT_LT(read->capacity(), 2 * old_bytes.size());
+}
+
+TEST_F(WriteFile, WhatTellsNoSizeIsReadToItsEndOrItsLimit) {
+    const QString sizeless = QStringLiteral("/proc/self/maps"); // proc(5): made when it is read
+    ASSERT_EQ(QFileInfo(sizeless).size(), 0);
+    const auto read = read_file(sizeless, 1 << 24);
+    ASSERT_TRUE(read);
+    EXPECT_THAT(read->toStdString(), HasSubstr("[stack]"));
+    EXPECT_TRUE(read->endsWith('\n'));
+    EXPECT_THAT(read_file(sizeless, 100).problem().english(), HasSubstr("too large to open"));
+}
+
 } // namespace
 } // namespace fusuma
