@@ -51,52 +51,71 @@ using x3::lit;
 using x3::omit;
 using x3::raw;
 
+/// Each rule is made once for all who name it: BOOST_SPIRIT_DEFINE below.
+template <typename Tag, typename Read = x3::unused_type> using Rule = x3::rule<Tag, Read>;
+const Rule<struct BlankTag> blank;
+const Rule<struct BlanksTag> blanks;
+const Rule<struct NameTag, std::string> name;
+const Rule<struct TextTag, std::string> text;
 const auto comment = "/*" >> *(char_ - "*/") >> "*/";
-const auto blank = omit[char_(" \t\r\n\f") | comment | "<!--" | "-->"];
-const auto blanks = omit[*blank];
+const auto blank_def = omit[char_(" \t\r\n\f") | comment | "<!--" | "-->"];
+const auto blanks_def = omit[*blank];
 const auto escaped = '\\' >> ((x3::repeat(1, 6)[x3::xdigit] >> -char_(" \t\r\n\f")) | (char_ - char_("\r\n\f")));
-const auto name = x3::rule<struct NameTag, std::string>() =
-    raw[+(char_("a-zA-Z0-9_-") | char_('\x80', '\xff') | escaped)];
-const auto text = x3::rule<struct TextTag, std::string>() =
-    raw['"' >> *(('\\' >> char_) | (char_ - char_("\"\\"))) >> '"'] |
-    raw['\'' >> *(('\\' >> char_) | (char_ - char_("'\\"))) >> '\''];
+const auto name_def = raw[+(char_("a-zA-Z0-9_-") | char_('\x80', '\xff') | escaped)];
+const auto text_def = raw['"' >> *(('\\' >> char_) | (char_ - char_("\"\\"))) >> '"'] |
+                      raw['\'' >> *(('\\' >> char_) | (char_ - char_("'\\"))) >> '\''];
 const std::string none;
 
+const Rule<struct HowTag, std::string> how;
+const Rule<struct ComparedTag, written::Comparison> compared;
+const Rule<struct PartTag, written::Part> part;
 const auto in_brackets = omit[*(text | (char_ - char_(")\"'")))];
-const auto how = x3::rule<struct HowTag, std::string>() = raw[-char_("~|^$*") >> '='];
-const auto compared = x3::rule<struct ComparedTag, written::Comparison>() = how >> blanks >> (name | text) >> blanks;
+const auto how_def = raw[-char_("~|^$*") >> '='];
+const auto compared_def = how >> blanks >> (name | text) >> blanks;
 const written::Comparison not_compared;
-const auto part = x3::rule<struct PartTag, written::Part>() =
+const auto part_def =
     (char_('#') >> name >> attr(not_compared)) | (char_('.') >> name >> attr(not_compared)) |
     (char_('[') >> blanks >> name >> blanks >> (compared | attr(not_compared)) >> ']') |
     (char_(':') >> omit[-lit(':')] >> name >> omit[-('(' >> in_brackets >> ')')] >> attr(not_compared)) |
     (attr('t') >> (name | x3::string("*")) >> attr(not_compared));
 
-const auto stands = x3::rule<struct StandsTag, char>() = (blanks >> char_(">+~") >> blanks) | (+blank >> attr(' '));
-const auto first_step = x3::rule<struct FirstTag, written::Step>() = attr(' ') >> +part;
-const auto next_step = x3::rule<struct NextTag, written::Step>() = stands >> +part;
-const auto selector = x3::rule<struct SelectorTag, written::Selector>() = x3::repeat(1)[first_step] >> *next_step;
+const Rule<struct StandsTag, char> stands;
+const Rule<struct FirstTag, written::Step> first_step;
+const Rule<struct NextTag, written::Step> next_step;
+const Rule<struct SelectorTag, written::Selector> selector;
+const auto stands_def = (blanks >> char_(">+~") >> blanks) | (+blank >> attr(' '));
+const auto first_step_def = attr(' ') >> +part;
+const auto next_step_def = stands >> +part;
+const auto selector_def = x3::repeat(1)[first_step] >> *next_step;
 
 // Only as deep as drawings nest them, with no rule that calls itself: what nests without end would use up the stack.
+const Rule<struct BracketsTag> brackets;
+const Rule<struct ValueTag, std::string> value;
+const Rule<struct ImportantTag, bool> important;
+const Rule<struct DeclarationTag, StyleDeclaration> declaration;
+const Rule<struct PassedTag, StyleDeclaration> passed_over;
 const auto inner_brackets = '(' >> *(text | (char_ - char_("()\"'"))) >> ')';
-const auto brackets = '(' >> *(text | inner_brackets | (char_ - char_("()\"'"))) >> ')';
-const auto value = x3::rule<struct ValueTag, std::string>() = raw[+(text | brackets | (char_ - char_(";{}!\"'()")))];
-const auto important = ('!' >> blanks >> x3::no_case["important"] >> blanks >> attr(true)) | attr(false);
-const auto declaration = x3::rule<struct DeclarationTag, StyleDeclaration>() = blanks >> name >> blanks >> ':' >>
-                                                                               blanks >> value >> important >>
-                                                                               &(char_(";}") | x3::eoi);
-const auto passed_over = x3::rule<struct PassedTag, StyleDeclaration>() =
-    attr(none) >> attr(none) >> attr(false) >> omit[*(text | brackets | (char_ - char_(";}")))];
+const auto brackets_def = omit['(' >> *(text | inner_brackets | (char_ - char_("()\"'"))) >> ')'];
+const auto value_def = raw[+(text | brackets | (char_ - char_(";{}!\"'()")))];
+const auto important_def = ('!' >> blanks >> x3::no_case["important"] >> blanks >> attr(true)) | attr(false);
+const auto declaration_def = blanks >> name >> blanks >> ':' >> blanks >> value >> important >>
+                             &(char_(";}") | x3::eoi);
+const auto passed_over_def = attr(none) >> attr(none) >>
+                             attr(false) >> omit[*(text | brackets | (char_ - char_(";}")))];
 const auto declarations = (declaration | passed_over) % ';';
 
+const Rule<struct BlockTag> block;
+const Rule<struct RuleTag, written::Rule> rule;
 const auto innermost_block = '{' >> *(text | (char_ - char_("{}"))) >> '}';
 const auto inner_block = '{' >> *(text | innermost_block | (char_ - char_("{}"))) >> '}';
-const auto block = '{' >> *(text | inner_block | (char_ - char_("{}"))) >> '}';
-const auto rule = x3::rule<struct RuleTag, written::Rule>() = (selector % (blanks >> ',' >> blanks)) >> blanks >> '{' >>
-                                                              declarations >> ('}' | x3::eoi);
+const auto block_def = omit['{' >> *(text | inner_block | (char_ - char_("{}"))) >> '}'];
+const auto rule_def = (selector % (blanks >> ',' >> blanks)) >> blanks >> '{' >> declarations >> ('}' | x3::eoi);
 const auto whole_sheet = blanks >> *((rule | omit['@' >> *(text | (char_ - char_(";{\"'"))) >> (lit(';') | block)] |
                                       omit[+(char_ - '{') >> -block] | omit[block | char_]) >>
                                      blanks);
+
+BOOST_SPIRIT_DEFINE(blank, blanks, name, text, how, compared, part, stands, first_step, next_step, selector, brackets,
+                    value, important, declaration, passed_over, block, rule)
 
 } // namespace grammar
 
