@@ -13,14 +13,14 @@ namespace fusuma::app {
 namespace {
 
 constexpr double peeled = 0.22; // of the sticker's shorter side
-constexpr QColor kraft_brown(0xC8, 0xA4, 0x77), dark_ground(0x2B, 0x31, 0x3A), table(0xB9, 0xC4, 0xC9),
+constexpr QColor kraft_brown(0xC8, 0xA4, 0x77), dark_ground(0x2B, 0x31, 0x3A), table_top(0xB9, 0xC4, 0xC9),
     backing(0xEF, 0xE9, 0xDC), adhesive(0xFB, 0xF9, 0xF4);
 
 /// The corner that is lifted: what lies beyond a line across the sticker's top right.
-struct Fold {
+struct PeeledFold {
     QPointF at, way; ///< on the line; the unit vector towards the corner
 
-    Fold(const QPainterPath& cut, double share) : way(std::sqrt(0.5), -std::sqrt(0.5)) {
+    PeeledFold(const QPainterPath& cut, double share) : way(std::sqrt(0.5), -std::sqrt(0.5)) {
         double far = -1e18;
         for (const QPolygonF& line : cut.toSubpathPolygons())
             for (const QPointF& p : line)
@@ -76,12 +76,12 @@ void paint_print(QPainter& painter, const StickerResult& result, const QTransfor
 void paint_finished(QPainter& painter, const StickerResult& result, const QTransform& to_view, const QRectF& whole,
                     Stock stock, bool is_peeled) {
     const QPainterPath cut = to_view.map(to_qt(result.cut_line()));
-    painter.fillRect(whole, stock == Stock::dark ? dark_ground : stock == Stock::clear ? table : theme().canvas);
+    painter.fillRect(whole, stock == Stock::dark ? dark_ground : stock == Stock::clear ? table_top : theme().canvas);
     if (cut.isEmpty())
         return;
     painter.setPen(Qt::NoPen);
     const double reach = 4 * (whole.width() + whole.height());
-    const Fold fold(cut, peeled);
+    const PeeledFold fold(cut, peeled);
     painter.save();
     if (is_peeled) {
         // The backing that it comes off shows where the corner was.

@@ -28,7 +28,7 @@ namespace {
 enum Column { part_column, printed_column, cut_column };
 constexpr int id_role = Qt::UserRole;
 
-enum Order { as_in_file_order, by_layer_order, by_colour_order };
+enum ListOrder { as_in_file_order, by_layer_order, by_colour_order };
 
 QString cut_words(PartCut part_cut) {
     switch (part_cut) {

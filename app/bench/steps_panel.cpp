@@ -23,14 +23,6 @@
 
 namespace fusuma::app {
 
-namespace {
-
-QString words(double mm, Unit unit) {
-    return length_in_words(mm, unit);
-}
-
-} // namespace
-
 NumberField* StepsPanel::length_field(double least, double most, double step, const char* object_name) {
     auto* field = new NumberField(NumberField::Kind::length, least, most, step, QLatin1String(object_name));
     lengths.push_back(field);
@@ -264,7 +256,7 @@ void StepsPanel::refresh_values(const Sticker& s) {
     cards[3]->set_state(BorderStep::state_of(s, unit));
     cards[4]->set_state(BleedStep::state_of(s, unit));
     cards[5]->set_state(CutStep::state_of(s));
-    cards[6]->set_state(tr("%1 wide").arg(words(size.width, unit)));
+    cards[6]->set_state(tr("%1 wide").arg(length_in_words(size.width, unit)));
 }
 
 void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& result) {
@@ -280,7 +272,7 @@ void StepsPanel::refresh_results(const Sticker& sticker, const StickerResult& re
     const Rect box = bounds(result.cut_line());
     finished_width->set_value(box.width());
     finished_height->set_value(box.height());
-    const QString height_words = words(box.height(), unit), width_words = words(box.width(), unit);
+    const QString height_words = length_in_words(box.height(), unit), width_words = length_in_words(box.width(), unit);
     finished_text->setText(box.empty()
                                ? tr("nothing to cut")
                                : width_words.left(width_words.lastIndexOf(' ')) + QStringLiteral(" × ") + height_words);

@@ -16,11 +16,11 @@ namespace fusuma::app {
 
 namespace {
 
-const QString service = QStringLiteral("org.freedesktop.portal.Desktop"),
-              place = QStringLiteral("/org/freedesktop/portal/desktop"),
-              settings = QStringLiteral("org.freedesktop.portal.Settings");
+const QString portal_service = QStringLiteral("org.freedesktop.portal.Desktop"),
+              portal_place = QStringLiteral("/org/freedesktop/portal/desktop"),
+              portal_settings = QStringLiteral("org.freedesktop.portal.Settings");
 const QString appearance = QStringLiteral("org.freedesktop.appearance"),
-              interface = QStringLiteral("org.gnome.desktop.interface");
+              gnome_interface = QStringLiteral("org.gnome.desktop.interface");
 
 /// Values come wrapped once or twice.
 QVariant unwrapped(QVariant value) {
@@ -36,14 +36,16 @@ Desktop::Desktop(const QDBusConnection& bus)
     if (!portal.isConnected())
         return;
     // Whoever says so: to tell the portal by its name, the bus would have to be asked, and waited for, first.
-    portal.connect(QString(), place, settings, QStringLiteral("SettingChanged"), this, SLOT(told(QDBusMessage)));
+    portal.connect(QString(), portal_place, portal_settings, QStringLiteral("SettingChanged"), this,
+                   SLOT(told(QDBusMessage)));
     ask(appearance, QStringLiteral("color-scheme"));
-    ask(interface, QStringLiteral("text-scaling-factor"));
-    ask(interface, QStringLiteral("enable-animations"));
+    ask(gnome_interface, QStringLiteral("text-scaling-factor"));
+    ask(gnome_interface, QStringLiteral("enable-animations"));
 }
 
 void Desktop::ask(const QString& group, const QString& key) {
-    QDBusMessage question = QDBusMessage::createMethodCall(service, place, settings, QStringLiteral("Read"));
+    QDBusMessage question =
+        QDBusMessage::createMethodCall(portal_service, portal_place, portal_settings, QStringLiteral("Read"));
     question << group << key;
     ++asked;
     auto* answer = new QDBusPendingCallWatcher(portal.asyncCall(question), this);
@@ -76,10 +78,10 @@ void Desktop::take(const QString& group, const QString& key, const QVariant& val
     if (group == appearance && key == QLatin1String("color-scheme")) {
         if (value.toUInt() == prefers_dark || value.toUInt() == prefers_light)
             dark = value.toUInt() == prefers_dark;
-    } else if (group == interface && key == QLatin1String("text-scaling-factor")) {
+    } else if (group == gnome_interface && key == QLatin1String("text-scaling-factor")) {
         if (const double factor = value.toDouble(); factor > 0)
             scale = std::clamp(factor, 0.75, 1.25);
-    } else if (group == interface && key == QLatin1String("enable-animations")) {
+    } else if (group == gnome_interface && key == QLatin1String("enable-animations")) {
         moves = value.toBool();
     }
     if (before != std::tuple(dark, scale, moves))

@@ -17,8 +17,8 @@ namespace fusuma::app {
 
 namespace {
 
-const QString service = QStringLiteral("org.freedesktop.ColorManager"),
-              place = QStringLiteral("/org/freedesktop/ColorManager");
+const QString manager_service = QStringLiteral("org.freedesktop.ColorManager"),
+              manager_place = QStringLiteral("/org/freedesktop/ColorManager");
 
 ScreenColours* current = nullptr; // while there is one
 
@@ -47,7 +47,8 @@ ScreenColours::ScreenColours(const QDBusConnection& bus) : manager(bus) {
     if (manager.isConnected())
         for (const char* change : {"Changed", "DeviceAdded", "DeviceRemoved", "DeviceChanged", "ProfileAdded",
                                    "ProfileRemoved", "ProfileChanged"})
-            manager.connect(QString(), place, service, QString::fromLatin1(change), &later, SLOT(start()));
+            manager.connect(QString(), manager_place, manager_service, QString::fromLatin1(change), &later,
+                            SLOT(start()));
     connect(qGuiApp, &QGuiApplication::focusWindowChanged, this, [this](QWindow* window) {
         if (window)
             connect(window, &QWindow::screenChanged, this, &ScreenColours::paint_all_anew, Qt::UniqueConnection);
@@ -101,23 +102,23 @@ void ScreenColours::ask(const QString& screen, int index) {
     };
     const auto ask_profile = [this, path_in, read_file, ask_x_server](const QVariantList& answer) {
         call(path_in(answer), QStringLiteral("org.freedesktop.DBus.Properties"), QStringLiteral("Get"),
-             {service + QStringLiteral(".Profile"), QStringLiteral("Filename")}, read_file, ask_x_server);
+             {manager_service + QStringLiteral(".Profile"), QStringLiteral("Filename")}, read_file, ask_x_server);
     };
     const auto ask_device = [this, path_in, ask_profile, ask_x_server](const QVariantList& answer) {
         const QStringList the_default{QStringLiteral("*")};
-        call(path_in(answer), service + QStringLiteral(".Device"), QStringLiteral("GetProfileForQualifiers"),
+        call(path_in(answer), manager_service + QStringLiteral(".Device"), QStringLiteral("GetProfileForQualifiers"),
              {the_default}, ask_profile, ask_x_server);
     };
     if (manager.isConnected())
-        call(place, service, QStringLiteral("FindDeviceByProperty"), {QStringLiteral("XRANDR_name"), screen},
-             ask_device, ask_x_server);
+        call(manager_place, manager_service, QStringLiteral("FindDeviceByProperty"),
+             {QStringLiteral("XRANDR_name"), screen}, ask_device, ask_x_server);
     else
         ask_x_server();
 }
 
 void ScreenColours::call(const QString& path, const QString& interface, const QString& method,
                          const QVariantList& arguments, Use use, Failed failed) {
-    QDBusMessage question = QDBusMessage::createMethodCall(service, path, interface, method);
+    QDBusMessage question = QDBusMessage::createMethodCall(manager_service, path, interface, method);
     question.setArguments(arguments);
     auto* answer = new QDBusPendingCallWatcher(manager.asyncCall(question), this);
     connect(answer, &QDBusPendingCallWatcher::finished, this,

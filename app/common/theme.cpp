@@ -19,7 +19,7 @@ namespace fusuma::app {
 
 namespace {
 
-constexpr auto light = [] {
+constexpr auto light_theme = [] {
     Theme t;
     t.window = 0xEFEAE0, t.canvas = 0xE4DDCF, t.panel = 0xFBF9F4, t.field = 0xFFFFFF;
     t.ink = 0x26323D, t.dim = 0x626A73, t.faint = 0xA5A59E, t.line = 0xD8D1C3, t.hover = 0xF1ECE1;
@@ -31,7 +31,7 @@ constexpr auto light = [] {
 };
 
 constexpr auto dark = [] {
-    Theme t = light();
+    Theme t = light_theme();
     t.window = 0x23272B, t.canvas = 0x2B2F33, t.panel = 0x2F3439, t.field = 0x3A4046;
     t.ink = 0xECE8DF, t.dim = 0xB6BBBE, t.faint = 0x767C80, t.line = 0x4A5158, t.hover = 0x3A4046;
     t.accent = 0xA8BEEA, t.on_accent = 0x1B2330, t.selection = 0x3B4762;
@@ -40,7 +40,7 @@ constexpr auto dark = [] {
 };
 
 Theme& stored_theme() {
-    static Theme value = light();
+    static Theme value = light_theme();
     return value;
 }
 
@@ -222,7 +222,7 @@ void apply_theme(QApplication& application, Tone tone, double text_scale) {
     load_fonts();
     stored_tone() = tone;
     stored_text_scale() = text_scale;
-    stored_theme() = tone == Tone::light ? light() : dark();
+    stored_theme() = tone == Tone::light ? light_theme() : dark();
     const Theme& t = theme();
     QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     QPalette palette(t.window);

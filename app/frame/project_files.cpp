@@ -13,11 +13,11 @@
 namespace fusuma::app {
 
 namespace {
-const QString suffix = QStringLiteral(".fusuma");
+const QString project_suffix = QStringLiteral(".fusuma");
 }
 
 bool ProjectFiles::is_project(const QString& path) {
-    return path.endsWith(suffix, Qt::CaseInsensitive);
+    return path.endsWith(project_suffix, Qt::CaseInsensitive);
 }
 
 ProjectFiles::ProjectFiles(Model& of, QWidget& over) : model(of), window(over) {
@@ -63,7 +63,7 @@ void ProjectFiles::save(const Then& then) {
 void ProjectFiles::save_as(const Then& then) {
     take_and_stay();
     if (const auto path =
-            ask_where_to_save(&window, tr("Save project"), model.project.name(), tr("Fusuma projects"), suffix))
+            ask_where_to_save(&window, tr("Save project"), model.project.name(), tr("Fusuma projects"), project_suffix))
         save_to(*path, then);
 }
 

@@ -42,7 +42,7 @@ QByteArray picture_of(const std::vector<std::shared_ptr<const PlacedCopy>>& copi
 }
 
 /// A name that every file system takes.
-QString file_name_of(const std::string& sticker) {
+QString safe_name_of(const std::string& sticker) {
     QString name = QString::fromStdString(sticker);
     for (QChar& c : name)
         if (!c.isLetterOrNumber() && !QStringLiteral(" -_().,").contains(c))
@@ -111,7 +111,7 @@ struct CarriedSticker::Making {
 };
 
 CarriedSticker::CarriedSticker(std::shared_ptr<const PlacedCopy> copy, Unit unit) : making(std::make_shared<Making>()) {
-    making->name = file_name_of(copy->sticker->name);
+    making->name = safe_name_of(copy->sticker->name);
     making->result = std::async(std::launch::async, [copy = std::move(copy), unit] { return carried({copy}, unit); });
 }
 

@@ -20,7 +20,7 @@ namespace fusuma::app {
 
 namespace {
 
-constexpr double degree = std::numbers::pi / 180;
+constexpr double one_degree = std::numbers::pi / 180;
 
 /// Whose words these are, for translators.
 struct DialogWords {
@@ -55,7 +55,7 @@ void ask_for_faults(OutputRun& run, QWidget* parent) {
     form.add_heading(DialogWords::tr("Practice cutter: how the sheet lies"));
     auto* x = form.add_length(DialogWords::tr("Too far right"), "faultRight", -30, 30, f.load.shift.x);
     auto* y = form.add_length(DialogWords::tr("Too far down"), "faultDown", -30, 30, f.load.shift.y);
-    auto* turn = form.add_number(DialogWords::tr("Turned"), "faultTurn", -20, 20, f.load.turn / degree, 0.1,
+    auto* turn = form.add_number(DialogWords::tr("Turned"), "faultTurn", -20, 20, f.load.turn / one_degree, 0.1,
                                  QStringLiteral("°"));
     auto* upside = new QCheckBox(DialogWords::tr("Upside down"));
     upside->setObjectName(QStringLiteral("faultUpsideDown"));
@@ -97,7 +97,7 @@ void ask_for_faults(OutputRun& run, QWidget* parent) {
     if (!form.run(DialogWords::tr("Use these")))
         return;
     f.load.shift = {x->value(), y->value()};
-    f.load.turn = turn->value() * degree;
+    f.load.turn = turn->value() * one_degree;
     f.load.upside_down = upside->isChecked();
     f.load.smudged = chosen_mark(smudged);
     f.load.missing = chosen_mark(missing);

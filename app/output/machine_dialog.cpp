@@ -37,7 +37,7 @@ template <typename E> QComboBox* choice(Form& form, const QString& caption, cons
     return box;
 }
 
-QLineEdit* words(Form& form, const QString& caption, const char* name) {
+QLineEdit* word_field(Form& form, const QString& caption, const char* name) {
     auto* field = new QLineEdit;
     field->setObjectName(QLatin1String(name));
     field->setAccessibleName(caption);
@@ -129,7 +129,7 @@ class MachineFields {
   public:
     /// @param beside_line  what stands under the fields of its line
     MachineFields(Form& form, const Machine& now, const std::vector<QWidget*>& beside_line)
-        : base(now), name(words(form, MachineWords::tr("Name"), "machineName")), line(form) {
+        : base(now), name(word_field(form, MachineWords::tr("Name"), "machineName")), line(form) {
         flow = choice<FlowControl>(form, MachineWords::tr("How it is held back"), "machineFlow");
         answers = tick(form, MachineWords::tr("It answers (tells its place, or says “ok”)"), "machineAnswers");
         for (QWidget* widget : beside_line)
@@ -167,7 +167,7 @@ class MachineFields {
         stops = tick(form, MachineWords::tr("One holder: stop between kiss, score and through cuts"), "machineStops");
         before = lines(form, MachineWords::tr("Lines before a job"), "machineBefore");
         after = lines(form, MachineWords::tr("Lines after a job"), "machineAfter");
-        abort = words(form, MachineWords::tr("What makes it drop all"), "machineAbort");
+        abort = word_field(form, MachineWords::tr("What makes it drop all"), "machineAbort");
         abort->setPlaceholderText(MachineWords::tr("\\x1b.K or \\x18; empty when nothing does"));
         form.add_heading(MachineWords::tr("Light or laser beside the blade"));
         light_x = form.add_length(MachineWords::tr("From the blade along X"), "machineLightX", -200, 200, 0);

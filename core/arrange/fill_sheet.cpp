@@ -16,11 +16,11 @@ namespace fusuma {
 
 namespace {
 
-constexpr double fine = 0.01; // mm
+constexpr double flattening_mm = 0.01; // mm
 
 /// The room that a copy takes, its open lines and what of the artwork's own reaches farther as thin strips.
 Polygons all_room(const PlacedCopy& copy) {
-    const Polygons room = flatten(copy.region, fine);
+    const Polygons room = flatten(copy.region, flattening_mm);
     Polygons strips;
     for (const CopyLine& line : copy.lines) {
         const bool is_own = line.origin == StickerLine::Origin::artwork;
@@ -49,7 +49,7 @@ FillTask task_on(const Document& document, Planner& planner, int page) {
     task.marks = on.marks;
     task.printable = printable(document.sheet);
     // Curves bulge past their flattened lines. Lines nearer than that to each other would count as one, cut twice.
-    task.gap = std::max(document.sheet.gap, 2 * same_line_mm) + 1.2 * fine;
+    task.gap = std::max(document.sheet.gap, 2 * same_line_mm) + 1.2 * flattening_mm;
     return task;
 }
 

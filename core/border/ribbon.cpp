@@ -10,7 +10,7 @@ namespace fusuma {
 namespace {
 
 constexpr double flat_mm = 0.01;
-constexpr double most_samples = 8'000;
+constexpr double most_ribbon_samples = 8'000;
 
 /// The directions as they are over a third of a millimetre, so that the strip does not shake with every flattened side.
 void smooth_normals(std::vector<RibbonSample>& samples, const RibbonRun& run, double spacing) {
@@ -85,7 +85,7 @@ Ribbon ribbon_along(const Outline& cut, const MeasuredArt& art, double spacing) 
     std::stable_sort(order.begin(), order.end(), [](const auto& l, const auto& r) {
         return (l.first > 0) != (r.first > 0) ? l.first > 0 : std::abs(l.first) > std::abs(r.first);
     });
-    spacing = std::max(spacing, length(cut) / most_samples);
+    spacing = std::max(spacing, length(cut) / most_ribbon_samples);
 
     const Rect reach = bounds(art.edges);
     for (const auto& [area, contour] : order) {

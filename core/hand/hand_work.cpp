@@ -127,7 +127,7 @@ struct Fitted {
     [[nodiscard]] double begin() const { return from.along(); }
 };
 
-constexpr double hair = 1e-9;
+constexpr double hair_along = 1e-9;
 
 /// Calls `visit(from, part)` for the parts of a contour's segments on the way from one spot to another;
 /// all the way round when they are the same and `all_round`.
@@ -139,8 +139,8 @@ void walk_between(const Contour& contour, const LineSpot& from, const LineSpot& 
     for (std::size_t count = 0; count <= n; ++count) {
         const Segment& segment = contour.segments[i];
         const Point start = i == 0 ? contour.start : contour.segments[i - 1].end;
-        const bool is_ahead = from.along() <= to.along() + hair && !all_round;
-        const bool is_last = i == to.segment && t <= to.t + hair && (count > 0 || is_ahead);
+        const bool is_ahead = from.along() <= to.along() + hair_along && !all_round;
+        const bool is_last = i == to.segment && t <= to.t + hair_along && (count > 0 || is_ahead);
         const double end = is_last ? to.t : 1;
         if (end - t > 1e-6) {
             Segment part = part_of(start, segment, t, end);
@@ -255,7 +255,7 @@ void append_lines(CutLines& lines, const HandReference& reference, std::size_t i
         for (std::size_t k = 0; k < stretches.size(); ++k) {
             std::ranges::copy(stretches[k].pieces, std::back_inserter(pieces));
             const bool is_point =
-                stretches.size() == 1 && std::abs(stretches[k].to.along() - stretches[k].from.along()) < hair;
+                stretches.size() == 1 && std::abs(stretches[k].to.along() - stretches[k].from.along()) < hair_along;
             walk_between(contour, stretches[k].to, stretches[(k + 1) % stretches.size()].from, is_point,
                          [&](Point, const Segment& part) {
                              pieces.push_back({part, true, false});

@@ -10,11 +10,11 @@ namespace fusuma {
 
 namespace {
 
-constexpr double k = 0.5522847498; // handle of a quarter circle: 4/3 (√2 − 1)
+constexpr double circle_handle = 0.5522847498; // handle of a quarter circle: 4/3 (√2 − 1)
 
 /// A quarter of an ellipse from where the pen is, bulging towards `corner`.
 Segment quarter(Point from, Point corner, Point to) {
-    return Segment::cubic_to(lerp(from, corner, k), lerp(to, corner, k), to);
+    return Segment::cubic_to(lerp(from, corner, circle_handle), lerp(to, corner, circle_handle), to);
 }
 
 Contour closed_at(Point start, std::vector<Segment> segments) {

@@ -164,7 +164,7 @@ double proportion(const Quad& quad, const View& camera) {
     return std::abs(between) < 0.25 ? right / down : 0; // at right angles, more or less
 }
 
-struct Search {
+struct SheetSearch {
     Size size;
     double least_area, most_area; ///< shares of the picture
     double slack;                 ///< share by which the proportion may be off
@@ -182,7 +182,7 @@ struct Candidate {
 /// Judges quads of one small picture and keeps those that may be what is looked for.
 class Judging {
   public:
-    Judging(const EdgeMap& edge_map, const View& from, const Search& search)
+    Judging(const EdgeMap& edge_map, const View& from, const SheetSearch& search)
         : map(edge_map), camera(from), wanted(search) {}
 
     void look_at(Quad quad) {
@@ -217,7 +217,7 @@ class Judging {
   private:
     const EdgeMap& map;
     const View& camera;
-    const Search& wanted;
+    const SheetSearch& wanted;
 };
 
 /// Quads whose sides are four of the straightest lines.
@@ -314,7 +314,7 @@ void look_at_areas(const cv::Mat& inside, double outward, Judging& judging) {
 }
 
 std::vector<Candidate> candidates_in(const GreyPicture& photo, const GreyPicture& saturation, const View& camera,
-                                     const Search& wanted, const Work& work) {
+                                     const SheetSearch& wanted, const Work& work) {
     std::vector<Candidate> all;
     for (const double most_px : {800.0, 1400.0}) {
         const EdgeMap map = edge_map(photo, most_px);
@@ -356,7 +356,7 @@ std::vector<Sighting> sides_met(const GreyPicture& photo, const View& view, Size
 }
 
 std::optional<FoundSheet> fitted_to(const GreyPicture& photo, const Candidate& from, const View& camera, bool has_lens,
-                                    const Search& wanted) {
+                                    const SheetSearch& wanted) {
     const Point corner[] = {{0, 0}, {from.size.width, 0}, {from.size.width, from.size.height}, {0, from.size.height}};
     auto view = view_through({corner[0], corner[1], corner[2], corner[3]}, from.quad, camera);
     if (!view)
@@ -401,8 +401,8 @@ std::optional<FoundSheet> fitted_to(const GreyPicture& photo, const Candidate& f
     return found;
 }
 
-Result<FoundSheet> find_rectangle(const Image& image, const Search& wanted, const KnownCamera& known,
-                                  const Problem& not_found, const Work& work) {
+Result<FoundSheet> find_sheet_like(const Image& image, const SheetSearch& wanted, const KnownCamera& known,
+                                   const Problem& not_found, const Work& work) {
     const GreyPicture photo = grey_of(image, work.part(0, 0.05));
     if (std::min(photo.width, photo.height) < 64)
         return Problem{not_found.message, "The picture is too small."_said};
@@ -438,7 +438,7 @@ Result<FoundSheet> find_rectangle(const Image& image, const Search& wanted, cons
 } // namespace
 
 Result<FoundSheet> find_paper(const Image& photo, Size size, const KnownCamera& camera, const Work& work) {
-    return find_rectangle(
+    return find_sheet_like(
         photo, {size, 0.12, 0.99, 0.12, 0, false}, camera,
         {"No sheet of such paper was found in the picture."_said,
          "Take all four of its edges into the picture, on a darker ground, or drag the corners."_said},
@@ -446,10 +446,10 @@ Result<FoundSheet> find_paper(const Image& photo, Size size, const KnownCamera& 
 }
 
 Result<FoundSheet> find_card(const Image& photo, const KnownCamera& camera, const Work& work) {
-    return find_rectangle(photo, {id_card, 0.004, 0.4, 0.08, 4, true}, camera,
-                          {"No card was found in the picture."_said,
-                           "Lay a light bank card beside the art, on a darker ground, all of it in the picture."_said},
-                          work);
+    return find_sheet_like(photo, {id_card, 0.004, 0.4, 0.08, 4, true}, camera,
+                           {"No card was found in the picture."_said,
+                            "Lay a light bank card beside the art, on a darker ground, all of it in the picture."_said},
+                           work);
 }
 
 } // namespace fusuma

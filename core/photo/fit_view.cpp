@@ -64,7 +64,7 @@ class ViewParameters {
     bool spreads;
 };
 
-constexpr double lost = 1e3; // mm, for what a view does not show
+constexpr double not_shown_mm = 1e3; // mm, for what a view does not show
 
 /// Two numbers for a point, one for a line or a circle, in mm.
 void residuals_of(const View& view, double spread, const std::vector<Sighting>& seen, std::vector<double>& into) {
@@ -72,12 +72,12 @@ void residuals_of(const View& view, double spread, const std::vector<Sighting>& 
     for (const Sighting& s : seen) {
         const auto mm = view.to_plane(s.px);
         if (s.on == Sighting::On::point) {
-            into.push_back(mm ? mm->x - s.at.x : lost);
-            into.push_back(mm ? mm->y - s.at.y : lost);
+            into.push_back(mm ? mm->x - s.at.x : not_shown_mm);
+            into.push_back(mm ? mm->y - s.at.y : not_shown_mm);
         } else if (s.on == Sighting::On::line) {
-            into.push_back(mm ? dot(s.across, *mm - s.at) : lost);
+            into.push_back(mm ? dot(s.across, *mm - s.at) : not_shown_mm);
         } else {
-            into.push_back(mm ? distance(*mm, s.at) - s.radius - s.swells * spread : lost);
+            into.push_back(mm ? distance(*mm, s.at) - s.radius - s.swells * spread : not_shown_mm);
         }
     }
 }

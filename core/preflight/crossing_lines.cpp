@@ -9,7 +9,7 @@ struct LineCrossing {
     Point at; ///< mm on the paper
 };
 
-bool cross_each_other(Point a, Point b, Point c, Point d) {
+bool edges_cross(Point a, Point b, Point c, Point d) {
     const auto side = [](Point p, Point q, Point r) { return cross(q - p, r - p); };
     return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
 }
@@ -41,7 +41,7 @@ LineCrossing crossing_of(const PlacedCopy& copy) {
     const BoxGrid grid(std::move(boxes));
     for (std::size_t a = 0; a < edges.size(); ++a)
         for (const std::size_t b : grid.overlapping(grid.box(a)))
-            if (b > a && cross_each_other(edges[a].from, edges[a].to, edges[b].from, edges[b].to))
+            if (b > a && edges_cross(edges[a].from, edges[a].to, edges[b].from, edges[b].to))
                 return {true, edges[a].from};
     return {};
 }

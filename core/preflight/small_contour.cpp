@@ -7,7 +7,7 @@ namespace fusuma {
 
 namespace {
 
-constexpr double least_mm2 = 1;     // common practice: smaller, and the blade turns on the spot and tears
+constexpr double least_cut_mm2 = 1; // common practice: smaller, and the blade turns on the spot and tears
 constexpr double least_width = 0.8; // mm; common practice
 
 /// The closed lines of a copy that are too small to cut, by their index among the sticker's lines.
@@ -31,7 +31,7 @@ SmallLines small_of(const StickerResult& result) {
             // What is nowhere as wide as the blade needs vanishes when shrunk by half of that.
             return size < 200 && grown({flatten(lines[i].path, 0.02)}, {.width = -least_width / 2}).empty();
         }();
-        if (size >= least_mm2 && !is_narrow)
+        if (size >= least_cut_mm2 && !is_narrow)
             continue;
         if (found.lines.empty() || size < found.mm2) {
             found.at = bounds(lines[i].path).centre();

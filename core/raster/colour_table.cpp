@@ -8,26 +8,26 @@ namespace fusuma {
 
 namespace {
 
-constexpr int cells = ColourTable::nodes - 1;
+constexpr int table_cells = ColourTable::nodes - 1;
 constexpr int along_red = ColourTable::nodes * ColourTable::nodes, along_green = ColourTable::nodes,
               along_blue = 1; // nodes apart
 
 /// The nodes' values of a channel: closer in the dark, where screens' curves bend most.
 std::array<int, ColourTable::nodes> positions() {
     std::array<int, ColourTable::nodes> all{};
-    for (int i = 0; i <= cells; ++i)
-        all[static_cast<std::size_t>(i)] = static_cast<int>(std::lround(255 * std::pow(i / double(cells), 1.5)));
+    for (int i = 0; i <= table_cells; ++i)
+        all[static_cast<std::size_t>(i)] = static_cast<int>(std::lround(255 * std::pow(i / double(table_cells), 1.5)));
     return all;
 }
 
 /// Where a channel's value lies: past which node, and how far of the way to the next.
-struct Place {
+struct TablePlace {
     int node = 0;
     float share = 0;
 };
-const std::array<Place, 256> places = [] {
+const std::array<TablePlace, 256> table_places = [] {
     const auto nodes = positions();
-    std::array<Place, 256> all{};
+    std::array<TablePlace, 256> all{};
     std::size_t node = 0;
     for (int v = 0; v < 256; ++v) {
         while (node + 2 < nodes.size() && nodes[node + 1] <= v)
@@ -41,7 +41,7 @@ const std::array<Place, 256> places = [] {
 
 /// From a cell's lowest corner to its highest along the channel that is furthest in, then the next: the corners on the
 /// way, by whether red is at least green, green blue, and red blue.
-constexpr std::array<std::array<int, 2>, 8> ways{{
+constexpr std::array<std::array<int, 2>, 8> cell_ways{{
     {along_blue, along_blue + along_green}, // b > g > r
     {},                                     // cannot be
     {along_green, along_green + along_blue},
@@ -108,11 +108,11 @@ bool ColourTable::changes_nothing() const {
 }
 
 std::uint32_t ColourTable::shown(std::uint32_t pixel) const {
-    const Place &red = places[channel(pixel, 16)], &green = places[channel(pixel, 8)],
-                &blue = places[channel(pixel, 0)];
-    const auto way = ways[static_cast<std::size_t>(red.share >= green.share) * 4 |
-                          static_cast<std::size_t>(green.share >= blue.share) * 2 |
-                          static_cast<std::size_t>(red.share >= blue.share)];
+    const TablePlace &red = table_places[channel(pixel, 16)], &green = table_places[channel(pixel, 8)],
+                     &blue = table_places[channel(pixel, 0)];
+    const auto way = cell_ways[static_cast<std::size_t>(red.share >= green.share) * 4 |
+                               static_cast<std::size_t>(green.share >= blue.share) * 2 |
+                               static_cast<std::size_t>(red.share >= blue.share)];
     const float most = std::max(std::max(red.share, green.share), blue.share),
                 least = std::min(std::min(red.share, green.share), blue.share),
                 middle =

@@ -9,7 +9,7 @@ namespace fusuma {
 
 namespace {
 
-constexpr std::uint8_t solid = 255;
+constexpr std::uint8_t solid_alpha = 255;
 constexpr std::int16_t nowhere = std::numeric_limits<std::int16_t>::max();
 constexpr int most_blur_px = 64;
 
@@ -18,11 +18,11 @@ std::size_t as_size(int value) {
 }
 
 /// A grid of one value per pixel of the picture with its margin.
-template <typename T> struct Field {
+template <typename T> struct Grid {
     int width, height;
     std::vector<T> values;
 
-    Field(int w, int h, T value) : width(w), height(h), values(as_size(w) * as_size(h), value) {}
+    Grid(int w, int h, T value) : width(w), height(h), values(as_size(w) * as_size(h), value) {}
     [[nodiscard]] T* row(int y) { return values.data() + as_size(y) * as_size(width); }
     [[nodiscard]] const T* row(int y) const { return values.data() + as_size(y) * as_size(width); }
 };
@@ -51,15 +51,16 @@ class Alpha {
 
 /// Which pixels lend their colour: solid ones a step inside the edge; where the art is too thin to have such, its
 /// strongest.
-Field<std::uint8_t> sources(const Image& art, const Work& work) {
+Grid<std::uint8_t> sources(const Image& art, const Work& work) {
     const Alpha alpha(art);
-    Field<std::uint8_t> inside(art.width, art.height, 0);
+    Grid<std::uint8_t> inside(art.width, art.height, 0);
     for_bands(art.height, work, [&](int first, int last) {
         for (int y = first; y < last; ++y) {
             std::uint8_t* row = inside.row(y);
             int run = 0; // pixels in a row, up to the one before, whose column of three is solid
             const auto column_is_solid = [&](int x) {
-                return alpha.at(x, y) == solid && alpha.at(x, y - 1) == solid && alpha.at(x, y + 1) == solid;
+                return alpha.at(x, y) == solid_alpha && alpha.at(x, y - 1) == solid_alpha &&
+                       alpha.at(x, y + 1) == solid_alpha;
             };
             run = column_is_solid(0) ? 2 : 0;
             for (int x = 0; x < art.width; ++x) {
@@ -70,7 +71,7 @@ Field<std::uint8_t> sources(const Image& art, const Work& work) {
         }
     });
     // Thin art: what has no such pixel within two steps.
-    Field<std::uint8_t> result = inside;
+    Grid<std::uint8_t> result = inside;
     for (const std::uint8_t least : {std::uint8_t{128}, std::uint8_t{1}}) {
         for_bands(art.height, work, [&](int first, int last) {
             for (int y = first; y < last; ++y)
@@ -92,16 +93,16 @@ Field<std::uint8_t> sources(const Image& art, const Work& work) {
 
 /// Which pixels lie so deep in solid art that nothing needs to be carried under them. Those nearer to the edge get
 /// their own colour once more, so that no hairline shows where the two pictures meet.
-Field<std::uint8_t> deep_inside(const Image& art, const Work& work) {
+Grid<std::uint8_t> deep_inside(const Image& art, const Work& work) {
     constexpr int depth = 3;
-    Field<std::uint8_t> deep(art.width, art.height, 0);
+    Grid<std::uint8_t> deep(art.width, art.height, 0);
     for_bands(art.width, work, [&](int first, int last) {
         std::vector<int> rows_solid(as_size(last - first));
         for (int y = 0; y < art.height; ++y) {
             const std::uint8_t* alpha = art.rgba.data() + 4 * as_size(y) * as_size(art.width) + 3;
             int run = 0;
             for (int x = std::max(0, first - depth); x < std::min(art.width, last + depth); ++x) {
-                run = alpha[4 * as_size(x)] == solid ? run + 1 : 0;
+                run = alpha[4 * as_size(x)] == solid_alpha ? run + 1 : 0;
                 const int middle = x - depth;
                 if (middle < first)
                     continue;
@@ -118,8 +119,8 @@ Field<std::uint8_t> deep_inside(const Image& art, const Work& work) {
 }
 
 /// For every pixel, how many rows below (above when negative) the nearest source of its column is.
-Field<std::int16_t> rows_to_source(const Field<std::uint8_t>& source, int margin, int reach, const Work& work) {
-    Field<std::int16_t> rows(source.width + 2 * margin, source.height + 2 * margin, nowhere);
+Grid<std::int16_t> rows_to_source(const Grid<std::uint8_t>& source, int margin, int reach, const Work& work) {
+    Grid<std::int16_t> rows(source.width + 2 * margin, source.height + 2 * margin, nowhere);
     for_bands(source.width, work, [&](int first, int last) {
         for (const int step : {1, -1}) {
             std::vector<int> away(as_size(last - first), reach + 1);
@@ -230,7 +231,7 @@ class SummedTile {
 };
 
 /// Every solid pixel of `nearest` averaged over a box that reaches half as far as the pixel is from its source.
-Image blended(const Image& nearest, const Field<std::int16_t>& distance, int reach, const Work& work) {
+Image blended(const Image& nearest, const Grid<std::int16_t>& distance, int reach, const Work& work) {
     Image result(nearest.width, nearest.height);
     constexpr int tile = 64; // rows of a band; as wide
     const int around = std::min(most_blur_px, reach / 2 + 1);
@@ -252,7 +253,7 @@ Image blended(const Image& nearest, const Field<std::int16_t>& distance, int rea
                     if (nearest.rgba[at + 3] == 0 || far > reach)
                         continue;
                     sums.mean(u, y, std::min(far / 2, most_blur_px), &result.rgba[at]);
-                    result.rgba[at + 3] = solid;
+                    result.rgba[at + 3] = solid_alpha;
                 }
         }
     });
@@ -268,9 +269,9 @@ Continued continued(const Image& art, int reach_px, const Work& work) {
     Image nearest(art.width + 2 * reach_px, art.height + 2 * reach_px);
     if (art.empty())
         return {std::move(nearest), reach_px};
-    const Field<std::uint8_t> source = sources(art, work.part(0, 0.2));
-    const Field<std::uint8_t> deep = deep_inside(art, work.part(0.2, 0.3));
-    Field<std::int16_t> rows = rows_to_source(source, reach_px, farther, work.part(0.3, 0.4));
+    const Grid<std::uint8_t> source = sources(art, work.part(0, 0.2));
+    const Grid<std::uint8_t> deep = deep_inside(art, work.part(0.2, 0.3));
+    Grid<std::int16_t> rows = rows_to_source(source, reach_px, farther, work.part(0.3, 0.4));
     for_bands(rows.height, work.part(0.4, 0.7), [&](int first, int last) {
         NearestInRow envelope(rows.width);
         std::vector<std::int16_t> distances(as_size(rows.width));
@@ -293,7 +294,7 @@ Continued continued(const Image& art, int reach_px, const Work& work) {
                     4 * (as_size(art_y + row[column]) * as_size(art.width) + as_size(column - reach_px));
                 const std::size_t to = 4 * (as_size(y) * as_size(rows.width) + as_size(x));
                 std::copy_n(&art.rgba[from], 3, &nearest.rgba[to]);
-                nearest.rgba[to + 3] = solid;
+                nearest.rgba[to + 3] = solid_alpha;
             }
             std::copy(distances.begin(), distances.end(), row);
         }

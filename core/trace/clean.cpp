@@ -11,15 +11,15 @@ namespace fusuma {
 
 namespace {
 
-constexpr double flat_mm = 0.002;
-constexpr double overlap_mm = 0.01; // how far bridges reach into what they join
+constexpr double clean_flat_mm = 0.002;
+constexpr double bridge_overlap_mm = 0.01; // how far bridges reach into what they join
 
 /// Does the piece touch the outline in two places or more, rather than fill a corner or a hole?
 bool is_bridge(const Polygon& piece, const EdgeGrid& outline) {
     std::size_t changes = 0;
-    bool was_touching = outline.is_near(piece.back(), overlap_mm);
+    bool was_touching = outline.is_near(piece.back(), bridge_overlap_mm);
     for (const Point p : piece) {
-        const bool touches = outline.is_near(p, overlap_mm);
+        const bool touches = outline.is_near(p, bridge_overlap_mm);
         changes += touches != was_touching;
         was_touching = touches;
     }
@@ -47,13 +47,13 @@ Outline refitted(const Polygons& joined, const Outline& before) {
     for (const Polygon& polygon : joined) {
         const Rect box = bounds(Polygons{polygon});
         const auto same = std::find_if(boxes.begin(), boxes.end(), [&](const Rect& b) {
-            return distance(b.min, box.min) < 2 * flat_mm && distance(b.max, box.max) < 2 * flat_mm;
+            return distance(b.min, box.min) < 2 * clean_flat_mm && distance(b.max, box.max) < 2 * clean_flat_mm;
         });
         const Contour* known =
             same == boxes.end() ? nullptr : &before.contours[static_cast<std::size_t>(same - boxes.begin())];
         const double area = signed_area(polygon);
-        const bool unchanged = known && std::abs(signed_area(*known) - area) < flat_mm * length(*known);
-        result.contours.push_back(unchanged ? *known : fit_exact_polygon(polygon, 2 * flat_mm));
+        const bool unchanged = known && std::abs(signed_area(*known) - area) < clean_flat_mm * length(*known);
+        result.contours.push_back(unchanged ? *known : fit_exact_polygon(polygon, 2 * clean_flat_mm));
     }
     return result;
 }
@@ -70,12 +70,12 @@ Cleaned cleaned(const Outline& outline, const CleanUp& settings) {
 }
 
 Outline bridged(const Outline& outline, double gap) {
-    const Polygons shape = flatten(outline, flat_mm);
+    const Polygons shape = flatten(outline, clean_flat_mm);
     const double reach = gap / 2;
     // Shrunk by a hair more than grown, so that nothing but real fillings is left over beside the shape.
     constexpr double hair = 0.004;
-    const Polygons closed = grown(grown(shape, {.width = reach, .arc_tolerance = flat_mm}),
-                                  {.width = -reach - hair, .arc_tolerance = flat_mm});
+    const Polygons closed = grown(grown(shape, {.width = reach, .arc_tolerance = clean_flat_mm}),
+                                  {.width = -reach - hair, .arc_tolerance = clean_flat_mm});
     const EdgeGrid edges(shape);
     Polygons bridges;
     for (const Polygon& piece : combine(closed, shape, Combine::take_out))
@@ -83,8 +83,9 @@ Outline bridged(const Outline& outline, double gap) {
             bridges.push_back(piece);
     if (bridges.empty())
         return outline;
-    return refitted(combine(shape, grown(bridges, {.width = overlap_mm, .arc_tolerance = flat_mm}), Combine::join),
-                    outline);
+    return refitted(
+        combine(shape, grown(bridges, {.width = bridge_overlap_mm, .arc_tolerance = clean_flat_mm}), Combine::join),
+        outline);
 }
 
 std::optional<Thinnest> thinnest_place(const Outline& outline) {

@@ -6,10 +6,10 @@ namespace fusuma {
 
 namespace {
 
-constexpr int decimals = 4; // 0.1 µm
+constexpr int svg_decimals = 4; // 0.1 µm
 
 void append(std::string& text, Point p) {
-    text += number(p.x, decimals) + ' ' + number(p.y, decimals);
+    text += number(p.x, svg_decimals) + ' ' + number(p.y, svg_decimals);
 }
 
 enum class End { closed, open };
@@ -31,7 +31,7 @@ std::string path_data(const Contour& contour, End end = End::closed) {
 }
 
 std::string opening(Size size) {
-    const std::string width = number(size.width, decimals), height = number(size.height, decimals);
+    const std::string width = number(size.width, svg_decimals), height = number(size.height, svg_decimals);
     return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + width +
            "mm\" height=\"" + height + "mm\" viewBox=\"0 0 " + width + " " + height + "\" overflow=\"visible\">\n";
 }
@@ -53,7 +53,7 @@ std::string path_of(const Contour& line, bool is_open) {
 
 std::string copies_svg(const std::vector<std::shared_ptr<const PlacedCopy>>& copies, const Rect& box,
                        const std::string& png_base64) {
-    const std::string width = number(box.width(), decimals), height = number(box.height(), decimals);
+    const std::string width = number(box.width(), svg_decimals), height = number(box.height(), svg_decimals);
     std::string svg = opening({box.width(), box.height()}) + "  <image width=\"" + width + "\" height=\"" + height +
                       "\" preserveAspectRatio=\"none\" href=\"data:image/png;base64," + png_base64 + "\"/>\n";
     for (const CutKind kind : {CutKind::kiss, CutKind::score, CutKind::through}) {

@@ -19,10 +19,10 @@ namespace fusuma {
 
 namespace {
 
-constexpr int decimals = 6, path_decimals = 4; // the latter of points on the paper: 0.04 µm
+constexpr int pdf_decimals = 6, path_decimals = 4; // the latter of points on the paper: 0.04 µm
 
 std::string real(double value) {
-    return number(value, decimals);
+    return number(value, pdf_decimals);
 }
 
 std::string pair_of(Point at) {
@@ -230,7 +230,7 @@ std::string text(const std::string& words) {
     return QPDFObjectHandle::newUnicodeString(words).unparse();
 }
 
-constexpr CutKind kinds[] = {CutKind::kiss, CutKind::score, CutKind::through};
+constexpr CutKind separated_kinds[] = {CutKind::kiss, CutKind::score, CutKind::through};
 
 /// The layers of the file and what they need: their optional-content groups and the spot colours of cut lines.
 class Layers {
@@ -241,7 +241,7 @@ class Layers {
             add("Print", "print", "");
             add("Marks", "marks", "");
         }
-        for (const CutKind kind : kinds) {
+        for (const CutKind kind : separated_kinds) {
             bool is_used = false;
             for (const PagePlan& page : plan.pages)
                 for (const CutPath& cut : page.cuts)
@@ -376,7 +376,7 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
     std::string content = layers.has("print") ? "q " + correction(plan) + Layers::within("print", prints) +
                                                     Layers::within("marks", marks) + "Q\n"
                                               : std::string();
-    for (const CutKind kind : kinds)
+    for (const CutKind kind : separated_kinds)
         if (const std::string name(word_of(kind)); layers.has(name))
             content += Layers::within(name, cut_lines(page, kind, plan.paper));
 

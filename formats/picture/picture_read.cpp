@@ -45,7 +45,7 @@ std::shared_ptr<const Picture> kept_with(Picture picture, const QString& file_na
     return std::make_shared<const Picture>(std::move(picture));
 }
 
-Original bytes_of(const QByteArray& file) {
+Original original_of(const QByteArray& file) {
     const auto bytes = std::as_bytes(std::span(file.constData(), static_cast<std::size_t>(file.size())));
     return std::make_shared<const std::vector<std::byte>>(bytes.begin(), bytes.end());
 }
@@ -76,12 +76,12 @@ std::shared_ptr<const Picture> picture_when_needed(Picture known, int width, int
 
 Result<std::shared_ptr<const Picture>> read_picture(const QByteArray& bytes, const QString& file_name,
                                                     const PageChoice& page, const Work& work) {
-    return read_picture(bytes_of(bytes), file_name, page, work);
+    return read_picture(original_of(bytes), file_name, page, work);
 }
 
 Result<std::shared_ptr<const Picture>> read_picture(const QString& path, const PageChoice& page, const Work& work) {
     const auto file = read_file(path, largest_picture_bytes);
-    return file ? read_picture(bytes_of(*file), path, page, work) : file.problem();
+    return file ? read_picture(original_of(*file), path, page, work) : file.problem();
 }
 
 std::optional<PrintJpeg> jpeg_of(const Pixels& pixels, const Work& work) {
@@ -104,7 +104,7 @@ Result<ArtworkFile> read_artwork(const QString& path, const std::optional<PageCh
     const auto file = read_file(path, largest_picture_bytes);
     if (!file)
         return file.problem();
-    const Original original = bytes_of(*file);
+    const Original original = original_of(*file);
     auto read =
         room::ask<std::variant<Picture, wire::DrawingParts, std::int32_t>>({.asked = room::Asked::artwork,
                                                                             .name = file_name_of(path),
