@@ -1,6 +1,7 @@
 #include "core/geometry/combine_curves.h"
 
 #include "core/geometry/box_grid.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
 
