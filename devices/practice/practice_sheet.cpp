@@ -120,22 +120,26 @@ Scan practice_scan(const QImage& printed, Size paper, const std::vector<Mark>& m
                                .then(Transform::shift(scan.origin))
                                .then(true_place(laid, paper).inverted())
                                .then(Transform::scale(px_per_mm, px_per_mm));
+    const uchar* pixels = grey.constBits();
+    const std::ptrdiff_t stride = grey.bytesPerLine();
+    const int right = grey.width() - 1, bottom = grey.height() - 1;
     for_bands(scan.height, work, [&](int first, int last) {
-        for (int y = first; y < last; ++y)
+        for (int y = first; y < last; ++y) {
+            std::uint8_t* out = scan.grey.data() + static_cast<std::ptrdiff_t>(y) * scan.width;
             for (int x = 0; x < scan.width; ++x) {
                 const Point p = from.apply({x + 0.5, y + 0.5}) - Point{0.5, 0.5};
-                const int left = static_cast<int>(std::floor(p.x)), top = static_cast<int>(std::floor(p.y));
                 double value = bed_grey;
-                if (left >= 0 && top >= 0 && left + 1 < grey.width() && top + 1 < grey.height()) {
+                if (p.x >= 0 && p.y >= 0 && p.x < right && p.y < bottom) {
+                    const int left = static_cast<int>(p.x), top = static_cast<int>(p.y);
                     const double u = p.x - left, v = p.y - top;
-                    const uchar *above = grey.constScanLine(top) + left, *below = grey.constScanLine(top + 1) + left;
+                    const uchar *above = pixels + top * stride + left, *below = above + stride;
                     value = ((1 - v) * ((1 - u) * above[0] + u * above[1]) + v * ((1 - u) * below[0] + u * below[1])) *
                             paper_grey / 255;
                 }
                 value += load.noise * noise_at(x, y, load.seed);
-                scan.grey[static_cast<std::size_t>(y) * static_cast<std::size_t>(scan.width) +
-                          static_cast<std::size_t>(x)] = static_cast<std::uint8_t>(std::clamp(value + 0.5, 0.0, 255.0));
+                out[x] = static_cast<std::uint8_t>(std::clamp(value + 0.5, 0.0, 255.0));
             }
+        }
     });
     return scan;
 }

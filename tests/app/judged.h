@@ -58,9 +58,15 @@ inline Rgb rgb_of(QRgb c) {
 inline double contrast_in(const QImage& picture, QRect where) {
     std::map<QRgb, int> counts;
     where &= picture.rect();
-    for (int y = where.top(); y <= where.bottom(); ++y)
-        for (int x = where.left(); x <= where.right(); ++x)
-            ++counts[picture.pixel(x, y)];
+    for (int y = where.top(); y <= where.bottom(); ++y) {
+        const auto* row = reinterpret_cast<const QRgb*>(picture.constScanLine(y));
+        for (int x = where.left(); x <= where.right();) { // a run of one colour at a time
+            const int first = x;
+            while (x <= where.right() && row[x] == row[first])
+                ++x;
+            counts[row[first]] += x - first;
+        }
+    }
     if (counts.empty())
         return 21;
     const auto ground = std::ranges::max_element(counts, {}, [](const auto& c) { return c.second; })->first;
