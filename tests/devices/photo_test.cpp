@@ -91,7 +91,7 @@ PracticeShot any_shot(unsigned seed, Chance& any) {
 
 Image developed(const PracticePhoto& photo) {
     const auto picture = read_picture(photo.jpeg, QStringLiteral("photo.jpg"));
-    EXPECT_TRUE(picture);
+    EXPECT_TRUE(picture) << picture.problem().english();
     return *(*picture)->pixels.get();
 }
 
