@@ -455,6 +455,8 @@ Result<Reply> reply(Wish wish, const Descriptor& file, const Work& work) {
         rusage used{};
         const int status = reader.ended(used);
         tell_what_it_said(reader, wish.name);
+        log(wish.name + (WIFSIGNALED(status) ? ": the reader was ended by signal " + std::to_string(WTERMSIG(status))
+                                             : ": the reader ended with " + std::to_string(WEXITSTATUS(status))));
         const bool is_slow =
             is_out_of_time || (WIFSIGNALED(status) && WTERMSIG(status) == SIGXCPU) ||
             (WIFSIGNALED(status) && WTERMSIG(status) == SIGKILL && used.ru_utime.tv_sec >= wish.seconds);

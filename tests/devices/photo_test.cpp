@@ -14,6 +14,7 @@
 #include "formats/pdf/pdf_write.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
+#include "formats/room/room.h"
 #include "tests/support/samples.h"
 
 #include <QGuiApplication>
@@ -90,8 +91,11 @@ PracticeShot any_shot(unsigned seed, Chance& any) {
 }
 
 Image developed(const PracticePhoto& photo) {
+    std::string said; // by the reader
+    room::log_to([&said](const std::string& words) { said += words + "\n"; });
     const auto picture = read_picture(photo.jpeg, QStringLiteral("photo.jpg"));
-    EXPECT_TRUE(picture) << picture.problem().english();
+    room::log_to({});
+    EXPECT_TRUE(picture) << picture.problem().english() << "\n" << said;
     return *(*picture)->pixels.get();
 }
 

@@ -110,13 +110,17 @@ TEST(Room, KillingTheReaderAtAnyMomentLeavesASentenceOrTheValue) {
                 std::this_thread::sleep_for(std::chrono::milliseconds(1));
             }
         });
+        std::string said;
+        room::log_to([&](const std::string& words) { said += words; });
         const auto picture = read_picture(test::demo_art("puffin.png"));
+        room::log_to(nullptr);
         is_over = true;
         killer.join();
         ++(picture ? came : failed);
         if (!picture) {
             EXPECT_THAT(picture.problem().english(),
                         HasSubstr("“puffin.png” could not be read: it made the reader fail."));
+            EXPECT_THAT(said, HasSubstr("puffin.png: the reader was ended by signal 9"));
         }
     }
     EXPECT_GE(std::min(failed, came), 4) << failed << " ended, " << came << " came";
