@@ -211,8 +211,14 @@ class Collector : public DL_CreationAdapter {
     }
 };
 
-/// Whether libdxflib gets through the file in time and memory in proportion to its size: it never leaves a line longer
-/// than its buffer, and makes room at once for as many corners, knots and points as an entity announces.
+/// Whether a code's value is a place, a length, a factor or an angle. Source: DXF reference, group code value types
+bool is_of_a_number(int code) {
+    return (code >= 10 && code <= 59) || (code >= 110 && code <= 149) || (code >= 210 && code <= 239);
+}
+
+/// Whether libdxflib gets through the file in time and memory in proportion to its size, with the same numbers every
+/// time: it never leaves a line longer than its buffer, makes room at once for as many corners, knots and points as an
+/// entity announces, and takes what lay in memory for a number that is not there.
 bool is_bounded(const QByteArray& file) {
     constexpr qsizetype longest_line = 1000;
     // Source: DXF reference, the codes of counts
@@ -234,6 +240,8 @@ bool is_bounded(const QByteArray& file) {
             continue;
         }
         const int number = static_cast<int>(std::strtol(code.constData(), nullptr, 10)); // as libdxflib takes it
+        if (is_of_a_number(number) && (line.isEmpty() || line.front() == '\0'))
+            return false;
         if (number == 0)
             entity = line;
         else if (const auto known = counts.find(entity);

@@ -40,5 +40,17 @@ TEST(Dxf, CountsThatLieAndEndlessLinesAreRefused) {
     EXPECT_TRUE(read_dxf(dxf_of("0\nLWPOLYLINE\n8\na\n90\n2\n70\n0\n10\n3\n20\n0\n10\n4\n20\n0\n")));
 }
 
+/// The library would take what lay in memory for a number that is not there: other lines at every reading.
+TEST(Dxf, ANumberThatIsNotThereIsRefused) {
+    for (const QByteArray& nothing : {QByteArray(""), QByteArray(" \t"), QByteArray("\f"), QByteArray(1, '\0')})
+        for (const QByteArray& entity :
+             {"0\nLWPOLYLINE\n8\na\n90\n2\n70\n1\n10\n3\n20\n0\n42\n" + nothing + "\n10\n4\n20\n0\n42\n1\n",
+              "0\nCIRCLE\n8\n0\n10\n5\n20\n" + nothing + "\n40\n7\n",
+              "0\nARC\n8\n0\n10\n5\n20\n5\n40\n7\n4294967346\n" + nothing + "\n51\n90\n"})
+            EXPECT_FALSE(read_dxf(dxf_of("0\nLINE\n8\na\n10\n0\n20\n0\n11\n4\n21\n4\n" + entity)))
+                << entity.toStdString();
+    EXPECT_TRUE(read_dxf(dxf_of("0\nLINE\n8\n\n10\n0\n20\n0\n11\n4\n21\n4\n"))); // a layer may be without a name
+}
+
 } // namespace
 } // namespace fusuma
