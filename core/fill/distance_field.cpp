@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace fusuma {
 
@@ -17,39 +18,64 @@ DistanceField::DistanceField(const Polygons& region, double cell_mm, double marg
     columns = static_cast<int>(std::ceil(box.width() / cell)) + 1;
     rows = static_cast<int>(std::ceil(box.height() / cell)) + 1;
     nodes.resize(static_cast<std::size_t>(columns) * static_cast<std::size_t>(rows));
+    mark_inside(region);
     const EdgeGrid edges(region);
-    const double most = std::min(box.width() + box.height(), 2 * reach); // what is found beyond reach saves looking
-    std::vector<double> crossed;
-    const double step = cell * 1.001;
+    constexpr int side = 8; // a power of two
+    const double half = side * cell * std::numbers::sqrt2 / 2;
+    for (int top = 0; top < rows; top += side)
+        for (int left = 0; left < columns; left += side) {
+            const Point centre = origin + Point{left + side / 2.0, top + side / 2.0} * cell;
+            measure(edges.nearest_round(centre, half, reach), {left, top, side}, reach);
+        }
+}
+
+/// Nodes become -1 inside and 1 outside.
+void DistanceField::mark_inside(const Polygons& region) {
+    std::vector<std::vector<double>> crossed(static_cast<std::size_t>(rows)); // x, by row
+    for (const Polygon& polygon : region)
+        for (std::size_t i = 0; i < polygon.size(); ++i) {
+            const Point a = polygon[i], b = polygon[(i + 1) % polygon.size()];
+            const auto row_of = [&](double y) { return static_cast<int>((y - origin.y) / cell); };
+            for (int r = row_of(std::min(a.y, b.y)); r <= std::min(rows - 1, row_of(std::max(a.y, b.y)) + 1); ++r)
+                if (const double y = origin.y + r * cell; (a.y > y) != (b.y > y))
+                    crossed[static_cast<std::size_t>(r)].push_back(a.x + (b.x - a.x) * (y - a.y) / (b.y - a.y));
+        }
     for (int r = 0; r < rows; ++r) {
-        const double y = origin.y + r * cell;
-        crossed.clear();
-        for (const Polygon& polygon : region)
-            for (std::size_t i = 0; i < polygon.size(); ++i) {
-                const Point a = polygon[i], b = polygon[(i + 1) % polygon.size()];
-                if ((a.y > y) != (b.y > y))
-                    crossed.push_back(a.x + (b.x - a.x) * (y - a.y) / (b.y - a.y));
-            }
-        std::sort(crossed.begin(), crossed.end());
+        std::vector<double>& places = crossed[static_cast<std::size_t>(r)];
+        std::sort(places.begin(), places.end());
         std::size_t passed = 0;
-        double at_least = 0, at_most = most; // from this node to the edge
         for (int c = 0; c < columns; ++c) {
-            const Point p{origin.x + c * cell, y};
-            while (passed < crossed.size() && crossed[passed] <= p.x)
+            while (passed < places.size() && places[passed] <= origin.x + c * cell)
                 ++passed;
-            // A neighbour's distance bounds this one's, so the search need not look far, or at all.
-            at_least -= step;
-            if (at_least <= reach) {
-                at_least = edges.distance_to(p, at_most);
-                at_most = std::min(most, at_least + step);
-            } else {
-                at_most = most;
-            }
-            const double far = std::min(at_least, reach);
-            nodes[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)] =
-                static_cast<float>(passed % 2 == 1 ? -far : far);
+            node(c, r) = passed % 2 == 1 ? -1.0F : 1.0F;
         }
     }
+}
+
+/// The edges that can be nearest to a node of the square, of those that can be to one of a larger.
+void DistanceField::measure(const EdgeGrid::NearEdges& of_larger, Square square, double reach) {
+    const int right = std::min(square.left + square.side, columns), bottom = std::min(square.top + square.side, rows);
+    if (square.left >= right || square.top >= bottom)
+        return;
+    const auto place = [&](int c, int r) { return Point{origin.x + c * cell, origin.y + r * cell}; };
+    constexpr std::size_t few = 8;
+    if (square.side <= 2 || of_larger.size() <= few) {
+        for (int r = square.top; r < bottom; ++r)
+            for (int c = square.left; c < right; ++c) {
+                double best = reach * reach;
+                for (const EdgeGrid::Edge* edge : of_larger)
+                    best = std::min(best, EdgeGrid::squared_distance(place(c, r), *edge));
+                node(c, r) *= static_cast<float>(std::min(reach, std::sqrt(best)));
+            }
+        return;
+    }
+    const Point first = place(square.left, square.top), last = place(right - 1, bottom - 1);
+    const EdgeGrid::NearEdges near =
+        EdgeGrid::nearest_round(lerp(first, last, 0.5), distance(first, last) / 2, of_larger);
+    const int half = square.side / 2;
+    for (const int top : {square.top, square.top + half})
+        for (const int left : {square.left, square.left + half})
+            measure(near, {left, top, half}, reach);
 }
 
 double DistanceField::at(Point p) const {

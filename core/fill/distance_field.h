@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/geometry/outline.h"
+#include "core/geometry/edge_grid.h"
 
 #include <cmath>
 #include <vector>
@@ -24,6 +24,16 @@ class DistanceField {
     double cell;
     int columns = 0, rows = 0;
     std::vector<float> nodes;
+
+    float& node(int column, int row) {
+        return nodes[static_cast<std::size_t>(row) * static_cast<std::size_t>(columns) +
+                     static_cast<std::size_t>(column)];
+    }
+    void mark_inside(const Polygons& region);
+    struct Square {
+        int left, top, side; ///< in nodes
+    };
+    void measure(const EdgeGrid::NearEdges& of_larger, Square square, double reach);
 };
 
 } // namespace fusuma

@@ -56,25 +56,13 @@ int EdgeGrid::row_of(double y) const {
     return std::clamp(static_cast<int>((y - box.min.y) / cell), 0, rows - 1);
 }
 
-namespace {
-
-double squared_distance_to_edge(Point p, const EdgeGrid::Edge& edge) {
-    const Point along = edge.to - edge.from;
-    const double squared = dot(along, along);
-    const double t = squared > 0 ? std::clamp(dot(p - edge.from, along) / squared, 0.0, 1.0) : 0;
-    const Point off = p - (edge.from + t * along);
-    return dot(off, off);
-}
-
-} // namespace
-
 bool EdgeGrid::is_near(Point p, double reach) const {
     if (box.empty() || !box.grown(reach).contains(p))
         return false;
     for (int r = row_of(p.y - reach); r <= row_of(p.y + reach); ++r)
         for (int c = column_of(p.x - reach); c <= column_of(p.x + reach); ++c)
             for (const std::uint32_t e : cell_at(c, r))
-                if (squared_distance_to_edge(p, edges[e]) <= reach * reach)
+                if (squared_distance(p, edges[e]) <= reach * reach)
                     return true;
     return false;
 }
@@ -97,10 +85,47 @@ double EdgeGrid::distance_to(Point p, double most) const {
             for (int c = column - ring; c <= column + ring; c += is_whole_row ? 1 : std::max(1, 2 * ring))
                 if (c >= 0 && c < columns)
                     for (const std::uint32_t e : cell_at(c, r))
-                        best = std::min(best, squared_distance_to_edge(p, edges[e]));
+                        best = std::min(best, squared_distance(p, edges[e]));
         }
     }
     return std::min(most, std::sqrt(best));
+}
+
+namespace {
+
+/// A place within `spread` of another has an edge no farther than the other's nearest and the way there and back; and a
+/// hair for rounding.
+double reach_round(double nearest, double spread) {
+    return (nearest + 2 * spread) * (1 + 1e-9);
+}
+
+} // namespace
+
+EdgeGrid::NearEdges EdgeGrid::nearest_round(Point centre, double spread, double most) const {
+    const double nearest = distance_to(centre, most + spread);
+    if (nearest >= most + spread)
+        return {};
+    NearEdges found;
+    const double reach = reach_round(nearest, spread);
+    for_each_near(centre, reach, [&](const Edge& edge) {
+        if (squared_distance(centre, edge) <= reach * reach)
+            found.push_back(&edge);
+    });
+    std::sort(found.begin(), found.end());
+    found.erase(std::unique(found.begin(), found.end()), found.end());
+    return found;
+}
+
+EdgeGrid::NearEdges EdgeGrid::nearest_round(Point centre, double spread, const NearEdges& of) {
+    std::vector<double> distances; // squared
+    for (const Edge* edge : of)
+        distances.push_back(squared_distance(centre, *edge));
+    const double reach = reach_round(std::sqrt(*std::ranges::min_element(distances)), spread);
+    NearEdges found;
+    for (std::size_t i = 0; i < of.size(); ++i)
+        if (distances[i] <= reach * reach)
+            found.push_back(of[i]);
+    return found;
 }
 
 std::optional<EdgeGrid::Hit> EdgeGrid::first_hit(Point from, Point direction, double least, double most) const {
