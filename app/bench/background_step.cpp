@@ -1,5 +1,6 @@
 #include "app/bench/background_step.h"
 
+#include "app/common/colour_patch.h"
 #include "app/common/enum_words.h"
 #include "app/common/more.h"
 #include "app/common/theme.h"
@@ -263,10 +264,9 @@ void BackgroundStep::refresh_pictures(const Sticker& s) {
 }
 
 void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
-    const QColor line = theme().line;
-    if (shown_swatches == std::pair(chosen.colours, line.rgb()))
+    if (shown_swatches == chosen.colours)
         return;
-    shown_swatches = {chosen.colours, line.rgb()};
+    shown_swatches = chosen.colours;
     while (QLayoutItem* item = swatches->takeAt(0)) {
         if (item->widget())
             item->widget()->deleteLater();
@@ -274,12 +274,10 @@ void BackgroundStep::refresh_swatches(const BackgroundSettings& chosen) {
     }
     for (std::size_t i = 0; i < std::min<std::size_t>(6, chosen.colours.size()); ++i) {
         const Rgb colour = chosen.colours[i];
-        auto* swatch =
-            button({}, "", QStringLiteral("swatch") + QString::number(i), tr("%1. Click to drop it.").arg(hex(colour)));
-        swatch->setAccessibleName(hex(colour));
+        auto* swatch = new ColourPatch(QStringLiteral("swatch") + QString::number(i), hex(colour),
+                                       tr("%1. Click to drop it.").arg(hex(colour)));
         swatch->setFixedSize(px(36), px(22));
-        swatch->setStyleSheet(QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px; padding: 0;")
-                                  .arg(hex(colour), line.name()));
+        swatch->show_colour(colour);
         connect(swatch, &QPushButton::clicked, this, [this, colour] {
             edit(tr("Drop a colour"), [colour](BackgroundSettings& b) { std::erase(b.colours, colour); });
         });

@@ -27,7 +27,7 @@ class BackgroundStep : public QWidget {
     QWidget *brightness_rows, *colour_rows, *subject_rows, *light_rows, *tolerance_rows, *stroke_rows, *stroke_buttons;
     QSlider *brightness, *tolerance;
     QHBoxLayout* swatches;
-    std::pair<std::vector<Rgb>, unsigned> shown_swatches; ///< and the colour of their lines
+    std::vector<Rgb> shown_swatches;
     QCheckBox *pockets, *fill_inside, *prints_evened, *whitens_paper;
     QPushButton *give_back, *whole_picture, *no_box;
     NumberField *brush_size, *brush_hardness;

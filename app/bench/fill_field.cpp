@@ -1,6 +1,7 @@
 #include "app/bench/fill_field.h"
 
 #include "app/bench/step_parts.h"
+#include "app/common/colour_patch.h"
 #include "app/common/glyphs.h"
 #include "app/common/painting.h"
 #include "app/common/theme.h"
@@ -61,9 +62,8 @@ FillField::FillField(BenchTools& bench_tools, const QString& name, const QString
     refresh();
 }
 
-QPushButton* FillField::colour_button(const QString& name, const QString& accessible, Rgb Fill::*part) {
-    auto* result = button({}, "", name, tr("Choose a colour, or pick one from the picture."));
-    result->setAccessibleName(accessible);
+ColourPatch* FillField::colour_button(const QString& name, const QString& accessible, Rgb Fill::*part) {
+    auto* result = new ColourPatch(name, accessible, tr("Choose a colour, or pick one from the picture."));
     result->setFixedSize(px(30), px(28));
     const auto use = [this, part](Rgb colour) { change([&](Fill& fill) { fill.*part = colour; }); };
     connect(result, &QPushButton::clicked, this, [this, result, part, use] {
@@ -105,15 +105,8 @@ void FillField::refresh() {
     second->setVisible(is_pattern);
     pitch_row->setVisible(is_pattern);
     pitch->set_value(current.pitch);
-    const auto dress = [](QPushButton* swatch, Rgb colour) {
-        if (swatch->property("colour") == to_qt(colour))
-            return; // style sheets are slow to take in
-        swatch->setProperty("colour", to_qt(colour));
-        swatch->setStyleSheet(QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px;")
-                                  .arg(to_qt(colour).name(), theme().dim.name()));
-    };
-    dress(first, current.colour);
-    dress(second, current.second);
+    first->show_colour(current.colour);
+    second->show_colour(current.second);
 }
 
 } // namespace fusuma::app

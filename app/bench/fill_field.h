@@ -5,10 +5,10 @@
 #include <QWidget>
 
 class QComboBox;
-class QPushButton;
 
 namespace fusuma::app {
 
+class ColourPatch;
 class NumberField;
 
 /// What a rim is printed with: paper, a colour, a pattern of two, or the art's own colours.
@@ -26,11 +26,11 @@ class FillField : public QWidget {
     BenchTools& tools;
     Fill current;
     QComboBox* kinds;
-    QPushButton *first, *second;
+    ColourPatch *first, *second;
     NumberField* pitch;
     QWidget* pitch_row;
 
-    QPushButton* colour_button(const QString& name, const QString& accessible, Rgb Fill::*part);
+    ColourPatch* colour_button(const QString& name, const QString& accessible, Rgb Fill::*part);
     void refresh();
     void change(const std::function<void(Fill&)>& edit);
 };

@@ -1,6 +1,7 @@
 #include "app/bench/label_step.h"
 
 #include "app/common/colour_button.h"
+#include "app/common/colour_patch.h"
 #include "app/common/enum_words.h"
 #include "app/common/glyphs.h"
 #include "app/common/more.h"
@@ -310,13 +311,11 @@ QWidget* LabelStep::colour_part() {
     grid->setSpacing(4);
     for (std::size_t i = 0; i < swatches().size(); ++i) {
         const Swatch& swatch = swatches()[i];
-        auto* choice =
-            button(QStringLiteral("Aa"), "", QStringLiteral("swatch%1").arg(i), QString::fromLatin1(swatch.name));
-        choice->setAccessibleName(QString::fromLatin1(swatch.name));
+        const QString name = QString::fromLatin1(swatch.name);
+        auto* choice = new ColourPatch(QStringLiteral("swatch%1").arg(i), name, name);
+        choice->setText(QStringLiteral("Aa"));
         choice->setFixedHeight(px(24));
-        choice->setStyleSheet(
-            QStringLiteral("background: %1; color: %2; border: 1px solid %3; border-radius: 4px; padding: 0px;")
-                .arg(to_qt(swatch.ground).name(), to_qt(swatch.lettering).name(), theme().line.name()));
+        choice->show_colour(swatch.ground, swatch.lettering);
         connect(choice, &QPushButton::clicked, this, [this, i] {
             edit(tr("Colours"), [i](LabelDesign& d) { d = recoloured(std::move(d), swatches()[i]); });
         });

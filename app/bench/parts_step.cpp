@@ -90,8 +90,7 @@ class PartItem : public QTreeWidgetItem {
         if (column != part_column || role != Qt::DecorationRole)
             return QTreeWidgetItem::data(column, role);
         if (picture.isNull())
-            picture = QPixmap::fromImage(
-                on_screen_of(*treeWidget(), picture_of(art, shape, treeWidget()->devicePixelRatioF())));
+            picture = QPixmap::fromImage(picture_of(art, shape, treeWidget()->devicePixelRatioF()));
         return picture;
     }
 
@@ -118,6 +117,7 @@ PartsStep::PartsStep(Model& project, BenchTools& bench_tools) : model(project), 
     list->setSelectionMode(QAbstractItemView::ExtendedSelection);
     list->setUniformRowHeights(true);
     list->setIconSize(QSize(22, 22));
+    list->setItemDelegate(new OnScreenRows(list));
     list->setFixedHeight(px(210));
     list->setIndentation(10);
     list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

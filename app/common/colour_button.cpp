@@ -8,29 +8,19 @@
 
 namespace fusuma::app {
 
-ColourButton::ColourButton(const QString& name, const QString& accessible, const QString& none) : none_word(none) {
-    setObjectName(name);
-    setAccessibleName(accessible);
-    setAutoDefault(false);
+ColourButton::ColourButton(const QString& name, const QString& accessible, const QString& none)
+    : ColourPatch(name, accessible), none_word(none) {
     setFixedHeight(px(26));
     setMinimumWidth(px(30));
     connect(this, &QPushButton::clicked, this, &ColourButton::ask);
-    setProperty("colour", QStringLiteral("?"));
     set_colour(std::nullopt);
 }
 
 void ColourButton::set_colour(std::optional<Rgb> colour) {
     current = colour;
-    const QString value = colour ? to_qt(*colour).name() : QString();
-    if (property("colour").toString() == value)
-        return; // style sheets are slow to take in
-    setProperty("colour", value);
+    show_colour(colour);
     setText(colour ? QString() : none_word);
-    setToolTip(colour ? tr("%1. Click to change it.").arg(value.toUpper()) : none_word);
-    setStyleSheet(
-        colour
-            ? QStringLiteral("background: %1; border: 1px solid %2; border-radius: 4px;").arg(value, theme().dim.name())
-            : QString());
+    setToolTip(colour ? tr("%1. Click to change it.").arg(to_qt(*colour).name().toUpper()) : none_word);
 }
 
 void ColourButton::ask() {

@@ -1,14 +1,11 @@
 #pragma once
 
-#include "core/raster/lab.h"
-
-#include <QPushButton>
-#include <optional>
+#include "app/common/colour_patch.h"
 
 namespace fusuma::app {
 
 /// A button in a colour, which asks for another when clicked.
-class ColourButton : public QPushButton {
+class ColourButton : public ColourPatch {
     Q_OBJECT
   public:
     /// @param none  the word for no colour of its own, offered in a menu; empty when there must be one

@@ -63,4 +63,12 @@ QImage on_screen_of(const QWidget& widget, QImage picture) {
     return picture;
 }
 
+void OnScreenRows::initStyleOption(QStyleOptionViewItem* option, const QModelIndex& index) const {
+    QStyledItemDelegate::initStyleOption(option, index);
+    if (option->icon.isNull() || !option->widget || !ScreenColours::of(option->widget->screen()))
+        return;
+    const QPixmap kept = option->icon.pixmap(option->decorationSize, option->widget->devicePixelRatioF());
+    option->icon = QIcon(QPixmap::fromImage(on_screen_of(*option->widget, kept.toImage())));
+}
+
 } // namespace fusuma::app

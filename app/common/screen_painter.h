@@ -4,6 +4,7 @@
 
 #include <QImage>
 #include <QPainter>
+#include <QStyledItemDelegate>
 #include <memory>
 #include <optional>
 
@@ -31,7 +32,16 @@ class ScreenPainter {
     std::optional<QPainter> with;
 };
 
-/// A small picture as the screen of the widget is to be given it.
+/// A small picture as the screen of the widget is to be given it, while the widget is painted.
 [[nodiscard]] QImage on_screen_of(const QWidget& widget, QImage picture);
+
+/// Rows of a list or tree whose pictures show art.
+class OnScreenRows : public QStyledItemDelegate {
+  public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+
+  protected:
+    void initStyleOption(QStyleOptionViewItem* option, const QModelIndex& index) const override;
+};
 
 } // namespace fusuma::app

@@ -44,6 +44,29 @@ LeftWorkDialog::LeftWorkDialog(std::vector<LeftWork> works, QWidget* parent)
     resize(600, std::min(420, 118 + 98 * left));
 }
 
+namespace {
+
+/// The kept work's first sheet.
+class SheetPicture : public QWidget {
+  public:
+    explicit SheetPicture(const QImage& of) : picture(of) {}
+
+  protected:
+    void paintEvent(QPaintEvent*) override {
+        ScreenPainter on_screen(*this);
+        const QImage shown =
+            picture.scaled(size() * devicePixelRatioF(), Qt::KeepAspectRatio, Qt::SmoothTransformation);
+        QRectF place({}, QSizeF(shown.size()) / devicePixelRatioF());
+        place.moveCenter(QRectF(rect()).center());
+        on_screen.painter().drawImage(place, shown);
+    }
+
+  private:
+    QImage picture;
+};
+
+} // namespace
+
 QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
     constexpr int side = 72;
     auto* card = new QWidget;
@@ -52,16 +75,8 @@ QWidget* LeftWorkDialog::line(const LeftWork& work, int number) {
     auto* layout = new QHBoxLayout(card);
     layout->setContentsMargins(10, 8, 10, 8);
     layout->setSpacing(12);
-    auto* picture = new QLabel;
+    auto* picture = new SheetPicture(work.picture);
     picture->setFixedSize(side, side);
-    picture->setAlignment(Qt::AlignCenter);
-    if (!work.picture.isNull()) {
-        const double ratio = devicePixelRatioF();
-        const QSize room = QSize(side, side) * ratio;
-        QImage shown = work.picture.scaled(room, Qt::KeepAspectRatio, Qt::SmoothTransformation);
-        shown.setDevicePixelRatio(ratio);
-        picture->setPixmap(QPixmap::fromImage(on_screen_of(*this, std::move(shown))));
-    }
     layout->addWidget(picture);
     auto* words = new QVBoxLayout;
     words->setSpacing(2);

@@ -75,6 +75,7 @@ NewLabelDialog::NewLabelDialog(QWidget* parent) : QDialog(parent) {
     list->setAccessibleName(tr("Templates"));
     list->setViewMode(QListView::IconMode);
     list->setIconSize(picture_size);
+    list->setItemDelegate(new OnScreenRows(list));
     list->setGridSize(QSize(178, 140));
     list->setResizeMode(QListView::Adjust);
     list->setMovement(QListView::Static);
@@ -112,8 +113,8 @@ void NewLabelDialog::add(const LabelTemplate& one) {
 
 void NewLabelDialog::add_next_picture() {
     list->item(with_picture)
-        ->setIcon(QIcon(QPixmap::fromImage(on_screen_of(
-            *this, picture_of(templates[static_cast<std::size_t>(with_picture)].design, devicePixelRatioF())))));
+        ->setIcon(QIcon(QPixmap::fromImage(
+            picture_of(templates[static_cast<std::size_t>(with_picture)].design, devicePixelRatioF()))));
     if (++with_picture < list->count())
         QTimer::singleShot(0, this, &NewLabelDialog::add_next_picture);
 }

@@ -138,6 +138,7 @@ std::string lines_of(const std::set<std::string>& all) {
     return lines;
 }
 
+/// And in dialogs nothing is cut off.
 TEST_F(InAMadeUpLanguage, NothingStaysUnbracketed) {
     std::set<std::string> outside;
     for (const QAction* action : window.findChildren<QAction*>())
@@ -152,7 +153,12 @@ TEST_F(InAMadeUpLanguage, NothingStaysUnbracketed) {
                 look(window, name + (", " + card->name().toStdString()), outside);
             }
     }
-    EachDialog dialogs(window, [&](QDialog& dialog, const std::string& by) { look(dialog, by, outside); });
+    EachDialog dialogs(window, [&](QDialog& dialog, const std::string& by) {
+        look(dialog, by, outside);
+        expect_all_fits(dialog, by);
+        EXPECT_LE(dialog.width(), 1280) << by;
+        EXPECT_LE(dialog.height(), 800) << by;
+    });
     for (const Place place : {Place::bench, Place::sheet, Place::output}) {
         window.go_to(place);
         if (place == Place::sheet)

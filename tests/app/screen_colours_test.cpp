@@ -1,5 +1,6 @@
 // Pictures and sheets in the colours of the screen they are on.
 
+#include "app/common/colour_patch.h"
 #include "app/common/screen_colours.h"
 #include "app/common/screen_painter.h"
 #include "app/common/zoom_view.h"
@@ -11,8 +12,10 @@
 #include <QColorSpace>
 #include <QDBusContext>
 #include <QDBusObjectPath>
+#include <QListWidget>
 #include <QPainter>
 #include <QScreen>
+#include <QVBoxLayout>
 #include <xcb/xcb.h>
 
 namespace fusuma::app {
@@ -124,6 +127,37 @@ TEST_F(ScreenProfile, IsWhatPicturesAndSheetAreShownThrough) {
     }
     EXPECT_TRUE(is_plain());
     EXPECT_GT(count(window.grab().toImage(), red), 1000) << "and as before without it";
+}
+
+/// What keeps pictures shows them by the profile that there is when they are seen.
+TEST_F(ScreenProfile, RowsAndButtonsInAColourAreShownThroughItToo) {
+    QWidget both;
+    auto* layout = new QVBoxLayout(&both);
+    auto* list = new QListWidget;
+    list->setIconSize({40, 40});
+    list->setItemDelegate(new OnScreenRows(list));
+    QPixmap picture(40, 40);
+    picture.fill(red);
+    new QListWidgetItem(QIcon(picture), "Puffin", list);
+    auto* patch = new ColourPatch("patch");
+    patch->setFixedSize(40, 40);
+    patch->show_colour(Rgb{200, 60, 40});
+    layout->addWidget(list);
+    layout->addWidget(patch);
+    both.show();
+    const auto shown = [&](const QColor& colour) {
+        return std::pair(count(list->grab().toImage(), colour) / 100, count(patch->grab().toImage(), colour) / 100);
+    };
+    const QColor there = given(QColorSpace::DisplayP3, red);
+    EXPECT_EQ(shown(red), std::pair(16, 14)) << "less its edge";
+    name("p3.icc", QColorSpace(QColorSpace::DisplayP3).iccProfile());
+    {
+        const ScreenColours colours(bus.connection("ours"));
+        ASSERT_TRUE(QTest::qWaitFor([] { return !is_plain(); }, long_enough));
+        EXPECT_EQ(shown(red), std::pair(0, 0));
+        EXPECT_EQ(shown(there), std::pair(16, 14));
+    }
+    EXPECT_EQ(shown(red), std::pair(16, 14));
 }
 
 TEST_F(ScreenProfile, IsTakenAnewWhenTheManagerHasAnother) {

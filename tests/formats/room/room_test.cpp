@@ -145,11 +145,14 @@ TEST(Room, WhatReadersAreCopiesOfIsStartedAnew) {
 
 /// Nor does anybody wait for one that does not answer, as on a disk that has gone to sleep.
 TEST(Room, StopDoesNotWaitForOneThatIsStillStarting) {
-    ASSERT_TRUE(read_picture(test::demo_art("white-moon.png")));
-    const auto origin = readers("(fusuma-reader)");
-    ASSERT_EQ(origin.size(), 1U);
-    ::kill(origin.front(), SIGSTOP);
-    EXPECT_TRUE(read_picture(test::demo_art("white-moon.png"))) << "by the one that waited";
+    std::vector<pid_t> origin;
+    do { // once more when it was stopped before it had made the one that waits
+        ASSERT_TRUE(read_picture(test::demo_art("white-moon.png")));
+        origin = readers("(fusuma-reader)");
+        ASSERT_EQ(origin.size(), 1U);
+        ::kill(origin.front(), SIGSTOP);
+        EXPECT_TRUE(read_picture(test::demo_art("white-moon.png"))) << "by the one that waited";
+    } while (readers("(fusuma-reader)") != origin);
     std::stop_source stop;
     std::vector<std::thread> waiting;
     for (int i = 0; i < 2; ++i)
@@ -166,26 +169,32 @@ TEST(Room, StopDoesNotWaitForOneThatIsStillStarting) {
     EXPECT_TRUE(read_picture(test::demo_art("puffin.png"))) << "and the next is read";
 }
 
-TEST(Room, NobodyIsLeftBehind) {
-    for (int i = 0; i < 5; ++i)
-        EXPECT_TRUE(read_picture(test::demo_art("white-moon.png")));
-    const auto patience = Clock::now() + std::chrono::seconds(5);
-    while (readers().size() > 1 && Clock::now() < patience)
-        std::this_thread::sleep_for(std::chrono::milliseconds(5));
-    EXPECT_EQ(readers().size(), 1U) << "one that waits for the next file";
+int open_files() {
     int open = 0;
     DIR* folder = ::opendir("/proc/self/fd");
     while (::readdir(folder))
         ++open;
     ::closedir(folder);
+    return open;
+}
+
+TEST(Room, NobodyIsLeftBehind) {
+    for (int i = 0; i < 5; ++i)
+        EXPECT_TRUE(read_picture(test::demo_art("white-moon.png")));
+    const auto settles = [](const auto& is_so) {
+        for (const auto patience = Clock::now() + std::chrono::seconds(20); !is_so() && Clock::now() < patience;)
+            std::this_thread::sleep_for(std::chrono::milliseconds(5));
+        return is_so();
+    };
+    EXPECT_TRUE(settles([] { return readers().size() == 1; })) << "one that waits for the next file";
+    const int open = open_files();
+    const auto fail = [] { static_cast<void>(read_picture(QByteArray("no picture"), QStringLiteral("none.png"))); };
     for (int i = 0; i < 20; ++i)
-        static_cast<void>(read_picture(QByteArray("no picture"), QStringLiteral("none.png")));
-    int later = 0;
-    folder = ::opendir("/proc/self/fd");
-    while (::readdir(folder))
-        ++later;
-    ::closedir(folder);
-    EXPECT_LE(later, open + 3) << "files that stay open";
+        fail();
+    EXPECT_TRUE(settles([&] {
+        fail(); // those that have left since are seen off when the next is
+        return open_files() <= open + 3;
+    })) << "files that stay open";
 }
 
 TEST(Room, TwoAreReadAtATimeFromAnyNumberOfThreads) {
@@ -200,7 +209,7 @@ TEST(Room, TwoAreReadAtATimeFromAnyNumberOfThreads) {
     for (std::thread& one : all)
         one.join();
     EXPECT_EQ(read, 10);
-    EXPECT_LE(most, 3U) << "two at work and one that leaves";
+    EXPECT_LE(most, 6U) << "two at work, one ahead, and those that leave";
 }
 
 TEST(Room, ChatterGoesToTheLog) {
