@@ -65,10 +65,13 @@ QImage on_screen_of(const QWidget& widget, QImage picture) {
 
 void OnScreenRows::initStyleOption(QStyleOptionViewItem* option, const QModelIndex& index) const {
     QStyledItemDelegate::initStyleOption(option, index);
-    if (option->icon.isNull() || !option->widget || !ScreenColours::of(option->widget->screen()))
+    if (option->icon.isNull() || !option->widget)
         return;
-    const QPixmap kept = option->icon.pixmap(option->decorationSize, option->widget->devicePixelRatioF());
-    option->icon = QIcon(QPixmap::fromImage(on_screen_of(*option->widget, kept.toImage())));
+    QPixmap shown = option->icon.pixmap(option->decorationSize, option->widget->devicePixelRatioF());
+    if (ScreenColours::of(option->widget->screen()))
+        shown = QPixmap::fromImage(on_screen_of(*option->widget, shown.toImage()));
+    option->icon = QIcon(shown);
+    option->icon.addPixmap(shown, QIcon::Selected); // else it would be tinted
 }
 
 } // namespace fusuma::app

@@ -35,7 +35,7 @@ class ScreenPainter {
 /// A small picture as the screen of the widget is to be given it, while the widget is painted.
 [[nodiscard]] QImage on_screen_of(const QWidget& widget, QImage picture);
 
-/// Rows of a list or tree whose pictures show art.
+/// Rows of a list or tree whose pictures show art, chosen or not.
 class OnScreenRows : public QStyledItemDelegate {
   public:
     using QStyledItemDelegate::QStyledItemDelegate;

@@ -150,6 +150,8 @@ TEST_F(ScreenProfile, RowsAndButtonsInAColourAreShownThroughItToo) {
     };
     const QColor there = given(QColorSpace::DisplayP3, red);
     EXPECT_EQ(shown(red), std::pair(16, 14)) << "less its edge";
+    list->setCurrentRow(0);
+    EXPECT_EQ(shown(red), std::pair(16, 14)) << "a row that is chosen tints nothing";
     name("p3.icc", QColorSpace(QColorSpace::DisplayP3).iccProfile());
     {
         const ScreenColours colours(bus.connection("ours"));

@@ -314,36 +314,30 @@ TEST_F(SessionTest, WhatSomebodyElseWroteIsNoticedWithoutAClock) {
     EXPECT_TRUE(model.project.has_changed_on_disk());
 }
 
-struct Typed {
-    const char* text;
-    Unit unit;
-    double value;
-    const char* shown;
-};
-
-class NumberFieldReads : public testing::TestWithParam<Typed> {};
-
-TEST_P(NumberFieldReads, LengthsWithUnitsAndSums) {
-    const Typed& c = GetParam();
-    NumberField field(NumberField::Kind::length, -10, 100, 1, "field");
-    field.set_unit(c.unit);
-    QSignalSpy edited(&field, &NumberField::edited);
-    field.show();
-    field.selectAll();
-    QTest::keyClicks(&field, c.text);
-    QTest::keyClick(&field, Qt::Key_Return);
-    ASSERT_EQ(edited.count(), 1);
-    EXPECT_NEAR(edited[0][0].toDouble(), c.value, 1e-9);
-    EXPECT_EQ(field.text().toStdString(), c.shown);
+TEST(NumberField, ReadsLengthsWithUnitsAndSums) {
+    struct Typed {
+        const char* text;
+        Unit unit;
+        double value; ///< mm
+        const char* shown;
+    };
+    for (const Typed& typed : {Typed{"3", Unit::mm, 3, "3.0 mm"}, Typed{"1/4in", Unit::mm, 6.35, "6.3 mm"},
+                               Typed{"50/2", Unit::mm, 25, "25.0 mm"}, Typed{"2", Unit::inch, 50.8, "2.000 in"},
+                               Typed{"500", Unit::mm, 100, "100.0 mm"}, Typed{"-99", Unit::mm, -10, "−10.0 mm"},
+                               Typed{"2,5cm", Unit::cm, 25, "2.50 cm"}}) {
+        SCOPED_TRACE(typed.text);
+        NumberField field(NumberField::Kind::length, -10, 100, 1, "field");
+        field.set_unit(typed.unit);
+        const QSignalSpy edited(&field, &NumberField::edited);
+        field.show();
+        field.selectAll();
+        QTest::keyClicks(&field, typed.text);
+        QTest::keyClick(&field, Qt::Key_Return);
+        ASSERT_EQ(edited.count(), 1);
+        EXPECT_NEAR(edited[0][0].toDouble(), typed.value, 1e-9);
+        EXPECT_EQ(field.text().toStdString(), typed.shown);
+    }
 }
-
-INSTANTIATE_TEST_SUITE_P(Lengths, NumberFieldReads,
-                         testing::Values(Typed{"3", Unit::mm, 3, "3.0 mm"}, Typed{"1/4in", Unit::mm, 6.35, "6.3 mm"},
-                                         Typed{"50/2", Unit::mm, 25, "25.0 mm"},
-                                         Typed{"2", Unit::inch, 50.8, "2.000 in"},
-                                         Typed{"500", Unit::mm, 100, "100.0 mm"},
-                                         Typed{"-99", Unit::mm, -10, "−10.0 mm"},
-                                         Typed{"2,5cm", Unit::cm, 25, "2.50 cm"}));
 
 TEST(NumberField, StepsByKeysAndLeavesTheWheelToThePanelUnlessInUse) {
     NumberField field(NumberField::Kind::degrees, -360, 360, 1, "turn");
