@@ -4,10 +4,38 @@
 
 #include <QHeaderView>
 #include <QMenu>
+#include <QStyledItemDelegate>
 #include <QTreeWidget>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <climits>
 
 namespace fusuma::app {
+
+namespace {
+
+/// Rows as high as their words need in the width that there is.
+class WholeWords : public QStyledItemDelegate {
+  public:
+    explicit WholeWords(QTreeWidget* of) : QStyledItemDelegate(of), list(of) {}
+
+  protected:
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        constexpr int edges = 8;
+        const QSize usual = QStyledItemDelegate::sizeHint(option, index);
+        const int width = list->columnWidth(index.column()) - list->indentation() - edges;
+        const QFontMetrics letters(option.font);
+        const int lines =
+            letters.boundingRect(0, 0, width, INT_MAX / 2, Qt::TextWordWrap, index.data().toString()).height();
+        const bool is_wrapped = index.column() == 0 && index.parent().isValid();
+        return {usual.width(), is_wrapped ? usual.height() + std::max(0, lines - letters.height()) : usual.height()};
+    }
+
+  private:
+    QTreeWidget* list;
+};
+
+} // namespace
 
 KeysDialog::KeysDialog(const QMenuBar& menus, const std::vector<std::pair<QString, KeyList>>& views, QWidget* over)
     : QDialog(over) {
@@ -21,6 +49,9 @@ KeysDialog::KeysDialog(const QMenuBar& menus, const std::vector<std::pair<QStrin
     list->setColumnCount(2);
     list->setHeaderLabels({tr("What it does"), tr("Keys")});
     list->setRootIsDecorated(false);
+    list->setWordWrap(true);
+    list->setItemDelegate(new WholeWords(list));
+    connect(list->header(), &QHeaderView::sectionResized, list, &QTreeWidget::doItemsLayout);
     list->header()->setStretchLastSection(false);
     list->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     list->header()->setSectionResizeMode(1, QHeaderView::ResizeToContents);

@@ -13,8 +13,10 @@
 #include "tests/app/fits.h"
 #include "tests/app/in_language.h"
 
+#include <QHeaderView>
 #include <QRegularExpression>
 #include <QTranslator>
+#include <QTreeWidget>
 
 namespace fusuma::app {
 namespace {
@@ -131,6 +133,18 @@ class InAMadeUpLanguage : public Translated, public WindowOfSteps {
     }
 };
 
+/// Rows that are read have their words on as many lines as those need.
+void expect_whole_rows(const QTreeWidget& list, const std::string& where) {
+    for (QTreeWidgetItemIterator it(const_cast<QTreeWidget*>(&list)); *it; ++it) {
+        const QRect row = list.visualItemRect(*it);
+        if (row.isEmpty() || (*it)->isFirstColumnSpanned())
+            continue;
+        const int beside = list.header()->sectionSize(0) - list.indentation() - 6;
+        const QRect words = list.fontMetrics().boundingRect(0, 0, beside, 10'000, Qt::TextWordWrap, (*it)->text(0));
+        EXPECT_GE(row.height(), words.height()) << where << ": " << (*it)->text(0).toStdString();
+    }
+}
+
 std::string lines_of(const std::set<std::string>& all) {
     std::string lines;
     for (const std::string& line : all)
@@ -156,6 +170,8 @@ TEST_F(InAMadeUpLanguage, NothingStaysUnbracketed) {
     EachDialog dialogs(window, [&](QDialog& dialog, const std::string& by) {
         look(dialog, by, outside);
         expect_all_fits(dialog, by);
+        if (const auto* keys = dialog.findChild<QTreeWidget*>("keyList"))
+            expect_whole_rows(*keys, by);
         EXPECT_LE(dialog.width(), 1280) << by;
         EXPECT_LE(dialog.height(), 800) << by;
     });
