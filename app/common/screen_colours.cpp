@@ -27,13 +27,20 @@ xcb_connection_t* x_server() {
     return x11 ? x11->connection() : nullptr;
 }
 
-xcb_window_t root_of(xcb_connection_t* server) {
-    return xcb_setup_roots_iterator(xcb_get_setup(server)).data->root;
-}
-
 template <typename T> using Reply = std::unique_ptr<T, decltype(&std::free)>;
 template <typename T> Reply<T> reply(T* answer) {
     return {answer, &std::free};
+}
+
+/// A property of the first screen's root; empty when there is none, or more than a profile has.
+QByteArray root_property(xcb_connection_t* server, xcb_atom_t name) {
+    constexpr std::uint32_t most_words = 4 << 20;
+    const xcb_window_t root = xcb_setup_roots_iterator(xcb_get_setup(server)).data->root;
+    const auto value = reply(xcb_get_property_reply(
+        server, xcb_get_property(server, 0, root, name, XCB_GET_PROPERTY_TYPE_ANY, 0, most_words), nullptr));
+    if (!value || value->bytes_after > 0)
+        return {};
+    return {static_cast<const char*>(xcb_get_property_value(value.get())), xcb_get_property_value_length(value.get())};
 }
 
 } // namespace
@@ -86,11 +93,14 @@ void ScreenColours::find_all() {
 
 void ScreenColours::ask(const QString& screen, int index) {
     const auto ask_x_server = [this, screen, index] {
-        const QByteArray profile = of_x_server(index);
-        if (profile.isEmpty())
+        xcb_connection_t* server = x_server();
+        const std::uint32_t property = server ? property_of(index) : 0;
+        if (property == 0)
             take(screen, nullptr);
-        else
-            read(screen, profile);
+        else // a profile is large, and the server may be far
+            read(screen, [server, property](const Work& work) {
+                return read_screen_profile(root_property(server, property), work);
+            });
     };
     const auto path_in = [](const QVariantList& answer) { return answer.value(0).value<QDBusObjectPath>().path(); };
     const auto read_file = [this, screen, ask_x_server](const QVariantList& answer) {
@@ -98,7 +108,7 @@ void ScreenColours::ask(const QString& screen, int index) {
         if (file.isEmpty())
             ask_x_server();
         else
-            read(screen, file);
+            read(screen, [file](const Work& work) { return read_screen_profile(file, work); });
     };
     const auto ask_profile = [this, path_in, read_file, ask_x_server](const QVariantList& answer) {
         call(path_in(answer), QStringLiteral("org.freedesktop.DBus.Properties"), QStringLiteral("Get"),
@@ -133,11 +143,11 @@ void ScreenColours::call(const QString& path, const QString& interface, const QS
             });
 }
 
-template <typename Source> void ScreenColours::read(const QString& screen, Source source) {
+void ScreenColours::read(const QString& screen, Read read_table) {
     in_background(
         reading, this,
-        [source = std::move(source), work = Work{.stop = stop.get_token()}] {
-            auto table = read_screen_profile(source, work);
+        [read_table = std::move(read_table), work = Work{.stop = stop.get_token()}] {
+            auto table = read_table(work);
             if (table && table->changes_nothing())
                 return std::shared_ptr<const ColourTable>();
             return table ? std::make_shared<const ColourTable>(std::move(*table)) : nullptr;
@@ -164,23 +174,15 @@ void ScreenColours::paint_all_anew() {
         widget->update();
 }
 
-QByteArray ScreenColours::of_x_server(int index) {
+std::uint32_t ScreenColours::property_of(int index) {
     xcb_connection_t* server = x_server();
-    if (!server)
-        return {};
     const QByteArray name = index == 0 ? QByteArray("_ICC_PROFILE") : "_ICC_PROFILE_" + QByteArray::number(index);
     const auto atom = reply(xcb_intern_atom_reply(
         server, xcb_intern_atom(server, 0, static_cast<std::uint16_t>(name.size()), name.constData()), nullptr));
     if (!atom)
-        return {};
+        return 0;
     properties.insert(atom->atom);
-    constexpr std::uint32_t most_words = 4 << 20;
-    const auto value = reply(xcb_get_property_reply(
-        server, xcb_get_property(server, 0, root_of(server), atom->atom, XCB_GET_PROPERTY_TYPE_ANY, 0, most_words),
-        nullptr));
-    if (!value || value->bytes_after > 0)
-        return {};
-    return {static_cast<const char*>(xcb_get_property_value(value.get())), xcb_get_property_value_length(value.get())};
+    return atom->atom;
 }
 
 bool ScreenColours::nativeEventFilter(const QByteArray& type, void* message, qintptr*) {

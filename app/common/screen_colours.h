@@ -1,6 +1,8 @@
 #pragma once
 
 #include "core/raster/colour_table.h"
+#include "core/result.h"
+#include "core/work.h"
 
 #include <QAbstractNativeEventFilter>
 #include <QDBusConnection>
@@ -38,6 +40,7 @@ class ScreenColours : public QObject, QAbstractNativeEventFilter {
   private:
     using Use = std::function<void(const QVariantList&)>;
     using Failed = std::function<void()>;
+    using Read = std::function<Result<ColourTable>(const Work&)>;
 
     QDBusConnection manager;
     std::map<QString, std::shared_ptr<const ColourTable>> tables; ///< by screens' names
@@ -51,10 +54,10 @@ class ScreenColours : public QObject, QAbstractNativeEventFilter {
     void ask(const QString& screen, int index);
     void call(const QString& path, const QString& interface, const QString& method, const QVariantList& arguments,
               Use use, Failed failed);
-    template <typename Source> void read(const QString& screen, Source source);
+    void read(const QString& screen, Read read_table);
     void take(const QString& screen, std::shared_ptr<const ColourTable> found);
     void paint_all_anew();
-    [[nodiscard]] QByteArray of_x_server(int index);
+    [[nodiscard]] std::uint32_t property_of(int index); ///< the X server's name for a screen's profile; 0: none
     bool nativeEventFilter(const QByteArray& type, void* message, qintptr*) override;
 };
 
