@@ -71,6 +71,7 @@ BENCHMARK(opencv)->Unit(benchmark::kMillisecond);
 
 int main(int argc, char** argv) {
     using namespace fusuma;
+    qputenv("QT_QPA_PLATFORM", "offscreen");
     const QGuiApplication application(argc, argv);
     const int code = bench::run(argc, argv, "marks-over-opencv", "find", "opencv");
     Document document = test::disc_document({});
