@@ -182,9 +182,11 @@ TEST(Room, NobodyIsLeftBehind) {
     for (int i = 0; i < 5; ++i)
         EXPECT_TRUE(read_picture(test::demo_art("white-moon.png")));
     const auto settles = [](const auto& is_so) {
-        for (const auto patience = Clock::now() + std::chrono::seconds(20); !is_so() && Clock::now() < patience;)
+        const auto patience = Clock::now() + std::chrono::seconds(20);
+        bool was_so = is_so(); // asked again, it may have changed
+        for (; !was_so && Clock::now() < patience; was_so = is_so())
             std::this_thread::sleep_for(std::chrono::milliseconds(5));
-        return is_so();
+        return was_so;
     };
     EXPECT_TRUE(settles([] { return readers().size() == 1; })) << "one that waits for the next file";
     const int open = open_files();
