@@ -24,15 +24,20 @@ void ColourPatch::paintEvent(QPaintEvent* event) {
         QPushButton::paintEvent(event);
         return;
     }
-    constexpr double rounding = 4;
-    const double edge = hasFocus() ? 2 : 1;
+    constexpr double rounding = 4, ring = 2;
     ScreenPainter on_screen(*this);
     QPainter& painter = on_screen.painter();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setOpacity(isEnabled() ? 1 : 0.4);
-    painter.setPen(QPen(hasFocus() ? theme().accent : theme().dim, edge));
+    QRectF place(rect());
+    if (hasFocus()) { // a ring apart from the colour, which may be the ring's own
+        painter.setPen(QPen(theme().accent, ring));
+        painter.drawRoundedRect(place.adjusted(ring / 2, ring / 2, -ring / 2, -ring / 2), rounding, rounding);
+        place.adjust(2 * ring, 2 * ring, -2 * ring, -2 * ring);
+    }
+    painter.setPen(theme().dim);
     painter.setBrush(to_qt(*ground));
-    painter.drawRoundedRect(QRectF(rect()).adjusted(edge / 2, edge / 2, -edge / 2, -edge / 2), rounding, rounding);
+    painter.drawRoundedRect(place.adjusted(0.5, 0.5, -0.5, -0.5), rounding, rounding);
     painter.setPen(to_qt(letters));
     painter.drawText(rect(), Qt::AlignCenter, text());
 }

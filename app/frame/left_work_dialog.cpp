@@ -46,13 +46,15 @@ LeftWorkDialog::LeftWorkDialog(std::vector<LeftWork> works, QWidget* parent)
 
 namespace {
 
-/// The kept work's first sheet.
+/// The kept work's first sheet, if there is a picture of it.
 class SheetPicture : public QWidget {
   public:
     explicit SheetPicture(const QImage& of) : picture(of) {}
 
   protected:
     void paintEvent(QPaintEvent*) override {
+        if (picture.isNull())
+            return;
         ScreenPainter on_screen(*this);
         const QImage shown =
             picture.scaled(size() * devicePixelRatioF(), Qt::KeepAspectRatio, Qt::SmoothTransformation);

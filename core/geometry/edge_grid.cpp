@@ -57,14 +57,8 @@ int EdgeGrid::row_of(double y) const {
 }
 
 bool EdgeGrid::is_near(Point p, double reach) const {
-    if (box.empty() || !box.grown(reach).contains(p))
-        return false;
-    for (int r = row_of(p.y - reach); r <= row_of(p.y + reach); ++r)
-        for (int c = column_of(p.x - reach); c <= column_of(p.x + reach); ++c)
-            for (const std::uint32_t e : cell_at(c, r))
-                if (squared_distance(p, edges[e]) <= reach * reach)
-                    return true;
-    return false;
+    return !box.empty() && box.grown(reach).contains(p) &&
+           any_near(p, reach, [&](const Edge& edge) { return squared_distance(p, edge) <= reach * reach; });
 }
 
 double EdgeGrid::distance_to(Point p, double most) const {
@@ -107,10 +101,11 @@ EdgeGrid::NearEdges EdgeGrid::nearest_round(Point centre, double spread, double 
         return {};
     NearEdges found;
     const double reach = reach_round(nearest, spread);
-    for_each_near(centre, reach, [&](const Edge& edge) {
+    static_cast<void>(any_near(centre, reach, [&](const Edge& edge) {
         if (squared_distance(centre, edge) <= reach * reach)
             found.push_back(&edge);
-    });
+        return false; // all of them
+    }));
     std::sort(found.begin(), found.end());
     found.erase(std::unique(found.begin(), found.end()), found.end());
     return found;

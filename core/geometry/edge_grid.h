@@ -57,12 +57,14 @@ class EdgeGrid {
     std::vector<double> perimeters;
     std::vector<std::vector<std::uint32_t>> cells;
 
-    /// The edges in cells that reach to within `reach` of the point; an edge comes once for each of its cells.
-    template <typename Visit> void for_each_near(Point p, double reach, Visit visit) const {
+    /// Is it so of any edge in the cells that reach to within `reach` of the point? Edges are asked once for each cell.
+    template <typename Test> [[nodiscard]] bool any_near(Point p, double reach, Test is_so) const {
         for (int r = row_of(p.y - reach); r <= row_of(p.y + reach); ++r)
             for (int c = column_of(p.x - reach); c <= column_of(p.x + reach); ++c)
                 for (const std::uint32_t e : cell_at(c, r))
-                    visit(edges[e]);
+                    if (is_so(edges[e]))
+                        return true;
+        return false;
     }
     [[nodiscard]] int column_of(double x) const;
     [[nodiscard]] int row_of(double y) const;

@@ -152,6 +152,11 @@ TEST_F(ScreenProfile, RowsAndButtonsInAColourAreShownThroughItToo) {
     EXPECT_EQ(shown(red), std::pair(16, 14)) << "less its edge";
     list->setCurrentRow(0);
     EXPECT_EQ(shown(red), std::pair(16, 14)) << "a row that is chosen tints nothing";
+    const int plain = count(patch->grab().toImage(), red);
+    patch->setFocus();
+    ASSERT_TRUE(QTest::qWaitFor([&] { return patch->hasFocus(); }, long_enough));
+    EXPECT_LT(count(patch->grab().toImage(), red), plain * 3 / 4) << "a ring round it, with room between";
+    list->setFocus();
     name("p3.icc", QColorSpace(QColorSpace::DisplayP3).iccProfile());
     {
         const ScreenColours colours(bus.connection("ours"));

@@ -42,6 +42,26 @@ TEST(DistanceField, IsTheDistanceToTheEdgeWithinHalfACell) {
     }
 }
 
+/// A torn edge of many short pieces, whose nearest changes from node to node; every edge is asked here.
+TEST(DistanceField, IsExactAtItsNodesWhateverEdgesAreNear) {
+    std::mt19937 random(7);
+    std::uniform_real_distribution<double> torn(-0.4, 0.4);
+    Polygons shape{ellipse({0, 0}, 9, 7, 0, 700), as_hole(ellipse({2, 1}, 3, 2, 0, 300))};
+    for (Polygon& polygon : shape)
+        for (Point& p : polygon)
+            p = p + Point{torn(random), torn(random)};
+    constexpr double cell = 0.2, margin = 4;
+    const Point origin = bounds(shape).grown(margin).min;
+    for (const double reach : {1.0, 6.0, HUGE_VAL}) {
+        const DistanceField field(shape, cell, margin, reach);
+        for (int i = 0; i < 1500; ++i) {
+            const Point node =
+                origin + Point{static_cast<double>(random() % 100), static_cast<double>(random() % 80)} * cell;
+            EXPECT_NEAR(std::abs(field.at(node)), std::min(reach, nearest_on(shape, node).distance), 2e-6);
+        }
+    }
+}
+
 TEST(DistanceField, CountsWhatIsFartherThanItsReachAsThatFar) {
     for (const Polygons& shape : shapes())
         for (const double reach : {0.3, 2.0, 7.0}) {
