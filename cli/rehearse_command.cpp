@@ -1,8 +1,8 @@
 #include "cli/report.h"
 #include "core/document/copies.h"
+#include "devices/practice/practice_printer.h"
 #include "devices/practice/rehearsal.h"
 #include "formats/basics/file.h"
-#include "formats/pdf/pdf_write.h"
 #include "formats/project/project_file.h"
 
 #include <QBuffer>
@@ -13,7 +13,7 @@ namespace fusuma {
 namespace {
 
 RehearsalSetup setup_of(const RehearseCommand& command, const Ticket& ticket) {
-    RehearsalSetup setup;
+    RehearsalSetup setup{.dpi = practice_dpi(ticket.paper)};
     PracticeFaults& f = setup.faults;
     f.load.shift = {command.shift[0], command.shift[1]};
     f.load.turn = command.turn_deg * degree;
@@ -146,9 +146,7 @@ ExitCode run(const RehearseCommand& command) {
         if (!(std::abs(mm) <= 1000))
             return Problem{"--shift takes up to 1000 mm either way."_said};
     const auto plan = planner.plan(as_printed(*ticket.document));
-    const QByteArray pdf = QByteArray::fromStdString(
-        print_pdf(with_code(*plan, *ticket.document, ticket.code),
-                  {.with_cut_lines = false, .enough_dpi = 2 * setup_of(command, ticket).dpi}));
+    const QByteArray pdf = for_practice(with_code(*plan, *ticket.document, ticket.code), setup_of(command, ticket).dpi);
     nlohmann::json pages = nlohmann::json::array();
     for (std::size_t page = 0; page < ticket.pages.size(); ++page) {
         const SlipSheet slips(*plan, page, planner);

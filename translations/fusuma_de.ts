@@ -9421,18 +9421,6 @@ gedruckt %2
         <translation>Der Übungsdrucker druckt mit 24 bis 2400 dpi.</translation>
     </message>
     <message>
-        <source>The practice printer cannot read this PDF.</source>
-        <translation>Der Übungsdrucker kann dieses PDF nicht lesen.</translation>
-    </message>
-    <message>
-        <source>The PDF has no page {page}.</source>
-        <translation>Das PDF hat keine Seite {page}.</translation>
-    </message>
-    <message>
-        <source>The practice printer cannot print this PDF.</source>
-        <translation>Der Übungsdrucker kann dieses PDF nicht drucken.</translation>
-    </message>
-    <message>
         <source>The sheet cannot be written to “{file}”.</source>
         <translation>Der Bogen lässt sich nicht nach „{file}“ schreiben.</translation>
     </message>
@@ -10100,6 +10088,10 @@ gedruckt %2
     <message>
         <source>The cut sheet cannot be written to “{file}”.</source>
         <translation>Der geschnittene Bogen lässt sich nicht in „{file}“ schreiben.</translation>
+    </message>
+    <message>
+        <source>The practice printer prints nothing: its file {trouble}</source>
+        <translation>Der Übungsdrucker druckt nichts: Seine Datei {trouble}</translation>
     </message>
 </context>
 <context>

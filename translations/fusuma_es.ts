@@ -9421,18 +9421,6 @@ impresa %2
         <translation>La impresora de práctica imprime de 24 a 2400 ppp.</translation>
     </message>
     <message>
-        <source>The practice printer cannot read this PDF.</source>
-        <translation>La impresora de práctica no puede leer este PDF.</translation>
-    </message>
-    <message>
-        <source>The PDF has no page {page}.</source>
-        <translation>El PDF no tiene la página {page}.</translation>
-    </message>
-    <message>
-        <source>The practice printer cannot print this PDF.</source>
-        <translation>La impresora de práctica no puede imprimir este PDF.</translation>
-    </message>
-    <message>
         <source>The sheet cannot be written to “{file}”.</source>
         <translation>La hoja no se puede escribir en «{file}».</translation>
     </message>
@@ -10100,6 +10088,10 @@ impresa %2
     <message>
         <source>The cut sheet cannot be written to “{file}”.</source>
         <translation>No se puede escribir la hoja cortada en «{file}».</translation>
+    </message>
+    <message>
+        <source>The practice printer prints nothing: its file {trouble}</source>
+        <translation>La impresora de práctica no imprime nada: su archivo {trouble}</translation>
     </message>
 </context>
 <context>

@@ -9421,18 +9421,6 @@ imprimée %2
         <translation>L&apos;imprimante d&apos;exercice imprime de 24 à 2400 ppp.</translation>
     </message>
     <message>
-        <source>The practice printer cannot read this PDF.</source>
-        <translation>L&apos;imprimante d&apos;exercice ne peut pas lire ce PDF.</translation>
-    </message>
-    <message>
-        <source>The PDF has no page {page}.</source>
-        <translation>Le PDF n&apos;a pas de page {page}.</translation>
-    </message>
-    <message>
-        <source>The practice printer cannot print this PDF.</source>
-        <translation>L&apos;imprimante d&apos;exercice ne peut pas imprimer ce PDF.</translation>
-    </message>
-    <message>
         <source>The sheet cannot be written to “{file}”.</source>
         <translation>La feuille ne peut pas être écrite dans « {file} ».</translation>
     </message>
@@ -10100,6 +10088,10 @@ imprimée %2
     <message>
         <source>The cut sheet cannot be written to “{file}”.</source>
         <translation>La feuille coupée ne peut être écrite dans « {file} ».</translation>
+    </message>
+    <message>
+        <source>The practice printer prints nothing: its file {trouble}</source>
+        <translation>L&apos;imprimante d&apos;exercice n&apos;imprime rien : son fichier {trouble}</translation>
     </message>
 </context>
 <context>

@@ -9391,18 +9391,6 @@ printed %2
         <translation>練習用プリンターは 24 から 2400 dpi で印刷します。</translation>
     </message>
     <message>
-        <source>The practice printer cannot read this PDF.</source>
-        <translation>練習用プリンターはこの PDF を読めません。</translation>
-    </message>
-    <message>
-        <source>The PDF has no page {page}.</source>
-        <translation>PDF に {page} ページはありません。</translation>
-    </message>
-    <message>
-        <source>The practice printer cannot print this PDF.</source>
-        <translation>練習用プリンターはこの PDF を印刷できません。</translation>
-    </message>
-    <message>
         <source>The sheet cannot be written to “{file}”.</source>
         <translation>用紙を「{file}」に書けません。</translation>
     </message>
@@ -10067,6 +10055,10 @@ printed %2
     <message>
         <source>The cut sheet cannot be written to “{file}”.</source>
         <translation>カットした用紙を「{file}」に書けません。</translation>
+    </message>
+    <message>
+        <source>The practice printer prints nothing: its file {trouble}</source>
+        <translation>練習用プリンターは何も印刷しません：ファイル{trouble}</translation>
     </message>
 </context>
 <context>

@@ -4,7 +4,6 @@
 #include "devices/practice/practice_printer.h"
 #include "devices/practice/rehearsal.h"
 #include "formats/basics/in_words.h"
-#include "formats/pdf/pdf_write.h"
 
 #include <algorithm>
 
@@ -51,11 +50,9 @@ void PlannedSheet::look() {
     work.start(
         [plan, page, material,
          cutter = model.document().sheet.cutter](const Work& job) -> Result<std::shared_ptr<const Foreseen>> {
-            constexpr double seen_dpi = 150;
+            const double seen_dpi = practice_dpi(plan->paper, 150);
             job.at(0); // unless something newer is to be seen
-            const auto pdf =
-                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = 2 * seen_dpi}));
-            auto picture = practice_print(pdf, seen_dpi, page, job);
+            auto picture = practice_print(for_practice(*plan, seen_dpi), seen_dpi, page, job);
             if (!picture)
                 return picture.problem();
             Foreseen f{plan, page, std::move(*picture), {}, {}, 0};

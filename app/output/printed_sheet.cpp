@@ -4,7 +4,6 @@
 #include "devices/practice/practice_printer.h"
 #include "devices/practice/practice_sheet.h"
 #include "formats/basics/in_words.h"
-#include "formats/pdf/pdf_write.h"
 
 #include <QDateTime>
 
@@ -100,7 +99,6 @@ void PrintedSheet::go_to_page(int page) {
 }
 
 void PrintedSheet::print_for_practice() {
-    constexpr double printer_dpi = 300;
     stage.enter(Stage::printing);
     struct Printed {
         Result<QImage> sheet;
@@ -109,9 +107,8 @@ void PrintedSheet::print_for_practice() {
     work.start(
         [plan = printed_plan, page = shown_page, wrong = faults.print,
          &planner = model.working_out.planner()](const Work& job) {
-            auto sheet = practice_print(
-                QByteArray::fromStdString(print_pdf(*plan, {.with_cut_lines = false, .enough_dpi = 2 * printer_dpi})),
-                printer_dpi, page, job);
+            const double printer_dpi = practice_dpi(plan->paper);
+            auto sheet = practice_print(for_practice(*plan, printer_dpi), printer_dpi, page, job);
             if (sheet)
                 *sheet = with_faults(*sheet, plan->paper, wrong);
             return Printed{std::move(sheet),

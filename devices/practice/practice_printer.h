@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/plan/plan.h"
 #include "core/result.h"
 #include "core/work.h"
 
@@ -15,5 +16,13 @@ namespace fusuma {
 /// @param page  counted from 0
 /// Throws Stopped when asked to stop.
 Result<QImage> practice_print(const QByteArray& pdf, double dpi, int page = 0, const Work& work = {});
+
+/// How fine a whole sheet is printed for practice, dots per inch: as wanted, or less where its picture would have more
+/// than 64 megapixels.
+[[nodiscard]] double practice_dpi(Size paper, double wanted = 300);
+
+/// The sheets as they are written for the practice printer: without cut lines, pictures as fine as it prints.
+/// @param dpi  > 0
+QByteArray for_practice(const JobPlan& plan, double dpi);
 
 } // namespace fusuma

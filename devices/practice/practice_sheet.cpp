@@ -23,12 +23,11 @@ std::uint32_t scrambled(std::uint32_t x, std::uint32_t y, std::uint32_t seed) {
     return h ^ (h >> 16);
 }
 
-/// Nearly normal, from two hashes' bytes; standard deviation 1.
-double noise_at(int x, int y, std::uint32_t seed) {
-    const std::uint32_t h = scrambled(static_cast<std::uint32_t>(x), static_cast<std::uint32_t>(y), seed);
-    const int sum = static_cast<int>((h & 255) + (h >> 8 & 255) + (h >> 16 & 255) + (h >> 24));
-    return (sum - 510) / 147.8; // four bytes: mean 510, standard deviation 2 · 73.9
+/// Nearly normal, from a hash's four bytes: mean 0, standard deviation 2 · 73.9.
+int noise_of(std::uint32_t hash) {
+    return static_cast<int>((hash & 255) + (hash >> 8 & 255) + (hash >> 16 & 255) + (hash >> 24)) - 510;
 }
+constexpr double noise_deviation = 147.8;
 
 /// How many of the picture's pixels make a millimetre: as it says itself, since its edges are rounded to whole pixels.
 double density(const QImage& sheet, Size paper) {
@@ -41,10 +40,53 @@ QTransform to_qt(const Transform& t) {
     return {t.a, t.b, t.c, t.d, t.dx, t.dy};
 }
 
+// A scan is worked out in whole numbers: places in 2^-32 px, shares of neighbours in 2^-11, grey in 2^-16.
+constexpr int place_bits = 32, share_bits = 11, grey_bits = 16;
+
+/// The print's grey between its pixels, as its paper has it; the bed's beyond it.
+class SeenGrey {
+  public:
+    explicit SeenGrey(const QImage& grey)
+        : pixels(grey.constBits()), stride(grey.bytesPerLine()),
+          right(static_cast<std::uint64_t>(grey.width() - 1) << place_bits),
+          bottom(static_cast<std::uint64_t>(grey.height() - 1) << place_bits) {}
+    /// A place before 0 is beyond all.
+    [[nodiscard]] int at(std::uint64_t across, std::uint64_t down) const {
+        if (across >= right || down >= bottom)
+            return bed_grey << grey_bits;
+        constexpr std::uint32_t whole = 1u << share_bits;
+        const auto share = [](std::uint64_t place) {
+            return static_cast<std::uint32_t>(place >> (place_bits - share_bits)) & (whole - 1);
+        };
+        const std::uint32_t u = share(across), v = share(down);
+        const uchar* above = pixels + static_cast<std::ptrdiff_t>(down >> place_bits) * stride +
+                             static_cast<std::ptrdiff_t>(across >> place_bits);
+        const uchar* below = above + stride;
+        const std::uint32_t seen =
+            (whole - v) * ((whole - u) * above[0] + u * above[1]) + v * ((whole - u) * below[0] + u * below[1]);
+        constexpr int paper = (paper_grey * 256 + 127) / 255; // in 2^-8
+        return static_cast<int>(seen >> (2 * share_bits - (grey_bits - 8))) * paper;
+    }
+
+  private:
+    const uchar* pixels;
+    std::ptrdiff_t stride;
+    std::uint64_t right, bottom;
+};
+
 /// The sheet's grey values with marks spoilt as asked, in the print's own pixels.
 QImage spoilt(const QImage& printed, Size paper, const std::vector<Mark>& marks, const PrintFaults& print,
-              const LoadFaults& load) {
-    QImage grey = printed.convertToFormat(QImage::Format_Grayscale8);
+              const LoadFaults& load, const Work& work) {
+    const QImage colours = printed.convertToFormat(QImage::Format_RGB32);
+    QImage grey(printed.size(), QImage::Format_Grayscale8);
+    uchar* to = grey.bits();
+    for_bands(grey.height(), work, [&](int first, int last) {
+        for (int y = first; y < last; ++y) {
+            const auto* from = reinterpret_cast<const QRgb*>(colours.constScanLine(y));
+            std::transform(from, from + grey.width(), to + y * grey.bytesPerLine(),
+                           [](QRgb colour) { return static_cast<uchar>(qGray(colour)); });
+        }
+    });
     QPainter painter(&grey);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(Qt::NoPen);
@@ -105,7 +147,7 @@ QImage with_faults(const QImage& sheet, Size paper, const PrintFaults& faults) {
 
 Scan practice_scan(const QImage& printed, Size paper, const std::vector<Mark>& marks, const PrintFaults& print,
                    const LoadFaults& load, const Work& work) {
-    const QImage grey = spoilt(printed, paper, marks, print, load);
+    const QImage grey = spoilt(printed, paper, marks, print, load, work.part(0, 0.3));
     const double px_per_mm = density(printed, paper);
     Scan scan{static_cast<int>(std::ceil((paper.width + 2 * bed) * px_per_mm)),
               static_cast<int>(std::ceil((paper.height + 2 * bed) * px_per_mm)),
@@ -120,24 +162,22 @@ Scan practice_scan(const QImage& printed, Size paper, const std::vector<Mark>& m
                                .then(Transform::shift(scan.origin))
                                .then(true_place(laid, paper).inverted())
                                .then(Transform::scale(px_per_mm, px_per_mm));
-    const uchar* pixels = grey.constBits();
-    const std::ptrdiff_t stride = grey.bytesPerLine();
-    const int right = grey.width() - 1, bottom = grey.height() - 1;
-    for_bands(scan.height, work, [&](int first, int last) {
+    const SeenGrey print_seen(grey);
+    const auto fixed = [](double value, int bits) {
+        return static_cast<std::uint64_t>(std::llround(std::ldexp(value, bits)));
+    };
+    const std::uint64_t across_a_pixel = fixed(from.a, place_bits), down_a_pixel = fixed(from.b, place_bits);
+    const int grain = static_cast<int>(fixed(std::clamp(load.noise, 0.0, 1000.0) / noise_deviation, grey_bits));
+    for_bands(scan.height, work.part(0.3, 1), [&](int first, int last) {
         for (int y = first; y < last; ++y) {
             std::uint8_t* out = scan.grey.data() + static_cast<std::ptrdiff_t>(y) * scan.width;
-            for (int x = 0; x < scan.width; ++x) {
-                const Point p = from.apply({x + 0.5, y + 0.5}) - Point{0.5, 0.5};
-                double value = bed_grey;
-                if (p.x >= 0 && p.y >= 0 && p.x < right && p.y < bottom) {
-                    const int left = static_cast<int>(p.x), top = static_cast<int>(p.y);
-                    const double u = p.x - left, v = p.y - top;
-                    const uchar *above = pixels + top * stride + left, *below = above + stride;
-                    value = ((1 - v) * ((1 - u) * above[0] + u * above[1]) + v * ((1 - u) * below[0] + u * below[1])) *
-                            paper_grey / 255;
-                }
-                value += load.noise * noise_at(x, y, load.seed);
-                out[x] = static_cast<std::uint8_t>(std::clamp(value + 0.5, 0.0, 255.0));
+            const Point begin = from.apply({0.5, y + 0.5}) - Point{0.5, 0.5};
+            std::uint64_t across = fixed(begin.x, place_bits), down = fixed(begin.y, place_bits);
+            for (int x = 0; x < scan.width; ++x, across += across_a_pixel, down += down_a_pixel) {
+                const std::uint32_t hash =
+                    scrambled(static_cast<std::uint32_t>(x), static_cast<std::uint32_t>(y), load.seed);
+                const int value = print_seen.at(across, down) + grain * noise_of(hash) + (1 << (grey_bits - 1));
+                out[x] = static_cast<std::uint8_t>(std::clamp(value >> grey_bits, 0, 255));
             }
         }
     });

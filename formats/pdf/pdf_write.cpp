@@ -406,7 +406,7 @@ std::string print_pdf(const JobPlan& plan, const PdfOptions& options, const Work
                                work.part(0.6, 0.8));
     QPDF pdf;
     pdf.emptyPDF();
-    const QPDFObjectHandle colours = srgb(pdf);
+    const QPDFObjectHandle colours = options.with_profile ? srgb(pdf) : QPDFObjectHandle::newNull();
     ArtObjects art(pdf, colours, pictures, drawings);
     Layers layers(pdf, plan, options);
     for (std::size_t i = 0; i < plan.pages.size(); ++i) {

@@ -9,6 +9,7 @@ struct PdfOptions {
     InkNames inks;
     bool with_print = true; ///< else the cut lines alone, and those are shown
     double enough_dpi = 0;  ///< pictures that print finer are stored at this; 0: as they are
+    bool with_profile = true; ///< of its colours; what shows them as a screen does is several times as quick without
     int jpeg_quality = 0;   ///< 1–100: as JPEG, their edges in a mask, where that is smaller; 0: without loss
 };
 

@@ -39,7 +39,7 @@ Result<int> pdf_page_count(const QByteArray& file) {
     return document ? Result<int>(poppler_document_get_n_pages(document->get())) : document.problem();
 }
 
-Result<QImage> render_pdf_page(const QByteArray& file, int number, double dpi, qint64 most_px) {
+Result<QImage> render_pdf_page(const QByteArray& file, int number, double dpi, qint64 most_px, QColor ground) {
     const auto document = opened(file);
     if (!document)
         return document.problem();
@@ -53,13 +53,16 @@ Result<QImage> render_pdf_page(const QByteArray& file, int number, double dpi, q
     if (!(width > 0 && height > 0))
         return Problem{"is a damaged PDF."_said, "Export or download it again."_said};
     const double scale = dpi / 72;
-    const double across = std::ceil(width * scale), down = std::ceil(height * scale);
+    const auto whole = [&](double points) { return std::max(1.0, std::ceil(points * scale - 0.01)); };
+    const double across = whole(width), down = whole(height);
     constexpr double longest_side = 32767; // cairo's limit
-    if (across * down > static_cast<double>(most_px) || std::max(across, down) > longest_side)
+    QImage image;
+    if (across * down <= static_cast<double>(most_px) && std::max(across, down) <= longest_side)
+        image = QImage(static_cast<int>(across), static_cast<int>(down), QImage::Format_ARGB32_Premultiplied);
+    if (image.isNull())
         return Problem{"is too large at {dpi} dpi."_said.with("dpi", std::lround(dpi)),
                        "Choose a lower resolution."_said};
-    QImage image(static_cast<int>(across), static_cast<int>(down), QImage::Format_ARGB32_Premultiplied);
-    image.fill(Qt::transparent);
+    image.fill(ground);
     cairo_surface_t* surface = cairo_image_surface_create_for_data(
         image.bits(), CAIRO_FORMAT_ARGB32, image.width(), image.height(), static_cast<int>(image.bytesPerLine()));
     cairo_t* cairo = cairo_create(surface);
@@ -70,7 +73,7 @@ Result<QImage> render_pdf_page(const QByteArray& file, int number, double dpi, q
     cairo_surface_destroy(surface);
     if (!is_drawn)
         return Problem{"has a page that cannot be drawn."_said};
-    return image.convertToFormat(QImage::Format_RGBA8888);
+    return image;
 }
 
 } // namespace fusuma

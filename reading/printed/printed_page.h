@@ -10,7 +10,6 @@ namespace fusuma {
 /// A page of a PDF as it is printed, on white, RGB32 with its density.
 /// @param dpi   24 to 2400
 /// @param page  from 1
-/// Source: poppler
 Result<QImage> printed_page(const QByteArray& pdf, double dpi, int page);
 
 } // namespace fusuma

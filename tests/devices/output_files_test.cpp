@@ -23,6 +23,7 @@
 #include <gmock/gmock.h>
 #include <nlohmann/json.hpp>
 #include <numbers>
+#include <sstream>
 
 namespace fusuma {
 namespace {
@@ -83,6 +84,25 @@ TEST(PdfFile, PassesOtherProgramsChecks) {
     // Drawn as a printing press sees it: with a plate for each ink.
     const Ran plates = run("mutool", {"draw", "-F", "psd", "-o", sheet.folder.filePath("s.psd"), path});
     EXPECT_EQ(plates.code, 0) << plates.out;
+}
+
+TEST(PdfFile, PageIsThePaperToATenthOfAPoint) {
+    Sheet sheet;
+    for (const Size paper : {Size{210, 297}, Size{215.9, 279.4}, Size{101.6, 152.4}}) {
+        Document document;
+        document.sheet.paper = paper;
+        const std::string pdf = print_pdf(*Planner().plan(document));
+        const std::string info = run("pdfinfo", {sheet.written("p.pdf", pdf)}).out; // poppler's
+        EXPECT_THAT(info, testing::ContainsRegex("Pages: +1\n"));
+        std::istringstream said(info.substr(std::min(info.find("Page size:"), info.size())).erase(0, 10));
+        double width = 0, height = 0;
+        std::string times;
+        said >> width >> times >> height;
+        // 1 pt = 1/72 in (ISO 32000-1, 8.3.2.3)
+        EXPECT_NEAR(width, paper.width / 25.4 * 72, 0.1);
+        EXPECT_NEAR(height, paper.height / 25.4 * 72, 0.1);
+        EXPECT_THAT(pdf, HasSubstr("/PrintScaling /None"));
+    }
 }
 
 TEST(PdfFile, CutLinesAreHiddenLayersInInksOfTheirOwnWithTheirProcessingSteps) {

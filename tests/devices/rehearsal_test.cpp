@@ -7,6 +7,7 @@
 #include "core/rehearsal/slip.h"
 #include "core/sheet/lettering.h"
 #include "devices/practice/practice_printer.h"
+#include "devices/practice/practice_sheet.h"
 #include "devices/practice/rehearsal.h"
 #include "formats/pdf/pdf_write.h"
 #include "tests/support/samples.h"
@@ -404,6 +405,65 @@ Rehearsed rehearsed(Document d, const RehearsalSetup& setup) {
     EXPECT_TRUE(result);
     r.result = std::move(*result);
     return r;
+}
+
+TEST(PracticeScan, ShowsEveryPlaceOfACrookedSheetWhereItLies) {
+    constexpr Size paper{30, 20};
+    constexpr double k = 10; // px/mm
+    QImage print(300, 200, QImage::Format_RGB32);
+    print.setDotsPerMeterX(10000);
+    print.setDotsPerMeterY(10000);
+    const auto grey = [](Point px) { return 20 + 0.4 * px.x + 0.5 * px.y; };
+    for (int y = 0; y < print.height(); ++y)
+        for (int x = 0; x < print.width(); ++x) {
+            const int g = static_cast<int>(std::lround(grey({x + 0.5, y + 0.5})));
+            print.setPixel(x, y, qRgb(g, g, g));
+        }
+    PracticeFaults faults;
+    faults.load = {.shift = {1.37, -2.21}, .turn = 0.13, .noise = 0};
+    const Scan scan = practice_scan(print, paper, {}, {}, faults.load);
+    const Transform back = true_place(faults, paper).inverted();
+    const auto seen = [&scan](int x, int y) {
+        return static_cast<double>(scan.grey[static_cast<std::size_t>(y) * static_cast<std::size_t>(scan.width) +
+                                             static_cast<std::size_t>(x)]);
+    };
+    int inside = 0, beyond = 0;
+    for (int y = 0; y < scan.height; ++y)
+        for (int x = 0; x < scan.width; ++x) {
+            const Point px = k * back.apply(scan.origin + (1 / scan.px_per_mm) * Point{x + 0.5, y + 0.5});
+            const auto lies_in = [px](double by) {
+                return px.x > by && px.y > by && px.x < 300 - by && px.y < 200 - by;
+            };
+            if (lies_in(1) && ++inside)
+                ASSERT_NEAR(seen(x, y), grey(px) * 246 / 255, 1.1) << x << ' ' << y;
+            if (!lies_in(-1) && ++beyond)
+                ASSERT_EQ(seen(x, y), 120) << x << ' ' << y;
+        }
+    EXPECT_GT(inside, 50000);
+    EXPECT_GT(beyond, 150000);
+    // Noise has the deviation asked for, and leans to neither side.
+    faults.load.noise = 6;
+    const Scan noisy = practice_scan(print, paper, {}, {}, faults.load);
+    double sum = 0, squares = 0;
+    constexpr int corner = 150;
+    for (int y = 0; y < corner; ++y)
+        for (int x = 0; x < corner; ++x) {
+            const double off = noisy.grey[static_cast<std::size_t>(y * noisy.width + x)] - 120.0;
+            sum += off;
+            squares += off * off;
+        }
+    EXPECT_NEAR(sum / (corner * corner), 0, 0.15);
+    EXPECT_NEAR(std::sqrt(squares / (corner * corner)), 6, 0.2);
+}
+
+TEST(PracticePrinter, PrintsLargeSheetsAsFineAsMemoryHolds) {
+    EXPECT_EQ(practice_dpi({210, 297}), 300);
+    EXPECT_EQ(practice_dpi({297, 420}, 150), 150);
+    for (const Size paper : {Size{841, 1189}, Size{1500, 1700}, Size{2000, 2000}}) {
+        const double dpi = practice_dpi(paper);
+        EXPECT_NEAR(paper.width / 25.4 * dpi * paper.height / 25.4 * dpi, 64e6, 1);
+        EXPECT_GT(dpi, 100) << "marks of 4 mm are 16 px across";
+    }
 }
 
 TEST(Rehearsal, ACrookedStretchedSheetIsCutWhereItWasPrinted) {
