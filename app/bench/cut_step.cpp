@@ -184,7 +184,7 @@ void CutStep::refresh_result(const Sticker& sticker, const StickerResult& result
     };
     const auto& lines = result.cut->hand.lines;
     for (std::size_t i = 0; i < lines.size(); ++i) {
-        const Rect box = lines[i].is_open ? bounds(Polygons{flatten_line(lines[i].path, 0.05)}) : bounds(lines[i].path);
+        const Rect box = lines[i].is_open ? bounds(flatten_line(lines[i].path, 0.05)) : bounds(lines[i].path);
         const double area = lines[i].is_open ? 0 : signed_area(lines[i].path);
         const QString what = lines[i].is_open       ? tr("Open line")
                              : lines[i].follows < 0 ? tr("Drawn line")

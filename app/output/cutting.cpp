@@ -203,7 +203,7 @@ void Cutting::go_round() {
     Rect box;
     for (const CutRun& run : planned.job->cut().runs)
         if (!chosen_copy || run.copy == *chosen_copy)
-            box.include(bounds(Polygons{run.tip}));
+            box.include(bounds(run.tip));
     const Transform numbers = bed_of(planned.job->machine()).inverted();
     std::vector<Point> way;
     for (const Point corner : corners_of(box))

@@ -132,7 +132,7 @@ void SheetView::contextMenuEvent(QContextMenuEvent* event) {
     const SheetSettings& sheet = model.document().sheet;
     const Placement* hit = hand.copy_at(at);
     if (!hit && !sheet.photographed && std::ranges::any_of(marks(sheet), [&](const Mark& mark) {
-            return bounds(Polygons{keep_clear_area(mark)}).contains(at);
+            return bounds(keep_clear_area(mark)).contains(at);
         })) {
         emit mark_menu_wanted(event->globalPos());
         return;

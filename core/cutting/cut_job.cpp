@@ -47,7 +47,7 @@ std::vector<JobLine> lines_of(std::vector<FlatPath> paths) {
         Walk walk(std::move(path.points), path.is_closed);
         std::vector<double> starts = gentle_starts(walk);
         lines.push_back({std::move(walk), path.kind, path.copy, std::move(starts), {}});
-        lines.back().box = bounds(Polygons{lines.back().walk.line()});
+        lines.back().box = bounds(lines.back().walk.line());
     }
     return lines;
 }

@@ -1,8 +1,9 @@
 #include "core/drawing/parts.h"
 
+#include "core/geometry/combine_curves.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
-#include "core/geometry/combine_curves.h"
+#include "core/parallel.h"
 
 #include <algorithm>
 #include <cmath>
@@ -55,9 +56,11 @@ Outline without_thin_pieces(const Outline& region, double thickness) {
 
 const std::vector<Combination::Part>& Combination::results(const Drawing& drawing) const {
     std::call_once(once, [&] {
-        std::vector<const Outline*> regions;
-        for (const Shape& member : members)
-            regions.push_back(&region_of(drawing, member));
+        std::vector<const Outline*> regions(members.size());
+        for_each_of(static_cast<int>(members.size()), {}, [&](int k) {
+            const auto member = static_cast<std::size_t>(k);
+            regions[member] = &region_of(drawing, members[member]);
+        });
         switch (how) {
         case Combining::join:
             made.push_back({united(regions), 0});
@@ -149,6 +152,14 @@ std::vector<Painted> clipped(std::vector<Painted> paints, const Outline& region)
     return paints;
 }
 
+/// Whether what it prints covers its region in one piece, so that a part of the region shows just that.
+bool is_painted_at_once(const Drawing& drawing, const Shape& shape) {
+    if (shape.part < 0 || shape.fill)
+        return false;
+    const Part& part = drawing.parts[static_cast<std::size_t>(shape.part)];
+    return part.traced.empty() && part.paints.size() == 1 && part.paints[0].area;
+}
+
 bool grows(Combining how) {
     return how == Combining::join || how == Combining::exclude;
 }
@@ -160,9 +171,14 @@ std::vector<Painted> paints_of(const Drawing& drawing, const Parts& parts, const
         return filled(*shape.fill, region_of(drawing, shape));
     if (shape.of) {
         const Combination::Part& result = shape.of->results(drawing)[shape.result];
-        std::vector<Painted> paints = paints_of(drawing, parts, shape.of->members[result.painted_as]);
-        if (!grows(shape.of->how))
-            return clipped(std::move(paints), result.region);
+        const Shape& member = shape.of->members[result.painted_as];
+        std::vector<Painted> paints = paints_of(drawing, parts, member);
+        if (!grows(shape.of->how)) {
+            if (!is_painted_at_once(drawing, member))
+                return clipped(std::move(paints), result.region);
+            paints[0].area = std::make_shared<const Area>(Area{result.region, FillRule::nonzero});
+            return result.region.empty() ? std::vector<Painted>{} : paints;
+        }
         return filled({.plain = {.kind = Fill::Kind::colour, .colour = colour_of(paints).value_or(Rgb{128, 128, 128})},
                        .picture = nullptr},
                       result.region);
@@ -313,27 +329,34 @@ std::string result_name(Combining how, const std::vector<Shape>& members, const 
 std::vector<Shape>::iterator put_results(const Drawing& drawing, Parts& parts, std::vector<Shape>::iterator at,
                                          const std::shared_ptr<const Combination>& combination) {
     const auto& results = combination->results(drawing);
+    std::vector<Shape> shapes;
     for (std::size_t k = 0; k < results.size(); ++k) {
         if (results[k].region.empty())
             continue;
         const Shape& source = combination->members[results[k].painted_as];
-        at = parts.shapes.insert(at, {.id = parts.next_id++,
-                                      .name = result_name(combination->how, combination->members, results[k], k),
-                                      .part = -1,
-                                      .layer = layer_of(drawing, source),
-                                      .of = combination,
-                                      .result = k,
-                                      .use = source.use,
-                                      .fill = {}}) +
-             1;
+        shapes.push_back({.id = parts.next_id++,
+                          .name = result_name(combination->how, combination->members, results[k], k),
+                          .part = -1,
+                          .layer = layer_of(drawing, source),
+                          .of = combination,
+                          .result = k,
+                          .use = source.use,
+                          .fill = {}});
     }
-    return at;
+    const auto first =
+        parts.shapes.insert(at, std::make_move_iterator(shapes.begin()), std::make_move_iterator(shapes.end()));
+    return first + static_cast<std::ptrdiff_t>(shapes.size());
 }
 
 } // namespace
 
 std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const ShapeIds& ids, Combining how) {
+    for_each_of(static_cast<int>(parts.shapes.size()), {}, [&](int k) {
+        if (const Shape& shape = parts.shapes[static_cast<std::size_t>(k)]; ids.contains(shape.id))
+            (void)region_of(drawing, shape);
+    });
     std::vector<Shape> members;
+    std::set<int> are_members;
     Parts result = parts;
     std::size_t front = 0; // where the results go: where the frontmost was, counted without the members
     std::size_t kept = 0;
@@ -341,6 +364,7 @@ std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const 
         if (ids.contains(shape.id)) {
             if (!region_of(drawing, shape).empty()) {
                 members.push_back(shape);
+                are_members.insert(shape.id);
                 front = kept;
                 continue;
             }
@@ -350,10 +374,7 @@ std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const 
     const std::size_t least = how == Combining::pieces ? 1 : 2;
     if (members.size() < least || (how == Combining::split && members.size() > most_split))
         return std::nullopt;
-    const auto is_member = [&](const Shape& shape) {
-        return std::ranges::find(members, shape.id, &Shape::id) != members.end();
-    };
-    std::erase_if(result.shapes, is_member);
+    std::erase_if(result.shapes, [&](const Shape& shape) { return are_members.contains(shape.id); });
     const auto combination = std::make_shared<const Combination>(how, members);
     const auto& results = combination->results(drawing);
     if (std::ranges::all_of(results, [](const auto& r) { return r.region.empty(); }) ||
@@ -376,33 +397,30 @@ Parts taken_apart(Parts parts, const ShapeIds& ids) {
         if (ids.contains(shape.id) && shape.of)
             gone.insert(shape.of.get());
     std::vector<Shape> shapes;
-    for (const Shape& shape : parts.shapes) {
-        if (!shape.of || !gone.contains(shape.of.get())) {
+    std::set<int> put;
+    const auto put_back = [&](const Shape& shape) {
+        if (put.insert(shape.id).second)
             shapes.push_back(shape);
-            continue;
-        }
-        // The members come back once, where the first of the results was.
-        for (const Shape& member : shape.of->members)
-            if (std::ranges::find(shapes, member.id, &Shape::id) == shapes.end())
-                shapes.push_back(member);
-    }
+    };
+    for (const Shape& shape : parts.shapes)
+        if (!shape.of || !gone.contains(shape.of.get()))
+            put_back(shape);
+        else // the members come back once, where the first of the results was
+            std::ranges::for_each(shape.of->members, put_back);
     parts.shapes = std::move(shapes);
     return parts;
 }
 
 Parts without_slivers(const Parts& parts, double thickness) {
     Parts result = parts;
-    std::vector<std::pair<const Combination*, std::shared_ptr<const Combination>>> thicker;
+    std::map<const Combination*, std::shared_ptr<const Combination>> thicker;
     for (Shape& shape : result.shapes) {
         if (!shape.of)
             continue;
-        auto known = std::ranges::find(thicker, shape.of.get(), &decltype(thicker)::value_type::first);
-        if (known == thicker.end()) {
-            thicker.emplace_back(shape.of.get(),
-                                 std::make_shared<const Combination>(shape.of->how, shape.of->members, thickness));
-            known = thicker.end() - 1;
-        }
-        shape.of = known->second;
+        std::shared_ptr<const Combination>& thick = thicker[shape.of.get()];
+        if (!thick)
+            thick = std::make_shared<const Combination>(shape.of->how, shape.of->members, thickness);
+        shape.of = thick;
     }
     return result;
 }

@@ -4,10 +4,14 @@
 #include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 #include "core/geometry/region.h"
+#include "core/parallel.h"
 
 #include <algorithm>
+#include <atomic>
+#include <bit>
 #include <cstdint>
-#include <memory>
+#include <mutex>
+#include <numeric>
 #include <optional>
 #include <span>
 
@@ -39,6 +43,46 @@ Point rounded(Point p) {
     return {std::round(p.x / boolean_step) * boolean_step, std::round(p.y / boolean_step) * boolean_step};
 }
 
+/// Which edges end at a point of the clipper's grid.
+class EdgeEnds {
+  public:
+    /// The next edge, from the first on.
+    void add(Point from, Point to) {
+        keys.push_back(key_of(from));
+        keys.push_back(key_of(to));
+    }
+    void finish() {
+        const int bits = std::min(31, static_cast<int>(std::bit_width(keys.size() / 2)));
+        shift = 31 - bits;
+        first.assign((std::size_t{2} << bits) + 1, 0);
+        for (const std::uint32_t key : keys)
+            ++first[key >> shift];
+        std::partial_sum(first.begin(), first.end(), first.begin());
+        edges.resize(keys.size());
+        for (std::size_t i = keys.size(); i-- > 0;)
+            edges[--first[keys[i] >> shift]] = static_cast<std::uint32_t>(i / 2);
+        keys = {};
+    }
+    /// Those at the point, and a few others.
+    [[nodiscard]] std::span<const std::uint32_t> near(Point p) const {
+        const std::size_t bucket = key_of(p) >> shift;
+        return {edges.data() + first[bucket], edges.data() + first[bucket + 1]};
+    }
+
+  private:
+    std::vector<std::uint32_t> keys;  ///< of both ends of each edge, until all are there
+    std::vector<std::uint32_t> edges; ///< by their ends' keys
+    std::vector<std::uint32_t> first; ///< of the edges, for the leading bits of a key
+    int shift = 0;
+
+    static std::uint32_t key_of(Point p) {
+        const auto x = static_cast<std::uint64_t>(std::llround(p.x / boolean_step));
+        const auto y = static_cast<std::uint64_t>(std::llround(p.y / boolean_step));
+        return static_cast<std::uint32_t>((x * 0x9E3779B97F4A7C15ULL ^ (y + 0x7F4A7C15ULL) * 0xC2B2AE3D27D4EB4FULL) >>
+                                          32);
+    }
+};
+
 /// The flattened boundaries of all inputs, and the way back from a polygon's edge to the curve it lies on.
 class Boundaries {
   public:
@@ -64,7 +108,7 @@ class Boundaries {
         return polygons;
     }
 
-    void finish() { std::ranges::sort(ends, {}, &End::key); }
+    void finish() { ends.finish(); }
 
     /// The polygon with its curves back.
     [[nodiscard]] Contour curved(const Polygon& polygon) const {
@@ -106,22 +150,13 @@ class Boundaries {
     }
 
   private:
-    struct End {
-        std::uint64_t key;
-        std::size_t edge;
-    };
     static constexpr double near = 6 * boolean_step; ///< that the clipper moves points by
     static constexpr double least_mm2 = 1e-7;        ///< what is left of edges that lie on each other
     std::vector<CurveSource> sources;
     std::vector<SourceEdge> edges;
-    std::vector<End> ends;
-    mutable std::unique_ptr<BoxGrid> grid;
-
-    static std::uint64_t key_of(Point p) {
-        const auto x = static_cast<std::uint64_t>(std::llround(p.x / boolean_step));
-        const auto y = static_cast<std::uint64_t>(std::llround(p.y / boolean_step));
-        return x * 0x9E3779B97F4A7C15ULL ^ (y + 0x7F4A7C15ULL) * 0xC2B2AE3D27D4EB4FULL;
-    }
+    EdgeEnds ends;
+    mutable std::once_flag needed; // the grid, rarely
+    mutable std::optional<BoxGrid> grid;
 
     void add_segment(Point from, const Segment& segment, Polygon& polygon) {
         const std::vector<Point> points = flatten_line({from, {segment}}, region_tolerance);
@@ -129,8 +164,7 @@ class Boundaries {
         for (std::size_t k = 0; k + 1 < points.size(); ++k) {
             const Point a = rounded(points[k]), b = rounded(points[k + 1]);
             polygon.push_back(a);
-            ends.push_back({key_of(a), edges.size()});
-            ends.push_back({key_of(b), edges.size()});
+            ends.add(a, b);
             edges.push_back({a, b, sources.size(), static_cast<double>(k) / steps, static_cast<double>(k + 1) / steps});
         }
         sources.push_back({from, segment});
@@ -171,12 +205,10 @@ class Boundaries {
                 best = run;
             return best && (!before || continues(*before, *best));
         };
-        for (const Point p : {a, b}) {
-            const std::uint64_t key = key_of(p);
-            for (auto it = std::ranges::lower_bound(ends, key, {}, &End::key); it != ends.end() && it->key == key; ++it)
-                if (consider(edges[it->edge]))
+        for (const Point p : {a, b})
+            for (const std::uint32_t edge : ends.near(p))
+                if (consider(edges[edge]))
                     return *best;
-        }
         if (best)
             return *best;
         Rect box; // both ends are places where boundaries cross
@@ -189,7 +221,7 @@ class Boundaries {
     }
 
     const BoxGrid& edge_grid() const {
-        if (!grid) {
+        std::call_once(needed, [this] {
             std::vector<Rect> boxes;
             boxes.reserve(edges.size());
             for (const SourceEdge& edge : edges) {
@@ -198,8 +230,8 @@ class Boundaries {
                 box.include(edge.to);
                 boxes.push_back(box);
             }
-            grid = std::make_unique<BoxGrid>(std::move(boxes));
-        }
+            grid.emplace(std::move(boxes));
+        });
         return *grid;
     }
 
@@ -257,6 +289,23 @@ Outline combined(const Outline& a, const Outline& b, Combine how) {
 
 namespace {
 
+/// Two lots of united polygons as one. Those that lie beyond all of the other lot, holes above all, stay as they are.
+Polygons united(Polygons left, Polygons right) {
+    constexpr double margin = 100 * boolean_step;
+    const Rect at_left = bounds(left).grown(margin), at_right = bounds(right).grown(margin);
+    Polygons apart;
+    const auto part = [&apart](Polygons& polygons, const Rect& other) {
+        const auto first = std::partition(polygons.begin(), polygons.end(),
+                                          [&other](const Polygon& p) { return bounds(p).overlaps(other); });
+        std::move(first, polygons.end(), std::back_inserter(apart));
+        polygons.erase(first, polygons.end());
+    };
+    part(left, at_right);
+    part(right, at_left);
+    append(apart, combine(left, right, Combine::join, FillRule::nonzero, true));
+    return apart;
+}
+
 /// Regions that lie near each other first: their inner edges are gone before they meet those far away.
 Polygons united(std::span<Polygons*> shapes, bool along_x) {
     if (shapes.size() == 1)
@@ -268,8 +317,17 @@ Polygons united(std::span<Polygons*> shapes, bool along_x) {
         };
         return place(*a) < place(*b);
     });
-    const Polygons left = united({shapes.begin(), middle}, !along_x), right = united({middle, shapes.end()}, !along_x);
-    return combine(left, right, Combine::join, FillRule::nonzero, true);
+    Polygons left, right;
+    const auto first = [&] { left = united({shapes.begin(), middle}, !along_x); };
+    const auto second = [&] { right = united({middle, shapes.end()}, !along_x); };
+    constexpr std::size_t worth_a_core = 64;
+    if (shapes.size() < worth_a_core) {
+        first();
+        second();
+    } else {
+        both({}, first, second);
+    }
+    return united(std::move(left), std::move(right));
 }
 
 } // namespace
@@ -295,6 +353,41 @@ Outline united(const std::vector<Outline>& regions) {
     return united(all);
 }
 
+namespace {
+
+/// A polygon that covers the same of a box: points are left out between two that lie beyond one side of it, with all
+/// that lies between them. Edges that come into the box stay as they are.
+Polygon near_box(const Polygon& polygon, const Rect& box) {
+    const auto sides_of = [&box](Point p) {
+        return (p.x < box.min.x) | (p.x > box.max.x) << 1 | (p.y < box.min.y) << 2 | (p.y > box.max.y) << 3;
+    };
+    Polygon kept;
+    int beyond = 0; // sides beyond which all points since the last that was kept lie, itself among them
+    int sides = polygon.empty() ? 0 : sides_of(polygon.front());
+    for (std::size_t i = 0; i < polygon.size(); ++i) {
+        const int next = sides_of(polygon[(i + 1) % polygon.size()]);
+        if (beyond & sides & next) {
+            beyond &= sides;
+        } else {
+            kept.push_back(polygon[i]);
+            beyond = sides;
+        }
+        sides = next;
+    }
+    return kept;
+}
+
+/// Says when it goes that something is done, whether or not that went well.
+struct TellsDone {
+    std::atomic<bool>& said;
+    ~TellsDone() {
+        said = true;
+        said.notify_all();
+    }
+};
+
+} // namespace
+
 std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front) {
     Boundaries boundaries;
     std::vector<Polygons> shapes;
@@ -305,20 +398,30 @@ std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front) {
     }
     boundaries.finish();
     const BoxGrid grid(std::move(boxes));
-    std::vector<Outline> seen(back_to_front.size());
+    const std::size_t count = back_to_front.size();
+    std::vector<Outline> seen(count);
     // From the front: what is seen of those over a region covers as much of it as they do themselves, with less edge.
-    for (std::size_t i = back_to_front.size(); i-- > 0;) {
+    // Each waits for those over it, which were all begun before it.
+    std::vector<std::atomic<bool>> is_done(count);
+    for_each_of(static_cast<int>(count), {}, [&](int begun) {
+        const std::size_t i = count - 1 - static_cast<std::size_t>(begun);
+        constexpr double margin = 100 * boolean_step;
+        const TellsDone when_over{is_done[i]};
         Polygons over;
         for (const std::size_t k : grid.overlapping(grid.box(i)))
-            if (k > i)
-                std::ranges::copy(shapes[k], std::back_inserter(over));
+            if (k > i) {
+                is_done[k].wait(false);
+                for (const Polygon& polygon : shapes[k])
+                    if (Polygon near = near_box(polygon, grid.box(i).grown(margin)); near.size() > 2)
+                        over.push_back(std::move(near));
+            }
         if (over.empty()) {
             seen[i] = back_to_front[i];
-            continue;
+        } else {
+            shapes[i] = combine(shapes[i], over, Combine::take_out, FillRule::nonzero, true);
+            seen[i] = boundaries.curved(shapes[i]);
         }
-        shapes[i] = combine(shapes[i], over, Combine::take_out, FillRule::nonzero, true);
-        seen[i] = boundaries.curved(shapes[i]);
-    }
+    });
     return seen;
 }
 

@@ -159,6 +159,13 @@ Rect bounds(const Outline& outline) {
     return box;
 }
 
+Rect bounds(const Polygon& polygon) {
+    Rect box;
+    for (const Point p : polygon)
+        box.include(p);
+    return box;
+}
+
 Rect bounds(const Polygons& polygons) {
     Rect box;
     for (const Polygon& polygon : polygons)

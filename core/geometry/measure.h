@@ -19,6 +19,7 @@ namespace fusuma {
 /// The smallest axis-parallel box round the curves themselves (not their control points).
 [[nodiscard]] Rect bounds(const Contour& contour);
 [[nodiscard]] Rect bounds(const Outline& outline);
+[[nodiscard]] Rect bounds(const Polygon& polygon);
 [[nodiscard]] Rect bounds(const Polygons& polygons);
 
 /// The nearest point to `p` on the edges of the polygons, and how far it is (HUGE_VAL when there are no edges).

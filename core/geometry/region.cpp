@@ -116,9 +116,9 @@ bool is_valid(const Region& region) {
     const Polygons& polygons = region.polygons();
     if (std::ranges::any_of(polygons, is_flat) || signed_area(polygons.front()) <= 0 || !(region.area() > 0))
         return false;
-    const Rect around = bounds(Polygons{polygons.front()});
+    const Rect around = bounds(polygons.front());
     for (std::size_t i = 1; i < polygons.size(); ++i) {
-        const Rect hole = bounds(Polygons{polygons[i]});
+        const Rect hole = bounds(polygons[i]);
         if (signed_area(polygons[i]) > 0 || overlap(hole, around) != hole)
             return false;
     }
@@ -153,20 +153,21 @@ std::vector<std::optional<std::size_t>> nesting_of(const Polygons& lines, const 
     std::vector<std::optional<std::size_t>> nesting(lines.size());
     std::vector<Rect> boxes;
     std::vector<double> sizes;
+    std::vector<char> can_hold;
     for (const Polygon& line : lines) {
-        boxes.push_back(bounds(Polygons{line}));
+        boxes.push_back(bounds(line));
         sizes.push_back(std::abs(signed_area(line)));
+        can_hold.push_back(!is_flat(line) && (is_open.empty() || !is_open[can_hold.size()]));
     }
     const BoxGrid grid(boxes);
     std::vector<std::unique_ptr<const Regions>> known(lines.size()); // made when something is asked of it
-    const auto can_hold = [&](std::size_t i) { return !is_flat(lines[i]) && (is_open.empty() || !is_open[i]); };
     for (std::size_t i = 0; i < lines.size(); ++i) {
         if (lines[i].empty())
             continue;
         const bool is_line = !is_open.empty() && is_open[i];
         for (const std::size_t k : grid.overlapping(boxes[i])) {
             const bool is_larger = is_line || sizes[k] > sizes[i] || (sizes[k] == sizes[i] && k < i);
-            if (k == i || !is_larger || !can_hold(k) || overlap(boxes[i], boxes[k]) != boxes[i] ||
+            if (k == i || !is_larger || !can_hold[k] || overlap(boxes[i], boxes[k]) != boxes[i] ||
                 (nesting[i] && sizes[*nesting[i]] <= sizes[k]))
                 continue;
             if (!known[k])

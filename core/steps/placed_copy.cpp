@@ -60,7 +60,7 @@ std::shared_ptr<const PlacedCopy> place(std::shared_ptr<const Sticker> sticker,
         placed.mm = length(placed.path);
         placed.points = line.is_open ? flatten_line(placed.path, flat_within) : flatten(placed.path, flat_within);
         copy->cut_box.include(line.origin == StickerLine::Origin::artwork ? bounds(placed.path)
-                                                                          : bounds(Polygons{placed.points}));
+                                                                          : bounds(placed.points));
         copy->lines.push_back(std::move(placed));
     }
     for (const PrintLayer& layer : copy->result->print)

@@ -45,7 +45,7 @@ Outline refitted(const Polygons& joined, const Outline& before) {
     for (const Contour& contour : before.contours)
         boxes.push_back(bounds(contour));
     for (const Polygon& polygon : joined) {
-        const Rect box = bounds(Polygons{polygon});
+        const Rect box = bounds(polygon);
         const auto same = std::find_if(boxes.begin(), boxes.end(), [&](const Rect& b) {
             return distance(b.min, box.min) < 2 * clean_flat_mm && distance(b.max, box.max) < 2 * clean_flat_mm;
         });

@@ -2,6 +2,7 @@
 // one planner while documents change. ThreadSanitizer watches; the answers must be those of one thread alone.
 
 #include "core/arrange/fill_sheet.h"
+#include "core/geometry/combine_curves.h"
 #include "core/preflight/preflight.h"
 #include "core/raster/background.h"
 #include "core/raster/light.h"
@@ -148,6 +149,27 @@ TEST(Threads, PartingByColourIsTheSameFromEveryThread) {
     std::vector<std::jthread> threads;
     for (int i = 0; i < 3; ++i)
         threads.emplace_back([&] { EXPECT_EQ(cut_out(image, by_colour).coverage.values, right.coverage.values); });
+}
+
+TEST(Threads, APileIsSeenAndUnitedTheSameFromEveryThread) {
+    std::vector<Outline> pile;
+    std::mt19937 random(4);
+    for (int i = 0; i < 150; ++i) {
+        const auto place = [&random] { return static_cast<double>(random() % 6000) / 100; };
+        const Point at{place(), place()};
+        Polygon star;
+        for (int k = 0; k < 10; ++k)
+            star.push_back(at + (k % 2 ? 3.0 : 8.0) * Point{std::cos(0.6283 * k), std::sin(0.6283 * k)});
+        pile.push_back({{contour_of(star)}});
+    }
+    const auto seen = visible_parts(pile);
+    const Outline all = united(pile);
+    std::vector<std::jthread> threads;
+    for (int i = 0; i < 3; ++i)
+        threads.emplace_back([&] {
+            EXPECT_EQ(visible_parts(pile), seen);
+            EXPECT_EQ(united(pile), all);
+        });
 }
 
 TEST(Threads, WorkThatIsStoppedAtAnyTimeLeavesThePlannerSound) {

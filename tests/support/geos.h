@@ -28,7 +28,9 @@ inline Geos region_of(const Polygons& polygons) {
     static_cast<void>(is_ready);
     Geos region(GEOSGeom_createEmptyPolygon());
     for (const Polygon& polygon : polygons) {
-        const Geos piece(GEOSGeom_createPolygon(ring_of(polygon), nullptr, 0));
+        Geos piece(GEOSGeom_createPolygon(ring_of(polygon), nullptr, 0));
+        if (!GEOSisValid(piece.get())) // arcs that touch may cross where they are made straight
+            piece.reset(GEOSMakeValid(piece.get()));
         region.reset(GEOSSymDifference(region.get(), piece.get()));
     }
     return region;

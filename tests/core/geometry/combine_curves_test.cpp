@@ -150,5 +150,38 @@ TEST(Region, BesideGeosOnRandomShapes) {
     }
 }
 
+TEST(Region, APileIsSeenAndUnitedAsGeosHasIt) {
+    std::mt19937 random(21);
+    constexpr int count = 90;
+    constexpr double flat = 0.003;
+    std::vector<Outline> pile;
+    for (int i = 0; i < count; ++i)
+        pile.push_back(blob(random));
+    const auto seen = visible_parts(pile);
+    Geos over = test::region_of({});
+    for (std::size_t i = pile.size(); i-- > 0;) {
+        const Geos whole = test::region_of(flatten(pile[i], flat));
+        const Geos left(GEOSDifference(whole.get(), over.get()));
+        const Geos differs(GEOSSymDifference(left.get(), test::region_of(flatten(seen[i], flat)).get()));
+        ASSERT_LT(test::area_of(differs), 0.3) << i << ": some 100 mm of edge";
+        over = Geos(GEOSUnion(over.get(), whole.get()));
+    }
+    const Geos all = test::region_of(flatten(united(pile), flat));
+    EXPECT_LT(test::area_of(Geos(GEOSSymDifference(all.get(), over.get()))), 0.6);
+}
+
+TEST(Region, IslandsFarFromEachOtherKeepTheirHoles) {
+    std::mt19937 random(22);
+    std::vector<Outline> islands;
+    double area_of_all = 0;
+    for (int i = 0; i < 150; ++i) {
+        islands.push_back(transformed(blob(random), Transform::shift({100.0 * (i % 13), 100.0 * (i / 13)})));
+        area_of_all += area(islands.back());
+    }
+    const Outline apart = united(islands);
+    EXPECT_EQ(apart.contours.size(), 2 * islands.size());
+    EXPECT_NEAR(area(apart), area_of_all, 1e-6 * area_of_all);
+}
+
 } // namespace
 } // namespace fusuma
