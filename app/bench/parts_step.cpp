@@ -380,11 +380,11 @@ void PartsStep::combine(const QString& text, Combining how) {
     constexpr std::size_t many = 40; // more take longer than people should wait for a click
     if (ids.size() > many) {
         model.searches.search(text,
-                              [id = sticker->id, ids, how](const Document& now, Evaluator&, const Work&,
+                              [id = sticker->id, ids, how](const Document& now, Evaluator&, const Work& job,
                                                            const Searches::Improved&) -> Searches::Searched {
                                   const auto current = now.find(id);
                                   const auto* art = current ? std::get_if<DrawingArtwork>(&current->artwork) : nullptr;
-                                  auto parts = art ? combined(*art->drawing, *art->parts, ids, how) : std::nullopt;
+                                  auto parts = art ? combined(*art->drawing, *art->parts, ids, how, job) : std::nullopt;
                                   if (!parts)
                                       return {std::nullopt, tr("Nothing comes of that: do the parts overlap?")};
                                   Sticker changed = *current;

@@ -54,10 +54,11 @@ Outline without_thin_pieces(const Outline& region, double thickness) {
 
 } // namespace
 
-const std::vector<Combination::Part>& Combination::results(const Drawing& drawing) const {
+const std::vector<Combination::Part>& Combination::results(const Drawing& drawing, const Work& work) const {
     std::call_once(once, [&] {
+        made.clear(); // what was stopped before
         std::vector<const Outline*> regions(members.size());
-        for_each_of(static_cast<int>(members.size()), {}, [&](int k) {
+        for_each_of(static_cast<int>(members.size()), {work.stop}, [&](int k) {
             const auto member = static_cast<std::size_t>(k);
             regions[member] = &region_of(drawing, members[member]);
         });
@@ -81,7 +82,7 @@ const std::vector<Combination::Part>& Combination::results(const Drawing& drawin
             std::vector<Outline> all;
             for (const Outline* region : regions)
                 all.push_back(*region);
-            for (Outline& seen : visible_parts(all))
+            for (Outline& seen : visible_parts(all, work))
                 made.push_back({std::move(seen), made.size()});
             break;
         }
@@ -350,8 +351,9 @@ std::vector<Shape>::iterator put_results(const Drawing& drawing, Parts& parts, s
 
 } // namespace
 
-std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const ShapeIds& ids, Combining how) {
-    for_each_of(static_cast<int>(parts.shapes.size()), {}, [&](int k) {
+std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const ShapeIds& ids, Combining how,
+                              const Work& work) {
+    for_each_of(static_cast<int>(parts.shapes.size()), {work.stop}, [&](int k) {
         if (const Shape& shape = parts.shapes[static_cast<std::size_t>(k)]; ids.contains(shape.id))
             (void)region_of(drawing, shape);
     });
@@ -376,7 +378,7 @@ std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const 
         return std::nullopt;
     std::erase_if(result.shapes, [&](const Shape& shape) { return are_members.contains(shape.id); });
     const auto combination = std::make_shared<const Combination>(how, members);
-    const auto& results = combination->results(drawing);
+    const auto& results = combination->results(drawing, work.part(0.2, 1));
     if (std::ranges::all_of(results, [](const auto& r) { return r.region.empty(); }) ||
         (how == Combining::pieces && results.size() == members.size()))
         return std::nullopt;

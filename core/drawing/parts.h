@@ -87,7 +87,8 @@ class Combination {
         std::size_t painted_as = 0; ///< the member whose paint it has
     };
     /// @param drawing  the one whose parts the members are; always the same for one combination
-    [[nodiscard]] const std::vector<Part>& results(const Drawing& drawing) const;
+    /// Throws Stopped when asked to stop while they are worked out, which can be done again.
+    [[nodiscard]] const std::vector<Part>& results(const Drawing& drawing, const Work& work = {}) const;
 
   private:
     mutable std::once_flag once;
@@ -137,9 +138,9 @@ using ShapeIds = std::set<int>;
 [[nodiscard]] Parts with_fill(Parts parts, const ShapeIds& ids, const std::optional<PartFill>& fill);
 [[nodiscard]] Parts with_recolour(Parts parts, Rgb from, Rgb to);
 /// In place of the frontmost of the shapes. Of what is visible where only a base was cut, all is printed and cut round
-/// once. Nothing when there are too few for it, or nothing would come of it.
+/// once. Nothing when there are too few for it, or nothing would come of it. Throws Stopped when asked to stop.
 [[nodiscard]] std::optional<Parts> combined(const Drawing& drawing, const Parts& parts, const ShapeIds& ids,
-                                            Combining how);
+                                            Combining how, const Work& work = {});
 /// The members of combinations that any of the shapes came of, in place of all that came of these.
 [[nodiscard]] Parts taken_apart(Parts parts, const ShapeIds& ids);
 /// Combined shapes without pieces thinner than `thickness` mm. Those of parts as drawn stay.

@@ -388,7 +388,7 @@ struct TellsDone {
 
 } // namespace
 
-std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front) {
+std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front, const Work& work) {
     Boundaries boundaries;
     std::vector<Polygons> shapes;
     std::vector<Rect> boxes;
@@ -403,7 +403,8 @@ std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front) {
     // From the front: what is seen of those over a region covers as much of it as they do themselves, with less edge.
     // Each waits for those over it, which were all begun before it.
     std::vector<std::atomic<bool>> is_done(count);
-    for_each_of(static_cast<int>(count), {}, [&](int begun) {
+    for_each_of(static_cast<int>(count), work, [&](int begun) {
+        work.at(begun / static_cast<double>(count));
         const std::size_t i = count - 1 - static_cast<std::size_t>(begun);
         constexpr double margin = 100 * boolean_step;
         const TellsDone when_over{is_done[i]};

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/geometry/boolean.h"
+#include "core/work.h"
 
 namespace fusuma {
 
@@ -23,7 +24,8 @@ inline constexpr double region_tolerance = 0.001;
 
 /// Each region without what lies under those after it in the list: the pieces that are seen, which do not overlap.
 /// @param back_to_front  in mm
-[[nodiscard]] std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front);
+/// Throws Stopped when asked to stop.
+[[nodiscard]] std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front, const Work& work = {});
 
 /// The region's pieces: each outer contour with its holes.
 [[nodiscard]] std::vector<Outline> pieces_of(const Outline& region);

@@ -13,6 +13,7 @@
 #include <gmock/gmock.h>
 #include <numbers>
 #include <random>
+#include <thread>
 
 namespace fusuma {
 namespace {
@@ -153,6 +154,57 @@ TEST(Parts, VisibleOnlyOverABaseThatWasCutAloneIsCutOnceRoundAllThatIsLeft) {
     // Where everything was cut, every part keeps its use.
     const auto all = combined(*drawing, all_parts(*drawing), ids_of(parts), Combining::visible);
     EXPECT_EQ(all->shapes[0].use, PartUse{});
+}
+
+TEST(Parts, VisibleOnlyOfManyStopsWhenAskedAndIsDoneWhenAskedAgain) {
+    std::string discs;
+    for (int i = 0; i < 120; ++i)
+        discs += "<circle cx='" + std::to_string(8 + 37 * i % 64) + "' cy='" + std::to_string(8 + 29 * i % 44) +
+                 "' r='7' fill='#" + std::to_string(100 + i) + "'/>";
+    const auto drawing = drawing_of(discs);
+    const Parts parts = all_parts(*drawing);
+    const Combination visible(Combining::visible, parts.shapes);
+    for (const double at : {0.1, 0.3, 0.6, 0.9}) { // it may have been done by then
+        std::stop_source stop;
+        std::atomic<double> done = 0;
+        std::jthread asker([&](const std::stop_token& over) {
+            while (done < at && !over.stop_requested())
+                std::this_thread::yield();
+            stop.request_stop();
+        });
+        try {
+            EXPECT_TRUE(
+                combined(*drawing, parts, ids_of(parts), Combining::visible, {stop.get_token(), &done}).has_value());
+        } catch (const Stopped&) {
+        }
+    }
+    std::stop_source stopped;
+    stopped.request_stop();
+    EXPECT_THROW(static_cast<void>(visible.results(*drawing, {stopped.get_token()})), Stopped);
+    EXPECT_THROW(static_cast<void>(combined(*drawing, parts, ids_of(parts), Combining::visible, {stopped.get_token()})),
+                 Stopped);
+    const auto& results = visible.results(*drawing);
+    ASSERT_EQ(results.size(), parts.shapes.size());
+    std::vector<Outline> seen;
+    for (const Combination::Part& part : results)
+        seen.push_back(part.region);
+    EXPECT_EQ(seen.back(), region_of(*drawing, parts.shapes.back()));
+    double sum = 0;
+    for (const Outline& region : seen)
+        sum += area(region);
+    EXPECT_NEAR(sum, area(united(seen)), 1e-3 * sum);
+    // What is left of them is printed in their colours, and comes back whole.
+    const auto apart = combined(*drawing, parts, ids_of(parts), Combining::visible);
+    ASSERT_TRUE(apart);
+    for (const Shape& shape : apart->shapes) {
+        const auto paints = paints_of(*drawing, *apart, shape);
+        ASSERT_EQ(paints.size(), 1u);
+        EXPECT_EQ(paints[0].area->curves, region_of(*drawing, shape));
+        EXPECT_EQ(std::get<Rgb>(paints[0].ink),
+                  std::get<Rgb>(
+                      drawing->parts[static_cast<std::size_t>(shape.of->members[shape.result].part)].paints[0].ink));
+    }
+    EXPECT_EQ(taken_apart(*apart, ids_of(*apart)).shapes, parts.shapes);
 }
 
 TEST(Parts, PiecesAndHolesComeTogetherAndApart) {
