@@ -404,10 +404,10 @@ std::vector<Outline> visible_parts(const std::vector<Outline>& back_to_front, co
     // Each waits for those over it, which were all begun before it.
     std::vector<std::atomic<bool>> is_done(count);
     for_each_of(static_cast<int>(count), work, [&](int begun) {
-        work.at(begun / static_cast<double>(count));
         const std::size_t i = count - 1 - static_cast<std::size_t>(begun);
+        const TellsDone when_over{is_done[i]}; // first of all: others may be waiting when it is stopped
+        work.at(begun / static_cast<double>(count));
         constexpr double margin = 100 * boolean_step;
-        const TellsDone when_over{is_done[i]};
         Polygons over;
         for (const std::size_t k : grid.overlapping(grid.box(i)))
             if (k > i) {

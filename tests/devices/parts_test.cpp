@@ -164,7 +164,8 @@ TEST(Parts, VisibleOnlyOfManyStopsWhenAskedAndIsDoneWhenAskedAgain) {
     const auto drawing = drawing_of(discs);
     const Parts parts = all_parts(*drawing);
     const Combination visible(Combining::visible, parts.shapes);
-    for (const double at : {0.1, 0.3, 0.6, 0.9}) { // it may have been done by then
+    for (int i = 1; i < 40; ++i) { // it may have been done by then
+        const double at = 0.025 * i;
         std::stop_source stop;
         std::atomic<double> done = 0;
         std::jthread asker([&](const std::stop_token& over) {
