@@ -4182,6 +4182,13 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>Reading the clipboard</source>
         <translation>Zwischenablage wird gelesen</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <translation>
+            <numerusform>%1 Etiketten liegen auf dem Bogen; eine Zeile der Liste fand keinen Platz.</numerusform>
+            <numerusform>%1 Etiketten liegen auf dem Bogen; %n Zeilen der Liste fanden keinen Platz.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -10092,6 +10099,17 @@ gedruckt %2
     <message>
         <source>The practice printer prints nothing: its file {trouble}</source>
         <translation>Der Übungsdrucker druckt nichts: Seine Datei {trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n rows of its list are on no page, the first is row {row}, “{words}”</source>
+        <translation>
+            <numerusform>{sticker}: Eine Zeile der Liste liegt auf keiner Seite: Zeile {row}, „{words}“</numerusform>
+            <numerusform>{sticker}: %n Zeilen der Liste liegen auf keiner Seite, die erste ist Zeile {row}, „{words}“</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Put them on the sheet</source>
+        <translation>Auf den Bogen legen</translation>
     </message>
 </context>
 <context>

@@ -83,6 +83,16 @@
     </message>
 </context>
 <context>
+    <name>fusuma::app::LabelStep</name>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <translation>
+            <numerusform>%1 labels are on the sheet; one row of the list found no room.</numerusform>
+            <numerusform>%1 labels are on the sheet; %n rows of the list found no room.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>fusuma::app::LoadAct</name>
     <message numerus="yes">
         <source>; %n stickers would show it</source>
@@ -274,6 +284,13 @@
         <translation>
             <numerusform>{trouble}, and so would one more.</numerusform>
             <numerusform>{trouble}, and so would %n more.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n rows of its list are on no page, the first is row {row}, “{words}”</source>
+        <translation>
+            <numerusform>{sticker}: one row of its list is on no page: row {row}, “{words}”</numerusform>
+            <numerusform>{sticker}: %n rows of its list are on no page, the first is row {row}, “{words}”</numerusform>
         </translation>
     </message>
 </context>

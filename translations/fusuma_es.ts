@@ -4182,6 +4182,13 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>Reading the clipboard</source>
         <translation>Leyendo el portapapeles</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <translation>
+            <numerusform>%1 etiquetas están en la hoja; una fila de la lista no encontró sitio.</numerusform>
+            <numerusform>%1 etiquetas están en la hoja; %n filas de la lista no encontraron sitio.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -10092,6 +10099,17 @@ impresa %2
     <message>
         <source>The practice printer prints nothing: its file {trouble}</source>
         <translation>La impresora de práctica no imprime nada: su archivo {trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n rows of its list are on no page, the first is row {row}, “{words}”</source>
+        <translation>
+            <numerusform>{sticker}: una fila de su lista no está en ninguna página: la fila {row}, «{words}»</numerusform>
+            <numerusform>{sticker}: %n filas de su lista no están en ninguna página; la primera es la fila {row}, «{words}»</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Put them on the sheet</source>
+        <translation>Ponerlas en la hoja</translation>
     </message>
 </context>
 <context>

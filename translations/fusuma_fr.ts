@@ -4182,6 +4182,13 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>Reading the clipboard</source>
         <translation>Lecture du presse-papiers</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <translation>
+            <numerusform>%1 étiquettes sont sur la feuille ; une rangée de la liste n&apos;a pas trouvé de place.</numerusform>
+            <numerusform>%1 étiquettes sont sur la feuille ; %n rangées de la liste n&apos;ont pas trouvé de place.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -10092,6 +10099,17 @@ imprimée %2
     <message>
         <source>The practice printer prints nothing: its file {trouble}</source>
         <translation>L&apos;imprimante d&apos;exercice n&apos;imprime rien : son fichier {trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n rows of its list are on no page, the first is row {row}, “{words}”</source>
+        <translation>
+            <numerusform>{sticker} : une rangée de sa liste n&apos;est sur aucune page : la rangée {row}, « {words} »</numerusform>
+            <numerusform>{sticker} : %n rangées de sa liste ne sont sur aucune page, la première est la rangée {row}, « {words} »</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Put them on the sheet</source>
+        <translation>Les mettre sur la feuille</translation>
     </message>
 </context>
 <context>

@@ -4173,6 +4173,12 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>Reading the clipboard</source>
         <translation>クリップボードを読み込んでいます</translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <translation>
+            <numerusform>ラベル %1 枚が用紙にあります。リストの %n 行は置く場所がありませんでした。</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -10059,6 +10065,16 @@ printed %2
     <message>
         <source>The practice printer prints nothing: its file {trouble}</source>
         <translation>練習用プリンターは何も印刷しません：ファイル{trouble}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{sticker}: %n rows of its list are on no page, the first is row {row}, “{words}”</source>
+        <translation>
+            <numerusform>{sticker}：リストの %n 行がどのページにもありません。最初は {row} 行目「{words}」です</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Put them on the sheet</source>
+        <translation>用紙に置く</translation>
     </message>
 </context>
 <context>

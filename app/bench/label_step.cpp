@@ -428,7 +428,13 @@ QWidget* LabelStep::list_part() {
                                                           const Document& d, Planner& evaluator, const Work& work,
                                                           const Searches::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
-            return Searches::Searched{report.document, tr("%1 labels are on the sheet.").arg(report.placed[0])};
+            const auto missing = rows_without_copy(report.document, id);
+            return Searches::Searched{report.document, missing.empty()
+                                                           ? tr("%1 labels are on the sheet.").arg(report.placed[0])
+                                                           : tr("%1 labels are on the sheet; %n row(s) of the list "
+                                                                "found no room.",
+                                                                nullptr, static_cast<int>(missing.size()))
+                                                                 .arg(report.placed[0])};
         });
     });
     one_size = new QCheckBox(tr("One text size on all"));

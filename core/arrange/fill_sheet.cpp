@@ -1,6 +1,7 @@
 #include "core/arrange/fill_sheet.h"
 
 #include "core/arrange/free_place.h"
+#include "core/arrange/label_list.h"
 #include "core/cutting/doubled.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
@@ -148,7 +149,8 @@ Document with_centres(Document document, const std::map<CopyId, Point>& centres)
     return document;
 }
 
-/// New copies of a list's labels get its rows in reading order, over and over when there are more.
+/// New copies of a list's labels get its rows in reading order, over and over when there are more. Where there are too
+/// few for all rows, those come first that no copy shows yet.
 void number_rows(Document& document, Planner& planner, const FillOrder& order, std::size_t first) {
     const auto sticker = document.find(order.sticker);
     const auto* label = sticker ? std::get_if<LabelArtwork>(&sticker->artwork) : nullptr;
@@ -165,8 +167,12 @@ void number_rows(Document& document, Planner& planner, const FillOrder& order, s
         const Placement& p = document.placements[i];
         return std::tuple(p.page, std::lround(p.centre.y / std::max(line, 0.1)), p.centre.x);
     });
+    const std::size_t rows = label->design->rows();
+    std::vector<std::size_t> missing;
+    if (fresh.size() < rows)
+        missing = rows_without_copy(document, order.sticker, first);
     for (std::size_t k = 0; k < fresh.size(); ++k)
-        document.placements[fresh[k]].row = k % label->design->rows();
+        document.placements[fresh[k]].row = k < missing.size() ? missing[k] : (k - missing.size()) % rows;
 }
 
 /// Pages that are alike are searched once.

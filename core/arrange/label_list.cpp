@@ -3,28 +3,70 @@
 #include "core/parallel.h"
 
 #include <algorithm>
+#include <numeric>
+#include <span>
 
 namespace fusuma {
 
-FillReport place_list(const Document& document, Planner& planner, int id, int copies, int page, FillWay way,
-                      const Work& work) {
+namespace {
+
+/// @param rows  of the list, each as often as `copies` says
+FillReport placed_rows(const Document& document, Planner& planner, int id, const LabelDesign& design,
+                       const std::vector<std::size_t>& rows, int copies, FillRequest request, const Work& work) {
+    request.pages = most_pages;
+    request.rounds = 0;
+    if (design.shape.kind == LabelShape::lettering) // each row has a shape of its own
+        for (const std::size_t row : rows)
+            request.orders.push_back({.sticker = id, .wanted = copies, .row = row});
+    else
+        request.orders.push_back({.sticker = id, .wanted = copies * static_cast<int>(rows.size())});
+    FillReport report = fill_sheet(document, planner, request, work);
+    report.placed = {report.copies()};
+    return report;
+}
+
+const LabelDesign* design_of(const Document& document, int id) {
     const auto sticker = document.find(id);
     const auto* label = sticker ? std::get_if<LabelArtwork>(&sticker->artwork) : nullptr;
-    if (!label)
+    return label ? label->design.get() : nullptr;
+}
+
+} // namespace
+
+std::vector<std::size_t> rows_without_copy(const Document& document, int id, std::size_t copies) {
+    const LabelDesign* design = design_of(document, id);
+    if (!design || !design->table)
+        return {};
+    std::vector<char> is_shown(design->rows());
+    for (const Placement& p : std::span(document.placements).first(std::min(copies, document.placements.size())))
+        if (p.sticker == id && p.row < is_shown.size())
+            is_shown[p.row] = true;
+    std::vector<std::size_t> rows;
+    for (std::size_t row = 0; row < is_shown.size(); ++row)
+        if (!is_shown[row])
+            rows.push_back(row);
+    return rows;
+}
+
+std::optional<Document> with_missing_rows(const Document& document, Planner& planner, int id) {
+    const auto rows = rows_without_copy(document, id);
+    if (rows.empty())
+        return document;
+    FillReport report =
+        placed_rows(document, planner, id, *design_of(document, id), rows, 1, {.way = FillWay::rows}, {});
+    return report.placed[0] > 0 ? std::optional(std::move(report.document)) : std::nullopt;
+}
+
+FillReport place_list(const Document& document, Planner& planner, int id, int copies, int page, FillWay way,
+                      const Work& work) {
+    const LabelDesign* design = design_of(document, id);
+    if (!design)
         return {.document = document, .placed = {0}, .pages = 0};
     Document cleared = document;
     std::erase_if(cleared.placements, [&](const Placement& p) { return p.sticker == id && !p.locked; });
-    const std::size_t rows = label->design->rows();
-    FillRequest request{.page = page, .pages = most_pages, .way = way, .rounds = 0};
-    const bool is_lettering = label->design->shape.kind == LabelShape::lettering;
-    if (is_lettering) // each row has a shape of its own
-        for (std::size_t row = 0; row < rows; ++row)
-            request.orders.push_back({.sticker = id, .wanted = copies, .row = row});
-    else
-        request.orders.push_back({.sticker = id, .wanted = copies * static_cast<int>(rows)});
-    FillReport report = fill_sheet(cleared, planner, request, work);
-    report.placed = {report.copies()};
-    return report;
+    std::vector<std::size_t> rows(design->rows());
+    std::iota(rows.begin(), rows.end(), std::size_t{0});
+    return placed_rows(cleared, planner, id, *design, rows, copies, {.page = page, .way = way}, work);
 }
 
 std::vector<RowTrouble> troubles_of(const LabelDesign& design, const Work& work) {

@@ -10,6 +10,13 @@ namespace fusuma {
 [[nodiscard]] FillReport place_list(const Document& document, Planner& planner, int sticker, int copies, int page,
                                     FillWay way = FillWay::rows, const Work& work = {});
 
+/// Rows of a list that no copy on the sheet shows, rising; none for what is no list.
+/// @param copies  only so many are looked at, from the first on
+[[nodiscard]] std::vector<std::size_t> rows_without_copy(const Document& document, int sticker,
+                                                         std::size_t copies = most_copies);
+/// With a copy of each of them, wherever room is, on further pages where it must be. Nothing when none of them found room.
+[[nodiscard]] std::optional<Document> with_missing_rows(const Document& document, Planner& planner, int sticker);
+
 /// What is wrong with a label of a list.
 struct RowTrouble {
     std::size_t row = 0; ///< from 0

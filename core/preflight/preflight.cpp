@@ -153,13 +153,14 @@ std::vector<Finding> preflight(const Document& document, Planner& planner) {
         About about;
     };
     using enum About;
-    static constexpr std::array<OneRule, 24> rules{
+    static constexpr std::array<OneRule, 25> rules{
         {{no_zone, place},         {other_paper, print},    {scaled_print, print}, {clipped_marks, print},
          {outside_zone, place},    {keep_clear, place},     {doubled_line, place}, {too_close, place},
          {outside_margins, print}, {not_on_board, art},     {uncut_art, art},      {crossing_lines, art},
          {small_contour, art},     {open_cut, art},         {no_bleed, print},     {short_bleed, print},
          {shared_edge, print},     {near_cut, art},         {many_nodes, art},     {lost_handwork, art},
-         {label_text, print},      {low_resolution, print}, {empty_page, place},   {mirrored_sheet, print}}};
+         {label_text, print},      {low_resolution, print}, {empty_page, place},   {mirrored_sheet, print},
+         {missing_rows, print}}};
 
     const auto plan = planner.plan(document);
     PreflightInput input{document, *plan, planner, {}};

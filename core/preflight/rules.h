@@ -47,6 +47,8 @@ void clipped_marks(const PreflightInput& input, Findings& findings); ///< marks 
 void other_paper(const PreflightInput& input, Findings& findings);   ///< the printer is set to another paper
 void scaled_print(const PreflightInput& input, Findings& findings);  ///< the printer is set to change sizes
 void empty_page(const PreflightInput& input, Findings& findings);
+void missing_rows(const PreflightInput& input,
+                  Findings& findings); ///< of a list that is on the sheet but for some rows
 void mirrored_sheet(const PreflightInput& input, Findings& findings);
 
 /// The sticker's name for use in a message.

@@ -101,7 +101,7 @@ TEST_F(Programs, SayInOneLineWhatIsWrong) {
         QStringList arguments;
         const char* words;
     } cases[] = {{PRACTICE_PRINTER, {at("missing.pdf")}, "does not exist"},
-                 {PRACTICE_PRINTER, {test::demo_art("puffin.png")}, "cannot read this PDF"},
+                 {PRACTICE_PRINTER, {test::demo_art("puffin.png")}, "its file is a damaged PDF"},
                  {PRACTICE_CUTTER, {at("missing.png"), "--port", "0"}, "not a picture"},
                  {PRACTICE_CUTTER, {test::demo_art("puffin.png"), "--port", "0", "--paper", "napkin"}, "not a paper"},
                  {FUSUMA_CLI, {"check", at("missing.fusuma")}, "does not exist"}};

@@ -85,6 +85,17 @@ inline Sticker cut_only() {
     return s;
 }
 
+/// Two labels of a list of four.
+inline Document half_a_list() {
+    LabelDesign design;
+    design.texts = {};
+    design.table = std::make_shared<const Table>(Table{{"name"}, {{"Kelp"}, {"Dulse"}, {"Laver"}, {"Samphire"}}});
+    Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0}));
+    d.put({.sticker = 1, .centre = {60, 150}, .row = 0});
+    d.put({.sticker = 1, .centre = {140, 150}, .row = 2});
+    return d;
+}
+
 } // namespace troubles
 
 /// One for every rule.
@@ -129,6 +140,7 @@ inline std::vector<Trouble> every_trouble() {
          })},
         {"scaled-print", on_sheet([](SheetSettings& s) { s.printer.scaling = 0.97; })},
         {"empty-sheet", two_pages},
+        {"missing-rows", half_a_list()},
     };
 }
 

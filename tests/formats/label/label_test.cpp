@@ -446,6 +446,51 @@ TEST(Lists, PutEveryRowOnTheSheetInReadingOrder) {
         EXPECT_NE(f.severity, Severity::to_fix) << f.message;
 }
 
+TEST(Lists, RowsThatAreOnNoPageAreFoundAndPutWhereRoomIs) {
+    for (const LabelShape shape : {LabelShape::rectangle, LabelShape::lettering}) {
+        Planner planner;
+        LabelDesign design = listed(shape == LabelShape::lettering ? 6 : 50);
+        design.shape.kind = shape;
+        const std::size_t rows = design.rows();
+        Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0}));
+        const auto finding_in = [&](const Document& document) -> std::optional<Finding> {
+            for (const Finding& f : preflight(document, planner))
+                if (f.rule == "missing-rows")
+                    return f;
+            return std::nullopt;
+        };
+        Document single = d;
+        single.put({.sticker = 1, .centre = {105, 150}, .row = 1});
+        EXPECT_FALSE(finding_in(single)) << "one that is tried out";
+        d = place_list(d, planner, 1, 1, 0).document;
+        EXPECT_FALSE(finding_in(d));
+        Document torn = d;
+        std::erase_if(torn.placements,
+                      [&](const Placement& p) { return p.row == 2 || p.row == 3 || p.row + 1 == rows; });
+        const auto finding = finding_in(torn);
+        ASSERT_TRUE(finding);
+        EXPECT_EQ(finding->severity, Severity::to_look_at);
+        EXPECT_THAT(finding->message.english(), HasSubstr("3 rows of its list are on no page, the first is row 3, “"));
+        const auto fixed = repaired(torn, *finding);
+        ASSERT_TRUE(fixed);
+        EXPECT_FALSE(finding_in(*fixed));
+        EXPECT_EQ(fixed->placements.size(), d.placements.size()) << "each once";
+        for (const Placement& p : torn.placements)
+            EXPECT_EQ(*fixed->copy(p.id), p) << "none was moved";
+        EXPECT_EQ(*with_missing_rows(*fixed, planner, 1), *fixed) << "then nothing is missing";
+        // Told of one row as of one.
+        std::erase_if(d.placements, [](const Placement& p) { return p.row == 1; });
+        EXPECT_THAT(finding_in(d)->message.english(), HasSubstr("one row of its list is on no page: row 2, “"));
+        // A list that is filled up gets what it lacks before what it has.
+        const FillReport more = fill_sheet(d, planner,
+                                           {.orders = {{.sticker = 1, .wanted = 1, .row = 1}},
+                                            .pages = most_pages,
+                                            .way = FillWay::rows,
+                                            .rounds = 0});
+        EXPECT_TRUE(rows_without_copy(more.document, 1).empty());
+    }
+}
+
 TEST(Lists, ReportRowsThatDoNotFitAndOfferToShrinkThem) {
     LabelDesign design = listed(3);
     auto table = std::make_shared<Table>(*design.table);
