@@ -4183,10 +4183,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Zwischenablage wird gelesen</translation>
     </message>
     <message numerus="yes">
-        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <source>%1 labels are on the sheet; %n row(s) of the list are on no page.</source>
         <translation>
-            <numerusform>%1 Etiketten liegen auf dem Bogen; eine Zeile der Liste fand keinen Platz.</numerusform>
-            <numerusform>%1 Etiketten liegen auf dem Bogen; %n Zeilen der Liste fanden keinen Platz.</numerusform>
+            <numerusform>%1 Etiketten liegen auf dem Bogen; eine Zeile der Liste liegt auf keiner Seite.</numerusform>
+            <numerusform>%1 Etiketten liegen auf dem Bogen; %n Zeilen der Liste liegen auf keiner Seite.</numerusform>
         </translation>
     </message>
 </context>
@@ -6347,6 +6347,13 @@ gedruckt %2
     <message>
         <source>Size of the card</source>
         <translation>Größe der Karte</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::Searches</name>
+    <message>
+        <source>%1: the project was changed meanwhile, so nothing came of it.</source>
+        <translation>%1: Das Projekt wurde inzwischen geändert, daher wurde nichts daraus.</translation>
     </message>
 </context>
 <context>

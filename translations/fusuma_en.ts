@@ -85,10 +85,10 @@
 <context>
     <name>fusuma::app::LabelStep</name>
     <message numerus="yes">
-        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <source>%1 labels are on the sheet; %n row(s) of the list are on no page.</source>
         <translation>
-            <numerusform>%1 labels are on the sheet; one row of the list found no room.</numerusform>
-            <numerusform>%1 labels are on the sheet; %n rows of the list found no room.</numerusform>
+            <numerusform>%1 labels are on the sheet; one row of the list is on no page.</numerusform>
+            <numerusform>%1 labels are on the sheet; %n rows of the list are on no page.</numerusform>
         </translation>
     </message>
 </context>

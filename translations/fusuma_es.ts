@@ -4183,10 +4183,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Leyendo el portapapeles</translation>
     </message>
     <message numerus="yes">
-        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <source>%1 labels are on the sheet; %n row(s) of the list are on no page.</source>
         <translation>
-            <numerusform>%1 etiquetas están en la hoja; una fila de la lista no encontró sitio.</numerusform>
-            <numerusform>%1 etiquetas están en la hoja; %n filas de la lista no encontraron sitio.</numerusform>
+            <numerusform>%1 etiquetas están en la hoja; una fila de la lista no está en ninguna página.</numerusform>
+            <numerusform>%1 etiquetas están en la hoja; %n filas de la lista no están en ninguna página.</numerusform>
         </translation>
     </message>
 </context>
@@ -6347,6 +6347,13 @@ impresa %2
     <message>
         <source>Size of the card</source>
         <translation>Tamaño de la tarjeta</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::Searches</name>
+    <message>
+        <source>%1: the project was changed meanwhile, so nothing came of it.</source>
+        <translation>%1: el proyecto se cambió entretanto, así que no quedó en nada.</translation>
     </message>
 </context>
 <context>

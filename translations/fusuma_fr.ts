@@ -4183,10 +4183,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Lecture du presse-papiers</translation>
     </message>
     <message numerus="yes">
-        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <source>%1 labels are on the sheet; %n row(s) of the list are on no page.</source>
         <translation>
-            <numerusform>%1 étiquettes sont sur la feuille ; une rangée de la liste n&apos;a pas trouvé de place.</numerusform>
-            <numerusform>%1 étiquettes sont sur la feuille ; %n rangées de la liste n&apos;ont pas trouvé de place.</numerusform>
+            <numerusform>%1 étiquettes sont sur la feuille ; une rangée de la liste n&apos;est sur aucune page.</numerusform>
+            <numerusform>%1 étiquettes sont sur la feuille ; %n rangées de la liste ne sont sur aucune page.</numerusform>
         </translation>
     </message>
 </context>
@@ -6347,6 +6347,13 @@ imprimée %2
     <message>
         <source>Size of the card</source>
         <translation>Taille de la carte</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::Searches</name>
+    <message>
+        <source>%1: the project was changed meanwhile, so nothing came of it.</source>
+        <translation>%1 : le projet a été modifié entre-temps, il n&apos;en est donc rien resté.</translation>
     </message>
 </context>
 <context>

@@ -4174,9 +4174,9 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>クリップボードを読み込んでいます</translation>
     </message>
     <message numerus="yes">
-        <source>%1 labels are on the sheet; %n row(s) of the list found no room.</source>
+        <source>%1 labels are on the sheet; %n row(s) of the list are on no page.</source>
         <translation>
-            <numerusform>ラベル %1 枚が用紙にあります。リストの %n 行は置く場所がありませんでした。</numerusform>
+            <numerusform>ラベル %1 枚が用紙にあります。リストの %n 行はどのページにもありません。</numerusform>
         </translation>
     </message>
 </context>
@@ -6331,6 +6331,13 @@ printed %2
     <message>
         <source>Size of the card</source>
         <translation>カードの大きさ</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::Searches</name>
+    <message>
+        <source>%1: the project was changed meanwhile, so nothing came of it.</source>
+        <translation>%1：その間にプロジェクトが変更されたため、結果は使われませんでした。</translation>
     </message>
 </context>
 <context>

@@ -428,13 +428,12 @@ QWidget* LabelStep::list_part() {
                                                           const Document& d, Planner& evaluator, const Work& work,
                                                           const Searches::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
-            const auto missing = rows_without_copy(report.document, id);
-            return Searches::Searched{report.document, missing.empty()
-                                                           ? tr("%1 labels are on the sheet.").arg(report.placed[0])
-                                                           : tr("%1 labels are on the sheet; %n row(s) of the list "
-                                                                "found no room.",
-                                                                nullptr, static_cast<int>(missing.size()))
-                                                                 .arg(report.placed[0])};
+            const int missing = static_cast<int>(rows_without_copy(report.document, id).size());
+            const QString came_of_it =
+                missing == 0
+                    ? tr("%1 labels are on the sheet.")
+                    : tr("%1 labels are on the sheet; %n row(s) of the list are on no page.", nullptr, missing);
+            return Searches::Searched{report.document, came_of_it.arg(report.placed[0])};
         });
     });
     one_size = new QCheckBox(tr("One text size on all"));

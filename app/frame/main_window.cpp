@@ -86,6 +86,12 @@ MainWindow::MainWindow(Model& project)
     connect(doors, &Doors::opened, this, &MainWindow::refresh);
     connect(&model.messages, &Messages::problem, notice, &Notice::tell_problem);
     connect(&model.messages, &Messages::note, notice, &Notice::tell);
+    connect(&model.searches, &Searches::searched, this, [this] { // the Sheet has a card that says it
+        const QString& report = model.searches.report();
+        if (!model.searches.is_searching() && !report.isEmpty() &&
+            doors->open_place() != static_cast<int>(Place::sheet))
+            emit model.messages.note(report);
+    });
     connect(&model.importer, &Importer::artwork_added, this, [this] {
         go_to(Place::bench);
         if (model.in_hand.sticker() && is_drawn(model.in_hand.sticker()->artwork))

@@ -51,6 +51,8 @@ void Searches::end(const Searched& result) {
         last_report = result.report;
         if (result.document && !(*result.document == project.document()))
             project.edit(words, [&](const Document&) { return *result.document; });
+    } else {
+        last_report = tr("%1: the project was changed meanwhile, so nothing came of it.").arg(words);
     }
     emit searched();
 }

@@ -23,6 +23,7 @@ void missing_rows(const PreflightInput& input, Findings& findings) {
                 .with("row", missing.front() + 1)
                 .with("words", told == cells.end() ? std::string() : told->substr(0, told->find('\n'))),
             copies);
+        finding.key = std::to_string(missing.size()) + " rows from " + std::to_string(missing.front() + 1);
         finding.fix = Fix{"Put them on the sheet"_said, [&planner = input.planner, id = sticker.id](const Document& now) {
                               return with_missing_rows(now, planner, id);
                           }};

@@ -36,7 +36,7 @@ void find_doubled(const Polygons& a, const Polygons& b, Beside& found) {
 std::string key_of(const Document& document, const Finding& f) {
     std::string key = f.rule;
     if (f.sticker > 0)
-        return key + "/sticker " + std::to_string(f.sticker);
+        return key + "/sticker " + std::to_string(f.sticker) + (f.key.empty() ? "" : "/" + f.key);
     key += "/page " + std::to_string(f.page);
     for (const CopyId id : f.copies) {
         const Placement& p = *document.copy(id);

@@ -45,7 +45,9 @@ struct Finding {
     Polygons region; ///< mm on the paper, the offending part; may be empty
     std::optional<Fix> fix;
     int sticker = 0; ///< id, when it is about a sticker wherever its copies lie
-    std::string key; ///< the same for the same problem of the same things in the same places, for silencing
+    /// The same for the same problem of the same things in the same places, for silencing. A rule may say what else
+    /// makes it the same; `preflight` puts the rest in front.
+    std::string key;
 };
 
 /// All findings that have not been silenced, those to fix first.

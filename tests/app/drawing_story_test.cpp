@@ -14,6 +14,7 @@
 #include <QListWidget>
 #include <QMessageBox>
 #include <QPlainTextEdit>
+#include <QSignalSpy>
 #include <QTreeWidget>
 
 namespace fusuma::app {
@@ -165,6 +166,26 @@ TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     EXPECT_EQ(model.snapshot().findings.front().rule, "no-bleed");
     click("fixFinding");
     EXPECT_TRUE(model.snapshot().findings.empty()) << model.snapshot().findings.front().message;
+}
+
+TEST_F(DrawingStory, AListThatFindsNoRoomSaysSoOnTheBench) {
+    make_label("Small jar");
+    QGuiApplication::clipboard()->setText(QStringLiteral("name\tprice\nKelp\t4.50\nDulse\t6.00\nSamphire\t5.20\n"));
+    click("pasteList");
+    type("labelWidth", "300 mm");
+    QSignalSpy told(&model.messages, &Messages::note);
+    click("putList");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
+    settle();
+    EXPECT_TRUE(model.document().placements.empty());
+    ASSERT_FALSE(told.empty());
+    EXPECT_TRUE(told.back().front().toString().startsWith("0 labels are on the sheet; 3 row"));
+    // Where there is room for all, that is told.
+    type("labelWidth", "50 mm");
+    click("putList");
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
+    settle();
+    EXPECT_EQ(told.back().front().toString(), "3 labels are on the sheet.");
 }
 
 TEST_F(DrawingStory, ChangesALabelsLooksAndKeepsItLive) {

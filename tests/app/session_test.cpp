@@ -17,6 +17,7 @@
 #include <QMimeData>
 #include <QSignalSpy>
 #include <QTest>
+#include <QThread>
 #include <QWheelEvent>
 
 namespace fusuma::app {
@@ -275,6 +276,23 @@ TEST_F(SessionTest, WhatGoesWrongOnAThreadIsToldAndEndsNothing) {
     set_gap(9);
     settle();
     EXPECT_EQ(model.snapshot().document.sheet.gap, 9);
+}
+
+TEST_F(SessionTest, ASearchThatAnEditOvertakesSaysSoAndKeepsTheEdit) {
+    model.searches.search(
+        "Search", [](const Document& now, Planner&, const Work& job, const Searches::Improved&) -> Searches::Searched {
+            while (!job.stop.stop_requested())
+                QThread::msleep(1);
+            Document other = now;
+            other.sheet.gap = 7;
+            return {other, "Found."};
+        });
+    EXPECT_TRUE(model.searches.is_searching());
+    set_gap(9);
+    settle();
+    EXPECT_FALSE(model.searches.is_searching());
+    EXPECT_EQ(model.document().sheet.gap, 9);
+    EXPECT_EQ(model.searches.report(), "Search: the project was changed meanwhile, so nothing came of it.");
 }
 
 TEST_F(SessionTest, AProjectThatSomebodyElseWroteIsKnownToHaveChanged) {
