@@ -1,5 +1,6 @@
 #include "core/border/rims.h"
 
+#include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 
 #include <algorithm>

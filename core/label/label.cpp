@@ -1,6 +1,7 @@
 #include "core/label/label.h"
 
 #include "core/geometry/combine_curves.h"
+#include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
 #include "core/label/set_text.h"
 #include "core/parallel.h"
