@@ -13,6 +13,7 @@ DistanceField::DistanceField(const Polygons& region, double cell_mm, double marg
     const Rect extent = bounds(region);
     if (extent.empty())
         return;
+    shape = extent;
     const Rect box = extent.grown(margin);
     origin = box.min;
     columns = static_cast<int>(std::ceil(box.width() / cell)) + 1;
@@ -92,6 +93,70 @@ double DistanceField::at(Point p) const {
     if (u == cu && v == cv)
         return inside;
     return std::max(inside, std::hypot(u - cu, v - cv) * cell); // as far as the grid's edge at least
+}
+
+PointRows::PointRows(const std::vector<Point>& points) {
+    for (const Point p : points) {
+        if (x.size() % at_once == 0)
+            boxes.emplace_back();
+        boxes.back().include(p);
+        x.push_back(static_cast<float>(p.x));
+        y.push_back(static_cast<float>(p.y));
+    }
+}
+
+Nearness nearness(const float* nodes, int columns, int rows, const PointRows& points, const Transform& map, double need,
+                  const Rect& within) {
+    // Places first, several at once, then their values; without a branch, as nobody could foretell which way it goes.
+    constexpr std::size_t at_once = PointRows::at_once;
+    float across[at_once], down[at_once];
+    int first[at_once];
+    const auto a = static_cast<float>(map.a), b = static_cast<float>(map.b), c = static_cast<float>(map.c),
+               d = static_cast<float>(map.d), dx = static_cast<float>(map.dx), dy = static_cast<float>(map.dy);
+    const float last_column = static_cast<float>(columns) - 1.01F, last_row = static_cast<float>(rows) - 1.01F,
+                a_row = static_cast<float>(columns);
+    const auto needed = static_cast<float>(need);
+    float twice_lacking = 0, least = HUGE_VALF;
+    for (std::size_t from = 0; from < points.x.size(); from += at_once) {
+        const Rect& box = points.boxes[from / at_once];
+        const Point middle = map.apply(box.centre());
+        const double half_x = (std::abs(map.a) * box.width() + std::abs(map.c) * box.height()) / 2;
+        const double half_y = (std::abs(map.b) * box.width() + std::abs(map.d) * box.height()) / 2;
+        if (middle.x + half_x < within.min.x || middle.x - half_x > within.max.x || middle.y + half_y < within.min.y ||
+            middle.y - half_y > within.max.y)
+            continue;
+        const std::size_t count = std::min(at_once, points.x.size() - from);
+        const float* x = points.x.data() + from;
+        const float* y = points.y.data() + from;
+        for (std::size_t i = 0; i < count; ++i) {
+            const float u = std::min(std::max(a * x[i] + c * y[i] + dx, 0.0F), last_column);
+            const float v = std::min(std::max(b * x[i] + d * y[i] + dy, 0.0F), last_row);
+            const auto column = static_cast<float>(static_cast<int>(u)), row = static_cast<float>(static_cast<int>(v));
+            across[i] = u - column;
+            down[i] = v - row;
+            first[i] = static_cast<int>(row * a_row + column);
+        }
+        for (std::size_t i = 0; i < count; ++i) {
+            const float* top = nodes + first[i];
+            const float* bottom = top + columns;
+            const float above = top[0] + across[i] * (top[1] - top[0]);
+            const float below = bottom[0] + across[i] * (bottom[1] - bottom[0]);
+            const float farther = above + down[i] * (below - above) - needed;
+            least = std::min(least, farther);
+            twice_lacking += std::abs(farther) - farther;
+        }
+    }
+    return {twice_lacking / 2, least};
+}
+
+Nearness DistanceField::nearness(const PointRows& points, const Transform& moved, double need, double sight) const {
+    if (columns < 2 || rows < 2)
+        return {};
+    const double scale = 1 / cell;
+    const Rect seen = shape.grown(need + sight);
+    return fusuma::nearness(nodes.data(), columns, rows, points,
+                            moved.then({scale, 0, 0, scale, -origin.x * scale, -origin.y * scale}), need,
+                            {scale * (seen.min - origin), scale * (seen.max - origin)});
 }
 
 } // namespace fusuma

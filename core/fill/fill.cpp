@@ -1,6 +1,7 @@
 #include "core/fill/fill.h"
 
 #include "core/fill/lattice.h"
+#include "core/fill/separation.h"
 #include "core/geometry/boolean.h"
 #include "core/geometry/measure.h"
 #include "core/parallel.h"
@@ -9,6 +10,7 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
+#include <limits>
 #include <numbers>
 #include <random>
 #include <utility>
@@ -92,9 +94,7 @@ class Search : private Layout {
     Search(const FillTask& given, const Shapes& all, FillPage empty, const Work& job)
         : Layout{std::move(empty), {}, {}}, task(given), work(job), pieces(all.pieces), postures(all.postures),
           fixed(page.standing().size()), random(given.seed) {
-        hunting.resize(postures.size());
-        for (Hunt& hunt : hunting)
-            hunt.unseen = {page.extent().grown(page.sight() * 4)};
+        hunt_everywhere();
         counts.assign(task.items.size(), 0);
     }
     /// The same so far, from here on by other numbers.
@@ -116,10 +116,19 @@ class Search : private Layout {
         }
         keep_if_better();
     }
-    /// Goes on looking for a better one.
-    void shake(int rounds) {
-        for (int round = 0; round < rounds && !is_everything_placed(); ++round)
-            shake();
+    /// Goes on looking for a better one. To squeeze one more in takes as long as several rounds of taking out and
+    /// placing anew; longer at first where there are many items, as all pairs of them have to be learned.
+    void go_on(const Overlaps& overlaps, int rounds) {
+        constexpr int rounds_of_squeeze = 8;
+        const int shakes = pieces.size() <= 2 ? 4 : 16; // after each
+        while (rounds > 0 && !is_everything_placed()) {
+            if (overlaps.are_fine() && rounds >= rounds_of_squeeze) {
+                squeeze(overlaps);
+                rounds -= rounds_of_squeeze;
+            }
+            for (int i = 0; i < shakes && rounds > 0 && !is_everything_placed(); ++i, --rounds)
+                shake();
+        }
     }
     void take_over(const Search& other) { static_cast<Layout&>(*this) = other; }
 
@@ -152,6 +161,12 @@ class Search : private Layout {
     Filled best_layout;
     double value_of_best = -1;
     double pull_x = 0.3, pull_y = 1; ///< towards the top left, by turns in other ways
+
+    void hunt_everywhere() {
+        hunting.assign(postures.size(), {});
+        for (Hunt& hunt : hunting)
+            hunt.unseen = {page.extent().grown(page.sight() * 4)};
+    }
 
     double chance() { return std::uniform_real_distribution<double>(0, 1)(random); }
 
@@ -363,6 +378,63 @@ class Search : private Layout {
             }
     }
 
+    template <typename T> const T& one_of(const std::vector<T>& several) {
+        return several[static_cast<std::size_t>(chance() * static_cast<double>(several.size()))];
+    }
+
+    /// Items of which a copy more leaves those that take as many as fit even.
+    [[nodiscard]] std::vector<std::size_t> items_for_one_more() const {
+        int least = std::numeric_limits<int>::max();
+        for (std::size_t i = 0; i < pieces.size(); ++i)
+            if (task.items[i].wanted < 0)
+                least = std::min(least, counts[i]);
+        std::vector<std::size_t> items;
+        for (std::size_t i = 0; i < pieces.size(); ++i)
+            if (task.items[i].wanted < 0 ? counts[i] == least : is_wanted(i))
+                items.push_back(i);
+        return items;
+    }
+    [[nodiscard]] bool may_give_way(std::size_t item, std::size_t to) const {
+        return pieces[item]->area < 0.999 * pieces[to]->area &&
+               (task.items[item].wanted >= 0 || task.items[to].wanted >= 0 || counts[to] < counts[item]);
+    }
+
+    /// What stands and one copy more, or a larger one in place of another, where it overlaps little.
+    [[nodiscard]] std::vector<Stance> crowded(Separation& separation, std::size_t item) {
+        std::vector<Stance> copies;
+        std::vector<std::size_t> smaller;
+        for (std::size_t i = fixed; i < page.standing().size(); ++i) {
+            const auto& copy = page.standing()[i];
+            if (may_give_way(copy.posture->item, item))
+                smaller.push_back(copies.size());
+            copies.push_back({copy.posture, copy.at});
+        }
+        if (!smaller.empty() && chance() < 0.6)
+            copies[one_of(smaller)].posture = &separation.any_of(item);
+        else if (const auto more = separation.least_overlapping(copies, item))
+            copies.push_back(*more);
+        return copies;
+    }
+
+    /// Makes room for one more by moving all that is in its way; leaves everything as it is where that does not work.
+    void squeeze(const Overlaps& overlaps) {
+        const std::vector<std::size_t> items = items_for_one_more();
+        if (items.empty() || page.standing().size() <= fixed)
+            return;
+        Separation separation(overlaps, random, work);
+        const std::vector<Stance> copies = crowded(separation, one_of(items));
+        std::optional<FillPage> parted = separation.parted(copies);
+        if (!parted)
+            return;
+        page = std::move(*parted);
+        std::ranges::fill(counts, 0);
+        for (const Stance& copy : copies)
+            ++counts[copy.posture->item];
+        hunt_everywhere();
+        grow();
+        keep_if_better();
+    }
+
     /// Takes out what stands round a place and fills it anew; goes back when that covers less.
     void shake() {
         const auto& standing = page.standing();
@@ -421,9 +493,10 @@ Filled searched(const FillTask& task, const Work& work, const std::function<void
             improved(search.best());
     };
     tell(first);
-    if (task.close_up)
+    if (task.close_up || task.rounds <= 0)
         return first.best();
-    constexpr int together = 2, between = 24; // rounds before they compare
+    const Overlaps overlaps(empty, shapes.postures, static_cast<int>(turns_of(task).size()));
+    constexpr int together = 4, between = 24; // rounds before they compare
     std::vector<Search> searches{first};
     for (unsigned k = 1; k < together; ++k)
         searches.push_back(first.with_seed(task.seed + 1000 * k));
@@ -436,7 +509,7 @@ Filled searched(const FillTask& task, const Work& work, const std::function<void
             std::atomic<std::size_t> next{0};
             const auto go_on = [&] {
                 for (std::size_t k; (k = next++) < searches.size();)
-                    searches[k].shake(each);
+                    searches[k].go_on(overlaps, each);
             };
             Helpers helpers(go_on);
             go_on();

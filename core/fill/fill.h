@@ -75,8 +75,8 @@ struct Filled {
 ///
 /// Many copies of one outline start from its densest double lattice (Kuperberg & Kuperberg 1990, from memory); mixed
 /// ones from placing the largest first where most of their edge touches. Then parts of the layout are taken out and
-/// placed anew, and what covers more is kept (ruin and recreate: Schrimpf et al. 2000, from memory). The same task
-/// gives the same layout.
+/// placed anew, and what covers more is kept (ruin and recreate: Schrimpf et al. 2000, from memory); and one copy more
+/// is put where it overlaps least, and all are moved apart (separation.h). The same task gives the same layout.
 ///
 /// @param work      when stopped, the best layout so far is returned
 /// @param improved  called with every better layout

@@ -28,7 +28,7 @@ double sight_for(const FillTask& task) {
     return std::max(usual, widest + beyond);
 }
 
-/// Points along the edge, at most `step` apart, those that stick out farthest first, since these tell soonest.
+/// Points along the edge, at most `step` apart.
 std::vector<Point> samples_of(const Polygons& outline, double step) {
     std::vector<Point> samples;
     for (const Polygon& polygon : outline) {
@@ -47,7 +47,6 @@ std::vector<Point> samples_of(const Polygons& outline, double step) {
             }
         }
     }
-    std::stable_sort(samples.begin(), samples.end(), [](Point l, Point r) { return dot(l, l) > dot(r, r); });
     return samples;
 }
 
@@ -60,8 +59,12 @@ ReadyItem::ReadyItem(const FillItem& item, double gap, double cell, double sight
         for (const Point p : polygon)
             radius = std::max(radius, norm(p));
     area = fusuma::area(outline);
-    // Far points first, then every other in turn, so that the first few lie all round.
-    const std::vector<Point> all = samples_of(outline, std::max(0.8, radius / 24));
+    spacing = std::max(0.8, radius / 24);
+    rough_edge = PointRows(samples_of(outline, few_per * spacing));
+    std::vector<Point> all = samples_of(outline, spacing);
+    edge = PointRows(all);
+    // Those that stick out farthest tell soonest. Every other in turn, so that the first few lie all round.
+    std::stable_sort(all.begin(), all.end(), [](Point l, Point r) { return dot(l, l) > dot(r, r); });
     constexpr std::size_t strides = 7;
     for (std::size_t s = 0; s < strides; ++s)
         for (std::size_t i = s; i < all.size(); i += strides)
@@ -168,6 +171,21 @@ FillPage::Fit FillPage::fit(const Posture& posture, Point at, double enough) con
             sum += 1 - std::max(0.0, room) / wide;
     }
     found.snugness = sum / static_cast<double>(posture.samples.size());
+    return found;
+}
+
+Nearness FillPage::nearness(const Posture& posture, const PointRows& edge, Point at, double beyond) const {
+    const Layer& layer = layer_for(posture.piece->bleed);
+    const double scale = 1 / cell;
+    const Transform map =
+        Transform::turn(posture.turn).then(Transform::shift(at - origin)).then(Transform::scale(scale, scale));
+    const Rect everywhere{{0, 0}, {double(columns), double(rows)}};
+    Nearness found = fusuma::nearness(layer.spare.data(), columns, rows, edge, map, beyond, everywhere);
+    if (posture.piece->need > gap) {
+        const Nearness more =
+            fusuma::nearness(to_copy.data(), columns, rows, edge, map, posture.piece->need + beyond, everywhere);
+        found = {std::max(found.lacking, more.lacking), std::min(found.least, more.least)};
+    }
     return found;
 }
 

@@ -22,6 +22,11 @@ struct ReadyItem {
     double radius = 0;          ///< mm from the middle to the farthest point
     DistanceField field;        ///< of the outline
     std::vector<Point> samples; ///< of its edge, and some inside
+    PointRows edge;             ///< `spacing` mm apart or a little less
+    PointRows rough_edge;       ///< the same `few_per` times as far apart
+    double spacing = 0;
+
+    static constexpr int few_per = 3;
 };
 
 /// A piece at one turn.
@@ -57,6 +62,9 @@ class FillPage {
     };
     /// Stops looking once the clearance is known to be below `enough`.
     [[nodiscard]] Fit fit(const Posture& posture, Point at, double enough) const;
+    /// How near the piece lies to everything, and to a place `beyond` mm before it.
+    /// @param edge  of the piece
+    [[nodiscard]] Nearness nearness(const Posture& posture, const PointRows& edge, Point at, double beyond) const;
 
     /// Does the posture keep every distance at this place, on the outlines themselves?
     [[nodiscard]] bool is_allowed(const Posture& posture, Point at) const;

@@ -62,6 +62,14 @@ TEST(Threads, OnePlannerServesThemAll) {
         });
 }
 
+/// Two searches learn side by side how copies overlap.
+TEST(Threads, FillAPageTogether) {
+    FillTask task{.zone = {corners_of({{0, 0}, {60, 60}})}, .gap = 2, .way = FillWay::turned, .turns = Turns::half};
+    task.items = {{.outline = {test::star({0, 0}, 5, 9, 4, 0.3)}}, {.outline = {test::star({0, 0}, 3, 8, 5, 0.1)}}};
+    task.rounds = 50;
+    EXPECT_GT(fill(task).copies.size(), 6U);
+}
+
 /// Worked out side by side, two sizes of a sticker still share one picture, which print files hold once.
 TEST(Threads, WhatSeveralHaveInCommonIsOneForAllOfThem) {
     const auto sticker = std::make_shared<const Sticker>(test::disc_sticker(20));

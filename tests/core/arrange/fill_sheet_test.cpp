@@ -87,6 +87,28 @@ TEST(Fill, KeepsGapsZoneAndBleedOnRandomSets) {
         }
 }
 
+/// Taking out and placing anew alone found one copy less in 400 rounds.
+TEST(Fill, MovesAllThatIsInTheWayOfOneMore) {
+    for (const auto& [points, enough] : {std::pair{4, 17u}, {8, 13u}})
+        for (const FillWay way : {FillWay::snug, FillWay::turned}) {
+            FillTask task{.zone = {corners_of({{0, 0}, {90, 103}})}, .gap = 2, .way = way, .turns = Turns::quarters};
+            task.items = {{.outline = {star({0, 0}, points, 14, 6, 0.3)}}};
+            task.rounds = 48;
+            const Filled filled = fill(task);
+            EXPECT_GE(filled.copies.size(), enough) << points;
+            expect_sound(task, filled);
+        }
+}
+
+TEST(Fill, OneMoreNeverPushesIntoWhatIsFixedOrTakesFromABleed) {
+    FillTask task = random_task(3, FillWay::turned, Turns::half);
+    task.items.resize(2);
+    task.rounds = 48;
+    const Filled filled = fill(task);
+    expect_sound(task, filled);
+    EXPECT_EQ(fill(task).copies, filled.copies) << "on however many cores";
+}
+
 TEST(Fill, TheSameSeedGivesTheSameLayoutAndEqualSharesAreFair) {
     FillTask task = random_task(5, FillWay::snug, Turns::half);
     task.fixed.clear();
