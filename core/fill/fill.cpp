@@ -122,7 +122,7 @@ class Search : private Layout {
         constexpr int rounds_of_squeeze = 8;
         const int shakes = pieces.size() <= 2 ? 4 : 16; // after each
         while (rounds > 0 && !is_everything_placed()) {
-            if (overlaps.are_fine() && rounds >= rounds_of_squeeze) {
+            if (overlaps.are_fine() && rounds >= rounds_of_squeeze + shakes) {
                 squeeze(overlaps);
                 rounds -= rounds_of_squeeze;
             }
@@ -496,10 +496,11 @@ Filled searched(const FillTask& task, const Work& work, const std::function<void
     if (task.close_up || task.rounds <= 0)
         return first.best();
     const Overlaps overlaps(empty, shapes.postures, static_cast<int>(turns_of(task).size()));
-    constexpr int together = 4, between = 24; // rounds before they compare
+    constexpr int between = 24; // rounds before they compare
+    const int together = task.rounds < 4 * between ? 2 : 4;
     std::vector<Search> searches{first};
-    for (unsigned k = 1; k < together; ++k)
-        searches.push_back(first.with_seed(task.seed + 1000 * k));
+    for (int k = 1; k < together; ++k)
+        searches.push_back(first.with_seed(task.seed + 1000 * static_cast<unsigned>(k)));
     const auto best = [&] { return std::ranges::max_element(searches, {}, &Search::best_value); };
     double told = first.best_value();
     try {
