@@ -113,8 +113,7 @@ Nearness nearness(const float* nodes, int columns, int rows, const PointRows& po
     int first[at_once];
     const auto a = static_cast<float>(map.a), b = static_cast<float>(map.b), c = static_cast<float>(map.c),
                d = static_cast<float>(map.d), dx = static_cast<float>(map.dx), dy = static_cast<float>(map.dy);
-    const float last_column = static_cast<float>(columns) - 1.01F, last_row = static_cast<float>(rows) - 1.01F,
-                a_row = static_cast<float>(columns);
+    const float last_column = static_cast<float>(columns) - 1.01F, last_row = static_cast<float>(rows) - 1.01F;
     const auto needed = static_cast<float>(need);
     float twice_lacking = 0, least = HUGE_VALF;
     for (std::size_t from = 0; from < points.x.size(); from += at_once) {
@@ -131,10 +130,10 @@ Nearness nearness(const float* nodes, int columns, int rows, const PointRows& po
         for (std::size_t i = 0; i < count; ++i) {
             const float u = std::min(std::max(a * x[i] + c * y[i] + dx, 0.0F), last_column);
             const float v = std::min(std::max(b * x[i] + d * y[i] + dy, 0.0F), last_row);
-            const auto column = static_cast<float>(static_cast<int>(u)), row = static_cast<float>(static_cast<int>(v));
-            across[i] = u - column;
-            down[i] = v - row;
-            first[i] = static_cast<int>(row * a_row + column);
+            const int column = static_cast<int>(u), row = static_cast<int>(v);
+            across[i] = u - static_cast<float>(column);
+            down[i] = v - static_cast<float>(row);
+            first[i] = row * columns + column;
         }
         for (std::size_t i = 0; i < count; ++i) {
             const float* top = nodes + first[i];

@@ -383,14 +383,14 @@ class Search : private Layout {
     }
 
     /// Items of which a copy more leaves those that take as many as fit even.
-    [[nodiscard]] std::vector<std::size_t> items_for_one_more() const {
+    [[nodiscard]] std::vector<std::size_t> items_for_one_more(const Overlaps& overlaps) const {
         int least = std::numeric_limits<int>::max();
         for (std::size_t i = 0; i < pieces.size(); ++i)
-            if (task.items[i].wanted < 0)
+            if (task.items[i].wanted < 0 && overlaps.fits_at_all(i))
                 least = std::min(least, counts[i]);
         std::vector<std::size_t> items;
         for (std::size_t i = 0; i < pieces.size(); ++i)
-            if (task.items[i].wanted < 0 ? counts[i] == least : is_wanted(i))
+            if (overlaps.fits_at_all(i) && (task.items[i].wanted < 0 ? counts[i] == least : is_wanted(i)))
                 items.push_back(i);
         return items;
     }
@@ -418,7 +418,7 @@ class Search : private Layout {
 
     /// Makes room for one more by moving all that is in its way; leaves everything as it is where that does not work.
     void squeeze(const Overlaps& overlaps) {
-        const std::vector<std::size_t> items = items_for_one_more();
+        const std::vector<std::size_t> items = items_for_one_more(overlaps);
         if (items.empty() || page.standing().size() <= fixed)
             return;
         Separation separation(overlaps, random, work);

@@ -43,9 +43,10 @@ Rect bounds_turned(const ReadyItem& item, double turn) {
 Overlaps::Overlaps(const FillPage& page, const std::vector<Posture>& postures, int turn_count)
     : empty(page), all(postures), turns(turn_count) {
     for (const Posture& posture : all) {
-        items.resize(std::max(items.size(), posture.item + 1));
-        items[posture.item] = posture.piece;
         places.push_back({.extent = empty.room_for(posture)});
+        items.resize(std::max(items.size(), posture.item + 1));
+        if (!places.back().extent.empty())
+            items[posture.item] = posture.piece;
     }
     std::vector<Rect> boxes; // by item and turn
     for (const ReadyItem* item : items)
@@ -158,7 +159,7 @@ double Overlaps::past(const Stance& one) const {
     const Posture& posture = *one.posture;
     const Map& map = places[static_cast<std::size_t>(&posture - all.data())];
     if (!map.extent.contains(one.at))
-        return HUGE_VAL;
+        return nowhere;
     return at(map, place_cell, one.at, [&](Point node) {
         return told(empty.nearness(posture, posture.piece->rough_edge, node, 0),
                     ReadyItem::few_per * posture.piece->spacing);

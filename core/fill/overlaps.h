@@ -28,6 +28,10 @@ class Overlaps {
     [[nodiscard]] double between(const Stance& one, const Stance& other) const;
     /// With the zone's edge and all that is fixed.
     [[nodiscard]] double past(const Stance& one) const;
+    static constexpr double nowhere = 1e6; ///< mm², told where it cannot lie at all
+    /// Is the zone large enough for the item in any of its postures? Nothing else may be asked about those that are
+    /// not.
+    [[nodiscard]] bool fits_at_all(std::size_t item) const { return item < items.size() && items[item]; }
 
     /// The same from points closer together, without a grid of places.
     /// @param beyond  mm that they should lie farther apart than they must
@@ -52,7 +56,7 @@ class Overlaps {
     const FillPage& empty;
     const std::vector<Posture>& all;
     int turns;
-    std::vector<const ReadyItem*> items; ///< by number
+    std::vector<const ReadyItem*> items; ///< by number; null where the zone is too small for them
     std::vector<Map> pairs;              ///< by item, other item and the other's turn seen from the first
     std::vector<Map> places;             ///< by posture
     double pair_cell = 0, place_cell = 0;        ///< mm

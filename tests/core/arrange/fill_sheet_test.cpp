@@ -100,6 +100,15 @@ TEST(Fill, MovesAllThatIsInTheWayOfOneMore) {
         }
 }
 
+TEST(Fill, AKindTooLargeForTheZoneKeepsNoOtherFromRoomForOneMore) {
+    FillTask task{.zone = {corners_of({{0, 0}, {90, 103}})}, .gap = 2, .way = FillWay::snug};
+    task.items = {{.outline = {star({0, 0}, 8, 14, 6, 0.3)}}, {.outline = {ellipse({0, 0}, 700, 900, 0, 90)}}};
+    task.rounds = 192;
+    const Filled filled = fill(task);
+    EXPECT_GE(filled.copies.size(), 13U);
+    expect_sound(task, filled);
+}
+
 TEST(Fill, OneMoreNeverPushesIntoWhatIsFixedOrTakesFromABleed) {
     FillTask task = random_task(3, FillWay::turned, Turns::half);
     task.items.resize(2);

@@ -133,7 +133,7 @@ TEST(Overlaps, WithTheZoneAndWhatIsFixedAreToldToo) {
         EXPECT_GT(stage.overlaps.closely_past(stage.stance(item, {44, 45}), 0), 6);
         EXPECT_GT(stage.overlaps.past(stage.stance(item, {85, 68})), 6) << "over the edge";
         EXPECT_GT(stage.overlaps.closely_past(stage.stance(item, {85, 68}), 0), 6);
-        EXPECT_EQ(stage.overlaps.past(stage.stance(item, {121, 45})), HUGE_VAL) << "where none may be at all";
+        EXPECT_EQ(stage.overlaps.past(stage.stance(item, {121, 45})), Overlaps::nowhere);
     }
 }
 
@@ -207,6 +207,7 @@ TEST(Separation, OfWhatTheZoneIsTooSmallForHasNoPlace) {
     const Stage stage(star_and_bar({{0, 0}, {20, 6}}), 1);
     std::mt19937 random(2);
     const Work work;
+    EXPECT_FALSE(stage.overlaps.fits_at_all(0));
     EXPECT_FALSE(Separation(stage.overlaps, random, work).least_overlapping({}, 0));
 }
 
