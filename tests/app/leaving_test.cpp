@@ -198,8 +198,13 @@ TEST_F(Leaving, ReplacingAsksAboutTheNameWithItsSuffixAndOnceForAllPages) {
                     dialog->reject();
                     return;
                 }
-                typed_already = true;
                 auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
+                if (!name->hasFocus()) {
+                    QApplication::setActiveWindow(dialog);
+                    name->setFocus();
+                    return;
+                }
+                typed_already = true;
                 name->setText(typed);
                 QTest::keyClick(name, Qt::Key_Return);
             }

@@ -112,12 +112,17 @@ class Window : public testing::Test {
             auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             if (dialog && dialog->isVisible()) {
                 auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
-                name->selectAll();
                 if (++tries > 100) {
                     ADD_FAILURE() << "the file dialog does not take " << path.toStdString();
                     dialog->reject();
                     return;
                 }
+                if (!name->hasFocus()) { // without it the dialog takes what its list selects, whatever is typed
+                    QApplication::setActiveWindow(dialog);
+                    name->setFocus();
+                    return;
+                }
+                name->selectAll();
                 if (seen) { // completions may change what is typed, and a file just written be found only now
                     name->clear();
                     name->setText(path);
