@@ -1,8 +1,11 @@
 #include "core/trace/contour.h"
 
+#include "core/parallel.h"
+
 #include <algorithm>
 #include <array>
 #include <cstring>
+#include <memory>
 
 namespace fusuma {
 
@@ -16,16 +19,24 @@ class SampleLattice {
     SampleLattice(const Coverage& coverage, double level_value)
         : width(coverage.width + 2), height(coverage.height + 2), level(std::clamp(level_value, 0.5, 254.5)),
           least_inside(static_cast<std::uint8_t>(std::floor(level) + 1)),
-          values(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)), walked(values.size() / 8 + 1) {
-        for (int y = 0; y < coverage.height; ++y)
-            std::copy_n(coverage.row(y), coverage.width, values.begin() + index(1, y + 1));
+          count(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)),
+          values(std::make_unique_for_overwrite<std::uint8_t[]>(count)), walked(count / 8 + 1) {
+        std::fill_n(values.get(), width, std::uint8_t{0});
+        std::fill_n(values.get() + index(0, height - 1), width, std::uint8_t{0});
+        for_bands(coverage.height, {}, [&](int first, int last) {
+            for (int y = first; y < last; ++y) {
+                std::uint8_t* row = values.get() + index(0, y + 1);
+                row[0] = row[width - 1] = 0;
+                std::copy_n(coverage.row(y), coverage.width, row + 1);
+            }
+        });
     }
 
     void contours(const Work& work, const std::function<void(Polygon&&)>& found) {
         for (int y = 1; y + 1 < height; ++y) {
             if (y % 64 == 0)
                 work.at(static_cast<double>(y) / height);
-            const std::uint8_t* row = values.data() + index(0, y);
+            const std::uint8_t* row = values.get() + index(0, y);
             for (int x = 1; x < width; ++x) {
                 x = skip_even_run(row, x);
                 if (x < width && inside(row[x]) && !inside(row[x - 1]) && !is_walked(index(x, y)))
@@ -38,7 +49,8 @@ class SampleLattice {
     int width, height;
     double level;
     std::uint8_t least_inside;
-    std::vector<std::uint8_t> values;
+    std::size_t count;
+    std::unique_ptr<std::uint8_t[]> values;
     std::vector<std::uint8_t> walked;
 
     [[nodiscard]] std::ptrdiff_t index(int x, int y) const { return static_cast<std::ptrdiff_t>(y) * width + x; }

@@ -10,23 +10,29 @@ namespace fusuma {
 
 namespace {
 
-Point cubic_at(Point p0, const Segment& s, double t) {
-    const double u = 1 - t;
-    return u * u * u * p0 + 3 * u * u * t * s.control1 + 3 * u * t * t * s.control2 + t * t * t * s.end;
-}
+/// A cubic as a polynomial of its parameter, seen from its start.
+class CubicAsPolynomial {
+  public:
+    CubicAsPolynomial(Point from, const Segment& s)
+        : start(from), linear(3 * (s.control1 - from)), square(3 * (s.control2 - s.control1) - linear),
+          cube(s.end - from - linear - square) {}
 
-/// One Newton step towards the parameter of the curve's nearest point to `p`.
-double closer_parameter(Point p0, const Segment& s, Point p, double t) {
-    const double u = 1 - t;
-    const Point d0 = s.control1 - p0, d1 = s.control2 - s.control1, d2 = s.end - s.control2;
-    const Point offset = cubic_at(p0, s, t) - p;
-    const Point first = 3 * (u * u * d0 + 2 * u * t * d1 + t * t * d2);
-    const Point second = 6 * (u * (d1 - d0) + t * (d2 - d1));
-    const double slope = dot(first, first) + dot(offset, second);
-    if (std::abs(slope) < 1e-15)
-        return t;
-    return std::clamp(t - dot(offset, first) / slope, 0.0, 1.0);
-}
+    [[nodiscard]] Point offset_at(double t, Point p) const {
+        return t * (linear + t * (square + t * cube)) - (p - start);
+    }
+    /// One Newton step towards the parameter of the curve's nearest point to `p`.
+    [[nodiscard]] double closer_parameter(double t, Point p) const {
+        const Point offset = offset_at(t, p);
+        const Point first = linear + t * (2 * square + 3 * t * cube), second = 2 * square + 6 * t * cube;
+        const double slope = dot(first, first) + dot(offset, second);
+        if (std::abs(slope) < 1e-15)
+            return t;
+        return std::clamp(t - dot(offset, first) / slope, 0.0, 1.0);
+    }
+
+  private:
+    Point start, linear, square, cube;
+};
 
 /// A cubic can only loop when its two handles cross (Stone & DeRose, ACM TOG 8(3), 1989, from memory).
 bool handles_cross(Point p0, const Segment& s) {
@@ -309,14 +315,15 @@ class PointRun {
         const double length = arc(from, to);
         double t = 0, t_step_from = sums[from].along;
         double speed = 1 / length; // of the parameter along the points
+        const CubicAsPolynomial curve(points[from], s);
         for (std::size_t k = from + stride; k < to; k += stride) {
             const double expected = t + (sums[k].along - t_step_from) * speed;
-            double better = closer_parameter(points[from], s, points[k], std::min(1.0, expected));
-            Point off = cubic_at(points[from], s, better) - points[k];
+            double better = curve.closer_parameter(std::min(1.0, expected), points[k]);
+            Point off = curve.offset_at(better, points[k]);
             if (dot(off, off) > limit) {
-                better = closer_parameter(points[from], s, points[k], better);
-                better = closer_parameter(points[from], s, points[k], better);
-                off = cubic_at(points[from], s, better) - points[k];
+                better = curve.closer_parameter(better, points[k]);
+                better = curve.closer_parameter(better, points[k]);
+                off = curve.offset_at(better, points[k]);
                 if (dot(off, off) > limit)
                     return false;
             }

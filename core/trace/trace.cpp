@@ -9,6 +9,7 @@
 #include <condition_variable>
 #include <deque>
 #include <mutex>
+#include <optional>
 #include <utility>
 
 namespace fusuma {
@@ -126,7 +127,7 @@ Coverage halved(const Coverage& coverage) {
 class Fitting {
   public:
     Fitting(const Coverage& picture, const TraceSettings& trace_settings, const Work& the_work)
-        : coverage(picture), settings(trace_settings), work(the_work), helpers([this] { fit_until_done(); }) {}
+        : coverage(picture), settings(trace_settings), work(the_work) {}
     ~Fitting() { end(); }
     Fitting(const Fitting&) = delete;
     Fitting& operator=(const Fitting&) = delete;
@@ -142,6 +143,8 @@ class Fitting {
             const std::scoped_lock lock(mutex);
             contours.push_back({std::move(points), area});
         }
+        if (!helpers)
+            helpers.emplace([this] { fit_until_done(); });
         more.notify_one();
     }
 
@@ -149,7 +152,8 @@ class Fitting {
         drop_smallest();
         end();
         fit_until_done();
-        helpers.join();
+        if (helpers)
+            helpers->join();
         work.at(1);
         Tracing result;
         for (Item& item : contours)
@@ -178,7 +182,7 @@ class Fitting {
     bool all_found = false;
     std::mutex mutex;
     std::condition_variable more;
-    Helpers helpers;
+    std::optional<Helpers> helpers; ///< since there was a first
 
     /// No more will be found; when asked to stop, none of those that wait is begun.
     void end() {
