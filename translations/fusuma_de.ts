@@ -4189,6 +4189,13 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
             <numerusform>%1 Etiketten liegen auf dem Bogen; %n Zeilen der Liste liegen auf keiner Seite.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.</source>
+        <translation>
+            <numerusform>%1 Etiketten liegen auf dem Bogen; eine Zeile der Liste ist größer als der Schneidebereich.</numerusform>
+            <numerusform>%1 Etiketten liegen auf dem Bogen; %n Zeilen der Liste sind größer als der Schneidebereich.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>

@@ -91,6 +91,13 @@
             <numerusform>%1 labels are on the sheet; %n rows of the list are on no page.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.</source>
+        <translation>
+            <numerusform>%1 labels are on the sheet; one row of the list is larger than the cut zone.</numerusform>
+            <numerusform>%1 labels are on the sheet; %n rows of the list are larger than the cut zone.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LoadAct</name>

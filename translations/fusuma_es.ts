@@ -4189,6 +4189,13 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
             <numerusform>%1 etiquetas están en la hoja; %n filas de la lista no están en ninguna página.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.</source>
+        <translation>
+            <numerusform>%1 etiquetas están en la hoja; una fila de la lista es mayor que la zona de corte.</numerusform>
+            <numerusform>%1 etiquetas están en la hoja; %n filas de la lista son mayores que la zona de corte.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>

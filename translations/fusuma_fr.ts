@@ -4189,6 +4189,13 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
             <numerusform>%1 étiquettes sont sur la feuille ; %n rangées de la liste ne sont sur aucune page.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.</source>
+        <translation>
+            <numerusform>%1 étiquettes sont sur la feuille ; une rangée de la liste est plus grande que la zone de coupe.</numerusform>
+            <numerusform>%1 étiquettes sont sur la feuille ; %n rangées de la liste sont plus grandes que la zone de coupe.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>

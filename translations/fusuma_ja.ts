@@ -4179,6 +4179,12 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
             <numerusform>ラベル %1 枚が用紙にあります。リストの %n 行はどのページにもありません。</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.</source>
+        <translation>
+            <numerusform>ラベル %1 枚が用紙にあります。リストの %n 行はカット範囲より大きいです。</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>

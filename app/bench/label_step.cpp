@@ -429,10 +429,13 @@ QWidget* LabelStep::list_part() {
                                                           const Searches::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
             const int missing = static_cast<int>(rows_without_copy(report.document, id).size());
+            const Document& listed = report.document; // what goes into an empty page is on one, until there are no more
+            const bool is_full = listed.pages == most_pages || listed.placements.size() >= most_copies;
             const QString came_of_it =
-                missing == 0
-                    ? tr("%1 labels are on the sheet.")
-                    : tr("%1 labels are on the sheet; %n row(s) of the list are on no page.", nullptr, missing);
+                missing == 0 ? tr("%1 labels are on the sheet.")
+                : is_full    ? tr("%1 labels are on the sheet; %n row(s) of the list are on no page.", nullptr, missing)
+                             : tr("%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.",
+                                  nullptr, missing);
             return Searches::Searched{report.document, came_of_it.arg(report.placed[0])};
         });
     });

@@ -44,7 +44,7 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     const auto cluster = [&](const QKeySequence& keys, ClusterCut how) {
         const QString text = QObject::tr("Make one: %1").arg(label_within(how));
         commands.add_for_sheet(text, keys, [on, text, how] {
-            on.model.copies.work_out(text, [how](const Document& d, const Selection& s, Planner& planner) {
+            on.model.copies.work_out(text, [how](const Document& d, const Selection& s, Planner& planner, const Work&) {
                 return made_one(d, s, planner, how);
             });
         });
@@ -55,17 +55,18 @@ void add_arrange_menu(Commands& commands, const MenuTargets& on) {
     cluster({}, ClusterCut::exclude);
     cluster({}, ClusterCut::visible);
     commands.add_for_sheet(QObject::tr("Make one: %1").arg(label_within(Combining::split)), {}, [on] {
-        on.model.copies.work_out(QObject::tr("Split"), [](const Document& d, const Selection& s, Planner& planner) {
-            auto done = made_one(d, s, planner, ClusterCut::outer);
-            if (!done)
+        on.model.copies.work_out(
+            QObject::tr("Split"), [](const Document& d, const Selection& s, Planner& planner, const Work&) {
+                auto done = made_one(d, s, planner, ClusterCut::outer);
+                if (!done)
+                    return done;
+                Sticker whole = *done->document.stickers.back();
+                auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
+                split->inner_lines_are_cut = true;
+                whole.artwork = ClusterArtwork{std::move(split)};
+                done->document = with_sticker_changed(std::move(done->document), std::move(whole));
                 return done;
-            Sticker whole = *done->document.stickers.back();
-            auto split = std::make_shared<Cluster>(*std::get<ClusterArtwork>(whole.artwork).cluster);
-            split->inner_lines_are_cut = true;
-            whole.artwork = ClusterArtwork{std::move(split)};
-            done->document = with_sticker_changed(std::move(done->document), std::move(whole));
-            return done;
-        });
+            });
     });
     commands.add_for_sheet(QObject::tr("Part the cluster"), keys_of("Ctrl+Shift+J"), [on] {
         on.model.copies.rearrange(QObject::tr("Part the cluster"),

@@ -19,9 +19,9 @@ BusyBar::BusyBar(Model& project, QWidget* parent) : QWidget(parent), model(proje
     bar = new QProgressBar;
     bar->setTextVisible(false);
     bar->setFixedSize(px(140), px(6));
-    auto* stop = button(tr("Stop"), "", QStringLiteral("stopBusiness"),
-                        tr("Stop waiting. A picture being read is left out; a change being worked out is undone; "
-                           "a file being made is not saved."));
+    stop = button(tr("Stop"), "", QStringLiteral("stopBusiness"),
+                  tr("Stop waiting. A picture being read is left out; a change being worked out is undone; "
+                     "a file being made is not saved."));
     connect(stop, &QPushButton::clicked, this, [this] { model.business.cancel(); });
     for (QWidget* widget : std::initializer_list<QWidget*>{words, bar, stop})
         layout->addWidget(widget);
@@ -41,6 +41,7 @@ void BusyBar::look() {
         return;
     }
     words->setText(business->words);
+    stop->setVisible(business->can_be_stopped);
     bar->setRange(0, business->done < 0 ? 0 : 1000);
     bar->setValue(static_cast<int>(business->done * 1000));
     adjustSize();

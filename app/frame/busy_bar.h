@@ -6,6 +6,7 @@
 
 class QLabel;
 class QProgressBar;
+class QPushButton;
 
 namespace fusuma::app {
 
@@ -20,6 +21,7 @@ class BusyBar : public QWidget {
     Model& model;
     QLabel* words;
     QProgressBar* bar;
+    QPushButton* stop;
     int waited_ms = 0;
 
     void look();

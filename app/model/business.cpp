@@ -2,35 +2,34 @@
 
 namespace fusuma::app {
 
-std::optional<Business::Doing> Business::now() const {
+std::optional<Business::Stoppable> Business::at_work() const {
     if (!project.business().isEmpty())
-        return Doing{project.business(), -1};
+        return Stoppable{{project.business(), -1, false}, [] {}};
     if (const QString words = file_work.business(); !words.isEmpty())
-        return Doing{words, file_work.progress()};
+        return Stoppable{{words, file_work.progress()}, [this] { file_work.stop(); }};
     if (const QString name = importer.reading(); !name.isEmpty())
-        return Doing{QObject::tr("Reading “%1”").arg(name), -1};
+        return Stoppable{{QObject::tr("Reading “%1”").arg(name)}, [this] { importer.cancel(); }};
     if (const QString words = worked.business(); !words.isEmpty())
-        return Doing{words, -1};
+        return Stoppable{{words, worked.progress()}, [this] { worked.stop(); }};
     if (searches.is_searching())
-        return Doing{searches.label(), searches.progress()};
+        return Stoppable{{searches.label(), searches.progress()}, [this] { searches.stop(); }};
     if (const auto done = working_out.progress()) {
         const auto sticker = in_hand.sticker();
-        return Doing{sticker ? QObject::tr("Working out %1").arg(QString::fromStdString(sticker->name))
-                             : QObject::tr("Working"),
-                     *done};
+        const QString words =
+            sticker ? QObject::tr("Working out %1").arg(QString::fromStdString(sticker->name)) : QObject::tr("Working");
+        return Stoppable{{words, *done}, [this] { working_out.cancel(); }};
     }
     return std::nullopt;
 }
 
+std::optional<Business::Doing> Business::now() const {
+    const auto found = at_work();
+    return found ? std::optional(found->doing) : std::nullopt;
+}
+
 void Business::cancel() {
-    if (file_work.is_busy())
-        file_work.stop();
-    else if (!importer.reading().isEmpty())
-        importer.cancel();
-    else if (searches.is_searching())
-        searches.stop();
-    else
-        working_out.cancel();
+    if (const auto found = at_work())
+        found->stop();
 }
 
 } // namespace fusuma::app

@@ -5,6 +5,8 @@
 #include "app/model/searches.h"
 #include "app/model/worked_edits.h"
 
+#include <functional>
+
 namespace fusuma::app {
 
 /// What is being worked on for a person to wait for, and how to stop it.
@@ -18,13 +20,21 @@ class Business {
     struct Doing {
         QString words;
         double done = -1; ///< 0–1; negative when nobody knows
+        bool can_be_stopped = true;
     };
     [[nodiscard]] std::optional<Doing> now() const;
-    /// Stops it: what was being read is left out, what was being worked out is undone, a file
-    /// being made is not saved. Opening and saving projects go on.
+    /// Stops what `now` tells of and nothing else: what was being read is left out, an edit being worked out is not
+    /// made, one whose result was being worked out is undone, a file being made is not saved. Opening and saving
+    /// projects go on.
     void cancel();
 
   private:
+    struct Stoppable {
+        Doing doing;
+        std::function<void()> stop;
+    };
+    [[nodiscard]] std::optional<Stoppable> at_work() const;
+
     Project& project;
     FileWork& file_work;
     Importer& importer;

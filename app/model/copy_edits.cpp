@@ -3,6 +3,7 @@
 #include "app/model/carried.h"
 #include "app/model/in_background.h"
 #include "core/arrange/free_place.h"
+#include "core/arrange/label_list.h"
 #include "formats/basics/in_words.h"
 #include "formats/project/project_file.h"
 
@@ -55,14 +56,14 @@ void CopyEdits::work_out(const QString& label, const Change& change, const std::
         return;
     worked.start(
         label,
-        [change, selection = in_hand.copies()](const Document& d, Planner& planner) {
-            return change(d, selection, planner);
+        [change, selection = in_hand.copies()](const Document& d, Planner& planner, const Work& work) {
+            return change(d, selection, planner, work);
         },
         then);
 }
 
 void CopyEdits::duplicate() {
-    work_out(tr("Duplicate"), [](const Document& d, const Selection& s, Planner& planner) {
+    work_out(tr("Duplicate"), [](const Document& d, const Selection& s, Planner& planner, const Work&) {
         Edited edited = duplicated(d, s, {5, 5});
         if (edited.selection.size() == 1)
             if (auto moved = moved_to_free_place(edited.document, planner, *edited.selection.begin()))
@@ -129,7 +130,7 @@ bool CopyEdits::paste() {
     const QByteArray bytes = is_ours ? QByteArray() : mime->data(copies_format);
     worked.start(tr("Paste"),
                  [is_ours, bytes, own = copied, page = in_hand.page(),
-                  name = tr("What was copied")](const Document& d, Planner&) -> Result<Edited> {
+                  name = tr("What was copied")](const Document& d, Planner&, const Work&) -> Result<Edited> {
                      const auto other = is_ours ? Result<Document>(own) : read_project_bytes(bytes, name);
                      return other ? Result<Edited>(joined(d, *other, page, {5, 5})) : other.problem();
                  });
@@ -156,11 +157,15 @@ void CopyEdits::place_of(const std::vector<int>& stickers, int copies, const QSt
         tr("Place copies"),
         [copies, stickers, page = in_hand.page(), placed,
          none = "{sticker}: no free place on the sheet is large enough for another copy."_said.with(
-             "sticker", name.toStdString())](const Document& d, Planner& planner) -> Result<Edited> {
+             "sticker", name.toStdString())](const Document& d, Planner& planner, const Work& work) -> Result<Edited> {
             Edited edited{d, {}};
             *placed = 0;
-            for (const int id : stickers) {
-                Arranged arranged = place_in_rows(edited.document, planner, id, copies, page);
+            const auto share = [&](std::size_t k) {
+                return static_cast<double>(k) / static_cast<double>(stickers.size());
+            };
+            for (std::size_t k = 0; k < stickers.size(); ++k) {
+                Arranged arranged = place_in_rows(edited.document, planner, stickers[k], copies, page,
+                                                  work.part(share(k), share(k + 1)));
                 *placed += arranged.placed;
                 edited.document = std::move(arranged.document);
                 const auto& all = edited.document.placements;
@@ -184,18 +189,20 @@ void CopyEdits::place_at(int sticker, Point centre) {
         return;
     CopyId put = CopyId::none;
     project.edit(tr("Put %1 there").arg(QString::fromStdString(found->name)), [&](Document d) {
-        put = d.put({.sticker = sticker, .centre = centre, .page = in_hand.page()});
+        put = d.put(
+            {.sticker = sticker, .centre = centre, .page = in_hand.page(), .row = next_rows(d, sticker, 1).front()});
         return d;
     });
     in_hand.select({put});
 }
 
 void CopyEdits::apply_fix(const Finding& finding) {
-    worked.start(in_words(finding.fix->label),
-                 [finding, selection = in_hand.copies()](const Document& d, Planner&) -> Result<Edited> {
-                     auto fixed = repaired(d, finding);
-                     return fixed ? Result<Edited>(Edited{std::move(*fixed), selection}) : fixed.problem();
-                 });
+    worked.start(
+        in_words(finding.fix->label),
+        [finding, selection = in_hand.copies()](const Document& d, Planner&, const Work& work) -> Result<Edited> {
+            auto fixed = repaired(d, finding, work);
+            return fixed ? Result<Edited>(Edited{std::move(*fixed), selection}) : fixed.problem();
+        });
 }
 
 } // namespace fusuma::app

@@ -17,7 +17,7 @@ class CopyEdits : public QObject {
     /// The same for edits after which something else is selected.
     void rearrange(const QString& label, const std::function<Edited(const Document&, const Selection&)>& change);
     /// The same for edits that have to work something out, a moment later.
-    using Change = std::function<Result<Edited>(const Document&, const Selection&, Planner&)>;
+    using Change = std::function<Result<Edited>(const Document&, const Selection&, Planner&, const Work&)>;
     void work_out(const QString& label, const Change& change, const std::function<void()>& then = {});
     void remove();
     void duplicate();

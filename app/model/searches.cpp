@@ -6,7 +6,7 @@ namespace fusuma::app {
 
 Searches::Searches(Messages& told, Project& open_project, WorkingOut& work)
     : messages(told), project(open_project), working_out(work) {
-    connect(&project, &Project::edited, this, &Searches::stop); // what it looks for is no longer wanted
+    connect(&project, &Project::edited, this, &Searches::drop);
 }
 
 Searches::~Searches() {
@@ -14,11 +14,20 @@ Searches::~Searches() {
     worker.waitForDone();
 }
 
+void Searches::drop() {
+    stop();
+    if (found_so_far) {
+        found_so_far.reset();
+        emit searched();
+    }
+}
+
 void Searches::search(const QString& label, const Search& find) {
     if (searching)
         return;
     searching = true;
     version = working_out.version();
+    for_project = project.generation();
     words = label;
     done = 0;
     stop_source = std::stop_source();
@@ -51,7 +60,7 @@ void Searches::end(const Searched& result) {
         last_report = result.report;
         if (result.document && !(*result.document == project.document()))
             project.edit(words, [&](const Document&) { return *result.document; });
-    } else {
+    } else if (for_project == project.generation()) {
         last_report = tr("%1: the project was changed meanwhile, so nothing came of it.").arg(words);
     }
     emit searched();

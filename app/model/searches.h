@@ -38,12 +38,13 @@ class Searches : public QObject {
     WorkingOut& working_out;
     QThreadPool worker;
     bool searching = false;
-    std::uint64_t version = 0; ///< of the document that is searched on
+    std::uint64_t version = 0, for_project = 0; ///< of the document that is searched on
     std::optional<Document> found_so_far;
     QString last_report, words;
     std::stop_source stop_source;
     std::atomic<double> done = 0;
 
+    void drop(); ///< what it looks for is no longer wanted
     void end(const Searched& result);
 };
 

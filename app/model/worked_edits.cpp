@@ -11,6 +11,7 @@ WorkedEdits::WorkedEdits(Messages& told, Project& open_project, InHand& hand, Wo
 }
 
 WorkedEdits::~WorkedEdits() {
+    stop();
     worker.waitForDone();
 }
 
@@ -20,10 +21,19 @@ void WorkedEdits::start(const QString& label, const Make& make, const std::funct
         work();
 }
 
+void WorkedEdits::stop() {
+    if (!waiting.empty())
+        waiting.front().stop.request_stop();
+}
+
 void WorkedEdits::work() {
     const Document now = project.document();
+    done = -1;
     in_background(
-        worker, this, [this, now, make = waiting.front().make] { return make(now, working_out.planner()); },
+        worker, this,
+        [this, now, make = waiting.front().make, token = waiting.front().stop.get_token()] {
+            return make(now, working_out.planner(), {.stop = token, .done = &done});
+        },
         [this, now](Result<Edited> made) { end(std::move(made), now); },
         [this](const QString& trouble) {
             if (!trouble.isEmpty())
@@ -34,7 +44,7 @@ void WorkedEdits::work() {
 
 void WorkedEdits::end(Result<Edited> made, const Document& on) {
     const Wanted wanted = waiting.front();
-    if (wanted.for_project != project.generation()) {
+    if (wanted.for_project != project.generation() || wanted.stop.stop_requested()) {
         next();
         return;
     }

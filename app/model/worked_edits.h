@@ -2,7 +2,9 @@
 
 #include "app/model/working_out.h"
 
+#include <atomic>
 #include <deque>
+#include <stop_token>
 
 namespace fusuma::app {
 
@@ -15,11 +17,14 @@ class WorkedEdits : public QObject {
     ~WorkedEdits() override;
 
     /// A Problem is told, and changes nothing.
-    using Make = std::function<Result<Edited>(const Document&, Planner&)>;
+    using Make = std::function<Result<Edited>(const Document&, Planner&, const Work&)>;
     /// @param then  called when it is made and what it selects is selected
     void start(const QString& label, const Make& make, const std::function<void()>& then = {});
     /// What is worked out, in words; empty when nothing is.
     [[nodiscard]] QString business() const { return waiting.empty() ? QString() : waiting.front().label; }
+    /// Of that, 0–1; negative when nobody knows.
+    [[nodiscard]] double progress() const { return done; }
+    void stop(); ///< drops what is worked out, if anything is: the document stays as it is
 
   private:
     struct Wanted {
@@ -27,6 +32,7 @@ class WorkedEdits : public QObject {
         Make make;
         std::function<void()> then;
         std::uint64_t for_project;
+        std::stop_source stop{};
     };
     Messages& messages;
     Project& project;
@@ -34,6 +40,7 @@ class WorkedEdits : public QObject {
     WorkingOut& working_out;
     std::deque<Wanted> waiting; ///< the first is at work
     QThreadPool worker;
+    std::atomic<double> done = -1;
 
     void work();
     void end(Result<Edited> made, const Document& on);

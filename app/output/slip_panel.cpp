@@ -287,8 +287,9 @@ void SlipPanel::apply_remedy() {
         return;
     model.worked.start(
         tr("Make safe for a slip of %1 mm").arg(number_in_words(remedied_mm, 1)),
-        [mm = remedied_mm, selection = model.in_hand.copies()](const Document& document, Planner& planner) {
-            return Edited{made_safe(document, planner, mm + to_spare).document, selection};
+        [mm = remedied_mm, selection = model.in_hand.copies()](const Document& document, Planner& planner,
+                                                               const Work& job) {
+            return Edited{made_safe(document, planner, mm + to_spare, job).document, selection};
         },
         [this] {
             if (run.printed.ticket())

@@ -127,7 +127,7 @@ FillCard::FillCard(Model& project) : SheetCard(project) {
 
 void FillCard::start_filling() {
     if (model.searches.is_searching()) {
-        model.business.cancel();
+        model.searches.stop();
         return;
     }
     FillRequest request;

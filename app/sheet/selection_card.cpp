@@ -95,11 +95,14 @@ SelectionCard::SelectionCard(Model& project) : SheetCard(project) {
 void SelectionCard::size_to(Side side, double mm) {
     model.copies.work_out(
         tr("Resize copies"),
-        [side, mm](const Document& d, const Selection& s, Planner& planner) {
+        [side, mm](const Document& d, const Selection& s, Planner& planner, const Work& work) {
             Edited result{d, s};
-            for (const CopyId id : s)
+            double looked_at = 0; // copies
+            for (const CopyId id : s) {
+                work.at(looked_at++ / static_cast<double>(s.size()));
                 if (auto sized_one = sized(result.document, planner, id, side, mm))
                     result.document = std::move(*sized_one);
+            }
             return result;
         },
         [this] { refresh(); }); // shows what it came to where that size could not be had
@@ -122,9 +125,10 @@ void SelectionCard::add_doing() {
         return result;
     };
     const auto mirror = [this](Across across) {
-        model.copies.work_out(tr("Mirror"), [across](const Document& d, const Selection& s, Planner& planner) {
-            return Edited{mirrored(d, s, box_of(d, planner, s).centre(), across), s};
-        });
+        model.copies.work_out(tr("Mirror"),
+                              [across](const Document& d, const Selection& s, Planner& planner, const Work&) {
+                                  return Edited{mirrored(d, s, box_of(d, planner, s).centre(), across), s};
+                              });
     };
     const auto order = [this](Order to) {
         model.copies.edit(tr("Order"), [to](const Document& d, const Selection& s) { return ordered(d, s, to); });
@@ -174,9 +178,10 @@ void SelectionCard::add_aligning() {
         auto* align = icon_button(bars_icon(kinds[i].is_upright, kinds[i].where, false), QLatin1String(kinds[i].name),
                                   kinds[i].why + tr("; a single copy with the cut zone."));
         connect(align, &QToolButton::clicked, this, [this, i] {
-            model.copies.work_out(tr("Align"), [i](const Document& d, const Selection& s, Planner& planner) {
-                return Edited{aligned(d, planner, s, static_cast<Align>(i)), s};
-            });
+            model.copies.work_out(tr("Align"),
+                                  [i](const Document& d, const Selection& s, Planner& planner, const Work&) {
+                                      return Edited{aligned(d, planner, s, static_cast<Align>(i)), s};
+                                  });
         });
         buttons.push_back(align);
     }
@@ -186,9 +191,10 @@ void SelectionCard::add_aligning() {
                                    is_level ? tr("Equal room between, from left to right")
                                             : tr("Equal room between, from top to bottom"));
         connect(spread, &QToolButton::clicked, this, [this, across] {
-            model.copies.work_out(tr("Distribute"), [across](const Document& d, const Selection& s, Planner& planner) {
-                return Edited{distributed(d, planner, s, across), s};
-            });
+            model.copies.work_out(tr("Distribute"),
+                                  [across](const Document& d, const Selection& s, Planner& planner, const Work&) {
+                                      return Edited{distributed(d, planner, s, across), s};
+                                  });
         });
         buttons.push_back(spread);
     }
@@ -207,7 +213,7 @@ void SelectionCard::add_repeating() {
     connect(run, &QPushButton::clicked, this, [this] {
         model.copies.work_out(tr("Repeat"), [columns = static_cast<int>(repeat_columns->value()),
                                              rows = static_cast<int>(repeat_rows->value())](
-                                                const Document& d, const Selection& s, Planner& planner) {
+                                                const Document& d, const Selection& s, Planner& planner, const Work&) {
             return repeated(d, planner, s, columns, rows, gap_between(d, planner, s));
         });
     });

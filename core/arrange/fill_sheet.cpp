@@ -149,8 +149,7 @@ Document with_centres(Document document, const std::map<CopyId, Point>& centres)
     return document;
 }
 
-/// New copies of a list's labels get its rows in reading order, over and over when there are more. Where there are too
-/// few for all rows, those come first that no copy shows yet.
+/// New copies of a list's labels get its rows in reading order.
 void number_rows(Document& document, Planner& planner, const FillOrder& order, std::size_t first) {
     const auto sticker = document.find(order.sticker);
     const auto* label = sticker ? std::get_if<LabelArtwork>(&sticker->artwork) : nullptr;
@@ -167,12 +166,9 @@ void number_rows(Document& document, Planner& planner, const FillOrder& order, s
         const Placement& p = document.placements[i];
         return std::tuple(p.page, std::lround(p.centre.y / std::max(line, 0.1)), p.centre.x);
     });
-    const std::size_t rows = label->design->rows();
-    std::vector<std::size_t> missing;
-    if (fresh.size() < rows)
-        missing = rows_without_copy(document, order.sticker, first);
+    const auto rows = next_rows(document, order.sticker, fresh.size(), first);
     for (std::size_t k = 0; k < fresh.size(); ++k)
-        document.placements[fresh[k]].row = k < missing.size() ? missing[k] : (k - missing.size()) % rows;
+        document.placements[fresh[k]].row = rows[k];
 }
 
 /// Pages that are alike are searched once.

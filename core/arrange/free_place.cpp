@@ -1,5 +1,6 @@
 #include "core/arrange/free_place.h"
 
+#include "core/arrange/label_list.h"
 #include "core/geometry/measure.h"
 #include "core/plan/shared_cuts.h"
 
@@ -46,23 +47,29 @@ Room free_room(const Document& document, Planner& planner, int sticker, int page
     return room;
 }
 
-Arranged place_in_rows(const Document& document, Planner& planner, int sticker_id, int copies, int page) {
+Arranged place_in_rows(const Document& document, Planner& planner, int sticker_id, int copies, int page,
+                       const Work& work) {
     Arranged result{document, 0};
     const auto sticker = document.find(sticker_id);
-    if (!sticker)
+    if (!sticker || copies <= 0)
         return result;
-    const Rect box = planner.evaluate(*sticker)->cut->box();
-    if (box.empty())
-        return result;
-    const Size artwork = artwork_size(*sticker);
+    work.at(0);
+    static_cast<void>(planner.evaluate(*sticker, std::nullopt, work)); // what takes long, and can be stopped
     Room room = free_room(document, planner, sticker_id, page);
     const double gap = gap_round(document, sticker_id);
-    while (result.placed < copies) {
-        const auto at = room.first_place({box.width(), box.height()});
-        if (!at)
+    const auto* label = std::get_if<LabelArtwork>(&sticker->artwork);
+    const bool each_has_a_shape = label && label->design->shape.kind == LabelShape::lettering;
+    int tried = 0;
+    for (const std::size_t row : next_rows(document, sticker_id, static_cast<std::size_t>(copies))) {
+        work.at(static_cast<double>(tried++) / copies);
+        const Rect box =
+            planner.placed_copy(document, {.sticker = sticker_id, .row = each_has_a_shape ? row : 0})->cut_box;
+        const auto at = box.empty() ? std::nullopt : room.first_place({box.width(), box.height()});
+        if (!at && !each_has_a_shape)
             break;
-        const Point centre = *at - box.min + Point{artwork.width / 2, artwork.height / 2};
-        result.document.put({.sticker = sticker_id, .centre = centre, .page = page});
+        if (!at)
+            continue;
+        result.document.put({.sticker = sticker_id, .centre = *at - box.min, .page = page, .row = row});
         room.block(Rect{*at, *at + Point{box.width(), box.height()}}.grown(gap));
         ++result.placed;
     }

@@ -23,8 +23,9 @@ struct Arranged {
 };
 
 /// Puts up to `copies` copies of a sticker into free places of a page, in rows from the top left, by the boxes of their
-/// cut lines.
-[[nodiscard]] Arranged place_in_rows(const Document& document, Planner& planner, int sticker, int copies, int page = 0);
+/// cut lines; labels of a list by its next rows. Throws Stopped when asked to stop.
+[[nodiscard]] Arranged place_in_rows(const Document& document, Planner& planner, int sticker, int copies, int page = 0,
+                                     const Work& work = {});
 
 /// Moves one copy to the free place nearest to where it is. Nothing when there is none, or it is locked or gone.
 [[nodiscard]] std::optional<Document> moved_to_free_place(const Document& document, Planner& planner, CopyId copy);

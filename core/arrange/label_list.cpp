@@ -48,13 +48,26 @@ std::vector<std::size_t> rows_without_copy(const Document& document, int id, std
     return rows;
 }
 
-std::optional<Document> with_missing_rows(const Document& document, Planner& planner, int id) {
+std::optional<Document> with_missing_rows(const Document& document, Planner& planner, int id, const Work& work) {
     const auto rows = rows_without_copy(document, id);
     if (rows.empty())
         return document;
     FillReport report =
-        placed_rows(document, planner, id, *design_of(document, id), rows, 1, {.way = FillWay::rows}, {});
+        placed_rows(document, planner, id, *design_of(document, id), rows, 1, {.way = FillWay::rows}, work);
+    work.at(1); // stopped, only some of them are there
     return report.placed[0] > 0 ? std::optional(std::move(report.document)) : std::nullopt;
+}
+
+std::vector<std::size_t> next_rows(const Document& document, int id, std::size_t count, std::size_t copies) {
+    const LabelDesign* design = design_of(document, id);
+    const std::size_t all = design ? design->rows() : 1;
+    std::vector<std::size_t> rows;
+    if (count < all)
+        rows = rows_without_copy(document, id, copies);
+    rows.resize(std::min(rows.size(), count));
+    for (std::size_t row = 0; rows.size() < count; row = (row + 1) % all)
+        rows.push_back(row);
+    return rows;
 }
 
 FillReport place_list(const Document& document, Planner& planner, int id, int copies, int page, FillWay way,

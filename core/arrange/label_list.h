@@ -14,8 +14,17 @@ namespace fusuma {
 /// @param copies  only so many are looked at, from the first on
 [[nodiscard]] std::vector<std::size_t> rows_without_copy(const Document& document, int sticker,
                                                          std::size_t copies = most_copies);
-/// With a copy of each of them, wherever room is, on further pages where it must be. Nothing when none of them found room.
-[[nodiscard]] std::optional<Document> with_missing_rows(const Document& document, Planner& planner, int sticker);
+/// With a copy of each of them, wherever room is, on further pages where it must be. Nothing when none of them found
+/// room. Throws Stopped when asked to stop.
+[[nodiscard]] std::optional<Document> with_missing_rows(const Document& document, Planner& planner, int sticker,
+                                                        const Work& work = {});
+/// The rows that new copies of a list's labels get: all in the list's order, over and over when there are more. Where
+/// there are too few for that, those come first that no copy shows yet.
+/// @param count   of new copies
+/// @param copies  only the first so many of the document's are looked at
+/// @return        as many rows, all of them 0 where there is no list
+[[nodiscard]] std::vector<std::size_t> next_rows(const Document& document, int sticker, std::size_t count,
+                                                 std::size_t copies = most_copies);
 
 /// What is wrong with a label of a list.
 struct RowTrouble {

@@ -39,14 +39,15 @@ void clipped_marks(const PreflightInput& input, Findings& findings) {
                             .with("length", std::max(0.1, worst), input.document.unit),
                     .at = at};
     if (sheet.marks.kind != MarkKind::scheme)
-        finding.fix = Fix{"Move the marks in"_said, [worst](const Document& now) -> std::optional<Document> {
-                              Document moved = now;
-                              moved.sheet.marks.inset += worst;
-                              for (const Mark& mark : marks(moved.sheet))
-                                  if (beyond(mark, printable(moved.sheet)) > rounding_mm)
-                                      return std::nullopt;
-                              return moved;
-                          }};
+        finding.fix =
+            Fix{"Move the marks in"_said, [worst](const Document& now, const Work&) -> std::optional<Document> {
+                    Document moved = now;
+                    moved.sheet.marks.inset += worst;
+                    for (const Mark& mark : marks(moved.sheet))
+                        if (beyond(mark, printable(moved.sheet)) > rounding_mm)
+                            return std::nullopt;
+                    return moved;
+                }};
     findings.push_back(std::move(finding));
 }
 

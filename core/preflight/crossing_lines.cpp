@@ -61,7 +61,7 @@ void crossing_lines(const PreflightInput& input, Findings& findings) {
         finding.at = crossing->at;
         if (!sticker.hand.lines.empty())
             finding.fix = Fix{"Leave out the drawn lines"_said,
-                              [id = sticker.id](const Document& now) -> std::optional<Document> {
+                              [id = sticker.id](const Document& now, const Work&) -> std::optional<Document> {
                                   const auto current = now.find(id);
                                   if (!current || current->hand.lines.empty())
                                       return std::nullopt;

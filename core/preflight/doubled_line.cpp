@@ -37,7 +37,7 @@ void doubled_line(const PreflightInput& input, Findings& findings) {
                                 .copies = {input.plan.copies[i].id, input.plan.copies[k].id},
                                 .fix = Fix{"Remove one"_said,
                                            [one = input.plan.copies[i].id, other = input.plan.copies[k].id](
-                                               const Document& now) -> std::optional<Document> {
+                                               const Document& now, const Work&) -> std::optional<Document> {
                                                for (const CopyId id : {other, one})
                                                    if (const Placement* copy = now.copy(id); copy && !copy->locked)
                                                        return removed(now, {id});

@@ -18,9 +18,10 @@ void empty_page(const PreflightInput& input, Findings& findings) {
                         .page = page + 1,
                         .at = {input.plan.paper.width / 2, input.plan.paper.height / 2}};
         if (document.pages > 1) {
-            finding.fix = Fix{"Remove the page"_said, [page](const Document& now) -> std::optional<Document> {
-                                  return with_page_removed(now, page);
-                              }};
+            finding.fix =
+                Fix{"Remove the page"_said, [page](const Document& now, const Work&) -> std::optional<Document> {
+                        return with_page_removed(now, page);
+                    }};
             finding.fix->found_on.empty_page = page;
         }
         findings.push_back(std::move(finding));

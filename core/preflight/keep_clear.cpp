@@ -49,18 +49,18 @@ void keep_clear(const PreflightInput& input, Findings& findings) {
                                                               [&] { return invaded_by(*copy.placed, page.marks); });
         if (invaded->depth < rounding_mm)
             continue;
-        findings.push_back(
-            {.rule = "keep-clear",
-             .message =
-                 "{sticker}: reaches {length} into a mark's keep-clear area"_said.with("sticker", copy->sticker->name)
-                     .with("length", std::fmax(0.1, invaded->depth), input.document.unit),
-             .page = copy.page + 1,
-             .at = invaded->at,
-             .copies = {copy.id},
-             .region = invaded->region,
-             .fix = Fix{"Move it away"_said, [&planner = input.planner, id = copy.id](const Document& now) {
-                            return moved_to_free_place(now, planner, id);
-                        }}});
+        findings.push_back({.rule = "keep-clear",
+                            .message = "{sticker}: reaches {length} into a mark's keep-clear area"_said
+                                           .with("sticker", copy->sticker->name)
+                                           .with("length", std::fmax(0.1, invaded->depth), input.document.unit),
+                            .page = copy.page + 1,
+                            .at = invaded->at,
+                            .copies = {copy.id},
+                            .region = invaded->region,
+                            .fix = Fix{"Move it away"_said,
+                                       [&planner = input.planner, id = copy.id](const Document& now, const Work&) {
+                                           return moved_to_free_place(now, planner, id);
+                                       }}});
     }
 }
 

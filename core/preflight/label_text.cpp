@@ -64,8 +64,9 @@ void label_text(const PreflightInput& input, Findings& findings) {
         Finding finding =
             about_sticker("label-text", Severity::to_fix, std::move(message), shown.empty() ? copies : shown);
         if (first.overflows && with_smaller_text(input.document, sticker.id))
-            finding.fix = Fix{"Let it shrink to 4 pt"_said,
-                              [id = sticker.id](const Document& now) { return with_smaller_text(now, id); }};
+            finding.fix = Fix{"Let it shrink to 4 pt"_said, [id = sticker.id](const Document& now, const Work&) {
+                                  return with_smaller_text(now, id);
+                              }};
         findings.push_back(std::move(finding));
     });
 }

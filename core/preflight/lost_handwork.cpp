@@ -14,7 +14,7 @@ void lost_handwork(const PreflightInput& input, Findings& findings) {
                               .with("sticker", sticker.name),
                           copies);
         finding.fix = Fix{"Drop what does not fit"_said,
-                          [id = sticker.id, gone = lost](const Document& now) -> std::optional<Document> {
+                          [id = sticker.id, gone = lost](const Document& now, const Work&) -> std::optional<Document> {
                               const auto s = now.find(id);
                               if (!s)
                                   return std::nullopt;

@@ -66,7 +66,7 @@ void low_resolution(const PreflightInput& input, Findings& findings) {
                           copies);
         if (!is_inside) // a label's words would shrink as well
             finding.fix = Fix{"Make it {length} wide"_said.with("length", width, document.unit),
-                              [id = sticker.id, width](const Document& now) -> std::optional<Document> {
+                              [id = sticker.id, width](const Document& now, const Work&) -> std::optional<Document> {
                                   const auto current = now.find(id);
                                   if (!current)
                                       return std::nullopt;

@@ -20,8 +20,8 @@ void many_nodes(const PreflightInput& input, Findings& findings) {
                                             .with("density", std::lround(static_cast<double>(nodes) / mm)),
                                         copies);
         finding.fix = Fix{"Smooth its edge"_said,
-                          [&planner = input.planner, id = sticker.id,
-                           first = copies.front()->id](const Document& now) -> std::optional<Document> {
+                          [&planner = input.planner, id = sticker.id, first = copies.front()->id](
+                              const Document& now, const Work& work) -> std::optional<Document> {
                               const auto current = now.find(id);
                               const Placement* placement = now.copy(first);
                               if (!current || !placement)
@@ -30,7 +30,7 @@ void many_nodes(const PreflightInput& input, Findings& findings) {
                                   Sticker smoother = *current;
                                   smoother.border.least_gap = std::fmax(smoother.border.least_gap, fine);
                                   smoother.border.least_tip = std::fmax(smoother.border.least_tip, fine);
-                                  const auto result = planner.evaluate(smoother, *placement);
+                                  const auto result = planner.evaluate(smoother, *placement, work);
                                   if (static_cast<double>(node_count(result->cut_line())) <=
                                       most_per_mm * length(result->cut_line()))
                                       return with_sticker_changed(now, std::move(smoother));

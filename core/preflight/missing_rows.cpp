@@ -24,8 +24,9 @@ void missing_rows(const PreflightInput& input, Findings& findings) {
                 .with("words", told == cells.end() ? std::string() : told->substr(0, told->find('\n'))),
             copies);
         finding.key = std::to_string(missing.size()) + " rows from " + std::to_string(missing.front() + 1);
-        finding.fix = Fix{"Put them on the sheet"_said, [&planner = input.planner, id = sticker.id](const Document& now) {
-                              return with_missing_rows(now, planner, id);
+        finding.fix = Fix{"Put them on the sheet"_said,
+                          [&planner = input.planner, id = sticker.id](const Document& now, const Work& work) {
+                              return with_missing_rows(now, planner, id, work);
                           }};
         findings.push_back(std::move(finding));
     });

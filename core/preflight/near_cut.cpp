@@ -66,7 +66,8 @@ void near_cut(const PreflightInput& input, Findings& findings) {
                 .with("length", detail->depth, input.document.unit),
             copies);
         finding.at = copy.map.apply(detail->at);
-        finding.fix = Fix{"Give it a border"_said, [id = sticker.id](const Document& now) -> std::optional<Document> {
+        finding.fix = Fix{"Give it a border"_said,
+                          [id = sticker.id](const Document& now, const Work&) -> std::optional<Document> {
                               const auto current = now.find(id);
                               if (!current)
                                   return std::nullopt;

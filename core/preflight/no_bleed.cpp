@@ -63,16 +63,16 @@ void no_bleed(const PreflightInput& input, Findings& findings) {
         if (!rim)
             finding.at = copy.map.apply(at);
         const double width = sticker.bleed.width > 0 ? sticker.bleed.width : Bleed{}.width;
-        finding.fix =
-            Fix{"Add a bleed of {length}"_said.with("length", width, input.document.unit),
-                [id = sticker.id, has_rim = rim != nullptr, width](const Document& now) -> std::optional<Document> {
-                    const auto current = now.find(id);
-                    if (!current)
-                        return std::nullopt;
-                    Sticker bled = *current;
-                    bled.bleed = {has_rim ? Bleed::Kind::rim : Bleed::Kind::art, width};
-                    return with_sticker_changed(now, std::move(bled));
-                }};
+        finding.fix = Fix{"Add a bleed of {length}"_said.with("length", width, input.document.unit),
+                          [id = sticker.id, has_rim = rim != nullptr, width](const Document& now,
+                                                                             const Work&) -> std::optional<Document> {
+                              const auto current = now.find(id);
+                              if (!current)
+                                  return std::nullopt;
+                              Sticker bled = *current;
+                              bled.bleed = {has_rim ? Bleed::Kind::rim : Bleed::Kind::art, width};
+                              return with_sticker_changed(now, std::move(bled));
+                          }};
         findings.push_back(std::move(finding));
     });
 }

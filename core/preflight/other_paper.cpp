@@ -24,7 +24,7 @@ void other_paper(const PreflightInput& input, Findings& findings) {
                                        .with("other", paper_name(same_way)),
                         .at = {sheet.paper.width / 2, 0},
                         .fix = Fix{"Make the sheet {paper}"_said.with("paper", paper_name(same_way)),
-                                   [same_way](const Document& now) -> std::optional<Document> {
+                                   [same_way](const Document& now, const Work&) -> std::optional<Document> {
                                        Document changed = now;
                                        changed.sheet.paper = same_way;
                                        return changed;

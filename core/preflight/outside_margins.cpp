@@ -60,7 +60,7 @@ void outside_margins(const PreflightInput& input, Findings& findings) {
              .at = bounds(clipped->region).centre(),
              .copies = {copy.id},
              .region = clipped->region,
-             .fix = Fix{"Move it in"_said, [&planner = input.planner, id = copy.id](const Document& now) {
+             .fix = Fix{"Move it in"_said, [&planner = input.planner, id = copy.id](const Document& now, const Work&) {
                             return moved_to_free_place(now, planner, id);
                         }}});
     }

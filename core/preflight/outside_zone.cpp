@@ -80,7 +80,7 @@ double scale_to_fit(const Rect& box, const Rect& place) {
 }
 
 /// Makes one copy small enough for the zone, with a little to spare, and puts it in.
-std::optional<Document> made_to_fit(const Document& document, Planner& planner, CopyId id) {
+std::optional<Document> made_to_fit(const Document& document, Planner& planner, CopyId id, const Work& work) {
     Document made = document;
     const auto found = std::ranges::find(made.placements, id, &Placement::id);
     if (found == made.placements.end() || found->locked)
@@ -88,7 +88,9 @@ std::optional<Document> made_to_fit(const Document& document, Planner& planner, 
     Placement& copy = *found;
     const Rect place = planner.plan(document)->pages[static_cast<std::size_t>(copy.page)].largest_place;
     // The border keeps its width, so the first guess is off; each next one is nearer.
-    for (int tries = 0; tries < 8; ++tries) {
+    constexpr int most_tries = 8;
+    for (int tries = 0; tries < most_tries; ++tries) {
+        work.at(static_cast<double>(tries) / most_tries);
         const Rect box = planner.placed_copy(made, copy)->cut_box;
         const double scale = scale_to_fit(box, place);
         if (scale >= 1) {
@@ -133,15 +135,17 @@ void outside_zone(const PreflightInput& input, Findings& findings) {
                                   .with("sticker", copy->sticker->name)
                                   .with("width", most.width(), document.unit)
                                   .with("height", most.height(), document.unit);
-            finding.fix = Fix{"Make it fit"_said, [&planner = input.planner, id = copy.id](const Document& now) {
-                                  return made_to_fit(now, planner, id);
+            finding.fix = Fix{"Make it fit"_said,
+                              [&planner = input.planner, id = copy.id](const Document& now, const Work& work) {
+                                  return made_to_fit(now, planner, id, work);
                               }};
         } else {
             finding.message = "{sticker}: {length} outside the cut zone"_said.with("sticker", copy->sticker->name)
                                   .with("length", std::fmax(0.1, worst.distance), document.unit);
-            finding.fix = Fix{"Move it in"_said, [&planner = input.planner, id = copy.id](const Document& now) {
-                                  return moved_to_free_place(now, planner, id);
-                              }};
+            finding.fix =
+                Fix{"Move it in"_said, [&planner = input.planner, id = copy.id](const Document& now, const Work&) {
+                        return moved_to_free_place(now, planner, id);
+                    }};
         }
         findings.push_back(std::move(finding));
     }

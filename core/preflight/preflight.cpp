@@ -82,10 +82,10 @@ bool FoundOn::holds(const Document& document) const {
            });
 }
 
-Result<Document> repaired(const Document& document, const Finding& finding) {
+Result<Document> repaired(const Document& document, const Finding& finding, const Work& work) {
     if (!finding.fix || !finding.fix->found_on.holds(document))
         return Problem{"The sheet has changed; look again."_said};
-    if (auto edited = finding.fix->edit(document))
+    if (auto edited = finding.fix->edit(document, work))
         return std::move(*edited);
     const bool is_locked = std::ranges::any_of(finding.copies, [&](CopyId id) {
         const Placement* copy = document.copy(id);
@@ -132,12 +132,12 @@ Fix fix_of_lines(Said label, const PreflightInput& input, const Sticker& sticker
                  std::function<void(CutLines&, const StickerResult&)> change) {
     return {std::move(label),
             [&planner = input.planner, id = sticker.id, copy,
-             change = std::move(change)](const Document& now) -> std::optional<Document> {
+             change = std::move(change)](const Document& now, const Work& work) -> std::optional<Document> {
                 const auto current = now.find(id);
                 const Placement* placement = now.copy(copy);
                 if (!current || !placement)
                     return std::nullopt;
-                const auto result = planner.evaluate(*current, *placement);
+                const auto result = planner.evaluate(*current, *placement, work);
                 CutLines lines = result->cut->hand.lines;
                 change(lines, *result);
                 Sticker changed = *current;

@@ -27,10 +27,11 @@ struct FoundOn {
     [[nodiscard]] bool holds(const Document& document) const;
 };
 
-/// An offered repair: a label in words, and the edit itself. The edit returns nothing when it cannot help.
+/// An offered repair: a label in words, and the edit itself. The edit returns nothing when it cannot help, and throws
+/// Stopped when asked to stop.
 struct Fix {
     Said label;
-    std::function<std::optional<Document>(const Document&)> edit;
+    std::function<std::optional<Document>(const Document&, const Work&)> edit;
     FoundOn found_on{}; ///< filled in by `preflight`
 };
 
@@ -58,8 +59,8 @@ struct Finding {
 [[nodiscard]] std::optional<Finding> unreadable(const Document& document, int sticker, const Problem& why);
 
 /// The document with the finding's fix made; a problem when the sheet is no longer as the finding saw it, or it cannot
-/// help.
-[[nodiscard]] Result<Document> repaired(const Document& document, const Finding& finding);
+/// help. Throws Stopped when asked to stop.
+[[nodiscard]] Result<Document> repaired(const Document& document, const Finding& finding, const Work& work = {});
 
 /// The document with a finding said to be meant, so that it is not found again.
 [[nodiscard]] Document silenced(Document document, const Finding& finding);

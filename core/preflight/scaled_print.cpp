@@ -17,7 +17,7 @@ void scaled_print(const PreflightInput& input, Findings& findings) {
                        .with("share", std::lround(printer.scaling * 100))
                  : "The printer is set to print borderless, which enlarges the page"_said,
          .at = {input.plan.paper.width / 2, 0},
-         .fix = Fix{"Print at true size"_said, [](const Document& now) -> std::optional<Document> {
+         .fix = Fix{"Print at true size"_said, [](const Document& now, const Work&) -> std::optional<Document> {
                         Document changed = now;
                         changed.sheet.printer.scaling = 1;
                         changed.sheet.printer.borderless = false;

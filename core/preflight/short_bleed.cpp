@@ -52,20 +52,20 @@ void short_bleed(const PreflightInput& input, Findings& findings) {
         }
         if (left[i].mm > asked - rounding_mm)
             continue;
-        findings.push_back(
-            {.rule = "short-bleed",
-             .severity = Severity::to_look_at,
-             .message = "{sticker}: {left} of bleed remain beside {other}, {asked} wanted"_said
-                            .with("sticker", copy->sticker->name)
-                            .with("left", left[i].mm, document.unit)
-                            .with("other", left[i].beside)
-                            .with("asked", asked, document.unit),
-             .page = copy.page + 1,
-             .at = left[i].at,
-             .copies = left[i].copies,
-             .fix = Fix{"Move it away"_said, [&planner = input.planner, id = copy.id](const Document& now) {
-                            return moved_to_free_place(now, planner, id);
-                        }}});
+        findings.push_back({.rule = "short-bleed",
+                            .severity = Severity::to_look_at,
+                            .message = "{sticker}: {left} of bleed remain beside {other}, {asked} wanted"_said
+                                           .with("sticker", copy->sticker->name)
+                                           .with("left", left[i].mm, document.unit)
+                                           .with("other", left[i].beside)
+                                           .with("asked", asked, document.unit),
+                            .page = copy.page + 1,
+                            .at = left[i].at,
+                            .copies = left[i].copies,
+                            .fix = Fix{"Move it away"_said,
+                                       [&planner = input.planner, id = copy.id](const Document& now, const Work&) {
+                                           return moved_to_free_place(now, planner, id);
+                                       }}});
     }
 }
 

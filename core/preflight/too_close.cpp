@@ -32,7 +32,7 @@ void too_close(const PreflightInput& input, Findings& findings) {
                  .copies = {input.plan.copies[i].id, input.plan.copies[k].id},
                  .region = pair->shared,
                  .fix = Fix{"Move one away"_said, [&planner = input.planner, one = input.plan.copies[i].id,
-                                                   other = input.plan.copies[k].id](const Document& now) {
+                                                   other = input.plan.copies[k].id](const Document& now, const Work&) {
                                 const auto moved = moved_to_free_place(now, planner, other); // not when it is locked
                                 return moved ? moved : moved_to_free_place(now, planner, one);
                             }}});

@@ -19,15 +19,15 @@ void uncut_art(const PreflightInput& input, Findings& findings) {
                                                       : "{sticker}: nothing of it prints or is cut"_said)
                                             .with("sticker", sticker.name),
                                         copies);
-        finding.fix =
-            Fix{"Take it off the sheet"_said, [id = sticker.id](const Document& now) -> std::optional<Document> {
-                    Selection copies_now;
-                    for (const Placement& p : now.placements)
-                        if (p.sticker == id)
-                            copies_now.insert(p.id);
-                    Document without = removed(now, copies_now); // those that are not locked
-                    return without == now ? std::nullopt : std::optional(std::move(without));
-                }};
+        finding.fix = Fix{"Take it off the sheet"_said,
+                          [id = sticker.id](const Document& now, const Work&) -> std::optional<Document> {
+                              Selection copies_now;
+                              for (const Placement& p : now.placements)
+                                  if (p.sticker == id)
+                                      copies_now.insert(p.id);
+                              Document without = removed(now, copies_now); // those that are not locked
+                              return without == now ? std::nullopt : std::optional(std::move(without));
+                          }};
         findings.push_back(std::move(finding));
     });
 }

@@ -323,9 +323,11 @@ SlipSheet::Chances SlipSheet::chances(const Spread& spread, int sheets, std::uin
     return chances;
 }
 
-Remedy made_safe(const Document& document, Evaluator& evaluator, double mm) {
+Remedy made_safe(const Document& document, Evaluator& evaluator, double mm, const Work& work) {
     Remedy remedy{document};
+    double looked_at = 0; // stickers
     for (const auto& sticker : document.stickers) {
+        work.at(looked_at++ / static_cast<double>(document.stickers.size()));
         double border = 0, bleed = 0; // mm missing, at the worst of its copies
         bool is_other = false;
         for (const Placement& placement : document.placements) {

@@ -96,13 +96,14 @@ class SlipSheet {
 };
 
 /// The stickers changed so that every copy, taken alone, bears a slip of `mm`: wider borders where art would be cut,
-/// wider bleeds where paper would show, no bleed of another colour past a border of paper.
+/// wider bleeds where paper would show, no bleed of another colour past a border of paper. Throws Stopped when asked to
+/// stop.
 struct Remedy {
     Document document;
     double widest_border = 0, widest_bleed = 0; ///< mm, of those changed; 0 when none was
     int without_bleed = 0;                      ///< stickers whose bleed was another colour than their edge
     int stickers = 0;                           ///< changed
 };
-[[nodiscard]] Remedy made_safe(const Document& document, Evaluator& evaluator, double mm);
+[[nodiscard]] Remedy made_safe(const Document& document, Evaluator& evaluator, double mm, const Work& work = {});
 
 } // namespace fusuma

@@ -179,7 +179,8 @@ TEST_F(DrawingStory, AListThatFindsNoRoomSaysSoOnTheBench) {
     settle();
     EXPECT_TRUE(model.document().placements.empty());
     ASSERT_FALSE(told.empty());
-    EXPECT_TRUE(told.back().front().toString().startsWith("0 labels are on the sheet; 3 row"));
+    EXPECT_THAT(told.back().front().toString().toStdString(),
+                testing::MatchesRegex("0 labels are on the sheet; 3 row.* larger than the cut zone."));
     // Where there is room for all, that is told.
     type("labelWidth", "50 mm");
     click("putList");

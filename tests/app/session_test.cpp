@@ -134,6 +134,53 @@ TEST_F(SessionTest, StoppingLongWorkUndoesWhatItWasFor) {
     EXPECT_FALSE(model.business.now());
 }
 
+/// Edits until it is stopped, and then for as long as it likes.
+WorkedEdits::Make endless(std::atomic<bool>* was_stopped) {
+    return [was_stopped](const Document& d, Planner&, const Work& work) -> Result<Edited> {
+        work.at(0.25);
+        while (!work.stop.stop_requested())
+            QThread::msleep(1);
+        *was_stopped = true;
+        Document other = d;
+        other.sheet.gap = 77;
+        return Edited{other, {}};
+    };
+}
+
+TEST_F(SessionTest, StoppingAnEditThatIsWorkedOutUndoesNoOther) {
+    model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
+    std::atomic<bool> was_stopped = false;
+    model.worked.start("Endless", endless(&was_stopped));
+    bool came_after = false;
+    model.worked.start(
+        "After it",
+        [](const Document& d, Planner&, const Work&) {
+            return Result<Edited>(Edited{d, {}});
+        },
+        [&] { came_after = true; });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.business.now()->done > 0; }, 20000));
+    EXPECT_EQ(model.business.now()->words, "Endless");
+    EXPECT_EQ(model.business.now()->done, 0.25);
+    EXPECT_TRUE(model.business.now()->can_be_stopped);
+    model.business.cancel();
+    settle();
+    EXPECT_TRUE(was_stopped);
+    EXPECT_TRUE(came_after);
+    EXPECT_EQ(model.document().stickers.size(), 2u) << "the edit before it stays";
+    EXPECT_TRUE(model.snapshot().result(2)) << "and is worked out";
+    EXPECT_NE(model.document().sheet.gap, 77) << "though it paid no heed";
+}
+
+TEST_F(SessionTest, LeavingStopsWhatIsWorkedOut) {
+    std::atomic<bool> was_stopped = false;
+    {
+        Model left;
+        left.worked.start("Endless", endless(&was_stopped));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return left.worked.progress() > 0; }, 20000));
+    }
+    EXPECT_TRUE(was_stopped);
+}
+
 TEST_F(SessionTest, KnowsWhatIsSavedAndWhatIsNot) {
     EXPECT_FALSE(model.project.is_changed());
     set_gap(5);
@@ -258,13 +305,34 @@ TEST_F(SessionTest, APictureForAStickerGoesToThatOneWhateverIsInHandByThen) {
     EXPECT_EQ(model.document().find(second)->name, "Second");
 }
 
+TEST_F(SessionTest, LabelsOfAListThatArePutOnTheSheetAreTheRowsThatComeNext) {
+    LabelDesign design;
+    design.shape.kind = LabelShape::rectangle;
+    design.texts[0].words = "{name}";
+    design.table = std::make_shared<const Table>(Table{.columns = {"name"}, .rows = {{"Kelp"}, {"Dulse"}, {"Laver"}}});
+    model.importer.add_label(design, "List");
+    const int list = model.document().stickers.back()->id;
+    model.in_hand.choose_sticker(list);
+    model.copies.place_at(list, {50, 200});
+    model.copies.place_at(list, {150, 200});
+    model.copies.place(1);
+    settle();
+    std::vector<std::size_t> rows;
+    for (const Placement& p : model.document().placements)
+        if (p.sticker == list)
+            rows.push_back(p.row);
+    EXPECT_THAT(rows, testing::ElementsAre(0, 1, 2));
+}
+
 /// Whatever a thread throws, the window stays, says so, and the work is as it was.
 TEST_F(SessionTest, WhatGoesWrongOnAThreadIsToldAndEndsNothing) {
     QSignalSpy told(&model.messages, &Messages::problem);
     const Document before = model.document();
-    model.worked.start("Wrong",
-                       [](const Document&, Planner&) -> Result<Edited> { throw std::runtime_error("no such luck"); });
-    model.worked.start("Full", [](const Document&, Planner&) -> Result<Edited> { throw std::bad_alloc(); });
+    model.worked.start("Wrong", [](const Document&, Planner&, const Work&) -> Result<Edited> {
+        throw std::runtime_error("no such luck");
+    });
+    model.worked.start("Full",
+                       [](const Document&, Planner&, const Work&) -> Result<Edited> { throw std::bad_alloc(); });
     model.searches.search("Search",
                           [](const Document&, Planner&, const Work&, const Searches::Improved&) -> Searches::Searched {
                               throw std::runtime_error("nothing found");
@@ -293,6 +361,25 @@ TEST_F(SessionTest, ASearchThatAnEditOvertakesSaysSoAndKeepsTheEdit) {
     EXPECT_FALSE(model.searches.is_searching());
     EXPECT_EQ(model.document().sheet.gap, 9);
     EXPECT_EQ(model.searches.report(), "Search: the project was changed meanwhile, so nothing came of it.");
+}
+
+TEST_F(SessionTest, WhatASearchFoundInOneProjectIsNeitherShownNorToldInAnother) {
+    std::atomic<bool> may_end = false;
+    model.searches.search(
+        "Search",
+        [&](const Document& now, Planner&, const Work&, const Searches::Improved& improved) -> Searches::Searched {
+            improved(now);
+            while (!may_end)
+                QThread::msleep(1);
+            return {now, "Found."};
+        });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.searches.so_far().has_value(); }, 20000));
+    model.project.start_new();
+    EXPECT_FALSE(model.searches.so_far());
+    may_end = true;
+    settle();
+    EXPECT_EQ(model.searches.report(), "");
+    EXPECT_TRUE(model.document().stickers.empty());
 }
 
 TEST_F(SessionTest, AProjectThatSomebodyElseWroteIsKnownToHaveChanged) {

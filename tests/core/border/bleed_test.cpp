@@ -218,7 +218,7 @@ TEST(Bleed, NeighboursNeverCoverEachOthersStickersAndPreflightSaysSo) {
     const auto found = std::find_if(findings.begin(), findings.end(), is_short);
     ASSERT_NE(found, findings.end());
     EXPECT_THAT(found->message.english(), testing::HasSubstr("0.4 mm of bleed remain beside Disc, 1.0 mm wanted"));
-    const auto repaired = found->fix->edit(d);
+    const auto repaired = found->fix->edit(d, {});
     ASSERT_TRUE(repaired);
     for (const Finding& f : preflight(*repaired, evaluator))
         EXPECT_FALSE(is_short(f)) << f.message;

@@ -70,7 +70,7 @@ TEST_P(PreflightOf, FindsSaysAndRepairs) {
     EXPECT_EQ(findings[0].rule, c.rule);
     EXPECT_THAT(findings[0].message.english(), testing::HasSubstr(c.words));
     ASSERT_TRUE(findings[0].fix);
-    const auto repaired = findings[0].fix->edit(document);
+    const auto repaired = findings[0].fix->edit(document, {});
     ASSERT_TRUE(repaired);
     EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());
 }
@@ -116,7 +116,7 @@ TEST(Preflight, ResolutionBelow300DpiIsNamedAndTheFixReachesIt) {
         EXPECT_EQ(findings[0].severity, severity);
         EXPECT_THAT(findings[0].message.english(),
                     testing::HasSubstr(std::to_string(static_cast<int>(dpi)) + " dpi, 300 wanted"));
-        const auto repaired = findings[0].fix->edit(d);
+        const auto repaired = findings[0].fix->edit(d, {});
         EXPECT_NEAR(repaired->find(1)->width, 384 / 300.0 * 25.4, 1e-6);
         EXPECT_THAT(preflight(*repaired, evaluator), testing::IsEmpty());
     }
@@ -251,7 +251,7 @@ TEST(Preflight, EveryRuleFindsShowsFixesAndIsTakenBack) {
         EXPECT_TRUE(found_in(silenced(trouble.document, first)).empty() || found.size() > 1) << "it can be silenced";
         if (!first.fix)
             continue;
-        const auto fixed = first.fix->edit(trouble.document);
+        const auto fixed = first.fix->edit(trouble.document, {});
         ASSERT_TRUE(fixed);
         history.apply(first.fix->label.english(), *fixed);
         EXPECT_LT(found_in(history.current()).size(), found.size()) << first.fix->label;

@@ -4,6 +4,7 @@
 #include FT_FREETYPE_H
 #include FT_OUTLINE_H
 
+#include "core/arrange/free_place.h"
 #include "core/arrange/label_list.h"
 #include "core/geometry/combine_curves.h"
 #include "core/geometry/measure.h"
@@ -493,7 +494,47 @@ TEST(Lists, RowsThatAreOnNoPageAreFoundAndPutWhereRoomIs) {
                                             .way = FillWay::rows,
                                             .rounds = 0});
         EXPECT_TRUE(rows_without_copy(more.document, 1).empty());
+        std::stop_source stopped;
+        stopped.request_stop();
+        EXPECT_THROW(static_cast<void>(repaired(torn, *finding, {.stop = stopped.get_token()})), Stopped);
     }
+}
+
+TEST(Lists, CopiesThatAreAddedAreTheRowsThatComeNext) {
+    for (const LabelShape shape : {LabelShape::rectangle, LabelShape::lettering}) {
+        Planner planner;
+        LabelDesign design = listed(6);
+        design.shape.kind = shape;
+        Document d = with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0}));
+        const auto rows_added = [&](int copies) {
+            const std::size_t before = d.placements.size();
+            d = place_in_rows(d, planner, 1, copies).document;
+            std::vector<std::size_t> rows;
+            for (std::size_t i = before; i < d.placements.size(); ++i)
+                rows.push_back(d.placements[i].row);
+            return rows;
+        };
+        EXPECT_EQ(rows_added(1), (std::vector<std::size_t>{0}));
+        EXPECT_EQ(rows_added(2), (std::vector<std::size_t>{1, 2}));
+        std::erase_if(d.placements, [](const Placement& p) { return p.row == 1; });
+        EXPECT_EQ(rows_added(2), (std::vector<std::size_t>{1, 3})) << "what is missing comes first";
+        EXPECT_EQ(rows_added(5), (std::vector<std::size_t>{4, 5, 0, 1, 2})) << "then all over again";
+        EXPECT_EQ(rows_added(7), (std::vector<std::size_t>{0, 1, 2, 3, 4, 5, 0}));
+        EXPECT_TRUE(preflight(d, planner).empty()) << "each has the room that its own shape takes";
+    }
+}
+
+TEST(Lists, LetteringThatIsTooLongForThePlaceLeavesItToAShorterRow) {
+    Planner planner;
+    LabelDesign design = listed(2);
+    design.shape.kind = LabelShape::lettering;
+    design.shape.width = 400; // mm, more than the sheet
+    design.table = std::make_shared<const Table>(Table{.columns = {"name"}, .rows = {{std::string(60, 'W')}, {"Dab"}}});
+    const Document d =
+        with_sticker_added({}, new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0}));
+    const Arranged arranged = place_in_rows(d, planner, 1, 2);
+    ASSERT_EQ(arranged.placed, 1);
+    EXPECT_EQ(arranged.document.placements[0].row, 1U);
 }
 
 TEST(Lists, ReportRowsThatDoNotFitAndOfferToShrinkThem) {
@@ -518,7 +559,7 @@ TEST(Lists, ReportRowsThatDoNotFitAndOfferToShrinkThem) {
     ASSERT_EQ(finding->copies.size(), 1u);
     EXPECT_EQ(d.copy(finding->copies[0])->row, 1u);
     ASSERT_TRUE(finding->fix);
-    d = *finding->fix->edit(d);
+    d = *finding->fix->edit(d, {});
     EXPECT_FALSE(find());
     // Columns and letters that are not there are told, too.
     design.texts[0].words = "{nome}";
