@@ -318,20 +318,22 @@ class Search : private Layout {
     }
 
     bool put_best(std::size_t item) {
+        std::vector<std::size_t> its;
         for (std::size_t p = 0; p < postures.size(); ++p)
             if (postures[p].item == item)
-                look_again(p);
+                its.push_back(p);
+        for_each_of(static_cast<int>(its.size()), {.stop = work.stop},
+                    [&](int k) { look_again(its[static_cast<std::size_t>(k)]); });
         for (;;) {
             std::size_t which = postures.size(), index = 0;
             double most = -HUGE_VAL;
-            for (std::size_t p = 0; p < postures.size(); ++p)
-                if (postures[p].item == item)
-                    for (std::size_t k = 0; k < hunting[p].places.size(); ++k)
-                        if (const double worth = worth_of(hunting[p].places[k]); worth > most) {
-                            most = worth;
-                            which = p;
-                            index = k;
-                        }
+            for (const std::size_t p : its)
+                for (std::size_t k = 0; k < hunting[p].places.size(); ++k)
+                    if (const double worth = worth_of(hunting[p].places[k]); worth > most) {
+                        most = worth;
+                        which = p;
+                        index = k;
+                    }
             if (which == postures.size())
                 return false;
             auto& places = hunting[which].places;

@@ -142,33 +142,24 @@ Rect FillPage::room_for(const Posture& posture) const {
     return {box.min - posture.box.min, box.max - posture.box.max};
 }
 
-double FillPage::between(const std::vector<float>& nodes, Point p) const {
-    const double u = (p.x - origin.x) / cell, v = (p.y - origin.y) / cell;
-    const int c = static_cast<int>(u), r = static_cast<int>(v);
-    if (u < 0 || v < 0 || c >= columns - 1 || r >= rows - 1)
-        return -far; // outside the zone
-    const double fu = u - c, fv = v - r;
-    const float* top =
-        &nodes[static_cast<std::size_t>(r) * static_cast<std::size_t>(columns) + static_cast<std::size_t>(c)];
-    const float* bottom = top + columns;
-    return (1 - fv) * ((1 - fu) * top[0] + fu * top[1]) + fv * ((1 - fu) * bottom[0] + fu * bottom[1]);
-}
-
 FillPage::Fit FillPage::fit(const Posture& posture, Point at, double enough) const {
     const Layer& layer = layer_for(posture.piece->bleed);
     const double need = posture.piece->need;
     const double wide = 0.12 * posture.piece->radius + 1; // mm that still count as snug
+    const double per_mm = 1 / cell, per_wide = 1 / wide;
+    const Point first = per_mm * (at - origin);
     Fit found{far, 0};
     double sum = 0;
     for (const Point sample : posture.samples) {
-        double room = between(layer.spare, at + sample);
+        const Cell place = cell_at(first.x + per_mm * sample.x, first.y + per_mm * sample.y);
+        double room = between(layer.spare, place);
         if (need > gap)
-            room = std::min(room, between(to_copy, at + sample) - need);
+            room = std::min(room, between(to_copy, place) - need);
         found.clearance = std::min(found.clearance, room);
         if (found.clearance < enough)
             return found;
         if (room < wide)
-            sum += 1 - std::max(0.0, room) / wide;
+            sum += 1 - std::max(0.0, room) * per_wide;
     }
     found.snugness = sum / static_cast<double>(posture.samples.size());
     return found;
@@ -274,7 +265,7 @@ void FillPage::stamp(const Standing& copy, const Rect& within) {
 }
 
 double FillPage::room_at(Point p) const {
-    return between(layers.front().second.spare, p);
+    return between(layers.front().second.spare, cell_at((p.x - origin.x) / cell, (p.y - origin.y) / cell));
 }
 
 } // namespace fusuma

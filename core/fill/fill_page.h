@@ -5,6 +5,7 @@
 #include "core/geometry/region.h"
 #include "core/geometry/transform.h"
 
+#include <cstddef>
 #include <memory>
 
 namespace fusuma {
@@ -118,7 +119,26 @@ class FillPage {
     std::vector<float> to_copy; ///< distance to the nearest copy
 
     [[nodiscard]] const Layer& layer_for(double bleed) const;
-    [[nodiscard]] double between(const std::vector<float>& nodes, Point p) const;
+    /// Four nodes, and where a place lies between them, 0–1.
+    struct Cell {
+        std::ptrdiff_t node = -1; ///< the top left one; negative outside the zone
+        double across = 0, down = 0;
+    };
+    /// @param u, v  cells from the first node
+    [[nodiscard]] Cell cell_at(double u, double v) const {
+        if (!(u >= 0 && v >= 0 && u < columns - 1 && v < rows - 1))
+            return {};
+        const int c = static_cast<int>(u), r = static_cast<int>(v);
+        return {static_cast<std::ptrdiff_t>(r) * columns + c, u - c, v - r};
+    }
+    [[nodiscard]] double between(const std::vector<float>& nodes, const Cell& place) const {
+        if (place.node < 0)
+            return -far; // outside the zone
+        const float* top = nodes.data() + place.node;
+        const float* bottom = top + columns;
+        return (1 - place.down) * ((1 - place.across) * top[0] + place.across * top[1]) +
+               place.down * ((1 - place.across) * bottom[0] + place.across * bottom[1]);
+    }
     void stamp(const Standing& copy, const Rect& within);
 };
 
