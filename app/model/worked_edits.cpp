@@ -8,6 +8,7 @@ namespace fusuma::app {
 WorkedEdits::WorkedEdits(Messages& told, Project& open_project, InHand& hand, WorkingOut& work)
     : messages(told), project(open_project), in_hand(hand), working_out(work) {
     worker.setMaxThreadCount(1);
+    connect(&project, &Project::replaced, this, &WorkedEdits::stop);
 }
 
 WorkedEdits::~WorkedEdits() {
@@ -65,7 +66,9 @@ void WorkedEdits::end(Result<Edited> made, const Document& on) {
 }
 
 void WorkedEdits::next() {
-    waiting.pop_front();
+    do
+        waiting.pop_front();
+    while (!waiting.empty() && waiting.front().for_project != project.generation());
     if (!waiting.empty())
         work();
 }

@@ -77,13 +77,15 @@ def look(program):
 
     def copies():
         view = named(pyatspi.ROLE_LIST, "Sheet")
-        return view and [child.name for child in view if child and " by " in child.name]
+        return [child.name for child in view if child and " by " in child.name] if view else []
 
-    found = wait_for("the copies on the Sheet", copies)
+    def copies_of(sticker):
+        return [name for name in copies() if name.startswith(sticker + ", ")]
+
+    for sticker in ("Puffin", "Octopus", "Paper lantern"):  # one after the other is worked out
+        wait_for("a copy of " + sticker, lambda: copies_of(sticker))
+    found = copies()
     troubles = []
-    for sticker in ("Puffin", "Octopus", "Paper lantern"):
-        if not any(name.startswith(sticker + ", ") for name in found):
-            troubles.append("no copy of " + sticker)
     if not all(" mm" in name and "from the left" in name for name in found):
         troubles.append("a copy without its size and place: " + repr(found))
     seen = 0

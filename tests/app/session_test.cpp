@@ -171,6 +171,21 @@ TEST_F(SessionTest, StoppingAnEditThatIsWorkedOutUndoesNoOther) {
     EXPECT_NE(model.document().sheet.gap, 77) << "though it paid no heed";
 }
 
+TEST_F(SessionTest, AnotherProjectStopsWhatIsWorkedOutForTheOneBefore) {
+    std::atomic<bool> was_stopped = false, was_begun = false;
+    model.worked.start("Endless", endless(&was_stopped));
+    model.worked.start("After it", [&](const Document& d, Planner&, const Work&) {
+        was_begun = true;
+        return Result<Edited>(Edited{d, {}});
+    });
+    ASSERT_TRUE(QTest::qWaitFor([&] { return model.worked.progress() > 0; }, 20000));
+    model.project.start_new();
+    settle();
+    EXPECT_TRUE(was_stopped);
+    EXPECT_FALSE(was_begun);
+    EXPECT_TRUE(model.document().stickers.empty());
+}
+
 TEST_F(SessionTest, LeavingStopsWhatIsWorkedOut) {
     std::atomic<bool> was_stopped = false;
     {
