@@ -433,7 +433,8 @@ double noise(const Polygon& run) {
     const std::size_t size = run.size(), stride = size / 200 + 1;
     std::vector<double> off;
     for (std::size_t i = 0; i < size; i += stride) {
-        const auto at = [&](std::size_t k) { return run[(i + k) % size]; };
+        const bool is_inner = i + 4 < size;
+        const auto at = [&](std::size_t k) { return run[is_inner ? i + k : (i + k) % size]; };
         const Point fourth = at(0) - 4 * at(1) + 6 * at(2) - 4 * at(3) + at(4);
         off.push_back(std::abs(cross(unit(at(4) - at(0)), fourth)));
     }

@@ -64,7 +64,7 @@ Enclosed enclosed(const EndDirections& d, TangentLengths h) {
     struct Node {
         double weight, b1, b2, b3, d0, d1, d2; // Bernstein weights of the point and of its derivative
     };
-    static const std::array<Node, 5> nodes = [] {
+    static constexpr std::array<Node, 5> nodes = [] {
         constexpr std::array<double, 5> at{0.046910077030668, 0.230765344947158, 0.5, 0.769234655052842,
                                            0.953089922969332};
         constexpr std::array<double, 5> weight{0.118463442528095, 0.239314335249683, 0.284444444444444,
@@ -490,10 +490,13 @@ Polygon between(const Polygon& points, const Corner& a, const Corner& b) {
             reach = std::max(reach, distance(a.position, p));
     const double most = std::max(1.0, 0.3 * reach);
     const double skip_a = std::min(a.blunted, most), skip_b = std::min(b.blunted, most);
+    const auto is_past = [](Point off, double skip) { return dot(off, off) > skip * skip; };
     Polygon run{a.position};
-    for (std::size_t k = 1; k < count; ++k) {
-        const Point p = points[(a.index + k) % n];
-        if (distance(p, a.position) > skip_a && distance(p, b.position) > skip_b)
+    run.reserve(count + 1);
+    for (std::size_t k = 1, at = a.index; k < count; ++k) {
+        at = at + 1 < n ? at + 1 : 0;
+        const Point p = points[at];
+        if (is_past(p - a.position, skip_a) && is_past(p - b.position, skip_b))
             run.push_back(p);
     }
     run.push_back(b.position);
@@ -553,8 +556,9 @@ std::size_t sharpest_bend(const Polygon& points) {
     std::size_t best = 0;
     double sharpest = 2;
     for (std::size_t i = 0; i < n; ++i) {
-        const double cosine =
-            dot(unit(points[i] - points[(i + n - span) % n]), unit(points[(i + span) % n] - points[i]));
+        const Point before = points[i >= span ? i - span : i + n - span];
+        const Point after = points[i + span < n ? i + span : i + span - n];
+        const double cosine = dot(unit(points[i] - before), unit(after - points[i]));
         if (cosine < sharpest - 1e-9) {
             sharpest = cosine;
             best = i;
