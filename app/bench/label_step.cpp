@@ -428,14 +428,14 @@ QWidget* LabelStep::list_part() {
                                                           const Document& d, Planner& evaluator, const Work& work,
                                                           const Searches::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
-            const int missing = static_cast<int>(rows_without_copy(report.document, id).size());
-            const Document& listed = report.document; // what goes into an empty page is on one, until there are no more
-            const bool is_full = listed.pages == most_pages || listed.placements.size() >= most_copies;
+            const auto rows = rows_without_copy(report.document, id);
+            const int missing = static_cast<int>(rows.size());
             const QString came_of_it =
                 missing == 0 ? tr("%1 labels are on the sheet.")
-                : is_full    ? tr("%1 labels are on the sheet; %n row(s) of the list are on no page.", nullptr, missing)
-                             : tr("%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.",
-                                  nullptr, missing);
+                : are_larger_than_zone(report.document, evaluator, id, rows)
+                    ? tr("%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.", nullptr,
+                         missing)
+                    : tr("%1 labels are on the sheet; %n row(s) of the list are on no page.", nullptr, missing);
             return Searches::Searched{report.document, came_of_it.arg(report.placed[0])};
         });
     });

@@ -58,6 +58,18 @@ std::optional<Document> with_missing_rows(const Document& document, Planner& pla
     return report.placed[0] > 0 ? std::optional(std::move(report.document)) : std::nullopt;
 }
 
+bool are_larger_than_zone(const Document& document, Planner& planner, int id, const std::vector<std::size_t>& rows) {
+    const LabelDesign* design = design_of(document, id);
+    if (!design || rows.empty())
+        return false;
+    const Rect most = planner.plan(document)->pages.front().largest_place;
+    const bool are_alike = design->shape.kind != LabelShape::lettering;
+    return std::ranges::all_of(std::span(rows).first(are_alike ? 1 : rows.size()), [&](std::size_t row) {
+        const Rect box = planner.placed_copy(document, {.sticker = id, .row = row})->cut_box;
+        return box.width() > most.width() || box.height() > most.height();
+    });
+}
+
 std::vector<std::size_t> next_rows(const Document& document, int id, std::size_t count, std::size_t copies) {
     const LabelDesign* design = design_of(document, id);
     const std::size_t all = design ? design->rows() : 1;

@@ -26,6 +26,10 @@ namespace fusuma {
 [[nodiscard]] std::vector<std::size_t> next_rows(const Document& document, int sticker, std::size_t count,
                                                  std::size_t copies = most_copies);
 
+/// Are the labels of all these rows larger than the cut zone, so that no page ever has room for them?
+[[nodiscard]] bool are_larger_than_zone(const Document& document, Planner& planner, int sticker,
+                                        const std::vector<std::size_t>& rows);
+
 /// What is wrong with a label of a list.
 struct RowTrouble {
     std::size_t row = 0; ///< from 0

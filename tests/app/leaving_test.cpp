@@ -160,6 +160,61 @@ TEST_F(Leaving, AFileThatTakesLongSaysHowFarItIsAndCanBeStopped) {
     EXPECT_FALSE(model.business.now());
 }
 
+TEST_F(Leaving, SavingIsToldAndOffersNoStopAsItCannotBeStopped) {
+    std::atomic<bool> may_end = false;
+    model.project.beside_when_saved = [&] {
+        return [&] {
+            while (!may_end)
+                QThread::msleep(1);
+            return ZipEntries();
+        };
+    };
+    const QString path = folder.filePath("slow.fusuma");
+    std::optional<bool> was_saved;
+    model.project.save(path, [&](bool is_saved) { was_saved = is_saved; });
+    auto* bar = window.findChild<QWidget*>("busy");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return bar->isVisible(); }, long_enough));
+    EXPECT_FALSE(window.findChild<QPushButton*>("stopBusiness")->isVisible());
+    model.business.cancel();
+    may_end = true;
+    ASSERT_TRUE(QTest::qWaitFor([&] { return was_saved.has_value(); }, long_enough));
+    EXPECT_TRUE(*was_saved);
+    EXPECT_TRUE(load_project(path));
+}
+
+TEST_F(Leaving, StoppingTheFillingLeavesAFileThatIsBeingMadeAlone) {
+    model.project.adopt(test::disc_document({}), "Discs");
+    settle();
+    std::atomic<bool> may_end = false;
+    std::optional<bool> written;
+    const QString path = folder.filePath("made.svg");
+    model.file_work.write({{path,
+                            [&](const Work& work) {
+                                while (!may_end) {
+                                    work.at(0.5);
+                                    QThread::msleep(1);
+                                }
+                                return QByteArray("<svg/>");
+                            }}},
+                          QStringLiteral("Saved."), [&](bool is_written) { written = is_written; });
+    auto* doors = window.findChild<Doors*>();
+    doors->go_to(1); // the Sheet
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !doors->is_sliding(); }, long_enough));
+    auto* fill = window.findChild<QPushButton*>("fillSheet");
+    model.searches.search("Filling", [](const Document& now, Planner&, const Work& work, const Searches::Improved&) {
+        while (!work.stop.stop_requested())
+            QThread::msleep(1);
+        return Searches::Searched{now, "Filled."};
+    });
+    ASSERT_TRUE(fill->isEnabled());
+    QTest::mouseClick(fill, Qt::LeftButton); // to stop it
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
+    EXPECT_FALSE(written.has_value());
+    may_end = true;
+    ASSERT_TRUE(QTest::qWaitFor([&] { return written.has_value(); }, long_enough));
+    EXPECT_TRUE(*written);
+}
+
 TEST_F(Leaving, AFileThatSomebodyElseWroteIsNotReplacedWithoutAQuestion) {
     const QString path = folder.filePath("shared.fusuma");
     ASSERT_TRUE(save(path));

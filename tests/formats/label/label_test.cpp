@@ -535,6 +535,9 @@ TEST(Lists, LetteringThatIsTooLongForThePlaceLeavesItToAShorterRow) {
     const Arranged arranged = place_in_rows(d, planner, 1, 2);
     ASSERT_EQ(arranged.placed, 1);
     EXPECT_EQ(arranged.document.placements[0].row, 1U);
+    EXPECT_TRUE(are_larger_than_zone(d, planner, 1, {0}));
+    EXPECT_FALSE(are_larger_than_zone(d, planner, 1, {0, 1}));
+    EXPECT_FALSE(are_larger_than_zone(d, planner, 1, {}));
 }
 
 TEST(Lists, ReportRowsThatDoNotFitAndOfferToShrinkThem) {
