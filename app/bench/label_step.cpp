@@ -428,11 +428,11 @@ QWidget* LabelStep::list_part() {
                                                           const Document& d, Planner& evaluator, const Work& work,
                                                           const Searches::Improved&) {
             const FillReport report = place_list(d, evaluator, id, 1, page, FillWay::rows, work);
-            const auto rows = rows_without_copy(report.document, id);
-            const int missing = static_cast<int>(rows.size());
+            const auto absent = rows_without_copy(report.document, id);
+            const int missing = static_cast<int>(absent.size());
             const QString came_of_it =
                 missing == 0 ? tr("%1 labels are on the sheet.")
-                : are_larger_than_zone(report.document, evaluator, id, rows)
+                : are_larger_than_zone(report.document, evaluator, id, absent)
                     ? tr("%1 labels are on the sheet; %n row(s) of the list are larger than the cut zone.", nullptr,
                          missing)
                     : tr("%1 labels are on the sheet; %n row(s) of the list are on no page.", nullptr, missing);
