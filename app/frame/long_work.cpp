@@ -1,6 +1,7 @@
 #include "app/frame/long_work.h"
 
 #include <QDBusMessage>
+#include <QDeadlineTimer>
 #include <QGuiApplication>
 #include <cmath>
 #include <utility>
@@ -11,9 +12,9 @@ namespace {
 const QString desktop_id = QStringLiteral("org.fusuma_stickers.fusuma");
 }
 
-LongWork::LongWork(std::vector<Source> sources, const QDBusConnection& bus, int long_ms)
+LongWork::LongWork(std::vector<Source> sources, const QDBusConnection& bus)
     : is_elsewhere([] { return QGuiApplication::applicationState() != Qt::ApplicationActive; }),
-      all(std::move(sources)), desktop(bus), patience_ms(long_ms) {
+      now_ms([] { return QDeadlineTimer::current().deadline(); }), all(std::move(sources)), desktop(bus) {
     constexpr int every_ms = 500;
     connect(&timer, &QTimer::timeout, this, &LongWork::look);
     timer.start(every_ms);
@@ -26,14 +27,14 @@ void LongWork::look() {
             doing = source();
     if (doing) {
         if (words.isEmpty())
-            since.start();
+            since_ms = now_ms();
         words = doing->words;
-        if (since.elapsed() >= patience_ms && std::abs(doing->done - shown) >= 0.01)
+        if (now_ms() - since_ms >= long_ms && std::abs(doing->done - shown) >= 0.01)
             show_progress(doing->done);
     } else if (!words.isEmpty()) {
         if (shown >= 0)
             show_progress(-1);
-        if (since.elapsed() >= patience_ms && is_elsewhere())
+        if (now_ms() - since_ms >= long_ms && is_elsewhere())
             notify();
         words.clear();
     }

@@ -95,6 +95,10 @@ TEST(TheDesktop, TellsItsColoursTextAndMotionAndChangesThem) {
     }
 }
 
+QString notice_of(const QString& work) {
+    return QStringLiteral("org.fusuma_stickers.fusuma: %1: ended, or waiting for you").arg(work);
+}
+
 TEST(TheDesktop, IsToldOfLongWorkThatEndsWhileThePersonIsElsewhere) {
     PrivateBus bus;
     ASSERT_TRUE(bus.is_there()) << "no dbus-daemon here";
@@ -105,39 +109,38 @@ TEST(TheDesktop, IsToldOfLongWorkThatEndsWhileThePersonIsElsewhere) {
     ASSERT_TRUE(theirs.connect({}, {}, "com.canonical.Unity.LauncherEntry", "Update", &shell,
                                SLOT(update(QString, QVariantMap))));
     std::optional<Business::Doing> doing;
-    LongWork work({[&] { return doing; }}, bus.connection("worker"), 200);
+    LongWork work({[&] { return doing; }}, bus.connection("worker"));
     bool is_elsewhere = true;
+    qint64 now = 0;
     work.is_elsewhere = [&] { return is_elsewhere; };
-    const auto for_ms = [&](int ms) {
-        for (int i = 0; i < ms / 50; ++i) {
-            QTest::qWait(50);
-            work.look();
-        }
+    work.now_ms = [&] { return now; };
+    const auto look_after = [&](qint64 ms) {
+        now += ms;
+        work.look();
     };
-    doing = {"Filling", 0.1};
-    for_ms(100);
-    doing.reset(); // short work is nobody's news
-    for_ms(100);
-    doing = {"Filling", 0.3};
-    for_ms(400);
+    const auto does_for = [&](const QString& words, double done, qint64 ms) {
+        doing = {words, done};
+        look_after(0);
+        look_after(ms);
+        doing.reset();
+        look_after(0);
+    };
+    does_for("Opening", 0.1, LongWork::long_ms - 1); // short work is nobody's news
+    doing = {"Filling", 0.2};
+    look_after(0);
+    doing->done = 0.3;
+    look_after(LongWork::long_ms);
     doing->done = 0.6;
-    for_ms(100);
-    doing.reset();
-    ASSERT_TRUE(QTest::qWaitFor(
-        [&] {
-            work.look();
-            return !shell.notices.isEmpty();
-        },
-        5000));
-    EXPECT_EQ(shell.notices, QStringList{"org.fusuma_stickers.fusuma: Filling: ended, or waiting for you"});
-    EXPECT_EQ(shell.progress, (QList<double>{0.3, 0.6, -1}));
-    // While its window is in front nobody needs to be told.
-    is_elsewhere = false;
-    doing = {"Filling", 0.9};
-    for_ms(400);
-    doing.reset();
-    for_ms(300);
-    EXPECT_EQ(shell.notices.size(), 1);
+    look_after(1);
+    does_for("Filling", 0.6, 1);
+    is_elsewhere = false; // with its window in front nobody needs to be told
+    does_for("Tracing", 0.9, LongWork::long_ms);
+    is_elsewhere = true;
+    does_for("Cutting", 0.4, LongWork::long_ms);
+    // What one program says arrives in the order in which it was said.
+    ASSERT_TRUE(QTest::qWaitFor([&] { return shell.notices.contains(notice_of("Cutting")); }, long_enough));
+    EXPECT_EQ(shell.notices, (QStringList{notice_of("Filling"), notice_of("Cutting")}));
+    EXPECT_EQ(shell.progress, (QList<double>{0.3, 0.6, -1, 0.9, -1, 0.4, -1}));
 }
 
 TEST(TheDesktop, WithoutAPortalTheColoursThatQtWasGivenDecide) {
