@@ -4,9 +4,9 @@
 #include "bench/drawn_page.h"
 #include "bench/figure.h"
 #include "core/fill/fill.h"
-#include "core/raster/background.h"
 #include "core/raster/continued.h"
 #include "core/raster/light.h"
+#include "core/raster/mask.h"
 #include "core/trace/trace.h"
 
 #include <opencv2/core/utility.hpp>
@@ -104,7 +104,7 @@ int main() {
         BackgroundSettings by_colour;
         by_colour.source = Source::colour;
         const Image& image = picture(Ground::even);
-        static_cast<void>(isolated(image, cut_out(image, offer(image, by_colour).settings)));
+        static_cast<void>(isolated(image, mask_of(image, cut_out(image, offer(image, by_colour).settings))));
     });
     compare("cores-even-light", [] {
         const Image& image = picture(Ground::darker_to_the_right);

@@ -45,12 +45,18 @@ QByteArray photograph(unsigned seed, bool is_cut_out) {
             p[0] = static_cast<uchar>(128 + 100 * std::sin(x * 0.0011 + a));
             p[1] = static_cast<uchar>(128 + 100 * std::sin(y * 0.0013 + b));
             p[2] = static_cast<uchar>(128 + 100 * std::sin((x + y) * 0.0009));
+            const auto squared_to = [x, y](double to_x, double to_y) {
+                return (to_x - x) * (to_x - x) + (to_y - y) * (to_y - y);
+            };
             for (const Disc& disc : discs)
-                if (std::hypot(x - disc.x, y - disc.y) < disc.r)
+                if (squared_to(disc.x, disc.y) < disc.r * disc.r)
                     std::copy_n(disc.colour, 3, p);
-            const double turn = std::atan2(y - height / 2.0, x - width / 2.0);
-            if (is_cut_out && std::hypot(x - width / 2.0, y - height / 2.0) > 1100 + 250 * std::sin(5 * turn + a))
-                std::fill_n(p, 3, 250);
+            if (is_cut_out) {
+                const double turn = std::atan2(y - height / 2.0, x - width / 2.0);
+                const double edge = 1100 + 250 * std::sin(5 * turn + a);
+                if (squared_to(width / 2.0, height / 2.0) > edge * edge)
+                    std::fill_n(p, 3, 250);
+            }
         }
     }
     QByteArray file;

@@ -2,6 +2,7 @@
 
 #include "core/parallel.h"
 #include "core/raster/alpha.h"
+#include "core/raster/runs.h"
 #include "core/raster/soft_edges.h"
 #include "core/raster/subject.h"
 #include "core/raster/touch_up.h"
@@ -160,11 +161,19 @@ class ColourParting {
         });
     }
     /// Leaves only what is joined to the picture's edge.
-    void keep_outer_only() {
-        const auto reached = flooded(image.width, image.height, edge_pixels(image.width, image.height),
-                                     [&](std::size_t i) { return colour_at[i] != 0; });
-        for (std::size_t i = 0; i < reached.size(); ++i)
-            colour_at[i] = reached[i] ? colour_at[i] : 0;
+    void keep_outer_only(const Work& work) {
+        std::vector<std::uint8_t> outer(colour_at.size());
+        const auto for_pixels = [&](double from, double to, auto&& each) {
+            for_bands(image.height, work.part(from, to), [&](int first, int last) {
+                std::uint8_t* const colour = colour_at.data() + at(0, first);
+                std::uint8_t* const __restrict is_outer = outer.data() + at(0, first);
+                for (std::size_t i = 0; i < at(0, last - first); ++i)
+                    each(colour[i], is_outer[i]);
+            });
+        };
+        for_pixels(0, 0.3, [](std::uint8_t& colour, std::uint8_t& is_outer) { is_outer = colour != 0 ? 255 : 0; });
+        keep_outer(outer, image.width, work.part(0.3, 0.7));
+        for_pixels(0.7, 1, [](std::uint8_t& colour, std::uint8_t& is_outer) { colour &= is_outer; });
     }
     /// Adds the patch of one even colour round a place.
     void mark_pocket(PixelPlace place) {
@@ -268,7 +277,7 @@ class ColourParting {
         const bool picked = is_picked(x, y);
         if (!touches_other_kind(x, y, picked ? 1 : 2))
             return picked ? 0 : 255;
-        const Rgb base = colours[colour_near(colour_at, image.width, image.height, x, y) - 1U];
+        const Rgb base = colours[colour_near(colour_at, {image.width, image.height}, x, y) - 1U];
         const auto other = sure_other_near(x, y, base);
         if (!other)
             return picked ? 0 : 255;
@@ -335,18 +344,6 @@ class ColourParting {
                     out[x] = (any[x] | any[x + 1] | any[x + 2]) == 0;
             }
         });
-    }
-
-  public:
-    /// The picked colour at or next to a pixel, as its place plus one; 0 when there is none within two pixels.
-    static std::uint8_t colour_near(const std::vector<std::uint8_t>& map, int width, int height, int x, int y) {
-        for (int reach = 0; reach <= 2; ++reach)
-            for (int v = std::max(0, y - reach); v <= std::min(height - 1, y + reach); ++v)
-                for (int u = std::max(0, x - reach); u <= std::min(width - 1, x + reach); ++u)
-                    if (const std::uint8_t c = map[static_cast<std::size_t>(v) * static_cast<std::size_t>(width) +
-                                                   static_cast<std::size_t>(u)])
-                        return c;
-        return 0;
     }
 };
 
@@ -515,7 +512,7 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
         if (by_colour)
             parting.mark_everywhere(chosen.colours, work.part(0, 0.3));
         if (by_colour && cut.use == ColourUse::take_away && !chosen.pockets)
-            parting.keep_outer_only();
+            parting.keep_outer_only(work.part(0.3, 0.4));
         if (cut.use == ColourUse::take_away)
             for (const PixelPlace place : chosen.pockets_at)
                 parting.mark_pocket(place);
@@ -569,43 +566,14 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
     return cut;
 }
 
-Image isolated(const Image& image, const CutOut& cut, const Work& work) {
-    Image result = image;
-    for_bands(image.height, work, [&](int first, int last) {
-        for (int y = first; y < last; ++y)
-            for (int x = 0; x < image.width; ++x) {
-                const std::size_t i =
-                    static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
-                const std::uint8_t value = cut.coverage.values[i];
-                result.rgba[4 * i + 3] = value;
-                if ((cut.colours.empty() && cut.ground.empty()) || value <= 5 || value == 255)
-                    continue;
-                Rgb known;
-                if (cut.colours.empty()) {
-                    const auto place = [](int at, int of, int all) {
-                        return static_cast<std::size_t>(std::int64_t{at} * of / all);
-                    };
-                    known = pixel(cut.ground, place(y, cut.ground.height, image.height) *
-                                                      static_cast<std::size_t>(cut.ground.width) +
-                                                  place(x, cut.ground.width, image.width));
-                } else {
-                    const std::uint8_t near =
-                        ColourParting::colour_near(cut.colour_at, image.width, image.height, x, y);
-                    if (near == 0)
-                        continue;
-                    known = cut.colours[near - 1U];
-                }
-                const std::array<double, 3> colour{double(known.red), double(known.green), double(known.blue)};
-                const double share = std::min(1.0, value / std::max(1.0, double(image.rgba[4 * i + 3])));
-                for (std::size_t k = 0; k < 3; ++k)
-                    result.rgba[4 * i + k] = static_cast<std::uint8_t>(
-                        cut.use == ColourUse::keep_only
-                            ? std::lround(colour[k])
-                            : std::lround(
-                                  std::clamp((image.rgba[4 * i + k] - (1 - share) * colour[k]) / share, 0.0, 255.0)));
-            }
-    });
-    return result;
+std::uint8_t colour_near(const std::vector<std::uint8_t>& map, PixelPlace size, int x, int y) {
+    for (int reach = 0; reach <= 2; ++reach)
+        for (int v = std::max(0, y - reach); v <= std::min(size.y - 1, y + reach); ++v)
+            for (int u = std::max(0, x - reach); u <= std::min(size.x - 1, x + reach); ++u)
+                if (const std::uint8_t c = map[static_cast<std::size_t>(v) * static_cast<std::size_t>(size.x) +
+                                               static_cast<std::size_t>(u)])
+                    return c;
+    return 0;
 }
 
 } // namespace fusuma

@@ -110,16 +110,16 @@ struct CutOut {
     Image ground; ///< of a subject: what lies behind its edge, made smaller
 };
 
+/// The picked colour at or next to a pixel, as its place plus one; 0 when there is none within two pixels.
+/// @param map  as `CutOut::colour_at`, of a picture of this size
+[[nodiscard]] std::uint8_t colour_near(const std::vector<std::uint8_t>& map, PixelPlace size, int x, int y);
+
 /// How much of each pixel is art. The settings must be chosen, as `offer` returns them.
 ///
 /// Edge pixels get fractional values, so that the traced outline stays sub-pixel: by brightness between the mean of
 /// the paper and the mean of the ink; by colour along the line from the background to the nearest sure art colour, in
 /// encoded values, since that is how drawing programs blend their edges. Throws Stopped when asked to stop.
 [[nodiscard]] CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work& work = {});
-
-/// The picture with the coverage as alpha, and the background's share taken out of its edge pixels' colours, so that no
-/// pale halo is printed.
-[[nodiscard]] Image isolated(const Image& image, const CutOut& cut, const Work& work = {});
 
 /// Otsu's threshold of grey values: the grey that best parts the histogram in two, in 0–255.
 /// Source: Otsu, IEEE Transactions on Systems, Man, and Cybernetics 9(1), 1979.

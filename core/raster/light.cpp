@@ -4,7 +4,7 @@
 #include "core/raster/hidden_light.h"
 #include "core/raster/opencv_border.h"
 #include "core/raster/paper_areas.h"
-#include "core/raster/touch_up.h"
+#include "core/raster/runs.h"
 
 #include <opencv2/imgproc.hpp>
 
@@ -272,29 +272,38 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
                    kind.data() + from);
     });
     constexpr std::size_t worth = 400; // a quarter in a hundred
-    const auto shaded = [&](const std::vector<std::uint8_t>& where) {
+    std::vector<std::uint8_t> reached(kind.size());
+    // Whether that of the area reached which is joined to the picture's edge is shaded to an amount that is worth it.
+    const auto is_shaded_outside = [&](const Work& its) {
+        keep_outer(reached, image.width, its);
         std::size_t count = 0;
-        for (std::size_t i = 0; i < where.size(); ++i)
-            count += where[i] & (kind[i] == 1);
-        return count;
+        for (std::size_t i = 0; i < reached.size(); ++i)
+            count += (reached[i] & 1U) & (kind[i] == 1);
+        return count * worth >= reached.size();
     };
-    const auto edge = edge_pixels(image.width, image.height);
     // However steep: mostly that is little enough to look no further.
-    if (shaded(flooded(image.width, image.height, edge, [&](std::size_t i) { return kind[i] > 0; })) * worth <
-        kind.size())
+    for (std::size_t i = 0; i < kind.size(); ++i)
+        reached[i] = kind[i] > 0 ? 255 : 0;
+    if (!is_shaded_outside(work.part(0.3, 0.35)))
         return std::nullopt;
-    cv::Mat grey, soft, dx, dy, slope;
-    cv::cvtColor(rgba, grey, cv::COLOR_RGBA2GRAY);
-    cv::GaussianBlur(grey, soft, {}, 0.8);
-    cv::Sobel(soft, dx, CV_32F, 1, 0, 3, 1.0 / 8);
-    cv::Sobel(soft, dy, CV_32F, 0, 1, 3, 1.0 / 8);
-    cv::magnitude(dx, dy, slope);
-    work.at(0.5);
-    constexpr float steepest = 13; // values in a pixel: a shadow is softer
-    const auto* steep = slope.ptr<float>();
-    const auto reached = flooded(image.width, image.height, edge,
-                                 [&](std::size_t i) { return kind[i] == 2 || (kind[i] == 1 && steep[i] < steepest); });
-    if (shaded(reached) * worth < reached.size())
+    for_bands(image.height, work.part(0.35, 0.6), [&](int first, int last) {
+        constexpr int steepest = 8 * 13; // 13 values in a pixel, as Sobel's operator counts them: a shadow is softer
+        constexpr int looks_beyond = 3;  // rows, blurring and looking for slopes
+        const int above = std::min(first, looks_beyond), below = std::min(image.height - last, looks_beyond);
+        cv::Mat grey, soft, dx, dy;
+        cv::cvtColor(rgba.rowRange(first - above, last + below), grey, cv::COLOR_RGBA2GRAY);
+        cv::GaussianBlur(grey, soft, {}, 0.8);
+        cv::Sobel(soft, dx, CV_16S, 1, 0);
+        cv::Sobel(soft, dy, CV_16S, 0, 1);
+        const auto *across = dx.ptr<std::int16_t>(above), *down = dy.ptr<std::int16_t>(above);
+        const std::uint8_t* const kinds = kind.data() + static_cast<std::size_t>(first) * w;
+        std::uint8_t* const __restrict out = reached.data() + static_cast<std::size_t>(first) * w;
+        for (std::size_t i = 0; i < static_cast<std::size_t>(last - first) * w; ++i) {
+            const int is_soft = across[i] * across[i] + down[i] * down[i] < steepest * steepest;
+            out[i] = static_cast<std::uint8_t>(255 * ((kinds[i] == 2) | ((kinds[i] == 1) & is_soft)));
+        }
+    });
+    if (!is_shaded_outside(work.part(0.6, 0.7)))
         return std::nullopt;
     work.at(0.7);
     Image result = image;

@@ -1,80 +1,91 @@
 #include "core/raster/samples.h"
 
 #include "core/parallel.h"
+#include "core/raster/runs.h"
 
 #include <algorithm>
 #include <atomic>
+#include <opencv2/imgproc.hpp>
 #include <vector>
 
 namespace fusuma {
 
 namespace {
 
-constexpr int continued_by = 2; // pixels that a colour is continued by
+constexpr std::size_t continued_by = 2; // pixels that a colour is continued by
 
-void copy_colour(const char* from, char* to) {
-    std::copy_n(from, 3, to);
+/// Clear pixels of a row become white, but the nearest to others, which take the colour of those: the left one's where
+/// both are as near.
+/// @param colours     of the row's pixels
+/// @param has_colour  255 for pixels that have one, else 0; those that take one have one from now on
+void continue_along(char* colours, std::span<std::uint8_t> has_colour) {
+    for_runs_of(0, has_colour, [&](std::size_t first, std::size_t last) {
+        const std::size_t length = last - first;
+        std::size_t of_left = first == 0 ? 0 : std::min(length, continued_by);
+        std::size_t of_right = last == has_colour.size() ? 0 : std::min(length, continued_by);
+        if (of_left + of_right > length) {
+            of_left = (length + 1) / 2;
+            of_right = length - of_left;
+        }
+        std::fill(colours + 3 * first, colours + 3 * last, '\xff');
+        for (std::size_t x = first; x < first + of_left; ++x)
+            std::copy_n(colours + 3 * (first - 1), 3, colours + 3 * x);
+        for (std::size_t x = last - of_right; x < last; ++x)
+            std::copy_n(colours + 3 * last, 3, colours + 3 * x);
+        std::ranges::fill(has_colour.subspan(first, of_left), std::uint8_t{255});
+        std::ranges::fill(has_colour.subspan(last - of_right, of_right), std::uint8_t{255});
+    });
 }
 
 } // namespace
 
 Samples samples_of(const Image& image, const Work& work) {
     const auto width = static_cast<std::size_t>(image.width), height = static_cast<std::size_t>(image.height);
-    Samples samples{std::string(3 * width * height, '\xff'), std::string(width * height, '\xff')};
+    Samples samples{std::string(3 * width * height, '\0'), std::string(width * height, '\0')};
     std::vector<std::uint8_t> has_colour(width * height);
+    const std::span all_have(has_colour);
     char* const colours = samples.colours.data();
     std::atomic<bool> is_opaque = true, is_clear_somewhere = false;
     for_bands(image.height, work, [&](int first, int last) {
-        bool opaque = true, clear = false;
-        for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i) {
-            const std::uint8_t* p = image.rgba.data() + 4 * i;
-            samples.alphas[i] = static_cast<char>(p[3]);
-            has_colour[i] = p[3] > 0;
-            opaque = opaque && p[3] == 255;
-            clear = clear || p[3] == 0;
-            if (p[3] > 0)
-                std::copy_n(p, 3, colours + 3 * i);
-        }
-        if (!opaque)
+        const std::size_t start = static_cast<std::size_t>(first) * width;
+        const cv::Mat rgba(last - first, image.width, CV_8UC4,
+                           const_cast<std::uint8_t*>(image.rgba.data()) + 4 * start);
+        cv::Mat rgb(rgba.size(), CV_8UC3, colours + 3 * start);
+        cv::Mat alpha(rgba.size(), CV_8U, samples.alphas.data() + start), has(rgba.size(), CV_8U, &has_colour[start]);
+        cv::cvtColor(rgba, rgb, cv::COLOR_RGBA2RGB);
+        cv::extractChannel(rgba, alpha, 3);
+        cv::compare(alpha, 0, has, cv::CMP_GT);
+        double least = 0;
+        cv::minMaxLoc(alpha, &least);
+        if (least < 255)
             is_opaque = false;
-        if (clear)
-            is_clear_somewhere = true;
+        if (least > 0)
+            return;
+        is_clear_somewhere = true;
+        for (std::size_t row = start; row < static_cast<std::size_t>(last) * width; row += width)
+            continue_along(colours + 3 * row, all_have.subspan(row, width));
     });
     if (is_opaque)
         samples.alphas.clear();
     if (!is_clear_somewhere)
         return samples;
-    for_bands(image.height, work, [&](int first, int last) {
-        std::vector<std::uint8_t> before(width);
-        for (auto y = static_cast<std::size_t>(first); y < static_cast<std::size_t>(last); ++y) {
-            std::uint8_t* const row = has_colour.data() + y * width;
-            std::copy_n(row, width, before.begin());
-            for (std::size_t x = 0; x < width; ++x)
-                for (std::size_t k = 1; k <= continued_by && !row[x]; ++k)
-                    for (const bool is_left : {true, false})
-                        if (!row[x] && (is_left ? x >= k && before[x - k] : x + k < width && before[x + k])) {
-                            row[x] = 1;
-                            const std::size_t from = is_left ? x - k : x + k;
-                            copy_colour(colours + 3 * (y * width + from), colours + 3 * (y * width + x));
-                        }
-        }
-    });
     for_bands(image.height, work, [&](int first, int last) { // reads and writes different pixels
         for (auto y = static_cast<std::size_t>(first); y < static_cast<std::size_t>(last); ++y)
-            for (std::size_t x = 0; x < width; ++x) {
-                const std::size_t at = y * width + x;
-                bool is_found = has_colour[at];
-                for (std::size_t k = 1; k <= continued_by && !is_found; ++k)
-                    for (const bool is_above : {true, false}) {
-                        if (is_found || (is_above ? y < k : y + k >= height))
-                            continue;
-                        const std::size_t from = is_above ? at - k * width : at + k * width;
-                        if (has_colour[from]) {
-                            is_found = true;
-                            copy_colour(colours + 3 * from, colours + 3 * at);
-                        }
-                    }
-            }
+            for_runs_of(0, all_have.subspan(y * width, width), [&](std::size_t begin, std::size_t end) {
+                const auto take_from = [&](std::size_t row) {
+                    const std::span<const std::uint8_t> run = all_have.subspan(row * width + begin, end - begin);
+                    for_runs_of(255, run, [&](std::size_t from, std::size_t to) {
+                        std::copy_n(colours + 3 * (row * width + begin + from), 3 * (to - from),
+                                    colours + 3 * (y * width + begin + from));
+                    });
+                };
+                for (std::size_t k = continued_by; k > 0; --k) { // what is nearer, or above, comes last and stays
+                    if (y + k < height)
+                        take_from(y + k);
+                    if (y >= k)
+                        take_from(y - k);
+                }
+            });
     });
     return samples;
 }

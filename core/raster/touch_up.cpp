@@ -1,5 +1,7 @@
 #include "core/raster/touch_up.h"
 
+#include "core/raster/runs.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -23,8 +25,10 @@ std::vector<std::size_t> edge_pixels(int width, int height) {
 
 void fill_inside(Coverage& coverage) {
     constexpr std::uint8_t half = 128;
-    const auto outside = flooded(coverage.width, coverage.height, edge_pixels(coverage.width, coverage.height),
-                                 [&](std::size_t i) { return coverage.values[i] < half; });
+    std::vector<std::uint8_t> outside(coverage.values.size());
+    for (std::size_t i = 0; i < outside.size(); ++i)
+        outside[i] = coverage.values[i] < half ? 255 : 0;
+    keep_outer(outside, coverage.width);
     const auto is_outside_near = [&](int x, int y) {
         for (int v = std::max(0, y - 1); v <= std::min(coverage.height - 1, y + 1); ++v)
             for (int u = std::max(0, x - 1); u <= std::min(coverage.width - 1, x + 1); ++u)

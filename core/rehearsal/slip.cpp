@@ -81,9 +81,12 @@ std::optional<Rgb> colour_along(const StickerResult& result) {
     bool is_one = true;
     const ArtColours art(result);
     along_cut_line(result, step, [&](Point p, Point inward, double) {
-        const auto colour = is_one ? art.at(p + inside * inward) : std::nullopt;
-        first = first ? first : colour;
-        is_one = is_one && colour && are_alike(*colour, *first);
+        if (!is_one)
+            return;
+        const auto colour = art.at(p + inside * inward);
+        if (!first)
+            first = colour;
+        is_one = colour && are_alike(*colour, *first);
     });
     return is_one ? first : std::nullopt;
 }

@@ -40,8 +40,8 @@ Rect box_of(const Painted& painted) {
     return box;
 }
 
-std::shared_ptr<const Image> art_of(const Lit& picture, const CutOut& cut, const Work& work) {
-    return std::make_shared<const Image>(isolated(*picture.printed.get(work.part(0, 0)), cut, work));
+std::shared_ptr<const Image> art_of(const Pixels& picture, const Mask& mask, const Work& work) {
+    return std::make_shared<const Image>(isolated(*picture.get(work.part(0, 0.5)), mask, work.part(0.5, 1)));
 }
 
 } // namespace
@@ -64,16 +64,15 @@ Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const 
     const BackgroundSettings& s = best.settings;
     const bool is_whole = s.source == Source::alpha && s.pockets_at.empty() && s.strokes.empty() && !s.fill_inside &&
                           !s.focus && !s.piece;
-    if (!is_whole)
-        result.art =
-            Pixels(art_of(picture, cut, work.part(0.7, 1)), [picture, settings = best.settings](const Work& again) {
-                const auto from = picture.pixels.get(again.part(0, 0));
-                return art_of(picture, cut_out(*from, settings, again.part(0, 0.7)), again.part(0.7, 1));
-            });
-    else
-        result.art = picture.printed;
+    auto mask = std::make_shared<const Mask>(
+        mask_of(*picture.printed.get(work.part(0, 0)), std::move(cut), work.part(0.7, 0.8)));
+    result.mask = mask;
+    result.art =
+        is_whole
+            ? picture.printed
+            : Pixels(art_of(picture.printed, *mask, work.part(0.8, 1)),
+                     [picture = picture.printed, mask](const Work& again) { return art_of(picture, *mask, again); });
     result.size = {pixels.width, pixels.height};
-    result.coverage = std::move(cut.coverage);
     result.chosen = seen_from(std::move(best.settings), {-origin.x, -origin.y});
     return result;
 }

@@ -2,6 +2,7 @@
 
 #include "core/document/document.h"
 #include "core/raster/alpha.h"
+#include "core/raster/mask.h"
 #include "core/steps/lighting.h"
 
 #include <mutex>
@@ -12,14 +13,15 @@ namespace fusuma {
 struct Isolation {
     BackgroundSettings chosen; ///< the settings with everything filled in, light and shadows as well
     Said why;                  ///< in one line, when the choice was Fusuma's; else empty
-    PixelPlace origin;         ///< where in the whole picture the coverage and the art begin
+    PixelPlace origin;         ///< where in the whole picture the mask and the art begin
     PixelPlace size;           ///< of the art, in pixels
-    Coverage coverage;         ///< as large; empty for drawn artwork
-    PrintArt art;              ///< what is left to print
+    std::shared_ptr<const Mask> mask = std::make_shared<const Mask>(); ///< as large; empty for drawn artwork
+    PrintArt art;                                                      ///< what is left to print
     AlphaContent content = AlphaContent::cut_out;
     Rect inked;                 ///< all of the art that is not clear, in its unit square; empty when nothing is
     std::optional<Drawn> drawn; ///< of drawn artwork, with lines in pixels of its lattice
 
+    [[nodiscard]] const Coverage& coverage() const { return mask->coverage; }
     /// The art as pixels, as many as `size` says; those of drawn art are made when they are first asked for.
     [[nodiscard]] std::shared_ptr<const Image> pixels() const;
 

@@ -5,7 +5,7 @@
 namespace fusuma {
 
 Tracing trace_of(const Isolation& isolation, const TraceSettings& settings, const Work& work) {
-    return isolation.drawn ? Tracing{isolation.drawn->outline} : trace(isolation.coverage, settings, work);
+    return isolation.drawn ? Tracing{isolation.drawn->outline} : trace(isolation.coverage(), settings, work);
 }
 
 SizedOutline sized_outline(const Isolation& isolation, const Tracing& tracing, const Frame& frame,

@@ -7,7 +7,7 @@ namespace fusuma {
 std::vector<Piece> pieces_of(const Sticker& sticker, const Isolation& isolation, double apart) {
     constexpr double least_mm2 = 4; // smaller and alone: a speck
     const double px = 1 / mm_per_px(sticker);
-    auto pieces = pieces_of(isolation.coverage, apart * px, least_mm2 * px * px);
+    auto pieces = pieces_of(isolation.coverage(), apart * px, least_mm2 * px * px);
     for (Piece& piece : pieces) { // on the whole picture
         piece.box.x += isolation.origin.x;
         piece.box.y += isolation.origin.y;

@@ -38,7 +38,7 @@ Isolation IsolateStep::make(Evaluator& steps, const Work& work, Known<Lit> lit) 
 
 Tracing TraceStep::make(Evaluator&, const Work& work, Known<Isolation> isolation) const {
     return care == Care::exact || isolation->drawn ? trace_of(*isolation, trace, work)
-                                                   : sketch(isolation->coverage, trace, work);
+                                                   : sketch(isolation->coverage(), trace, work);
 }
 
 SizedOutline OutlineStep::make(Evaluator&, const Work&, Known<Isolation> isolation, Known<Tracing> tracing) const {

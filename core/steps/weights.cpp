@@ -31,7 +31,7 @@ std::size_t bytes_of(const Lit& lit) {
 }
 
 std::size_t bytes_of(const Isolation& isolation) {
-    const std::size_t bytes = sizeof(Isolation) + isolation.coverage.values.size();
+    const std::size_t bytes = sizeof(Isolation) + isolation.mask->bytes();
     if (const auto* its = std::get_if<Pixels>(&isolation.art))
         return bytes + its->bytes_held();
     const auto pixels = static_cast<std::size_t>(isolation.size.x) * static_cast<std::size_t>(isolation.size.y);

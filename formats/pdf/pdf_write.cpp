@@ -119,6 +119,10 @@ class ArtObjects {
     QPDFObjectHandle object_of(const Pixels& pixels) {
         StoredPicture& picture = pictures.of(pixels);
         QPDFObjectHandle object = image(picture, std::move(picture.colours), picture.is_jpeg, "/DeviceRGB");
+        if (!picture.is_jpeg)
+            object.getDict().replaceKey(
+                "/DecodeParms", QPDFObjectHandle::parse("<</Predictor 15 /Colors 3 /BitsPerComponent 8 /Columns " +
+                                                        std::to_string(picture.width) + ">>"));
         if (!picture.alphas.empty())
             object.getDict().replaceKey(
                 "/SMask", pdf.makeIndirectObject(image(picture, std::move(picture.alphas), false, "/DeviceGray")));

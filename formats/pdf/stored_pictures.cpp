@@ -1,6 +1,7 @@
 #include "formats/pdf/stored_pictures.h"
 
 #include "core/parallel.h"
+#include "core/raster/alpha.h"
 #include "core/raster/samples.h"
 #include "core/units.h"
 #include "formats/basics/deflated.h"
@@ -68,10 +69,25 @@ std::string as_jpeg(const Image& image, const Samples& samples, int quality) {
     return rgb.save(&buffer, "JPEG", quality) ? file.toStdString() : std::string();
 }
 
-StoredPicture packed(const Image& image, int jpeg_quality, const Work& work) {
-    Samples samples = samples_of(image, work.part(0, 0.2));
+/// With pixels round it that are clear: edges are softened by those next to them.
+PixelBox printed_part(const Image& image) {
+    constexpr int clear = 2;
+    const PixelBox box = inked(image).value_or(PixelBox{0, 0, 1, 1});
+    return on_picture({box.x - clear, box.y - clear, box.width + 2 * clear, box.height + 2 * clear}, image.width,
+                      image.height);
+}
+
+StoredPicture packed(const Image& whole, int jpeg_quality, const Work& work) {
+    const PixelBox box = printed_part(whole);
+    const double across = whole.width, down = whole.height;
+    const bool is_all = box == PixelBox{0, 0, whole.width, whole.height};
+    const Image part = is_all ? Image() : cropped(whole, box);
+    const Image& image = is_all ? whole : part;
+    const Samples samples = samples_of(image, work.part(0, 0.2));
     StoredPicture stored{image.width, image.height, {}, false, {}, {}};
-    stored.colours = deflated(samples.colours, work.part(0.2, 0.8));
+    stored.turned =
+        Transform::scale(box.width / across, box.height / down).then(Transform::shift({box.x / across, box.y / down}));
+    stored.colours = deflated_rows(samples.colours, static_cast<std::size_t>(image.width), 3, work.part(0.2, 0.8));
     if (jpeg_quality > 0) // flat colours take less without loss
         if (std::string jpeg = as_jpeg(image, samples, jpeg_quality);
             !jpeg.empty() && jpeg.size() < stored.colours.size()) {

@@ -13,10 +13,10 @@ namespace fusuma {
     return Transform::scale(1 / art.size.width, 1 / art.size.height);
 }
 
-/// A picture as it is kept in a print file.
+/// A picture as it is kept in a print file, but for what is clear round it.
 struct StoredPicture {
     int width = 0, height = 0;
-    std::string colours; ///< a JPEG file, or a zlib stream of red, green and blue
+    std::string colours; ///< a JPEG file, or a zlib stream of rows of red, green and blue as PNG has them
     bool is_jpeg = false;
     std::string alphas; ///< a zlib stream; empty when all is opaque
     Transform turned;   ///< from the unit square of what is stored to the picture's, y down

@@ -1,6 +1,6 @@
 #include "core/geometry/measure.h"
 #include "core/raster/alpha.h"
-#include "core/raster/background.h"
+#include "core/raster/mask.h"
 #include "core/trace/trace.h"
 #include "tests/support/exact_coverage.h"
 
@@ -178,7 +178,7 @@ TEST(Background, PrintedEdgesLoseTheirPaleHalo) {
     const Image image = flattened({ellipse({50.2, 50.4}, 30, 30)}, 100, 100, red, {255, 255, 255});
     const BackgroundSettings chosen = offer(image, {.source = Source::colour}).settings;
     const CutOut cut = cut_out(image, chosen);
-    const Image art = isolated(image, cut);
+    const Image art = isolated(image, mask_of(image, cut));
     for (std::size_t i = 0; i < art.pixels(); ++i)
         if (cut.coverage.values[i] > 60) {
             EXPECT_NEAR(art.rgba[4 * i], red.red, 12);
@@ -212,7 +212,7 @@ TEST(PartialAlpha, SurvivesPickingAColourAndBrightness) {
     BackgroundSettings by_brightness{.source = Source::brightness, .brightness = 140};
     for (const auto& settings : {by_colour, keeping, by_brightness}) {
         const CutOut cut = cut_out(image, settings);
-        const Image art = isolated(image, cut);
+        const Image art = isolated(image, mask_of(image, cut));
         const auto at = [&](int x) { return &art.rgba[4 * static_cast<std::size_t>(10 * 60 + x)]; };
         EXPECT_EQ(at(5)[3], 0);
         EXPECT_EQ(at(20)[3], 255);

@@ -198,7 +198,8 @@ TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
         const auto result = worked_out(drawn.image);
         EXPECT_EQ(result->isolation->chosen.light.light, Light::even) << seed;
         EXPECT_THAT(result->isolation->why.english(), HasSubstr("evened"));
-        EXPECT_GT(overlap_of(result->isolation->coverage, drawn.truth), 0.98) << seed << ": " << result->isolation->why;
+        EXPECT_GT(overlap_of(result->isolation->coverage(), drawn.truth), 0.98)
+            << seed << ": " << result->isolation->why;
     }
 }
 
@@ -273,10 +274,10 @@ TEST(SoftShadows, AreLeftOutOrKeptAndTheOfferSaysWhich) {
         const auto dropped = worked_out(shaded);
         EXPECT_EQ(dropped->isolation->chosen.light.shadows, Shadows::drop);
         EXPECT_THAT(dropped->isolation->why.english(), HasSubstr("shadows"));
-        EXPECT_GT(overlap_of(dropped->isolation->coverage, drawn.truth), 0.98);
+        EXPECT_GT(overlap_of(dropped->isolation->coverage(), drawn.truth), 0.98);
         BackgroundSettings keep;
         keep.light.shadows = Shadows::keep;
-        EXPECT_LT(overlap_of(worked_out(shaded, keep)->isolation->coverage, drawn.truth), 0.97);
+        EXPECT_LT(overlap_of(worked_out(shaded, keep)->isolation->coverage(), drawn.truth), 0.97);
         EXPECT_EQ(worked_out(drawn.image)->isolation->chosen.light.shadows, Shadows::keep) << "there are none";
     }
 }
@@ -329,7 +330,7 @@ TEST(Subjects, HeedStrokesAndWhatStandsOutIsOfferedByItself) {
     const auto offered = worked_out(drawn.image);
     EXPECT_EQ(offered->isolation->chosen.source, Source::subject);
     EXPECT_THAT(offered->isolation->why.english(), HasSubstr("stands out"));
-    EXPECT_GT(overlap_of(offered->isolation->coverage, drawn.truth), 0.95);
+    EXPECT_GT(overlap_of(offered->isolation->coverage(), drawn.truth), 0.95);
     // What is painted over as foreign goes, what is painted over as belonging comes.
     const Stroke foreign{.kind = Stroke::Kind::foreign, .size = 60, .points = {{320, 60}, {320, 420}}};
     const Stroke belongs{.kind = Stroke::Kind::belongs, .size = 30, .points = {{40, 40}, {70, 40}}};

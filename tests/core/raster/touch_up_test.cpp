@@ -1,6 +1,7 @@
 // Picked colours, clicked patches, filling and the brush: what becomes of known shapes.
 
 #include "core/geometry/measure.h"
+#include "core/raster/mask.h"
 #include "core/raster/touch_up.h"
 #include "core/trace/trace.h"
 #include "tests/support/exact_coverage.h"
@@ -55,7 +56,7 @@ TEST(Colours, KeepOnlyLeavesEverythingElseOut) {
     const Image image = painted(200, cream, {{{big}, brick}, {{small_disc}, blue}});
     const CutOut cut = cut_out(image, {.source = Source::colour, .colours = {blue}, .use = ColourUse::keep_only});
     EXPECT_NEAR(area_of(cut.coverage) / small_area, 1, 0.003);
-    const Image art = isolated(image, cut);
+    const Image art = isolated(image, mask_of(image, cut));
     for (std::size_t i = 0; i < art.pixels(); ++i)
         if (cut.coverage.values[i] > 30) {
             EXPECT_NEAR(art.rgba[4 * i], blue.red, 8) << "no rim of the colour round it is printed";

@@ -70,7 +70,7 @@ std::vector<std::pair<const char*, Change>> changes() {
 }
 
 void expect_same(const StickerResult& a, const StickerResult& b, const char* what) {
-    EXPECT_EQ(a.isolation->coverage.values, b.isolation->coverage.values) << what;
+    EXPECT_EQ(a.isolation->coverage().values, b.isolation->coverage().values) << what;
     EXPECT_EQ(a.outline(), b.outline()) << what;
     EXPECT_EQ(a.cut->lines, b.cut->lines) << what;
     EXPECT_EQ(a.cut_line(), b.cut_line()) << what;

@@ -142,7 +142,7 @@ TEST(OpenSet, ThingsOnPaperInUnevenLightAreThemselves) {
         std::vector<bool> truth;
         for (const std::uint8_t value : whole.values)
             truth.push_back(value > 127);
-        const double overlap = overlap_of(isolation.coverage, truth);
+        const double overlap = overlap_of(isolation.coverage(), truth);
         std::cout << "thing " << done << ": " << overlap << ' ' << isolation.why << '\n';
         ++done;
         right += overlap > 0.97;

@@ -1,0 +1,100 @@
+#include "core/raster/mask.h"
+
+#include "core/parallel.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numeric>
+#include <opencv2/core.hpp>
+#include <optional>
+#include <utility>
+
+namespace fusuma {
+
+namespace {
+
+bool is_edge(std::uint8_t coverage) {
+    return coverage > 5 && coverage < 255; // less is clear to the eye, and would be scaled up to noise
+}
+
+Rgb pixel(const Image& image, int x, int y) {
+    const std::uint8_t* p = image.rgba.data() + 4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
+                                                     static_cast<std::size_t>(x));
+    return {p[0], p[1], p[2]};
+}
+
+/// The colour that is mixed into an edge pixel's.
+std::optional<Rgb> background_at(const CutOut& cut, PixelPlace size, int x, int y) {
+    if (cut.colours.empty()) {
+        const auto place = [](int at, int of, int all) { return static_cast<int>(std::int64_t{at} * of / all); };
+        return pixel(cut.ground, place(x, cut.ground.width, size.x), place(y, cut.ground.height, size.y));
+    }
+    const std::uint8_t near = colour_near(cut.colour_at, size, x, y);
+    return near == 0 ? std::nullopt : std::optional(cut.colours[near - 1U]);
+}
+
+/// @param share  of the pixel that is art, in (0, 1]
+Rgb without(Rgb background, Rgb mixed, double share) {
+    const auto part = [share](int all, int its) {
+        return static_cast<std::uint8_t>(std::lround(std::clamp((all - (1 - share) * its) / share, 0.0, 255.0)));
+    };
+    return {part(mixed.red, background.red), part(mixed.green, background.green), part(mixed.blue, background.blue)};
+}
+
+} // namespace
+
+Mask mask_of(const Image& image, CutOut cut, const Work& work) {
+    Mask mask{std::move(cut.coverage), {}, {}};
+    if (cut.colours.empty() && cut.ground.empty())
+        return mask;
+    const Coverage& coverage = mask.coverage;
+    mask.edge_rows.resize(static_cast<std::size_t>(image.height) + 1);
+    const auto edges_in = [&](int y) {
+        return static_cast<std::size_t>(std::count_if(coverage.row(y), coverage.row(y) + image.width, is_edge));
+    };
+    for_bands(image.height, work.part(0, 0.3), [&](int first, int last) {
+        for (int y = first; y < last; ++y)
+            mask.edge_rows[static_cast<std::size_t>(y) + 1] = edges_in(y);
+    });
+    std::partial_sum(mask.edge_rows.begin(), mask.edge_rows.end(), mask.edge_rows.begin());
+    mask.edge_colours.resize(mask.edge_rows.back());
+    for_bands(image.height, work.part(0.3, 1), [&](int first, int last) {
+        Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
+        for (int y = first; y < last; ++y)
+            for (int x = 0; x < image.width; ++x) {
+                const std::uint8_t value = coverage.row(y)[x];
+                if (!is_edge(value))
+                    continue;
+                const Rgb mixed = pixel(image, x, y);
+                const auto background = background_at(cut, {image.width, image.height}, x, y);
+                const int alpha = image.rgba[4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
+                                                  static_cast<std::size_t>(x)) + 3];
+                *next++ = !background                          ? mixed
+                          : cut.use == ColourUse::keep_only    ? *background // the only colour that is art
+                                                               : without(*background, mixed, std::min(1.0, value / std::max(1.0, double(alpha))));
+            }
+    });
+    return mask;
+}
+
+Image isolated(const Image& image, const Mask& mask, const Work& work) {
+    Image art = image;
+    for_bands(image.height, work, [&](int first, int last) {
+        const std::size_t width = static_cast<std::size_t>(image.width), start = static_cast<std::size_t>(first) * width;
+        const cv::Mat coverage(last - first, image.width, CV_8U, const_cast<std::uint8_t*>(mask.coverage.row(first)));
+        cv::Mat rgba(coverage.size(), CV_8UC4, art.rgba.data() + 4 * start);
+        cv::insertChannel(coverage, rgba, 3);
+        if (mask.edge_colours.empty())
+            return;
+        const Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
+        for (std::size_t i = start; i < static_cast<std::size_t>(last) * width; ++i)
+            if (is_edge(mask.coverage.values[i])) {
+                std::copy_n(std::array{next->red, next->green, next->blue}.begin(), 3, art.rgba.begin() + 4 * i);
+                ++next;
+            }
+    });
+    return art;
+}
+
+} // namespace fusuma
