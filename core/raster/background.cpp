@@ -110,15 +110,19 @@ Coverage by_brightness(const Image& image, double threshold, const Work& work) {
 class NearestArt {
   public:
     NearestArt(const std::vector<Rgb>& colours, double tolerance) : limit(tolerance), answers(slots) {
-        for (const Rgb c : colours)
-            known.push_back(to_lab(c));
+        constexpr double rounding = 1e-6;
+        for (const Rgb c : colours) {
+            const Lab lab = to_lab(c);
+            known.push_back({lab, luminance_of(lab.lightness - tolerance - rounding),
+                             luminance_of(lab.lightness + tolerance + rounding)});
+        }
     }
     /// Its place plus one, or 0 for none.
     std::uint8_t operator()(Rgb c) {
         const std::uint32_t key = (std::uint32_t{c.red} << 16 | std::uint32_t{c.green} << 8 | c.blue) + 1;
         Answer& answer = answers[(key * 2654435761U) >> 20];
         if (answer.key != key)
-            answer = {key, look(to_lab(c))};
+            answer = {key, look(c)};
         return answer.colour;
     }
 
@@ -127,16 +131,25 @@ class NearestArt {
         std::uint32_t key = 0; // the colour plus one; 0 is empty
         std::uint8_t colour = 0;
     };
+    struct Known {
+        Lab colour;
+        double darkest, lightest; ///< luminance that colours within the limit may have
+    };
     static constexpr std::size_t slots = 1 << 12;
     double limit;
-    std::vector<Lab> known;
+    std::vector<Known> known;
     std::vector<Answer> answers;
 
-    [[nodiscard]] std::uint8_t look(const Lab& lab) const {
+    [[nodiscard]] std::uint8_t look(Rgb c) const {
+        // Most of what is none of them is told by its lightness.
+        const double light = luminance(c);
+        if (std::ranges::none_of(known, [light](const Known& k) { return k.darkest <= light && light <= k.lightest; }))
+            return 0;
+        const Lab lab = to_lab(c);
         double nearest = limit;
         std::uint8_t found = 0;
         for (std::size_t k = 0; k < known.size(); ++k)
-            if (const double d = colour_difference(known[k], lab); d <= nearest) {
+            if (const double d = colour_difference(known[k].colour, lab); d <= nearest) {
                 nearest = d;
                 found = static_cast<std::uint8_t>(k + 1);
             }

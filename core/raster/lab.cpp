@@ -20,9 +20,10 @@ const std::array<double, 256>& linear_light() {
     return table;
 }
 
+constexpr double knee = 216.0 / 24389, steepness = 24389.0 / 27;
+
 double lab_root(double t) {
-    constexpr double knee = 216.0 / 24389;
-    return t > knee ? std::cbrt(t) : (24389.0 / 27 * t + 16) / 116;
+    return t > knee ? std::cbrt(t) : (steepness * t + 16) / 116;
 }
 
 } // namespace
@@ -32,9 +33,19 @@ Lab to_lab(Rgb colour) {
     const double r = light[colour.red], g = light[colour.green], b = light[colour.blue];
     // sRGB primaries to XYZ, divided by the D65 white.
     const double x = lab_root((0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047);
-    const double y = lab_root(0.2126729 * r + 0.7151522 * g + 0.0721750 * b);
+    const double y = lab_root(luminance(colour));
     const double z = lab_root((0.0193339 * r + 0.1191920 * g + 0.9503041 * b) / 1.08883);
     return {116 * y - 16, 500 * (x - y), 200 * (y - z)};
+}
+
+double luminance(Rgb colour) {
+    const auto& light = linear_light();
+    return 0.2126729 * light[colour.red] + 0.7151522 * light[colour.green] + 0.0721750 * light[colour.blue];
+}
+
+double luminance_of(double lightness) {
+    const double root = (lightness + 16) / 116, cube = root * root * root;
+    return cube > knee ? cube : lightness / steepness;
 }
 
 double colour_difference(const Lab& x, const Lab& y) {

@@ -17,6 +17,11 @@ struct Lab {
 
 [[nodiscard]] Lab to_lab(Rgb colour);
 
+/// The part of Y that lightness is derived from, 0–1: quicker than the whole.
+[[nodiscard]] double luminance(Rgb colour);
+/// Its inverse, from lightness; lightness below nought gives a luminance below nought.
+[[nodiscard]] double luminance_of(double lightness);
+
 /// CIE 1976 colour difference: the distance in L*a*b*. About 2 is just noticeable.
 [[nodiscard]] double colour_difference(const Lab& x, const Lab& y);
 

@@ -3,7 +3,6 @@
 #include "core/parallel.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <numeric>
 #include <opencv2/core.hpp>
@@ -18,17 +17,20 @@ bool is_edge(std::uint8_t coverage) {
     return coverage > 5 && coverage < 255; // less is clear to the eye, and would be scaled up to noise
 }
 
-Rgb pixel(const Image& image, int x, int y) {
-    const std::uint8_t* p = image.rgba.data() + 4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
-                                                     static_cast<std::size_t>(x));
-    return {p[0], p[1], p[2]};
+const std::uint8_t* pixel_at(const Image& image, int x, int y) {
+    return image.rgba.data() +
+           4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x));
+}
+
+Rgb rgb_of(const std::uint8_t* pixel) {
+    return {pixel[0], pixel[1], pixel[2]};
 }
 
 /// The colour that is mixed into an edge pixel's.
 std::optional<Rgb> background_at(const CutOut& cut, PixelPlace size, int x, int y) {
     if (cut.colours.empty()) {
         const auto place = [](int at, int of, int all) { return static_cast<int>(std::int64_t{at} * of / all); };
-        return pixel(cut.ground, place(x, cut.ground.width, size.x), place(y, cut.ground.height, size.y));
+        return rgb_of(pixel_at(cut.ground, place(x, cut.ground.width, size.x), place(y, cut.ground.height, size.y)));
     }
     const std::uint8_t near = colour_near(cut.colour_at, size, x, y);
     return near == 0 ? std::nullopt : std::optional(cut.colours[near - 1U]);
@@ -40,6 +42,17 @@ Rgb without(Rgb background, Rgb mixed, double share) {
         return static_cast<std::uint8_t>(std::lround(std::clamp((all - (1 - share) * its) / share, 0.0, 255.0)));
     };
     return {part(mixed.red, background.red), part(mixed.green, background.green), part(mixed.blue, background.blue)};
+}
+
+/// What the art's own colour is in a pixel of its edge.
+Rgb art_colour(const Image& image, const CutOut& cut, std::uint8_t coverage, int x, int y) {
+    const std::uint8_t* const here = pixel_at(image, x, y);
+    const auto background = background_at(cut, {image.width, image.height}, x, y);
+    if (!background)
+        return rgb_of(here);
+    if (cut.use == ColourUse::keep_only)
+        return *background; // the only colour that is art
+    return without(*background, rgb_of(here), std::min(1.0, coverage / std::max(1.0, double(here[3]))));
 }
 
 } // namespace
@@ -62,18 +75,9 @@ Mask mask_of(const Image& image, CutOut cut, const Work& work) {
     for_bands(image.height, work.part(0.3, 1), [&](int first, int last) {
         Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
         for (int y = first; y < last; ++y)
-            for (int x = 0; x < image.width; ++x) {
-                const std::uint8_t value = coverage.row(y)[x];
-                if (!is_edge(value))
-                    continue;
-                const Rgb mixed = pixel(image, x, y);
-                const auto background = background_at(cut, {image.width, image.height}, x, y);
-                const int alpha = image.rgba[4 * (static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
-                                                  static_cast<std::size_t>(x)) + 3];
-                *next++ = !background                          ? mixed
-                          : cut.use == ColourUse::keep_only    ? *background // the only colour that is art
-                                                               : without(*background, mixed, std::min(1.0, value / std::max(1.0, double(alpha))));
-            }
+            for (int x = 0; x < image.width; ++x)
+                if (const std::uint8_t value = coverage.row(y)[x]; is_edge(value))
+                    *next++ = art_colour(image, cut, value, x, y);
     });
     return mask;
 }
@@ -81,7 +85,8 @@ Mask mask_of(const Image& image, CutOut cut, const Work& work) {
 Image isolated(const Image& image, const Mask& mask, const Work& work) {
     Image art = image;
     for_bands(image.height, work, [&](int first, int last) {
-        const std::size_t width = static_cast<std::size_t>(image.width), start = static_cast<std::size_t>(first) * width;
+        const std::size_t width = static_cast<std::size_t>(image.width),
+                          start = static_cast<std::size_t>(first) * width;
         const cv::Mat coverage(last - first, image.width, CV_8U, const_cast<std::uint8_t*>(mask.coverage.row(first)));
         cv::Mat rgba(coverage.size(), CV_8UC4, art.rgba.data() + 4 * start);
         cv::insertChannel(coverage, rgba, 3);
@@ -90,7 +95,9 @@ Image isolated(const Image& image, const Mask& mask, const Work& work) {
         const Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
         for (std::size_t i = start; i < static_cast<std::size_t>(last) * width; ++i)
             if (is_edge(mask.coverage.values[i])) {
-                std::copy_n(std::array{next->red, next->green, next->blue}.begin(), 3, art.rgba.begin() + 4 * i);
+                art.rgba[4 * i] = next->red;
+                art.rgba[4 * i + 1] = next->green;
+                art.rgba[4 * i + 2] = next->blue;
                 ++next;
             }
     });

@@ -68,6 +68,19 @@ TEST(Lab, AgreesWithPublishedValues) {
     EXPECT_NEAR(colour_difference({50, 3, 4}, {50, 0, 0}), 5, 1e-12);
 }
 
+TEST(Lab, LightnessAloneTellsWhichColoursCannotBeNear) {
+    std::mt19937 random(11);
+    const auto any = [&] { return static_cast<std::uint8_t>(random() % 256); };
+    for (int i = 0; i < 20'000; ++i) {
+        const Rgb one{any(), any(), any()}, other{any(), any(), any()};
+        const Lab lab = to_lab(one);
+        EXPECT_NEAR(luminance_of(lab.lightness), luminance(one), 1e-12);
+        const double apart = colour_difference(lab, to_lab(other)) + 1e-9;
+        EXPECT_LE(luminance_of(lab.lightness - apart), luminance(other));
+        EXPECT_GE(luminance_of(lab.lightness + apart), luminance(other));
+    }
+}
+
 TEST(Otsu, IsTheThresholdOfLeastSpreadWithinItsClasses) {
     // The same optimum by the other formula of the 1979 paper: least weighted variance within the classes.
     const Image image = flattened({ellipse({60, 60}, 35, 35)}, 120, 120, dark_ink, {225, 225, 225}, 14);

@@ -12,8 +12,7 @@ namespace {
 
 std::vector<std::uint8_t> flooded_from_edge(const std::vector<std::uint8_t>& area, int width) {
     const int height = static_cast<int>(area.size()) / width;
-    auto outer =
-        flooded(width, height, edge_pixels(width, height), [&](std::size_t i) { return area[i] != 0; });
+    auto outer = flooded(width, height, edge_pixels(width, height), [&](std::size_t i) { return area[i] != 0; });
     std::ranges::replace(outer, std::uint8_t{1}, std::uint8_t{255});
     return outer;
 }
