@@ -27,6 +27,13 @@ bool LabelDesign::operator==(const LabelDesign& other) const {
 }
 
 double contrast_ratio(Rgb a, Rgb b) {
+    const auto linear = [](std::uint8_t value) {
+        const double v = value / 255.0;
+        return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+    };
+    const auto luminance = [&](Rgb c) {
+        return 0.2126 * linear(c.red) + 0.7152 * linear(c.green) + 0.0722 * linear(c.blue);
+    };
     const double light = std::max(luminance(a), luminance(b)), dark = std::min(luminance(a), luminance(b));
     return (light + 0.05) / (dark + 0.05);
 }

@@ -17,7 +17,7 @@ struct Lab {
 
 [[nodiscard]] Lab to_lab(Rgb colour);
 
-/// The part of Y that lightness is derived from, 0–1: quicker than the whole.
+/// Y, which lightness is derived from, 0–1: quicker than the whole.
 [[nodiscard]] double luminance(Rgb colour);
 /// Its inverse, from lightness; lightness below nought gives a luminance below nought.
 [[nodiscard]] double luminance_of(double lightness);
