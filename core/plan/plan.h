@@ -10,6 +10,10 @@ namespace fusuma {
 struct PrintItem {
     PrintLayer layer;
     CopyId copy = CopyId::none; ///< none: it is no copy's
+    /// The sticker's layer that this is as a whole, the same for all its copies, and what puts it on the paper; null
+    /// where something is cut back. What writes files writes such layers once.
+    std::shared_ptr<const PrintLayer> whole{};
+    Transform placed{};
 };
 
 struct PagePlan {

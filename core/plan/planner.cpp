@@ -88,9 +88,9 @@ PagePlan Planner::make_page(const Document& document, const JobPlan& plan, int n
                     near.push_back(copies[k]->placed);
         Facts::Things about(near.begin(), near.end());
         about.push_back(zone);
-        const auto layers = facts.get<std::vector<PrintLayer>>(about, [&] { return printed_apart(near, page.marks); });
-        for (const PrintLayer& layer : *layers)
-            page.prints.push_back({layer, copy.id});
+        const auto layers = facts.get<std::vector<PrintItem>>(about, [&] { return printed_apart(near, page.marks); });
+        for (const PrintItem& layer : *layers)
+            page.prints.emplace_back(layer).copy = copy.id;
     }
     if (document.sheet.division.cut != Division::Cut::none)
         for (const Rect& small : page.small_sheets)

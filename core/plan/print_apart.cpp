@@ -24,8 +24,6 @@ bool lie_apart(const PlacedCopy& a, const PlacedCopy& b, double mm) {
     return closest_approach(a.room, b.room, mm).distance > mm && !holds(a, b.room) && !holds(b, a.room);
 }
 
-} // namespace
-
 PrintLayer on_paper(const PrintLayer& layer, const Transform& map) {
     PrintLayer result{layer.ink, layer.from_unit.then(map), {}, layer.inked, layer.is_pattern};
     for (const Polygon& polygon : layer.area) {
@@ -36,6 +34,8 @@ PrintLayer on_paper(const PrintLayer& layer, const Transform& map) {
     }
     return result;
 }
+
+} // namespace
 
 Polygons nearer_to(const Polygons& region, const Polygons& other, double reach) {
     constexpr int steps = 16;
@@ -50,12 +50,12 @@ Polygons nearer_to(const Polygons& region, const Polygons& other, double reach) 
     return nearer;
 }
 
-std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const PlacedCopy>>& copies,
-                                      const std::vector<Mark>& marks) {
+std::vector<PrintItem> printed_apart(const std::vector<std::shared_ptr<const PlacedCopy>>& copies,
+                                     const std::vector<Mark>& marks) {
     const PlacedCopy& copy = *copies.front();
-    std::vector<PrintLayer> layers;
+    std::vector<PrintItem> layers;
     for (const PrintLayer& layer : copy.result->print)
-        layers.push_back(on_paper(layer, copy.map));
+        layers.push_back({on_paper(layer, copy.map), CopyId::none, {copy.result, &layer}, copy.map});
     if (copy.room.empty())
         return layers;
     const double reach = copy.past_cut;
@@ -79,11 +79,13 @@ std::vector<PrintLayer> printed_apart(const std::vector<std::shared_ptr<const Pl
             taken = combine(taken, combine(clear, copy.room, Combine::take_out), Combine::join);
     if (taken.empty())
         return layers;
-    std::erase_if(layers, [&](PrintLayer& layer) {
+    std::erase_if(layers, [&](PrintItem& item) {
+        PrintLayer& layer = item.layer;
         const Polygons whole = layer.area.empty() ? Polygons{unit_square(layer.from_unit)} : layer.area;
         if (combine(whole, taken, Combine::overlap_only).empty())
             return false;
         layer.area = combine(whole, taken, Combine::take_out);
+        item.whole = nullptr;
         return layer.area.empty();
     });
     return layers;

@@ -64,13 +64,110 @@ std::vector<const DrawnArt*> drawings_of(const JobPlan& plan) {
     return arts;
 }
 
-/// Each picture and each drawing once in the file, however many copies use it.
+std::string path_of(const Polygons& area, const Transform& map) {
+    std::string path;
+    for (const Polygon& polygon : area) {
+        const char* operation = " m ";
+        for (const Point p : polygon) {
+            path += pair_of(map.apply(p)) + operation;
+            operation = " l ";
+        }
+        path += "h ";
+    }
+    return path;
+}
+
+/// Streams whose contents are packed many at a time, on every core.
+class Streams {
+  public:
+    /// The stream has its content once `pack` was called.
+    void put(QPDFObjectHandle stream, std::string content, const Work& work) {
+        bytes += content.size();
+        waiting.emplace_back(std::move(stream), std::move(content));
+        constexpr std::size_t many = 32 << 20;
+        if (bytes > many)
+            pack(work);
+    }
+    void pack(const Work& work) {
+        std::vector<std::string> packed(waiting.size());
+        for_each_of(static_cast<int>(waiting.size()), work, [&](int k) {
+            const auto i = static_cast<std::size_t>(k);
+            packed[i] = deflated(waiting[i].second, {.stop = work.stop});
+        });
+        for (std::size_t i = 0; i < waiting.size(); ++i)
+            waiting[i].first.replaceStreamData(packed[i], QPDFObjectHandle::newName("/FlateDecode"),
+                                               QPDFObjectHandle::newNull());
+        waiting.clear();
+        bytes = 0;
+    }
+
+  private:
+    std::vector<std::pair<QPDFObjectHandle, std::string>> waiting;
+    std::size_t bytes = 0;
+};
+
+/// Each picture, each drawing and each layer that several copies print once in the file.
 class ArtObjects {
   public:
     /// @param colour_space  what plain red, green and blue mean
-    ArtObjects(QPDF& target, QPDFObjectHandle colour_space, StoredPictures& of_plan, const DrawnShapes& drawn)
+    ArtObjects(QPDF& target, QPDFObjectHandle colour_space, const JobPlan& plan, StoredPictures& of_plan,
+               const DrawnShapes& drawn, Streams& contents, const Work& work)
         : pdf(target), colours(std::move(colour_space)), pictures(of_plan), drawings(drawn),
-          pieces(drawn.common_pieces().size()) {}
+          streams(contents), quietly{.stop = work.stop}, pieces(drawn.common_pieces().size()) {
+        for (const PagePlan& page : plan.pages)
+            for (const PrintItem& item : page.prints)
+                if (item.whole && !item.whole->area.empty())
+                    ++layers[item.whole.get()].uses;
+    }
+
+    /// What prints it. Names what that needs in the page's resources.
+    std::string placed(const PrintItem& item, const Transform& to_page, QPDFObjectHandle& resources) {
+        const auto found = layers.find(item.whole.get());
+        if (found == layers.end() || found->second.uses == 1)
+            return painted(item.layer, to_page, resources);
+        Layer& layer = found->second;
+        if (layer.entry.name.empty()) {
+            constexpr double margin = 1; // mm: its box clips, and a clipped edge is softened twice
+            QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
+            std::string content = painted(*item.whole, {}, x_objects);
+            layer.entry.name = "/Layer" + std::to_string(++named_layers);
+            layer.entry.object = form(std::move(content), bounds(item.whole->area).grown(margin), x_objects,
+                                      QPDFObjectHandle::newDictionary());
+        }
+        resources.replaceKey(layer.entry.name, layer.entry.object);
+        return "q " + matrix(item.placed.then(to_page)) + layer.entry.name + " Do Q\n";
+    }
+
+  private:
+    struct Entry {
+        std::string name;
+        QPDFObjectHandle object;
+    };
+    struct Layer {
+        int uses = 0;
+        Entry entry;
+    };
+    QPDF& pdf;
+    QPDFObjectHandle colours;
+    StoredPictures& pictures;
+    const DrawnShapes& drawings;
+    Streams& streams;
+    Work quietly;
+    std::map<const void*, Entry> objects;
+    std::map<const PrintLayer*, Layer> layers; ///< of stickers, in mm
+    int named_layers = 0;
+    std::vector<QPDFObjectHandle> pieces; ///< that drawings have in common
+
+    /// In the units that `map` leads to.
+    std::string painted(const PrintLayer& layer, const Transform& map, QPDFObjectHandle& resources) {
+        const std::string path = path_of(layer.area, map);
+        if (const Rgb* colour = std::get_if<Rgb>(&layer.ink))
+            return fill_colour(*colour) + path + "f*\n";
+        const auto& art = std::get<PrintArt>(layer.ink);
+        const std::string named = name(art, resources);
+        return "q " + (path.empty() ? path : path + "W* n ") + matrix(to_unit(art).then(layer.from_unit).then(map)) +
+               named + " Do Q\n";
+    }
 
     /// From the unit square of a form or picture of the file to the art's.
     [[nodiscard]] Transform to_unit(const PrintArt& art) const {
@@ -90,31 +187,6 @@ class ArtObjects {
         resources.replaceKey(entry.name, entry.object);
         return entry.name;
     }
-
-    /// Packs the drawings' contents, on every core. Once, when all are there.
-    void pack(const Work& work) {
-        std::vector<std::string> packed(forms.size());
-        for_each_of(static_cast<int>(forms.size()), work, [&](int k) {
-            const auto i = static_cast<std::size_t>(k);
-            packed[i] = deflated(forms[i].second, Work{.stop = work.stop});
-        });
-        for (std::size_t i = 0; i < forms.size(); ++i)
-            forms[i].first.replaceStreamData(packed[i], QPDFObjectHandle::newName("/FlateDecode"),
-                                             QPDFObjectHandle::newNull());
-    }
-
-  private:
-    struct Entry {
-        std::string name;
-        QPDFObjectHandle object;
-    };
-    QPDF& pdf;
-    QPDFObjectHandle colours;
-    StoredPictures& pictures;
-    const DrawnShapes& drawings;
-    std::map<const void*, Entry> objects;
-    std::vector<QPDFObjectHandle> pieces; ///< that drawings have in common
-    std::vector<std::pair<QPDFObjectHandle, std::string>> forms; ///< with contents that are not packed
 
     QPDFObjectHandle object_of(const Pixels& pixels) {
         StoredPicture& picture = pictures.of(pixels);
@@ -178,9 +250,13 @@ class ArtObjects {
             content += "q " + (path.empty() ? path : path + "W" + star + "n ") +
                        matrix(to_unit(std::get<Pixels>(painted.ink)).then(painted.from_unit)) + picture + " Do Q\n";
         }
-        QPDFObjectHandle form = QPDFObjectHandle::newStream(&pdf);
-        forms.emplace_back(form, std::move(content));
-        QPDFObjectHandle dict = form.getDict(), spaces = QPDFObjectHandle::newDictionary();
+        return form(std::move(content), {{0, 0}, {art.size.width, art.size.height}}, x_objects, states);
+    }
+    QPDFObjectHandle form(std::string content, const Rect& box, const QPDFObjectHandle& x_objects,
+                          const QPDFObjectHandle& states) {
+        QPDFObjectHandle stream = QPDFObjectHandle::newStream(&pdf);
+        streams.put(stream, std::move(content), quietly);
+        QPDFObjectHandle dict = stream.getDict(), spaces = QPDFObjectHandle::newDictionary();
         QPDFObjectHandle resources = QPDFObjectHandle::newDictionary();
         spaces.replaceKey("/DefaultRGB", colours);
         resources.replaceKey("/ColorSpace", spaces);
@@ -188,10 +264,10 @@ class ArtObjects {
         resources.replaceKey("/ExtGState", states);
         dict.replaceKey("/Type", QPDFObjectHandle::newName("/XObject"));
         dict.replaceKey("/Subtype", QPDFObjectHandle::newName("/Form"));
-        dict.replaceKey("/BBox",
-                        QPDFObjectHandle::parse("[0 0 " + real(art.size.width) + " " + real(art.size.height) + "]"));
+        dict.replaceKey("/BBox", QPDFObjectHandle::parse("[" + real(box.min.x) + " " + real(box.min.y) + " " +
+                                                         real(box.max.x) + " " + real(box.max.y) + "]"));
         dict.replaceKey("/Resources", resources);
-        return pdf.makeIndirectObject(form);
+        return pdf.makeIndirectObject(stream);
     }
 
     static std::string see_through(double opacity, QPDFObjectHandle& states) {
@@ -200,27 +276,6 @@ class ArtObjects {
         return state + " gs ";
     }
 };
-
-std::string path_of(const Polygons& area, Size paper) {
-    const Transform map = to_points(paper);
-    std::string path;
-    for (const Polygon& polygon : area) {
-        const char* operation = " m ";
-        for (const Point p : polygon) {
-            path += pair_of(map.apply(p)) + operation;
-            operation = " l ";
-        }
-        path += "h ";
-    }
-    return path;
-}
-
-/// @param name     of the art, in the page's resources
-/// @param to_unit  as `ArtObjects` tells
-std::string placed_art(const std::string& name, const Transform& to_unit, const PrintLayer& layer, Size paper) {
-    const std::string clip = layer.area.empty() ? "" : path_of(layer.area, paper) + "W* n ";
-    return "q " + clip + matrix(to_unit.then(layer.from_unit).then(to_points(paper))) + name + " Do Q\n";
-}
 
 std::string ink(const Mark& mark, Size paper) {
     std::string path = "0 g ";
@@ -362,18 +417,13 @@ std::string correction(const JobPlan& plan) {
 }
 
 QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& page, ArtObjects& art, Layers& layers,
-                             const QPDFObjectHandle& colours, const Work& work) {
+                             const QPDFObjectHandle& colours, Streams& streams, const Work& work) {
     QPDFObjectHandle x_objects = QPDFObjectHandle::newDictionary();
     std::string prints, marks;
     for (const PrintItem& item : page.prints) {
         if (!layers.has("print"))
             break;
-        if (const Rgb* colour = std::get_if<Rgb>(&item.layer.ink)) {
-            prints += fill_colour(*colour) + path_of(item.layer.area, plan.paper) + "f*\n";
-            continue;
-        }
-        const auto& drawn = std::get<PrintArt>(item.layer.ink);
-        prints += placed_art(art.name(drawn, x_objects), art.to_unit(drawn), item.layer, plan.paper);
+        prints += art.placed(item, to_points(plan.paper), x_objects);
     }
     for (const Mark& mark : page.marks)
         marks += ink(mark, plan.paper);
@@ -396,8 +446,7 @@ QPDFObjectHandle page_object(QPDF& pdf, const JobPlan& plan, const PagePlan& pag
     resources.replaceKey("/XObject", x_objects);
     object.replaceKey("/Resources", resources);
     QPDFObjectHandle contents = QPDFObjectHandle::newStream(&pdf);
-    contents.replaceStreamData(deflated(content, work), QPDFObjectHandle::newName("/FlateDecode"),
-                               QPDFObjectHandle::newNull());
+    streams.put(contents, std::move(content), work);
     object.replaceKey("/Contents", contents);
     return pdf.makeIndirectObject(object);
 }
@@ -411,18 +460,16 @@ std::string print_pdf(const JobPlan& plan, const PdfOptions& options, const Work
     QPDF pdf;
     pdf.emptyPDF();
     const QPDFObjectHandle colours = options.with_profile ? srgb(pdf) : QPDFObjectHandle::newNull();
-    ArtObjects art(pdf, colours, pictures, drawings);
+    Streams streams;
+    ArtObjects art(pdf, colours, plan, pictures, drawings, streams, work);
     Layers layers(pdf, plan, options);
     for (std::size_t i = 0; i < plan.pages.size(); ++i) {
-        const auto share = [&](std::size_t k) {
-            return 0.8 + 0.15 * static_cast<double>(k) / static_cast<double>(plan.pages.size());
-        };
-        QPDFPageDocumentHelper(pdf).addPage(
-            QPDFPageObjectHelper(
-                page_object(pdf, plan, plan.pages[i], art, layers, colours, work.part(share(i), share(i + 1)))),
-            false);
+        work.at(0.8 + 0.1 * static_cast<double>(i) / static_cast<double>(plan.pages.size()));
+        QPDFPageDocumentHelper(pdf).addPage(QPDFPageObjectHelper(page_object(pdf, plan, plan.pages[i], art, layers,
+                                                                             colours, streams, {.stop = work.stop})),
+                                            false);
     }
-    art.pack(work.part(0.95, 1));
+    streams.pack(work.part(0.9, 1));
     pdf.getRoot().replaceKey("/ViewerPreferences",
                              QPDFObjectHandle::parse("<< /PrintScaling /None /PickTrayByPDFSize true >>"));
     pdf.getRoot().replaceKey("/OCProperties", layers.catalogue());

@@ -234,6 +234,54 @@ TEST(Pdf, LabelsOfAListLookAsTheyDoAlone) {
     EXPECT_LE(worst, 40) << "edges may be a few hundredths of a pixel off";
 }
 
+/// What copies have under their art is in the file once, turned and mirrored as they are; what is cut back where copies
+/// meet is its own.
+TEST(Pdf, WhatCopiesHaveInCommonLooksAsIfWrittenForEach) {
+    Sticker s = test::disc_sticker(10);
+    s.rims.inner = {{1, {.kind = Fill::Kind::colour, .colour = {237, 184, 77}, .pattern = Pattern::stripes}}};
+    s.rims.border = {.kind = Fill::Kind::colour, .colour = {30, 120, 102}};
+    s.bleed = {Bleed::Kind::art, 1};
+    Document d = with_sticker_added({}, s);
+    constexpr int pages = 3;
+    d.pages = pages;
+    for (int i = 0; i < pages * 12; ++i)
+        d.put({.sticker = 1,
+               .centre = {35.0 + i % 3 * 55, 45.0 + i / 3 % 4 * 60},
+               .turn = 0.4 * i,
+               .mirrored = i % 2 == 1,
+               .scale = i % 5 == 0 ? 0.7 : 1.0,
+               .page = i / 12});
+    d.put({.sticker = 1, .centre = {47, 45}}); // into its neighbours'
+    Planner planner;
+    const auto plan = planner.plan(d);
+    JobPlan each = *plan;
+    int cut_back = 0;
+    for (PagePlan& page : each.pages)
+        for (PrintItem& item : page.prints)
+            cut_back += std::exchange(item.whole, nullptr) == nullptr;
+    EXPECT_GT(cut_back, 0);
+    EXPECT_LT(cut_back, 12);
+    const PdfOptions print_alone{.with_cut_lines = false};
+    const std::string together = print_pdf(*plan, print_alone), apart = print_pdf(each, print_alone);
+    EXPECT_LT(2 * together.size(), apart.size());
+    for (int page = 0; page < pages; ++page) {
+        const auto one = practice_print(QByteArray::fromStdString(together), 200, page),
+                   other = practice_print(QByteArray::fromStdString(apart), 200, page);
+        ASSERT_TRUE(one && other);
+        ASSERT_EQ(one->size(), other->size());
+        int differ = 0, inked = 0;
+        for (int y = 0; y < one->height(); ++y)
+            for (int x = 0; x < one->width(); ++x) {
+                const QColor a = one->pixelColor(x, y), b = other->pixelColor(x, y);
+                differ += std::max({std::abs(a.red() - b.red()), std::abs(a.green() - b.green()),
+                                    std::abs(a.blue() - b.blue())}) > 40;
+                inked += b.red() < 128;
+            }
+        EXPECT_GT(inked, 50'000);
+        EXPECT_LE(differ, inked / 2000) << "edges may be a few hundredths of a pixel off";
+    }
+}
+
 /// Pictures finer than anybody needs are a printer's waiting.
 TEST(Pdf, PicturesFinerThanEnoughAreMadeSmallerAndLieWhereTheyLay) {
     Document d = with_sticker_added({}, test::disc_sticker(29)); // 372 px on 31 mm
