@@ -6,8 +6,11 @@
 #include <opencv2/imgproc.hpp>
 
 #include <algorithm>
+#include <atomic>
+#include <cstddef>
 #include <cstdint>
 #include <mutex>
+#include <span>
 #include <utility>
 #include <vector>
 
@@ -15,23 +18,28 @@ namespace fusuma {
 
 namespace {
 
-/// One row's values brought nearer to the mean of the nine round each. A plain loop, so that several are done at once.
-/// @param share   of the way, for each value
+/// Values of a row brought to the mean of the nine round each. A plain loop, so that several are done at once.
 /// @param result  as wide as the rows, which have one pixel more at either end
-void smooth_row(const float* above, const float* here, const float* below, const float* share, int width,
-                float* __restrict result) {
+void smooth(const float* above, const float* here, const float* below, int first, int last, float* __restrict result) {
     constexpr int pixel = 3; // values
-    for (int i = 0; i < width; ++i) {
+    for (int i = first; i < last; ++i) {
         float sum = 0;
         for (int k = i; k <= i + 2 * pixel; k += pixel)
             sum += above[k] + here[k] + below[k];
         const float now = here[i + pixel];
-        result[i + pixel] = now + share[i] * (sum / 9 - now);
+        result[i + pixel] = now + (sum / 9 - now);
     }
-    for (int i = 0; i < pixel; ++i) {
-        result[i] = result[i + pixel];
-        result[width + pixel + i] = result[width + i];
-    }
+}
+
+/// Where a row is not known, from one pixel to another.
+std::vector<std::pair<int, int>> gaps_in(const std::uint8_t* known, int width) {
+    std::vector<std::pair<int, int>> gaps;
+    for (int x = 0; x < width; ++x)
+        if (known[x] == 0 && (x == 0 || known[x - 1] != 0))
+            gaps.emplace_back(x, width);
+        else if (known[x] != 0 && x > 0 && known[x - 1] == 0)
+            gaps.back().second = x;
+    return gaps;
 }
 
 /// Takes what is not known from `guess`, and smooths it into what is, so that no step is left along the rim. All rounds
@@ -43,27 +51,30 @@ void fill_smoothly(cv::Mat& values, const cv::Mat& known, const cv::Mat& guess, 
     cv::Mat result(values.size(), CV_32FC3);
     for_bands(values.rows, work, [&](int first, int last) {
         const int from = std::max(0, first - rounds), rows = std::min(values.rows, last + rounds) - from;
-        std::vector<float> band(static_cast<std::size_t>(rows) * padded), smoother(band.size());
-        std::vector<float> share(static_cast<std::size_t>(rows) * static_cast<std::size_t>(width));
+        std::vector<float> band(static_cast<std::size_t>(rows) * padded), smoother;
+        std::vector<std::vector<std::pair<int, int>>> gaps;
         const auto row = [&](std::vector<float>& of, int y) { return &of[static_cast<std::size_t>(y) * padded]; };
-        const auto shares = [&](int y) {
-            return &share[static_cast<std::size_t>(y) * static_cast<std::size_t>(width)];
+        const auto pad = [&](float* in) {
+            std::copy_n(in + 3, 3, in);
+            std::copy_n(in + width, 3, in + width + 3);
         };
         for (int y = 0; y < rows; ++y) {
             float* in = row(band, y);
-            for (int x = 0; x < values.cols; ++x) {
-                const bool is_known = known.at<std::uint8_t>(from + y, x) != 0;
-                const auto& value = (is_known ? values : guess).at<cv::Vec3f>(from + y, x);
-                std::copy_n(value.val, 3, in + 3 * (x + 1));
-                std::fill_n(shares(y) + 3 * x, 3, is_known ? 0.F : 1.F);
-            }
-            std::copy_n(in + 3, 3, in);
-            std::copy_n(in + width, 3, in + width + 3);
+            std::copy_n(values.ptr<float>(from + y), width, in + 3);
+            gaps.push_back(gaps_in(known.ptr<std::uint8_t>(from + y), values.cols));
+            for (const auto& [left, right] : gaps.back())
+                std::copy(guess.ptr<float>(from + y) + 3 * left, guess.ptr<float>(from + y) + 3 * right,
+                          in + 3 + 3 * left);
+            pad(in);
         }
+        smoother = band;
         for (int i = 0; i < rounds; ++i) {
-            for (int y = 0; y < rows; ++y)
-                smooth_row(row(band, std::max(0, y - 1)), row(band, y), row(band, std::min(rows - 1, y + 1)), shares(y),
-                           width, row(smoother, y));
+            for (int y = 0; y < rows; ++y) {
+                for (const auto& [left, right] : gaps[static_cast<std::size_t>(y)])
+                    smooth(row(band, std::max(0, y - 1)), row(band, y), row(band, std::min(rows - 1, y + 1)), 3 * left,
+                           3 * right, row(smoother, y));
+                pad(row(smoother, y));
+            }
             band.swap(smoother);
         }
         for (int y = first; y < last; ++y)
@@ -113,60 +124,79 @@ void fill_in(cv::Mat& values, const cv::Mat& known, const Work& work) {
 /// at a few times, however many rounds there are. Throws Stopped when asked to stop.
 /// @param known  CV_8U, 255 where they are known; gets what was found
 /// @param areas  CV_32S: values stay in their area; where it is 0 or less nothing is found
-/// @return       CV_32S, the rounds it took; 0 where nothing was found
+/// @return       CV_32S, the rounds it took; 0 where nothing was found, less where it was known before
 cv::Mat spread(cv::Mat& values, cv::Mat& known, const cv::Mat& areas, int rounds, const Work& work) {
-    cv::Mat took(known.size(), CV_32S, cv::Scalar(0));
-    const auto each_beside = [&](cv::Point p, auto&& each) { // of its area
-        const int area = areas.at<int>(p), left = std::max(0, p.x - 1), right = std::min(known.cols - 1, p.x + 1);
-        for (int v = std::max(0, p.y - 1); v <= std::min(known.rows - 1, p.y + 1); ++v)
-            for (int u = left; u <= right; ++u)
-                if (areas.at<int>(v, u) == area)
-                    each(cv::Point(u, v));
+    constexpr int from_the_beginning = -1;
+    cv::Mat within, rounds_of(known.rows + 2, known.cols + 2, CV_32S, cv::Scalar(0)); // no pixel lies at their edges
+    cv::copyMakeBorder(areas, within, 1, 1, 1, 1, cv::BORDER_CONSTANT, cv::Scalar(0));
+    cv::Mat took = rounds_of(cv::Rect(1, 1, known.cols, known.rows));
+    struct Place {
+        std::ptrdiff_t padded, plain; ///< in what has an edge round it and in what has none
     };
-    std::vector<cv::Point> front, next;
+    std::vector<Place> beside, front, next;
+    for (int v = -1; v <= 1; ++v)
+        for (int u = -1; u <= 1; ++u)
+            if (u != 0 || v != 0)
+                beside.push_back({v * std::ptrdiff_t{rounds_of.cols} + u, v * std::ptrdiff_t{known.cols} + u});
+    const int* const area_at = within.ptr<int>();
+    int* const took_at = rounds_of.ptr<int>();
+    auto* const value_at = values.ptr<cv::Vec3f>();
+    auto* const known_at = known.ptr<std::uint8_t>();
     std::mutex adding;
-    for_bands(known.rows, work.part(0, 0.1), [&](int first, int last) {
-        std::vector<cv::Point> beside_known;
+    const auto add = [&](const std::vector<Place>& places) {
+        const std::scoped_lock lock(adding);
+        next.insert(next.end(), places.begin(), places.end());
+    };
+    const Work quietly{.stop = work.stop};
+    for_bands(known.rows, quietly, [&](int first, int last) {
+        took.rowRange(first, last).setTo(from_the_beginning, known.rowRange(first, last));
+    });
+    for_bands(known.rows, quietly, [&](int first, int last) {
+        std::vector<Place> beside_known;
         for (int y = first; y < last; ++y)
             for (int x = 0; x < known.cols; ++x) {
-                bool is_beside = false;
-                if (known.at<std::uint8_t>(y, x) == 0 && areas.at<int>(y, x) > 0)
-                    each_beside({x, y}, [&](cv::Point p) { is_beside |= known.at<std::uint8_t>(p) != 0; });
-                if (is_beside) {
-                    took.at<int>(y, x) = 1;
-                    beside_known.emplace_back(x, y);
-                }
+                const Place here{(y + 1) * std::ptrdiff_t{rounds_of.cols} + x + 1, y * std::ptrdiff_t{known.cols} + x};
+                if (known_at[here.plain] == 0 && area_at[here.padded] > 0 &&
+                    std::ranges::any_of(beside, [&](const Place& by) {
+                        return took_at[here.padded + by.padded] == from_the_beginning &&
+                               area_at[here.padded + by.padded] == area_at[here.padded];
+                    }))
+                    beside_known.push_back(here);
             }
-        const std::scoped_lock lock(adding);
-        next.insert(next.end(), beside_known.begin(), beside_known.end());
+        add(beside_known);
     });
-    std::vector<cv::Vec3f> found;
+    for (const Place p : next)
+        took_at[p.padded] = 1;
     for (int round = 1; round <= rounds && !next.empty(); ++round) {
         work.at(static_cast<double>(round) / rounds);
         front.swap(next);
         next.clear();
-        found.clear();
-        for (const cv::Point p : front) {
-            cv::Vec3f sum(0, 0, 0);
-            int count = 0;
-            each_beside(p, [&](cv::Point q) {
-                if (known.at<std::uint8_t>(q) != 0) {
-                    sum += values.at<cv::Vec3f>(q);
-                    ++count;
-                } else if (int& its = took.at<int>(q); its == 0) {
-                    its = round + 1;
-                    next.push_back(q);
+        constexpr std::size_t part = 4096;
+        for_each_of(static_cast<int>((front.size() + part - 1) / part), quietly, [&](int k) {
+            const std::size_t start = part * static_cast<std::size_t>(k);
+            std::vector<Place> beyond;
+            for (const Place p : std::span(front).subspan(start, std::min(part, front.size() - start))) {
+                cv::Vec3f sum(0, 0, 0);
+                int count = 0;
+                for (const Place by : beside) {
+                    if (area_at[p.padded + by.padded] != area_at[p.padded])
+                        continue;
+                    const std::atomic_ref<int> its(took_at[p.padded + by.padded]);
+                    if (int was = its.load(std::memory_order_relaxed); was != 0 && was < round) {
+                        sum += value_at[p.plain + by.plain];
+                        ++count;
+                    } else if (was == 0 && its.compare_exchange_strong(was, round + 1, std::memory_order_relaxed)) {
+                        beyond.push_back({p.padded + by.padded, p.plain + by.plain});
+                    }
                 }
-            });
-            found.push_back(sum / count);
-        }
-        for (std::size_t i = 0; i < front.size(); ++i) {
-            values.at<cv::Vec3f>(front[i]) = found[i];
-            known.at<std::uint8_t>(front[i]) = 255;
-        }
+                value_at[p.plain] = sum / count;
+                known_at[p.plain] = 255;
+            }
+            add(beyond);
+        });
     }
-    for (const cv::Point p : next) // beyond the last round
-        took.at<int>(p) = 0;
+    for (const Place p : next) // beyond the last round
+        took_at[p.padded] = 0;
     return took;
 }
 
@@ -188,13 +218,12 @@ bool is_seen(const cv::Vec3b& seen, const cv::Vec3b& closed, const cv::Vec3f& li
 
 cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Mat& known, const PaperAndArt& told,
                          const Work& work) {
-    cv::Mat own(rgb.size(), CV_32FC3), values(rgb.size(), CV_32FC3), near(rgb.size(), CV_32FC3),
-        found(rgb.size(), CV_8U), edges(rgb.size(), CV_32S); // of art, and all paper
+    cv::Mat values(rgb.size(), CV_32FC3), near(rgb.size(), CV_32FC3), found(rgb.size(), CV_8U),
+        edges(rgb.size(), CV_32S); // of art, and all paper
     for_bands(rgb.rows, work.part(0, 0), [&](int first, int last) {
         for (int y = first; y < last; ++y)
             for (int x = 0; x < rgb.cols; ++x) {
-                own.at<cv::Vec3f>(y, x) = values.at<cv::Vec3f>(y, x) = near.at<cv::Vec3f>(y, x) =
-                    closed.at<cv::Vec3b>(y, x);
+                values.at<cv::Vec3f>(y, x) = near.at<cv::Vec3f>(y, x) = closed.at<cv::Vec3b>(y, x);
                 const bool is_paper = told.papers.at<int>(y, x) > 0,
                            is_steady = told.steady.at<std::uint8_t>(y, x) != 0;
                 // The soft edges of shadows are of two lights.
@@ -226,15 +255,18 @@ cv::Mat light_beside_art(const cv::Mat& rgb, const cv::Mat& closed, const cv::Ma
         [&] { cv::distanceTransform(told.papers != 0, from_art, cv::DIST_L2, cv::DIST_MASK_3); });
     for_bands(rgb.rows, work.part(0, 0.7), [&](int first, int last) {
         for (int y = first; y < last; ++y)
-            for (int x = 0; x < rgb.cols; ++x)
-                if (auto& light = values.at<cv::Vec3f>(y, x);
-                    found.at<std::uint8_t>(y, x) != 0 && known.at<std::uint8_t>(y, x) == 0 &&
-                    from_art.at<float>(y, x) >= soft &&
-                    is_seen(rgb.at<cv::Vec3b>(y, x), closed.at<cv::Vec3b>(y, x), light))
+            for (int x = 0; x < rgb.cols; ++x) {
+                auto& light = values.at<cv::Vec3f>(y, x);
+                auto& is_found = found.at<std::uint8_t>(y, x);
+                if (known.at<std::uint8_t>(y, x) != 0) {
+                    light = closed.at<cv::Vec3b>(y, x);
+                    is_found = 255;
+                } else if (is_found != 0 && from_art.at<float>(y, x) >= soft &&
+                           is_seen(rgb.at<cv::Vec3b>(y, x), closed.at<cv::Vec3b>(y, x), light)) {
                     light = rgb.at<cv::Vec3b>(y, x);
+                }
+            }
     });
-    own.copyTo(values, known);
-    found |= known;
     fill_in(values, found, work.part(0.7, 1));
     return values;
 }

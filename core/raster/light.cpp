@@ -121,10 +121,12 @@ void keep_shadow_tips(const cv::Mat& rgb, cv::Mat& closed, const Work& work) {
             continue;
         const cv::Mat inside = labels(box) == i;
         if (cv::countNonZero(core(box) & inside) * 4 > area) {
-            cv::Mat grown = cv::Mat::zeros(like.size(), CV_8U);
-            inside.copyTo(grown(box));
+            const cv::Rect round_it =
+                cv::Rect(box.x - 2, box.y - 2, box.width + 4, box.height + 4) & cv::Rect(0, 0, like.cols, like.rows);
+            cv::Mat grown = cv::Mat::zeros(round_it.size(), CV_8U);
+            inside.copyTo(grown(box - round_it.tl()));
             cv::dilate(grown, grown, square(5));
-            rgb.copyTo(closed, grown);
+            rgb(round_it).copyTo(closed(round_it), grown);
         }
     }
 }
@@ -144,21 +146,21 @@ LightField light_on(const Image& image, const Work& work) {
     cv::cvtColor(small, rgb, cv::COLOR_RGBA2RGB);
     work.at(0.2);
     cv::GaussianBlur(rgb, rgb, {}, 1.0); // grain would pass for light
-    PaperAndArt told;
     cv::Mat closed, dark;
-    both(
-        work.part(0.2, 0.6), [&] { told = art_on_paper(rgb, work.part(0.2, 0.6)); },
-        [&] {
-            const int width = std::max(5, std::max(rgb.cols, rgb.rows) / 25);
-            cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
-            const Work beside{.stop = work.stop};
-            keep_shadow_tips(rgb, closed, beside);
-            dark = art_in(closed, beside);
-        });
+    const auto close = [&] {
+        const int width = std::max(5, std::max(rgb.cols, rgb.rows) / 25);
+        cv::morphologyEx(rgb, closed, cv::MORPH_CLOSE, square(width), {-1, -1}, 1, edge_goes_on);
+        const Work beside{.stop = work.stop};
+        keep_shadow_tips(rgb, closed, beside);
+        dark = art_in(closed, beside);
+    };
+    const PaperAndArt told = art_on_paper(rgb, close, work.part(0.2, 0.6));
     cv::Mat values = light_beside_art(rgb, closed, (dark | told.art) == 0, told, work.part(0.6, 0.9));
-    cv::GaussianBlur(values, values, {}, 1.5);
-    work.at(0.9);
-    values.convertTo(closed, CV_8UC3);
+    for_bands(values.rows, work.part(0.9, 1), [&](int first, int last) {
+        cv::Mat soft;
+        cv::GaussianBlur(values.rowRange(first, last), soft, {}, 1.5); // which looks at the rows beside them, too
+        soft.convertTo(closed.rowRange(first, last), CV_8UC3);
+    });
     cv::Mat rgba, bright;
     cv::cvtColor(closed, rgba, cv::COLOR_RGB2RGBA);
     field.paper = image_of(rgba);

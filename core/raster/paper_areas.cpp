@@ -17,27 +17,30 @@ namespace fusuma {
 
 namespace {
 
+/// Whether the values of a row change slowly, 1 or 0 for each. A plain loop, so that many are done at once.
+/// @param above  as `here` and `below` three values before the first of `count`, and three after the last
+void tell_slow(const std::uint8_t* above, const std::uint8_t* here, const std::uint8_t* below, int count,
+               std::uint8_t* __restrict slow) {
+    constexpr int steady = 8; // values from one side of a pixel to the other, in all three rows
+    constexpr int tenth = 10; // of the value the same
+    for (int i = 0; i < count; ++i) {
+        const int left = above[i] + 2 * here[i] + below[i], right = above[i + 6] + 2 * here[i + 6] + below[i + 6];
+        const int top = above[i] + 2 * above[i + 3] + above[i + 6], bottom = below[i] + 2 * below[i + 3] + below[i + 6];
+        slow[i] = std::max(std::abs(right - left), std::abs(bottom - top)) < steady + here[i + 3] / tenth;
+    }
+}
+
 /// Where the picture changes slowly.
 cv::Mat slow_in(const cv::Mat& rgb, const Work& work) {
     cv::Mat slow(rgb.size(), CV_8U, cv::Scalar(0));
-    constexpr int steady = 8;                    // values from one side of a pixel to the other, in all three rows
-    constexpr int share = 10;                    // the same of the value, in hundredths
     for_bands(rgb.rows - 2, work, [&](int first, int last) {
+        std::vector<std::uint8_t> values(static_cast<std::size_t>(3 * rgb.cols));
         for (int y = first + 1; y < last + 1; ++y) {
-            const auto *above = rgb.ptr<std::uint8_t>(y - 1), *here = rgb.ptr<std::uint8_t>(y),
-                       *below = rgb.ptr<std::uint8_t>(y + 1);
-            auto* out = slow.ptr<std::uint8_t>(y);
-            for (int x = 1; x + 1 < rgb.cols; ++x) {
-                bool is_slow = true;
-                for (int i = 3 * x; i < 3 * x + 3; ++i) {
-                    const int across = above[i + 3] + 2 * here[i + 3] + below[i + 3] - above[i - 3] - 2 * here[i - 3] -
-                                       below[i - 3];
-                    const int down = below[i - 3] + 2 * below[i] + below[i + 3] - above[i - 3] - 2 * above[i] -
-                                     above[i + 3];
-                    is_slow &= std::max(std::abs(across), std::abs(down)) < steady + share * here[i] / 100;
-                }
-                out[x] = is_slow ? 255 : 0;
-            }
+            tell_slow(rgb.ptr<std::uint8_t>(y - 1), rgb.ptr<std::uint8_t>(y), rgb.ptr<std::uint8_t>(y + 1),
+                      3 * (rgb.cols - 2), values.data());
+            auto* out = slow.ptr<std::uint8_t>(y) + 1;
+            for (std::size_t x = 0; x + 2 < static_cast<std::size_t>(rgb.cols); ++x)
+                out[x] = static_cast<std::uint8_t>(255 * (values[3 * x] & values[3 * x + 1] & values[3 * x + 2]));
         }
     });
     for (const auto& [from, to] : {std::pair{1, 0}, {slow.rows - 2, slow.rows - 1}})
@@ -107,6 +110,14 @@ struct Meeting {
     int pixels = 0;
     int darker = 0; ///< of those, where `area` is darker than `other`
     int lighter = 0, alike = 0;
+
+    [[nodiscard]] bool is_of(int one, int beside) const { return area == one && other == beside; }
+    void add(const Meeting& more) {
+        pixels += more.pixels;
+        darker += more.darker;
+        lighter += more.lighter;
+        alike += more.alike;
+    }
 };
 
 /// One for each pair of areas, in order.
@@ -114,14 +125,10 @@ void sum_up(std::vector<Meeting>& met) {
     std::ranges::sort(met, {}, [](const Meeting& m) { return std::pair(m.area, m.other); });
     std::size_t count = 0;
     for (const Meeting& m : met)
-        if (count > 0 && met[count - 1].area == m.area && met[count - 1].other == m.other) {
-            met[count - 1].pixels += m.pixels;
-            met[count - 1].darker += m.darker;
-            met[count - 1].lighter += m.lighter;
-            met[count - 1].alike += m.alike;
-        } else {
+        if (count > 0 && met[count - 1].is_of(m.area, m.other))
+            met[count - 1].add(m);
+        else
             met[count++] = m;
-        }
     met.resize(count);
 }
 
@@ -132,9 +139,18 @@ std::vector<Meeting> meetings_of(const cv::Mat& rgb, const cv::Mat& areas, const
         if (a == b)
             return;
         const auto &first = rgb.at<cv::Vec3b>(one), &second = rgb.at<cv::Vec3b>(other);
-        const Shares one_way = shares_of(first, second), back = shares_of(second, first);
-        met.push_back({a, b, 1, is_darker(one_way), is_lighter(one_way), is_alike(one_way)});
-        met.push_back({b, a, 1, is_darker(back), is_lighter(back), is_alike(back)});
+        const auto add = [&met](int area, int beside, const Shares& s) {
+            // Mostly the same two meet as just before.
+            const Meeting fresh{area, beside, 1, is_darker(s), is_lighter(s), is_alike(s)};
+            for (std::size_t back = 1; back <= std::min<std::size_t>(2, met.size()); ++back)
+                if (Meeting& before = met[met.size() - back]; before.is_of(area, beside)) {
+                    before.add(fresh);
+                    return;
+                }
+            met.push_back(fresh);
+        };
+        add(a, b, shares_of(first, second));
+        add(b, a, shares_of(second, first));
     };
     std::vector<Meeting> all;
     std::mutex adding;
@@ -269,35 +285,30 @@ cv::Mat papers_among(const cv::Mat& rgb, const Areas& areas, const std::vector<c
     return papers;
 }
 
-} // namespace
+PaperAndArt all_paper(cv::Size size) {
+    return {cv::Mat(size, CV_8U, cv::Scalar(0)), cv::Mat(size, CV_32S, cv::Scalar(1)),
+            cv::Mat(size, CV_8U, cv::Scalar(255))};
+}
 
-PaperAndArt art_on_paper(const cv::Mat& rgb, const Work& work) {
-    PaperAndArt told{cv::Mat(rgb.size(), CV_8U, cv::Scalar(0)), cv::Mat(rgb.size(), CV_32S, cv::Scalar(1)),
-                     cv::Mat(rgb.size(), CV_8U, cv::Scalar(255))};
-    if (rgb.rows < 8 || rgb.cols < 8)
-        return told;
-    cv::Mat& art = told.art;
-    cv::Mat slow = slow_in(rgb, work.part(0, 0.3));
-    // Thin places of an edge are no gates.
-    cv::erode(slow, slow, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}), {-1, -1}, 1, cv::BORDER_CONSTANT,
-              cv::Scalar(255));
-    const Areas all = areas_of(slow, rgb, work.part(0.3, 0.6));
+/// @param slow  where the picture changes slowly
+PaperAndArt parted(const cv::Mat& rgb, const Areas& all, cv::Mat slow, const Work& work) {
     // What lies on either side of a line meets there.
     cv::Mat areas = all.numbers.clone();
     for (int y = 0; y < slow.rows; ++y)
         for (int x = 0; x < slow.cols; ++x)
             if (int& area = areas.at<int>(y, x); all.is_line[static_cast<std::size_t>(area)])
                 slow.at<std::uint8_t>(y, x) = static_cast<std::uint8_t>(area = 0);
-    work.at(0.6);
+    PaperAndArt told = all_paper(rgb.size());
     if (cv::countNonZero(slow) == 0)
         return told;
     const NearestSlow nearest(slow);
-    work.at(0.7);
+    work.at(0.3);
     const std::vector<char> is_paper =
-        paper_among(all.count, areas, meetings_of(rgb, areas, nearest, work.part(0.7, 0.8)));
+        paper_among(all.count, areas, meetings_of(rgb, areas, nearest, work.part(0.3, 0.5)));
     both(
-        work.part(0.8, 1), [&] { told.papers = papers_among(rgb, all, is_paper, work.part(0.8, 1)); },
+        work.part(0.5, 1), [&] { told.papers = papers_among(rgb, all, is_paper, work.part(0.5, 1)); },
         [&] {
+            cv::Mat& art = told.art;
             for (int y = 0; y < art.rows; ++y)
                 for (int x = 0; x < art.cols; ++x)
                     art.at<std::uint8_t>(y, x) =
@@ -309,6 +320,24 @@ PaperAndArt art_on_paper(const cv::Mat& rgb, const Work& work) {
             art |= round_it & ~slow;
             told.steady = all.numbers > 0;
         });
+    return told;
+}
+
+} // namespace
+
+PaperAndArt art_on_paper(const cv::Mat& rgb, const std::function<void()>& meanwhile, const Work& work) {
+    PaperAndArt told = all_paper(rgb.size());
+    if (rgb.rows < 8 || rgb.cols < 8) {
+        meanwhile();
+        return told;
+    }
+    cv::Mat slow = slow_in(rgb, work.part(0, 0.2));
+    // Thin places of an edge are no gates.
+    cv::erode(slow, slow, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}), {-1, -1}, 1, cv::BORDER_CONSTANT,
+              cv::Scalar(255));
+    const Areas all = areas_of(slow, rgb, work.part(0.2, 0.4));
+    both(
+        work.part(0.4, 1), [&] { told = parted(rgb, all, slow, work.part(0.4, 1)); }, meanwhile);
     return told;
 }
 

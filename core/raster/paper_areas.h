@@ -2,6 +2,7 @@
 
 #include "core/work.h"
 
+#include <functional>
 #include <opencv2/core.hpp>
 
 namespace fusuma {
@@ -21,7 +22,9 @@ struct PaperAndArt {
 /// edge, for most of the way: so is what a line encloses, and a shadow that falls across it changes nothing. All else
 /// is art, however pale. Where areas end is found by flooding them from their insides, slowest changes first. Source:
 /// Meyer, Color image segmentation, ICIP 1992 (OpenCV's watershed).
-/// @param rgb  CV_8UC3, without grain
-[[nodiscard]] PaperAndArt art_on_paper(const cv::Mat& rgb, const Work& work = {});
+/// @param rgb        CV_8UC3, without grain
+/// @param meanwhile  done once, beside the part of it that keeps one core alone busy
+[[nodiscard]] PaperAndArt art_on_paper(const cv::Mat& rgb, const std::function<void()>& meanwhile,
+                                       const Work& work = {});
 
 } // namespace fusuma
