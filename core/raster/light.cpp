@@ -308,7 +308,7 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     if (!is_shaded_outside(work.part(0.6, 0.7)))
         return std::nullopt;
     work.at(0.7);
-    Image result = image;
+    Image result(image.width, image.height);
     const int height = image.height, width = image.width;
     const auto at = [&](int x, int y) { return static_cast<std::size_t>(y) * w + static_cast<std::size_t>(x); };
     const auto mix = [&](int x, int y, std::uint8_t* out) {
@@ -350,6 +350,8 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
                 std::lround(std::clamp(c[k] + (1 - share) * (base[k] - shade[k]), 0.0, 255.0)));
     };
     for_bands(height, work.part(0.7, 1), [&](int first, int last) {
+        std::copy_n(image.rgba.data() + 4 * at(0, first), 4 * w * static_cast<std::size_t>(last - first),
+                    result.rgba.data() + 4 * at(0, first));
         for (int y = first; y < last; ++y)
             for (int x = 0; x < width; ++x) {
                 std::uint8_t* out = result.rgba.data() + 4 * at(x, y);

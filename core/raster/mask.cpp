@@ -83,12 +83,13 @@ Mask mask_of(const Image& image, CutOut cut, const Work& work) {
 }
 
 Image isolated(const Image& image, const Mask& mask, const Work& work) {
-    Image art = image;
+    Image art(image.width, image.height);
     for_bands(image.height, work, [&](int first, int last) {
         const std::size_t width = static_cast<std::size_t>(image.width),
                           start = static_cast<std::size_t>(first) * width;
         const cv::Mat coverage(last - first, image.width, CV_8U, const_cast<std::uint8_t*>(mask.coverage.row(first)));
         cv::Mat rgba(coverage.size(), CV_8UC4, art.rgba.data() + 4 * start);
+        std::copy_n(image.rgba.data() + 4 * start, 4 * coverage.total(), rgba.data);
         cv::insertChannel(coverage, rgba, 3);
         if (mask.edge_colours.empty())
             return;
