@@ -15,6 +15,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace fusuma::app {
 
@@ -269,8 +270,10 @@ void BenchView::paint_waste(QPainter& painter, const QPainterPath& cut) const {
 
 /// What counts as art in solid indigo over the paled picture, a tint that reads over any colour. Or where coverage and
 /// outline disagree: persimmon for art that the outline leaves out, indigo for what it takes in besides.
-void BenchView::paint_tint(QPainter& painter, const StickerResult& result, double threshold) const {
-    const Coverage& coverage = result.isolation->coverage();
+void BenchView::paint_tint(QPainter& painter, const StickerResult& result, double threshold) {
+    if (std::exchange(tinted_mask, result.isolation->mask) != result.isolation->mask)
+        tinted = result.isolation->coverage();
+    const Coverage& coverage = tinted;
     const double ratio = devicePixelRatioF();
     const QSize size = (QSizeF(this->size()) * ratio).toSize(); // in the screen's own pixels
     const QTransform view = to_view() * QTransform::fromScale(ratio, ratio);

@@ -47,6 +47,8 @@ class BenchView : public ZoomView {
     Model& model;
     BenchTools& tools;
     Look look = Look::result;
+    std::shared_ptr<const Mask> tinted_mask; ///< that was unpacked last, to be shown in a tint
+    Coverage tinted;
     QComboBox *looks, *stocks;
     QCheckBox* peel;
     QLabel* figures;
@@ -58,7 +60,7 @@ class BenchView : public ZoomView {
     [[nodiscard]] Stock stock() const; ///< none unless the finished sticker is looked at
     [[nodiscard]] QString figures_of(const StickerResult& result) const;
     void paint_art(QPainter& painter, const Sticker& sticker, const StickerResult& result) const;
-    void paint_tint(QPainter& painter, const StickerResult& result, double threshold) const;
+    void paint_tint(QPainter& painter, const StickerResult& result, double threshold);
     void paint_waste(QPainter& painter, const QPainterPath& cut) const;
     void paint_pointed_at(QPainter& painter) const;
     void paint_chosen_parts(QPainter& painter, const Sticker& sticker, const DrawingArtwork& art) const;

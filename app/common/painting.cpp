@@ -51,7 +51,7 @@ class Fetcher : public QObject {
         in_background(
             threads, this,
             [art, work = Work{.stop = stop.get_token()}] {
-                prepare_art(art, work);
+                prepare_art(art, shown_sizes.back(), work);
                 return true;
             },
             [this, which](bool) {
@@ -85,9 +85,13 @@ class Fetcher : public QObject {
 };
 
 void draw_prepared(QPainter& painter, const PrintArt& art, int most_px, const QTransform& to_view) {
-    const QImage image = art_at_hand(art, most_px);
-    if (image.isNull())
+    QImage image = art_at_hand(art, most_px);
+    if (image.isNull()) {
         Fetcher::the().fetch(art, ScreenPainter::painted());
+        for (const int size : shown_sizes) // coarsely until then
+            if (const QImage other = art_at_hand(art, size); !other.isNull())
+                image = other;
+    }
     painter.setTransform(to_view, true);
     painter.drawImage(QRectF(0, 0, 1, 1), image);
 }

@@ -6,6 +6,7 @@
 #include "formats/painting/shown_art.h"
 #include "formats/room/room.h"
 
+#include <mutex>
 #include <set>
 #include <utility>
 
@@ -118,7 +119,7 @@ void WorkingOut::work_out_preview() {
         workers, this,
         [this, shown = in_hand.sticker(), work = Work{preview_stop.get_token(), nullptr}] {
             auto quick = steps.preview(*shown, work);
-            prepare_print(quick->print, work);
+            prepare_print(quick->print, shown_sizes.back(), work);
             ribbon_of(quick, Ribbons::coarse);
             return quick;
         },
@@ -194,15 +195,29 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int
     std::set<Evaluator::Wanted> all;
     for (const auto& sticker : now.stickers)
         all.insert({sticker, sticker->width});
-    steps.work_out(all, work);
+    // What is seen of them is made while their pixels are at hand: of many not as large as one alone may be looked at.
+    constexpr std::size_t arts = 3; // of a sticker: as it came in, what is left of it, and its bleed
+    std::set<std::shared_ptr<const StickerResult>> seen;
+    std::mutex preparing;
+    const int size_of_each = size_for_all(arts * now.stickers.size());
+    const auto prepare = [&](const Sticker& s, const std::shared_ptr<const StickerResult>& result) {
+        const Work quietly{.stop = work.stop};
+        const int most_px = s.id == chosen ? shown_sizes.back() : size_of_each;
+        if (const auto original = original_art(s.artwork))
+            prepare_art(*original, most_px, quietly);
+        prepare_print(result->print, most_px, quietly);
+        const std::scoped_lock lock(preparing);
+        seen.insert(result);
+    };
+    steps.work_out(all, work, prepare);
     const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
     for (std::size_t i = 0; i < now.stickers.size(); ++i) {
         const Sticker& s = *now.stickers[i];
         const Work its = work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count);
         try {
             const auto result = steps.evaluate(s, std::nullopt, its);
-            if (const auto original = original_art(s.artwork))
-                prepare_art(*original, its.part(1, 1));
+            if (!seen.contains(result))
+                prepare(s, result);
             if (s.id == chosen)
                 ribbon_of(result, Ribbons::fine);
             fresh->results[s.id] = result;
@@ -215,13 +230,12 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int
         readable = with_sticker_removed(std::move(readable), sticker);
     fresh->plan = steps.plan(readable);
     fresh->printed = now.sheet.is_mirrored ? steps.plan(as_printed(readable)) : fresh->plan;
-    std::set<const StickerResult*> shown;
-    for (const auto& [id, result] : fresh->results)
-        if (shown.insert(result.get()).second)
-            prepare_print(result->print, work.part(1, 1));
+    std::set<std::shared_ptr<const StickerResult>> unseen; // sizes and rows of copies
     for (const PlannedCopy& copy : fresh->plan->copies)
-        if (shown.insert(copy->result.get()).second)
-            prepare_print(copy->result->print, work.part(1, 1));
+        if (!seen.contains(copy->result))
+            unseen.insert(copy->result);
+    for (const auto& result : unseen)
+        prepare_print(result->print, size_for_all(arts * (seen.size() + unseen.size())), {.stop = work.stop});
     fresh->findings = preflight(readable, steps);
     for (const auto& [sticker, why] : fresh->unreadable)
         if (auto finding = unreadable(now, sticker, why))

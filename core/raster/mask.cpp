@@ -57,22 +57,22 @@ Rgb art_colour(const Image& image, const CutOut& cut, std::uint8_t coverage, int
 
 } // namespace
 
-Mask mask_of(const Image& image, CutOut cut, const Work& work) {
-    Mask mask{std::move(cut.coverage), {}, {}};
+Mask mask_of(const Image& image, const CutOut& cut, const Work& work) {
+    const Coverage& coverage = cut.coverage;
+    Mask mask{PackedCoverage(coverage, work.part(0, 0.2)), {}, {}};
     if (cut.colours.empty() && cut.ground.empty())
         return mask;
-    const Coverage& coverage = mask.coverage;
     mask.edge_rows.resize(static_cast<std::size_t>(image.height) + 1);
     const auto edges_in = [&](int y) {
         return static_cast<std::size_t>(std::count_if(coverage.row(y), coverage.row(y) + image.width, is_edge));
     };
-    for_bands(image.height, work.part(0, 0.3), [&](int first, int last) {
+    for_bands(image.height, work.part(0.2, 0.4), [&](int first, int last) {
         for (int y = first; y < last; ++y)
             mask.edge_rows[static_cast<std::size_t>(y) + 1] = edges_in(y);
     });
     std::partial_sum(mask.edge_rows.begin(), mask.edge_rows.end(), mask.edge_rows.begin());
     mask.edge_colours.resize(mask.edge_rows.back());
-    for_bands(image.height, work.part(0.3, 1), [&](int first, int last) {
+    for_bands(image.height, work.part(0.4, 1), [&](int first, int last) {
         Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
         for (int y = first; y < last; ++y)
             for (int x = 0; x < image.width; ++x)
@@ -87,15 +87,16 @@ Image isolated(const Image& image, const Mask& mask, const Work& work) {
     for_bands(image.height, work, [&](int first, int last) {
         const std::size_t width = static_cast<std::size_t>(image.width),
                           start = static_cast<std::size_t>(first) * width;
-        const cv::Mat coverage(last - first, image.width, CV_8U, const_cast<std::uint8_t*>(mask.coverage.row(first)));
-        cv::Mat rgba(coverage.size(), CV_8UC4, art.rgba.data() + 4 * start);
-        std::copy_n(image.rgba.data() + 4 * start, 4 * coverage.total(), rgba.data);
-        cv::insertChannel(coverage, rgba, 3);
+        Coverage coverage = mask.coverage.rows(first, last);
+        const cv::Mat alphas(last - first, image.width, CV_8U, coverage.values.data());
+        cv::Mat rgba(alphas.size(), CV_8UC4, art.rgba.data() + 4 * start);
+        std::copy_n(image.rgba.data() + 4 * start, 4 * alphas.total(), rgba.data);
+        cv::insertChannel(alphas, rgba, 3);
         if (mask.edge_colours.empty())
             return;
         const Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
         for (std::size_t i = start; i < static_cast<std::size_t>(last) * width; ++i)
-            if (is_edge(mask.coverage.values[i])) {
+            if (is_edge(coverage.values[i - start])) {
                 art.rgba[4 * i] = next->red;
                 art.rgba[4 * i + 1] = next->green;
                 art.rgba[4 * i + 2] = next->blue;

@@ -162,7 +162,8 @@ std::shared_ptr<const StickerResult> Evaluator::evaluate(const Sticker& sticker,
     return result_of<PrintStep>(steps_of(sticker, width.value_or(sticker.width)), work);
 }
 
-void Evaluator::work_out(const std::set<Wanted>& wanted, const Work& work) {
+void Evaluator::work_out(const std::set<Wanted>& wanted, const Work& work,
+                         const std::function<void(const Sticker&, const std::shared_ptr<const StickerResult>&)>& then) {
     if (wanted.size() < 2)
         return; // its steps use every core, too
     const std::vector<Wanted> all(wanted.begin(), wanted.end());
@@ -170,7 +171,9 @@ void Evaluator::work_out(const std::set<Wanted>& wanted, const Work& work) {
     for_each_of(static_cast<int>(all.size()), work, [&](int k) {
         const auto& [sticker, width] = all[static_cast<std::size_t>(k)];
         try {
-            evaluate(*sticker, width, work.part(share(k), share(k + 1)));
+            const auto result = evaluate(*sticker, width, work.part(share(k), share(k + 1)));
+            if (then)
+                then(*sticker, result);
         } catch (const Unreadable&) {
         }
     });

@@ -6,6 +6,7 @@
 #include "core/steps/small_picture.h"
 #include "core/steps/step_table.h"
 
+#include <functional>
 #include <optional>
 #include <set>
 
@@ -30,7 +31,9 @@ class Evaluator {
         bool operator==(const Wanted&) const = default;
         auto operator<=>(const Wanted&) const = default;
     };
-    void work_out(const std::set<Wanted>& wanted, const Work& work = {});
+    /// @param then  called for each on the thread that worked it out, while its pixels are at hand
+    void work_out(const std::set<Wanted>& wanted, const Work& work = {},
+                  const std::function<void(const Sticker&, const std::shared_ptr<const StickerResult>&)>& then = {});
 
     /// The sticker worked out quickly enough for every step of a slider: large pictures on a small copy, and the border
     /// in straight lines.

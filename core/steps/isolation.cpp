@@ -64,8 +64,7 @@ Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const 
     const BackgroundSettings& s = best.settings;
     const bool is_whole = s.source == Source::alpha && s.pockets_at.empty() && s.strokes.empty() && !s.fill_inside &&
                           !s.focus && !s.piece;
-    auto mask = std::make_shared<const Mask>(
-        mask_of(*picture.printed.get(work.part(0, 0)), std::move(cut), work.part(0.7, 0.8)));
+    auto mask = std::make_shared<const Mask>(mask_of(*picture.printed.get(work.part(0, 0)), cut, work.part(0.7, 0.8)));
     result.mask = mask;
     result.art =
         is_whole

@@ -21,7 +21,7 @@ struct Isolation {
     Rect inked;                 ///< all of the art that is not clear, in its unit square; empty when nothing is
     std::optional<Drawn> drawn; ///< of drawn artwork, with lines in pixels of its lattice
 
-    [[nodiscard]] const Coverage& coverage() const { return mask->coverage; }
+    [[nodiscard]] Coverage coverage() const { return mask->coverage.whole(); } ///< unpacked at every call
     /// The art as pixels, as many as `size` says; those of drawn art are made when they are first asked for.
     [[nodiscard]] std::shared_ptr<const Image> pixels() const;
 

@@ -21,6 +21,9 @@ inline void mix_hash(std::size_t& hash, std::size_t more) {
 /// used longest ago goes first, however many results that are. Keys are compared with ==, so a hit is never wrong. Safe
 /// to use from several threads; two that miss at once both compute, and both get what the first of them came to.
 ///
+/// What is let go while somebody holds it, such as the snapshot in sight, is found again for as long as they do: one
+/// document may come to more than the budget.
+///
 /// A key has `rough()`, a hash of the little that tells most keys apart. A result's weight is all that it keeps alive,
 /// so what two results share is counted twice, and the memory taken is at most the budget and the latest result.
 class Remembered {
@@ -50,13 +53,15 @@ class Remembered {
     struct Entry {
         std::size_t hash;
         std::type_index kind;
-        std::shared_ptr<const void> key, value;
+        std::shared_ptr<const void> key, value; ///< no value once it was let go
         std::size_t bytes;
+        std::weak_ptr<const void> elsewhere{}; ///< the value, where others hold it
     };
     using Entries = std::list<Entry>; // most recently used first
     const std::size_t budget;
     mutable std::mutex mutex;
-    Entries entries;
+    Entries entries, let_go; ///< the latter have no value
+    std::size_t swept = 0;   ///< how many of those were left when the ones that nobody holds any more were thrown out
     std::unordered_multimap<std::size_t, Entries::iterator> places;
     std::size_t total = 0;
 
@@ -66,13 +71,14 @@ class Remembered {
     }
     template <typename Key> std::shared_ptr<const void> known_now(const Key& key, std::size_t hash) {
         for (auto [it, last] = places.equal_range(hash); it != last; ++it)
-            if (it->second->kind == typeid(Key) && *static_cast<const Key*>(it->second->key.get()) == key) {
-                entries.splice(entries.begin(), entries, it->second);
-                return entries.front().value;
-            }
+            if (it->second->kind == typeid(Key) && *static_cast<const Key*>(it->second->key.get()) == key)
+                return used(it->second);
         return nullptr;
     }
-    void keep(Entry entry); ///< with the mutex held, as the one above
+    std::shared_ptr<const void> used(Entries::iterator entry); ///< its value, null when that is gone
+    void keep(Entry entry);
+    void stay_within_budget();
+    void forget(Entries& from, Entries::iterator entry); // all of them with the mutex held
 };
 
 } // namespace fusuma

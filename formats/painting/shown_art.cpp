@@ -81,6 +81,11 @@ class ShownArt {
         shrink();
     }
 
+    qsizetype most() {
+        const std::scoped_lock lock(mutex);
+        return budget;
+    }
+
   private:
     struct Entry {
         std::weak_ptr<const void> art;
@@ -127,15 +132,25 @@ void keep_shown_within(qsizetype bytes) {
     all_shown().keep_within(bytes);
 }
 
-void prepare_art(const PrintArt& art, const Work& work) {
+void prepare_art(const PrintArt& art, int most_px, const Work& work) {
     for (const int size : shown_sizes)
-        (void)shown_art(art, size, work);
+        if (size <= most_px)
+            (void)shown_art(art, size, work);
 }
 
-void prepare_print(const std::vector<PrintLayer>& layers, const Work& work) {
+int size_for_all(std::size_t arts) {
+    int fits = 0;
+    qsizetype bytes = 0; // of one that is square
+    for (const int size : shown_sizes)
+        if (bytes += qsizetype{4} * size * size; static_cast<qsizetype>(arts) * bytes <= all_shown().most())
+            fits = size;
+    return fits;
+}
+
+void prepare_print(const std::vector<PrintLayer>& layers, int most_px, const Work& work) {
     for (const PrintLayer& layer : layers)
         if (const auto* art = std::get_if<PrintArt>(&layer.ink))
-            prepare_art(*art, work);
+            prepare_art(*art, most_px, work);
 }
 
 void draw_curves(QPainter& painter, const DrawnArt& art, const QTransform& to_view) {

@@ -20,12 +20,15 @@ inline constexpr std::array shown_sizes{200, 500, 1600}; ///< px, longer side
 /// The same where no file has to be decoded for it; else null.
 [[nodiscard]] QImage art_at_hand(const PrintArt& art, int most_px);
 
-/// Makes all of its sizes. For worker threads; throws as `shown_art` does.
-void prepare_art(const PrintArt& art, const Work& work = {});
+/// Makes its sizes up to one. For worker threads; throws as `shown_art` does.
+void prepare_art(const PrintArt& art, int most_px = shown_sizes.back(), const Work& work = {});
 /// The same for all that a sticker or a copy prints.
-void prepare_print(const std::vector<PrintLayer>& layers, const Work& work = {});
+void prepare_print(const std::vector<PrintLayer>& layers, int most_px = shown_sizes.back(), const Work& work = {});
 
-/// Bytes that they may take up together, from now on; the latest stays in any case. 512 MB at first.
+/// The largest of the sizes in which so many arts can be kept with all smaller ones; 0 when they cannot in any.
+[[nodiscard]] int size_for_all(std::size_t arts);
+
+/// Bytes that they may take up together, from now on; the latest stays in any case. 512 MiB at first.
 void keep_shown_within(qsizetype bytes);
 
 /// All of the pixels, which must outlive what is returned.

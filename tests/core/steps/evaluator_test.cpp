@@ -107,7 +107,7 @@ TEST(WorkedOutPixels, AreMadeAgainTheSame) {
         const auto result = evaluator.evaluate(sticker);
         const Pixels art = std::get<Pixels>(result->isolation->art);
         const PixelBytes before = art.get()->rgba;
-        EXPECT_LT(result->isolation->coverage().values.size() * 3, before.size());
+        EXPECT_LT(result->isolation->mask->bytes() * 3, before.size());
         EXPECT_EQ(art.bytes_held(), 0U) << name;
         Pixels::keep_within(1);
         static_cast<void>(Pixels(1, 1, [](const Work&) { return std::make_shared<const Image>(1, 1); }).get());
