@@ -1166,6 +1166,13 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>sRGB</source>
         <translation>sRGB</translation>
     </message>
+    <message numerus="yes">
+        <source>Working out %n stickers</source>
+        <translation>
+            <numerusform>%n Aufkleber wird berechnet</numerusform>
+            <numerusform>%n Aufkleber werden berechnet</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -1504,6 +1511,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
     <message>
         <source>Rename</source>
         <translation>Umbenennen</translation>
+    </message>
+    <message>
+        <source>being worked out</source>
+        <translation>wird berechnet</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,16 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en_US">
 <context>
+    <name>QObject</name>
+    <message numerus="yes">
+        <source>Working out %n stickers</source>
+        <translation>
+            <numerusform>Working out %n sticker</numerusform>
+            <numerusform>Working out %n stickers</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>fusuma::app::BenchView</name>
     <message numerus="yes">
         <source>%n contours</source>

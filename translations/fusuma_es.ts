@@ -1166,6 +1166,13 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>sRGB</source>
         <translation>sRGB</translation>
     </message>
+    <message numerus="yes">
+        <source>Working out %n stickers</source>
+        <translation>
+            <numerusform>Calculando %n pegatina</numerusform>
+            <numerusform>Calculando %n pegatinas</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -1504,6 +1511,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
     <message>
         <source>Rename</source>
         <translation>Cambiar nombre</translation>
+    </message>
+    <message>
+        <source>being worked out</source>
+        <translation>calculándose</translation>
     </message>
 </context>
 <context>

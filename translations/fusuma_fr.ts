@@ -1166,6 +1166,13 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>sRGB</source>
         <translation>sRGB</translation>
     </message>
+    <message numerus="yes">
+        <source>Working out %n stickers</source>
+        <translation>
+            <numerusform>Calcul de %n autocollant</numerusform>
+            <numerusform>Calcul de %n autocollants</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -1504,6 +1511,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <message>
         <source>Rename</source>
         <translation>Renommer</translation>
+    </message>
+    <message>
+        <source>being worked out</source>
+        <translation>en cours de calcul</translation>
     </message>
 </context>
 <context>

@@ -1166,6 +1166,12 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>sRGB</source>
         <translation>sRGB</translation>
     </message>
+    <message numerus="yes">
+        <source>Working out %n stickers</source>
+        <translation>
+            <numerusform>シール %n 枚を計算中</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>SaveMade</name>
@@ -1504,6 +1510,10 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
     <message>
         <source>Rename</source>
         <translation>名前を変える</translation>
+    </message>
+    <message>
+        <source>being worked out</source>
+        <translation>計算中</translation>
     </message>
 </context>
 <context>

@@ -58,6 +58,10 @@ BenchView::BenchView(Model& project, BenchTools& bench_tools, QWidget* parent)
     });
     connect(&model.working_out, &WorkingOut::worked_out, this, &BenchView::refresh);
     connect(&model.working_out, &WorkingOut::previewed, this, &BenchView::refresh);
+    connect(&model.working_out, &WorkingOut::came_early, this, [this](int sticker) {
+        if (model.in_hand.sticker() && model.in_hand.sticker()->id == sticker)
+            refresh();
+    });
     connect(&tools, &BenchTools::parts_chosen, this, qOverload<>(&QWidget::update));
     connect(&tools, &BenchTools::place_wanted, this, [this](Point mm) {
         centre_on(mm);

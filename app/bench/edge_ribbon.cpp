@@ -78,6 +78,10 @@ EdgeRibbon::EdgeRibbon(Model& project, BenchTools& bench_tools) : model(project)
             refresh();
     });
     connect(&model.working_out, &WorkingOut::worked_out, this, &EdgeRibbon::refresh);
+    connect(&model.working_out, &WorkingOut::came_early, this, [this](int sticker) {
+        if (model.in_hand.sticker() && model.in_hand.sticker()->id == sticker)
+            refresh();
+    });
     live.setSingleShot(true);
     live.setInterval(25);
     connect(&live, &QTimer::timeout, this, &EdgeRibbon::refresh);

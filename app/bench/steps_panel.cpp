@@ -78,6 +78,10 @@ StepsPanel::StepsPanel(Model& project, BenchTools& bench_tools) : model(project)
     connect(&model, &Model::changed, this, &StepsPanel::refresh);
     connect(&model.working_out, &WorkingOut::worked_out, this, &StepsPanel::refresh);
     connect(&model.working_out, &WorkingOut::previewed, this, &StepsPanel::refresh);
+    connect(&model.working_out, &WorkingOut::came_early, this, [this](int sticker) {
+        if (model.in_hand.sticker() && model.in_hand.sticker()->id == sticker)
+            refresh();
+    });
     connect(&tools, &BenchTools::changed, this, &StepsPanel::refresh);
     refresh();
 }

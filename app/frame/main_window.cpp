@@ -354,12 +354,11 @@ void MainWindow::refresh_doors() {
                                     [](const Finding& f) { return f.severity == Severity::to_fix; });
     const auto& d = model.document();
     doors->door(0).set_state(d.stickers.empty() ? DoorState::not_started : DoorState::fine);
-    doors->door(1).set_state(d.placements.empty() ? DoorState::not_started
-                             : to_fix             ? DoorState::to_fix
-                                                  : DoorState::fine);
-    doors->door(2).set_state(d.placements.empty() ? DoorState::not_started
-                             : to_fix             ? DoorState::to_fix
-                                                  : DoorState::fine);
+    const bool is_looked_at = !d.placements.empty() && !s.document.placements.empty();
+    for (const int of_sheet : {1, 2})
+        doors->door(of_sheet).set_state(!is_looked_at ? DoorState::not_started
+                                        : to_fix      ? DoorState::to_fix
+                                                      : DoorState::fine);
 }
 
 void MainWindow::set_other_windows(const std::function<bool(const QString&)>& show_if_open,

@@ -120,6 +120,7 @@ void PreflightStrip::refresh() {
                           : is_empty ? tr("The sheet is empty.")
                           : is_old   ? tr("Looking at the sheet…")
                                      : tr("Everything lies inside the cut zone with room between.");
+    to_fix->setVisible(f || !is_old);
     message->setText(words);
     message->setToolTip(words);
     message->setMaximumWidth(message->fontMetrics().horizontalAdvance(words) + 6); // what it does next stands beside it
@@ -136,7 +137,7 @@ void PreflightStrip::refresh() {
 
 void PreflightStrip::tell(const QString& words) {
     const QString counts = to_look_at->isHidden() ? to_fix->text() : to_fix->text() + ", " + to_look_at->text();
-    const QString now = counts + QStringLiteral(": ") + words;
+    const QString now = to_fix->isHidden() ? words : counts + QStringLiteral(": ") + words;
     if (now == accessibleName())
         return;
     setAccessibleName(now);

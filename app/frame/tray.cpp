@@ -23,7 +23,7 @@
 
 namespace fusuma::app {
 
-enum class CardState { fine, look_at, to_fix };
+enum class CardState { unknown, fine, look_at, to_fix };
 constexpr int picture_px = 68; // and the room before it
 
 /// One sticker in the tray: picture, name, size, copies and state.
@@ -40,7 +40,7 @@ class TrayCard : public QWidget {
     }
     void show_sticker(const Sticker& shown, CardState shown_state) {
         // Painting a card takes as long as painting the sticker, so it waits until something about it is new.
-        const auto result = model.snapshot().result(shown.id);
+        const auto result = model.working_out.known(shown.id);
         const bool is_in_hand = model.in_hand.sticker() && model.in_hand.sticker()->id == shown.id;
         const QString copies = QString::number(model.document().copies_of(shown.id)) +
                                QString::number(static_cast<int>(model.document().unit));
@@ -55,6 +55,7 @@ class TrayCard : public QWidget {
         state = shown_state;
         const QString words = state == CardState::to_fix    ? tr("something to fix")
                               : state == CardState::look_at ? tr("something to look at")
+                              : state == CardState::unknown ? tr("being worked out")
                                                             : tr("fine");
         setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
         setToolTip(
@@ -82,7 +83,7 @@ class TrayCard : public QWidget {
   protected:
     /// The sticker as it will be, once that is worked out; its artwork until then.
     void paint_picture(QPainter& painter, const QRectF& frame) const {
-        const auto result = model.snapshot().result(sticker.id);
+        const auto result = model.working_out.known(sticker.id);
         const Size artwork = artwork_size(sticker);
         Rect box{{0, 0}, {artwork.width, artwork.height}};
         if (result && !result->cut->box().empty())
@@ -159,7 +160,7 @@ class TrayCard : public QWidget {
             (event->pos() - pressed_at).manhattanLength() < QApplication::startDragDistance())
             return;
         auto* drag = new QDrag(window()); // the drop may do away with this card while the drag ends
-        const auto known = model.snapshot().result(sticker.id);
+        const auto known = model.working_out.known(sticker.id);
         auto* what =
             !known ? new QMimeData : // what other programs take of it
                 new CarriedSticker(place(std::make_shared<const Sticker>(sticker), known, {.sticker = sticker.id}),
@@ -218,7 +219,7 @@ class TrayCard : public QWidget {
     }
     /// Cut, as everywhere; of the artwork until that is worked out.
     [[nodiscard]] Size finished_size() const {
-        const auto result = model.snapshot().result(sticker.id);
+        const auto result = model.working_out.known(sticker.id);
         const Rect box = result ? result->cut->box() : Rect();
         return box.empty() ? artwork_size(sticker) : Size{box.width(), box.height()};
     }
@@ -226,10 +227,15 @@ class TrayCard : public QWidget {
         const QString text = length_in_words(mm, unit);
         return text.left(text.lastIndexOf(' '));
     }
-    /// A dot for fine, a triangle for something to look at, a square for something to fix: shape as well as colour.
+    /// A ring for what is not known yet, a dot for fine, a triangle for something to look at, a square for something to
+    /// fix: shape as well as colour.
     void draw_state(QPainter& painter, QPointF at) const {
         painter.setPen(Qt::NoPen);
-        if (state == CardState::fine) {
+        if (state == CardState::unknown) {
+            painter.setPen(QPen(theme().faint, 1.5));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(at, 4.5, 4.5);
+        } else if (state == CardState::fine) {
             painter.setBrush(theme().fine);
             painter.drawEllipse(at, 5, 5);
         } else if (state == CardState::look_at) {
@@ -245,6 +251,8 @@ class TrayCard : public QWidget {
 namespace {
 
 CardState state_of(const Snapshot& snapshot, int sticker) {
+    if (!snapshot.document.find(sticker))
+        return CardState::unknown;
     CardState worst = CardState::fine;
     for (const Finding& f : snapshot.findings)
         for (const CopyId id : f.copies)
@@ -291,6 +299,7 @@ Tray::Tray(Model& project, StickerActs& sticker_acts, QWidget* parent)
     layout->addWidget(make);
     connect(&model, &Model::changed, this, &Tray::refresh);
     connect(&model.working_out, &WorkingOut::worked_out, this, &Tray::refresh);
+    connect(&model.working_out, &WorkingOut::came_early, this, &Tray::refresh);
     refresh();
 }
 

@@ -15,8 +15,10 @@ std::optional<Business::Stoppable> Business::at_work() const {
         return Stoppable{{searches.label(), searches.progress()}, [this] { searches.stop(); }};
     if (const auto done = working_out.progress()) {
         const auto sticker = in_hand.sticker();
-        const QString words =
-            sticker ? QObject::tr("Working out %1").arg(QString::fromStdString(sticker->name)) : QObject::tr("Working");
+        const int to_come = working_out.stickers_to_come();
+        const QString words = to_come > 1 ? QObject::tr("Working out %n stickers", nullptr, to_come)
+                              : sticker   ? QObject::tr("Working out %1").arg(QString::fromStdString(sticker->name))
+                                          : QObject::tr("Working");
         return Stoppable{{words, *done}, [this] { working_out.cancel(); }};
     }
     return std::nullopt;

@@ -6,6 +6,7 @@
 #include "formats/painting/shown_art.h"
 #include "formats/room/room.h"
 
+#include <algorithm>
 #include <mutex>
 #include <set>
 #include <utility>
@@ -40,6 +41,7 @@ WorkingOut::WorkingOut(Messages& told, Project& open_project, InHand& hand)
     connect(&project, &Project::edited, this, &WorkingOut::after_edit);
     connect(&project, &Project::replacing, this, [this] { // nothing is said of a document that is gone
         latest = std::make_shared<Snapshot>();
+        early_results.clear();
         preview.reset();
         is_left_out = false;
         if (working)
@@ -80,7 +82,29 @@ void WorkingOut::after_edit() {
 std::shared_ptr<const StickerResult> WorkingOut::shown() const {
     const auto sticker = in_hand.sticker();
     const int id = sticker ? sticker->id : 0;
-    return preview && preview_of == id ? preview : latest->result(id);
+    return preview && preview_of == id ? preview : known(id);
+}
+
+std::shared_ptr<const StickerResult> WorkingOut::known(int sticker) const {
+    const auto it = early_results.find(sticker);
+    return it == early_results.end() ? latest->result(sticker) : it->second;
+}
+
+int WorkingOut::stickers_to_come() const {
+    return static_cast<int>(std::ranges::count_if(project.document().stickers, [this](const auto& sticker) {
+        return !known(sticker->id) && !latest->unreadable.contains(sticker->id);
+    }));
+}
+
+/// On the thread that worked it out.
+void WorkingOut::tell_early(const Sticker& sticker, const std::shared_ptr<const StickerResult>& result,
+                            std::uint64_t generation) {
+    QMetaObject::invokeMethod(this, [this, id = sticker.id, result, generation] {
+        if (generation != project.generation() || !working || latest->results.contains(id))
+            return;
+        early_results[id] = result;
+        emit came_early(id);
+    });
 }
 
 std::shared_ptr<const Ribbon> WorkingOut::ribbon() {
@@ -135,8 +159,12 @@ void WorkingOut::work_out() {
     stop = std::stop_source();
     in_background(
         workers, this,
-        [this, now = project.document(), chosen = in_hand.sticker(), work = Work{stop.get_token(), &done}] {
-            return snapshot_of(now, chosen ? chosen->id : 0, work);
+        [this, now = project.document(), chosen = in_hand.sticker(), work = Work{stop.get_token(), &done},
+         before = latest, generation = project.generation()] {
+            return snapshot_of(now, chosen ? chosen->id : 0, work, [&](const auto& sticker, const auto& result) {
+                if (!before->results.contains(sticker.id))
+                    tell_early(sticker, result, generation);
+            });
         },
         [this, run = latest_edit, for_project = project.generation()](std::shared_ptr<const Snapshot> fresh) {
             working = false;
@@ -146,6 +174,7 @@ void WorkingOut::work_out() {
             }
             worked_edit = run;
             const auto before = std::exchange(latest, std::move(fresh));
+            early_results.clear();
             if (preview_edit <= run)
                 preview.reset();
             is_cancelled = false;
@@ -189,7 +218,8 @@ void WorkingOut::tell_unreadable(const std::map<int, Problem>& before) {
     }
 }
 
-std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int chosen, const Work& work) {
+std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int chosen, const Work& work,
+                                                        const WhenWorkedOut& each) {
     auto fresh = std::make_shared<Snapshot>();
     fresh->document = now;
     std::set<Evaluator::Wanted> all;
@@ -206,9 +236,17 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int
         if (const auto original = original_art(s.artwork))
             prepare_art(*original, most_px, quietly);
         prepare_print(result->print, most_px, quietly);
+        if (s.id == chosen)
+            ribbon_of(result, Ribbons::fine);
+        each(s, result);
         const std::scoped_lock lock(preparing);
         seen.insert(result);
     };
+    if (const auto sticker = now.find(chosen)) // first, as that is looked at
+        try {
+            prepare(*sticker, steps.evaluate(*sticker, std::nullopt, {.stop = work.stop}));
+        } catch (const Unreadable&) { // it is told below
+        }
     steps.work_out(all, work, prepare);
     const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
     for (std::size_t i = 0; i < now.stickers.size(); ++i) {
@@ -218,8 +256,6 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int
             const auto result = steps.evaluate(s, std::nullopt, its);
             if (!seen.contains(result))
                 prepare(s, result);
-            if (s.id == chosen)
-                ribbon_of(result, Ribbons::fine);
             fresh->results[s.id] = result;
         } catch (const Unreadable& why) {
             fresh->unreadable.emplace(s.id, why.problem);

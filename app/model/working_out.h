@@ -7,6 +7,7 @@
 
 #include <QTimer>
 #include <atomic>
+#include <functional>
 #include <map>
 #include <stop_token>
 
@@ -46,6 +47,10 @@ class WorkingOut : public QObject {
     /// way, else the snapshot's.
     [[nodiscard]] std::shared_ptr<const StickerResult> shown() const;
     [[nodiscard]] bool shows_preview() const { return preview != nullptr; }
+    /// The snapshot's; of one that was never worked out before as soon as it is, though others are not yet.
+    [[nodiscard]] std::shared_ptr<const StickerResult> known(int sticker) const;
+    /// How many stickers of the document have nothing to be seen of them yet, neither in the snapshot nor early.
+    [[nodiscard]] int stickers_to_come() const;
     /// What is shown of it, unrolled along its cut line: worked out with it, unless another sticker was just chosen.
     [[nodiscard]] std::shared_ptr<const Ribbon> ribbon();
     /// Has the sticker in hand been edited since it was worked out, so that a preview or the full result is on its way?
@@ -61,6 +66,7 @@ class WorkingOut : public QObject {
   signals:
     void worked_out(); ///< a new snapshot
     void previewed();  ///< a new preview of the sticker in hand
+    void came_early(int sticker);
 
   private:
     Messages& messages;
@@ -71,6 +77,7 @@ class WorkingOut : public QObject {
     QThreadPool workers;
     bool working = false;
     std::uint64_t latest_edit = 0, worked_edit = 0;
+    std::map<int, std::shared_ptr<const StickerResult>> early_results; ///< until the snapshot has them
     std::shared_ptr<const StickerResult> preview;
     int preview_of = 0;             ///< sticker
     std::uint64_t preview_edit = 0; ///< the edit that it shows
@@ -86,8 +93,13 @@ class WorkingOut : public QObject {
     void work_out_preview();
     void work_out();
     void tell_unreadable(const std::map<int, Problem>& before);
-    /// @param chosen  id of the sticker in hand
-    [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, int chosen, const Work& work);
+    using WhenWorkedOut = std::function<void(const Sticker&, const std::shared_ptr<const StickerResult>&)>;
+    /// @param chosen  id of the sticker in hand, which is worked out first
+    /// @param each    called for each sticker on the thread that works it out, perhaps twice
+    [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, int chosen, const Work& work,
+                                                              const WhenWorkedOut& each);
+    void tell_early(const Sticker& sticker, const std::shared_ptr<const StickerResult>& result,
+                    std::uint64_t generation);
     enum class Ribbons { coarse, fine }; ///< those of previews are coarser
     std::shared_ptr<const Ribbon> ribbon_of(const std::shared_ptr<const StickerResult>& result, Ribbons how);
 };

@@ -75,8 +75,10 @@ void SheetPanel::refresh() {
         card->set_state(is_of_prints && is_there ? tr("it lies there already") : body->state());
     }
     const Snapshot& s = model.snapshot();
-    if (!s.plan)
+    if (!s.plan) {
+        zone_text->clear();
         return;
+    }
     const Document& document = model.document();
     const Rect& most = s.plan->pages.front().largest_place;
     const QString w = length_in_words(most.width(), document.unit);

@@ -36,6 +36,7 @@ SheetView::SheetView(Model& project, QWidget* parent) : ZoomView(parent), model(
     });
     connect(&model, &Model::changed, this, &SheetView::refresh);
     connect(&model.working_out, &WorkingOut::worked_out, this, &SheetView::refresh);
+    connect(&model.working_out, &WorkingOut::came_early, this, qOverload<>(&QWidget::update));
     connect(&model.searches, &Searches::searched, this, qOverload<>(&QWidget::update));
     refresh();
 }
@@ -205,6 +206,7 @@ void SheetView::paint(QPainter& painter) {
         paint_search(painter);
     } else {
         paint_resting(painter, live);
+        paint_coming(painter);
         paint_live(painter, live);
         paint_findings(painter);
     }
@@ -336,19 +338,60 @@ void SheetView::paint_search(QPainter& painter) const {
     for (const Placement& p : found.placements) {
         const auto sticker = found.find(p.sticker);
         const auto result = model.snapshot().result(p.sticker);
-        if (p.page != model.in_hand.page() || !sticker || !result)
-            continue;
-        const QTransform map =
-            QTransform::fromScale(1 / result->outlined->artwork.width, 1 / result->outlined->artwork.height) *
-            to_qt(map_of_copy(*sticker, p)) * view;
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(theme().paper);
-        const QPainterPath line = map.map(to_qt(result->cut_line()));
-        painter.drawPath(line);
-        for (const PrintLayer& layer : result->print)
-            draw_layer(painter, layer, map);
-        draw_cut_line(painter, line, sticker->cut);
+        if (p.page == model.in_hand.page() && sticker && result)
+            paint_unplanned(painter, *sticker, *result, to_qt(map_of_copy(*sticker, p)) * view);
     }
+}
+
+/// Copies of stickers that are worked out for the first time: as each comes, and until then as they came in.
+void SheetView::paint_coming(QPainter& painter) const {
+    const Document& document = model.document();
+    if (model.working_out.is_settled())
+        return; // what was stopped or cannot be read has been told
+    for (const Placement& p : document.placements) {
+        const auto sticker = document.find(p.sticker);
+        if (p.page != model.in_hand.page() || !sticker || model.snapshot().result(p.sticker) ||
+            model.snapshot().unreadable.contains(p.sticker))
+            continue;
+        const QTransform map = to_qt(map_of_copy(*sticker, p)) * to_view();
+        if (const auto result = model.working_out.known(p.sticker)) {
+            paint_unplanned(painter, *sticker, *result, map);
+            continue;
+        }
+        const QPolygonF frame = map.map(QPolygonF(QRectF(0, 0, 1, 1)));
+        if (const auto original = original_art(sticker->artwork)) {
+            const PixelPlace px = size_px(sticker->artwork);
+            const Size mm = artwork_size(*sticker);
+            const Transform to_frame = Transform::scale(px.x, px.y)
+                                           .then(picture_to_mm(*sticker))
+                                           .then(Transform::scale(1 / mm.width, 1 / mm.height));
+            QPainterPath clip;
+            clip.addPolygon(frame);
+            painter.save();
+            painter.setClipPath(clip);
+            painter.setOpacity(0.5);
+            draw_art(painter, *original, to_qt(to_frame) * map);
+            painter.restore();
+        }
+        painter.setPen(QPen(QColor(0xA9A292), 1, Qt::DashLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawPolygon(frame);
+    }
+}
+
+/// A sticker's own result in the place of a copy that is on no plan.
+/// @param map  from the unit square of its artwork to the screen
+void SheetView::paint_unplanned(QPainter& painter, const Sticker& sticker, const StickerResult& result,
+                                const QTransform& map) const {
+    const Size artwork = result.outlined->artwork;
+    const QTransform from_mm = QTransform::fromScale(1 / artwork.width, 1 / artwork.height) * map;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(theme().paper);
+    const QPainterPath line = from_mm.map(to_qt(result.cut_line()));
+    painter.drawPath(line);
+    for (const PrintLayer& layer : result.print)
+        draw_layer(painter, layer, from_mm);
+    draw_cut_line(painter, line, sticker.cut);
 }
 
 void SheetView::paint_findings(QPainter& painter) const {

@@ -68,6 +68,9 @@ class SheetView : public ZoomView {
     void paint_resting(QPainter& painter, const Selection& without);
     void paint_live(QPainter& painter, const Selection& copies);
     void paint_search(QPainter& painter) const;
+    void paint_coming(QPainter& painter) const;
+    void paint_unplanned(QPainter& painter, const Sticker& sticker, const StickerResult& result,
+                         const QTransform& map) const;
     void paint_findings(QPainter& painter) const;
     void paint_hand(QPainter& painter) const;
     void paint_rulers(QPainter& painter) const;

@@ -280,6 +280,16 @@ TEST_F(LatePixels, WhatTheSheetShowedWithoutItsArtIsShownWithItOnceThatIsThere) 
     EXPECT_TRUE(QTest::qWaitFor([&] { return view->grab().toImage() == before; }, 20'000)) << "it comes back";
 }
 
+/// Of many, what is kept is not so large that each throws out another's.
+TEST(ShownArt, OfManyIsKeptInTheSizesThatAllHaveRoomIn) {
+    keep_shown_within(qsizetype{512} << 20);
+    EXPECT_EQ(size_for_all(0), 1600);
+    EXPECT_EQ(size_for_all(30), 1600);
+    EXPECT_EQ(size_for_all(300), 500);
+    EXPECT_EQ(size_for_all(2'000), 200);
+    EXPECT_EQ(size_for_all(10'000), 0) << "each is made when it is looked at";
+}
+
 /// Given more time while it is on its way, it is fetched once more, and comes twice.
 TEST_F(LatePixels, ArtThatComesTwiceIsTakenTwice) {
     const QByteArray bytes = *project_bytes(

@@ -77,6 +77,51 @@ Sticker large_sticker() {
     return new_sticker(PictureArtwork{picture});
 }
 
+TEST_F(SessionTest, StickersOfAProjectAreSeenAsTheyComeTheOneInHandFirst) {
+    Document d;
+    constexpr int count = 5;
+    for (int i = 0; i < count; ++i)
+        d = with_sticker_added(std::move(d), test::disc_sticker(20 + i));
+    std::vector<int> came;
+    QObject::connect(&model.working_out, &WorkingOut::came_early, &model, [&](int sticker) {
+        came.push_back(sticker);
+        EXPECT_TRUE(model.working_out.known(sticker));
+        EXPECT_FALSE(model.snapshot().result(sticker)) << "not for printing yet";
+        EXPECT_FALSE(model.working_out.is_settled());
+    });
+    model.project.adopt(d, "Five");
+    EXPECT_EQ(model.working_out.stickers_to_come(), count);
+    settle();
+    EXPECT_EQ(std::set<int>(came.begin(), came.end()).size(), std::size_t{count});
+    EXPECT_EQ(came.front(), model.in_hand.sticker()->id);
+    EXPECT_EQ(model.working_out.stickers_to_come(), 0);
+    for (const int id : came)
+        EXPECT_EQ(model.working_out.known(id), model.snapshot().result(id));
+    came.clear();
+    set_gap(7);
+    model.in_hand.edit_sticker("Border", [](Sticker& s) { s.border.width = 4; });
+    settle();
+    EXPECT_TRUE(came.empty()) << "what was seen before has previews";
+}
+
+/// One project's stickers are not taken for the next one's.
+TEST_F(SessionTest, WhatComesEarlyOfAProjectThatIsGoneIsDropped) {
+    Document large, small = test::disc_document({{60, 60}});
+    for (int i = 0; i < 4; ++i)
+        large = with_sticker_added(std::move(large), test::disc_sticker(30 + i));
+    int early = 0;
+    QObject::connect(&model.working_out, &WorkingOut::came_early, &model, [&](int sticker) {
+        ++early;
+        EXPECT_TRUE(model.document().find(sticker));
+        EXPECT_EQ(model.document().stickers.size(), 1u);
+    });
+    model.project.adopt(large, "Large");
+    model.project.adopt(small, "Small");
+    settle();
+    EXPECT_LE(early, 2) << "once or twice of the one there is";
+    EXPECT_EQ(model.snapshot().results.size(), 1u);
+}
+
 TEST_F(SessionTest, LargePicturesArePreviewedAndSettle) {
     model.project.edit("Add", [](Document d) { return with_sticker_added(std::move(d), large_sticker()); });
     model.in_hand.choose_sticker(2);

@@ -30,6 +30,40 @@ class OnTheSheet : public Window {
     }
 };
 
+/// While a project is worked out its copies stand where they will be, and nothing is said to be fine.
+TEST_F(OnTheSheet, CopiesStandInTheirPlacesBeforeTheyAreWorkedOut) {
+    QTest::mouseClick(&window.findChild<Doors*>()->door(1), Qt::LeftButton);
+    settle();
+    Document d = with_sticker_added({}, test::disc_sticker(28)); // 30 mm with what is clear round it
+    d = with_sticker_added(std::move(d), test::disc_sticker(18));
+    d.put({.sticker = 1, .centre = {60, 80}});
+    d.put({.sticker = 2, .centre = {140, 200}, .turn = 0.5});
+    const auto edge_is_seen = [&](const QImage& seen, Point from, Point to) {
+        int marked = 0;
+        for (double at = 0.02; at < 0.3; at += 0.005) { // beside the cut line
+            const QPoint p = on_screen(from + at * (to - from));
+            bool is_marked = false;
+            for (int aside = -2; aside <= 2; ++aside)
+                is_marked |= seen.pixelColor(p + QPoint(0, aside)).lightness() < 220;
+            marked += is_marked;
+        }
+        return marked > 25; // of 56: dashes
+    };
+    model.project.adopt(d, "Discs");
+    auto* view = find<SheetView>("sheetView");
+    const QImage before = view->grab().toImage();
+    EXPECT_TRUE(edge_is_seen(before, {45, 65}, {75, 65})) << "the upper edge of its frame";
+    EXPECT_FALSE(edge_is_seen(before, {110, 65}, {139, 65}));
+    EXPECT_FALSE(window.findChild<QAbstractButton*>("toFix")->isVisible()) << "nothing has been looked at";
+    EXPECT_THAT(window.findChild<Doors*>()->door(1).accessibleName().toStdString(),
+                testing::Not(testing::HasSubstr("fine")));
+    settle();
+    const QImage after = view->grab().toImage();
+    EXPECT_FALSE(edge_is_seen(after, {45, 65}, {75, 65})) << "its cut line, no frame";
+    EXPECT_TRUE(window.findChild<QAbstractButton*>("toFix")->isVisible());
+    EXPECT_THAT(window.findChild<Doors*>()->door(1).accessibleName().toStdString(), testing::HasSubstr("fine"));
+}
+
 TEST_F(OnTheSheet, AFullPageOfEightStickersWithNoFindingIsMadeByMouse) {
     QStringList art;
     for (const char* name : {"puffin.png", "octopus.png", "leaping-mackerel.png", "white-moon.png", "paper-lantern.png",

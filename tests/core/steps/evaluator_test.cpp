@@ -6,6 +6,8 @@
 #include "tests/support/samples.h"
 
 #include <gtest/gtest.h>
+#include <mutex>
+#include <set>
 
 namespace fusuma {
 namespace {
@@ -135,7 +137,13 @@ TEST(WorkingSeveralOut, LeavesThemRememberedAndWhatCannotBeReadToWhoAsks) {
         wanted.insert({stickers.back(), sticker.width});
     }
     Evaluator evaluator;
-    evaluator.work_out(wanted);
+    std::mutex telling;
+    std::set<const Sticker*> told;
+    evaluator.work_out(wanted, {}, [&](const Sticker& sticker, const std::shared_ptr<const StickerResult>& result) {
+        const std::scoped_lock lock(telling);
+        EXPECT_TRUE(result && told.insert(&sticker).second);
+    });
+    EXPECT_EQ(told.size(), 5u) << "but for what cannot be read";
     const int before = decoded;
     EXPECT_EQ(before, 6);
     for (std::size_t i = 0; i < stickers.size(); ++i) {

@@ -143,8 +143,46 @@ TEST(Remembered, KeepsWithinItsBytesAndForgetsTheOldestFirst) {
     EXPECT_EQ(known.bytes(), 1u);
 }
 
+TEST(Remembered, WhatOthersHoldIsFoundAgainForAsLongAsTheyDo) {
+    struct Key {
+        int number;
+        bool operator==(const Key&) const = default;
+        [[nodiscard]] std::size_t rough() const { return static_cast<std::size_t>(number % 3); }
+    };
+    Remembered known(1000);
+    int made = 0;
+    const auto get = [&](int number) {
+        return known.get(
+            Key{number},
+            [&] {
+                ++made;
+                return 10 * number;
+            },
+            [](int) { return std::size_t{300}; });
+    };
+    constexpr int many = 50;
+    std::vector<std::shared_ptr<const int>> held; // as the snapshot of a large document holds its results
+    for (int i = 0; i < many; ++i)
+        held.push_back(get(i));
+    EXPECT_EQ(known.bytes(), 900u) << "the others' weight is whoever's who holds them";
+    for (int i = 0; i < many; ++i)
+        EXPECT_EQ(get(i), held[static_cast<std::size_t>(i)]);
+    EXPECT_EQ(made, many) << "none was made twice";
+    EXPECT_EQ(known.bytes(), 900u);
+    const std::weak_ptr<const int> one = held[7];
+    held.clear();
+    EXPECT_TRUE(one.expired()) << "nothing else keeps it";
+    EXPECT_EQ(*get(7), 70);
+    EXPECT_EQ(made, many + 1);
+    for (int i = 0; i < 20 * many; ++i) // what nobody holds any more is thrown out on the way
+        static_cast<void>(get(100 + i));
+    for (int i = 0; i < many; ++i)
+        EXPECT_EQ(*get(i), 10 * i);
+}
+
 TEST(Remembered, StrokesDoNotEachPinAPicture) {
-    Evaluator evaluator(std::size_t{16} << 20);
+    constexpr std::size_t budget = 200'000;
+    Evaluator evaluator(budget);
     Sticker s = new_sticker(PictureArtwork{test::picture_of({test::ellipse({600, 600}, 500, 500)}, 1200, 1200)});
     std::weak_ptr<const Isolation> first;
     for (int i = 0; i < 12; ++i) {
@@ -152,7 +190,7 @@ TEST(Remembered, StrokesDoNotEachPinAPicture) {
         const auto result = evaluator.evaluate(s);
         if (i == 0)
             first = result->isolation;
-        EXPECT_LE(evaluator.bytes_remembered(), std::size_t{28} << 20) << "the budget and the latest";
+        EXPECT_LE(evaluator.bytes_remembered(), 2 * budget) << "the budget and the latest";
     }
     EXPECT_TRUE(first.expired());
 }
