@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/care.h"
 #include "core/geometry/growth.h"
 #include "core/raster/picture_point.h"
 #include "core/words.h"
@@ -66,9 +67,6 @@ struct BorderTask {
 /// @param from_picture  from the whole picture's pixels to mm
 [[nodiscard]] BorderTask task_of(const BorderSettings& lengths, double reach, const Transform& from_picture);
 
-/// How exactly: for cutting, or at once for a preview, in straight lines and within a tenth of a millimetre.
-enum class Care { exact, preview };
-
 struct Border {
     Outline line; ///< closed contours in mm, outer ones counter-clockwise on screen; empty when shrunk to nothing
     Outline closed_holes; ///< holes that would be there if they were not closed
@@ -89,6 +87,7 @@ struct Border {
 /// shortest tree of such bridges.
 ///
 /// @param outline  closed contours in mm, filled by the even-odd rule
+/// @param care     a preview is in straight lines, within a tenth of a millimetre
 /// Source: the offset of a convex shape follows Steiner's formula; see tests/core/border/border_test.cpp
 [[nodiscard]] Border border(const Outline& outline, const BorderTask& task, Care care = Care::exact);
 

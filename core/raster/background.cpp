@@ -516,7 +516,7 @@ BackgroundSettings seen_from(BackgroundSettings settings, PixelPlace origin, dou
     return settings;
 }
 
-CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work& work) {
+CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work& work, Care care) {
     CutOut cut;
     const bool by_colour = chosen.source == Source::colour && !chosen.colours.empty();
     cut.use = by_colour ? chosen.use : ColourUse::take_away;
@@ -544,7 +544,7 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
     if (!by_colour) {
         Coverage base;
         if (chosen.source == Source::subject) {
-            Subject subject = subject_of(image, chosen.subject_box, chosen.strokes, work.part(0, 0.8));
+            Subject subject = subject_of(image, chosen.subject_box, chosen.strokes, work.part(0, 0.8), care);
             base = std::move(subject.coverage);
             cut.ground = std::move(subject.ground);
         } else {

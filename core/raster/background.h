@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/care.h"
 #include "core/geometry/point.h"
 #include "core/raster/image.h"
 #include "core/raster/lab.h"
@@ -119,7 +120,8 @@ struct CutOut {
 /// Edge pixels get fractional values, so that the traced outline stays sub-pixel: by brightness between the mean of
 /// the paper and the mean of the ink; by colour along the line from the background to the nearest sure art colour, in
 /// encoded values, since that is how drawing programs blend their edges. Throws Stopped when asked to stop.
-[[nodiscard]] CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work& work = {});
+[[nodiscard]] CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work& work = {},
+                             Care care = Care::exact);
 
 /// Otsu's threshold of grey values: the grey that best parts the histogram in two, in 0–255.
 /// Source: Otsu, IEEE Transactions on Systems, Man, and Cybernetics 9(1), 1979.

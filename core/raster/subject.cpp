@@ -175,7 +175,7 @@ cv::Mat ground_behind(const cv::Mat& rgb, const cv::Mat& subject) {
 } // namespace
 
 Subject subject_of(const Image& image, const std::optional<PixelBox>& box, const std::vector<Stroke>& strokes,
-                   const Work& work) {
+                   const Work& work, Care care) {
     Subject result;
     result.coverage = Coverage(image.width, image.height);
     if (image.width < 4 || image.height < 4)
@@ -205,7 +205,7 @@ Subject subject_of(const Image& image, const std::optional<PixelBox>& box, const
     if (has_both) {
         cv::theRNG().state = 0x5eed; // its clusters begin at random; here always the same
         cv::Mat behind, before;
-        constexpr int rounds = 3; // more change nothing that is seen
+        const int rounds = care == Care::exact ? 3 : 1; // more change nothing that is seen
         for (int i = 0; i < rounds; ++i) {
             cv::grabCut(rgb, mask, {}, behind, before, 1, i == 0 ? cv::GC_INIT_WITH_MASK : cv::GC_EVAL);
             work.at(0.1 + 0.5 * (i + 1) / rounds);

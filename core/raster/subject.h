@@ -15,10 +15,11 @@ struct Subject {
 /// picture's own edges (guided filter). The same every time. Throws Stopped when asked to stop. Source: Rother,
 /// Kolmogorov and Blake, ACM Transactions on Graphics 23(3), 2004; He, Sun and Tang, IEEE Transactions on Pattern
 /// Analysis and Machine Intelligence 35(6), 2013.
+/// @param care     a preview makes one round of three
 /// @param box      round the subject; without one nearly the whole picture is looked at
 /// @param strokes  of which those that say what belongs and what does not are heeded
 [[nodiscard]] Subject subject_of(const Image& image, const std::optional<PixelBox>& box,
-                                 const std::vector<Stroke>& strokes, const Work& work = {});
+                                 const std::vector<Stroke>& strokes, const Work& work = {}, Care care = Care::exact);
 
 /// Whether something in the picture stands out by itself, without a box: one main thing, clear of the picture's edge.
 [[nodiscard]] bool stands_out(const Image& image);

@@ -46,7 +46,7 @@ std::shared_ptr<const Image> art_of(const Pixels& picture, const Mask& mask, con
 
 } // namespace
 
-Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work) {
+Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work, Care care) {
     const auto seen = picture.pixels.get(work.part(0, 0));
     const Image& pixels = *seen;
     const PixelPlace origin = picture.origin;
@@ -55,7 +55,7 @@ Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const 
     asked.light.light = picture.light;
     asked.light.shadows = picture.shadows;
     Offer best = offer(pixels, asked, may_be_subject);
-    CutOut cut = cut_out(pixels, best.settings, work.part(0, 0.7));
+    CutOut cut = cut_out(pixels, best.settings, work.part(0, 0.7), care);
     Isolation result;
     result.why = picture.why.then(best.why);
     result.origin = origin;

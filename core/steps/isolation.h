@@ -34,7 +34,8 @@ struct Isolation {
 };
 
 /// A picture parted from its background. Throws Stopped when asked to stop.
-[[nodiscard]] Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work = {});
+[[nodiscard]] Isolation isolate(const Lit& picture, const BackgroundSettings& settings, const Work& work = {},
+                                Care care = Care::exact);
 /// Drawn artwork, which has none.
 [[nodiscard]] Isolation isolate(const Artwork& artwork, const Drawn& drawn);
 

@@ -17,7 +17,7 @@ StepTable steps_of(const Sticker& s, double width, Care tracing, Care border) {
     const Rims rims = rims_at(s, width);
     const double reach = reach_of(lengths, rims);
     return {LightStep{s.artwork, s.framing.crop, light_task(s.background)},
-            IsolateStep{s.artwork, s.background},
+            IsolateStep{s.artwork, s.background, tracing},
             TraceStep{s.trace, tracing},
             OutlineStep{s.framing, size_px(s.artwork), s.clean, width},
             BorderStep{lengths, reach, border},
@@ -32,7 +32,7 @@ Lit LightStep::make(Evaluator&, const Work& work) const {
 
 Isolation IsolateStep::make(Evaluator& steps, const Work& work, Known<Lit> lit) const {
     if (std::holds_alternative<PictureArtwork>(artwork))
-        return isolate(*lit, background, work);
+        return isolate(*lit, background, work, care);
     return isolate(artwork, *steps.drawn(artwork, work));
 }
 

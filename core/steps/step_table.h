@@ -34,6 +34,7 @@ struct LightStep {
 struct IsolateStep {
     Artwork artwork;
     BackgroundSettings background;
+    Care care = Care::exact;
     bool operator==(const IsolateStep&) const = default;
 
     using Result = Isolation;
@@ -105,7 +106,7 @@ struct PrintStep {
 using StepTable = StepList<LightStep, IsolateStep, TraceStep, OutlineStep, BorderStep, CutStep, PrintStep>;
 
 /// What every step reads of a sticker whose artwork is `width` mm wide.
-/// @param tracing  how carefully the outline is traced
+/// @param tracing  how carefully the art is told from its ground, and its outline traced
 /// @param border   how carefully the border is made
 [[nodiscard]] StepTable steps_of(const Sticker& sticker, double width, Care tracing = Care::exact,
                                  Care border = Care::exact);

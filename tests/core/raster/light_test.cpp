@@ -320,6 +320,8 @@ TEST(Subjects, ComeOutOfBusyGroundsByABox) {
         if (seed == 0) {
             EXPECT_EQ(subject_of(drawn.image, around, {}).coverage.values, subject.coverage.values)
                 << "the same every time";
+            const Subject quick = subject_of(drawn.image, around, {}, {}, Care::preview);
+            EXPECT_GT(overlap_of(quick.coverage, drawn.truth), 0.9) << "a preview is of the same subject";
         }
     }
     EXPECT_GE(right, pictures * 9 / 10);
