@@ -5834,6 +5834,10 @@ gedruckt %2
         <source>Ignored (%1): tell again</source>
         <translation>Ignoriert (%1): wieder melden</translation>
     </message>
+    <message>
+        <source>The sheet has not been worked out yet.</source>
+        <translation>Der Bogen ist noch nicht berechnet.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PrintAct</name>
@@ -7229,6 +7233,13 @@ gedruckt %2
     <message>
         <source>“%1” is open in this window already.</source>
         <translation>„%1“ ist in diesem Fenster schon offen.</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::WorkingOut</name>
+    <message>
+        <source>Stopped. The rest is worked out with the next change.</source>
+        <translation>Angehalten. Der Rest wird mit der nächsten Änderung berechnet.</translation>
     </message>
 </context>
 <context>

@@ -5834,6 +5834,10 @@ impresa %2
         <source>Ignored (%1): tell again</source>
         <translation>Ignorado (%1): avisar otra vez</translation>
     </message>
+    <message>
+        <source>The sheet has not been worked out yet.</source>
+        <translation>La hoja aún no está calculada.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PrintAct</name>
@@ -7229,6 +7233,13 @@ impresa %2
     <message>
         <source>“%1” is open in this window already.</source>
         <translation>«%1» ya está abierto en esta ventana.</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::WorkingOut</name>
+    <message>
+        <source>Stopped. The rest is worked out with the next change.</source>
+        <translation>Detenido. El resto se calculará con el próximo cambio.</translation>
     </message>
 </context>
 <context>

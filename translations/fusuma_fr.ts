@@ -5834,6 +5834,10 @@ imprimée %2
         <source>Ignored (%1): tell again</source>
         <translation>Ignoré (%1) : signaler encore</translation>
     </message>
+    <message>
+        <source>The sheet has not been worked out yet.</source>
+        <translation>La feuille n’est pas encore calculée.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PrintAct</name>
@@ -7229,6 +7233,13 @@ imprimée %2
     <message>
         <source>“%1” is open in this window already.</source>
         <translation>« %1 » est déjà ouvert dans cette fenêtre.</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::WorkingOut</name>
+    <message>
+        <source>Stopped. The rest is worked out with the next change.</source>
+        <translation>Arrêté. Le reste sera calculé à la prochaine modification.</translation>
     </message>
 </context>
 <context>

@@ -5818,6 +5818,10 @@ printed %2
         <source>Ignored (%1): tell again</source>
         <translation>無視 (%1)：また知らせる</translation>
     </message>
+    <message>
+        <source>The sheet has not been worked out yet.</source>
+        <translation>用紙はまだ計算されていません。</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::PrintAct</name>
@@ -7206,6 +7210,13 @@ printed %2
     <message>
         <source>“%1” is open in this window already.</source>
         <translation>「%1」はこのウィンドウですでに開いています。</translation>
+    </message>
+</context>
+<context>
+    <name>fusuma::app::WorkingOut</name>
+    <message>
+        <source>Stopped. The rest is worked out with the next change.</source>
+        <translation>停止しました。残りは次の変更のときに計算されます。</translation>
     </message>
 </context>
 <context>

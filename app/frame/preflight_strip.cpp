@@ -118,7 +118,8 @@ void PreflightStrip::refresh() {
     const bool is_empty = model.document().placements.empty(), is_old = s.document.placements.empty() != is_empty;
     const QString words = f          ? in_words(f->message)
                           : is_empty ? tr("The sheet is empty.")
-                          : is_old   ? tr("Looking at the sheet…")
+                          : is_old   ? model.working_out.is_settled() ? tr("The sheet has not been worked out yet.")
+                                                                      : tr("Looking at the sheet…")
                                      : tr("Everything lies inside the cut zone with room between.");
     to_fix->setVisible(f || !is_old);
     message->setText(words);

@@ -194,6 +194,8 @@ void WorkingOut::work_out() {
                     project.take_back(); // works out the document before
                     return;
                 }
+                emit messages.note(tr("Stopped. The rest is worked out with the next change."));
+                emit worked_out(); // with nothing new
             }
             if (!full_soon.isActive())
                 work_out();

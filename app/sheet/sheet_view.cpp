@@ -346,8 +346,8 @@ void SheetView::paint_search(QPainter& painter) const {
 /// Copies of stickers that are worked out for the first time: as each comes, and until then as they came in.
 void SheetView::paint_coming(QPainter& painter) const {
     const Document& document = model.document();
-    if (model.working_out.is_settled())
-        return; // what was stopped or cannot be read has been told
+    if (model.working_out.is_settled() && model.snapshot().plan)
+        return;
     for (const Placement& p : document.placements) {
         const auto sticker = document.find(p.sticker);
         if (p.page != model.in_hand.page() || !sticker || model.snapshot().result(p.sticker) ||

@@ -104,6 +104,24 @@ TEST_F(SessionTest, StickersOfAProjectAreSeenAsTheyComeTheOneInHandFirst) {
     EXPECT_TRUE(came.empty()) << "what was seen before has previews";
 }
 
+/// There is nothing to take back then; what was not worked out is said, and comes with the next change.
+TEST_F(SessionTest, StoppingWhatAProjectOpensWithLeavesItToTheNextChange) {
+    Document d = test::disc_document({{60, 60}});
+    d = with_sticker_added(std::move(d), test::disc_sticker(18));
+    QSignalSpy told(&model.messages, &Messages::note);
+    model.project.adopt(d, "Discs");
+    model.working_out.cancel();
+    settle();
+    ASSERT_EQ(told.count(), 1);
+    EXPECT_THAT(told[0][0].toString().toStdString(), testing::HasSubstr("Stopped"));
+    EXPECT_FALSE(model.snapshot().plan) << "nothing to print or cut";
+    EXPECT_EQ(model.document(), d) << "nothing is lost";
+    set_gap(9);
+    settle();
+    ASSERT_TRUE(model.snapshot().plan);
+    EXPECT_EQ(model.snapshot().results.size(), 2u);
+}
+
 /// One project's stickers are not taken for the next one's.
 TEST_F(SessionTest, WhatComesEarlyOfAProjectThatIsGoneIsDropped) {
     Document large, small = test::disc_document({{60, 60}});
