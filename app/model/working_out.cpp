@@ -232,6 +232,7 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int
     std::set<std::shared_ptr<const StickerResult>> seen;
     std::mutex preparing;
     const int size_of_each = size_for_all(arts * now.stickers.size());
+    const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
     const auto prepare = [&](const Sticker& s, const std::shared_ptr<const StickerResult>& result) {
         const Work quietly{.stop = work.stop};
         const int most_px = s.id == chosen ? shown_sizes.back() : size_of_each;
@@ -246,13 +247,16 @@ std::shared_ptr<const Snapshot> WorkingOut::snapshot_of(const Document& now, int
     };
     if (const auto sticker = now.find(chosen)) // first, as that is looked at
         try {
-            prepare(*sticker, steps.evaluate(*sticker, std::nullopt, {.stop = work.stop}));
-        } catch (const Unreadable&) { // it is told below
+            prepare(*sticker, steps.evaluate(*sticker, std::nullopt, work.part(0, 1 / count)));
+        } catch (const Unreadable& why) { // which may have taken long
+            fresh->unreadable.emplace(chosen, why.problem);
+            all.erase({sticker, sticker->width});
         }
-    steps.work_out(all, work, prepare);
-    const double count = static_cast<double>(std::max<std::size_t>(1, now.stickers.size()));
+    steps.work_out(all, work.part(1 / count, 1), prepare);
     for (std::size_t i = 0; i < now.stickers.size(); ++i) {
         const Sticker& s = *now.stickers[i];
+        if (fresh->unreadable.contains(s.id))
+            continue;
         const Work its = work.part(static_cast<double>(i) / count, static_cast<double>(i + 1) / count);
         try {
             const auto result = steps.evaluate(s, std::nullopt, its);
