@@ -12,7 +12,6 @@
 #include <opencv2/core/utility.hpp>
 
 #include <algorithm>
-#include <chrono>
 #include <functional>
 #include <sched.h>
 #include <string>
@@ -55,16 +54,6 @@ const Image& picture(Ground of) {
     return all[static_cast<int>(of)];
 }
 
-double seconds(const std::function<void()>& work) {
-    double best = HUGE_VAL;
-    for (int i = 0; i < 3; ++i) {
-        const auto start = std::chrono::steady_clock::now();
-        work();
-        best = std::min(best, std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count());
-    }
-    return best;
-}
-
 /// On one core only, in a copy of this program, which none of its threads is part of.
 double seconds_on_one(const std::function<void()>& work) {
     int ends[2];
@@ -77,7 +66,7 @@ double seconds_on_one(const std::function<void()>& work) {
         CPU_SET(sched_getcpu(), &one);
         sched_setaffinity(0, sizeof one, &one);
         cv::setNumThreads(1);
-        const double took = seconds(work);
+        const double took = bench::best_seconds(work);
         _exit(write(ends[1], &took, sizeof took) == sizeof took ? 0 : 1);
     }
     close(ends[1]);
@@ -91,7 +80,7 @@ double seconds_on_one(const std::function<void()>& work) {
 
 void compare(const char* name, const std::function<void()>& work) {
     const unsigned cores = std::thread::hardware_concurrency();
-    const double all = seconds(work), one = seconds_on_one(work);
+    const double all = bench::best_seconds(work), one = seconds_on_one(work);
     std::printf("%s: %.2f s on %u cores, %.2f s on one: %.2f times as fast\n", name, all, cores, one, one / all);
     bench::tell(name, all * cores / one);
 }

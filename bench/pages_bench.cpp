@@ -8,7 +8,6 @@
 #include "formats/room/room.h"
 
 #include <QCoreApplication>
-#include <chrono>
 #include <iostream>
 #include <qpdf/QPDF.hh>
 #include <qpdf/QPDFWriter.hh>
@@ -16,17 +15,6 @@
 namespace {
 
 using namespace fusuma;
-
-/// The best of three.
-template <typename Step> double seconds(Step&& step) {
-    double best = HUGE_VAL;
-    for (int i = 0; i < 3; ++i) {
-        const auto start = std::chrono::steady_clock::now();
-        step();
-        best = std::min(best, std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count());
-    }
-    return best;
-}
 
 std::size_t rewritten(const std::string& file, bool packs_anew) {
     QPDF pdf;
@@ -62,9 +50,9 @@ int main(int argc, char** argv) {
     Planner planner;
     const auto plan = planner.plan(document);
     std::string pdf;
-    const double write = seconds([&] { pdf = print_pdf(*plan); });
-    const double copy = seconds([&] { static_cast<void>(rewritten(pdf, false)); });
-    const double pack = seconds([&] { static_cast<void>(rewritten(pdf, true)); });
+    const double write = bench::best_seconds([&] { pdf = print_pdf(*plan); });
+    const double copy = bench::best_seconds([&] { static_cast<void>(rewritten(pdf, false)); });
+    const double pack = bench::best_seconds([&] { static_cast<void>(rewritten(pdf, true)); });
     std::cout << plan->pages.size() << " pages, " << document.placements.size() << " copies, "
               << static_cast<double>(pdf.size()) / 1e6 << " MB: written in " << write << " s, rewritten by libqpdf in "
               << copy << " s, packed anew in " << pack << " s\n";

@@ -63,7 +63,10 @@ WorkingOut::~WorkingOut() {
 
 bool WorkingOut::awaits_preview() const {
     const auto after = in_hand.sticker();
-    const auto before = after ? latest->document.find(after->id) : nullptr;
+    if (!after)
+        return false;
+    const auto early = early_results.find(after->id);
+    const auto before = early == early_results.end() ? latest->document.find(after->id) : early->second.sticker;
     return before && before != after;
 }
 
@@ -87,7 +90,7 @@ std::shared_ptr<const StickerResult> WorkingOut::shown() const {
 
 std::shared_ptr<const StickerResult> WorkingOut::known(int sticker) const {
     const auto it = early_results.find(sticker);
-    return it == early_results.end() ? latest->result(sticker) : it->second;
+    return it == early_results.end() ? latest->result(sticker) : it->second.result;
 }
 
 int WorkingOut::stickers_to_come() const {
@@ -97,12 +100,12 @@ int WorkingOut::stickers_to_come() const {
 }
 
 /// On the thread that worked it out.
-void WorkingOut::tell_early(const Sticker& sticker, const std::shared_ptr<const StickerResult>& result,
-                            std::uint64_t generation) {
-    QMetaObject::invokeMethod(this, [this, id = sticker.id, result, generation] {
+void WorkingOut::tell_early(Early early, std::uint64_t generation) {
+    QMetaObject::invokeMethod(this, [this, early = std::move(early), generation] {
+        const int id = early.sticker->id;
         if (generation != project.generation() || !working || latest->results.contains(id))
             return;
-        early_results[id] = result;
+        early_results[id] = early;
         emit came_early(id);
     });
 }
@@ -163,7 +166,7 @@ void WorkingOut::work_out() {
          before = latest, generation = project.generation()] {
             return snapshot_of(now, chosen ? chosen->id : 0, work, [&](const auto& sticker, const auto& result) {
                 if (!before->results.contains(sticker.id))
-                    tell_early(sticker, result, generation);
+                    tell_early({now.find(sticker.id), result}, generation);
             });
         },
         [this, run = latest_edit, for_project = project.generation()](std::shared_ptr<const Snapshot> fresh) {

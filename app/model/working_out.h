@@ -77,7 +77,11 @@ class WorkingOut : public QObject {
     QThreadPool workers;
     bool working = false;
     std::uint64_t latest_edit = 0, worked_edit = 0;
-    std::map<int, std::shared_ptr<const StickerResult>> early_results; ///< until the snapshot has them
+    struct Early {
+        std::shared_ptr<const Sticker> sticker; ///< as it was worked out
+        std::shared_ptr<const StickerResult> result;
+    };
+    std::map<int, Early> early_results; ///< by sticker id, until the snapshot has them
     std::shared_ptr<const StickerResult> preview;
     int preview_of = 0;             ///< sticker
     std::uint64_t preview_edit = 0; ///< the edit that it shows
@@ -98,8 +102,7 @@ class WorkingOut : public QObject {
     /// @param each    called for each sticker on the thread that works it out, perhaps twice
     [[nodiscard]] std::shared_ptr<const Snapshot> snapshot_of(const Document& now, int chosen, const Work& work,
                                                               const WhenWorkedOut& each);
-    void tell_early(const Sticker& sticker, const std::shared_ptr<const StickerResult>& result,
-                    std::uint64_t generation);
+    void tell_early(Early early, std::uint64_t generation);
     enum class Ribbons { coarse, fine }; ///< those of previews are coarser
     std::shared_ptr<const Ribbon> ribbon_of(const std::shared_ptr<const StickerResult>& result, Ribbons how);
 };

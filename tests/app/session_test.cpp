@@ -104,6 +104,27 @@ TEST_F(SessionTest, StickersOfAProjectAreSeenAsTheyComeTheOneInHandFirst) {
     EXPECT_TRUE(came.empty()) << "what was seen before has previews";
 }
 
+/// Whoever sees a sticker while the others of its project are still worked out can work on it.
+TEST_F(SessionTest, WhatCameEarlyIsPreviewedWhenItIsEdited) {
+    Document d;
+    for (int i = 0; i < 4; ++i)
+        d = with_sticker_added(std::move(d), test::disc_sticker(20 + i));
+    bool is_edited = false;
+    QObject::connect(&model.working_out, &WorkingOut::came_early, &model, [&](int sticker) {
+        if (sticker != model.in_hand.sticker()->id || std::exchange(is_edited, true))
+            return;
+        EXPECT_FALSE(model.working_out.awaits_preview());
+        model.in_hand.edit_sticker("Border", [](Sticker& s) { s.border.width = 4; });
+        EXPECT_TRUE(model.working_out.awaits_preview()) << "not only when all others have come";
+    });
+    model.project.adopt(d, "Four");
+    settle();
+    EXPECT_TRUE(is_edited);
+    EXPECT_EQ(model.snapshot().document, model.document());
+    const auto box = model.snapshot().result(model.in_hand.sticker()->id)->cut->box();
+    EXPECT_NEAR(box.width(), 20 + 2 * 4, 0.1);
+}
+
 /// There is nothing to take back then; what was not worked out is said, and comes with the next change.
 TEST_F(SessionTest, StoppingWhatAProjectOpensWithLeavesItToTheNextChange) {
     Document d = test::disc_document({{60, 60}});
