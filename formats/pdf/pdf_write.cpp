@@ -84,7 +84,7 @@ class Streams {
     void put(QPDFObjectHandle stream, std::string content, const Work& work) {
         bytes += content.size();
         waiting.emplace_back(std::move(stream), std::move(content));
-        constexpr std::size_t many = 32 << 20;
+        constexpr std::size_t many = 4 << 20;
         if (bytes > many)
             pack(work);
     }

@@ -282,6 +282,32 @@ TEST(Pdf, WhatCopiesHaveInCommonLooksAsIfWrittenForEach) {
     }
 }
 
+/// More than is packed at a time.
+TEST(Pdf, PagesWithVeryMuchOnThemAreAllThereInTheirOrder) {
+    JobPlan plan;
+    plan.paper = {210, 297};
+    const std::vector<Rgb> colours{{200, 0, 0}, {0, 160, 0}, {0, 0, 200}};
+    constexpr int steps = 25'000; // of each side of a square
+    for (const Rgb colour : colours) {
+        Polygon square;
+        const Point corners[] = {{50, 50}, {150, 50}, {150, 150}, {50, 150}};
+        for (std::size_t side = 0; side < 4; ++side)
+            for (int i = 0; i < steps; ++i)
+                square.push_back(corners[side] + (corners[(side + 1) % 4] - corners[side]) * (i / double(steps)));
+        plan.pages.emplace_back().prints.push_back({{colour, {}, {square}}});
+    }
+    const QByteArray pdf = QByteArray::fromStdString(print_pdf(plan));
+    for (std::size_t page = 0; page < colours.size(); ++page) {
+        const auto sheet = practice_print(pdf, 25.4, static_cast<int>(page)); // a pixel a millimetre
+        ASSERT_TRUE(sheet);
+        const QColor seen = sheet->pixelColor(100, 100);
+        EXPECT_NEAR(seen.red(), colours[page].red, 3) << page;
+        EXPECT_NEAR(seen.green(), colours[page].green, 3) << page;
+        EXPECT_NEAR(seen.blue(), colours[page].blue, 3) << page;
+        EXPECT_EQ(sheet->pixelColor(30, 30), QColor(Qt::white));
+    }
+}
+
 /// Pictures finer than anybody needs are a printer's waiting.
 TEST(Pdf, PicturesFinerThanEnoughAreMadeSmallerAndLieWhereTheyLay) {
     Document d = with_sticker_added({}, test::disc_sticker(29)); // 372 px on 31 mm
