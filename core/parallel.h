@@ -63,4 +63,13 @@ template <typename Rows> void for_bands(int height, const Work& work, Rows&& row
     for_each_of((height + band - 1) / band, work, [&](int k) { rows(k * band, std::min(height, (k + 1) * band)); });
 }
 
+/// The same for pictures: calls `pixels(from, to)` with the places of the bands' pixels in reading order, so that loops
+/// over them end at a number of their own. Throws Stopped when asked to stop, and what `pixels` throws.
+template <typename Pixels> void for_pixels(int width, int height, const Work& work, Pixels&& pixels) {
+    const auto across = static_cast<std::size_t>(width);
+    for_bands(height, work, [&](int first, int last) {
+        pixels(static_cast<std::size_t>(first) * across, static_cast<std::size_t>(last) * across);
+    });
+}
+
 } // namespace fusuma

@@ -23,12 +23,13 @@ double GreyPicture::at(Point px) const {
 GreyPicture grey_of(const Image& image, const Work& work) {
     GreyPicture grey{image.width, image.height, {}};
     grey.values.resize(image.pixels());
-    const auto width = static_cast<std::size_t>(image.width);
-    for_bands(image.height, work, [&](int first, int last) {
-        for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i) {
-            const std::uint8_t* p = image.rgba.data() + 4 * i;
+    for_pixels(image.width, image.height, work, [&](std::size_t from, std::size_t to) {
+        const std::uint8_t* const rgba = image.rgba.data();
+        std::uint8_t* const __restrict value = grey.values.data();
+        for (std::size_t i = from; i < to; ++i) {
+            const std::uint8_t* const p = rgba + 4 * i;
             const int luma = (299 * p[0] + 587 * p[1] + 114 * p[2] + 500) / 1000; // ITU-R BT.601
-            grey.values[i] = static_cast<std::uint8_t>((luma * p[3] + 255 * (255 - p[3]) + 127) / 255);
+            value[i] = static_cast<std::uint8_t>((luma * p[3] + 255 * (255 - p[3]) + 127) / 255);
         }
     });
     return grey;
@@ -37,14 +38,14 @@ GreyPicture grey_of(const Image& image, const Work& work) {
 GreyPicture saturation_of(const Image& image, const Work& work) {
     GreyPicture result{image.width, image.height, {}};
     result.values.resize(image.pixels());
-    const auto width = static_cast<std::size_t>(image.width);
-    for_bands(image.height, work, [&](int first, int last) {
-        for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i) {
-            const std::uint8_t* p = image.rgba.data() + 4 * i;
+    for_pixels(image.width, image.height, work, [&](std::size_t from, std::size_t to) {
+        const std::uint8_t* const rgba = image.rgba.data();
+        std::uint8_t* const __restrict value = result.values.data();
+        for (std::size_t i = from; i < to; ++i) {
+            const std::uint8_t* const p = rgba + 4 * i;
             const int top_value = std::max({p[0], p[1], p[2]}), low_value = std::min({p[0], p[1], p[2]});
             constexpr int noise_below = 24; // too dark to tell
-            result.values[i] =
-                static_cast<std::uint8_t>(255 * (top_value - low_value) / std::max(top_value, noise_below));
+            value[i] = static_cast<std::uint8_t>(255 * (top_value - low_value) / std::max(top_value, noise_below));
         }
     });
     return result;

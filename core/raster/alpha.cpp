@@ -3,36 +3,46 @@
 #include "core/parallel.h"
 
 #include <algorithm>
+#include <array>
+#include <bit>
+#include <cstring>
 #include <span>
 
 namespace fusuma {
 
 Coverage coverage_of_alpha(const Image& image) {
     Coverage coverage(image.width, image.height);
-    for_bands(image.height, {}, [&](int first, int last) {
-        const std::size_t width = static_cast<std::size_t>(image.width);
-        for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i)
-            coverage.values[i] = image.rgba[4 * i + 3];
+    for_pixels(image.width, image.height, {}, [&](std::size_t from, std::size_t to) {
+        const std::uint8_t* const rgba = image.rgba.data();
+        std::uint8_t* const __restrict value = coverage.values.data();
+        for (std::size_t i = from; i < to; ++i)
+            value[i] = rgba[4 * i + 3];
     });
     return coverage;
 }
 
 namespace {
 
-/// @param values  every `step`th from `first` is a pixel's
-AlphaContent content(std::span<const std::uint8_t> values, std::size_t first, std::size_t step) {
-    std::uint8_t any = 0, all = 255;
-    constexpr std::size_t part = 1 << 16; // values looked at without a decision, which is what makes it quick
+/// @param Pixel  an integer as large as a pixel, so that many are looked at at once
+/// @param of_pixel  which of its bytes counts
+template <typename Pixel> AlphaContent content(std::span<const std::uint8_t> values, std::size_t of_pixel) {
+    Pixel any = 0, all = static_cast<Pixel>(~Pixel{0});
+    const auto its = [of_pixel](Pixel pixel) {
+        return std::bit_cast<std::array<std::uint8_t, sizeof(Pixel)>>(pixel)[of_pixel];
+    };
+    constexpr std::size_t part = 1 << 16; // bytes looked at without a decision, which is what makes it quick
     for (std::size_t from = 0; from < values.size(); from += part) {
         const std::size_t to = std::min(values.size(), from + part);
-        for (std::size_t i = from + first; i < to; i += step) {
-            any = any | values[i];
-            all = all & values[i];
+        for (std::size_t i = from; i < to; i += sizeof(Pixel)) {
+            Pixel pixel;
+            std::memcpy(&pixel, values.data() + i, sizeof pixel);
+            any = any | pixel;
+            all = all & pixel;
         }
-        if (any > 0 && all < 255)
+        if (its(any) > 0 && its(all) < 255)
             return AlphaContent::cut_out;
     }
-    return any > 0 ? AlphaContent::opaque : AlphaContent::clear;
+    return its(any) > 0 ? AlphaContent::opaque : AlphaContent::clear;
 }
 
 /// @param values  every `step`th from `first` is a pixel's
@@ -61,11 +71,11 @@ std::optional<PixelBox> inked(std::span<const std::uint8_t> values, int width, i
 } // namespace
 
 AlphaContent alpha_content(const Image& image) {
-    return content(image.rgba, 3, 4);
+    return content<std::uint32_t>(image.rgba, 3);
 }
 
 AlphaContent content_of(const Coverage& coverage) {
-    return content(coverage.values, 0, 1);
+    return content<std::uint8_t>(coverage.values, 0);
 }
 
 std::optional<PixelBox> inked(const Coverage& coverage) {

@@ -12,6 +12,7 @@
 #include <cmath>
 #include <cstdio>
 #include <cstring>
+#include <span>
 #include <vector>
 
 namespace fusuma {
@@ -98,10 +99,11 @@ Coverage by_brightness(const Image& image, double threshold, const Work& work) {
         share[v] = static_cast<std::uint8_t>(std::lround(255 * std::clamp(half, 0.0, 1.0)));
     }
     Coverage coverage(image.width, image.height);
-    const auto width = static_cast<std::size_t>(image.width);
-    for_bands(image.height, work, [&](int first, int last) {
-        for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width; ++i)
-            coverage.values[i] = share[static_cast<std::size_t>(grey(pixel(image, i)))];
+    for_pixels(image.width, image.height, work, [&](std::size_t from, std::size_t to) {
+        const std::uint8_t* const rgba = image.rgba.data();
+        std::uint8_t* const __restrict value = coverage.values.data();
+        for (std::size_t i = from; i < to; ++i)
+            value[i] = share[static_cast<std::size_t>(grey({rgba[4 * i], rgba[4 * i + 1], rgba[4 * i + 2]}))];
     });
     return coverage;
 }
@@ -120,9 +122,12 @@ class NearestArt {
     /// Its place plus one, or 0 for none.
     std::uint8_t operator()(Rgb c) {
         const std::uint32_t key = (std::uint32_t{c.red} << 16 | std::uint32_t{c.green} << 8 | c.blue) + 1;
+        if (key == last.key) // grounds are even
+            return last.colour;
         Answer& answer = answers[(key * 2654435761U) >> 20];
         if (answer.key != key)
             answer = {key, look(c)};
+        last = answer;
         return answer.colour;
     }
 
@@ -139,6 +144,7 @@ class NearestArt {
     double limit;
     std::vector<Known> known;
     std::vector<Answer> answers;
+    Answer last;
 
     [[nodiscard]] std::uint8_t look(Rgb c) const {
         // Most of what is none of them is told by its lightness.
@@ -165,28 +171,29 @@ class ColourParting {
 
     void mark_everywhere(const std::vector<Rgb>& wanted, const Work& work) {
         colours = wanted;
-        const auto width = static_cast<std::size_t>(image.width);
-        for_bands(image.height, work, [&](int first, int last) {
+        for_pixels(image.width, image.height, work, [&](std::size_t from, std::size_t to) {
             NearestArt nearest(colours, tolerance);
-            for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width;
-                 ++i)
-                colour_at[i] = image.rgba[4 * i + 3] == 0 ? 1 : nearest(pixel(image, i));
+            const std::uint8_t* const rgba = image.rgba.data();
+            std::uint8_t* const __restrict out = colour_at.data();
+            for (std::size_t i = from; i < to; ++i)
+                out[i] = rgba[4 * i + 3] == 0 ? 1 : nearest({rgba[4 * i], rgba[4 * i + 1], rgba[4 * i + 2]});
         });
     }
     /// Leaves only what is joined to the picture's edge.
     void keep_outer_only(const Work& work) {
         std::vector<std::uint8_t> outer(colour_at.size());
-        const auto for_pixels = [&](double from, double to, auto&& each) {
-            for_bands(image.height, work.part(from, to), [&](int first, int last) {
-                std::uint8_t* const colour = colour_at.data() + at(0, first);
-                std::uint8_t* const __restrict is_outer = outer.data() + at(0, first);
-                for (std::size_t i = 0; i < at(0, last - first); ++i)
+        const auto for_all = [&](const Work& its, auto&& each) {
+            for_pixels(image.width, image.height, its, [&](std::size_t from, std::size_t to) {
+                std::uint8_t* const colour = colour_at.data();
+                std::uint8_t* const __restrict is_outer = outer.data();
+                for (std::size_t i = from; i < to; ++i)
                     each(colour[i], is_outer[i]);
             });
         };
-        for_pixels(0, 0.3, [](std::uint8_t& colour, std::uint8_t& is_outer) { is_outer = colour != 0 ? 255 : 0; });
+        for_all(work.part(0, 0.3),
+                [](std::uint8_t& colour, std::uint8_t& is_outer) { is_outer = colour != 0 ? 255 : 0; });
         keep_outer(outer, image.width, work.part(0.3, 0.7));
-        for_pixels(0.7, 1, [](std::uint8_t& colour, std::uint8_t& is_outer) { colour &= is_outer; });
+        for_all(work.part(0.7, 1), [](std::uint8_t& colour, std::uint8_t& is_outer) { colour &= is_outer; });
     }
     /// Adds the patch of one even colour round a place.
     void mark_pocket(PixelPlace place) {
@@ -249,27 +256,31 @@ class ColourParting {
         void look_at(const std::vector<std::uint8_t>& map, int y, std::uint8_t* out) {
             std::ranges::fill(any, std::uint8_t{0});
             std::ranges::fill(every, std::uint8_t{255});
+            const std::size_t width = any.size();
+            std::uint8_t* const __restrict ors = any.data(), * const __restrict ands = every.data();
             for (int v = y - 2; v <= y + 2; ++v) {
-                const std::uint8_t* const row = map.data() + static_cast<std::size_t>(v) * any.size();
-                for (std::size_t x = 0; x < any.size(); ++x) {
+                const std::uint8_t* const row = map.data() + static_cast<std::size_t>(v) * width;
+                for (std::size_t x = 0; x < width; ++x) {
                     const std::uint8_t is_picked = row[x] != 0 ? 255 : 0;
-                    any[x] = any[x] | is_picked;
-                    every[x] = every[x] & is_picked;
+                    ors[x] = ors[x] | is_picked;
+                    ands[x] = ands[x] & is_picked;
                 }
             }
             std::ranges::fill(mixed, std::uint8_t{255}); // the picture's sides are for who asks
-            for (std::size_t x = 2; x + 2 < any.size(); ++x) {
-                const std::uint8_t* const a = any.data() + x;
-                const std::uint8_t* const e = every.data() + x;
+            std::uint8_t* const __restrict differs = mixed.data(), * const __restrict is_other = out;
+            for (std::size_t x = 2; x + 2 < width; ++x) {
+                const std::uint8_t *const a = ors + x, *const e = ands + x;
                 const auto all = static_cast<std::uint8_t>(e[-2] & e[-1] & e[0] & e[1] & e[2]);
-                mixed[x] = static_cast<std::uint8_t>((a[-2] | a[-1] | a[0] | a[1] | a[2]) & ~all);
-                out[x] = static_cast<std::uint8_t>(~all);
+                differs[x] = static_cast<std::uint8_t>((a[-2] | a[-1] | a[0] | a[1] | a[2]) & ~all);
+                is_other[x] = static_cast<std::uint8_t>(~all);
             }
         }
         /// Calls `each(x)` for the pixels that are, or may be, mixed.
         template <typename Each> void for_mixed(Each&& each) const {
-            for (auto at = mixed.begin(); (at = std::find(at, mixed.end(), 255)) != mixed.end(); ++at)
-                each(static_cast<int>(at - mixed.begin()));
+            for_runs_of(255, std::span(mixed), [&](std::size_t first, std::size_t last) {
+                for (std::size_t x = first; x < last; ++x)
+                    each(static_cast<int>(x));
+            });
         }
 
       private:
@@ -342,19 +353,20 @@ class ColourParting {
     /// Finds the pixels that have no picked one round them.
     void find_sure_others(const Work& work) {
         is_sure_other.resize(colour_at.size());
-        const auto width = static_cast<std::size_t>(image.width);
         for_bands(image.height, work, [&](int first, int last) {
+            const auto width = static_cast<std::size_t>(image.width);
             std::vector<std::uint8_t> any(width + 2); // picked, of three in each column, with a column on either side
+            std::uint8_t* const __restrict column = any.data();
             for (int y = first; y < last; ++y) {
                 std::ranges::fill(any, std::uint8_t{0});
                 for (int v = std::max(0, y - 1); v <= std::min(image.height - 1, y + 1); ++v) {
                     const std::uint8_t* const row = colour_at.data() + at(0, v);
                     for (std::size_t x = 0; x < width; ++x)
-                        any[x + 1] = any[x + 1] | row[x];
+                        column[x + 1] = column[x + 1] | row[x];
                 }
-                std::uint8_t* const out = is_sure_other.data() + at(0, y);
+                std::uint8_t* const __restrict out = is_sure_other.data() + at(0, y);
                 for (std::size_t x = 0; x < width; ++x)
-                    out[x] = (any[x] | any[x + 1] | any[x + 2]) == 0;
+                    out[x] = (column[x] | column[x + 1] | column[x + 2]) == 0;
             }
         });
     }
@@ -557,12 +569,11 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
         cut.coverage = std::move(base);
     }
     if (chosen.source != Source::alpha) // what is see-through stays so, however the rest is told apart
-        for_bands(image.height, work.part(0.8, 0.9), [&](int first, int last) {
-            const std::size_t width = static_cast<std::size_t>(image.width);
-            for (std::size_t i = static_cast<std::size_t>(first) * width; i < static_cast<std::size_t>(last) * width;
-                 ++i)
-                if (const std::uint8_t alpha = image.rgba[4 * i + 3]; alpha < 255)
-                    cut.coverage.values[i] = static_cast<std::uint8_t>((cut.coverage.values[i] * alpha + 127) / 255);
+        for_pixels(image.width, image.height, work.part(0.8, 0.9), [&](std::size_t from, std::size_t to) {
+            const std::uint8_t* const rgba = image.rgba.data();
+            std::uint8_t* const __restrict value = cut.coverage.values.data();
+            for (std::size_t i = from; i < to; ++i)
+                value[i] = static_cast<std::uint8_t>((value[i] * rgba[4 * i + 3] + 127) / 255);
         });
     if (chosen.fill_inside)
         fill_inside(cut.coverage);

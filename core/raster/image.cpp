@@ -16,7 +16,7 @@ PixelBox on_picture(const PixelBox& box, int width, int height) {
 
 Image cropped(const Image& image, const PixelBox& wanted) {
     const PixelBox box = on_picture(wanted, image.width, image.height);
-    Image result(box.width, box.height);
+    Image result = Image::unset(box.width, box.height);
     for (int y = 0; y < box.height; ++y) {
         const auto from = 4 * (static_cast<std::ptrdiff_t>(box.y + y) * image.width + box.x);
         std::copy_n(image.rgba.begin() + from, 4 * static_cast<std::ptrdiff_t>(box.width),
@@ -26,7 +26,7 @@ Image cropped(const Image& image, const PixelBox& wanted) {
 }
 
 Image reduced(const Image& image, int factor, const Work& work) {
-    Image result((image.width + factor - 1) / factor, (image.height + factor - 1) / factor);
+    Image result = Image::unset((image.width + factor - 1) / factor, (image.height + factor - 1) / factor);
     for_bands(result.height, work, [&](int first, int last) {
         std::vector<std::array<std::uint32_t, 5>> sums(
             static_cast<std::size_t>(result.width)); // r, g, b, alpha, pixels
@@ -36,16 +36,23 @@ Image reduced(const Image& image, int factor, const Work& work) {
                 const std::uint8_t* p =
                     image.rgba.data() + 4 * static_cast<std::size_t>(v) * static_cast<std::size_t>(image.width);
                 for (int x = 0; x < result.width; ++x) {
-                    auto& sum = sums[static_cast<std::size_t>(x)];
-                    const int end = std::min(image.width, (x + 1) * factor);
-                    for (int u = x * factor; u < end; ++u, p += 4) {
+                    const int across = std::min(factor, image.width - x * factor);
+                    std::uint32_t red = 0, green = 0, blue = 0, alphas = 0;
+                    for (int u = 0; u < across; ++u, p += 4) {
                         const std::uint32_t alpha = p[3];
-                        sum[0] += alpha * p[0];
-                        sum[1] += alpha * p[1];
-                        sum[2] += alpha * p[2];
-                        sum[3] += alpha;
-                        ++sum[4];
+                        if (alpha == 0)
+                            continue;
+                        red += alpha * p[0];
+                        green += alpha * p[1];
+                        blue += alpha * p[2];
+                        alphas += alpha;
                     }
+                    auto& sum = sums[static_cast<std::size_t>(x)];
+                    sum[0] += red;
+                    sum[1] += green;
+                    sum[2] += blue;
+                    sum[3] += alphas;
+                    sum[4] += static_cast<std::uint32_t>(across);
                 }
             }
             std::uint8_t* out =

@@ -18,6 +18,15 @@ struct Image {
     Image() = default;
     Image(int w, int h) : width(w), height(h), rgba(static_cast<std::size_t>(w) * static_cast<std::size_t>(h) * 4) {}
 
+    /// With pixels that are all written to before they are read.
+    [[nodiscard]] static Image unset(int w, int h) {
+        Image image;
+        image.width = w;
+        image.height = h;
+        image.rgba = PixelBytes::unset(static_cast<std::size_t>(w) * static_cast<std::size_t>(h) * 4);
+        return image;
+    }
+
     [[nodiscard]] bool empty() const { return rgba.empty(); }
     [[nodiscard]] std::size_t pixels() const { return rgba.size() / 4; }
 };

@@ -10,6 +10,7 @@
 
 #include <algorithm>
 #include <array>
+#include <atomic>
 #include <cmath>
 #include <span>
 
@@ -188,7 +189,7 @@ cv::Mat light_rows(const cv::Mat& paper, const Image& image, int first, int last
 } // namespace
 
 Image evened(const Image& image, const LightField& field, const Work& work) {
-    Image result(image.width, image.height);
+    Image result = Image::unset(image.width, image.height);
     constexpr double white = 250; // what the paper becomes: its grain stays, nearly
     // The share of white for every paper value, in 1/256ths.
     std::array<std::uint32_t, 256> gain{};
@@ -267,25 +268,28 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     constexpr double near = 10;
     const int sure = static_cast<int>(std::ceil(std::max(near, 0.8 * tolerance)));
     const auto w = static_cast<std::size_t>(image.width);
-    std::vector<std::uint8_t> kind(image.pixels());
-    for_bands(image.height, work.part(0, 0.3), [&](int first, int last) {
-        const std::size_t from = static_cast<std::size_t>(first) * w;
-        tell_kinds(image.rgba.data() + 4 * from, static_cast<std::size_t>(last - first) * w, ground, sure,
-                   kind.data() + from);
+    std::vector<std::uint8_t> kind(image.pixels()), reached(image.pixels());
+    for_pixels(image.width, image.height, work.part(0, 0.3), [&](std::size_t from, std::size_t to) {
+        tell_kinds(image.rgba.data() + 4 * from, to - from, ground, sure, kind.data() + from);
+        const std::uint8_t* const kinds = kind.data();
+        std::uint8_t* const __restrict out = reached.data();
+        for (std::size_t i = from; i < to; ++i)
+            out[i] = kinds[i] > 0 ? 255 : 0; // however steep: mostly that is little enough to look no further
     });
-    constexpr std::size_t worth = 400; // a quarter in a hundred
-    std::vector<std::uint8_t> reached(kind.size());
     // Whether that of the area reached which is joined to the picture's edge is shaded to an amount that is worth it.
     const auto is_shaded_outside = [&](const Work& its) {
-        keep_outer(reached, image.width, its);
-        std::size_t count = 0;
-        for (std::size_t i = 0; i < reached.size(); ++i)
-            count += (reached[i] & 1U) & (kind[i] == 1);
-        return count * worth >= reached.size();
+        keep_outer(reached, image.width, its.part(0, 0.8));
+        std::atomic<std::size_t> shaded = 0;
+        for_pixels(image.width, image.height, its.part(0.8, 1), [&](std::size_t from, std::size_t to) {
+            const std::uint8_t *const kinds = kind.data(), *const is_reached = reached.data();
+            std::uint32_t its_shaded = 0;
+            for (std::size_t i = from; i < to; ++i)
+                its_shaded += is_reached[i] & kinds[i] & 1U; // of kind 1
+            shaded += its_shaded;
+        });
+        constexpr std::size_t worth = 400; // a quarter in a hundred
+        return shaded * worth >= reached.size();
     };
-    // However steep: mostly that is little enough to look no further.
-    for (std::size_t i = 0; i < kind.size(); ++i)
-        reached[i] = kind[i] > 0 ? 255 : 0;
     if (!is_shaded_outside(work.part(0.3, 0.35)))
         return std::nullopt;
     for_bands(image.height, work.part(0.35, 0.6), [&](int first, int last) {
@@ -300,7 +304,8 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
         const auto *across = dx.ptr<std::int16_t>(above), *down = dy.ptr<std::int16_t>(above);
         const std::uint8_t* const kinds = kind.data() + static_cast<std::size_t>(first) * w;
         std::uint8_t* const __restrict out = reached.data() + static_cast<std::size_t>(first) * w;
-        for (std::size_t i = 0; i < static_cast<std::size_t>(last - first) * w; ++i) {
+        const std::size_t count = static_cast<std::size_t>(last - first) * w;
+        for (std::size_t i = 0; i < count; ++i) {
             const int is_soft = across[i] * across[i] + down[i] * down[i] < steepest * steepest;
             out[i] = static_cast<std::uint8_t>(255 * ((kinds[i] == 2) | ((kinds[i] == 1) & is_soft)));
         }
@@ -308,7 +313,7 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     if (!is_shaded_outside(work.part(0.6, 0.7)))
         return std::nullopt;
     work.at(0.7);
-    Image result(image.width, image.height);
+    Image result = Image::unset(image.width, image.height);
     const int height = image.height, width = image.width;
     const auto at = [&](int x, int y) { return static_cast<std::size_t>(y) * w + static_cast<std::size_t>(x); };
     const auto mix = [&](int x, int y, std::uint8_t* out) {

@@ -1,20 +1,36 @@
 #include "core/raster/mask.h"
 
 #include "core/parallel.h"
+#include "core/raster/runs.h"
 
 #include <algorithm>
 #include <cmath>
 #include <numeric>
 #include <opencv2/core.hpp>
 #include <optional>
+#include <span>
 #include <utility>
 
 namespace fusuma {
 
 namespace {
 
-bool is_edge(std::uint8_t coverage) {
-    return coverage > 5 && coverage < 255; // less is clear to the eye, and would be scaled up to noise
+/// Calls `each(i)` for every pixel of an edge: those that are art in part.
+template <typename Each> void for_edges(std::span<const std::uint8_t> coverage, Each&& each) {
+    constexpr std::uint8_t least = 6; // less is clear to the eye, and would be scaled up to noise
+    const std::uint8_t *at = coverage.data(), *const end = at + coverage.size();
+    while (at < end)
+        if (*at == 0 || *at == 255) {
+            at = run_end(at, end);
+        } else {
+            if (*at >= least)
+                each(static_cast<std::size_t>(at - coverage.data()));
+            ++at;
+        }
+}
+
+std::span<const std::uint8_t> row_of(const Coverage& coverage, int y) {
+    return {coverage.row(y), static_cast<std::size_t>(coverage.width)};
 }
 
 const std::uint8_t* pixel_at(const Image& image, int x, int y) {
@@ -63,27 +79,25 @@ Mask mask_of(const Image& image, const CutOut& cut, const Work& work) {
     if (cut.colours.empty() && cut.ground.empty())
         return mask;
     mask.edge_rows.resize(static_cast<std::size_t>(image.height) + 1);
-    const auto edges_in = [&](int y) {
-        return static_cast<std::size_t>(std::count_if(coverage.row(y), coverage.row(y) + image.width, is_edge));
-    };
     for_bands(image.height, work.part(0.2, 0.4), [&](int first, int last) {
         for (int y = first; y < last; ++y)
-            mask.edge_rows[static_cast<std::size_t>(y) + 1] = edges_in(y);
+            for_edges(row_of(coverage, y),
+                      [&edges = mask.edge_rows[static_cast<std::size_t>(y) + 1]](std::size_t) { ++edges; });
     });
     std::partial_sum(mask.edge_rows.begin(), mask.edge_rows.end(), mask.edge_rows.begin());
     mask.edge_colours.resize(mask.edge_rows.back());
     for_bands(image.height, work.part(0.4, 1), [&](int first, int last) {
         Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
         for (int y = first; y < last; ++y)
-            for (int x = 0; x < image.width; ++x)
-                if (const std::uint8_t value = coverage.row(y)[x]; is_edge(value))
-                    *next++ = art_colour(image, cut, value, x, y);
+            for_edges(row_of(coverage, y), [&](std::size_t x) {
+                *next++ = art_colour(image, cut, coverage.row(y)[x], static_cast<int>(x), y);
+            });
     });
     return mask;
 }
 
 Image isolated(const Image& image, const Mask& mask, const Work& work) {
-    Image art(image.width, image.height);
+    Image art = Image::unset(image.width, image.height);
     for_bands(image.height, work, [&](int first, int last) {
         const std::size_t width = static_cast<std::size_t>(image.width),
                           start = static_cast<std::size_t>(first) * width;
@@ -95,13 +109,13 @@ Image isolated(const Image& image, const Mask& mask, const Work& work) {
         if (mask.edge_colours.empty())
             return;
         const Rgb* next = mask.edge_colours.data() + mask.edge_rows[static_cast<std::size_t>(first)];
-        for (std::size_t i = start; i < static_cast<std::size_t>(last) * width; ++i)
-            if (is_edge(coverage.values[i - start])) {
-                art.rgba[4 * i] = next->red;
-                art.rgba[4 * i + 1] = next->green;
-                art.rgba[4 * i + 2] = next->blue;
-                ++next;
-            }
+        for_edges(coverage.values, [&](std::size_t i) {
+            std::uint8_t* const pixel = art.rgba.data() + 4 * (start + i);
+            pixel[0] = next->red;
+            pixel[1] = next->green;
+            pixel[2] = next->blue;
+            ++next;
+        });
     });
     return art;
 }

@@ -1,6 +1,7 @@
 #include "core/raster/packed_coverage.h"
 
 #include "core/parallel.h"
+#include "core/raster/runs.h"
 
 #include <algorithm>
 #include <numeric>
@@ -14,10 +15,7 @@ constexpr std::ptrdiff_t longest = 128; // values that one byte can announce
 /// One row as runs of equal values, and the values between them.
 void pack_row(const std::uint8_t* at, const std::uint8_t* end, std::vector<std::uint8_t>& out) {
     constexpr std::ptrdiff_t worth = 3; // values alike that take less as a run wherever they stand
-    const auto run_at = [end](const std::uint8_t* from) {
-        const std::uint8_t* const last = std::min(from + longest, end);
-        return std::find_if(from, last, [value = *from](std::uint8_t other) { return other != value; }) - from;
-    };
+    const auto run_at = [end](const std::uint8_t* from) { return run_end(from, std::min(from + longest, end)) - from; };
     while (at < end) {
         if (const std::ptrdiff_t run = run_at(at); run >= worth) {
             out.push_back(static_cast<std::uint8_t>(257 - run));

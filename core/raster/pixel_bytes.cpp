@@ -5,7 +5,9 @@
 
 namespace fusuma {
 
-std::shared_ptr<void> PixelBytes::zeroed(std::size_t size) {
+PixelBytes PixelBytes::unset(std::size_t size) {
+    if (size == 0)
+        return {};
     const std::shared_ptr<std::uint8_t[]> memory(new std::uint8_t[size]); // whose end looks at none of them
     std::uint8_t* const bytes = memory.get();
     constexpr std::size_t large = 4 << 20;
@@ -16,8 +18,7 @@ std::shared_ptr<void> PixelBytes::zeroed(std::size_t size) {
         const auto to = (reinterpret_cast<std::uintptr_t>(bytes) + size) / page * page;
         ::madvise(reinterpret_cast<void*>(from), to - from, MADV_HUGEPAGE);
     }
-    std::memset(bytes, 0, size);
-    return memory;
+    return {memory, bytes, size};
 }
 
 } // namespace fusuma

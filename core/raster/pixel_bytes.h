@@ -14,16 +14,16 @@ class PixelBytes {
   public:
     PixelBytes() = default;
     /// All zero. Throws std::bad_alloc.
-    explicit PixelBytes(std::size_t size) : count(size) {
-        if (size == 0)
-            return;
-        memory = zeroed(size);
-        first = static_cast<std::uint8_t*>(memory.get());
+    explicit PixelBytes(std::size_t size) : PixelBytes(unset(size)) {
+        if (size > 0)
+            std::memset(first, 0, size);
     }
+    /// To be written to before they are read. Throws std::bad_alloc.
+    [[nodiscard]] static PixelBytes unset(std::size_t size);
     /// @param within  keeps `data` alive, which may be written to
     PixelBytes(std::shared_ptr<void> within, std::uint8_t* data, std::size_t size)
         : memory(std::move(within)), first(data), count(size) {}
-    PixelBytes(const PixelBytes& other) : PixelBytes(other.count) {
+    PixelBytes(const PixelBytes& other) : PixelBytes(unset(other.count)) {
         if (count > 0)
             std::memcpy(first, other.first, count);
     }
@@ -53,7 +53,6 @@ class PixelBytes {
     std::uint8_t* first = nullptr;
     std::size_t count = 0;
 
-    static std::shared_ptr<void> zeroed(std::size_t size);
     void swap(PixelBytes& other) noexcept {
         std::swap(memory, other.memory);
         std::swap(first, other.first);

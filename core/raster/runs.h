@@ -2,12 +2,23 @@
 
 #include "core/work.h"
 
+#include <algorithm>
 #include <cstdint>
 #include <cstring>
 #include <span>
 #include <vector>
 
 namespace fusuma {
+
+/// The end of the run of equal values that begins at `from`, which is before `end`.
+inline const std::uint8_t* run_end(const std::uint8_t* from, const std::uint8_t* end) {
+    const std::uint8_t value = *from;
+    const std::uint64_t eight_alike = 0x0101010101010101U * value;
+    for (std::uint64_t eight; end - from >= 8; from += 8)
+        if (std::memcpy(&eight, from, 8); eight != eight_alike)
+            break;
+    return std::find_if(from, end, [value](std::uint8_t other) { return other != value; });
+}
 
 /// Calls `each(first, last)` for every run of a value, [first, last). It may change the run.
 /// @param values  0 and 255

@@ -19,6 +19,18 @@ TEST(Parallel, BandsCoverEveryRowOnce) {
     }
 }
 
+TEST(Parallel, BandsOfPicturesCoverEveryPixelOnce) {
+    for (const auto& [width, height] : {std::pair{0, 0}, {0, 5}, {7, 0}, {1, 1}, {3, 64}, {17, 131}}) {
+        std::vector<std::atomic<int>> seen(static_cast<std::size_t>(width * height));
+        for_pixels(width, height, {}, [&](std::size_t from, std::size_t to) {
+            for (std::size_t i = from; i < to; ++i)
+                ++seen[i];
+        });
+        for (const auto& times : seen)
+            EXPECT_EQ(times, 1);
+    }
+}
+
 TEST(Parallel, EveryOneOfAFewIsTakenOnce) {
     for (const int count : {0, 1, 2, 7}) {
         std::vector<std::atomic<int>> seen(static_cast<std::size_t>(count));

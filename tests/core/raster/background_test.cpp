@@ -187,6 +187,28 @@ TEST(Background, AFocusBoxLeavesTheRestOut) {
     EXPECT_EQ(content_of(nothing), AlphaContent::clear);
 }
 
+TEST(Background, OnePixelThatIsClearOrIsNotIsFoundWhereverItIs) {
+    for (const int width : {1, 5, 190}) {
+        constexpr int height = 97; // 190 of it are more than is looked at at once
+        const auto pixels = static_cast<std::size_t>(width * height);
+        for (const std::size_t at :
+             {std::size_t{0}, pixels / 2, std::min<std::size_t>(pixels - 1, 1 << 14), pixels - 1})
+            for (const auto& [most, one] : {std::pair{255, 254}, {255, 0}, {0, 1}, {0, 255}}) {
+                Image image(width, height);
+                Coverage coverage(width, height);
+                for (std::size_t i = 0; i < pixels; ++i)
+                    image.rgba[4 * i + 3] = coverage.values[i] = static_cast<std::uint8_t>(most);
+                const AlphaContent without = most == 0 ? AlphaContent::clear : AlphaContent::opaque;
+                image.rgba[4 * at] = 77; // colours tell nothing
+                EXPECT_EQ(alpha_content(image), without);
+                EXPECT_EQ(content_of(coverage), without);
+                image.rgba[4 * at + 3] = coverage.values[at] = static_cast<std::uint8_t>(one);
+                EXPECT_EQ(alpha_content(image), AlphaContent::cut_out) << width << " " << at << " " << one;
+                EXPECT_EQ(content_of(coverage), AlphaContent::cut_out) << width << " " << at << " " << one;
+            }
+    }
+}
+
 TEST(Background, PrintedEdgesLoseTheirPaleHalo) {
     const Image image = flattened({ellipse({50.2, 50.4}, 30, 30)}, 100, 100, red, {255, 255, 255});
     const BackgroundSettings chosen = offer(image, {.source = Source::colour}).settings;

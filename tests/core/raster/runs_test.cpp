@@ -53,6 +53,19 @@ TEST(OuterArea, FollowsLongWaysInwards) {
     EXPECT_EQ(std::ranges::count(outer, 255), 0);
 }
 
+TEST(Run, EndsAtTheFirstOtherValueWhereverItBegins) {
+    std::mt19937 random(9);
+    for (const std::size_t size : {1U, 7U, 8U, 9U, 64U, 131U})
+        for (int again = 0; again < 200; ++again) {
+            const auto value = static_cast<std::uint8_t>(random());
+            std::vector<std::uint8_t> values(size, value);
+            for (unsigned changes = random() % 3; changes > 0; --changes)
+                values[random() % size] = static_cast<std::uint8_t>(random());
+            const std::uint8_t *const from = values.data() + random() % size, *const end = values.data() + size;
+            EXPECT_EQ(run_end(from, end), std::find_if(from, end, [from](std::uint8_t v) { return v != *from; }));
+        }
+}
+
 TEST(OuterArea, OfNothingIsNothingAndItEndsWhenAskedTo) {
     std::vector<std::uint8_t> none, some(100, 255);
     keep_outer(none, 0);
