@@ -117,17 +117,20 @@ class NearestArt {
             const Lab lab = to_lab(c);
             known.push_back({lab, luminance_of(lab.lightness - tolerance - rounding),
                              luminance_of(lab.lightness + tolerance + rounding)});
+            darkest = std::min(darkest, known.back().darkest);
+            lightest = std::max(lightest, known.back().lightest);
         }
     }
     /// Its place plus one, or 0 for none.
     std::uint8_t operator()(Rgb c) {
         const std::uint32_t key = (std::uint32_t{c.red} << 16 | std::uint32_t{c.green} << 8 | c.blue) + 1;
-        if (key == last.key) // grounds are even
-            return last.colour;
+        // Most of what is none of them is told by its lightness.
+        const double light = luminance(c);
+        if (light < darkest || light > lightest)
+            return 0;
         Answer& answer = answers[(key * 2654435761U) >> 20];
         if (answer.key != key)
-            answer = {key, look(c)};
-        last = answer;
+            answer = {key, look(c, light)};
         return answer.colour;
     }
 
@@ -143,12 +146,10 @@ class NearestArt {
     static constexpr std::size_t slots = 1 << 12;
     double limit;
     std::vector<Known> known;
+    double darkest = 2, lightest = -1; ///< of all of them
     std::vector<Answer> answers;
-    Answer last;
 
-    [[nodiscard]] std::uint8_t look(Rgb c) const {
-        // Most of what is none of them is told by its lightness.
-        const double light = luminance(c);
+    [[nodiscard]] std::uint8_t look(Rgb c, double light) const {
         if (std::ranges::none_of(known, [light](const Known& k) { return k.darkest <= light && light <= k.lightest; }))
             return 0;
         const Lab lab = to_lab(c);

@@ -25,43 +25,94 @@ Image cropped(const Image& image, const PixelBox& wanted) {
     return result;
 }
 
+namespace {
+
+/// Sums over some rows of a picture, for each of its columns: alpha, and the colours weighted by it.
+class ColumnSums {
+  public:
+    explicit ColumnSums(int width)
+        : sums(static_cast<std::size_t>(width) * 4), across(static_cast<std::size_t>(width)) {}
+
+    void clear() { std::ranges::fill(sums, 0U); }
+    /// A plain loop, so that it is done for many at once.
+    void add_row(const std::uint8_t* __restrict rgba) {
+        const std::size_t width = across;
+        std::uint32_t* const __restrict red = sums.data(), * const __restrict green = red + width, * const __restrict blue = green + width, * const __restrict alphas = blue + width;
+        for (std::size_t x = 0; x < width; ++x) {
+            const std::uint32_t alpha = rgba[4 * x + 3];
+            red[x] += alpha * rgba[4 * x];
+            green[x] += alpha * rgba[4 * x + 1];
+            blue[x] += alpha * rgba[4 * x + 2];
+            alphas[x] += alpha;
+        }
+    }
+    /// Of the columns [first, last): red, green, blue, alpha.
+    [[nodiscard]] std::array<std::uint32_t, 4> of(std::size_t first, std::size_t last) const {
+        std::array<std::uint32_t, 4> all{};
+        const std::uint32_t *const red = sums.data(), *const green = red + across, *const blue = green + across,
+                                   *const alphas = blue + across;
+        for (std::size_t x = first; x < last; ++x) {
+            all[0] += red[x];
+            all[1] += green[x];
+            all[2] += blue[x];
+            all[3] += alphas[x];
+        }
+        return all;
+    }
+
+  private:
+    std::vector<std::uint32_t> sums; // red, green, blue, alpha
+    std::size_t across;
+};
+
+/// Divides rounded to the nearest by a number that is often the same, which is quicker than dividing.
+class Divisor {
+  public:
+    std::uint8_t operator()(std::uint32_t sum, std::uint32_t count) {
+        if (count != divisor) {
+            divisor = count;
+            inverse = 1.0 / count;
+        }
+        const std::uint32_t whole = sum + count / 2;
+        auto quotient = static_cast<std::uint32_t>(whole * inverse);
+        quotient -= quotient * count > whole;
+        quotient += whole - quotient * count >= count;
+        return static_cast<std::uint8_t>(quotient);
+    }
+
+  private:
+    std::uint32_t divisor = 1;
+    double inverse = 1;
+};
+
+} // namespace
+
 Image reduced(const Image& image, int factor, const Work& work) {
     Image result = Image::unset((image.width + factor - 1) / factor, (image.height + factor - 1) / factor);
     for_bands(result.height, work, [&](int first, int last) {
-        std::vector<std::array<std::uint32_t, 5>> sums(
-            static_cast<std::size_t>(result.width)); // r, g, b, alpha, pixels
+        ColumnSums sums(image.width);
+        Divisor mean;
         for (int y = first; y < last; ++y) {
-            std::fill(sums.begin(), sums.end(), std::array<std::uint32_t, 5>{});
-            for (int v = y * factor; v < std::min(image.height, (y + 1) * factor); ++v) {
-                const std::uint8_t* p =
-                    image.rgba.data() + 4 * static_cast<std::size_t>(v) * static_cast<std::size_t>(image.width);
-                for (int x = 0; x < result.width; ++x) {
-                    const int across = std::min(factor, image.width - x * factor);
-                    std::uint32_t red = 0, green = 0, blue = 0, alphas = 0;
-                    for (int u = 0; u < across; ++u, p += 4) {
-                        const std::uint32_t alpha = p[3];
-                        if (alpha == 0)
-                            continue;
-                        red += alpha * p[0];
-                        green += alpha * p[1];
-                        blue += alpha * p[2];
-                        alphas += alpha;
-                    }
-                    auto& sum = sums[static_cast<std::size_t>(x)];
-                    sum[0] += red;
-                    sum[1] += green;
-                    sum[2] += blue;
-                    sum[3] += alphas;
-                    sum[4] += static_cast<std::uint32_t>(across);
-                }
-            }
+            sums.clear();
+            const int top = y * factor, bottom = std::min(image.height, top + factor);
+            for (int v = top; v < bottom; ++v)
+                sums.add_row(image.rgba.data() +
+                             4 * static_cast<std::size_t>(v) * static_cast<std::size_t>(image.width));
             std::uint8_t* out =
                 result.rgba.data() + 4 * static_cast<std::size_t>(y) * static_cast<std::size_t>(result.width);
-            for (const auto& sum : sums) {
-                const std::uint32_t alpha = std::max(1U, sum[3]);
-                for (std::size_t k = 0; k < 3; ++k)
-                    *out++ = static_cast<std::uint8_t>((sum[k] + alpha / 2) / alpha);
-                *out++ = static_cast<std::uint8_t>((sum[3] + sum[4] / 2) / std::max(1U, sum[4]));
+            for (int x = 0; x < result.width; ++x, out += 4) {
+                const int left = x * factor, right = std::min(image.width, left + factor);
+                const auto [red, green, blue, alpha] =
+                    sums.of(static_cast<std::size_t>(left), static_cast<std::size_t>(right));
+                if (alpha == 0) {
+                    std::fill_n(out, 4, std::uint8_t{0});
+                    continue;
+                }
+                const auto pixels = static_cast<std::uint32_t>((right - left) * (bottom - top));
+                out[0] = mean(red, alpha);
+                out[1] = mean(green, alpha);
+                out[2] = mean(blue, alpha);
+                out[3] = static_cast<std::uint8_t>((alpha + pixels / 2) / pixels);
             }
         }
     });

@@ -12,6 +12,12 @@ namespace fusuma {
 
 namespace {
 
+QImage at_most(const QImage& image, int most_px) {
+    return std::max(image.width(), image.height()) <= most_px
+               ? image
+               : image.scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+}
+
 QImage shown_at(const Pixels& whole, int most_px, const Work& work) {
     const auto image = whole.get(work);
     const Image& pixels = *image;
@@ -19,9 +25,7 @@ QImage shown_at(const Pixels& whole, int most_px, const Work& work) {
     if (longer <= most_px)
         return image_of(pixels).convertToFormat(QImage::Format_ARGB32_Premultiplied);
     const Image small = reduced(pixels, std::max(1, longer / most_px));
-    return image_of(small)
-        .convertToFormat(QImage::Format_ARGB32_Premultiplied)
-        .scaled(most_px, most_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    return at_most(image_of(small).convertToFormat(QImage::Format_ARGB32_Premultiplied), most_px);
 }
 
 QImage shown_at(const std::shared_ptr<const DrawnArt>& drawn, int most_px, const Work& work) {
@@ -64,10 +68,16 @@ class ShownArt {
                     return entries.front().image;
                 }
         }
-        if (!decoding && !std::visit([](const auto& a) { return is_at_hand(a); }, art))
+        const bool is_of_larger = most_px < shown_sizes[1] && std::holds_alternative<Pixels>(art);
+        if (!is_of_larger && !decoding && !std::visit([](const auto& a) { return is_at_hand(a); }, art))
             return {};
+        // The smallest of the next, which is made as quickly as it: going through all pixels is what takes time.
         const QImage image =
-            std::visit([&](const auto& a) { return shown_at(a, most_px, decoding ? *decoding : Work{}); }, art);
+            is_of_larger
+                ? at_most(get(art, shown_sizes[1], decoding), most_px)
+                : std::visit([&](const auto& a) { return shown_at(a, most_px, decoding ? *decoding : Work{}); }, art);
+        if (image.isNull())
+            return {};
         const std::scoped_lock lock(mutex);
         entries.push_front({held, most_px, image});
         bytes += image.sizeInBytes();

@@ -271,6 +271,7 @@ TEST_F(LatePixels, WhatTheSheetShowedWithoutItsArtIsShownWithItOnceThatIsThere) 
     const QImage before = view->grab().toImage();
     Pixels::keep_within(1);
     keep_shown_within(0); // as when a hundred others were looked at meanwhile
+    static_cast<void>(shown_art(Pixels(Image(9, 9)), shown_sizes.front()));
     keep_shown_within(512 << 20);
     view->zoom_by(2); // so that it is painted anew
     static_cast<void>(view->grab());
@@ -288,6 +289,32 @@ TEST(ShownArt, OfManyIsKeptInTheSizesThatAllHaveRoomIn) {
     EXPECT_EQ(size_for_all(300), 500);
     EXPECT_EQ(size_for_all(2'000), 200);
     EXPECT_EQ(size_for_all(10'000), 0) << "each is made when it is looked at";
+}
+
+/// The smallest is made of the next, and looks like one that is made of the picture itself.
+TEST(ShownArt, LooksTheSameInEverySizeHoweverItWasMade) {
+    Image image(2600, 1300);
+    for (int y = 0; y < image.height; ++y)
+        for (int x = 0; x < image.width; ++x) {
+            std::uint8_t* p =
+                image.rgba.data() + 4 * (std::size_t{2600} * static_cast<std::size_t>(y) + static_cast<std::size_t>(x));
+            p[0] = static_cast<std::uint8_t>(x / 11);
+            p[1] = (x / 200 + y / 200) % 2 == 0 ? 220 : 40;
+            p[3] = std::hypot(x - 1300, y - 650) < 600 ? 255 : 0;
+        }
+    const QImage whole = image_of(image).convertToFormat(QImage::Format_ARGB32_Premultiplied);
+    const PrintArt art = Pixels(Image(image));
+    prepare_art(art);
+    for (const int size : shown_sizes) {
+        const QImage one = art_at_hand(art, size);
+        const QImage direct = whole.scaled(size, size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+        ASSERT_EQ(one.size(), direct.size());
+        double off = 0;
+        for (int y = 0; y < one.height(); ++y)
+            for (int i = 0; i < 4 * one.width(); ++i)
+                off += std::abs(one.constScanLine(y)[i] - direct.constScanLine(y)[i]);
+        EXPECT_LT(off / static_cast<double>(one.sizeInBytes()), 2) << size;
+    }
 }
 
 /// Given more time while it is on its way, it is fetched once more, and comes twice.

@@ -36,6 +36,35 @@ TEST(BesideOpenCv, OtsusThresholdIsTheSame) {
     }
 }
 
+/// Opaque pictures are their areas' means; of those that are clear in part, the colours count by their alpha.
+TEST(BesideOpenCv, ReducedPicturesAreTheMeansOfAreas) {
+    std::mt19937 random(8);
+    for (const int factor : {1, 2, 3, 7, 64})
+        for (const bool is_opaque : {true, false}) {
+            Image image(factor * 13, factor * 5);
+            for (std::size_t i = 0; i < image.rgba.size(); ++i)
+                image.rgba[i] = static_cast<std::uint8_t>(i % 4 == 3 && (is_opaque || i % 3 == 0) ? 255 : random());
+            const Image small = reduced(image, factor);
+            const cv::Mat pixels(image.height, image.width, CV_8UC4, image.rgba.data());
+            cv::Mat weighted(pixels.size(), CV_64FC4), means;
+            for (int y = 0; y < pixels.rows; ++y)
+                for (int x = 0; x < pixels.cols; ++x) {
+                    const auto& p = pixels.at<cv::Vec4b>(y, x);
+                    weighted.at<cv::Vec4d>(y, x) = {double(p[0]) * p[3], double(p[1]) * p[3], double(p[2]) * p[3],
+                                                    double(p[3])};
+                }
+            cv::resize(weighted, means, {13, 5}, 0, 0, cv::INTER_AREA);
+            for (int y = 0; y < means.rows; ++y)
+                for (int x = 0; x < means.cols; ++x) {
+                    const auto& mean = means.at<cv::Vec4d>(y, x);
+                    const std::uint8_t* p = small.rgba.data() + 4 * (y * small.width + x);
+                    EXPECT_NEAR(p[3], mean[3], 0.5 + 1e-9);
+                    for (int k = 0; k < 3; ++k)
+                        EXPECT_NEAR(p[k], mean[3] > 0 ? mean[k] / mean[3] : 0, 0.5 + 1e-9) << factor;
+                }
+        }
+}
+
 TEST(BesideOpenCv, PiecesAndHolesAreTheSame) {
     std::mt19937 random(5);
     std::uniform_real_distribution<double> place(20, 380), size(4, 40);
