@@ -42,6 +42,9 @@ double cubic_length(Point p0, const Segment& s) {
 
 /// Parameters in (0, 1) where one coordinate of a cubic stands still.
 void include_extremes(Rect& box, Point p0, const Segment& s, double Point::*axis) {
+    const auto [least, most] = std::minmax(p0.*axis, s.end.*axis);
+    if (least <= std::min(s.control1.*axis, s.control2.*axis) && std::max(s.control1.*axis, s.control2.*axis) <= most)
+        return; // a curve does not leave the box of its four points
     const double d0 = s.control1.*axis - p0.*axis;
     const double d1 = s.control2.*axis - s.control1.*axis;
     const double d2 = s.end.*axis - s.control2.*axis;
