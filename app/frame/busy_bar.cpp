@@ -5,10 +5,13 @@
 #include <QHBoxLayout>
 #include <QProgressBar>
 #include <QTimer>
+#include <algorithm>
+#include <utility>
 
 namespace fusuma::app {
 
-BusyBar::BusyBar(Model& project, QWidget* parent) : QWidget(parent), model(project) {
+BusyBar::BusyBar(Model& project, QWidget* parent, std::function<QWidget*()> view_in_sight)
+    : QWidget(parent), model(project), view(std::move(view_in_sight)) {
     setObjectName(QStringLiteral("busy"));
     setAttribute(Qt::WA_StyledBackground);
     auto* layout = new QHBoxLayout(this);
@@ -45,9 +48,27 @@ void BusyBar::look() {
     bar->setRange(0, business->done < 0 ? 0 : 1000);
     bar->setValue(static_cast<int>(business->done * 1000));
     adjustSize();
-    move((parentWidget()->width() - width()) / 2, parentWidget()->height() - height() - 56);
+    move(place());
     show();
     raise();
+}
+
+QPoint BusyBar::place() const {
+    constexpr int from_edge = 56, gap = 8; // px
+    const QWidget& all = *parentWidget();
+    QRect here({(all.width() - width()) / 2, all.height() - height() - from_edge}, size());
+    const QWidget* seen = view();
+    if (!seen)
+        return here.topLeft();
+    QList<QRect> tools;
+    for (const auto* tool : seen->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly))
+        if (tool->isVisible())
+            tools << QRect(tool->mapTo(&all, QPoint()), tool->size());
+    std::ranges::sort(tools, std::greater{}, &QRect::bottom);
+    for (const QRect& tool : tools)
+        if (here.intersects(tool))
+            here.moveBottom(tool.top() - gap);
+    return here.topLeft();
 }
 
 } // namespace fusuma::app

@@ -63,7 +63,7 @@ MainWindow::MainWindow(Model& project)
     auto* strip = new PreflightStrip(model, middle);
     layout->addWidget(strip);
     setCentralWidget(middle);
-    new BusyBar(model, middle);
+    new BusyBar(model, middle, [this] { return view_in_sight(); });
 
     connect(bench, &BenchPage::put_on_sheet_wanted, this, [this] {
         model.copies.place(1);

@@ -215,6 +215,39 @@ TEST_F(Leaving, StoppingTheFillingLeavesAFileThatIsBeingMadeAlone) {
     EXPECT_TRUE(*written);
 }
 
+TEST_F(Leaving, WhatTellsOfWorkLiesAboveTheToolsOfThePage) {
+    model.project.adopt(test::disc_document({}), "Discs");
+    settle();
+    auto* doors = window.findChild<Doors*>();
+    doors->go_to(1); // the Sheet
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !doors->is_sliding(); }, long_enough));
+    model.searches.search("A search with a long name",
+                          [](const Document& now, Planner&, const Work& work, const auto&) {
+                              while (!work.stop.stop_requested())
+                                  QThread::msleep(1);
+                              return Searches::Searched{now, "Filled."};
+                          });
+    auto* bar = window.findChild<QWidget*>("busy");
+    const auto rect_of = [this](const QWidget* one) { return QRect(one->mapTo(&window, QPoint()), one->size()); };
+    for (const QSize& size : {QSize(1280, 800), QSize(1024, 700), window.minimumSizeHint()}) {
+        window.resize(size);
+        ASSERT_TRUE(QTest::qWaitFor([&] { return bar->isVisible(); }, long_enough));
+        const auto is_clear_of_tools = [&] {
+            int tools = 0, covered = 0;
+            for (const auto* tool :
+                 window.findChild<SheetView*>()->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly)) {
+                tools += tool->isVisible();
+                covered += tool->isVisible() && rect_of(tool).intersects(rect_of(bar));
+            }
+            return tools >= 2 && covered == 0 &&
+                   rect_of(window.findChild<SheetView*>()).contains(rect_of(bar).center());
+        };
+        EXPECT_TRUE(QTest::qWaitFor(is_clear_of_tools, long_enough)) << size.width();
+    }
+    QTest::mouseClick(window.findChild<QPushButton*>("stopBusiness"), Qt::LeftButton);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
+}
+
 TEST_F(Leaving, AFileThatSomebodyElseWroteIsNotReplacedWithoutAQuestion) {
     const QString path = folder.filePath("shared.fusuma");
     ASSERT_TRUE(save(path));
