@@ -1513,8 +1513,8 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <translation>Umbenennen</translation>
     </message>
     <message>
-        <source>being worked out</source>
-        <translation>wird berechnet</translation>
+        <source>not worked out yet</source>
+        <translation>noch nicht berechnet</translation>
     </message>
 </context>
 <context>
@@ -3300,6 +3300,10 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
     <message>
         <source>%1 — %2 (Ctrl+%3)</source>
         <translation>%1 — %2 (Strg+%3)</translation>
+    </message>
+    <message>
+        <source>not looked at yet</source>
+        <translation>noch nicht geprüft</translation>
     </message>
 </context>
 <context>

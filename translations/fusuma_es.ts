@@ -1513,8 +1513,8 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <translation>Cambiar nombre</translation>
     </message>
     <message>
-        <source>being worked out</source>
-        <translation>calculándose</translation>
+        <source>not worked out yet</source>
+        <translation>aún sin calcular</translation>
     </message>
 </context>
 <context>
@@ -3300,6 +3300,10 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
     <message>
         <source>%1 — %2 (Ctrl+%3)</source>
         <translation>%1 — %2 (Ctrl+%3)</translation>
+    </message>
+    <message>
+        <source>not looked at yet</source>
+        <translation>aún sin revisar</translation>
     </message>
 </context>
 <context>

@@ -1513,8 +1513,8 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <translation>Renommer</translation>
     </message>
     <message>
-        <source>being worked out</source>
-        <translation>en cours de calcul</translation>
+        <source>not worked out yet</source>
+        <translation>pas encore calculé</translation>
     </message>
 </context>
 <context>
@@ -3300,6 +3300,10 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
     <message>
         <source>%1 — %2 (Ctrl+%3)</source>
         <translation>%1 — %2 (Ctrl+%3)</translation>
+    </message>
+    <message>
+        <source>not looked at yet</source>
+        <translation>pas encore vérifié</translation>
     </message>
 </context>
 <context>

@@ -1512,8 +1512,8 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <translation>名前を変える</translation>
     </message>
     <message>
-        <source>being worked out</source>
-        <translation>計算中</translation>
+        <source>not worked out yet</source>
+        <translation>まだ計算していません</translation>
     </message>
 </context>
 <context>
@@ -3293,6 +3293,10 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
     <message>
         <source>%1 — %2 (Ctrl+%3)</source>
         <translation>%1 — %2 (Ctrl+%3)</translation>
+    </message>
+    <message>
+        <source>not looked at yet</source>
+        <translation>まだ確認していません</translation>
     </message>
 </context>
 <context>

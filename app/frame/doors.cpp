@@ -21,9 +21,10 @@ void Door::set_state(DoorState next) {
     if (state == next)
         return;
     state = next;
-    const QString words = state == DoorState::fine     ? tr("fine")
-                          : state == DoorState::to_fix ? tr("something to fix")
-                                                       : tr("not started");
+    const QString words = state == DoorState::fine            ? tr("fine")
+                          : state == DoorState::to_fix        ? tr("something to fix")
+                          : state == DoorState::not_looked_at ? tr("not looked at yet")
+                                                              : tr("not started");
     setAccessibleName(text() + ", " + words);
     setToolTip(tr("%1 — %2 (Ctrl+%3)").arg(text(), words).arg(number));
     update();
@@ -48,7 +49,7 @@ void Door::paintEvent(QPaintEvent*) {
     painter.setFont(small);
     painter.drawText(QRectF(0, 14, width(), 16), Qt::AlignCenter, QString::number(number));
     const QPointF dot(middle, 46);
-    if (state == DoorState::not_started) {
+    if (state == DoorState::not_started || state == DoorState::not_looked_at) {
         painter.setPen(QPen(t.dim, 1.5));
         painter.setBrush(Qt::NoBrush);
         painter.drawEllipse(dot, 4.5, 4.5);

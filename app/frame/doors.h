@@ -11,7 +11,7 @@ class QVariantAnimation;
 
 namespace fusuma::app {
 
-enum class DoorState { fine, not_started, to_fix };
+enum class DoorState { fine, not_started, not_looked_at, to_fix };
 
 /// A closed sliding door: an upright panel with a round pull, the place's name and how things stand there.
 class Door : public QAbstractButton {

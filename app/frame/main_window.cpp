@@ -354,11 +354,12 @@ void MainWindow::refresh_doors() {
                                     [](const Finding& f) { return f.severity == Severity::to_fix; });
     const auto& d = model.document();
     doors->door(0).set_state(d.stickers.empty() ? DoorState::not_started : DoorState::fine);
-    const bool is_looked_at = !d.placements.empty() && !s.document.placements.empty();
-    for (const int of_sheet : {1, 2})
-        doors->door(of_sheet).set_state(!is_looked_at ? DoorState::not_started
-                                        : to_fix      ? DoorState::to_fix
-                                                      : DoorState::fine);
+    const DoorState of_sheet = d.placements.empty()            ? DoorState::not_started
+                               : s.document.placements.empty() ? DoorState::not_looked_at
+                               : to_fix                        ? DoorState::to_fix
+                                                               : DoorState::fine;
+    for (const int place : {1, 2})
+        doors->door(place).set_state(of_sheet);
 }
 
 void MainWindow::set_other_windows(const std::function<bool(const QString&)>& show_if_open,

@@ -55,7 +55,7 @@ class TrayCard : public QWidget {
         state = shown_state;
         const QString words = state == CardState::to_fix    ? tr("something to fix")
                               : state == CardState::look_at ? tr("something to look at")
-                              : state == CardState::unknown ? tr("being worked out")
+                              : state == CardState::unknown ? tr("not worked out yet")
                                                             : tr("fine");
         setAccessibleName(QString::fromStdString(sticker.name) + ", " + words);
         setToolTip(

@@ -24,6 +24,9 @@ struct Screen {
     double text_scale = 1;
     const char* language = nullptr; ///< other than English
 };
+void PrintTo(const Screen& screen, std::ostream* out) {
+    *out << screen.width << " x " << screen.height;
+}
 
 /// Before the window is made, as a desktop's text size is known by then.
 struct Dressed : testing::WithParamInterface<Screen> {

@@ -116,6 +116,7 @@ TEST_F(Frame, DoorsStandOnTheSideWhereTheirPlacesLie) {
 TEST_F(Frame, DoorsSayHowThingsStand) {
     EXPECT_THAT(door(2).accessibleName().toStdString(), testing::HasSubstr("not started"));
     model.project.adopt(test::disc_document({{60, 100}}), "Test");
+    EXPECT_THAT(door(2).accessibleName().toStdString(), testing::HasSubstr("not looked at yet"));
     settle();
     EXPECT_THAT(door(2).accessibleName().toStdString(), testing::HasSubstr("fine"));
     model.project.adopt(test::disc_document({{5, 100}}), "Test");
