@@ -1,4 +1,4 @@
-// Before Qt, whose word "signals" they use otherwise.
+#undef signals // glib has a field of this name
 #include <cairo-svg.h>
 #include <librsvg/rsvg.h>
 #include <poppler.h>
