@@ -182,7 +182,7 @@ class ColourParting {
     }
     /// Leaves only what is joined to the picture's edge.
     void keep_outer_only(const Work& work) {
-        std::vector<std::uint8_t> outer(colour_at.size());
+        PixelBytes outer = PixelBytes::unset(colour_at.size());
         const auto for_all = [&](const Work& its, auto&& each) {
             for_pixels(image.width, image.height, its, [&](std::size_t from, std::size_t to) {
                 std::uint8_t* const colour = colour_at.data();
@@ -240,7 +240,7 @@ class ColourParting {
     const Image& image;
     double tolerance;
     std::vector<std::uint8_t> colour_at; // place in `colours` plus one, or 0
-    std::vector<std::uint8_t> is_sure_other;
+    PixelBytes is_sure_other;
 
     [[nodiscard]] std::size_t at(int x, int y) const {
         return static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
@@ -353,7 +353,7 @@ class ColourParting {
     }
     /// Finds the pixels that have no picked one round them.
     void find_sure_others(const Work& work) {
-        is_sure_other.resize(colour_at.size());
+        is_sure_other = PixelBytes::unset(colour_at.size());
         for_bands(image.height, work, [&](int first, int last) {
             const auto width = static_cast<std::size_t>(image.width);
             std::vector<std::uint8_t> any(width + 2); // picked, of three in each column, with a column on either side

@@ -268,7 +268,7 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     constexpr double near = 10;
     const int sure = static_cast<int>(std::ceil(std::max(near, 0.8 * tolerance)));
     const auto w = static_cast<std::size_t>(image.width);
-    std::vector<std::uint8_t> kind(image.pixels()), reached(image.pixels());
+    PixelBytes kind = PixelBytes::unset(image.pixels()), reached = PixelBytes::unset(image.pixels());
     for_pixels(image.width, image.height, work.part(0, 0.3), [&](std::size_t from, std::size_t to) {
         tell_kinds(image.rgba.data() + 4 * from, to - from, ground, sure, kind.data() + from);
         const std::uint8_t* const kinds = kind.data();

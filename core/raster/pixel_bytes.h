@@ -8,8 +8,8 @@
 
 namespace fusuma {
 
-/// The bytes of a picture: memory of their own, or a part of a larger piece that is let go when nobody uses it any
-/// more, such as one that another program filled. A copy has memory of its own.
+/// The bytes of a picture, or one for each of its pixels: memory of their own, or a part of a larger piece that is let
+/// go when nobody uses it any more, such as one that another program filled. A copy has memory of its own.
 class PixelBytes {
   public:
     PixelBytes() = default;

@@ -1,6 +1,7 @@
 #include "core/raster/runs.h"
 
 #include <algorithm>
+#include <vector>
 
 namespace fusuma {
 
@@ -40,11 +41,11 @@ class JoinedRuns {
 
 } // namespace
 
-void keep_outer(std::vector<std::uint8_t>& area, int width, const Work& work) {
+void keep_outer(std::span<std::uint8_t> area, int width, const Work& work) {
     if (area.empty())
         return;
     const auto columns = static_cast<std::size_t>(width), height = area.size() / columns;
-    const auto row = [&](std::size_t y) { return std::span(area).subspan(y * columns, columns); };
+    const auto row = [&](std::size_t y) { return area.subspan(y * columns, columns); };
     JoinedRuns runs;
     std::vector<std::uint32_t> starts; // of the rows' runs
     std::uint32_t before = runs.count();

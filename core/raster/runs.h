@@ -6,7 +6,6 @@
 #include <cstdint>
 #include <cstring>
 #include <span>
-#include <vector>
 
 namespace fusuma {
 
@@ -35,6 +34,6 @@ template <typename Value, typename Each> void for_runs_of(std::uint8_t value, st
 
 /// Leaves of an area only what is joined to the picture's edge, side by side. Throws Stopped when asked to stop.
 /// @param area  255 where it is, else 0, row by row
-void keep_outer(std::vector<std::uint8_t>& area, int width, const Work& work = {});
+void keep_outer(std::span<std::uint8_t> area, int width, const Work& work = {});
 
 } // namespace fusuma
