@@ -4,7 +4,7 @@
 #include "core/preflight/preflight.h"
 #include "core/result.h"
 
-#include <nlohmann/json.hpp>
+#include "formats/basics/json.h"
 #include <optional>
 #include <string>
 #include <vector>

@@ -8,11 +8,11 @@
 #include "formats/project/project_file.h"
 #include "formats/project/thumbnail.h"
 
+#include "formats/basics/json.h"
 #include <QBuffer>
 #include <QDir>
 #include <QUuid>
 #include <algorithm>
-#include <nlohmann/json.hpp>
 
 namespace fusuma::app {
 
@@ -61,10 +61,11 @@ LeftWork look_at(const QFileInfo& file) {
     left.name = QObject::tr("Unsaved work");
     if (const auto words = small_entry(left.file, about_entry)) {
         const auto json = nlohmann::json::parse(words->begin(), words->end(), nullptr, false);
-        if (json.is_object()) {
-            left.name = QString::fromStdString(json.value("name", left.name.toStdString()));
-            left.path = QString::fromStdString(json.value("path", std::string()));
-            left.was_tried = json.value("tried", false);
+        try {
+            left.name = QString::fromStdString(json.at("name").get<std::string>());
+            left.path = QString::fromStdString(json.at("path").get<std::string>());
+            left.was_tried = json.at("tried").get<bool>();
+        } catch (const nlohmann::json::exception&) { // of another version: the work is what counts
         }
     }
     left.picture = QImage::fromData(small_entry(left.file, thumbnail_entry).value_or(QByteArray()), "PNG");

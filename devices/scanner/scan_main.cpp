@@ -3,16 +3,16 @@
 
 #include "devices/scanner/scan_program.h"
 
-#include <nlohmann/json.hpp>
+#include "formats/basics/json.h"
 #include <sane/sane.h>
 #include <sane/saneopts.h>
 
 #include <algorithm>
 #include <atomic>
+#include <cerrno>
 #include <cmath>
 #include <csignal>
 #include <cstring>
-#include <iostream>
 #include <map>
 #include <unistd.h>
 #include <vector>
@@ -139,8 +139,30 @@ void take_row(const std::vector<SANE_Byte>& row, const SANE_Parameters& p, unsig
         }
 }
 
+int answers = STDOUT_FILENO; ///< where they are written
+
+/// Whether somebody took it.
+bool give(const char* bytes, std::size_t size) {
+    while (size > 0) {
+        const ssize_t taken = ::write(answers, bytes, size);
+        if (taken < 0 && errno == EINTR)
+            continue;
+        if (taken <= 0)
+            return false;
+        bytes += taken;
+        size -= static_cast<std::size_t>(taken);
+    }
+    return true;
+}
 void give(const json& line) {
-    std::cout << line.dump(-1, ' ', false, json::error_handler_t::replace) << std::endl;
+    const std::string words = line.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
+    give(words.data(), words.size());
+}
+
+/// Some drivers print what they do: that goes with their complaints, and answers go where it went.
+void part_answers_from_chatter() {
+    if (const int apart = ::dup(STDOUT_FILENO); apart >= 0 && ::dup2(STDERR_FILENO, STDOUT_FILENO) >= 0)
+        answers = apart;
 }
 
 int list() {
@@ -261,8 +283,7 @@ int scan(const json& wish) {
             continue;
         filled = 0;
         take_row(row, p, reinterpret_cast<unsigned char*>(rgb.data()), width);
-        std::cout.write(rgb.data(), static_cast<std::streamsize>(rgb.size())).flush();
-        if (!std::cout)
+        if (!give(rgb.data(), rgb.size()))
             return scan_unheard;
     }
 }
@@ -285,7 +306,7 @@ int run(int argc, char** argv) {
 
 int main(int argc, char** argv) {
     std::signal(SIGPIPE, SIG_IGN); // who no longer listens is told by the next write
+    fusuma::part_answers_from_chatter();
     const int end = fusuma::run(argc, argv);
-    std::cout.flush();
     _exit(end); // not by the ways of drivers and their threads, which may not come to an end
 }

@@ -3,10 +3,10 @@
 #include "devices/scanner/scan_program.h"
 #include "formats/basics/shipped.h"
 
+#include "formats/basics/json.h"
 #include <QProcess>
 #include <QThread>
 #include <algorithm>
-#include <nlohmann/json.hpp>
 #include <sane/sane.h>
 
 namespace fusuma {
@@ -127,32 +127,45 @@ Result<json> asked(const QStringList& arguments) {
     }
 }
 
+/// What `take` makes of an answer, which may be any words at all.
+template <typename Take> auto taken_from(const json& answer, Take&& take) -> Result<decltype(take(answer))> {
+    try {
+        return take(answer);
+    } catch (const json::exception&) {
+        return unanswered();
+    }
+}
+
 } // namespace
 
 Result<std::vector<ScannerName>> scanners() {
     const auto answer = asked({QStringLiteral("list")});
     if (!answer)
         return answer.problem();
-    std::vector<ScannerName> all;
-    for (const json& one : *answer)
-        all.push_back({QString::fromStdString(one.at("id").get<std::string>()),
-                       QString::fromStdString(one.at("name").get<std::string>())});
-    return all;
+    return taken_from(*answer, [](const json& list) {
+        std::vector<ScannerName> all;
+        for (const json& one : list)
+            all.push_back({QString::fromStdString(one.at("id").get<std::string>()),
+                           QString::fromStdString(one.at("name").get<std::string>())});
+        return all;
+    });
 }
 
 Result<ScannerFacts> look_at_scanner(const QString& id) {
     const auto answer = asked({QStringLiteral("look"), id});
     if (!answer)
         return answer.problem();
-    ScannerFacts facts;
-    const auto glass = answer->at("bed").get<std::array<double, 2>>();
-    facts.bed = {glass[0], glass[1]};
-    facts.resolutions = answer->at("resolutions").get<std::vector<double>>();
-    std::ranges::sort(facts.resolutions);
-    facts.is_any_resolution = answer->at("any_resolution").get<bool>();
-    facts.has_colour = answer->at("colour").get<bool>();
-    facts.has_grey = answer->at("grey").get<bool>();
-    return facts;
+    return taken_from(*answer, [](const json& told) {
+        ScannerFacts facts;
+        const auto glass = told.at("bed").get<std::array<double, 2>>();
+        facts.bed = {glass[0], glass[1]};
+        facts.resolutions = told.at("resolutions").get<std::vector<double>>();
+        std::ranges::sort(facts.resolutions);
+        facts.is_any_resolution = told.at("any_resolution").get<bool>();
+        facts.has_colour = told.at("colour").get<bool>();
+        facts.has_grey = told.at("grey").get<bool>();
+        return facts;
+    });
 }
 
 Result<QImage> scan(const ScanWish& wish, const Work& work) {
@@ -165,7 +178,16 @@ Result<QImage> scan(const ScanWish& wish, const Work& work) {
     const auto facts = program.line([&] { work.at(0); });
     if (!facts)
         return program.problem();
-    const int width = facts->at("width").get<int>(), lines = facts->at("lines").get<int>();
+    struct Form {
+        int width, lines;
+        double dpi;
+    };
+    const auto form = taken_from(*facts, [](const json& told) {
+        return Form{told.at("width").get<int>(), told.at("lines").get<int>(), told.at("dpi").get<double>()};
+    });
+    if (!form)
+        return form.problem();
+    const int width = form->width, lines = form->lines;
     if (width < 1 || qint64{width} * std::max(1, lines) > most_scan_px)
         return problem_of(scan_too_large);
     QImage image(width, lines > 0 ? lines : 1024, QImage::Format_RGB888);
@@ -193,7 +215,7 @@ Result<QImage> scan(const ScanWish& wish, const Work& work) {
         return Problem{"The scanner sent nothing."_said, "Try again."_said};
     if (line < image.height())
         image = image.copy(0, 0, width, line);
-    const int per_metre = static_cast<int>(std::lround(facts->at("dpi").get<double>() / 0.0254));
+    const int per_metre = static_cast<int>(std::lround(std::clamp(form->dpi, 0.0, 1e5) / 0.0254));
     image.setDotsPerMeterX(per_metre);
     image.setDotsPerMeterY(per_metre);
     work.at(1);

@@ -3,8 +3,8 @@
 #include "core/document/document.h"
 #include "formats/basics/wrong_field.h"
 
+#include "formats/basics/json.h"
 #include <array>
-#include <nlohmann/json.hpp>
 #include <stdexcept>
 
 namespace fusuma {

@@ -2,7 +2,7 @@
 
 #include "core/document/document.h"
 
-#include <nlohmann/json.hpp>
+#include "formats/basics/json.h"
 
 namespace fusuma {
 

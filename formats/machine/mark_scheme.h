@@ -3,8 +3,8 @@
 #include "core/result.h"
 #include "core/sheet/marks.h"
 
+#include "formats/basics/json.h"
 #include <QString>
-#include <nlohmann/json.hpp>
 #include <string_view>
 
 namespace fusuma {

@@ -12,6 +12,7 @@
 #include "tests/app/window.h"
 #include "tests/support/plotter.h"
 
+#include "formats/basics/json.h"
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>
@@ -21,7 +22,6 @@
 #include <QPrinter>
 #include <QProcess>
 #include <QSlider>
-#include <nlohmann/json.hpp>
 
 namespace fusuma::app {
 namespace {

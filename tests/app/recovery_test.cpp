@@ -4,6 +4,7 @@
 #include "app/frame/left_work_dialog.h"
 #include "app/frame/windows.h"
 #include "formats/project/project_file.h"
+#include "formats/project/zip_archive.h"
 #include "tests/support/faults.h"
 #include "tests/support/samples.h"
 
@@ -198,6 +199,22 @@ TEST_F(RecoveryTest, SaysWhenWorkWasTriedBefore) {
     ASSERT_EQ(left.size(), 1u);
     EXPECT_TRUE(left[0].was_tried);
     EXPECT_EQ(left[0].name, "Kelp");
+}
+
+/// By another version, or by what wrote over it: the program would end at every start.
+TEST_F(RecoveryTest, WhateverIsSaidOfWorkItIsOffered) {
+    leave("Kelp", 4);
+    const QString file = kept_in + "/" + files().front();
+    auto entries = *unzip(*read_file(file, 1 << 26), 1 << 26);
+    for (const char* words : {R"({"name": 7, "path": [], "tried": 2})", R"({"name": "Kelp"})", "[1]", "7", "{", ""}) {
+        entries["unsaved.json"] = words;
+        const auto zip = zip_bytes(entries);
+        ASSERT_TRUE(zip && write_file(file, *zip));
+        const auto left = Recovery::left_behind(kept_in);
+        ASSERT_EQ(left.size(), 1U) << words;
+        EXPECT_FALSE(left[0].was_tried);
+        EXPECT_FALSE(left[0].name.isEmpty());
+    }
 }
 
 TEST_F(RecoveryTest, ADamagedFileIsToldAndStays) {

@@ -2,11 +2,11 @@
 #include "tests/support/run_cli.h"
 #include "tests/support/samples.h"
 
+#include "formats/basics/json.h"
 #include <QFile>
 #include <QImage>
 #include <fstream>
 #include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
 
 namespace fusuma {
 namespace {

@@ -14,10 +14,10 @@
 #include "tests/support/run_cli.h"
 #include "tests/support/samples.h"
 
+#include "formats/basics/json.h"
 #include <QElapsedTimer>
 #include <QThread>
 #include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
 #include <numbers>
 
 namespace fusuma {

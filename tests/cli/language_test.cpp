@@ -3,11 +3,11 @@
 #include "formats/basics/shipped.h"
 #include "tests/support/run_apart.h"
 
+#include "formats/basics/json.h"
 #include <QFileInfo>
 #include <QProcessEnvironment>
 #include <QTemporaryDir>
 #include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
 
 namespace fusuma {
 namespace {

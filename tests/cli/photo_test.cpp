@@ -8,6 +8,7 @@
 #include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
 
+#include "formats/basics/json.h"
 #include <QImage>
 #include <QPainter>
 #include <QTemporaryDir>
@@ -15,7 +16,6 @@
 #include <fstream>
 #include <gmock/gmock.h>
 #include <iostream>
-#include <nlohmann/json.hpp>
 #include <random>
 
 namespace fusuma {

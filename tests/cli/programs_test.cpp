@@ -6,13 +6,13 @@
 #include "tests/support/samples.h"
 #include "tests/support/waiting.h"
 
+#include "formats/basics/json.h"
 #include <QDir>
 #include <QImage>
 #include <QProcess>
 #include <QRegularExpression>
 #include <QTcpSocket>
 #include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
 #include <set>
 #include <sstream>
 
@@ -165,6 +165,7 @@ TEST_F(Programs, ReadAndWriteThePointAndNotTheCommaInEveryLocale) {
         environment.insert(QStringLiteral("LC_ALL"), locale);
         const QString art = test::demo_art("puffin.png");
         QByteArray all;
+        EXPECT_TRUE(write_file(at("list.csv"), "name\nInis Mor\nistanbul\n"));
         const QStringList commands[] = {
             {"outline", art, "--crop", "300,300,420,420", "--border", "2.5", "--width", "42.5", "-o", at("o.svg")},
             {"sheet",     art,
@@ -180,8 +181,9 @@ TEST_F(Programs, ReadAndWriteThePointAndNotTheCommaInEveryLocale) {
              "--dxf",     at("o.dxf"),
              "--hpgl",    at("o.plt"),
              "--svg",     at("s.svg")},
-            {"sheet", "--label", "rounded:60.5x30.5", "--frame", "0.4,1.5", "--text", "Tide", "--text-style",
-             "size=4.5,spacing=0.5", "--svg", at("l.svg"), "--pdf", at("l.pdf")},
+            {"sheet", "--label", "rounded:60.5x30.5", "--frame", "0.4,1.5", "--text",
+             "TITANIUM {date:d MMMM} {date+30}", "--date", "2026-03-09", "--text-style", "size=4.5,spacing=0.5",
+             "--text", "{name} {number:007}", "--list", at("list.csv"), "--svg", at("l.svg"), "--pdf", at("l.pdf")},
             {"parts", test::demo_art("fair-badge.svg")},
             {"check", at("p.fusuma")},
             {"rehearse", at("p.fusuma"), "--shift", "1.5,0.5", "--turn", "0.5", "--stretch", "0.1,0.2", "--png",

@@ -14,6 +14,7 @@
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
+#include "formats/basics/json.h"
 #include <QDir>
 #include <QElapsedTimer>
 #include <QProcess>
@@ -21,7 +22,6 @@
 #include <QTcpServer>
 #include <QThread>
 #include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
 #include <numbers>
 #include <sstream>
 

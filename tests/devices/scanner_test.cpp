@@ -75,6 +75,25 @@ TEST_F(Scanner, TheTestDevicesPatternComesInAtItsTrueSize) {
     }
 }
 
+/// Neither for its list nor for its picture.
+TEST_F(Scanner, WhatADriverPrintsIsNotTakenForAnAnswer) {
+    const QByteArray before = qgetenv("LD_LIBRARY_PATH");
+    qputenv("LD_LIBRARY_PATH", CHATTY_DRIVER_FOLDER);
+    with_devices("chatty\n");
+    const auto found = scanners();
+    ASSERT_TRUE(found) << found.problem().english();
+    ASSERT_EQ(found->size(), 1U) << "SANE loads the driver from there";
+    EXPECT_EQ(found->front().name, "Quay Chatterbox");
+    const QString& device = found->front().id;
+    EXPECT_TRUE(look_at_scanner(device));
+    const auto picture = scan({.scanner = device, .dpi = 100, .is_colour = false});
+    ASSERT_TRUE(picture) << picture.problem().english();
+    ASSERT_EQ(picture->size(), QSize(8, 4));
+    for (int i = 0; i < 32; ++i)
+        EXPECT_EQ(picture->pixelColor(i % 8, i / 8).red(), i);
+    qputenv("LD_LIBRARY_PATH", before);
+}
+
 TEST_F(Scanner, TellsHowFarItIsAndStopsWhenAsked) {
     const QString device = test_device("read-delay true\nread-delay-duration 2000\n");
     if (device.isEmpty())

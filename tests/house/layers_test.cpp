@@ -162,4 +162,15 @@ TEST(Layers, CoreKnowsNoInterfaceNoFilesAndNoClock) {
     });
 }
 
+/// Which adds what whole numbers may be: not by way of it, one part would take what another refuses.
+TEST(Layers, JsonIsReadByWayOfOneHeader) {
+    const std::string way = "formats/basics/json.h";
+    std::vector<std::string> readers = layers;
+    readers.insert(readers.end(), {"tests", "fuzz", "bench"});
+    for (const std::string& layer : readers)
+        for_each_include(layer, [&](const std::string& file, const std::string& name, bool) {
+            EXPECT_TRUE(file == way || !name.starts_with("nlohmann")) << file << " includes " << name;
+        });
+}
+
 } // namespace

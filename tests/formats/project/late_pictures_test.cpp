@@ -7,8 +7,8 @@
 #include "formats/project/zip_archive.h"
 #include "tests/support/samples.h"
 
+#include "formats/basics/json.h"
 #include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
 
 namespace fusuma {
 namespace {

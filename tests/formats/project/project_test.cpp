@@ -6,8 +6,8 @@
 #include "tests/support/faults.h"
 #include "tests/support/samples.h"
 
+#include "formats/basics/json.h"
 #include <gmock/gmock.h>
-#include <nlohmann/json.hpp>
 
 namespace fusuma {
 namespace {
