@@ -269,13 +269,13 @@ TEST_F(LatePixels, WhatTheSheetShowedWithoutItsArtIsShownWithItOnceThatIsThere) 
     key(Qt::Key_2, Qt::ControlModifier);
     auto* view = window.findChild<SheetView*>();
     const QImage before = view->grab().toImage();
+    view->zoom_by(2);
+    static_cast<void>(view->grab());
+    view->zoom_by(0.5); // so that it is painted anew
     Pixels::keep_within(1);
     keep_shown_within(0); // as when a hundred others were looked at meanwhile
     static_cast<void>(shown_art(Pixels(Image(9, 9)), shown_sizes.front()));
     keep_shown_within(512 << 20);
-    view->zoom_by(2); // so that it is painted anew
-    static_cast<void>(view->grab());
-    view->zoom_by(0.5);
     const QImage without = view->grab().toImage();
     EXPECT_NE(without, before) << "it is not there at once";
     EXPECT_TRUE(QTest::qWaitFor([&] { return view->grab().toImage() == before; }, 20'000)) << "it comes back";
