@@ -59,7 +59,7 @@ TEST(Run, EndsAtTheFirstOtherValueWhereverItBegins) {
         for (int again = 0; again < 200; ++again) {
             const auto value = static_cast<std::uint8_t>(random());
             std::vector<std::uint8_t> values(size, value);
-            for (unsigned changes = random() % 3; changes > 0; --changes)
+            for (auto changes = random() % 3; changes > 0; --changes)
                 values[random() % size] = static_cast<std::uint8_t>(random());
             const std::uint8_t *const from = values.data() + random() % size, *const end = values.data() + size;
             EXPECT_EQ(run_end(from, end), std::find_if(from, end, [from](std::uint8_t v) { return v != *from; }));
