@@ -60,6 +60,8 @@ QPoint BusyBar::place() const {
     const QWidget* seen = view();
     if (!seen)
         return here.topLeft();
+    const int middle = seen->mapTo(&all, seen->rect().center()).x();
+    here.moveLeft(std::clamp(middle - width() / 2, 0, std::max(0, all.width() - width())));
     QList<QRect> tools;
     for (const auto* tool : seen->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly))
         if (tool->isVisible())

@@ -12,7 +12,7 @@ class QPushButton;
 namespace fusuma::app {
 
 /// Tells what takes longer than half a second, how far it is, and lets it be stopped. Lies over the lower edge of its
-/// parent, above the tools that lie there, and hides when there is nothing to wait for.
+/// parent, amid the view in sight and above the tools that lie there, and hides when there is nothing to wait for.
 class BusyBar : public QWidget {
     Q_OBJECT
   public:
