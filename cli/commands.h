@@ -3,8 +3,8 @@
 #include "core/plan/plan.h"
 #include "core/preflight/preflight.h"
 #include "core/result.h"
-
 #include "formats/basics/json.h"
+
 #include <optional>
 #include <string>
 #include <vector>

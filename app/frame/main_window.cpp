@@ -226,7 +226,7 @@ void MainWindow::add_menus() {
 
 ZoomView* MainWindow::view_in_sight() const {
     for (auto* view : findChildren<ZoomView*>())
-        if (view->isVisible())
+        if (view->isVisible() && isAncestorOf(view)) // not a dialog's
             return view;
     return nullptr;
 }

@@ -4,11 +4,11 @@
 #include "app/model/log.h"
 #include "core/steps/small_picture.h"
 #include "formats/basics/in_words.h"
+#include "formats/basics/json.h"
 #include "formats/painting/shown_art.h"
 #include "formats/project/project_file.h"
 #include "formats/project/thumbnail.h"
 
-#include "formats/basics/json.h"
 #include <QBuffer>
 #include <QDir>
 #include <QUuid>
@@ -61,12 +61,16 @@ LeftWork look_at(const QFileInfo& file) {
     left.name = QObject::tr("Unsaved work");
     if (const auto words = small_entry(left.file, about_entry)) {
         const auto json = nlohmann::json::parse(words->begin(), words->end(), nullptr, false);
-        try {
-            left.name = QString::fromStdString(json.at("name").get<std::string>());
-            left.path = QString::fromStdString(json.at("path").get<std::string>());
-            left.was_tried = json.at("tried").get<bool>();
-        } catch (const nlohmann::json::exception&) { // of another version: the work is what counts
-        }
+        const auto take = [&](const char* key, auto otherwise) {
+            try {
+                return json.value(key, otherwise);
+            } catch (const nlohmann::json::exception&) { // of another version: the work is what counts
+                return otherwise;
+            }
+        };
+        left.name = QString::fromStdString(take("name", left.name.toStdString()));
+        left.path = QString::fromStdString(take("path", std::string()));
+        left.was_tried = take("tried", false);
     }
     left.picture = QImage::fromData(small_entry(left.file, thumbnail_entry).value_or(QByteArray()), "PNG");
     return left;

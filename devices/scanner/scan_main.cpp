@@ -2,8 +2,8 @@
 // die of ends with it. devices/scanner/README.md tells what it takes and gives.
 
 #include "devices/scanner/scan_program.h"
-
 #include "formats/basics/json.h"
+
 #include <sane/sane.h>
 #include <sane/saneopts.h>
 

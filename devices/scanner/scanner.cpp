@@ -1,9 +1,9 @@
 #include "devices/scanner/scanner.h"
 
 #include "devices/scanner/scan_program.h"
+#include "formats/basics/json.h"
 #include "formats/basics/shipped.h"
 
-#include "formats/basics/json.h"
 #include <QProcess>
 #include <QThread>
 #include <algorithm>

@@ -1,9 +1,9 @@
 #pragma once
 
 #include "core/document/document.h"
+#include "formats/basics/json.h"
 #include "formats/basics/wrong_field.h"
 
-#include "formats/basics/json.h"
 #include <array>
 #include <stdexcept>
 

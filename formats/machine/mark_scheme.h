@@ -2,8 +2,8 @@
 
 #include "core/result.h"
 #include "core/sheet/marks.h"
-
 #include "formats/basics/json.h"
+
 #include <QString>
 #include <string_view>
 

@@ -60,24 +60,20 @@ class ShownArt {
     /// @param decoding  null: only what is at hand
     QImage get(const PrintArt& art, int most_px, const Work* decoding) {
         const std::weak_ptr<const void> held = identity_of(art);
-        {
-            const std::scoped_lock lock(mutex);
-            for (auto it = entries.begin(); it != entries.end(); ++it)
-                if (it->most_px == most_px && !it->art.owner_before(held) && !held.owner_before(it->art)) {
-                    entries.splice(entries.begin(), entries, it);
-                    return entries.front().image;
-                }
+        if (QImage known = find(held, most_px); !known.isNull())
+            return known;
+        // The smallest is made of the next, which takes as long as it: going through all pixels is what does.
+        const bool is_of_next = most_px < shown_sizes[1] && std::holds_alternative<Pixels>(art);
+        QImage image = is_of_next ? find(held, shown_sizes[1]) : QImage();
+        if (image.isNull()) {
+            if (!decoding && !std::visit([](const auto& a) { return is_at_hand(a); }, art))
+                return {};
+            const int first_px = is_of_next ? shown_sizes[1] : most_px;
+            image =
+                std::visit([&](const auto& a) { return shown_at(a, first_px, decoding ? *decoding : Work{}); }, art);
         }
-        const bool is_of_larger = most_px < shown_sizes[1] && std::holds_alternative<Pixels>(art);
-        if (!is_of_larger && !decoding && !std::visit([](const auto& a) { return is_at_hand(a); }, art))
-            return {};
-        // The smallest of the next, which is made as quickly as it: going through all pixels is what takes time.
-        const QImage image =
-            is_of_larger
-                ? at_most(get(art, shown_sizes[1], decoding), most_px)
-                : std::visit([&](const auto& a) { return shown_at(a, most_px, decoding ? *decoding : Work{}); }, art);
-        if (image.isNull())
-            return {};
+        if (is_of_next)
+            image = at_most(image, most_px);
         const std::scoped_lock lock(mutex);
         entries.push_front({held, most_px, image});
         bytes += image.sizeInBytes();
@@ -107,6 +103,16 @@ class ShownArt {
     qsizetype bytes = 0;
     std::mutex mutex;
 
+    /// As used now; null when it is not there.
+    QImage find(const std::weak_ptr<const void>& art, int most_px) {
+        const std::scoped_lock lock(mutex);
+        for (auto it = entries.begin(); it != entries.end(); ++it)
+            if (it->most_px == most_px && !it->art.owner_before(art) && !art.owner_before(it->art)) {
+                entries.splice(entries.begin(), entries, it);
+                return entries.front().image;
+            }
+        return {};
+    }
     void shrink() {
         while (bytes > budget && entries.size() > 1) {
             forget(entries.back());
@@ -143,9 +149,9 @@ void keep_shown_within(qsizetype bytes) {
 }
 
 void prepare_art(const PrintArt& art, int most_px, const Work& work) {
-    for (const int size : shown_sizes)
-        if (size <= most_px)
-            (void)shown_art(art, size, work);
+    for (auto size = shown_sizes.rbegin(); size != shown_sizes.rend(); ++size) // the smallest of what is there then
+        if (*size <= most_px)
+            (void)shown_art(art, *size, work);
 }
 
 int size_for_all(std::size_t arts) {

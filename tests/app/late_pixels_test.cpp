@@ -291,6 +291,25 @@ TEST(ShownArt, OfManyIsKeptInTheSizesThatAllHaveRoomIn) {
     EXPECT_EQ(size_for_all(10'000), 0) << "each is made when it is looked at";
 }
 
+/// The next larger size, of which the smallest is made, takes the room of six of them.
+TEST(ShownArt, AsManyAreKeptAsHaveRoomInTheirSize) {
+    const int size = shown_sizes.front();
+    keep_shown_within(0);
+    keep_shown_within(qsizetype{35} * 4 * size * size);
+    std::vector<PrintArt> arts;
+    for (int i = 0; i < 30; ++i) {
+        arts.emplace_back(Pixels(700, 700, [](const Work&) { return std::make_shared<const Image>(700, 700); }));
+        prepare_art(arts.back(), size);
+    }
+    Pixels::keep_within(1);
+    int at_hand = 0;
+    for (const PrintArt& art : arts)
+        at_hand += !art_at_hand(art, size).isNull();
+    EXPECT_EQ(at_hand, 30);
+    Pixels::keep_within(std::size_t{1} << 30);
+    keep_shown_within(qsizetype{512} << 20);
+}
+
 /// The smallest is made of the next, and looks like one that is made of the picture itself.
 TEST(ShownArt, LooksTheSameInEverySizeHoweverItWasMade) {
     Image image(2600, 1300);

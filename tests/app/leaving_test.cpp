@@ -1,11 +1,14 @@
 // What is asked before something would be lost, and what is lost when somebody says no: nothing.
 
+#include "app/bench/photo_net.h"
 #include "app/sheet/sheet_view.h"
 #include "formats/basics/file.h"
 #include "formats/project/project_file.h"
 #include "tests/app/window.h"
 
 #include <QCloseEvent>
+#include <QDialog>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QProgressBar>
 #include <QPushButton>
@@ -244,6 +247,26 @@ TEST_F(Leaving, WhatTellsOfWorkLiesAboveTheToolsOfThePage) {
         };
         EXPECT_TRUE(QTest::qWaitFor(is_clear_of_tools, long_enough)) << size.width();
     }
+    QTest::mouseClick(window.findChild<QPushButton*>("stopBusiness"), Qt::LeftButton);
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
+}
+
+/// A dialog's view is not in the window.
+TEST_F(Leaving, WhatTellsOfWorkStaysInItsWindowWhenADialogLiesOverIt) {
+    QDialog dialog(&window);
+    dialog.setLayout(new QHBoxLayout);
+    dialog.layout()->addWidget(new PhotoNet(QImage(90, 60, QImage::Format_RGB32)));
+    dialog.show();
+    dialog.move(window.pos() + QPoint(window.width() * 2, 0));
+    model.searches.search("Filling", [](const Document& now, Planner&, const Work& work, const auto&) {
+        while (!work.stop.stop_requested())
+            QThread::msleep(1);
+        return Searches::Searched{now, "Filled."};
+    });
+    auto* bar = window.findChild<QWidget*>("busy");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return bar->isVisible(); }, long_enough));
+    const int middle = bar->geometry().center().x() - bar->parentWidget()->width() / 2;
+    EXPECT_LE(std::abs(middle), 1);
     QTest::mouseClick(window.findChild<QPushButton*>("stopBusiness"), Qt::LeftButton);
     EXPECT_TRUE(QTest::qWaitFor([&] { return !model.searches.is_searching(); }, long_enough));
 }

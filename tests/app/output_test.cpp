@@ -6,13 +6,13 @@
 #include "app/output/rehearsal_view.h"
 #include "devices/practice/practice_printer.h"
 #include "formats/basics/file.h"
+#include "formats/basics/json.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
 #include "tests/app/window.h"
 #include "tests/support/plotter.h"
 
-#include "formats/basics/json.h"
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>

@@ -215,6 +215,9 @@ TEST_F(RecoveryTest, WhateverIsSaidOfWorkItIsOffered) {
         EXPECT_FALSE(left[0].was_tried);
         EXPECT_FALSE(left[0].name.isEmpty());
     }
+    entries["unsaved.json"] = R"({"name": 7, "tried": true})";
+    ASSERT_TRUE(write_file(file, *zip_bytes(entries)));
+    EXPECT_TRUE(Recovery::left_behind(kept_in)[0].was_tried) << "each for itself";
 }
 
 TEST_F(RecoveryTest, ADamagedFileIsToldAndStays) {

@@ -1,8 +1,8 @@
+#include "formats/basics/json.h"
 #include "formats/project/project_file.h"
 #include "tests/support/run_cli.h"
 #include "tests/support/samples.h"
 
-#include "formats/basics/json.h"
 #include <QFile>
 #include <QImage>
 #include <fstream>

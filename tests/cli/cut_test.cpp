@@ -6,6 +6,7 @@
 #include "core/plan/ticket.h"
 #include "core/registration/fit.h"
 #include "formats/basics/file.h"
+#include "formats/basics/json.h"
 #include "formats/cut_files/hpgl.h"
 #include "formats/machine/machine_file.h"
 #include "formats/project/project_file.h"
@@ -14,7 +15,6 @@
 #include "tests/support/run_cli.h"
 #include "tests/support/samples.h"
 
-#include "formats/basics/json.h"
 #include <QElapsedTimer>
 #include <QThread>
 #include <gmock/gmock.h>

@@ -1,9 +1,9 @@
 // The command line speaks the person's language; what programs read stays as it is.
 
+#include "formats/basics/json.h"
 #include "formats/basics/shipped.h"
 #include "tests/support/run_apart.h"
 
-#include "formats/basics/json.h"
 #include <QFileInfo>
 #include <QProcessEnvironment>
 #include <QTemporaryDir>

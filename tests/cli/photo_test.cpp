@@ -3,12 +3,12 @@
 
 #include "core/geometry/outline.h"
 #include "formats/basics/file.h"
+#include "formats/basics/json.h"
 #include "formats/drawing/drawing_read.h"
 #include "reading/dxf/dxf_read.h"
 #include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
 
-#include "formats/basics/json.h"
 #include <QImage>
 #include <QPainter>
 #include <QTemporaryDir>

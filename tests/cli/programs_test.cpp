@@ -2,11 +2,11 @@
 
 #include "devices/cutter/cutter_link.h"
 #include "formats/basics/file.h"
+#include "formats/basics/json.h"
 #include "tests/support/run_apart.h"
 #include "tests/support/samples.h"
 #include "tests/support/waiting.h"
 
-#include "formats/basics/json.h"
 #include <QDir>
 #include <QImage>
 #include <QProcess>

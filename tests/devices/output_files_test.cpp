@@ -3,6 +3,7 @@
 #include "core/plan/ticket.h"
 #include "devices/practice/practice_printer.h"
 #include "formats/basics/file.h"
+#include "formats/basics/json.h"
 #include "formats/basics/qpdf.h"
 #include "formats/cut_files/cut_file.h"
 #include "formats/cut_files/dxf_write.h"
@@ -14,7 +15,6 @@
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
-#include "formats/basics/json.h"
 #include <QDir>
 #include <QElapsedTimer>
 #include <QProcess>

@@ -2,12 +2,12 @@
 
 #include "core/steps/evaluator.h"
 #include "formats/basics/file.h"
+#include "formats/basics/json.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
 #include "formats/project/zip_archive.h"
 #include "tests/support/samples.h"
 
-#include "formats/basics/json.h"
 #include <gmock/gmock.h>
 
 namespace fusuma {
