@@ -4,6 +4,7 @@
 #include "cli/report.h"
 #include "formats/basics/file.h"
 #include "formats/fonts/fonts.h"
+#include "formats/label/calendars.h"
 #include "formats/label/label_json.h"
 #include "formats/label/table_read.h"
 #include "formats/picture/picture_read.h"
@@ -44,6 +45,7 @@ void add_label_options(CLI::App& app, LabelOptions& o) {
     app.add_option("--list", o.list, "CSV or text file: a label for each row, all put on the sheet");
     app.add_flag("--one-size", o.in_one_size, "each text in one size on all labels of the list, the largest that fits");
     app.add_option("--date", o.date, "the day that {date} means, as YYYY-MM-DD; today when not given");
+    app.add_option("--dates-in", o.dates_in, "the language that {date} is written in: en, de, fr, ja, …");
     app.add_option("--name", o.name, "what the label is called");
 }
 
@@ -208,8 +210,8 @@ Outcome apply_pictures(const LabelOptions& o, LabelDesign& design) {
     if (pieces.size() > 2) {
         const auto share = number_of(pieces[2], 0.05, 0.9);
         if (!share)
-            return Problem{"--label-picture {picture}: the picture's share is from 0.05 to 0.9."_said.with("picture",
-                                                                                                         o.picture)};
+            return Problem{
+                "--label-picture {picture}: the picture's share is from 0.05 to 0.9."_said.with("picture", o.picture)};
         design.picture.share = *share;
     }
     design.picture.field = o.picture_field;
@@ -217,7 +219,7 @@ Outcome apply_pictures(const LabelOptions& o, LabelDesign& design) {
         return Done{};
     const QFileInfo list(QString::fromStdString(o.list));
     for (std::size_t row = 0; row < design.table->rows.size(); ++row) {
-        const std::string name = filled_in("{" + o.picture_field + "}", design.table.get(), row, design.day);
+        const std::string name = design.filled_in("{" + o.picture_field + "}", row);
         if (name.empty() || design.picture.by_name.contains(name))
             continue;
         // Names only: a list does not reach into other folders.
@@ -245,6 +247,12 @@ Result<std::optional<Sticker>> label_of(const LabelOptions& o) {
     if (!day.isValid())
         return Problem{"--date {date}: give YYYY-MM-DD."_said.with("date", o.date)};
     design.day = {day.year(), day.month(), day.day()};
+    if (!o.dates_in.empty()) {
+        design.calendar = calendar_in(QString::fromStdString(o.dates_in));
+        if (!design.calendar)
+            return Problem{
+                "--dates-in {language}: no such language; give one like de or fr."_said.with("language", o.dates_in)};
+    }
     for (const auto& apply : {apply_shape, apply_texts, apply_looks})
         if (const Outcome done = apply(o, design); !done)
             return done.problem();

@@ -4211,6 +4211,18 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
             <numerusform>%1 Etiketten liegen auf dem Bogen; %n Zeilen der Liste sind größer als der Schneidebereich.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The language that {date} is written in on these labels.</source>
+        <translation>Die Sprache, in der {date} auf diesen Etiketten steht.</translation>
+    </message>
+    <message>
+        <source>Language of dates</source>
+        <translation>Sprache der Daten</translation>
+    </message>
+    <message>
+        <source>Written in</source>
+        <translation>Geschrieben auf</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8079,6 +8091,10 @@ gedruckt %2
         <source>open the example that comes with the program, unless FILEs are given</source>
         <translation>öffnet das mitgelieferte Beispiel, wenn keine Dateien angegeben sind</translation>
     </message>
+    <message>
+        <source>the language that {date} is written in: en, de, fr, ja, …</source>
+        <translation>die Sprache, in der {date} geschrieben wird: en, de, fr, ja, …</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10150,6 +10166,10 @@ gedruckt %2
     <message>
         <source>Put them on the sheet</source>
         <translation>Auf den Bogen legen</translation>
+    </message>
+    <message>
+        <source>--dates-in {language}: no such language; give one like de or fr.</source>
+        <translation>--dates-in {language}: Diese Sprache gibt es nicht; geben Sie eine wie de oder fr an.</translation>
     </message>
 </context>
 <context>

@@ -4211,6 +4211,18 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
             <numerusform>%1 etiquetas están en la hoja; %n filas de la lista son mayores que la zona de corte.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The language that {date} is written in on these labels.</source>
+        <translation>El idioma en que se escribe {date} en estas etiquetas.</translation>
+    </message>
+    <message>
+        <source>Language of dates</source>
+        <translation>Idioma de las fechas</translation>
+    </message>
+    <message>
+        <source>Written in</source>
+        <translation>Escrita en</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8079,6 +8091,10 @@ impresa %2
         <source>open the example that comes with the program, unless FILEs are given</source>
         <translation>abre el ejemplo que acompaña al programa, si no se dan archivos</translation>
     </message>
+    <message>
+        <source>the language that {date} is written in: en, de, fr, ja, …</source>
+        <translation>el idioma en que se escribe {date}: en, de, fr, ja, …</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10150,6 +10166,10 @@ impresa %2
     <message>
         <source>Put them on the sheet</source>
         <translation>Ponerlas en la hoja</translation>
+    </message>
+    <message>
+        <source>--dates-in {language}: no such language; give one like de or fr.</source>
+        <translation>--dates-in {language}: no existe ese idioma; indique uno como de o fr.</translation>
     </message>
 </context>
 <context>

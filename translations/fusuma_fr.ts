@@ -4211,6 +4211,18 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
             <numerusform>%1 étiquettes sont sur la feuille ; %n rangées de la liste sont plus grandes que la zone de coupe.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The language that {date} is written in on these labels.</source>
+        <translation>La langue dans laquelle {date} est écrit sur ces étiquettes.</translation>
+    </message>
+    <message>
+        <source>Language of dates</source>
+        <translation>Langue des dates</translation>
+    </message>
+    <message>
+        <source>Written in</source>
+        <translation>Écrite en</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8079,6 +8091,10 @@ imprimée %2
         <source>open the example that comes with the program, unless FILEs are given</source>
         <translation>ouvre l&apos;exemple livré avec le programme, si aucun fichier n&apos;est donné</translation>
     </message>
+    <message>
+        <source>the language that {date} is written in: en, de, fr, ja, …</source>
+        <translation>la langue dans laquelle {date} est écrit : en, de, fr, ja, …</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10150,6 +10166,10 @@ imprimée %2
     <message>
         <source>Put them on the sheet</source>
         <translation>Les mettre sur la feuille</translation>
+    </message>
+    <message>
+        <source>--dates-in {language}: no such language; give one like de or fr.</source>
+        <translation>--dates-in {language} : cette langue n’existe pas ; donnez-en une comme de ou fr.</translation>
     </message>
 </context>
 <context>

@@ -4199,6 +4199,18 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
             <numerusform>ラベル %1 枚が用紙にあります。リストの %n 行はカット範囲より大きいです。</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The language that {date} is written in on these labels.</source>
+        <translation>これらのラベルで {date} を書く言語です。</translation>
+    </message>
+    <message>
+        <source>Language of dates</source>
+        <translation>日付の言語</translation>
+    </message>
+    <message>
+        <source>Written in</source>
+        <translation>表記の言語</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8056,6 +8068,10 @@ printed %2
         <source>open the example that comes with the program, unless FILEs are given</source>
         <translation>ファイルの指定がなければ、付属の見本を開く</translation>
     </message>
+    <message>
+        <source>the language that {date} is written in: en, de, fr, ja, …</source>
+        <translation>{date} を書く言語: en、de、fr、ja など</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10113,6 +10129,10 @@ printed %2
     <message>
         <source>Put them on the sheet</source>
         <translation>用紙に置く</translation>
+    </message>
+    <message>
+        <source>--dates-in {language}: no such language; give one like de or fr.</source>
+        <translation>--dates-in {language}: その言語はありません。de や fr のように指定してください。</translation>
     </message>
 </context>
 <context>

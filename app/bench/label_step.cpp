@@ -12,6 +12,7 @@
 #include "formats/basics/file.h"
 #include "formats/basics/in_words.h"
 #include "formats/fonts/fonts.h"
+#include "formats/label/calendars.h"
 #include "formats/label/table_read.h"
 #include "formats/picture/picture_read.h"
 
@@ -232,6 +233,16 @@ QWidget* LabelStep::text_part() {
     });
     day->findChild<QLineEdit*>()->setAccessibleName(tr("The labels' date"));
     layout->addWidget(day_row = row(tr("{date} is"), day, 120));
+    dates_in = new QComboBox;
+    dates_in->setObjectName(QStringLiteral("datesIn"));
+    dates_in->setToolTip(tr("The language that {date} is written in on these labels."));
+    for (const QString& language : calendar_languages())
+        dates_in->addItem(QLocale(language).nativeLanguageName(), language);
+    connect(dates_in, &QComboBox::activated, this, [this] {
+        edit(tr("Language of dates"),
+             [in = calendar_in(dates_in->currentData().toString())](LabelDesign& d) { d.calendar = in; });
+    });
+    layout->addWidget(dates_in_row = row(tr("Written in"), dates_in, 120));
     layout->addWidget(more);
     return body;
 }
@@ -624,7 +635,12 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
     share->set_value(std::round(d.picture.share * 100));
     day_row->setVisible(
         std::ranges::any_of(d.texts, [](const LabelText& t) { return t.words.find("{date") != std::string::npos; }));
+    dates_in_row->setVisible(!day_row->isHidden());
     day->setDate(QDate(d.day.year, d.day.month, d.day.day));
+    const QString language = d.calendar ? QString::fromStdString(d.calendar->language) : QStringLiteral("en");
+    if (dates_in->findData(language) < 0)
+        dates_in->addItem(QLocale(language).nativeLanguageName(), language);
+    dates_in->setCurrentIndex(dates_in->findData(language));
     list_rows->setVisible(d.table != nullptr);
     header->setChecked(d.table && has_header(*d.table));
     one_size->setChecked(d.in_one_size);

@@ -30,7 +30,8 @@ class LabelStep : public QWidget {
     NumberField *size, *least, *line_spacing, *letter_spacing, *share, *row_field;
     QComboBox* picture_column;
     QDateEdit* day;
-    QWidget *day_row, *margin_row, *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
+    QComboBox* dates_in;
+    QWidget *day_row, *dates_in_row, *margin_row, *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
     ColourButton *ground, *colour;
     QTabBar* tabs;
     QPlainTextEdit* words;

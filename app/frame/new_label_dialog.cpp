@@ -10,6 +10,7 @@
 #include "formats/basics/file.h"
 #include "formats/basics/in_words.h"
 #include "formats/fonts/fonts.h"
+#include "formats/label/calendars.h"
 
 #include <QDate>
 #include <QDialogButtonBox>
@@ -131,8 +132,7 @@ void NewLabelDialog::add_from_file() {
                     tr("“%1” cannot be used. %2").arg(QString::fromStdString(file_name_of(path)), why));
     };
     in_background(
-        reader, this,
-        [path] { return load_templates(path); },
+        reader, this, [path] { return load_templates(path); },
         [this, refuse](const Result<std::vector<LabelTemplate>>& read) {
             if (!read)
                 return refuse(in_words(read.problem()));
@@ -149,6 +149,8 @@ LabelTemplate NewLabelDialog::chosen() const {
     LabelTemplate one = templates[static_cast<std::size_t>(std::max(0, list->currentRow()))];
     const QDate today = QDate::currentDate();
     one.design.day = {today.year(), today.month(), today.day()};
+    if (!one.design.calendar)
+        one.design.calendar = calendar_in(QLocale().bcp47Name());
     return one;
 }
 

@@ -110,7 +110,7 @@ std::vector<RowTrouble> troubles_of(const LabelDesign& design, const Work& work)
             trouble.overflows |= label.texts[i].overflows;
             trouble.lacks_letters |= label.texts[i].lacks_letters;
             if (trouble.words.empty())
-                trouble.words = filled_in(design.texts[i].words, design.table.get(), trouble.row, design.day);
+                trouble.words = design.filled_in(design.texts[i].words, trouble.row);
         }
         if (!unknown.empty() && design.table)
             trouble.unknown_field = unknown.front();

@@ -21,9 +21,16 @@ bool LabelPicture::operator==(const LabelPicture& other) const {
 
 bool LabelDesign::operator==(const LabelDesign& other) const {
     const bool same_table = table == other.table || (table && other.table && *table == *other.table);
+    const bool same_calendar =
+        calendar == other.calendar || (calendar && other.calendar && *calendar == *other.calendar);
     return same_table && shape == other.shape && ground == other.ground && frame == other.frame &&
            safety == other.safety && texts == other.texts && picture == other.picture &&
-           letters_cut == other.letters_cut && day == other.day && in_one_size == other.in_one_size;
+           letters_cut == other.letters_cut && day == other.day && same_calendar && in_one_size == other.in_one_size;
+}
+
+std::string LabelDesign::filled_in(const std::string& words, std::size_t row) const {
+    static const Calendar english;
+    return fusuma::filled_in(words, table.get(), row, day, calendar ? *calendar : english);
 }
 
 double contrast_ratio(Rgb a, Rgb b) {
@@ -116,7 +123,7 @@ std::shared_ptr<const Picture> picture_of(const LabelDesign& design, std::size_t
     const LabelPicture& p = design.picture;
     if (p.field.empty())
         return p.picture;
-    const std::string name = filled_in("{" + p.field + "}", design.table.get(), row, design.day);
+    const std::string name = design.filled_in("{" + p.field + "}", row);
     if (name.empty())
         return p.picture;
     const auto known = p.by_name.find(name);
@@ -153,7 +160,7 @@ std::vector<SetText> set_texts(const LabelDesign& design, const std::vector<Labe
         const LabelText& style = texts[i];
         if (!style.font.font)
             continue;
-        TextToSet text{&style, filled_in(style.words, design.table.get(), row, design.day)};
+        TextToSet text{&style, design.filled_in(style.words, row)};
         if (style.run == TextRun::straight || edge.empty()) {
             straight.push_back(std::move(text));
             places.push_back(i);

@@ -88,10 +88,13 @@ struct LabelDesign {
     std::optional<CutKind> letters_cut; ///< letters of a shaped label are cut, too; else they only print
     std::shared_ptr<const Table> table; ///< of a list of labels; null for a single label
     Day day;
+    std::shared_ptr<const Calendar> calendar; ///< how {date} is written; null where nobody chose, which is as in English
     bool in_one_size = false;              ///< each text as large on all labels of the list: what every row takes
     Once<std::vector<double>> least_sizes; ///< mm, of each text
     bool operator==(const LabelDesign& other) const; ///< by what they are, wherever their files were read
 
+    /// Words with the fields of a row of its list filled in.
+    [[nodiscard]] std::string filled_in(const std::string& words, std::size_t row) const;
     [[nodiscard]] std::size_t rows() const { return table ? std::max<std::size_t>(1, table->rows.size()) : 1; }
 };
 

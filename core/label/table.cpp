@@ -1,5 +1,7 @@
 #include "core/label/table.h"
 
+#include "core/label/figures.h"
+
 #include <algorithm>
 #include <array>
 #include <charconv>
@@ -88,63 +90,6 @@ bool looks_like_header(const std::vector<std::vector<std::string>>& cells, const
 
 namespace {
 
-/// Days since 1 March of the year 0, in the Gregorian calendar.
-/// Source: Richards, Explanatory Supplement to the Astronomical Almanac, 2013, 15.11 (from memory)
-int days_of(Day d) {
-    const int month = (d.month + 9) % 12, year = d.year - month / 10;
-    return 365 * year + year / 4 - year / 100 + year / 400 + (month * 306 + 5) / 10 + d.day - 1;
-}
-
-Day day_of(int days) {
-    int year = static_cast<int>((10000LL * days + 14780) / 3652425);
-    const auto in_year = [&] { return days - (365 * year + year / 4 - year / 100 + year / 400); };
-    if (in_year() < 0)
-        --year;
-    const int month = (100 * in_year() + 52) / 3060;
-    return {year + (month + 2) / 12, (month + 2) % 12 + 1, in_year() - (month * 306 + 5) / 10 + 1};
-}
-
-constexpr std::array weekdays{"Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"};
-constexpr std::array months{"January", "February", "March",     "April",   "May",      "June",
-                            "July",    "August",   "September", "October", "November", "December"};
-
-std::string padded(int value, std::size_t figures) {
-    std::string text = std::to_string(value);
-    return text.size() < figures ? std::string(figures - text.size(), '0') + text : text;
-}
-
-} // namespace
-
-Day later(Day day, int days) {
-    return day_of(days_of(day) + days);
-}
-
-std::string in_words(Day day, const std::string& pattern) {
-    const auto month = static_cast<std::size_t>(std::clamp(day.month, 1, 12) - 1);
-    std::string words;
-    for (std::size_t i = 0; i < pattern.size();) {
-        const char c = pattern[i];
-        std::size_t run = 1;
-        while (i + run < pattern.size() && pattern[i + run] == c)
-            ++run;
-        if (c == 'd' && run <= 4) {
-            const std::string weekday = weekdays[static_cast<std::size_t>((days_of(day) + 3) % 7)];
-            words += run == 4 ? weekday : run == 3 ? weekday.substr(0, 3) : padded(day.day, run);
-        } else if (c == 'M' && run <= 4) {
-            const std::string name = months[month];
-            words += run == 4 ? name : run == 3 ? name.substr(0, 3) : padded(day.month, run);
-        } else if (c == 'y' && (run == 2 || run == 4)) {
-            words += run == 4 ? padded(day.year, 4) : padded(day.year % 100, 2);
-        } else {
-            words.append(run, c);
-        }
-        i += run;
-    }
-    return words;
-}
-
-namespace {
-
 /// The parts of what stands in braces: name, then +days, then :pattern, then |otherwise.
 struct Field {
     std::string name, pattern, otherwise;
@@ -174,7 +119,8 @@ Field field_from(std::string text) {
     return field;
 }
 
-std::optional<std::string> value_of(const Field& field, const Table* table, std::size_t row, Day day) {
+std::optional<std::string> value_of(const Field& field, const Table* table, std::size_t row, Day day,
+                                    const Calendar& calendar) {
     const auto column = table ? table->column(field.name) : std::nullopt;
     if (column) {
         const std::string& cell = row < table->rows.size() ? table->rows[row][*column] : field.otherwise;
@@ -189,7 +135,7 @@ std::optional<std::string> value_of(const Field& field, const Table* table, std:
         return padded(static_cast<int>(start + static_cast<std::int64_t>(row)), p.size());
     }
     if (field.name == "date")
-        return in_words(later(day, field.days), field.pattern.empty() ? "d MMMM yyyy" : field.pattern);
+        return in_words(later(day, field.days), field.pattern, calendar);
     return table || field.otherwise.empty() ? std::nullopt : std::optional(field.otherwise);
 }
 
@@ -219,12 +165,12 @@ template <typename Text, typename Braced> void walk(const std::string& source, c
 
 } // namespace
 
-std::string filled_in(const std::string& text, const Table* table, std::size_t row, Day day) {
+std::string filled_in(const std::string& text, const Table* table, std::size_t row, Day day, const Calendar& calendar) {
     std::string result;
     walk(
         text, [&](const std::string& piece) { result += piece; },
         [&](const std::string& inside) {
-            const auto value = value_of(field_from(inside), table, row, day);
+            const auto value = value_of(field_from(inside), table, row, day, calendar);
             result += value ? *value : "{" + inside + "}";
         });
     return result;

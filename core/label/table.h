@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/label/calendar.h"
+
 #include <cstddef>
 #include <optional>
 #include <string>
@@ -31,16 +33,6 @@ inline constexpr std::size_t most_rows = 10'000, most_columns = 200;
 [[nodiscard]] bool looks_like_header(const std::vector<std::vector<std::string>>& cells,
                                      const std::vector<std::string>& fields);
 
-/// A calendar day.
-struct Day {
-    int year = 2026, month = 1, day = 1;
-    bool operator==(const Day&) const = default;
-};
-/// The day so many days later.
-[[nodiscard]] Day later(Day day, int days);
-/// In words by a pattern: d, dd, M, MM, MMM, MMMM, yy, yyyy, and ddd or dddd for the weekday; all else stays.
-[[nodiscard]] std::string in_words(Day day, const std::string& pattern);
-
 /// A text with its fields in braces filled in. The syntax is described in docs/guide/label-fields.md:
 ///   {name}  {name|otherwise}     the row's cell in that column, or other words when it is empty or there is no list
 ///   {number}  {number:007}       counts the labels, here from 7 in three figures
@@ -48,7 +40,8 @@ struct Day {
 ///   {{                           a brace
 /// A field that is not known stays as it is, so that one sees it.
 /// @param row  from 0; beyond the table's end every cell is empty
-[[nodiscard]] std::string filled_in(const std::string& text, const Table* table, std::size_t row, Day day);
+[[nodiscard]] std::string filled_in(const std::string& text, const Table* table, std::size_t row, Day day,
+                                    const Calendar& calendar = {});
 
 /// The names in braces that a text uses, without number and date.
 [[nodiscard]] std::vector<std::string> fields_of(const std::string& text);

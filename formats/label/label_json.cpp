@@ -5,6 +5,7 @@
 #include "formats/basics/file.h"
 #include "formats/basics/shipped.h"
 #include "formats/fonts/fonts.h"
+#include "formats/label/calendars.h"
 #include "formats/picture/picture_json.h"
 
 namespace fusuma {
@@ -113,6 +114,8 @@ json label_json(const LabelDesign& d, const StoreFile& store) {
         for (const auto& [name, picture] : d.picture.by_name)
             p["by_name"][name] = picture_json(*picture, store);
     }
+    if (d.calendar)
+        j["dates_in"] = d.calendar->language;
     if (d.table)
         j["table"] = {{"columns", d.table->columns}, {"rows", d.table->rows}};
     return j;
@@ -140,6 +143,7 @@ Result<LabelDesign> label_from(const json& j, const PictureFrom& picture_from) {
             throw WrongField("the day is out of range"_said);
         d.day = {day[0], day[1], day[2]};
     }
+    d.calendar = calendar_in(QString::fromStdString(j.value("dates_in", std::string())));
     d.in_one_size = j.value("in_one_size", false);
     if (j.contains("picture")) {
         const json& p = j.at("picture");

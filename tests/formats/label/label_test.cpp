@@ -12,6 +12,7 @@
 #include "core/label/set_text.h"
 #include "formats/basics/shipped.h"
 #include "formats/fonts/fonts.h"
+#include "formats/label/calendars.h"
 #include "formats/label/label_json.h"
 #include "formats/label/table_read.h"
 #include "formats/picture/picture_read.h"
@@ -292,6 +293,54 @@ TEST(Fields, AreFilledFromRowsNumbersAndDates) {
     EXPECT_EQ(later({2026, 12, 31}, 1), (Day{2027, 1, 1}));
     for (int days = -800; days < 800; days += 7)
         EXPECT_EQ(later(later(day, days), -days), day);
+}
+
+TEST(Fields, DatesAreWrittenInTheLabelsLanguage) {
+    // Source: Unicode Common Locale Data Repository, long dates; known days as above: 2026-08-29 is a Saturday
+    LabelDesign design;
+    design.day = {2026, 8, 29};
+    const auto in = [&](const char* language, const char* words) {
+        design.calendar = calendar_in(language);
+        return design.calendar ? design.filled_in(words, 0) : "none";
+    };
+    EXPECT_EQ(in("de", "{date}"), "29. August 2026");
+    EXPECT_EQ(in("es", "{date}"), "29 de agosto de 2026");
+    EXPECT_EQ(in("fr", "{date}"), "29 août 2026");
+    EXPECT_EQ(in("ja", "{date}"), "2026年8月29日");
+    EXPECT_EQ(in("en-GB", "{date}"), "29 August 2026");
+    EXPECT_EQ(in("de-AT", "{date-220:d. MMMM}"), "21. Jänner");
+    EXPECT_EQ(in("de", "{date:dddd, ddd d. MMM yy}"), "Samstag, Sa. 29. Aug. 26");
+    EXPECT_EQ(in("ja", "{date:dddd}"), "土曜日");
+    EXPECT_EQ(in("fr", "{date+2:dddd}"), "lundi") << "weeks begin with Sunday here, with Monday there";
+    for (const char* none : {"", "xx-nothing", "C", "\x01\xff"})
+        EXPECT_EQ(in(none, "{date}"), "none") << none;
+    for (const QString& language : calendar_languages())
+        EXPECT_TRUE(calendar_in(language)) << language.toStdString();
+    EXPECT_THAT(calendar_languages(), testing::IsSupersetOf({"de", "en", "es", "fr", "ja"}));
+}
+
+TEST(Fields, WhatStandsBetweenApostrophesIsNoPartOfTheDay) {
+    const Day day{2026, 8, 29};
+    EXPECT_EQ(in_words(day, "d 'de' MMMM"), "29 de August");
+    EXPECT_EQ(in_words(day, "d MMM ''yy"), "29 Aug '26");
+    EXPECT_EQ(in_words(day, "MMM 'yy"), "Aug '26") << "one alone is one";
+    EXPECT_EQ(in_words(day, "'"), "'");
+    EXPECT_EQ(in_words(day, "yyyyy ddddd"), "yyyyy ddddd") << "no parts of a day";
+}
+
+TEST(Fields, TheLanguageOfDatesIsKeptWithTheLabel) {
+    LabelDesign design;
+    design.texts.clear(); // fonts are found when read
+    const StoreFile store = [](const auto&...) { return std::string(); };
+    const auto as_read = [&] { return *label_from(label_json(design, store), {}); };
+    EXPECT_FALSE(label_json(design, store).contains("dates_in"));
+    EXPECT_EQ(as_read(), design);
+    design.calendar = calendar_in("fr");
+    EXPECT_EQ(as_read(), design);
+    EXPECT_EQ(as_read().calendar->months[1], "février");
+    const LabelDesign french = as_read();
+    design.calendar = nullptr;
+    EXPECT_NE(french, design);
 }
 
 struct CsvCase {
