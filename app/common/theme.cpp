@@ -50,14 +50,10 @@ Tone& stored_tone() {
 }
 
 void load_fonts() {
-    static const bool once = [] {
-        use_resources();
-        for (const char* weight : {"Regular", "Medium", "SemiBold"})
-            QFontDatabase::addApplicationFont(
-                shipped_file(QStringLiteral("fonts/Inter-%1.otf").arg(QLatin1String(weight))));
-        return true;
-    }();
-    Q_UNUSED(once);
+    use_resources();
+    for (const char* weight : {"Regular", "Medium", "SemiBold"})
+        QFontDatabase::addApplicationFont(
+            shipped_file(QStringLiteral("fonts/Inter-%1.otf").arg(QLatin1String(weight))));
 }
 
 /// Style rules with @role words in place of colours.
@@ -219,12 +215,19 @@ class Dresser : public QObject {
 } // namespace
 
 void apply_theme(QApplication& application, Tone tone, double text_scale) {
-    load_fonts();
+    static Dresser* dresser = nullptr;
+    if (dresser && stored_tone() == tone && stored_text_scale() == text_scale)
+        return; // all is dressed so
+    if (!dresser) {
+        load_fonts();
+        QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+        WheelGuard::install(application);
+        dresser = new Dresser(application);
+    }
     stored_tone() = tone;
     stored_text_scale() = text_scale;
     stored_theme() = tone == Tone::light ? light_theme() : dark();
     const Theme& t = theme();
-    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     QPalette palette(t.window);
     palette.setColor(QPalette::Window, t.window);
     palette.setColor(QPalette::Base, t.field);
@@ -234,9 +237,7 @@ void apply_theme(QApplication& application, Tone tone, double text_scale) {
     palette.setColor(QPalette::Highlight, t.accent);
     palette.setColor(QPalette::HighlightedText, t.on_accent);
     QApplication::setPalette(palette);
-    static Dresser* dresser = new Dresser(application);
     dresser->set_sheet(with_text_scaled(style_sheet(t), text_scale));
-    WheelGuard::install(application);
 }
 
 } // namespace fusuma::app

@@ -72,6 +72,25 @@ TEST_P(Look, EverythingThatCanBeUsedHasANameAndSaysWhy) {
         EXPECT_FALSE(c->accessibleName().isEmpty()) << c->objectName().toStdString();
 }
 
+TEST_P(Look, TheSameAgainDressesNothing) {
+    Model model;
+    MainWindow window(model);
+    window.show();
+    class Dressings : public QObject {
+      public:
+        int count = 0;
+        bool eventFilter(QObject*, QEvent* event) override {
+            count += event->type() == QEvent::StyleChange;
+            return false;
+        }
+    } dressings;
+    window.installEventFilter(&dressings);
+    apply_theme(*qApp, GetParam());
+    EXPECT_EQ(dressings.count, 0);
+    apply_theme(*qApp, GetParam() == Tone::light ? Tone::dark : Tone::light);
+    EXPECT_EQ(dressings.count, 1) << "the other, once";
+}
+
 INSTANTIATE_TEST_SUITE_P(Tones, Look, testing::Values(Tone::light, Tone::dark),
                          [](const auto& test) { return test.param == Tone::light ? "light" : "dark"; });
 
