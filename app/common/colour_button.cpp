@@ -5,6 +5,7 @@
 
 #include <QColorDialog>
 #include <QMenu>
+#include <QPointer>
 
 namespace fusuma::app {
 
@@ -31,7 +32,10 @@ void ColourButton::ask() {
     QMenu menu;
     const QAction* other = menu.addAction(tr("Choose…"));
     const QAction* none = menu.addAction(none_word);
+    const QPointer<ColourButton> here = this; // what it is for may go while a person chooses
     const QAction* chosen = menu.exec(mapToGlobal(QPoint(0, height())));
+    if (!here)
+        return;
     if (chosen == other)
         choose();
     else if (chosen == none)
@@ -39,9 +43,10 @@ void ColourButton::ask() {
 }
 
 void ColourButton::choose() {
-    const QColor colour = QColorDialog::getColor(current ? to_qt(*current) : QColor(Qt::white), this, accessibleName(),
-                                                 QColorDialog::DontUseNativeDialog);
-    if (colour.isValid())
+    const QPointer<ColourButton> here = this;
+    const QColor colour = QColorDialog::getColor(current ? to_qt(*current) : QColor(Qt::white), window(),
+                                                 accessibleName(), QColorDialog::DontUseNativeDialog);
+    if (here && colour.isValid())
         emit edited(Rgb{static_cast<std::uint8_t>(colour.red()), static_cast<std::uint8_t>(colour.green()),
                         static_cast<std::uint8_t>(colour.blue())});
 }

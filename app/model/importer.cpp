@@ -1,5 +1,6 @@
 #include "app/model/importer.h"
 
+#include "app/model/free_hands.h"
 #include "app/model/in_background.h"
 #include "core/steps/replaced_artwork.h"
 #include "core/steps/small_picture.h"
@@ -39,11 +40,13 @@ void Importer::arrived(std::uint64_t number, std::function<void()> take) {
     if (its == waiting.end())
         return; // cancelled
     its->take = std::move(take);
-    while (!waiting.empty() && waiting.front().take) {
-        const auto next = std::move(waiting.front().take);
-        waiting.pop_front();
-        next();
-    }
+    once_hands_are_free(this, [this] {
+        while (!waiting.empty() && waiting.front().take) {
+            const auto next = std::move(waiting.front().take);
+            waiting.pop_front();
+            next();
+        }
+    });
 }
 
 template <typename Read, typename Use> void Importer::read_in_background(const QString& name, Read read, Use use) {

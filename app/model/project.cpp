@@ -1,5 +1,6 @@
 #include "app/model/project.h"
 
+#include "app/model/free_hands.h"
 #include "app/model/in_background.h"
 #include "app/model/log.h"
 #include "core/document/as_photographed.h"
@@ -71,6 +72,30 @@ void Project::open(const QString& path, const std::function<void(bool opened)>& 
         FileStamp stamp;
         Said left_out;
     };
+    const auto use = [this, path, then](Loaded loaded) {
+        doing.pop_front();
+        qCInfo(files_log) << "opened" << static_cast<bool>(loaded.document) << path;
+        if (loaded.document && !loaded.left_out.empty()) {
+            // Without its path, so that saving does not write the smaller project over the larger one.
+            adopt(std::move(*loaded.document), QFileInfo(path).completeBaseName());
+            emit messages.note(in_words(loaded.left_out));
+        } else if (loaded.document) {
+            stamp = loaded.stamp;
+            replace(std::move(*loaded.document), path, {});
+        } else if (room::wants_more_time(loaded.document.problem())) {
+            emit messages.time_wanted(in_words(loaded.document.problem().message), [this, path, then](bool again) {
+                if (again)
+                    open(path, then);
+                else if (then)
+                    then(false);
+            });
+            return;
+        } else {
+            emit messages.problem(in_words(loaded.document.problem()));
+        }
+        if (then)
+            then(static_cast<bool>(loaded.document));
+    };
     in_background(
         files, this,
         [path] {
@@ -79,30 +104,7 @@ void Project::open(const QString& path, const std::function<void(bool opened)>& 
             auto document = load_project(path, &left_out);
             return Loaded{std::move(document), before, std::move(left_out)};
         },
-        [this, path, then](Loaded loaded) {
-            doing.pop_front();
-            qCInfo(files_log) << "opened" << static_cast<bool>(loaded.document) << path;
-            if (loaded.document && !loaded.left_out.empty()) {
-                // Without its path, so that saving does not write the smaller project over the larger one.
-                adopt(std::move(*loaded.document), QFileInfo(path).completeBaseName());
-                emit messages.note(in_words(loaded.left_out));
-            } else if (loaded.document) {
-                stamp = loaded.stamp;
-                replace(std::move(*loaded.document), path, {});
-            } else if (room::wants_more_time(loaded.document.problem())) {
-                emit messages.time_wanted(in_words(loaded.document.problem().message), [this, path, then](bool again) {
-                    if (again)
-                        open(path, then);
-                    else if (then)
-                        then(false);
-                });
-                return;
-            } else {
-                emit messages.problem(in_words(loaded.document.problem()));
-            }
-            if (then)
-                then(static_cast<bool>(loaded.document));
-        },
+        [this, use](const Loaded& loaded) { once_hands_are_free(this, [use, loaded] { use(loaded); }); },
         [this, then](const QString& words) {
             doing.pop_front();
             emit messages.problem(words);

@@ -1,5 +1,6 @@
 #include "app/model/searches.h"
 
+#include "app/model/free_hands.h"
 #include "app/model/in_background.h"
 
 namespace fusuma::app {
@@ -45,7 +46,7 @@ void Searches::search(const QString& label, const Search& find) {
                 });
             });
         },
-        [this](const Searched& result) { end(result); },
+        [this](const Searched& result) { once_hands_are_free(this, [this, result] { end(result); }); },
         [this](const QString& trouble) { // asked to stop before there was anything to keep, or worse
             if (!trouble.isEmpty())
                 emit messages.problem(trouble);

@@ -1,5 +1,6 @@
 #include "app/model/worked_edits.h"
 
+#include "app/model/free_hands.h"
 #include "app/model/in_background.h"
 #include "formats/basics/in_words.h"
 
@@ -35,7 +36,7 @@ void WorkedEdits::work() {
         [this, now, make = waiting.front().make, token = waiting.front().stop.get_token()] {
             return make(now, working_out.planner(), {.stop = token, .done = &done});
         },
-        [this, now](Result<Edited> made) { end(std::move(made), now); },
+        [this, now](const Result<Edited>& made) { once_hands_are_free(this, [this, made, now] { end(made, now); }); },
         [this](const QString& trouble) {
             if (!trouble.isEmpty())
                 emit messages.problem(trouble);

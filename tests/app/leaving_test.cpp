@@ -1,15 +1,18 @@
 // What is asked before something would be lost, and what is lost when somebody says no: nothing.
 
 #include "app/bench/photo_net.h"
+#include "app/common/colour_button.h"
 #include "app/sheet/sheet_view.h"
 #include "formats/basics/file.h"
 #include "formats/project/project_file.h"
 #include "tests/app/window.h"
 
 #include <QCloseEvent>
+#include <QColorDialog>
 #include <QDialog>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QMenu>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QSignalSpy>
@@ -389,6 +392,71 @@ TEST_F(Leaving, WhatArrivesDuringADragIsKept) {
     settle();
     EXPECT_NEAR(model.document().copy(CopyId{1})->centre.x, 80, 0.5);
     EXPECT_EQ(model.document().sheet.gap, 8);
+}
+
+/// Which sticker a colour is for must not change while a person looks for it.
+TEST_F(Leaving, WhatArrivesWhileADialogIsOpenWaitsForItsAnswer) {
+    drop_artwork({test::demo_art("fair-badge.svg")});
+    const int badge = model.in_hand.sticker()->id;
+    const auto before = model.in_hand.sticker();
+    int looks = 0;
+    QTimer answers;
+    QObject::connect(&answers, &QTimer::timeout, [&] {
+        if (auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget())) {
+            QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(menu->actions().front()).center());
+            return;
+        }
+        auto* dialog = qobject_cast<QColorDialog*>(QApplication::activeModalWidget());
+        if (!dialog)
+            return;
+        if (looks++ == 0)
+            drop({test::demo_art("puffin.png"), SOURCE_DIR "/README.md"}); // and one that is refused
+        EXPECT_EQ(model.document().stickers.size(), 1u);
+        EXPECT_EQ(model.in_hand.sticker()->id, badge);
+        constexpr int longer_than_reading = 40;
+        if (looks < longer_than_reading)
+            return;
+        EXPECT_TRUE(model.business.now()) << "it is there and waits";
+        dialog->setCurrentColor(QColor(12, 34, 56));
+        dialog->accept();
+    });
+    answers.start(50);
+    auto* swatch = find<QPushButton>("drawingColour0");
+    ASSERT_TRUE(swatch);
+    QTest::mouseClick(swatch, Qt::LeftButton);
+    answers.stop();
+    settle();
+    ASSERT_EQ(model.document().stickers.size(), 2u);
+    EXPECT_NE(model.in_hand.sticker()->id, badge);
+    const auto& parts = std::get<DrawingArtwork>(model.document().find(badge)->artwork).parts;
+    ASSERT_EQ(parts->recolours.size(), 1u);
+    EXPECT_EQ(parts->recolours.front().to, (Rgb{12, 34, 56}));
+    EXPECT_THAT(notice(), testing::HasSubstr("README.md"));
+}
+
+/// What a project looks like may do away with whatever opened a dialog, such as one of its colours.
+TEST_F(Leaving, AColourDialogOutlivesTheButtonThatOpenedIt) {
+    for (const char* none : {"", "As it came"}) {
+        QPointer<ColourButton> swatch = new ColourButton("swatch", "Colour", QString::fromLatin1(none));
+        swatch->setParent(&window);
+        swatch->set_colour(Rgb{1, 2, 3});
+        swatch->show();
+        QTimer answers;
+        bool is_open = false;
+        QObject::connect(&answers, &QTimer::timeout, [&] {
+            QWidget* open = QApplication::activePopupWidget() ? QApplication::activePopupWidget()
+                                                              : QApplication::activeModalWidget();
+            if (swatch && open)
+                swatch->deleteLater();
+            else if (open)
+                open->close();
+            is_open |= open != nullptr;
+        });
+        answers.start(20);
+        QTest::mouseClick(swatch.data(), Qt::LeftButton);
+        EXPECT_TRUE(is_open) << none;
+        EXPECT_FALSE(swatch) << none;
+    }
 }
 
 /// A key that is let go of in another window is not held for ever.
