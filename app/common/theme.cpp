@@ -97,7 +97,7 @@ QLineEdit, QComboBox, QDateEdit { background: @field; border: 1px solid @line; b
 QLineEdit[wrong="true"] { border: 1px solid @attention; background: @attentionTint; } QLineEdit:disabled { color: @dim; background: @panel; }
 QComboBox:disabled { color: @dim; background: @panel; } QCheckBox:disabled { color: @dim; }
 QPushButton::menu-indicator { image: url(:/icons/down.svg); width: 10px; subcontrol-origin: padding; subcontrol-position: right center; right: 8px; }
-QComboBox::drop-down { border: none; width: 22px; } QComboBox::down-arrow { image: url(:/icons/down.svg); width: 12px; height: 12px; } QComboBox QAbstractItemView { background: @panel; border: 1px solid @line; selection-background-color: @selection; selection-color: @ink; outline: none; }
+QComboBox::drop-down, QDateEdit::drop-down { border: none; width: 22px; } QComboBox::down-arrow, QDateEdit::down-arrow { image: url(:/icons/down.svg); width: 12px; height: 12px; } QComboBox QAbstractItemView { background: @panel; border: 1px solid @line; selection-background-color: @selection; selection-color: @ink; outline: none; }
 QCheckBox::indicator, QListView::indicator, QTreeView::indicator { width: 14px; height: 14px; border: 1px solid @dim; border-radius: 3px; background: @field; }
 QCheckBox::indicator:checked, QListView::indicator:checked, QTreeView::indicator:checked { background: @accent; border: 1px solid @accent; image: url(@tick); }
 QCheckBox::indicator:indeterminate, QTreeView::indicator:indeterminate { background: @selection; border: 1px solid @accent; } QCheckBox::indicator:disabled { border: 1px solid @line; } QCheckBox:focus { color: @accent; }
