@@ -4,6 +4,7 @@
 #include "app/common/patient_dialog.h"
 #include "app/common/screen_painter.h"
 #include "app/common/widgets.h"
+#include "app/model/free_hands.h"
 #include "app/model/in_background.h"
 #include "devices/scanner/scanner.h"
 #include "formats/basics/in_words.h"
@@ -93,6 +94,7 @@ class ScanDialog : public PatientDialog {
     ScanDialog(Model& project, QWidget* parent) : PatientDialog(parent), model(project) {
         setWindowTitle(tr("Scan"));
         setObjectName(QStringLiteral("scanDialog"));
+        need_not_be_waited_for(*this); // one page after the other comes into the tray
         auto* rows = column(this, 12, 8);
         devices = new QComboBox;
         devices->setObjectName(QStringLiteral("scanner"));

@@ -28,6 +28,9 @@ SheetView::SheetView(Model& project, QWidget* parent) : ZoomView(parent), model(
     setObjectName(QStringLiteral("sheetView"));
     setAccessibleName(tr("Sheet"));
     setAcceptDrops(true);
+    draw_on = new QTimer(this);
+    draw_on->setSingleShot(true);
+    connect(draw_on, &QTimer::timeout, this, qOverload<>(&QWidget::update));
     add_zoom_bar();
     add_page_bar();
     connect(this, &ZoomView::zoomed, this, [this] {
@@ -104,7 +107,8 @@ void SheetView::refresh() {
     update();
 }
 
-/// Side by side at the bottom, or one above the other where there is no room for that; the whole page keeps clear of them.
+/// Side by side at the bottom, or one above the other where there is no room for that; the whole page keeps clear of
+/// them.
 void SheetView::place_bars() {
     constexpr int margin = 12, apart = 6;
     zoom_bar->adjustSize();
@@ -249,42 +253,22 @@ void SheetView::paint_paper(QPainter& painter) const {
 
 void SheetView::paint_resting(QPainter& painter, const Selection& without) {
     const auto& plan = model.snapshot().plan;
-    const QTransform view = to_view();
-    const SheetSettings& sheet = model.document().sheet;
-    const double ratio = devicePixelRatioF();
-    const bool is_known = resting.plan == plan && resting.view == view && resting.without == without &&
-                          resting.art_arrived == art_arrived() && resting.page == model.in_hand.page() &&
-                          resting.sheet == sheet && resting.picture.size() == size() * ratio;
+    RestingSheet::Of now{
+        plan,   to_view(),          without, model.document().sheet, model.in_hand.page(), art_arrived(),
+        size(), devicePixelRatioF()};
+    const RestingSheet::Of& drawn = resting.of();
     // While something is in hand a newer plan only moves that, so what rests need not be drawn anew for every step.
-    const bool is_held = hand.act() != SheetHand::Act::none && !hand.held().empty() && resting.view == view &&
-                         resting.without == without && resting.page == model.in_hand.page() &&
-                         resting.picture.size() == size() * ratio && resting.plan && plan &&
-                         resting.plan->copies.size() == plan->copies.size();
-    if (!is_known && !is_held) {
-        resting = {plan, view, without, sheet, model.in_hand.page(), art_arrived(), QPixmap(size() * ratio)};
-        resting.picture.setDevicePixelRatio(ratio);
-        resting.picture.fill(Qt::transparent);
-        QPainter p(&resting.picture);
-        p.setRenderHint(QPainter::Antialiasing);
-        paint_paper(p);
-        const auto page = static_cast<std::size_t>(model.in_hand.page());
-        if (plan && page < plan->pages.size()) {
-            const auto each_copy = [&](auto&& draw) {
-                for (const PlannedCopy& copy : plan->copies)
-                    if (!without.contains(copy.id) && copy.page == model.in_hand.page())
-                        draw(*copy.placed);
-            };
-            // Under all print, so that no copy's paper hides its neighbour's bleed.
-            p.setPen(Qt::NoPen);
-            p.setBrush(theme().paper);
-            each_copy([&](const PlacedCopy& copy) { p.drawPath(view.map(to_qt(copy.region))); });
-            for (const PrintItem& item : plan->pages[page].prints)
-                if (!without.contains(item.copy))
-                    draw_layer(p, item.layer, view);
-            each_copy([&](const PlacedCopy& copy) { draw_cut_lines(p, copy, view); });
-        }
-    }
-    painter.drawPixmap(0, 0, resting.picture);
+    const bool is_held = hand.act() != SheetHand::Act::none && !hand.held().empty() && drawn.view == now.view &&
+                         drawn.without == without && drawn.page == now.page && drawn.size == now.size &&
+                         drawn.ratio == now.ratio && drawn.plan && plan &&
+                         drawn.plan->copies.size() == plan->copies.size();
+    if (!is_held && !(drawn == now))
+        resting.begin(std::move(now));
+    if (!resting.is_whole())
+        resting.draw([this](QPainter& p) { paint_paper(p); });
+    resting.show(painter);
+    if (!resting.is_whole())
+        draw_on->start();
 }
 
 void SheetView::paint_live(QPainter& painter, const Selection& copies) {

@@ -1,12 +1,14 @@
 #pragma once
 
 #include "app/common/zoom_view.h"
+#include "app/sheet/resting_sheet.h"
 #include "app/sheet/sheet_hand.h"
 
 #include <QPixmap>
 
 class QLabel;
 class QPushButton;
+class QTimer;
 
 namespace fusuma::app {
 
@@ -46,15 +48,8 @@ class SheetView : public ZoomView {
     QWidget *zoom_bar, *page_bar;
     QLabel *zoom_text, *page_text;
     QPushButton *page_before, *page_after, *measure;
-    /// A picture of what rests, drawn anew only when something of it changes.
-    struct Resting {
-        std::shared_ptr<const JobPlan> plan;
-        QTransform view;
-        Selection without;
-        SheetSettings sheet;
-        int page = -1, art_arrived = 0;
-        QPixmap picture;
-    } resting;
+    RestingSheet resting;
+    QTimer* draw_on; ///< while what rests is not drawn as a whole
     struct Floating {
         std::shared_ptr<const JobPlan> plan;
         QTransform view;

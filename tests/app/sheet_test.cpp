@@ -1,13 +1,16 @@
 // The sheet by mouse and keys: filling it from eight stickers, handles, snapping, groups, pages, and every finding
 // shown, repaired and taken back.
 
+#include "app/sheet/resting_sheet.h"
 #include "app/sheet/sheet_view.h"
+#include "core/plan/planner.h"
 #include "tests/app/window.h"
 #include "tests/support/troubles.h"
 
 #include <QCheckBox>
 #include <QComboBox>
 #include <QListWidget>
+#include <QPainter>
 #include <QToolButton>
 
 namespace fusuma::app {
@@ -29,6 +32,57 @@ class OnTheSheet : public Window {
         return view->to_view().map(QPointF(mm.x, mm.y)).toPoint();
     }
 };
+
+/// Sheets of very many copies are drawn in turns, and never seen half done where there is something better.
+TEST(RestingOnTheSheet, TheLastWholePictureIsShownWhereItBelongsUntilTheNextIsDrawn) {
+    std::vector<Point> places;
+    for (int i = 0; i < 600; ++i) // over each other, so that their number costs no time
+        places.push_back({60.0 + i % 2, 80});
+    const Document d = test::disc_document(places);
+    Planner planner;
+    RestingSheet resting;
+    const RestingSheet::Of before{planner.plan(d), QTransform::fromScale(2, 2), {}, d.sheet, 0, 0, {420, 594}, 1};
+    const auto shown = [&] {
+        QImage seen(before.size, QImage::Format_ARGB32_Premultiplied);
+        seen.fill(Qt::transparent);
+        QPainter painter(&seen);
+        resting.show(painter);
+        return seen;
+    };
+    const auto draw_all = [&] {
+        int turns = 0;
+        for (; !resting.is_whole() && turns < 100; ++turns)
+            resting.draw([](QPainter&) {});
+        return turns;
+    };
+    EXPECT_FALSE(resting.is_whole()) << "nothing was begun";
+    resting.begin(before);
+    const QPoint ink(120, 160), to_the_right(100, 0);
+    EXPECT_EQ(shown().pixelColor(ink).alpha(), 0);
+    const int turns = draw_all();
+    EXPECT_GT(turns, 0);
+    EXPECT_LT(turns, 100);
+    const QImage whole = shown();
+    EXPECT_EQ(whole.pixelColor(ink).alpha(), 255);
+    EXPECT_EQ(whole.pixelColor(ink + to_the_right).alpha(), 0);
+
+    auto moved = before;
+    moved.view *= QTransform::fromTranslate(to_the_right.x(), to_the_right.y());
+    resting.begin(moved);
+    EXPECT_EQ(shown().pixelColor(ink + to_the_right), whole.pixelColor(ink)) << "not drawn yet, but there";
+    EXPECT_EQ(shown().pixelColor(ink).alpha(), 0);
+    auto larger = before;
+    larger.view.scale(1.5, 1.5);
+    resting.begin(larger); // before it was drawn
+    EXPECT_EQ(shown().pixelColor(ink * 1.5).alpha(), 255);
+    draw_all();
+    EXPECT_EQ(shown().pixelColor(ink * 1.5), whole.pixelColor(ink));
+
+    auto turned = before;
+    turned.page = 1;
+    resting.begin(turned);
+    EXPECT_EQ(shown().pixelColor(ink * 1.5).alpha(), 0) << "nothing of another page";
+}
 
 /// While a project is worked out its copies stand where they will be, and nothing is said to be fine.
 TEST_F(OnTheSheet, CopiesStandInTheirPlacesBeforeTheyAreWorkedOut) {
