@@ -10,6 +10,7 @@
 #include <QCloseEvent>
 #include <QColorDialog>
 #include <QDialog>
+#include <QEventLoop>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QMenu>
@@ -398,7 +399,6 @@ TEST_F(Leaving, WhatArrivesDuringADragIsKept) {
 TEST_F(Leaving, WhatArrivesWhileADialogIsOpenWaitsForItsAnswer) {
     drop_artwork({test::demo_art("fair-badge.svg")});
     const int badge = model.in_hand.sticker()->id;
-    const auto before = model.in_hand.sticker();
     int looks = 0;
     QTimer answers;
     QObject::connect(&answers, &QTimer::timeout, [&] {
@@ -423,7 +423,12 @@ TEST_F(Leaving, WhatArrivesWhileADialogIsOpenWaitsForItsAnswer) {
     answers.start(50);
     auto* swatch = find<QPushButton>("drawingColour0");
     ASSERT_TRUE(swatch);
-    QTest::mouseClick(swatch, Qt::LeftButton);
+    QEventLoop as_the_program; // in whose loop a dialog's own goes on
+    QTimer::singleShot(0, &as_the_program, [&] {
+        QTest::mouseClick(swatch, Qt::LeftButton);
+        as_the_program.quit();
+    });
+    as_the_program.exec();
     answers.stop();
     settle();
     ASSERT_EQ(model.document().stickers.size(), 2u);
