@@ -31,7 +31,8 @@ class LabelStep : public QWidget {
     QComboBox* picture_column;
     QDateEdit* day;
     QComboBox* dates_in;
-    QWidget *day_row, *dates_in_row, *margin_row, *corner_row, *hole_row, *points_row, *depth_row, *frame_row, *picture_rows, *list_rows;
+    QWidget *day_row, *dates_in_row, *margin_row, *corner_row, *hole_row, *points_row, *depth_row, *frame_row;
+    QWidget *picture_rows, *list_rows;
     ColourButton *ground, *colour;
     QTabBar* tabs;
     QPlainTextEdit* words;

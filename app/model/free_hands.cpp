@@ -1,8 +1,10 @@
 #include "app/model/free_hands.h"
 
 #include <QApplication>
+#include <QPointer>
 #include <QThread>
 #include <QTimer>
+#include <deque>
 
 namespace fusuma::app {
 
@@ -19,6 +21,40 @@ bool are_hands_free() {
     return QThread::currentThread()->loopLevel() <= of_the_program && !dialog && !QApplication::activePopupWidget();
 }
 
+/// What came, in its order.
+class Waiting : public QTimer {
+  public:
+    explicit Waiting(QObject* of) : QTimer(of) {
+        constexpr int again_ms = 30;
+        setInterval(again_ms);
+        callOnTimeout([this] { let_come(); });
+    }
+    void add(QObject* context, std::function<void()> then) {
+        waiting.push_back({context, std::move(then)});
+        let_come();
+    }
+
+  private:
+    struct Arrival {
+        QPointer<QObject> context;
+        std::function<void()> then;
+    };
+    std::deque<Arrival> waiting;
+
+    void let_come() {
+        while (!waiting.empty() && are_hands_free()) { // what comes may ask something itself
+            const Arrival next = std::move(waiting.front());
+            waiting.pop_front();
+            if (next.context)
+                next.then();
+        }
+        if (waiting.empty())
+            stop();
+        else if (!isActive())
+            start();
+    }
+};
+
 } // namespace
 
 void need_not_be_waited_for(QDialog& dialog) {
@@ -26,13 +62,8 @@ void need_not_be_waited_for(QDialog& dialog) {
 }
 
 void once_hands_are_free(QObject* context, std::function<void()> then) {
-    if (are_hands_free()) {
-        then();
-        return;
-    }
-    constexpr int again_ms = 30;
-    QTimer::singleShot(again_ms, context,
-                       [context, then = std::move(then)]() mutable { once_hands_are_free(context, std::move(then)); });
+    static auto* all = new Waiting(QApplication::instance());
+    all->add(context, std::move(then));
 }
 
 } // namespace fusuma::app

@@ -8,10 +8,12 @@ namespace fusuma {
 
 namespace {
 
-/// Days since 1 March of the year 0, in the Gregorian calendar.
+constexpr int repeats = 400; // years, of whole weeks: so many are added, so that none is counted below nought
+
+/// Days since 1 March of the year −400, in the Gregorian calendar.
 /// Source: Richards, Explanatory Supplement to the Astronomical Almanac, 2013, 15.11 (from memory)
 int days_of(Day d) {
-    const int month = (d.month + 9) % 12, year = d.year - month / 10;
+    const int month = (d.month + 9) % 12, year = d.year + repeats - month / 10;
     return 365 * year + year / 4 - year / 100 + year / 400 + (month * 306 + 5) / 10 + d.day - 1;
 }
 
@@ -21,7 +23,7 @@ Day day_of(int days) {
     if (in_year() < 0)
         --year;
     const int month = (100 * in_year() + 52) / 3060;
-    return {year + (month + 2) / 12, (month + 2) % 12 + 1, in_year() - (month * 306 + 5) / 10 + 1};
+    return {year - repeats + (month + 2) / 12, (month + 2) % 12 + 1, in_year() - (month * 306 + 5) / 10 + 1};
 }
 
 /// One letter so many times, as a part of the day; itself where it means none.
@@ -47,9 +49,8 @@ Day later(Day day, int days) {
     return day_of(days_of(day) + days);
 }
 
-std::string in_words(Day day, const std::string& pattern, const Calendar& calendar) {
-    if (pattern.empty())
-        return in_words(day, calendar.usual, calendar);
+std::string in_words(Day day, const std::string& given, const Calendar& calendar) {
+    const std::string& pattern = given.empty() ? calendar.usual : given;
     std::string words;
     for (std::size_t i = 0; i < pattern.size();) {
         const std::size_t end = pattern[i] == '\'' ? pattern.find('\'', i + 1) : std::string::npos;

@@ -10,7 +10,7 @@ struct Day {
     int year = 2026, month = 1, day = 1;
     bool operator==(const Day&) const = default;
 };
-/// The day so many days later.
+/// The day so many days later, not before the year −400.
 [[nodiscard]] Day later(Day day, int days);
 
 /// How a language writes days. Names are UTF-8.

@@ -50,8 +50,9 @@ QStringList calendar_languages() {
     for (const QString& file :
          QDir(shipped_file(QStringLiteral("translations"))).entryList({"fusuma_*.qm"}, QDir::Files))
         all << file.section(QLatin1Char('_'), 1).section(QLatin1Char('.'), 0, 0);
-    if (const QString own = QLocale().bcp47Name(); !all.contains(QLocale(own).bcp47Name()) && calendar_in(own))
-        all << own;
+    const auto own = calendar_in(QLocale().bcp47Name());
+    if (own && !all.contains(QString::fromStdString(own->language)))
+        all << QString::fromStdString(own->language);
     return all;
 }
 

@@ -3,6 +3,7 @@
 #include "app/common/number_field.h"
 #include "app/common/save_place.h"
 #include "app/common/widgets.h"
+#include "app/model/free_hands.h"
 #include "app/model/model.h"
 #include "core/geometry/measure.h"
 #include "formats/project/project_file.h"
@@ -662,6 +663,48 @@ TEST_F(SessionTest, OpeningOneAfterTheOtherEndsWithTheLastThatCanBeRead) {
     EXPECT_EQ(followed, 2);
     EXPECT_EQ(told.count(), 1);
     EXPECT_FALSE(model.project.is_changed());
+}
+
+/// Nothing takes the place of what a dialog asks about; then all comes, in its order.
+TEST_F(SessionTest, WhatComesWhileADialogIsOpenComesInItsOrderOnceItIsClosed) {
+    const int count = 6;
+    for (int i = 1; i <= count; ++i) {
+        Document d;
+        d.sheet.gap = i;
+        ASSERT_TRUE(save_project(d, folder.filePath(QString::number(i) + ".fusuma")));
+    }
+    QDialog dialog;
+    dialog.setModal(true);
+    dialog.show();
+    const Document before = model.document();
+    for (int i = 1; i <= count; ++i) {
+        model.project.open(folder.filePath(QString::number(i) + ".fusuma"));
+        QTest::qWait(7 * i); // so that no two are looked after at the same times
+    }
+    model.searches.search("Look", [](const Document& now, Planner&, const Work&, const Searches::Improved&) {
+        Document d = now;
+        d.sheet.gap = 9;
+        return Searches::Searched{d, "found"};
+    });
+    model.worked.start("Make", [](const Document& now, Planner&, const Work&) -> Result<Edited> {
+        Document d = now;
+        d.sheet.gap = 8;
+        return Edited{d, {}};
+    });
+    QTest::qWait(300);
+    EXPECT_EQ(model.document(), before);
+    EXPECT_TRUE(model.project.is_busy());
+    dialog.close();
+    settle();
+    EXPECT_EQ(model.project.name(), QString::number(count)) << "and what was made for the one before is dropped";
+    EXPECT_EQ(model.document().sheet.gap, count);
+
+    need_not_be_waited_for(dialog);
+    dialog.show();
+    model.project.open(folder.filePath("1.fusuma"));
+    settle();
+    EXPECT_TRUE(dialog.isVisible());
+    EXPECT_EQ(model.project.name(), "1");
 }
 
 /// Saving goes on while people edit, open and start anew, and none of that is taken for the other.

@@ -328,6 +328,33 @@ TEST(Fields, WhatStandsBetweenApostrophesIsNoPartOfTheDay) {
     EXPECT_EQ(in_words(day, "yyyyy ddddd"), "yyyyy ddddd") << "no parts of a day";
 }
 
+TEST(Fields, DaysLongBeforeAnyCalendarHaveAWeekday) {
+    // Source: the Gregorian calendar repeats itself, weekdays too, every 400 years (146,097 days are 20,871 weeks)
+    for (int days = -40'000; days < 800; days += 37) {
+        const Day early = later({1, 1, 1}, days), same = later({2001, 1, 1}, days);
+        EXPECT_EQ(in_words(early, "ddd d M"), in_words(same, "ddd d M")) << days;
+        EXPECT_EQ(early.year + 2000, same.year) << days;
+    }
+}
+
+TEST(Fields, EveryLanguageWritesTheWholeDay) {
+    std::set<QString> tags;
+    for (const QLocale& locale :
+         QLocale::matchingLocales(QLocale::AnyLanguage, QLocale::AnyScript, QLocale::AnyTerritory))
+        if (locale.language() != QLocale::C)
+            tags.insert(locale.bcp47Name());
+    EXPECT_GT(tags.size(), 200u);
+    for (const QString& tag : tags) {
+        const auto calendar = calendar_in(tag);
+        ASSERT_TRUE(calendar) << tag.toStdString();
+        const std::string words = in_words({2026, 8, 29}, {}, *calendar);
+        EXPECT_THAT(words, AllOf(HasSubstr("2026"), HasSubstr("29"))) << tag.toStdString();
+        EXPECT_THAT(words, AnyOf(HasSubstr(calendar->months[7]), HasSubstr(calendar->short_months[7]), HasSubstr("8")))
+            << tag.toStdString();
+        EXPECT_EQ(words.find(calendar->weekdays[6]), std::string::npos) << words;
+    }
+}
+
 TEST(Fields, TheLanguageOfDatesIsKeptWithTheLabel) {
     LabelDesign design;
     design.texts.clear(); // fonts are found when read
