@@ -91,6 +91,36 @@ TEST_F(DrawingStory, TemplatesComeFromAFileAndABadOneIsRefusedInASentence) {
     EXPECT_EQ(names.last(), "Kelp jar");
 }
 
+/// A new label's dates are in the person's language, until another is chosen.
+TEST_F(DrawingStory, DatesOfALabelAreInItsLanguage) {
+    QLocale::setDefault(QLocale(QLocale::German, QLocale::Austria));
+    make_label("Small jar");
+    QLocale::setDefault(QLocale::c());
+    ASSERT_TRUE(label_design().calendar);
+    EXPECT_EQ(label_design().calendar->language, "de-AT");
+    EXPECT_FALSE(window.findChild<QComboBox*>("datesIn")->isVisible()) << "there is no date";
+    auto* words = find<QPlainTextEdit>("labelWords");
+    words->setFocus();
+    words->selectAll();
+    QTest::keyClicks(words, "Packed {date:MMMM}");
+    settle();
+    auto* language = find<QComboBox>("datesIn");
+    ASSERT_TRUE(language);
+    EXPECT_EQ(language->currentData().toString(), "de-AT") << "though it is in no list of ours";
+    const int french = language->findData("fr");
+    ASSERT_GE(french, 0);
+    language->setFocus();
+    while (language->currentIndex() != french)
+        QTest::keyClick(language, language->currentIndex() < french ? Qt::Key_Down : Qt::Key_Up);
+    settle();
+    LabelDesign shown = label_design();
+    shown.day = {2026, 8, 29};
+    EXPECT_EQ(shown.filled_in(shown.texts[0].words, 0), "Packed août");
+    click("undo");
+    EXPECT_NE(label_design().calendar->language, "fr");
+    EXPECT_NE(language->currentData().toString(), "fr");
+}
+
 TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     with_file_dialog(test::demo_art("fair-badge.svg"), [&] { click("addArtwork"); });
     ASSERT_TRUE(QTest::qWaitFor([&] { return model.document().stickers.size() == 1; }, long_enough));

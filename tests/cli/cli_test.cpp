@@ -458,7 +458,7 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
     std::ofstream(list) << "name;contents\nKelp relish;\"kelp, apple\"\nSamphire;bay\n";
     const CliRun run =
         run_cli({"sheet", "--template", "Small jar", "--text", "{name}", "--text", "{contents} {number:01}", "--list",
-                 list, "--one-size", "--copies", "2", "--pdf", pdf, "--save", project, "--report", "-"});
+                 list, "--one-size", "--dates-in", "fr", "--copies", "2", "--pdf", pdf, "--save", project, "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     EXPECT_EQ(report["stickers"][0]["kind"], "label");
@@ -468,7 +468,10 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
     EXPECT_TRUE(std::ifstream(pdf).good());
     const auto saved = load_project(QString::fromStdString(project));
     ASSERT_TRUE(saved) << saved.problem().english();
-    EXPECT_TRUE(std::get<LabelArtwork>(saved->stickers[0]->artwork).design->in_one_size);
+    const LabelDesign& design = *std::get<LabelArtwork>(saved->stickers[0]->artwork).design;
+    EXPECT_TRUE(design.in_one_size);
+    ASSERT_TRUE(design.calendar);
+    EXPECT_EQ(design.calendar->months[7], "août");
     const CliRun tight = run_cli({"sheet", "--label", "oval:20x8", "--text", "Incomprehensibilities", "--text-style",
                                   "size=6,least=5", "--report", "-"});
     EXPECT_EQ(tight.code, 1);
@@ -479,6 +482,7 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
                                            {"--text", "a", "--text-style", "size=huge"},
                                            {"--text", "a", "--swatch", "neon"},
                                            {"--text", "a", "--list", "/nowhere.csv"},
+                                           {"--text", "a", "--dates-in", "xx"},
                                            {"--text", "a", "--date", "yesterday"}}) {
         wrong.insert(wrong.begin(), "sheet");
         EXPECT_EQ(run_cli(wrong).code, 2) << wrong[2];
