@@ -1,92 +1,187 @@
 #include "core/raster/soft_edges.h"
 
+#include "core/parallel.h"
+
 #include <opencv2/imgproc.hpp>
 
 #include <algorithm>
+#include <cmath>
 #include <vector>
 
 namespace fusuma {
 
 namespace {
 
-/// How many pixels edges are wide: the largest difference nearby over the steepest slope, by the middle one of many.
-double blur_of(const cv::Mat& off, const cv::Mat& rim) {
-    cv::Mat dx, dy, slope, steepest, largest;
-    cv::Sobel(off, dx, CV_32F, 1, 0, 3, 1.0 / 8);
-    cv::Sobel(off, dy, CV_32F, 0, 1, 3, 1.0 / 8);
-    cv::magnitude(dx, dy, slope);
-    const cv::Mat window = cv::getStructuringElement(cv::MORPH_RECT, {15, 15});
-    cv::dilate(slope, steepest, window);
-    cv::dilate(off, largest, window);
-    std::vector<float> widths;
-    for (int y = 0; y < off.rows; y += 2)
-        for (int x = 0; x < off.cols; x += 2)
-            if (rim.at<std::uint8_t>(y, x) && steepest.at<float>(y, x) > 3)
-                widths.push_back(static_cast<float>(largest.at<std::uint8_t>(y, x)) / steepest.at<float>(y, x));
-    if (widths.size() < 20)
-        return 0;
-    const auto middle = widths.begin() + static_cast<std::ptrdiff_t>(widths.size() / 2);
-    std::nth_element(widths.begin(), middle, widths.end());
-    return *middle;
+constexpr int beside_px = 15;    // px in which both sides of an edge are looked for
+constexpr double grain_px = 0.7; // px of blur, so that no pixel's noise passes for an edge
+constexpr int least_slope = 3;   // values in a pixel; less is shading
+
+cv::Mat part_of(const Image& image, const cv::Rect& part) {
+    const cv::Mat rgba(image.height, image.width, CV_8UC4, const_cast<std::uint8_t*>(image.rgba.data()));
+    return rgba(part);
 }
 
-} // namespace
+cv::Rect grown(const cv::Rect& box, int by, const Image& image) {
+    return cv::Rect(box.x - by, box.y - by, box.width + 2 * by, box.height + 2 * by) &
+           cv::Rect(0, 0, image.width, image.height);
+}
 
-void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage) {
-    if (image.width < 16 || image.height < 16)
-        return;
-    const cv::Mat rgba(image.height, image.width, CV_8UC4, const_cast<std::uint8_t*>(image.rgba.data()));
+/// How fast values change, a pixel.
+cv::Mat slope_of(const cv::Mat& values) {
+    cv::Mat dx, dy, slope;
+    cv::Sobel(values, dx, CV_32F, 1, 0, 3, 1.0 / 8);
+    cv::Sobel(values, dy, CV_32F, 0, 1, 3, 1.0 / 8);
+    cv::magnitude(dx, dy, slope);
+    return slope;
+}
+
+/// The value that `part` of them are below; 0 when they are fewer than `least`.
+double quantile(std::vector<float>& of, double part, std::size_t least) {
+    if (of.size() < least)
+        return 0;
+    const auto at = of.begin() + static_cast<std::ptrdiff_t>(part * static_cast<double>(of.size()));
+    std::nth_element(of.begin(), at, of.end());
+    return *at;
+}
+
+/// Squares that make up the picture, row by row.
+std::vector<cv::Rect> squares_of(const Image& image, int side) {
+    std::vector<cv::Rect> all;
+    for (int y = 0; y < image.height; y += side)
+        for (int x = 0; x < image.width; x += side)
+            all.push_back(grown({x, y, side, side}, 0, image));
+    return all;
+}
+
+/// At most so many of them, evenly from first to last.
+std::vector<cv::Rect> some(const std::vector<cv::Rect>& all, std::size_t most) {
+    if (all.size() <= most)
+        return all;
+    std::vector<cv::Rect> kept;
+    for (std::size_t k = 0; k < most; ++k)
+        kept.push_back(all[k * all.size() / most]);
+    return kept;
+}
+
+/// How far each pixel is from the ground's colour: the largest difference of the three.
+cv::Mat off_ground(const cv::Mat& rgba, Rgb ground) {
     cv::Mat rgb, apart, off;
     cv::cvtColor(rgba, rgb, cv::COLOR_RGBA2RGB);
     cv::absdiff(rgb, cv::Scalar(ground.red, ground.green, ground.blue), apart);
     std::vector<cv::Mat> planes;
     cv::split(apart, planes);
     off = cv::max(cv::max(planes[0], planes[1]), planes[2]);
-    cv::GaussianBlur(off, off, {}, 0.7); // grain
+    cv::GaussianBlur(off, off, {}, grain_px);
+    return off;
+}
+
+/// How many pixels the art's edges are wide: the largest difference nearby over the steepest slope, by the middle one
+/// of many.
+/// @param edges  squares_of that have an edge; a few hundred of them are looked at
+double blur_of(const Image& image, Rgb ground, const cv::Mat& outside, const std::vector<cv::Rect>& edges) {
+    constexpr std::size_t most = 300;
+    std::vector<float> widths;
+    for (const cv::Rect& square : some(edges, most)) {
+        const cv::Rect around = grown(square, beside_px, image);
+        const cv::Mat off = off_ground(part_of(image, around), ground), ground_here = outside(around);
+        cv::Mat steepest, largest, near_ground;
+        const cv::Mat whole = cv::getStructuringElement(cv::MORPH_RECT, {beside_px, beside_px});
+        cv::dilate(slope_of(off), steepest, whole);
+        cv::dilate(off, largest, whole);
+        cv::dilate(ground_here, near_ground, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
+        const cv::Mat rim = near_ground & ~ground_here;
+        const cv::Rect here = square - around.tl();
+        for (int y = here.y; y < here.br().y; y += 2)
+            for (int x = here.x; x < here.br().x; x += 2)
+                if (rim.at<std::uint8_t>(y, x) && steepest.at<float>(y, x) > least_slope)
+                    widths.push_back(static_cast<float>(largest.at<std::uint8_t>(y, x)) / steepest.at<float>(y, x));
+    }
+    return quantile(widths, 0.5, 20);
+}
+
+} // namespace
+
+double width_of_edges(const Image& image) {
+    constexpr int side = 32;
+    constexpr std::size_t most = 400;
+    constexpr double apart = 24; // values that the two sides of an edge are, at least
+    std::vector<float> widths;
+    for (const cv::Rect& square : some(squares_of(image, side), most)) {
+        const cv::Rect around = grown(square, beside_px, image);
+        cv::Mat grey;
+        cv::cvtColor(part_of(image, around), grey, cv::COLOR_RGBA2GRAY);
+        cv::GaussianBlur(grey, grey, {}, grain_px);
+        double steepest = 0, least = 0, most_grey = 0;
+        cv::Point where;
+        cv::minMaxLoc(slope_of(grey)(square - around.tl()), nullptr, &steepest, nullptr, &where);
+        if (steepest <= least_slope)
+            continue;
+        where += square.tl() - around.tl();
+        const cv::Rect beside = cv::Rect(where.x - beside_px / 2, where.y - beside_px / 2, beside_px, beside_px) &
+                                cv::Rect({}, around.size());
+        cv::minMaxLoc(grey(beside), &least, &most_grey);
+        if (most_grey - least >= apart)
+            widths.push_back(static_cast<float>((most_grey - least) / steepest));
+    }
+    return quantile(widths, 0.25, 8);
+}
+
+void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, double narrowest, const Work& work) {
+    if (image.width < 16 || image.height < 16)
+        return;
     cv::Mat values(coverage.height, coverage.width, CV_8U, coverage.values.data());
     const cv::Mat outside = values == 0;
-    cv::Mat near_ground, rim;
-    cv::dilate(outside, near_ground, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
-    rim = near_ground & ~outside;
-    const double width = blur_of(off, rim);
-    constexpr double crisp = 1.2, widest = 16; // px
-    if (width < crisp)
+    constexpr int side = 128, widest = 16, spread = 10; // px
+    std::vector<cv::Rect> edges;
+    for (const cv::Rect& square : squares_of(image, side)) {
+        const cv::Mat here = outside(grown(square, widest + 1 + spread, image));
+        if (const int grounds = cv::countNonZero(here); grounds > 0 && static_cast<std::size_t>(grounds) < here.total())
+            edges.push_back(square);
+    }
+    const double width = blur_of(image, ground, outside, edges);
+    if (width <= narrowest)
         return;
-    const int reach = static_cast<int>(std::ceil(std::min(width, widest))) + 1;
-    cv::Mat far, largest;
-    cv::distanceTransform(~outside, far, cv::DIST_L2, 3);
-    cv::dilate(off, largest, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
-    // JPEG spreads colours some way into the ground: what hardly differs from it, and is joined to it, is ground, too.
-    constexpr int spread = 10; // px
-    constexpr double hardly = 0.3;
-    cv::Mat faint(values.size(), CV_8U, cv::Scalar(0)), labels;
-    for (int y = 0; y < values.rows; ++y)
-        for (int x = 0; x < values.cols; ++x) {
-            const bool is_near = far.at<float>(y, x) <= static_cast<float>(reach + spread);
-            faint.at<std::uint8_t>(y, x) =
-                outside.at<std::uint8_t>(y, x) ||
-                        (is_near && off.at<std::uint8_t>(y, x) < hardly * largest.at<std::uint8_t>(y, x))
-                    ? 255
-                    : 0;
-        }
-    const int count = cv::connectedComponents(faint, labels, 4);
-    std::vector<bool> is_ground(static_cast<std::size_t>(count));
-    for (int y = 0; y < values.rows; ++y)
-        for (int x = 0; x < values.cols; ++x)
-            if (outside.at<std::uint8_t>(y, x))
-                is_ground[static_cast<std::size_t>(labels.at<int>(y, x))] = true;
-    for (int y = 0; y < values.rows; ++y)
-        for (int x = 0; x < values.cols; ++x) {
-            std::uint8_t& value = values.at<std::uint8_t>(y, x);
-            const float from_ground = far.at<float>(y, x);
-            const bool is_faint =
-                faint.at<std::uint8_t>(y, x) && is_ground[static_cast<std::size_t>(labels.at<int>(y, x))];
-            if (from_ground > 0 && (is_faint || from_ground <= static_cast<float>(reach))) {
-                const double share =
-                    double(off.at<std::uint8_t>(y, x)) / std::max<int>(1, largest.at<std::uint8_t>(y, x));
-                value = static_cast<std::uint8_t>(std::lround(255 * std::clamp(share, 0.0, 1.0)));
+    const int reach = static_cast<int>(std::ceil(std::min(width, double(widest)))) + 1;
+    for_each_of(static_cast<int>(edges.size()), work, [&](int k) {
+        const cv::Rect& square = edges[static_cast<std::size_t>(k)];
+        const cv::Rect around = grown(square, reach + 2 * spread, image);
+        const cv::Mat ground_here = outside(around), off = off_ground(part_of(image, around), ground);
+        cv::Mat far, largest;
+        cv::distanceTransform(~ground_here, far, cv::DIST_L2, 3);
+        cv::dilate(off, largest, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
+        // JPEG spreads colours some way into the ground: what hardly differs from it, and is joined to it, is ground,
+        // too.
+        constexpr double hardly = 0.3;
+        cv::Mat faint(around.size(), CV_8U, cv::Scalar(0)), labels;
+        for (int y = 0; y < around.height; ++y)
+            for (int x = 0; x < around.width; ++x) {
+                const bool is_near = far.at<float>(y, x) <= static_cast<float>(reach + spread);
+                faint.at<std::uint8_t>(y, x) =
+                    ground_here.at<std::uint8_t>(y, x) ||
+                            (is_near && off.at<std::uint8_t>(y, x) < hardly * largest.at<std::uint8_t>(y, x))
+                        ? 255
+                        : 0;
             }
-        }
+        const int count = cv::connectedComponents(faint, labels, 4);
+        std::vector<bool> is_ground(static_cast<std::size_t>(count));
+        for (int y = 0; y < around.height; ++y)
+            for (int x = 0; x < around.width; ++x)
+                if (ground_here.at<std::uint8_t>(y, x))
+                    is_ground[static_cast<std::size_t>(labels.at<int>(y, x))] = true;
+        const cv::Rect here = square - around.tl();
+        for (int y = here.y; y < here.br().y; ++y)
+            for (int x = here.x; x < here.br().x; ++x) {
+                const float from_ground = far.at<float>(y, x);
+                const bool is_faint =
+                    faint.at<std::uint8_t>(y, x) && is_ground[static_cast<std::size_t>(labels.at<int>(y, x))];
+                if (from_ground > 0 && (is_faint || from_ground <= static_cast<float>(reach))) {
+                    const double share =
+                        double(off.at<std::uint8_t>(y, x)) / std::max<int>(1, largest.at<std::uint8_t>(y, x));
+                    values.at<std::uint8_t>(around.y + y, around.x + x) =
+                        static_cast<std::uint8_t>(std::lround(255 * std::clamp(share, 0.0, 1.0)));
+                }
+            }
+    });
 }
 
 } // namespace fusuma

@@ -185,7 +185,7 @@ TEST(LightOnPaper, OfPicturesThatAreNoSheetIsNeverATrap) { // nothing but grain,
     }
 }
 
-TEST(LineArtInAnyLight, IsTheArtAndNothingElse) { // soft, hard and vignetted
+TEST(LineArtInAnyLight, IsTheArtAndNothingElse) {       // soft, hard and vignetted
     for (const unsigned seed : {0U, 1U, 2U, 9U, 12U}) { // 9 and 12 have narrow pieces of shaded paper between lines
         OnGround drawn = with_art(plain(640, 480, {244, 242, 236}), seed, {35, 32, 38});
         const double soft = seed % 3 == 0 ? 5 : 180, way = seed;
@@ -280,6 +280,87 @@ TEST(SoftShadows, AreLeftOutOrKeptAndTheOfferSaysWhich) {
         EXPECT_LT(overlap_of(worked_out(shaded, keep)->isolation->coverage(), drawn.truth), 0.97);
         EXPECT_EQ(worked_out(drawn.image)->isolation->chosen.light.shadows, Shadows::keep) << "there are none";
     }
+}
+
+/// Made small and then larger again, as pictures from the net are: every edge is soft.
+Image enlarged(const Image& image, double times) {
+    cv::Mat small, large;
+    cv::resize(matrix_of(const_cast<Image&>(image)), small, {}, 1 / times, 1 / times, cv::INTER_AREA);
+    Image result(image.width, image.height);
+    cv::resize(small, large, {image.width, image.height}, 0, 0, cv::INTER_CUBIC);
+    large.copyTo(matrix_of(result));
+    return result;
+}
+
+TEST(SoftShadows, AreNotTakenForTheArtWhereAllOfThePictureIsBlurred) {
+    const cv::Scalar mauve(200, 120, 205);
+    for (const double times : {1.0, 6.0, 12.0}) {
+        const OnGround dark = with_art(plain(640, 480, mauve), 6, {33, 33, 33}, true);
+        EXPECT_GT(overlap_of(worked_out(enlarged(dark.image, times))->isolation->coverage(), dark.truth), 0.93)
+            << "dark art has the hue of a shadow; enlarged " << times;
+    }
+    for (const double times : {1.0, 3.0, 6.0}) {
+        const OnGround red = with_art(plain(640, 480, mauve), 6, {180, 40, 60}, true);
+        const auto shaded = worked_out(enlarged(with_soft_shadow(red, 12, 0.5), times));
+        EXPECT_EQ(shaded->isolation->chosen.light.shadows, Shadows::drop) << times;
+        EXPECT_GT(overlap_of(shaded->isolation->coverage(), red.truth), 0.95) << "enlarged " << times;
+    }
+}
+
+TEST(SoftShadows, AreNotGreyThingsOnWhiteThatFadeSomewhere) {
+    // A pebble, lit so that a part of its edge is as white as the ground it lies on.
+    Image image = plain(640, 480, {255, 255, 255});
+    cv::Mat rgba = matrix_of(image), truth(480, 640, CV_8U, cv::Scalar(0));
+    for (int y = 0; y < 480; ++y)
+        for (int x = 0; x < 640; ++x) {
+            const double u = (x - 320) / 200.0, v = (y - 240) / 150.0;
+            const double inside = std::clamp((1 - std::hypot(u, v)) * 150 + 0.5, 0.0, 1.0);
+            const double lit = std::exp(-(std::pow(u + 0.8, 2) + std::pow(v + 0.6, 2)) / 0.06);
+            const double grey = 130 + 30 * std::sin(x * 0.05) * std::cos(y * 0.04);
+            const double stone = grey + (255 - grey) * lit;
+            const auto value = cv::saturate_cast<std::uint8_t>(255 + inside * (stone - 255));
+            rgba.at<cv::Vec4b>(y, x) = {value, value, value, 255};
+            truth.at<std::uint8_t>(y, x) = cv::saturate_cast<std::uint8_t>(255 * inside);
+        }
+    EXPECT_FALSE(without_shadows(image, {255, 255, 255}, 10)) << "it throws none";
+    BackgroundSettings by_colour;
+    by_colour.source = Source::colour;
+    EXPECT_GT(overlap_of(worked_out(image, by_colour)->isolation->coverage(), truth), 0.96);
+}
+
+TEST(SoftEdges, LieWhereTheyAreHalfCoveredHoweverBlurred) {
+    constexpr double radius = 130;
+    const struct {
+        cv::Scalar ink, ground;
+    } pairs[] = {{{0, 0, 0}, {148, 250, 196}},
+                 {{200, 30, 30}, {255, 255, 255}},
+                 {{250, 220, 40}, {90, 130, 170}},
+                 {{33, 33, 33}, {200, 120, 205}},
+                 {{120, 160, 90}, {255, 224, 120}}};
+    for (const auto& [ink, ground] : pairs)
+        for (const double sigma : {1.0, 2.0, 4.0}) {
+            Image image = plain(400, 400, ground);
+            cv::Mat rgba = matrix_of(image), share(400, 400, CV_32F);
+            for (int y = 0; y < 400; ++y)
+                for (int x = 0; x < 400; ++x)
+                    share.at<float>(y, x) =
+                        static_cast<float>(std::clamp(radius + 0.5 - std::hypot(x - 199.5, y - 199.5), 0.0, 1.0));
+            cv::GaussianBlur(share, share, {}, sigma);
+            for (int y = 0; y < 400; ++y)
+                for (int x = 0; x < 400; ++x)
+                    for (int k = 0; k < 3; ++k)
+                        rgba.at<cv::Vec4b>(y, x)[k] = cv::saturate_cast<std::uint8_t>(
+                            ground[k] + static_cast<double>(share.at<float>(y, x)) * (ink[k] - ground[k]));
+            BackgroundSettings by_colour;
+            by_colour.source = Source::colour;
+            const auto result = worked_out(image, by_colour);
+            const Coverage& coverage = result->isolation->coverage();
+            double covered = 0;
+            for (const std::uint8_t value : coverage.values)
+                covered += value >= 128;
+            EXPECT_NEAR(std::sqrt(covered / std::numbers::pi), radius, 0.25)
+                << ink << " on " << ground << ", " << sigma;
+        }
 }
 
 Image busy_ground(unsigned seed) {
