@@ -315,7 +315,7 @@ void keep_out_of_art(const Image& image, const PixelBytes& kinds, PixelBytes& re
                 its.sharp += !is_soft && is_sharp;
             }
     });
-    constexpr int sharpest_part = 5; // a fifth; of drawn shadows it is a hundredth
+    constexpr int sharpest_part = 16; // of drawn shadows it is less than a hundredth
     for_bands(height, work.part(0.9, 1), [&](int first, int last) {
         for (int y = first; y < last; ++y)
             for (int x = 0; x < width; ++x)
