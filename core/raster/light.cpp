@@ -259,68 +259,84 @@ void tell_kinds(const std::uint8_t* rgba, std::size_t count, Rgb ground, int sur
     }
 }
 
+/// How what is shaded borders on its ground.
+enum class Border { none, soft, sharp };
+
+/// What of a picture the search for shadows came to.
+struct Shades {
+    const Image& image;
+    const PixelBytes& kinds; ///< as `tell_kinds` tells them
+    PixelBytes& reached;     ///< 255 where the search came without a sharp edge
+
+    [[nodiscard]] std::size_t at(int x, int y) const {
+        return static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
+    }
+    [[nodiscard]] int brightness(std::size_t i) const {
+        return int{image.rgba[4 * i]} + image.rgba[4 * i + 1] + image.rgba[4 * i + 2];
+    }
+    /// Looks for ground in eight directions, past nothing that is darker than here or of another hue.
+    [[nodiscard]] Border border_at(int x, int y, int far) const {
+        constexpr std::array<PixelPlace, 8> ways{
+            {{1, 0}, {1, 1}, {0, 1}, {-1, 1}, {-1, 0}, {-1, -1}, {0, -1}, {1, -1}}};
+        constexpr int noise = 3 * 12;
+        const int here = brightness(at(x, y));
+        Border found = Border::none;
+        for (const PixelPlace way : ways) {
+            bool has_edge = false;
+            for (int k = 1; k <= far; ++k) {
+                const int u = x + k * way.x, v = y + k * way.y;
+                if (u < 0 || v < 0 || u >= image.width || v >= image.height)
+                    break;
+                const std::size_t i = at(u, v);
+                if (kinds[i] == 0 || brightness(i) < here - noise)
+                    break;
+                if (kinds[i] == 2 && reached[i]) {
+                    if (!has_edge)
+                        return Border::soft;
+                    found = Border::sharp;
+                    break;
+                }
+                has_edge = has_edge || !reached[i];
+            }
+        }
+        return found;
+    }
+};
+
 /// Shadows fade into their ground. What is of the ground's hue, too, but stands on it with a sharp edge for more of its
-/// way is art that the search got into somewhere: grey things on white.
-/// @param kinds    as `tell_kinds` tells them
-/// @param reached  255 where the search came without a sharp edge; 0 afterwards on what is art
-/// @param edge     px that sharp edges are wide
-void keep_out_of_art(const Image& image, const PixelBytes& kinds, PixelBytes& reached, double edge, const Work& work) {
-    const int width = image.width, height = image.height;
-    const auto at = [&](int x, int y) {
-        return static_cast<std::size_t>(y) * static_cast<std::size_t>(width) + static_cast<std::size_t>(x);
-    };
+/// way is art that the search got into somewhere: grey things on white. It is reached no longer.
+/// @param edge  px that the picture's sharpest edges are wide
+void keep_out_of_art(const Shades& shades, double edge, const Work& work) {
+    const int width = shades.image.width, height = shades.image.height;
     cv::Mat shaded(height, width, CV_8U), labels;
     for_pixels(width, height, work.part(0, 0.1), [&](std::size_t from, std::size_t to) {
         for (std::size_t i = from; i < to; ++i)
-            shaded.data[i] = reached[i] && kinds[i] == 1 ? 255 : 0;
+            shaded.data[i] = shades.reached[i] && shades.kinds[i] == 1 ? 255 : 0;
     });
     const int count = cv::connectedComponents(shaded, labels, 8);
     work.at(0.4);
-    struct Borders {
+    struct Seen {
         std::atomic<int> soft = 0, sharp = 0;
     };
-    std::vector<Borders> borders(static_cast<std::size_t>(count));
+    std::vector<Seen> seen(static_cast<std::size_t>(count));
+    const auto of = [&](int x, int y) -> Seen& { return seen[static_cast<std::size_t>(labels.at<int>(y, x))]; };
     const int far = 3 + static_cast<int>(std::lround(1.5 * std::clamp(edge, crisp_edge, 12.0)));
-    constexpr int step = 3;
-    constexpr std::array<PixelPlace, 8> ways{{{1, 0}, {1, 1}, {0, 1}, {-1, 1}, {-1, 0}, {-1, -1}, {0, -1}, {1, -1}}};
-    const auto brightness = [&](std::size_t i) {
-        return int{image.rgba[4 * i]} + image.rgba[4 * i + 1] + image.rgba[4 * i + 2];
-    };
+    constexpr int step = 3; // px: enough to tell
     for_bands((height + step - 1) / step, work.part(0.4, 0.9), [&](int first, int last) {
-        constexpr int grain = 3 * 12;
         for (int y = first * step; y < std::min(height, last * step); y += step)
-            for (int x = 0; x < width; x += step) {
-                if (!shaded.data[at(x, y)])
-                    continue;
-                const int here = brightness(at(x, y));
-                bool is_soft = false, is_sharp = false;
-                for (const PixelPlace way : ways) {
-                    bool has_edge = false;
-                    for (int k = 1; k <= far && !is_soft; ++k) {
-                        const int u = x + k * way.x, v = y + k * way.y;
-                        if (u < 0 || v < 0 || u >= width || v >= height)
-                            break;
-                        const std::size_t i = at(u, v);
-                        if (kinds[i] == 2 && reached[i]) {
-                            (has_edge ? is_sharp : is_soft) = true;
-                            break;
-                        }
-                        if (kinds[i] == 0 || brightness(i) < here - grain)
-                            break;
-                        has_edge = has_edge || !reached[i];
-                    }
+            for (int x = 0; x < width; x += step)
+                if (shaded.data[shades.at(x, y)]) {
+                    const Border border = shades.border_at(x, y, far);
+                    of(x, y).soft += border == Border::soft;
+                    of(x, y).sharp += border == Border::sharp;
                 }
-                auto& its = borders[static_cast<std::size_t>(labels.at<int>(y, x))];
-                its.soft += is_soft;
-                its.sharp += !is_soft && is_sharp;
-            }
     });
-    constexpr int sharpest_part = 16; // of drawn shadows it is less than a hundredth
+    constexpr int most_sharp = 16; // one in so many; of drawn shadows it is less than a hundredth
     for_bands(height, work.part(0.9, 1), [&](int first, int last) {
         for (int y = first; y < last; ++y)
             for (int x = 0; x < width; ++x)
-                if (const auto& its = borders[static_cast<std::size_t>(labels.at<int>(y, x))]; sharpest_part * its.sharp > its.soft)
-                    reached[at(x, y)] = 0;
+                if (most_sharp * of(x, y).sharp > of(x, y).soft)
+                    shades.reached[shades.at(x, y)] = 0;
     });
 }
 
@@ -358,12 +374,12 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     };
     if (!is_shaded_outside(work.part(0.3, 0.35)))
         return std::nullopt;
-    // A shadow is softer than 13 values in a pixel, or than art's edges are where all of the picture is blurred; 8 times
-    // that as Sobel's operator counts them.
+    // A shadow is softer than 13 values in a pixel, or than art's edges are where all of the picture is blurred; 8
+    // times that as Sobel's operator counts them.
     const double edges = width_of_edges(image);
     const int steepest = static_cast<int>(std::lround(8 * 13 * std::min(1.0, crisp_edge / std::max(edges, 1.0))));
     for_bands(image.height, work.part(0.35, 0.6), [&](int first, int last) {
-        constexpr int looks_beyond = 3;  // rows, blurring and looking for slopes
+        constexpr int looks_beyond = 3; // rows, blurring and looking for slopes
         const int above = std::min(first, looks_beyond), below = std::min(image.height - last, looks_beyond);
         cv::Mat grey, soft, dx, dy;
         cv::cvtColor(rgba.rowRange(first - above, last + below), grey, cv::COLOR_RGBA2GRAY);
@@ -381,7 +397,7 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     });
     if (!is_shaded_outside(work.part(0.6, 0.63)))
         return std::nullopt;
-    keep_out_of_art(image, kind, reached, edges, work.part(0.63, 0.68));
+    keep_out_of_art({image, kind, reached}, edges, work.part(0.63, 0.68));
     if (!is_shaded_outside(work.part(0.68, 0.7)))
         return std::nullopt;
     Image result = Image::unset(image.width, image.height);
