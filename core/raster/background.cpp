@@ -545,11 +545,9 @@ CutOut cut_out(const Image& image, const BackgroundSettings& chosen, const Work&
         work.at(0.4);
         if (!parting.colours.empty()) {
             cut.coverage = parting.others(work.part(0.4, 0.7));
-            // A camera's edges are always soft; others where they were blurred or enlarged.
             const bool is_evened = chosen.light.light == Light::even;
             if (by_colour && cut.use == ColourUse::take_away && (is_evened || parting.colours.size() == 1))
-                place_soft_edges(image, chosen.colours.front(), cut.coverage, is_evened ? 0 : soft_edge,
-                                 work.part(0.7, 0.8));
+                place_soft_edges(image, chosen.colours.front(), cut.coverage, is_evened, work.part(0.7, 0.8));
             cut.colours = parting.colours;
             cut.colour_at = parting.take_map();
         }

@@ -126,7 +126,7 @@ double width_of_edges(const Image& image) {
     return quantile(widths, 0.25, 8);
 }
 
-void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, double narrowest, const Work& work) {
+void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, bool is_evened, const Work& work) {
     if (image.width < 16 || image.height < 16)
         return;
     cv::Mat values(coverage.height, coverage.width, CV_8U, coverage.values.data());
@@ -139,15 +139,22 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, double
             edges.push_back(square);
     }
     const double width = blur_of(image, ground, outside, edges);
-    if (width <= narrowest)
+    constexpr double soft_edge = 3.2; // px; wider than colours beside each other tell
+    if (width <= (is_evened ? 0 : soft_edge))
         return;
     const int reach = static_cast<int>(std::ceil(std::min(width, double(widest)))) + 1;
     for_each_of(static_cast<int>(edges.size()), work, [&](int k) {
         const cv::Rect& square = edges[static_cast<std::size_t>(k)];
         const cv::Rect around = grown(square, reach + 2 * spread, image);
-        const cv::Mat ground_here = outside(around), off = off_ground(part_of(image, around), ground);
+        const cv::Mat ground_here = outside(around);
+        cv::Mat off = off_ground(part_of(image, around), ground);
         cv::Mat far, largest;
         cv::distanceTransform(~ground_here, far, cv::DIST_L2, 3);
+        // Drawn art may have a pale rim round something dark, which is none of its edge: half covered it is within the
+        // edge's width, and solid before twice that.
+        const float deepest = is_evened ? static_cast<float>(reach) : static_cast<float>(1.1 * width);
+        if (!is_evened)
+            off.setTo(0, far > 1.6 * width + 1);
         cv::dilate(off, largest, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
         // JPEG spreads colours some way into the ground: what hardly differs from it, and is joined to it, is ground,
         // too.
@@ -155,7 +162,7 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, double
         cv::Mat faint(around.size(), CV_8U, cv::Scalar(0)), labels;
         for (int y = 0; y < around.height; ++y)
             for (int x = 0; x < around.width; ++x) {
-                const bool is_near = far.at<float>(y, x) <= static_cast<float>(reach + spread);
+                const bool is_near = is_evened && far.at<float>(y, x) <= static_cast<float>(reach + spread);
                 faint.at<std::uint8_t>(y, x) =
                     ground_here.at<std::uint8_t>(y, x) ||
                             (is_near && off.at<std::uint8_t>(y, x) < hardly * largest.at<std::uint8_t>(y, x))
@@ -174,7 +181,7 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, double
                 const float from_ground = far.at<float>(y, x);
                 const bool is_faint =
                     faint.at<std::uint8_t>(y, x) && is_ground[static_cast<std::size_t>(labels.at<int>(y, x))];
-                if (from_ground > 0 && (is_faint || from_ground <= static_cast<float>(reach))) {
+                if (from_ground > 0 && (is_faint || from_ground <= deepest)) {
                     const double share =
                         double(off.at<std::uint8_t>(y, x)) / std::max<int>(1, largest.at<std::uint8_t>(y, x));
                     values.at<std::uint8_t>(around.y + y, around.x + x) =
