@@ -154,7 +154,7 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, bool i
         // edge's width, and solid before twice that.
         const float deepest = is_evened ? static_cast<float>(reach) : static_cast<float>(1.1 * width);
         if (!is_evened)
-            off.setTo(0, far > 1.6 * width + 1);
+            off.setTo(0, far > 2 * width + 1);
         cv::dilate(off, largest, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
         // JPEG spreads colours some way into the ground: what hardly differs from it, and is joined to it, is ground,
         // too.
