@@ -401,11 +401,15 @@ double half_ink(const Image& image) {
     return (ink + classes.light_mean) / 2;
 }
 
-/// Is there much that is neither paper nor ink nor the soft edge of ink? Brightness alone would leave that out.
-/// @param ink  grey value below which a pixel is ink
-bool has_half_tones(const Image& image, double ink, int paper) {
-    constexpr int reach = 4;    // px that a soft edge is wide
-    constexpr int clearly = 40; // values
+/// Is there much that is neither paper nor ink nor the soft edge of ink? Brightness alone would leave that out: grey
+/// tones, and what is lighter than the paper.
+/// @param ink    grey value below which a pixel is ink
+/// @param grain  what the ground's own colours differ by
+bool has_other_tones(const Image& image, double ink, int paper, double grain) {
+    constexpr int reach = 4; // px that a soft edge is wide
+    constexpr double clean = 1.5;
+    const int clearly = grain < clean ? 10 : 40; // values
+    constexpr int lighter = 30;                  // values; JPEG and sharpening make less beside ink
     const auto grey_at = [&](int x, int y) {
         return grey(pixel(image, static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
                                      static_cast<std::size_t>(x)));
@@ -417,16 +421,17 @@ bool has_half_tones(const Image& image, double ink, int paper) {
                     return true;
         return false;
     };
-    std::size_t half_tones = 0, inks = 0;
+    std::size_t half_tones = 0, lights = 0, inks = 0;
     constexpr int step = 3;
     for (int y = reach; y < image.height - reach; y += step)
         for (int x = reach; x < image.width - reach; x += step) {
             const int value = grey_at(x, y);
             inks += value <= ink;
+            lights += value > paper + lighter;
             half_tones += value > ink && value < paper - clearly && !has_ink_near(x, y);
         }
-    constexpr std::size_t part = 6; // of as much as there is of ink
-    return half_tones * part > inks;
+    constexpr std::size_t half_part = 6, light_part = 100; // of as much as there is of ink; lights may be a rim
+    return half_tones * half_part > inks || lights * light_part > inks;
 }
 
 /// Is there anything in the picture besides its edge's colour?
@@ -488,7 +493,7 @@ Offer offer(const Image& image, const BackgroundSettings& settings, bool may_be_
             s.source = Source::alpha;
             result.why = "All of it is {colour}, so the whole picture counts."_said.with("colour", hex(edge.colour));
         } else if (is_in_grey(image, s.light.light == Light::even) && to_lab(edge.colour).lightness > 60 &&
-                   (s.light.light != Light::even || !has_half_tones(image, half_ink(image), grey(edge.colour)))) {
+                   !has_other_tones(image, half_ink(image), grey(edge.colour), edge.spread)) {
             s.source = Source::brightness;
             result.why = "Dark on light paper, so brightness tells them apart."_said;
         } else {

@@ -75,6 +75,83 @@ cv::Mat off_ground(const cv::Mat& rgba, Rgb ground) {
     return off;
 }
 
+/// Blackens what lies past the rim of the art. Drawn art may have a pale rim round something dark, and where what is
+/// dark were taken for the solid side of the edge, the rim would pass for its half covered part. From the ground on
+/// inwards, the rim ends where colours fall back to the ground's, turn to another hue, or rise for a second time.
+/// @param rgba  what `off` was worked out from
+/// @param off   CV_8U, differences from the ground; gets nought past the rim and further than `deepest` px
+/// @param far   CV_32F, px to the nearest ground
+void keep_to_the_rim(const cv::Mat& rgba, Rgb ground, cv::Mat& off, const cv::Mat& far, double deepest) {
+    constexpr float fall = 0.7F, second_rise = 1.4F; // times the difference where the rim is solid
+    constexpr float flatter = 0.75F;                 // of the steepest slope
+    constexpr float clearly = 25;                    // values
+    std::vector<std::vector<cv::Point>> by_distance(static_cast<std::size_t>(deepest * 2) + 2);
+    for (int y = 0; y < far.rows; ++y)
+        for (int x = 0; x < far.cols; ++x)
+            if (const float px = far.at<float>(y, x); px > 0 && px <= static_cast<float>(deepest))
+                by_distance[static_cast<std::size_t>(px * 2)].emplace_back(x, y);
+            else if (px > 0)
+                off.at<std::uint8_t>(y, x) = 0;
+    /// What was seen on the way from the ground.
+    struct Way {
+        float highest = 0, steepest = 0;
+        float flattest = 0, level = 0; ///< least slope since the steepest, and the difference there
+        cv::Vec3f colour;              ///< where it is highest, less the ground's
+        bool is_past = false;
+    };
+    // A pale rim's edge is steepest where the ground is not left yet.
+    const cv::Mat slope = slope_of(off);
+    cv::Mat before_rim = slope.clone();
+    before_rim.setTo(0, far > 0);
+    cv::dilate(before_rim, before_rim, cv::getStructuringElement(cv::MORPH_RECT, {5, 5}));
+    std::vector<Way> ways(far.total());
+    const cv::Rect all({}, off.size());
+    const auto way_at = [&](const cv::Point& at) -> Way& {
+        return ways[static_cast<std::size_t>(at.y * off.cols + at.x)];
+    };
+    for (const std::vector<cv::Point>& ring : by_distance)
+        for (const cv::Point& at : ring) {
+            cv::Point before = at;
+            for (int dy = -1; dy <= 1; ++dy)
+                for (int dx = -1; dx <= 1; ++dx)
+                    if (const cv::Point to = at + cv::Point(dx, dy);
+                        all.contains(to) && far.at<float>(to) < far.at<float>(before))
+                        before = to;
+            Way way = way_at(before);
+            if (before == at || far.at<float>(before) == 0)
+                way.steepest = way.flattest = before_rim.at<float>(at);
+            std::uint8_t& value = off.at<std::uint8_t>(at);
+            const auto here = static_cast<float>(value);
+            const float steep = slope.at<float>(at);
+            const auto& c = rgba.at<cv::Vec4b>(at);
+            const cv::Vec3f colour(static_cast<float>(c[0] - ground.red), static_cast<float>(c[1] - ground.green),
+                                   static_cast<float>(c[2] - ground.blue));
+            const bool is_level = way.level >= clearly && way.flattest < flatter * way.steepest;
+            if (way.highest >= clearly && !way.is_past) {
+                const bool turns = colour.dot(way.colour) < 0.5 * cv::norm(colour) * cv::norm(way.colour);
+                way.is_past = here < fall * way.highest || turns || (is_level && here > second_rise * way.level);
+            }
+            if (way.is_past) {
+                value = 0;
+            } else {
+                if (steep > way.steepest && !is_level) {
+                    way.steepest = way.flattest = steep;
+                    way.level = here;
+                } else if (steep < way.flattest) {
+                    way.flattest = steep;
+                    way.level = here;
+                }
+                if (here > way.highest) {
+                    way.highest = here;
+                    way.colour = colour;
+                }
+                if (is_level && here > way.level) // the second rise begins
+                    value = static_cast<std::uint8_t>(way.level);
+            }
+            way_at(at) = way;
+        }
+}
+
 /// How many pixels the art's edges are wide: the largest difference nearby over the steepest slope, by the middle one
 /// of many.
 /// @param edges  squares_of that have an edge; a few hundred of them are looked at
@@ -83,10 +160,14 @@ double blur_of(const Image& image, Rgb ground, const cv::Mat& outside, const std
     std::vector<float> widths;
     for (const cv::Rect& square : some(edges, most)) {
         const cv::Rect around = grown(square, beside_px, image);
-        const cv::Mat off = off_ground(part_of(image, around), ground), ground_here = outside(around);
-        cv::Mat steepest, largest, near_ground;
+        const cv::Mat ground_here = outside(around);
+        cv::Mat off = off_ground(part_of(image, around), ground), slope = slope_of(off);
+        cv::Mat far, steepest, largest, near_ground;
+        cv::distanceTransform(~ground_here, far, cv::DIST_L2, 3);
+        keep_to_the_rim(part_of(image, around), ground, off, far, beside_px);
+        slope.setTo(0, off == 0);
         const cv::Mat whole = cv::getStructuringElement(cv::MORPH_RECT, {beside_px, beside_px});
-        cv::dilate(slope_of(off), steepest, whole);
+        cv::dilate(slope, steepest, whole);
         cv::dilate(off, largest, whole);
         cv::dilate(ground_here, near_ground, cv::getStructuringElement(cv::MORPH_RECT, {3, 3}));
         const cv::Mat rim = near_ground & ~ground_here;
@@ -154,7 +235,7 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, bool i
         // edge's width, and solid before twice that.
         const float deepest = is_evened ? static_cast<float>(reach) : static_cast<float>(1.1 * width);
         if (!is_evened)
-            off.setTo(0, far > 2 * width + 1);
+            keep_to_the_rim(part_of(image, around), ground, off, far, 2 * width + 1);
         cv::dilate(off, largest, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
         // JPEG spreads colours some way into the ground: what hardly differs from it, and is joined to it, is ground,
         // too.
@@ -181,7 +262,8 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, bool i
                 const float from_ground = far.at<float>(y, x);
                 const bool is_faint =
                     faint.at<std::uint8_t>(y, x) && is_ground[static_cast<std::size_t>(labels.at<int>(y, x))];
-                if (from_ground > 0 && (is_faint || from_ground <= deepest)) {
+                const bool is_past_rim = !is_evened && off.at<std::uint8_t>(y, x) == 0;
+                if (from_ground > 0 && (is_faint || (from_ground <= deepest && !is_past_rim))) {
                     const double share =
                         double(off.at<std::uint8_t>(y, x)) / std::max<int>(1, largest.at<std::uint8_t>(y, x));
                     values.at<std::uint8_t>(around.y + y, around.x + x) =

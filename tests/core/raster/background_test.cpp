@@ -136,6 +136,44 @@ TEST(Offer, LooksAtThePictureAndSaysWhy) {
     EXPECT_TRUE(asked.settings.brightness);
 }
 
+/// Paints more shapes over a picture.
+Image with(Image image, const Polygons& shapes, Rgb ink) {
+    const Coverage cover = exact_coverage(shapes, image.width, image.height);
+    for (std::size_t i = 0; i < cover.values.size(); ++i) {
+        std::uint8_t* const px = image.rgba.data() + 4 * i;
+        const auto mix = [&](std::uint8_t& under, std::uint8_t over) {
+            under = static_cast<std::uint8_t>(std::lround(under + cover.values[i] / 255.0 * (over - under)));
+        };
+        mix(px[0], ink.red);
+        mix(px[1], ink.green);
+        mix(px[2], ink.blue);
+    }
+    return image;
+}
+
+TEST(Offer, TakesGreyArtByBrightnessOnlyWhereAllOfItIsInk) {
+    constexpr Rgb white{255, 255, 255}, light_grey{214, 214, 214}, paper{205, 205, 203};
+    const Polygons body{ellipse({100, 100}, 80, 60)}, inner{ellipse({100, 100}, 76, 56)},
+        hat{ellipse({80, 90}, 50, 40)};
+    const auto source_for = [](const Image& image) { return offer(image, {}).settings.source; };
+    for (const double grain : {0.0, 3.0}) {
+        EXPECT_EQ(source_for(flattened(hat, 200, 200, dark_ink, white, grain)), Source::brightness);
+        EXPECT_EQ(source_for(with(flattened(body, 200, 200, light_grey, white, grain), hat, dark_ink)), Source::colour)
+            << "an elephant with a black hat, grain " << grain;
+        EXPECT_EQ(source_for(with(flattened(body, 200, 200, white, paper, grain), inner, dark_ink)), Source::colour)
+            << "a white rim round dark art, grain " << grain;
+    }
+    const Polygons stain{ellipse({140, 140}, 40, 30)};
+    EXPECT_EQ(source_for(with(flattened(hat, 200, 200, dark_ink, paper, 3), stain, {190, 190, 188})),
+              Source::brightness)
+        << "paper that is not clean has stains that are no art";
+
+    const Image elephant = with(flattened(body, 200, 200, light_grey, white), hat, dark_ink);
+    const Outline outline = trace(coverage_in(elephant, offer(elephant, {}).settings), {}).outline;
+    ASSERT_EQ(outline.contours.size(), 1u);
+    EXPECT_LT(mean_error(outline, body), 0.5);
+}
+
 TEST(Background, TheOutlineStaysSubPixelOnAKnownColour) {
     const Polygons truth{ellipse({100.3, 99.6}, 70, 45, 0.5)};
     for (const Rgb paper : {Rgb{255, 255, 255}, off_white, Rgb{60, 140, 90}}) {

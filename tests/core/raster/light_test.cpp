@@ -328,6 +328,37 @@ TEST(SoftShadows, AreNotGreyThingsOnWhiteThatFadeSomewhere) {
     EXPECT_GT(overlap_of(worked_out(image, by_colour)->isolation->coverage(), truth), 0.96);
 }
 
+/// How much of each pixel a disc round the middle of 400 x 400 covers, blurred.
+cv::Mat disc_of(double radius, double sigma) {
+    cv::Mat share(400, 400, CV_32F);
+    for (int y = 0; y < 400; ++y)
+        for (int x = 0; x < 400; ++x)
+            share.at<float>(y, x) =
+                static_cast<float>(std::clamp(radius + 0.5 - std::hypot(x - 199.5, y - 199.5), 0.0, 1.0));
+    if (sigma > 0)
+        cv::GaussianBlur(share, share, {}, sigma);
+    return share;
+}
+
+void paint(Image& image, const cv::Mat& share, const cv::Scalar& ink) {
+    cv::Mat rgba = matrix_of(image);
+    for (int y = 0; y < image.height; ++y)
+        for (int x = 0; x < image.width; ++x)
+            for (int k = 0; k < 3; ++k) {
+                std::uint8_t& value = rgba.at<cv::Vec4b>(y, x)[k];
+                value = cv::saturate_cast<std::uint8_t>(value + double{share.at<float>(y, x)} * (ink[k] - value));
+            }
+}
+
+/// Radius of the disc that has as much area as the art found by colour.
+double radius_found(const Image& image) {
+    BackgroundSettings by_colour;
+    by_colour.source = Source::colour;
+    const auto result = worked_out(image, by_colour);
+    const auto covered = std::ranges::count_if(result->isolation->coverage().values, [](int v) { return v >= 128; });
+    return std::sqrt(static_cast<double>(covered) / std::numbers::pi);
+}
+
 TEST(SoftEdges, LieWhereTheyAreHalfCoveredHoweverBlurred) {
     constexpr double radius = 130;
     const struct {
@@ -340,27 +371,30 @@ TEST(SoftEdges, LieWhereTheyAreHalfCoveredHoweverBlurred) {
     for (const auto& [ink, ground] : pairs)
         for (const double sigma : {1.0, 2.0, 4.0}) {
             Image image = plain(400, 400, ground);
-            cv::Mat rgba = matrix_of(image), share(400, 400, CV_32F);
-            for (int y = 0; y < 400; ++y)
-                for (int x = 0; x < 400; ++x)
-                    share.at<float>(y, x) =
-                        static_cast<float>(std::clamp(radius + 0.5 - std::hypot(x - 199.5, y - 199.5), 0.0, 1.0));
-            cv::GaussianBlur(share, share, {}, sigma);
-            for (int y = 0; y < 400; ++y)
-                for (int x = 0; x < 400; ++x)
-                    for (int k = 0; k < 3; ++k)
-                        rgba.at<cv::Vec4b>(y, x)[k] = cv::saturate_cast<std::uint8_t>(
-                            ground[k] + static_cast<double>(share.at<float>(y, x)) * (ink[k] - ground[k]));
-            BackgroundSettings by_colour;
-            by_colour.source = Source::colour;
-            const auto result = worked_out(image, by_colour);
-            const Coverage& coverage = result->isolation->coverage();
-            double covered = 0;
-            for (const std::uint8_t value : coverage.values)
-                covered += value >= 128;
-            EXPECT_NEAR(std::sqrt(covered / std::numbers::pi), radius, 0.25)
-                << ink << " on " << ground << ", " << sigma;
+            paint(image, disc_of(radius, sigma), ink);
+            EXPECT_NEAR(radius_found(image), radius, 0.25) << ink << " on " << ground << ", " << sigma;
         }
+}
+
+TEST(SoftEdges, KeepAPaleRimRoundSomethingDark) {
+    constexpr double radius = 130;
+    const struct {
+        cv::Scalar ground, rim, inside;
+        double thinnest; ///< px; of two colours that differ from the ground alike, no rim can be told that is thinner
+    } colours[] = {{{170, 210, 240}, {255, 255, 255}, {30, 30, 60}, 4},
+                   {{255, 255, 255}, {200, 220, 255}, {20, 30, 90}, 6},
+                   {{120, 190, 150}, {250, 245, 230}, {200, 30, 40}, 4},
+                   {{60, 60, 70}, {255, 255, 255}, {0, 0, 0}, 4}};
+    for (const auto& [ground, rim, inside, thinnest] : colours)
+        for (const double sigma : {0.0, 0.5, 1.0, 2.0, 3.0})
+            for (const double width : {4.0, 6.0, 8.0, 12.0, 20.0})
+                if (width >= std::max(thinnest, 4 * sigma)) {
+                    Image image = plain(400, 400, ground);
+                    paint(image, disc_of(radius, sigma), rim);
+                    paint(image, disc_of(radius - width, sigma), inside);
+                    EXPECT_NEAR(radius_found(image), radius, 0.25 * std::max(2.0, 1.5 * sigma))
+                        << rim << " on " << ground << ", " << width << " px wide, blurred by " << sigma;
+                }
 }
 
 Image busy_ground(unsigned seed) {
