@@ -259,14 +259,15 @@ void tell_kinds(const std::uint8_t* rgba, std::size_t count, Rgb ground, int sur
     }
 }
 
-/// How what is shaded borders on its ground.
-enum class Border { none, soft, sharp };
+/// How what is shaded borders on its ground; a step is an edge that is sharp for how little both sides differ.
+enum class Border { none, soft, step, sharp };
 
 /// What of a picture the search for shadows came to.
 struct Shades {
     const Image& image;
     const PixelBytes& kinds; ///< as `tell_kinds` tells them
     PixelBytes& reached;     ///< 255 where the search came without a sharp edge
+    const int light;         ///< the ground's brightness, of all three colours together
 
     [[nodiscard]] std::size_t at(int x, int y) const {
         return static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) + static_cast<std::size_t>(x);
@@ -275,7 +276,8 @@ struct Shades {
         return int{image.rgba[4 * i]} + image.rgba[4 * i + 1] + image.rgba[4 * i + 2];
     }
     /// Looks for ground in eight directions, past nothing that is darker than here or of another hue.
-    [[nodiscard]] Border border_at(int x, int y, int far) const {
+    /// @param narrow  px within which the edge of something flat goes over into the ground; shadows' take more
+    [[nodiscard]] Border border_at(int x, int y, int far, int narrow) const {
         constexpr std::array<PixelPlace, 8> ways{
             {{1, 0}, {1, 1}, {0, 1}, {-1, 1}, {-1, 0}, {-1, -1}, {0, -1}, {1, -1}}};
         constexpr int noise = 3 * 12;
@@ -291,9 +293,12 @@ struct Shades {
                 if (kinds[i] == 0 || brightness(i) < here - noise)
                     break;
                 if (kinds[i] == 2 && reached[i]) {
-                    if (!has_edge)
+                    if (has_edge)
+                        found = found == Border::step ? found : Border::sharp;
+                    else if (is_step(x, y, way, narrow))
+                        found = Border::step;
+                    else
                         return Border::soft;
-                    found = Border::sharp;
                     break;
                 }
                 has_edge = has_edge || !reached[i];
@@ -301,10 +306,35 @@ struct Shades {
         }
         return found;
     }
+
+  private:
+    /// Is it flat here, and then ground within a few pixels, however little they differ?
+    [[nodiscard]] bool is_step(int x, int y, PixelPlace way, int narrow) const {
+        const int here = brightness(at(x, y)), depth = light - here;
+        constexpr int behind = 2; // px
+        const int back_x = x - behind * way.x, back_y = y - behind * way.y;
+        if (back_x < 0 || back_y < 0 || back_x >= image.width || back_y >= image.height ||
+            8 * std::abs(brightness(at(back_x, back_y)) - here) > depth)
+            return false;
+        int between = 0;
+        for (int k = 1; between <= narrow; ++k) {
+            const int u = x + k * way.x, v = y + k * way.y;
+            if (u < 0 || v < 0 || u >= image.width || v >= image.height)
+                return false;
+            const int value = brightness(at(u, v));
+            if (5 * (light - value) <= depth)
+                return true;
+            between += 5 * (value - here) > depth;
+            if (k > 4 * narrow)
+                return false;
+        }
+        return false;
+    }
 };
 
 /// Shadows fade into their ground. What is of the ground's hue, too, but stands on it with a sharp edge for more of its
-/// way is art that the search got into somewhere: grey things on white. It is reached no longer.
+/// way is art that the search got into somewhere: grey things on white. So is what is flat and ends in a step, where it
+/// is broader than drawn shadows with hard edges are. It is reached no longer.
 /// @param edge  px that the picture's sharpest edges are wide
 void keep_out_of_art(const Shades& shades, double edge, const Work& work) {
     const int width = shades.image.width, height = shades.image.height;
@@ -316,26 +346,41 @@ void keep_out_of_art(const Shades& shades, double edge, const Work& work) {
     const int count = cv::connectedComponents(shaded, labels, 8);
     work.at(0.4);
     struct Seen {
-        std::atomic<int> soft = 0, sharp = 0;
+        std::atomic<int> soft = 0, step = 0, sharp = 0;
+        std::atomic<bool> is_broad = false;
     };
     std::vector<Seen> seen(static_cast<std::size_t>(count));
     const auto of = [&](int x, int y) -> Seen& { return seen[static_cast<std::size_t>(labels.at<int>(y, x))]; };
     const int far = 3 + static_cast<int>(std::lround(1.5 * std::clamp(edge, crisp_edge, 12.0)));
+    const int narrow = static_cast<int>(std::lround(0.6 * std::clamp(edge, crisp_edge, 12.0)));
     constexpr int step = 3; // px: enough to tell
     for_bands((height + step - 1) / step, work.part(0.4, 0.9), [&](int first, int last) {
         for (int y = first * step; y < std::min(height, last * step); y += step)
             for (int x = 0; x < width; x += step)
                 if (shaded.data[shades.at(x, y)]) {
-                    const Border border = shades.border_at(x, y, far);
+                    const Border border = shades.border_at(x, y, far, narrow);
                     of(x, y).soft += border == Border::soft;
+                    of(x, y).step += border == Border::step;
                     of(x, y).sharp += border == Border::sharp;
                 }
     });
+    cv::Mat inside;
+    cv::distanceTransform(shaded, inside, cv::DIST_L1, 3, CV_8U);
+    const int broad = std::clamp(std::max(width, height) / 28, 4, 250);
+    for_pixels(width, height, work.part(0.92, 0.95), [&](std::size_t from, std::size_t to) {
+        for (std::size_t i = from; i < to; ++i)
+            if (inside.data[i] >= broad)
+                seen[static_cast<std::size_t>(labels.ptr<int>()[i])].is_broad = true;
+    });
     constexpr int most_sharp = 16; // one in so many; of drawn shadows it is less than a hundredth
-    for_bands(height, work.part(0.9, 1), [&](int first, int last) {
+    std::vector<bool> is_art;
+    for (const Seen& s : seen)
+        is_art.push_back(most_sharp * s.sharp > s.soft + s.step ||
+                         (s.is_broad && most_sharp * (s.sharp + s.step) > s.soft));
+    for_bands(height, work.part(0.95, 1), [&](int first, int last) {
         for (int y = first; y < last; ++y)
             for (int x = 0; x < width; ++x)
-                if (most_sharp * of(x, y).sharp > of(x, y).soft)
+                if (is_art[static_cast<std::size_t>(labels.at<int>(y, x))])
                     shades.reached[shades.at(x, y)] = 0;
     });
 }
@@ -397,7 +442,7 @@ std::optional<Image> without_shadows(const Image& image, Rgb ground, double tole
     });
     if (!is_shaded_outside(work.part(0.6, 0.63)))
         return std::nullopt;
-    keep_out_of_art({image, kind, reached}, edges, work.part(0.63, 0.68));
+    keep_out_of_art({image, kind, reached, ground.red + ground.green + ground.blue}, edges, work.part(0.63, 0.68));
     if (!is_shaded_outside(work.part(0.68, 0.7)))
         return std::nullopt;
     Image result = Image::unset(image.width, image.height);

@@ -328,6 +328,30 @@ TEST(SoftShadows, AreNotGreyThingsOnWhiteThatFadeSomewhere) {
     EXPECT_GT(overlap_of(worked_out(image, by_colour)->isolation->coverage(), truth), 0.96);
 }
 
+TEST(SoftShadows, AreNeitherBroadFlatThingsHoweverPaleNorDoHardPaleOnesStay) {
+    const cv::Scalar white(255, 255, 255);
+    // A pale sky behind a boat: its edge is sharp, though no slope of it is as steep as art's mostly are.
+    for (const cv::Scalar& pale : {cv::Scalar(225, 225, 225), cv::Scalar(228, 226, 236), cv::Scalar(222, 222, 230)}) {
+        Image image = plain(640, 480, white);
+        cv::Mat rgba = matrix_of(image), truth(480, 640, CV_8U, cv::Scalar(0));
+        const cv::Rect sky(100, 80, 440, 200), boat(140, 260, 360, 120);
+        cv::rectangle(rgba, sky, {pale[0], pale[1], pale[2], 255}, cv::FILLED);
+        cv::rectangle(rgba, boat, {160, 40, 60, 255}, cv::FILLED);
+        cv::rectangle(truth, sky, 255, cv::FILLED);
+        cv::rectangle(truth, boat, 255, cv::FILLED);
+        EXPECT_FALSE(without_shadows(image, {255, 255, 255}, 10)) << pale;
+        EXPECT_GT(overlap_of(worked_out(image)->isolation->coverage(), truth), 0.99) << pale;
+    }
+    // The boat alone, with a hard pale shadow beside and below it.
+    Image shaded = plain(640, 480, white);
+    cv::Mat rgba = matrix_of(shaded), truth(480, 640, CV_8U, cv::Scalar(0));
+    const cv::Rect boat(140, 160, 360, 160);
+    cv::rectangle(rgba, boat + cv::Point(12, 12), {232, 232, 232, 255}, cv::FILLED);
+    cv::rectangle(rgba, boat, {160, 40, 60, 255}, cv::FILLED);
+    cv::rectangle(truth, boat, 255, cv::FILLED);
+    EXPECT_GT(overlap_of(worked_out(shaded)->isolation->coverage(), truth), 0.99);
+}
+
 /// How much of each pixel a disc round the middle of 400 x 400 covers, blurred.
 cv::Mat disc_of(double radius, double sigma) {
     cv::Mat share(400, 400, CV_32F);
