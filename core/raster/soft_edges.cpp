@@ -105,18 +105,23 @@ void keep_to_the_rim(const cv::Mat& rgba, Rgb ground, cv::Mat& off, const cv::Ma
     before_rim.setTo(0, far > 0);
     cv::dilate(before_rim, before_rim, cv::getStructuringElement(cv::MORPH_RECT, {5, 5}));
     std::vector<Way> ways(far.total());
-    const cv::Rect all({}, off.size());
     const auto way_at = [&](const cv::Point& at) -> Way& {
         return ways[static_cast<std::size_t>(at.y * off.cols + at.x)];
     };
     for (const std::vector<cv::Point>& ring : by_distance)
         for (const cv::Point& at : ring) {
             cv::Point before = at;
-            for (int dy = -1; dy <= 1; ++dy)
-                for (int dx = -1; dx <= 1; ++dx)
-                    if (const cv::Point to = at + cv::Point(dx, dy);
-                        all.contains(to) && far.at<float>(to) < far.at<float>(before))
-                        before = to;
+            if (at.x > 0 && at.y > 0 && at.x + 1 < far.cols && at.y + 1 < far.rows) {
+                float nearest = far.at<float>(at);
+                for (int dy = -1; dy <= 1; ++dy) {
+                    const float* const row = far.ptr<float>(at.y + dy) + at.x;
+                    for (int dx = -1; dx <= 1; ++dx)
+                        if (row[dx] < nearest) {
+                            nearest = row[dx];
+                            before = at + cv::Point(dx, dy);
+                        }
+                }
+            }
             Way way = way_at(before);
             if (before == at || far.at<float>(before) == 0)
                 way.steepest = way.flattest = before_rim.at<float>(at);
@@ -154,11 +159,14 @@ void keep_to_the_rim(const cv::Mat& rgba, Rgb ground, cv::Mat& off, const cv::Ma
 
 /// How many pixels the art's edges are wide: the largest difference nearby over the steepest slope, by the middle one
 /// of many.
-/// @param edges  squares_of that have an edge; a few hundred of them are looked at
-double blur_of(const Image& image, Rgb ground, const cv::Mat& outside, const std::vector<cv::Rect>& edges) {
-    constexpr std::size_t most = 300;
-    std::vector<float> widths;
-    for (const cv::Rect& square : some(edges, most)) {
+/// @param edges  squares_of that have an edge; a hundred of them are looked at
+double blur_of(const Image& image, Rgb ground, const cv::Mat& outside, const std::vector<cv::Rect>& edges,
+               const Work& work) {
+    constexpr std::size_t most = 100;
+    const std::vector<cv::Rect> looked_at = some(edges, most);
+    std::vector<std::vector<float>> widths(looked_at.size());
+    for_each_of(static_cast<int>(looked_at.size()), work, [&](int k) {
+        const cv::Rect& square = looked_at[static_cast<std::size_t>(k)];
         const cv::Rect around = grown(square, beside_px, image);
         const cv::Mat ground_here = outside(around);
         cv::Mat off = off_ground(part_of(image, around), ground), slope = slope_of(off);
@@ -175,9 +183,13 @@ double blur_of(const Image& image, Rgb ground, const cv::Mat& outside, const std
         for (int y = here.y; y < here.br().y; y += 2)
             for (int x = here.x; x < here.br().x; x += 2)
                 if (rim.at<std::uint8_t>(y, x) && steepest.at<float>(y, x) > least_slope)
-                    widths.push_back(static_cast<float>(largest.at<std::uint8_t>(y, x)) / steepest.at<float>(y, x));
-    }
-    return quantile(widths, 0.5, 20);
+                    widths[static_cast<std::size_t>(k)].push_back(static_cast<float>(largest.at<std::uint8_t>(y, x)) /
+                                                                  steepest.at<float>(y, x));
+    });
+    std::vector<float> all;
+    for (const std::vector<float>& some_widths : widths)
+        all.insert(all.end(), some_widths.begin(), some_widths.end());
+    return quantile(all, 0.5, 20);
 }
 
 } // namespace
@@ -219,14 +231,16 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, bool i
         if (const int grounds = cv::countNonZero(here); grounds > 0 && static_cast<std::size_t>(grounds) < here.total())
             edges.push_back(square);
     }
-    const double width = blur_of(image, ground, outside, edges);
+    const double width = blur_of(image, ground, outside, edges, work.part(0, 0.2));
     constexpr double soft_edge = 3.2; // px; wider than colours beside each other tell
     if (width <= (is_evened ? 0 : soft_edge))
         return;
     const int reach = static_cast<int>(std::ceil(std::min(width, double(widest)))) + 1;
-    for_each_of(static_cast<int>(edges.size()), work, [&](int k) {
+    const double rim = 2 * width + 1; // px that what is drawn may have of one; of photographs all is looked at
+    const int margin = reach + (is_evened ? 2 * spread : static_cast<int>(std::ceil(std::min(rim, 2.0 * spread))));
+    for_each_of(static_cast<int>(edges.size()), work.part(0.2, 1), [&](int k) {
         const cv::Rect& square = edges[static_cast<std::size_t>(k)];
-        const cv::Rect around = grown(square, reach + 2 * spread, image);
+        const cv::Rect around = grown(square, margin, image);
         const cv::Mat ground_here = outside(around);
         cv::Mat off = off_ground(part_of(image, around), ground);
         cv::Mat far, largest;
@@ -235,7 +249,7 @@ void place_soft_edges(const Image& image, Rgb ground, Coverage& coverage, bool i
         // edge's width, and solid before twice that.
         const float deepest = is_evened ? static_cast<float>(reach) : static_cast<float>(1.1 * width);
         if (!is_evened)
-            keep_to_the_rim(part_of(image, around), ground, off, far, 2 * width + 1);
+            keep_to_the_rim(part_of(image, around), ground, off, far, rim);
         cv::dilate(off, largest, cv::getStructuringElement(cv::MORPH_ELLIPSE, {2 * reach + 1, 2 * reach + 1}));
         // JPEG spreads colours some way into the ground: what hardly differs from it, and is joined to it, is ground,
         // too.
