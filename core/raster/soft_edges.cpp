@@ -75,6 +75,65 @@ cv::Mat off_ground(const cv::Mat& rgba, Rgb ground) {
     return off;
 }
 
+/// A way from the ground into the art, a pixel at a time: tells where the rim ends that it comes through first.
+class WayIn {
+  public:
+    /// @param steep  slope where the ground ends: a pale rim's edge is steepest where the ground is not left yet
+    void begin(float steep) { steepest = flattest = steep; }
+    /// Takes the next pixel in.
+    /// @param here    difference from the ground there
+    /// @param steep   slope there
+    /// @param colour  there, less the ground's
+    /// @return the difference without what lies past the rim: nought there, the rim's own where a second rise begins
+    float go_on(float here, float steep, const cv::Vec3f& colour) {
+        constexpr float fall = 0.7F, second_rise = 1.4F; // times the difference where the rim is solid
+        constexpr float flatter = 0.75F;                 // of the steepest slope
+        constexpr float clearly = 25;                    // values
+        const bool is_level = level >= clearly && flattest < flatter * steepest;
+        if (highest >= clearly && !is_past) {
+            const bool turns = colour.dot(highest_colour) < 0.5 * cv::norm(colour) * cv::norm(highest_colour);
+            is_past = here < fall * highest || turns || (is_level && here > second_rise * level);
+        }
+        if (is_past)
+            return 0;
+        if (steep > steepest && !is_level) {
+            steepest = flattest = steep;
+            level = here;
+        } else if (steep < flattest) {
+            flattest = steep;
+            level = here;
+        }
+        if (here > highest) {
+            highest = here;
+            highest_colour = colour;
+        }
+        return is_level ? std::min(here, level) : here;
+    }
+
+  private:
+    float highest = 0, steepest = 0;
+    float flattest = 0, level = 0; // least slope since the steepest, and the difference there
+    cv::Vec3f highest_colour;
+    bool is_past = false;
+};
+
+/// The neighbour that is nearest to the ground; itself where none is nearer, or one could lie beyond the picture.
+cv::Point towards_ground(const cv::Mat& far, const cv::Point& at) {
+    cv::Point before = at;
+    if (at.x == 0 || at.y == 0 || at.x + 1 == far.cols || at.y + 1 == far.rows)
+        return before;
+    float nearest = far.at<float>(at);
+    for (int dy = -1; dy <= 1; ++dy) {
+        const float* const row = far.ptr<float>(at.y + dy) + at.x;
+        for (int dx = -1; dx <= 1; ++dx)
+            if (row[dx] < nearest) {
+                nearest = row[dx];
+                before = at + cv::Point(dx, dy);
+            }
+    }
+    return before;
+}
+
 /// Blackens what lies past the rim of the art. Drawn art may have a pale rim round something dark, and where what is
 /// dark were taken for the solid side of the edge, the rim would pass for its half covered part. From the ground on
 /// inwards, the rim ends where colours fall back to the ground's, turn to another hue, or rise for a second time.
@@ -82,9 +141,6 @@ cv::Mat off_ground(const cv::Mat& rgba, Rgb ground) {
 /// @param off   CV_8U, differences from the ground; gets nought past the rim and further than `deepest` px
 /// @param far   CV_32F, px to the nearest ground
 void keep_to_the_rim(const cv::Mat& rgba, Rgb ground, cv::Mat& off, const cv::Mat& far, double deepest) {
-    constexpr float fall = 0.7F, second_rise = 1.4F; // times the difference where the rim is solid
-    constexpr float flatter = 0.75F;                 // of the steepest slope
-    constexpr float clearly = 25;                    // values
     std::vector<std::vector<cv::Point>> by_distance(static_cast<std::size_t>(deepest * 2) + 2);
     for (int y = 0; y < far.rows; ++y)
         for (int x = 0; x < far.cols; ++x)
@@ -92,67 +148,26 @@ void keep_to_the_rim(const cv::Mat& rgba, Rgb ground, cv::Mat& off, const cv::Ma
                 by_distance[static_cast<std::size_t>(px * 2)].emplace_back(x, y);
             else if (px > 0)
                 off.at<std::uint8_t>(y, x) = 0;
-    /// What was seen on the way from the ground.
-    struct Way {
-        float highest = 0, steepest = 0;
-        float flattest = 0, level = 0; ///< least slope since the steepest, and the difference there
-        cv::Vec3f colour;              ///< where it is highest, less the ground's
-        bool is_past = false;
-    };
-    // A pale rim's edge is steepest where the ground is not left yet.
     const cv::Mat slope = slope_of(off);
     cv::Mat before_rim = slope.clone();
     before_rim.setTo(0, far > 0);
     cv::dilate(before_rim, before_rim, cv::getStructuringElement(cv::MORPH_RECT, {5, 5}));
-    std::vector<Way> ways(far.total());
-    const auto way_at = [&](const cv::Point& at) -> Way& {
+    std::vector<WayIn> ways(far.total());
+    const auto way_at = [&](const cv::Point& at) -> WayIn& {
         return ways[static_cast<std::size_t>(at.y * off.cols + at.x)];
     };
     for (const std::vector<cv::Point>& ring : by_distance)
         for (const cv::Point& at : ring) {
-            cv::Point before = at;
-            if (at.x > 0 && at.y > 0 && at.x + 1 < far.cols && at.y + 1 < far.rows) {
-                float nearest = far.at<float>(at);
-                for (int dy = -1; dy <= 1; ++dy) {
-                    const float* const row = far.ptr<float>(at.y + dy) + at.x;
-                    for (int dx = -1; dx <= 1; ++dx)
-                        if (row[dx] < nearest) {
-                            nearest = row[dx];
-                            before = at + cv::Point(dx, dy);
-                        }
-                }
-            }
-            Way way = way_at(before);
+            const cv::Point before = towards_ground(far, at);
+            WayIn way = way_at(before);
             if (before == at || far.at<float>(before) == 0)
-                way.steepest = way.flattest = before_rim.at<float>(at);
-            std::uint8_t& value = off.at<std::uint8_t>(at);
-            const auto here = static_cast<float>(value);
-            const float steep = slope.at<float>(at);
+                way.begin(before_rim.at<float>(at));
             const auto& c = rgba.at<cv::Vec4b>(at);
-            const cv::Vec3f colour(static_cast<float>(c[0] - ground.red), static_cast<float>(c[1] - ground.green),
-                                   static_cast<float>(c[2] - ground.blue));
-            const bool is_level = way.level >= clearly && way.flattest < flatter * way.steepest;
-            if (way.highest >= clearly && !way.is_past) {
-                const bool turns = colour.dot(way.colour) < 0.5 * cv::norm(colour) * cv::norm(way.colour);
-                way.is_past = here < fall * way.highest || turns || (is_level && here > second_rise * way.level);
-            }
-            if (way.is_past) {
-                value = 0;
-            } else {
-                if (steep > way.steepest && !is_level) {
-                    way.steepest = way.flattest = steep;
-                    way.level = here;
-                } else if (steep < way.flattest) {
-                    way.flattest = steep;
-                    way.level = here;
-                }
-                if (here > way.highest) {
-                    way.highest = here;
-                    way.colour = colour;
-                }
-                if (is_level && here > way.level) // the second rise begins
-                    value = static_cast<std::uint8_t>(way.level);
-            }
+            std::uint8_t& value = off.at<std::uint8_t>(at);
+            value = static_cast<std::uint8_t>(
+                way.go_on(value, slope.at<float>(at),
+                          {static_cast<float>(c[0] - ground.red), static_cast<float>(c[1] - ground.green),
+                           static_cast<float>(c[2] - ground.blue)}));
             way_at(at) = way;
         }
 }
