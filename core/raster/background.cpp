@@ -406,17 +406,19 @@ double half_ink(const Image& image) {
 /// @param ink    grey value below which a pixel is ink
 /// @param grain  what the ground's own colours differ by
 bool has_other_tones(const Image& image, double ink, int paper, double grain) {
-    constexpr int reach = 4; // px that a soft edge is wide
     constexpr double clean = 1.5;
-    const int clearly = grain < clean ? 10 : 40; // values
-    constexpr int lighter = 30;                  // values; JPEG and sharpening make less beside ink
+    const bool is_clean = grain < clean;
+    const int clearly = is_clean ? 10 : 40; // values
+    constexpr int lighter = 30;             // values; JPEG and sharpening make less beside ink
+    // px from ink to paper; where little counts, to the foot of a blurred edge
+    const int reach = std::max(4, is_clean ? static_cast<int>(std::ceil(0.75 * width_of_edges(image))) : 0);
     const auto grey_at = [&](int x, int y) {
         return grey(pixel(image, static_cast<std::size_t>(y) * static_cast<std::size_t>(image.width) +
                                      static_cast<std::size_t>(x)));
     };
     const auto has_ink_near = [&](int x, int y) {
-        for (int v = -reach; v <= reach; v += 2)
-            for (int u = -reach; u <= reach; u += 2)
+        for (int v = -reach; v <= reach; v += reach / 2)
+            for (int u = -reach; u <= reach; u += reach / 2)
                 if (grey_at(x + u, y + v) <= ink)
                     return true;
         return false;

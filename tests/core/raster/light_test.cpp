@@ -400,6 +400,17 @@ TEST(SoftEdges, LieWhereTheyAreHalfCoveredHoweverBlurred) {
         }
 }
 
+TEST(SoftEdges, OfInkAreNoGreyTones) {
+    for (const double sigma : {0.0, 2.0, 4.0, 6.0}) {
+        Image ring = plain(400, 400, {255, 255, 255}); // as letters have them: its inside is paper
+        paint(ring, disc_of(130, sigma), {20, 20, 20});
+        paint(ring, disc_of(100, sigma), {255, 255, 255});
+        const auto result = worked_out(ring);
+        EXPECT_EQ(result->isolation->chosen.source, Source::brightness) << sigma;
+        EXPECT_LT(result->isolation->coverage().values[200 * 400 + 200], 10) << sigma;
+    }
+}
+
 TEST(SoftEdges, KeepAPaleRimRoundSomethingDark) {
     constexpr double radius = 130;
     const struct {
