@@ -8940,10 +8940,6 @@ gedruckt %2
         <translation>Linien, Bögen, Polylinien und Splines werden gelesen.</translation>
     </message>
     <message>
-        <source>has blocks or text, which are left out</source>
-        <translation>hat Blöcke oder Text, die weggelassen werden</translation>
-    </message>
-    <message>
         <source>words are too many</source>
         <translation>zu viele Worte</translation>
     </message>
@@ -9202,10 +9198,6 @@ gedruckt %2
     <message>
         <source>is not a picture that Fusuma can read.</source>
         <translation>ist kein Bild, das Fusuma lesen kann.</translation>
-    </message>
-    <message>
-        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
-        <translation>PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF oder PDF verwenden.</translation>
     </message>
     <message>
         <source>has more than the 200 million pixels that Fusuma can open.</source>
@@ -10170,6 +10162,74 @@ gedruckt %2
     <message>
         <source>--dates-in {language}: no such language; give one like de or fr.</source>
         <translation>--dates-in {language}: Diese Sprache gibt es nicht; geben Sie eine wie de oder fr an.</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>Text</translation>
+    </message>
+    <message>
+        <source>filled areas</source>
+        <translation>gefüllte Flächen</translation>
+    </message>
+    <message>
+        <source>dimensions</source>
+        <translation>Bemaßungen</translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <translation>Bilder</translation>
+    </message>
+    <message>
+        <source>solids</source>
+        <translation>Körper</translation>
+    </message>
+    <message>
+        <source>endless lines</source>
+        <translation>endlose Linien</translation>
+    </message>
+    <message>
+        <source>things that are hidden</source>
+        <translation>Ausgeblendetes</translation>
+    </message>
+    <message>
+        <source>things that Fusuma does not read</source>
+        <translation>was Fusuma nicht liest</translation>
+    </message>
+    <message>
+        <source>has {things}, which are left out</source>
+        <translation>enthält {things}; das wird weggelassen</translation>
+    </message>
+    <message>
+        <source>is {length} long, which no paper holds.</source>
+        <translation>ist {length} lang; das fasst kein Papier.</translation>
+    </message>
+    <message>
+        <source>Export it at its true size.</source>
+        <translation>Exportieren Sie sie in wahrer Größe.</translation>
+    </message>
+    <message>
+        <source>Save it as SVG or PDF.</source>
+        <translation>Speichern Sie sie als SVG oder PDF.</translation>
+    </message>
+    <message>
+        <source>Save it as DXF.</source>
+        <translation>Speichern Sie sie als DXF.</translation>
+    </message>
+    <message>
+        <source>Save it as PNG.</source>
+        <translation>Speichern Sie sie als PNG.</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF or PDF.</source>
+        <translation>Nehmen Sie PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF oder PDF.</translation>
+    </message>
+    <message>
+        <source>would be {length} by the units that it states, so its numbers are taken for millimetres</source>
+        <translation>wäre nach den Einheiten, die sie angibt, {length} lang, daher gelten ihre Zahlen als Millimeter</translation>
+    </message>
+    <message>
+        <source>states no units, so its numbers are taken for millimetres</source>
+        <translation>gibt keine Einheiten an, daher gelten ihre Zahlen als Millimeter</translation>
     </message>
 </context>
 <context>

@@ -8940,10 +8940,6 @@ impresa %2
         <translation>Se leen líneas, arcos, polilíneas y splines.</translation>
     </message>
     <message>
-        <source>has blocks or text, which are left out</source>
-        <translation>tiene bloques o texto, que se omiten</translation>
-    </message>
-    <message>
         <source>words are too many</source>
         <translation>hay demasiadas palabras</translation>
     </message>
@@ -9202,10 +9198,6 @@ impresa %2
     <message>
         <source>is not a picture that Fusuma can read.</source>
         <translation>no es una imagen que Fusuma pueda leer.</translation>
-    </message>
-    <message>
-        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
-        <translation>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF o PDF.</translation>
     </message>
     <message>
         <source>has more than the 200 million pixels that Fusuma can open.</source>
@@ -10170,6 +10162,74 @@ impresa %2
     <message>
         <source>--dates-in {language}: no such language; give one like de or fr.</source>
         <translation>--dates-in {language}: no existe ese idioma; indique uno como de o fr.</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>texto</translation>
+    </message>
+    <message>
+        <source>filled areas</source>
+        <translation>áreas rellenas</translation>
+    </message>
+    <message>
+        <source>dimensions</source>
+        <translation>cotas</translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <translation>imágenes</translation>
+    </message>
+    <message>
+        <source>solids</source>
+        <translation>sólidos</translation>
+    </message>
+    <message>
+        <source>endless lines</source>
+        <translation>líneas sin fin</translation>
+    </message>
+    <message>
+        <source>things that are hidden</source>
+        <translation>elementos ocultos</translation>
+    </message>
+    <message>
+        <source>things that Fusuma does not read</source>
+        <translation>elementos que Fusuma no lee</translation>
+    </message>
+    <message>
+        <source>has {things}, which are left out</source>
+        <translation>contiene {things}, que se omite</translation>
+    </message>
+    <message>
+        <source>is {length} long, which no paper holds.</source>
+        <translation>mide {length}; no cabe en ningún papel.</translation>
+    </message>
+    <message>
+        <source>Export it at its true size.</source>
+        <translation>Expórtelo a su tamaño real.</translation>
+    </message>
+    <message>
+        <source>Save it as SVG or PDF.</source>
+        <translation>Guárdelo como SVG o PDF.</translation>
+    </message>
+    <message>
+        <source>Save it as DXF.</source>
+        <translation>Guárdelo como DXF.</translation>
+    </message>
+    <message>
+        <source>Save it as PNG.</source>
+        <translation>Guárdelo como PNG.</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF or PDF.</source>
+        <translation>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF o PDF.</translation>
+    </message>
+    <message>
+        <source>would be {length} by the units that it states, so its numbers are taken for millimetres</source>
+        <translation>mediría {length} según las unidades que indica, así que sus números se toman por milímetros</translation>
+    </message>
+    <message>
+        <source>states no units, so its numbers are taken for millimetres</source>
+        <translation>no indica unidades, así que sus números se toman por milímetros</translation>
     </message>
 </context>
 <context>

@@ -8940,10 +8940,6 @@ imprimée %2
         <translation>Lignes, arcs, polylignes et splines sont lus.</translation>
     </message>
     <message>
-        <source>has blocks or text, which are left out</source>
-        <translation>a des blocs ou du texte, qui sont laissés</translation>
-    </message>
-    <message>
         <source>words are too many</source>
         <translation>il y a trop de mots</translation>
     </message>
@@ -9202,10 +9198,6 @@ imprimée %2
     <message>
         <source>is not a picture that Fusuma can read.</source>
         <translation>n&apos;est pas une image que Fusuma puisse lire.</translation>
-    </message>
-    <message>
-        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
-        <translation>Prenez PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF ou PDF.</translation>
     </message>
     <message>
         <source>has more than the 200 million pixels that Fusuma can open.</source>
@@ -10170,6 +10162,74 @@ imprimée %2
     <message>
         <source>--dates-in {language}: no such language; give one like de or fr.</source>
         <translation>--dates-in {language} : cette langue n’existe pas ; donnez-en une comme de ou fr.</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>du texte</translation>
+    </message>
+    <message>
+        <source>filled areas</source>
+        <translation>des surfaces remplies</translation>
+    </message>
+    <message>
+        <source>dimensions</source>
+        <translation>des cotes</translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <translation>des images</translation>
+    </message>
+    <message>
+        <source>solids</source>
+        <translation>des solides</translation>
+    </message>
+    <message>
+        <source>endless lines</source>
+        <translation>des lignes sans fin</translation>
+    </message>
+    <message>
+        <source>things that are hidden</source>
+        <translation>des éléments masqués</translation>
+    </message>
+    <message>
+        <source>things that Fusuma does not read</source>
+        <translation>des éléments que Fusuma ne lit pas</translation>
+    </message>
+    <message>
+        <source>has {things}, which are left out</source>
+        <translation>contient {things}, qui sont laissés de côté</translation>
+    </message>
+    <message>
+        <source>is {length} long, which no paper holds.</source>
+        <translation>mesure {length} ; aucun papier n’est assez grand.</translation>
+    </message>
+    <message>
+        <source>Export it at its true size.</source>
+        <translation>Exportez-le à sa taille réelle.</translation>
+    </message>
+    <message>
+        <source>Save it as SVG or PDF.</source>
+        <translation>Enregistrez-le en SVG ou en PDF.</translation>
+    </message>
+    <message>
+        <source>Save it as DXF.</source>
+        <translation>Enregistrez-le en DXF.</translation>
+    </message>
+    <message>
+        <source>Save it as PNG.</source>
+        <translation>Enregistrez-le en PNG.</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF or PDF.</source>
+        <translation>Utilisez PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF ou PDF.</translation>
+    </message>
+    <message>
+        <source>would be {length} by the units that it states, so its numbers are taken for millimetres</source>
+        <translation>mesurerait {length} d’après les unités qu’il indique, donc ses nombres sont pris pour des millimètres</translation>
+    </message>
+    <message>
+        <source>states no units, so its numbers are taken for millimetres</source>
+        <translation>n’indique pas d’unités, donc ses nombres sont pris pour des millimètres</translation>
     </message>
 </context>
 <context>

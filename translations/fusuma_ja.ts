@@ -8907,10 +8907,6 @@ printed %2
         <translation>線、円弧、折れ線、スプラインを読みます。</translation>
     </message>
     <message>
-        <source>has blocks or text, which are left out</source>
-        <translation>にブロックや文字があり、省きます</translation>
-    </message>
-    <message>
         <source>words are too many</source>
         <translation>言葉が多すぎます</translation>
     </message>
@@ -9169,10 +9165,6 @@ printed %2
     <message>
         <source>is not a picture that Fusuma can read.</source>
         <translation>は Fusuma の読める画像ではありません。</translation>
-    </message>
-    <message>
-        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF.</source>
-        <translation>PNG、JPEG、WebP、HEIC、AVIF、TIFF、BMP、GIF、PDF を使ってください。</translation>
     </message>
     <message>
         <source>has more than the 200 million pixels that Fusuma can open.</source>
@@ -10133,6 +10125,74 @@ printed %2
     <message>
         <source>--dates-in {language}: no such language; give one like de or fr.</source>
         <translation>--dates-in {language}: その言語はありません。de や fr のように指定してください。</translation>
+    </message>
+    <message>
+        <source>text</source>
+        <translation>文字</translation>
+    </message>
+    <message>
+        <source>filled areas</source>
+        <translation>塗りつぶし</translation>
+    </message>
+    <message>
+        <source>dimensions</source>
+        <translation>寸法</translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <translation>画像</translation>
+    </message>
+    <message>
+        <source>solids</source>
+        <translation>立体</translation>
+    </message>
+    <message>
+        <source>endless lines</source>
+        <translation>無限の線</translation>
+    </message>
+    <message>
+        <source>things that are hidden</source>
+        <translation>非表示のもの</translation>
+    </message>
+    <message>
+        <source>things that Fusuma does not read</source>
+        <translation>Fusumaが読み取らないもの</translation>
+    </message>
+    <message>
+        <source>has {things}, which are left out</source>
+        <translation>には{things}が含まれており、省かれます</translation>
+    </message>
+    <message>
+        <source>is {length} long, which no paper holds.</source>
+        <translation>は長さが{length}あり、どの用紙にも収まりません。</translation>
+    </message>
+    <message>
+        <source>Export it at its true size.</source>
+        <translation>実際の大きさで書き出してください。</translation>
+    </message>
+    <message>
+        <source>Save it as SVG or PDF.</source>
+        <translation>SVGかPDFで保存してください。</translation>
+    </message>
+    <message>
+        <source>Save it as DXF.</source>
+        <translation>DXFで保存してください。</translation>
+    </message>
+    <message>
+        <source>Save it as PNG.</source>
+        <translation>PNGで保存してください。</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF or PDF.</source>
+        <translation>PNG、JPEG、WebP、HEIC、AVIF、TIFF、BMP、GIF、SVG、DXF、PDFを使ってください。</translation>
+    </message>
+    <message>
+        <source>would be {length} by the units that it states, so its numbers are taken for millimetres</source>
+        <translation>は示された単位では{length}になるため、数値をmmとみなします</translation>
+    </message>
+    <message>
+        <source>states no units, so its numbers are taken for millimetres</source>
+        <translation>は単位を示していないため、数値をmmとみなします</translation>
     </message>
 </context>
 <context>

@@ -10,6 +10,10 @@ struct ReadDrawing {
     Size size;               ///< mm
     std::vector<Part> parts; ///< back to front
     Said note;               ///< a clause after the file's name, or empty
+
+    void add_note(const Said& one) {
+        note = note.empty() ? one : "{note}; it {more}"_said.with("note", note).with("more", one);
+    }
 };
 
 } // namespace fusuma

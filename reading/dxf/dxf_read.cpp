@@ -2,6 +2,7 @@
 
 #include "core/geometry/measure.h"
 #include "reading/dxf/dxf_lines.h"
+#include "reading/dxf/dxf_pairs.h"
 
 #include <QString>
 #include <algorithm>
@@ -13,7 +14,7 @@ namespace fusuma {
 
 namespace {
 
-constexpr double meets = 0.02; // mm
+constexpr double meets = 0.02, largest = 20'000; // mm
 
 Contour turned_round(const Contour& line) {
     Contour result{line.segments.back().end, {}};
@@ -74,11 +75,52 @@ std::vector<DxfLine> joined(std::vector<DxfLine> lines, double within) {
     return done;
 }
 
+Said words_of(DxfLeftOut kind) {
+    switch (kind) {
+    case DxfLeftOut::text:
+        return "text"_said;
+    case DxfLeftOut::fills:
+        return "filled areas"_said;
+    case DxfLeftOut::dimensions:
+        return "dimensions"_said;
+    case DxfLeftOut::pictures:
+        return "pictures"_said;
+    case DxfLeftOut::solids:
+        return "solids"_said;
+    case DxfLeftOut::endless:
+        return "endless lines"_said;
+    case DxfLeftOut::hidden:
+        return "things that are hidden"_said;
+    case DxfLeftOut::other:
+        break;
+    }
+    return "things that Fusuma does not read"_said;
+}
+
+Said all_left_out(const std::set<DxfLeftOut>& kinds) {
+    std::vector<Said> all;
+    for (const DxfLeftOut kind : kinds)
+        all.push_back(words_of(kind));
+    return "has {things}, which are left out"_said.with_list("things", std::move(all));
+}
+
+/// Millimetres where the file states no units, or such as cannot be meant. @return what is said of it, or nothing
+Said units_taken(DxfLines& read, const Rect& box) {
+    if (!read.states_units)
+        return "states no units, so its numbers are taken for millimetres"_said;
+    const double longest = std::max(box.width(), box.height()), stated = longest * read.mm_per_unit;
+    if (stated < largest || longest >= largest)
+        return {};
+    read.mm_per_unit = 1;
+    return "would be {length} by the units that it states, so its numbers are taken for millimetres"_said.with(
+        "length", stated, Unit::mm);
+}
+
 } // namespace
 
 bool is_dxf(const QByteArray& file) {
     const QByteArray start = file.left(4096);
-    return start.contains("SECTION") &&
+    return (start.contains("SECTION") || is_binary_dxf(start)) &&
            (start.contains("HEADER") || start.contains("ENTITIES") || start.contains("TABLES"));
 }
 
@@ -86,14 +128,21 @@ Result<ReadDrawing> read_dxf(const QByteArray& file) {
     auto read = read_dxf_lines(file);
     if (!read)
         return read.problem();
-    const std::vector<DxfLine> lines = joined(std::move(read->lines), meets / read->mm_per_unit);
     Rect box;
-    for (const DxfLine& line : lines)
+    for (const DxfLine& line : read->lines)
         box.include(bounds(line.path));
+    ReadDrawing drawing;
+    if (const Said taken_for = units_taken(*read, box); !taken_for.empty())
+        drawing.add_note(taken_for);
     const double width = box.width() * read->mm_per_unit, height = box.height() * read->mm_per_unit;
-    if (!(width > 0.01 || height > 0.01) || !(width < 20'000 && height < 20'000))
+    const double longest = std::max(width, height);
+    if (read->lines.empty() || !(longest > 0.01))
         return Problem{"holds no lines that can be cut."_said, "Lines, arcs, polylines and splines are read."_said};
-    ReadDrawing drawing{{std::max(width, 0.1), std::max(height, 0.1)}, {}, {}};
+    if (longest >= largest)
+        return Problem{"is {length} long, which no paper holds."_said.with("length", longest, Unit::mm),
+                       "Export it at its true size."_said};
+    drawing.size = {std::max(width, 0.1), std::max(height, 0.1)};
+    const std::vector<DxfLine> lines = joined(std::move(read->lines), meets / read->mm_per_unit);
     const Transform map{
         read->mm_per_unit, 0, 0, -read->mm_per_unit, -box.min.x * read->mm_per_unit, box.max.y * read->mm_per_unit};
     for (const DxfLine& line : lines) {
@@ -108,8 +157,8 @@ Result<ReadDrawing> read_dxf(const QByteArray& file) {
         part.lines.push_back({mapped_line(line.path, map), !line.is_closed, kind});
         drawing.parts.push_back(std::move(part));
     }
-    if (read->left_out)
-        drawing.note = "has blocks or text, which are left out"_said;
+    if (!read->left_out.empty())
+        drawing.add_note(all_left_out(read->left_out));
     return drawing;
 }
 

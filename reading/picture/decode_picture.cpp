@@ -120,6 +120,17 @@ Result<Read> read_telephones(const QByteArray& bytes) {
     return read;
 }
 
+/// Files that people try, and what of them can be read. Source: the formats' own first bytes
+Said instead_of(const QByteArray& bytes) {
+    if (bytes.startsWith("%!PS") || bytes.startsWith("\xC5\xD0\xD3\xC6")) // PostScript, also with a preview before it
+        return "Save it as SVG or PDF."_said;
+    if (bytes.startsWith("AC10")) // what DXF is the exchange form of
+        return "Save it as DXF."_said;
+    if (bytes.startsWith("8BPS") || bytes.mid(4, 4) == " xcf") // with layers
+        return "Save it as PNG."_said;
+    return "Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF, SVG, DXF or PDF."_said;
+}
+
 Result<Read> read_raster(const QByteArray& bytes) {
     QBuffer buffer;
     buffer.setData(bytes);
@@ -129,8 +140,7 @@ Result<Read> read_raster(const QByteArray& bytes) {
     reader.setDecideFormatFromContent(true);
     reader.setAutoTransform(true);
     if (!reader.canRead() || reader.format() == "svg" || reader.format() == "svgz" || reader.format() == "pdf")
-        return Problem{"is not a picture that Fusuma can read."_said,
-                       "Use PNG, JPEG, WebP, HEIC, AVIF, TIFF, BMP, GIF or PDF."_said};
+        return Problem{"is not a picture that Fusuma can read."_said, instead_of(bytes)};
     const QSize size = reader.size();
     if (is_too_large(size))
         return Problem{"has {width} × {height} pixels, more than the 200 million that Fusuma can open."_said

@@ -61,20 +61,16 @@ class Walker {
         if (is_too_much)
             return Problem{"draws more than {most} shapes."_said.with("most", most_parts), "Simplify it first."_said};
         drawing.parts = std::move(parts);
-        const auto add_note = [&](const Said& one) {
-            drawing.note =
-                drawing.note.empty() ? one : "{note}; it {more}"_said.with("note", drawing.note).with("more", one);
-        };
         if (document.had_references)
-            add_note("refers to other files, which are left out"_said);
+            drawing.add_note("refers to other files, which are left out"_said);
         if (document.had_scripts)
-            add_note("has scripts, which are ignored"_said);
+            drawing.add_note("has scripts, which are ignored"_said);
         if (is_text_left_out)
-            add_note("has a text of more than 20,000 letters, which is left out"_said);
+            drawing.add_note("has a text of more than 20,000 letters, which is left out"_said);
         if (!missing_fonts.isEmpty()) {
             QStringList fonts(missing_fonts.begin(), missing_fonts.end());
             fonts.sort();
-            add_note(
+            drawing.add_note(
                 "asks for fonts that are not here: {fonts}"_said.with("fonts", fonts.join(str(", ")).toStdString()));
         }
         return drawing;
