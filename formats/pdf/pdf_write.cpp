@@ -247,7 +247,7 @@ class ArtObjects {
                 continue;
             }
             const std::string picture = name(std::get<Pixels>(painted.ink), x_objects);
-            content += "q " + (path.empty() ? path : path + "W" + star + "n ") +
+            content += "q " + see_through(1, states) + (path.empty() ? path : path + "W" + star + "n ") +
                        matrix(to_unit(std::get<Pixels>(painted.ink)).then(painted.from_unit)) + picture + " Do Q\n";
         }
         return form(std::move(content), {{0, 0}, {art.size.width, art.size.height}}, x_objects, states);

@@ -137,6 +137,7 @@ std::shared_ptr<const Image> gradient_image(const SvgGradient& g, const Rect& bo
     QLinearGradient linear(at(g.from), at(g.to));
     QRadialGradient radial(at(g.to), g.radius, at(g.from), g.focal_radius);
     QGradient& gradient = g.is_radial ? static_cast<QGradient&>(radial) : linear;
+    gradient.setInterpolationMode(QGradient::ComponentInterpolation); // as SVG has it: colour and alpha each for itself
     double last = -1;
     for (const auto& stop : g.stops) {
         // Two stops at one place are a hard edge; Qt keeps only the last of them.

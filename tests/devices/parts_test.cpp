@@ -7,6 +7,7 @@
 #include "formats/drawing/drawing_read.h"
 #include "formats/pdf/pdf_write.h"
 #include "formats/project/project_file.h"
+#include "tests/support/drawing_truth.h"
 #include "tests/support/geos.h"
 #include "tests/support/samples.h"
 
@@ -74,6 +75,42 @@ TEST(Parts, OfADrawingThatIsTinyInItsFileArePrintedLargeWhereTheyLie) {
         }
     EXPECT_GT(dark, 50'000);
     EXPECT_LT(differ, dark / 500) << "a tenth of a millimetre off would be every eighth";
+}
+
+/// Reference: librsvg. Opacities stay with what they are stated for, whatever is printed before and after.
+TEST(Parts, ArePrintedInTheColoursThatLibrsvgDrawsThemIn) {
+    const std::string svg =
+        R"svg(<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">
+        <linearGradient id="fades" x2="1"><stop stop-color="#000" stop-opacity=".2"/><stop offset="1" stop-color="#fff"/></linearGradient>
+        <radialGradient id="glows"><stop stop-color="#fe6"/><stop offset="1" stop-color="#c40"/></radialGradient>
+        <pattern id="dots" width="5" height="5" patternUnits="userSpaceOnUse"><rect width="5" height="5" fill="#286"/></pattern>
+        <rect width="80" height="60" fill="#ddeeff"/>
+        <rect x="5" y="5" width="30" height="20" fill="#c00" fill-opacity=".1"/>
+        <rect x="10" y="10" width="30" height="20" fill="url(#glows)"/>
+        <rect x="45" y="5" width="30" height="20" fill="#06c" opacity=".3"/>
+        <rect x="45" y="30" width="30" height="25" fill="url(#fades)"/>
+        <rect x="60" y="10" width="15" height="40" fill="#000" fill-opacity=".05"/>
+        <rect x="5" y="35" width="30" height="20" fill="url(#dots)"/>
+        <rect x="12" y="40" width="16" height="10" fill="#fff"/></svg>)svg";
+    const auto* first = reinterpret_cast<const std::byte*>(svg.data());
+    const auto drawing =
+        *read_drawing(std::make_shared<const std::vector<std::byte>>(first, first + svg.size()), "colours.svg");
+    Document d = with_sticker_added({}, sticker_of(drawing, all_parts(*drawing)));
+    d.put({.sticker = 1, .centre = {100, 100}});
+    Planner planner;
+    const auto page = practice_print(QByteArray::fromStdString(print_pdf(*planner.plan(d))), 254);
+    ASSERT_TRUE(page);
+    const Image truth = test::rendered(QByteArray::fromStdString(svg), 800, 600);
+    double worst = 0;
+    for (int y = 5; y < 600; y += 10) // apart from edges, which run along whole millimetres
+        for (int x = 5; x < 800; x += 10)
+            for (int c = 0; c < 3; ++c) {
+                const auto at = static_cast<std::size_t>(4 * (800 * y + x) + c);
+                const QRgb printed = page->pixel(600 + x, 700 + y);
+                const int is = c == 0 ? qRed(printed) : c == 1 ? qGreen(printed) : qBlue(printed);
+                worst = std::max(worst, std::abs(is - static_cast<double>(truth.rgba[at])));
+            }
+    EXPECT_LT(worst, 6);
 }
 
 TEST(Parts, CombinationsHaveTheAreasThatGeosFinds) {

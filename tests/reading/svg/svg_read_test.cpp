@@ -122,6 +122,10 @@ INSTANTIATE_TEST_SUITE_P(
                    svg(R"svg(<linearGradient id="g" x2="1" y2="1"><stop offset=".1" stop-color="#fff"/><stop offset="90%" stop-color="#c30"/></linearGradient><rect width="100" height="80" fill="url(#g)"/>)svg"),
                    1.5},
                Feature{
+                   "GradientOfOpacities",
+                   svg(R"svg(<linearGradient id="g"><stop stop-color="#000" stop-opacity=".2"/><stop offset="1" stop-color="#fff"/></linearGradient><rect width="100" height="80" fill="#258"/><rect x="5" y="5" width="90" height="70" fill="url(#g)"/>)svg"),
+                   1.5},
+               Feature{
                    "RadialGradientReflected",
                    svg(R"svg(<radialGradient id="g" cx="50" cy="40" r="20" fx="45" fy="38" gradientUnits="userSpaceOnUse" spreadMethod="reflect"><stop stop-color="#ff8"/><stop offset="1" stop-color="#036"/></radialGradient><circle cx="50" cy="40" r="39" fill="url(#g)"/>)svg"),
                    2.5},
