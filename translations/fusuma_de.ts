@@ -10231,6 +10231,10 @@ gedruckt %2
         <source>states no units, so its numbers are taken for millimetres</source>
         <translation>gibt keine Einheiten an, daher gelten ihre Zahlen als Millimeter</translation>
     </message>
+    <message>
+        <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
+        <translation>scheint auf eine Weise durch, die Teile nicht können, daher wird ihre Seite als ein Bild genommen</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

@@ -10231,6 +10231,10 @@ impresa %2
         <source>states no units, so its numbers are taken for millimetres</source>
         <translation>no indica unidades, así que sus números se toman por milímetros</translation>
     </message>
+    <message>
+        <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
+        <translation>deja ver a través de maneras que las partes no pueden, así que su página se toma como una sola imagen</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

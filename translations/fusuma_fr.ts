@@ -10231,6 +10231,10 @@ imprimée %2
         <source>states no units, so its numbers are taken for millimetres</source>
         <translation>n’indique pas d’unités, donc ses nombres sont pris pour des millimètres</translation>
     </message>
+    <message>
+        <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
+        <translation>laisse voir au travers d’une façon que des parties ne peuvent pas, donc sa page est prise comme une seule image</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

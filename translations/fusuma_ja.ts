@@ -10194,6 +10194,10 @@ printed %2
         <source>states no units, so its numbers are taken for millimetres</source>
         <translation>は単位を示していないため、数値をmmとみなします</translation>
     </message>
+    <message>
+        <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
+        <translation>には部品では表せない透け方があるため、ページを1枚の画像として扱います</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

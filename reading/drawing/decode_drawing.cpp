@@ -2,6 +2,7 @@
 
 #include "core/geometry/crossings.h"
 #include "formats/basics/file.h"
+#include "reading/drawing/page_picture.h"
 #include "reading/dxf/dxf_read.h"
 #include "reading/picture/pdf_pages.h"
 #include "reading/svg/svg_document.h"
@@ -14,7 +15,7 @@ namespace {
 
 /// cairo's sizes are points times the renderer's factor; the drawing is as large as the page.
 ReadDrawing at_true_size(ReadDrawing drawing) {
-    const double down = 1 / SvgRenderer::fine;
+    const double down = 1 / fine_page;
     const Transform map = Transform::scale(down, down);
     drawing.size = {drawing.size.width * down, drawing.size.height * down};
     for (Part& part : drawing.parts) {
@@ -41,8 +42,13 @@ Result<ReadDrawing> read_pdf(const QByteArray& file, int page) {
     const QByteArray svg = svg_of_pdf_page(file, page);
     if (svg.isEmpty())
         return Problem{"has no page {page}."_said.with("page", page)};
-    auto drawing = read_svg(svg);
-    return drawing ? Result<ReadDrawing>(at_true_size(std::move(*drawing))) : drawing.problem();
+    auto drawing = read_svg(svg, true);
+    if (!drawing)
+        return drawing.problem();
+    ReadDrawing at_size = at_true_size(std::move(*drawing));
+    if (at_size.is_whole && looks_as_its_page(at_size, file, page))
+        return at_size;
+    return as_one_picture(std::move(at_size), file, page);
 }
 
 /// Combining areas takes time in proportion to how often their lines cross.

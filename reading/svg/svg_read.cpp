@@ -3,9 +3,9 @@
 #include "core/geometry/combine_curves.h"
 #include "core/geometry/measure.h"
 #include "core/label/label_shape.h"
-#include "core/trace/trace.h"
 #include "core/units.h"
 #include "formats/fonts/fonts.h"
+#include "reading/basics/seen_of.h"
 #include "reading/svg/svg_document.h"
 #include "reading/svg/svg_render.h"
 #include "reading/svg/svg_shape.h"
@@ -41,7 +41,8 @@ double scale_of(const Transform& map) {
 
 class Walker {
   public:
-    Walker(SvgDocument& source, bool may_render) : document(source), renders(may_render) {}
+    Walker(SvgDocument& source, bool may_render, bool of_pdf = false)
+        : document(source), renders(may_render), is_of_pdf(of_pdf) {}
 
     Result<ReadDrawing> read() {
         const auto size = document_size();
@@ -61,6 +62,7 @@ class Walker {
         if (is_too_much)
             return Problem{"draws more than {most} shapes."_said.with("most", most_parts), "Simplify it first."_said};
         drawing.parts = std::move(parts);
+        drawing.is_whole = is_whole;
         if (document.had_references)
             drawing.add_note("refers to other files, which are left out"_said);
         if (document.had_scripts)
@@ -78,12 +80,13 @@ class Walker {
 
   private:
     SvgDocument& document;
-    bool renders;
+    bool renders, is_of_pdf;
     Size page;
     std::vector<Part> parts;
     std::unique_ptr<SvgRenderer> renderer;
     QSet<QString> missing_fonts;
     bool is_too_much = false, is_text_left_out = false;
+    bool is_whole = true;
     int used_elements = 0;
     QSet<const SvgNode*> clips_in_work;
 
@@ -126,7 +129,41 @@ class Walker {
         place.style = svg_style(node, outer.style);
         if (const QString v = node.property(str("opacity")); !v.isEmpty())
             place.opacity *= svg_share(v).value_or(1);
+        place.opacity *= even_mask(node).value_or(1);
         return place;
+    }
+
+    /// The only element in another; null where there are more, or none.
+    static const SvgNode* only_child(const SvgNode* node) {
+        const SvgNode* only = nullptr;
+        for (const auto& child : node->children) {
+            if (child->name.isEmpty())
+                continue;
+            if (only)
+                return nullptr;
+            only = child.get();
+        }
+        return only;
+    }
+
+    /// What the element's mask lets through alike everywhere; nothing where it has none, or another. cairo writes
+    /// groups that see through so: a rectangle of the page, of which a filter keeps the alpha alone.
+    std::optional<double> even_mask(const SvgNode& node) const {
+        const QString reference = node.property(str("mask"));
+        const SvgNode* mask = reference.isEmpty() ? nullptr : document.find(reference);
+        const SvgNode* group = mask && mask->name == str("mask") ? only_child(mask) : nullptr;
+        const SvgNode* filter =
+            group && group->name == str("g") ? document.find(group->property(str("filter"))) : nullptr;
+        const SvgNode* matrix = filter && filter->name == str("filter") ? only_child(filter) : nullptr;
+        static const std::vector<double> white{0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 1, 0};
+        if (!matrix || matrix->name != str("feColorMatrix") || numbers(matrix->attribute(str("values"))) != white)
+            return std::nullopt;
+        const SvgNode* rect = only_child(group);
+        if (!rect || rect->name != str("rect") || !rect->attribute(str("transform")).isEmpty() ||
+            rect->attribute(str("width")) != document.root->attribute(str("width")).remove(str("pt")) ||
+            rect->attribute(str("height")) != document.root->attribute(str("height")).remove(str("pt")))
+            return std::nullopt;
+        return svg_share(rect->property(str("fill-opacity"))).value_or(1);
     }
 
     // Groups.
@@ -261,11 +298,15 @@ class Walker {
         }
     }
 
+    static bool has(const SvgNode& node, const char* name) {
+        const QString v = node.property(str(name));
+        return !v.isEmpty() && v != str("none");
+    }
+
     /// Filters, masks and blending are beyond plain paints.
-    static bool must_be_rendered(const SvgNode& node) {
-        for (const char* name : {"filter", "mask"})
-            if (const QString v = node.property(str(name)); !v.isEmpty() && v != str("none"))
-                return true;
+    [[nodiscard]] bool must_be_rendered(const SvgNode& node) const {
+        if (has(node, "filter") || (has(node, "mask") && !even_mask(node)))
+            return true;
         const QString blend = node.property(str("mix-blend-mode"));
         return !blend.isEmpty() && blend != str("normal");
     }
@@ -589,31 +630,20 @@ class Walker {
         Outline whole = transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, from_unit);
         const Outline frame = transformed(Outline{{contour_of(corners_of(box))}}, place.map);
         if (const auto area = clipped({combined(whole, frame, Combine::overlap_only), FillRule::nonzero}, place)) {
-            part.traced = traced(*image, from_unit, *area);
+            part.traced = seen_of(*image, from_unit, *area);
             part.paints.push_back({Pixels(std::move(image)), area, 1, from_unit});
         }
         add(std::move(part));
     }
 
-    /// What a picture covers within an area.
-    static Outline traced(const Image& image, const Transform& from_unit, const Area& area) {
-        Coverage coverage(image.width, image.height);
-        bool is_solid = true;
-        for (std::size_t i = 0; i < coverage.values.size(); ++i) {
-            coverage.values[i] = image.rgba[4 * i + 3];
-            is_solid &= coverage.values[i] == 255;
-        }
-        if (is_solid)
-            return region_of(area);
-        const Transform map = Transform::scale(1.0 / image.width, 1.0 / image.height).then(from_unit);
-        return combined(transformed(trace(coverage, {.threshold = 64}).outline, map), region_of(area),
-                        Combine::overlap_only);
-    }
-
     /// What only the renderer can draw.
     void rendered(const SvgNode& node, const Place& place, bool as_curves) {
-        if (!renders || !place.style.is_visible)
+        if (!place.style.is_visible)
             return;
+        if (!renders || (is_of_pdf && has(node, "mask"))) {
+            is_whole = false;
+            return;
+        }
         if (!renderer)
             renderer = std::make_unique<SvgRenderer>(document.written());
         if (!renderer->is_valid())
@@ -640,7 +670,7 @@ class Walker {
             return false;
         // cairo writes points; ours are px, and larger by the renderer's factor.
         auto read = Walker(*drawn, false).read();
-        if (!read)
+        if (!read || !read->is_whole)
             return false;
         const double down = page.width * mm_per_unit / read->size.width;
         for (const Part& piece : read->parts)
@@ -656,23 +686,22 @@ class Walker {
     }
 
     void take_picture(const QString& id, Part& part) {
-        constexpr double px_per_unit = 600.0 / 96;
-        auto drawn = renderer->picture(id, page, px_per_unit);
+        auto drawn = renderer->picture(id, page, 600.0 / 96 / (is_of_pdf ? fine_page : 1));
         if (!drawn)
             return;
         const Transform from_unit = drawn->from_unit.then(Transform::scale(mm_per_unit, mm_per_unit));
         const Area whole{transformed(Outline{{contour_of(corners_of({{0, 0}, {1, 1}}))}}, from_unit),
                          FillRule::nonzero};
-        part.traced = traced(*drawn->image, from_unit, whole);
+        part.traced = seen_of(*drawn->image, from_unit, whole);
         part.paints.push_back({drawn->image, nullptr, 1, from_unit});
     }
 };
 
 } // namespace
 
-Result<ReadDrawing> read_svg(const QByteArray& file) {
+Result<ReadDrawing> read_svg(const QByteArray& file, bool is_of_pdf) {
     auto document = parse_svg(file);
-    return document ? Walker(*document, true).read() : document.problem();
+    return document ? Walker(*document, true, is_of_pdf).read() : document.problem();
 }
 
 } // namespace fusuma

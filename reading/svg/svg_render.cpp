@@ -112,10 +112,10 @@ QByteArray svg_of_pdf_page(const QByteArray& pdf, int page) {
     if (drawn) {
         double width = 0, height = 0;
         poppler_page_get_size(drawn, &width, &height);
-        constexpr double fine = SvgRenderer::fine;
-        cairo_surface_t* surface = cairo_svg_surface_create_for_stream(append, &svg, width * fine, height * fine);
+        cairo_surface_t* surface =
+            cairo_svg_surface_create_for_stream(append, &svg, width * fine_page, height * fine_page);
         cairo_t* cairo = cairo_create(surface);
-        cairo_scale(cairo, fine, fine);
+        cairo_scale(cairo, fine_page, fine_page);
         poppler_page_render_for_printing(drawn, cairo);
         cairo_destroy(cairo);
         cairo_surface_finish(surface);

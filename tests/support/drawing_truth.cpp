@@ -1,3 +1,4 @@
+#include <cairo-pdf.h>
 #include <librsvg/rsvg.h>
 
 #include "tests/support/drawing_truth.h"
@@ -72,6 +73,27 @@ Image from_surface(cairo_surface_t* surface) {
 }
 
 } // namespace
+
+QByteArray pdf_of(const QByteArray& svg, Size points) {
+    RsvgHandle* handle = rsvg_handle_new_from_data(reinterpret_cast<const guint8*>(svg.constData()),
+                                                   static_cast<gsize>(svg.size()), nullptr);
+    QByteArray pdf;
+    const cairo_write_func_t append = [](void* bytes, const unsigned char* data, unsigned length) {
+        static_cast<QByteArray*>(bytes)->append(reinterpret_cast<const char*>(data), static_cast<qsizetype>(length));
+        return CAIRO_STATUS_SUCCESS;
+    };
+    cairo_surface_t* surface = cairo_pdf_surface_create_for_stream(append, &pdf, points.width, points.height);
+    cairo_t* cairo = cairo_create(surface);
+    const RsvgRectangle page{0, 0, points.width, points.height};
+    if (handle)
+        rsvg_handle_render_document(handle, cairo, &page, nullptr);
+    cairo_destroy(cairo);
+    cairo_surface_finish(surface);
+    cairo_surface_destroy(surface);
+    if (handle)
+        g_object_unref(handle);
+    return pdf;
+}
 
 Image rendered(const QByteArray& svg, int width_px, int height_px) {
     GInputStream* stream = g_memory_input_stream_new_from_data(svg.constData(), svg.size(), nullptr);

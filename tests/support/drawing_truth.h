@@ -10,6 +10,9 @@ namespace fusuma::test {
 /// A whole drawing as librsvg renders it. Empty when it refuses it.
 [[nodiscard]] Image rendered(const QByteArray& svg, int width_px, int height_px);
 
+/// A page of PDF as librsvg and cairo write the drawing: what sees through by soft masks and groups.
+[[nodiscard]] QByteArray pdf_of(const QByteArray& svg, Size points);
+
 /// The drawing with every gradient and pattern replaced by grey, and nothing see-through or blurred: shapes alone.
 [[nodiscard]] QByteArray plain_shapes(const QByteArray& svg);
 

@@ -154,6 +154,10 @@ INSTANTIATE_TEST_SUITE_P(
                    "TextInASymbol",
                    svg(R"svg(<symbol id="s" viewBox="0 0 40 20"><rect width="40" height="20" fill="#2a6"/><text x="4" y="15" font-size="14" font-family="DejaVu Sans">Kelp</text></symbol><use href="#s" x="10" y="10" width="80" height="40"/>)svg")},
                Feature{
+                   "UseOfWhatIsMasked",
+                   svg(R"svg(<mask id="m"><rect width="100" height="30" fill="#fff"/></mask><defs><g id="s"><rect x="5" y="5" width="40" height="60" fill="#2a6" mask="url(#m)"/><circle cx="70" cy="40" r="20"/></g></defs><use href="#s" transform="translate(10 5) scale(.9)"/>)svg"),
+                   1.5, 0.006},
+               Feature{
                    "Switch",
                    svg(R"svg(<switch><rect systemLanguage="tlh" width="90" height="70"/><circle cx="40" cy="40" r="30"/></switch>)svg")},
                Feature{
