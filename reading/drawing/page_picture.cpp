@@ -24,14 +24,16 @@ class OnWhite {
         const int alpha = image.rgba[i + 3];
         return (image.rgba[i + static_cast<std::size_t>(channel)] * alpha + 255 * (255 - alpha)) / 255;
     }
-    /// Whether `value` is far from all that lies within a pixel of a place.
+    /// Whether `value` is far from all that lies within a pixel of a place, and between.
     [[nodiscard]] bool lacks(int value, int x, int y, int channel) const {
         constexpr int far = 24; // of 255
+        int darkest = 255, lightest = 0;
         for (int v = std::max(0, y - 1); v <= std::min(image.height - 1, y + 1); ++v)
-            for (int u = std::max(0, x - 1); u <= std::min(image.width - 1, x + 1); ++u)
-                if (std::abs(at(u, v, channel) - value) <= far)
-                    return false;
-        return true;
+            for (int u = std::max(0, x - 1); u <= std::min(image.width - 1, x + 1); ++u) {
+                darkest = std::min(darkest, at(u, v, channel));
+                lightest = std::max(lightest, at(u, v, channel));
+            }
+        return value < darkest - far || value > lightest + far;
     }
 
   private:
@@ -60,15 +62,16 @@ QRect inked(const QImage& picture) {
 bool looks_as_its_page(const ReadDrawing& drawing, const QByteArray& pdf, int page) {
     constexpr double longest_px = 500;
     constexpr std::size_t one_in = 400; // of what is not white: edges, and what renderers round otherwise
-    const double px_per_mm = longest_px / std::max(drawing.size.width, drawing.size.height);
-    const auto rendered = render_pdf_page(pdf, page, px_per_mm * mm_per_inch, 1'000'000);
+    const double longest = std::max(drawing.size.width, drawing.size.height);
+    const int across = std::max(1, static_cast<int>(std::lround(longest_px * drawing.size.width / longest)));
+    const auto rendered = render_pdf_page(pdf, page, across * mm_per_inch / drawing.size.width, 1'000'000);
     if (!rendered)
         return true; // it tells nothing
     const auto truth = image_from(*rendered);
     DrawnArt art{drawing.size, {}};
     for (const Part& part : drawing.parts)
         std::ranges::copy(part.paints, std::back_inserter(art.shapes));
-    const Image ours = rasterised(art, truth->width);
+    const Image ours = rasterised(art, across);
     const OnWhite a(*truth), b(ours);
     std::size_t covered = 0, differ = 0;
     for (int y = 0; y < std::min(truth->height, ours.height); ++y)
