@@ -10235,6 +10235,10 @@ gedruckt %2
         <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
         <translation>scheint auf eine Weise durch, die Teile nicht können, daher wird ihre Seite als ein Bild genommen</translation>
     </message>
+    <message>
+        <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
+        <translation>Diese Version sieht in „{drawing}“ andere Teile als die, die es gespeichert hat; es wird als Ganzes umschnitten.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

@@ -10235,6 +10235,10 @@ impresa %2
         <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
         <translation>deja ver a través de maneras que las partes no pueden, así que su página se toma como una sola imagen</translation>
     </message>
+    <message>
+        <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
+        <translation>Esta versión ve en «{drawing}» otras partes que la que lo guardó; se corta alrededor como un todo.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

@@ -10235,6 +10235,10 @@ imprimée %2
         <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
         <translation>laisse voir au travers d’une façon que des parties ne peuvent pas, donc sa page est prise comme une seule image</translation>
     </message>
+    <message>
+        <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
+        <translation>Cette version voit dans « {drawing} » d’autres parties que celle qui l’a enregistré ; il est coupé autour, d’un seul tenant.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

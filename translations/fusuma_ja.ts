@@ -10198,6 +10198,10 @@ printed %2
         <source>lets through in ways that parts cannot, so its page is taken as one picture</source>
         <translation>には部品では表せない透け方があるため、ページを1枚の画像として扱います</translation>
     </message>
+    <message>
+        <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
+        <translation>このバージョンでは「{drawing}」の部品が保存時と異なるため、全体のまわりをカットします。</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

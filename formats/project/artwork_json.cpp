@@ -64,6 +64,7 @@ struct Writer {
         json j{{"kind", "drawing"},
                {"file", store(art.drawing->original, art.drawing->file_name)},
                {"name", art.drawing->file_name},
+               {"drawn", art.drawing->parts.size()},
                {"parts", parts_json(*art.parts, store)}};
         if (art.drawing->page > 0)
             j["page"] = art.drawing->page;
@@ -159,6 +160,24 @@ Result<std::shared_ptr<const Picture>> ArtworkReader::picture(const json& j) {
     return flat;
 }
 
+namespace {
+
+/// How many parts a drawing must have had for these to be of it, where the project does not say.
+std::size_t parts_needed(const json& parts) {
+    std::size_t most = 0;
+    const auto look = [&most](const json& shapes) {
+        for (const json& shape : shapes)
+            if (shape.contains("part"))
+                most = std::max(most, shape.at("part").get<std::size_t>() + 1);
+    };
+    look(parts.at("shapes"));
+    for (const json& combination : parts.at("combinations"))
+        look(combination.at("members"));
+    return most;
+}
+
+} // namespace
+
 Result<Artwork> ArtworkReader::drawing(const json& j) {
     const auto file = j.at("file").get<std::string>();
     const auto name = j.at("name").get<std::string>();
@@ -172,6 +191,10 @@ Result<Artwork> ArtworkReader::drawing(const json& j) {
         if (!decoded)
             return decoded.problem();
         known = *decoded;
+    }
+    if (j.value("drawn", parts_needed(j.at("parts"))) > known->parts.size()) {
+        in_other_parts.insert(name);
+        return Artwork(DrawingArtwork{known, std::make_shared<const Parts>(cut_round_everything(all_parts(*known)))});
     }
     auto read = parts(j.at("parts"), *known);
     if (!read)

@@ -4,6 +4,7 @@
 
 #include <functional>
 #include <map>
+#include <set>
 
 namespace fusuma {
 
@@ -14,12 +15,15 @@ class ArtworkReader {
   public:
     explicit ArtworkReader(LoadFile load_file) : load(std::move(load_file)) {}
     Result<Artwork> operator()(const json& artwork);
+    /// Files that this version reads into other parts than the one that stored them; their parts are as of a new one.
+    [[nodiscard]] const std::set<std::string>& read_otherwise() const { return in_other_parts; }
 
   private:
     LoadFile load;
     std::map<std::tuple<std::string, int, double>, std::shared_ptr<const Picture>> pictures;
     std::map<std::pair<const Picture*, std::string>, std::shared_ptr<const Picture>> flat_pictures; ///< by how
     std::map<std::pair<std::string, int>, std::shared_ptr<const Drawing>> drawings;
+    std::set<std::string> in_other_parts;
     int depth = 0; ///< of clusters within clusters
 
     Result<std::shared_ptr<const Picture>> picture(const json& j);

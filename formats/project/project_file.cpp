@@ -179,6 +179,13 @@ template <typename File> Result<Document> read_project(const File& file, const Q
     });
     if (left_out && !beyond.empty())
         *left_out = "“{file}” is not whole."_said.with("file", file_name_of(name)).then(beyond);
+    if (left_out)
+        for (const std::string& file_name : read_artwork.read_otherwise()) {
+            const Said told =
+                "This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole."_said
+                    .with("drawing", file_name);
+            *left_out = left_out->empty() ? told : left_out->then(told);
+        }
     return document ? std::move(document) : refused(document.problem());
 }
 

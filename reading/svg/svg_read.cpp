@@ -86,7 +86,7 @@ class Walker {
     std::unique_ptr<SvgRenderer> renderer;
     QSet<QString> missing_fonts;
     bool is_too_much = false, is_text_left_out = false;
-    bool is_whole = true;
+    bool is_whole = true; ///< see ReadDrawing
     int used_elements = 0;
     QSet<const SvgNode*> clips_in_work;
 
@@ -309,6 +309,18 @@ class Walker {
             return true;
         const QString blend = node.property(str("mix-blend-mode"));
         return !blend.isEmpty() && blend != str("normal");
+    }
+
+    /// Is anything in it behind a mask that is not the same everywhere?
+    bool is_masked(const SvgNode& node, int depth) const {
+        constexpr int deepest = 20;
+        if (depth > deepest || node.name.isEmpty())
+            return false;
+        if (has(node, "mask") && !even_mask(node))
+            return true;
+        const SvgNode* target = node.name == str("use") ? document.find(node.attribute(str("href"))) : nullptr;
+        return (target && is_masked(*target, depth + 1)) ||
+               std::ranges::any_of(node.children, [&](const auto& child) { return is_masked(*child, depth + 1); });
     }
 
     /// Is anything in it that only the renderer can draw?
@@ -640,7 +652,7 @@ class Walker {
     void rendered(const SvgNode& node, const Place& place, bool as_curves) {
         if (!place.style.is_visible)
             return;
-        if (!renders || (is_of_pdf && has(node, "mask"))) {
+        if (!renders || (is_of_pdf && is_masked(node, 0))) {
             is_whole = false;
             return;
         }

@@ -1,6 +1,7 @@
 #include "core/plan/ticket.h"
 #include "formats/basics/file.h"
 #include "formats/basics/json.h"
+#include "formats/drawing/drawing_read.h"
 #include "formats/picture/picture_read.h"
 #include "formats/project/project_file.h"
 #include "formats/project/zip_archive.h"
@@ -160,6 +161,46 @@ TEST(Project, UnknownFieldsSurviveALoadAndSave) {
     const auto loaded = read_project_bytes(with_description(entries, json), "new.fusuma");
     ASSERT_TRUE(loaded) << loaded.problem().english();
     EXPECT_EQ(description(*unzip(*project_bytes(*loaded), 1 << 24)), json);
+}
+
+/// Another version of a reader, or of a library that it stands on, may see other parts in the same file.
+TEST(Project, DrawingsThatAreReadIntoFewerPartsThanWhenTheyWereStoredAreCutRoundAsAWholeAndTold) {
+    const std::string svg =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='40' height='40'><rect width='9' height='9'/>"
+        "<rect x='20' width='9' height='9'/><rect y='20' width='9' height='9'/></svg>";
+    const auto* first = reinterpret_cast<const std::byte*>(svg.data());
+    const auto drawing =
+        *read_drawing(std::make_shared<const std::vector<std::byte>>(first, first + svg.size()), "boats.svg");
+    Parts chosen = all_parts(*drawing);
+    chosen.shapes[1].use.is_printed = false;
+    const Document d =
+        with_sticker_added({}, new_sticker(DrawingArtwork{drawing, std::make_shared<const Parts>(chosen)}));
+    const ZipEntries entries = *unzip(*project_bytes(d), 1 << 24);
+    const auto opened = [&](const auto& change, Said& told) {
+        nlohmann::json json = description(entries);
+        change(json["stickers"][0]["artwork"]);
+        const auto loaded = read_project_bytes(with_description(entries, json), "old.fusuma", &told);
+        EXPECT_TRUE(loaded);
+        return loaded ? *std::get<DrawingArtwork>(loaded->stickers[0]->artwork).parts : Parts{};
+    };
+    Said told;
+    EXPECT_EQ(opened([](auto& art) { art["drawn"] = 2; }, told), chosen) << "further parts came behind them";
+    EXPECT_EQ(opened([](auto& art) { art.erase("drawn"); }, told), chosen) << "stored before the number was";
+    EXPECT_TRUE(told.empty());
+    const Parts whole = cut_round_everything(all_parts(*drawing));
+    EXPECT_EQ(opened([](auto& art) { art["drawn"] = 4; }, told), whole);
+    EXPECT_EQ(told.english(),
+              "This version sees other parts in “boats.svg” than the one that saved it; it is cut round as "
+              "a whole.");
+    told = {};
+    EXPECT_EQ(opened(
+                  [](auto& art) {
+                      art.erase("drawn");
+                      art["parts"]["shapes"][2]["part"] = 3;
+                  },
+                  told),
+              whole);
+    EXPECT_FALSE(told.empty());
 }
 
 TEST(Project, MoreCopiesThanOneHoldsAreLeftOutAndTold) {
