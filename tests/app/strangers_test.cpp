@@ -19,7 +19,7 @@ constexpr auto worst =
     "^(png-claims-100000x100000-16-6|png-claims-2147483647x2147483647-8-6|png-bomb-of-profile|bmp-claims--5x10-24|"
     "gif-frames-200000|tiff-cycle|tiff-lying-counts|picture-heif|picture-elf|picture-empty|svg-nested-200000|"
     "svg-use-of-itself|svg-chain-mask|svg-text-huge|svg-filter-convolve|svg-entity-laughs|svg-crossing-path|"
-    "svg-million-moves|svg-filter-turbulence|dxf-line-of-1024|dxf-lwpolyline-counts-200000000|dxf-coordinate-1e308|"
+    "svg-million-moves|svg-filter-turbulence|dxf-blocks-cyclic|dxf-lwpolyline-counts-200000000|dxf-coordinate-1e308|"
     "pdf-function-nested|pdf-tree-cycle|pdf-locked|pdf-forms-12-10|project-nested-60000|project-zip-alone|"
     "project-sizes-lie-22|project-bomb-description)$";
 

@@ -146,6 +146,20 @@ def dxfs(random):
     yield "lines-touching", entities("".join(line(0, 0, random.uniform(-99, 99), random.uniform(-99, 99)) for _ in range(30_000)))
     yield "blocks-cyclic", entities("0\nINSERT\n8\n0\n2\nB\n10\n0\n20\n0\n", "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nB\n0\nINSERT\n2\nB\n10\n0\n20\n0\n0\nENDBLK\n0\nENDSEC\n")
     yield "inserts-many", entities("0\nINSERT\n8\n0\n2\nB\n70\n1000000\n71\n1000000\n44\n.001\n45\n.001\n10\n0\n20\n0\n")
+    block = lambda name, inside: f"0\nBLOCK\n2\n{name}\n10\n0\n20\n0\n{inside}0\nENDBLK\n"
+    blocks = lambda inside: f"0\nSECTION\n2\nBLOCKS\n{inside}0\nENDSEC\n"
+    insert = lambda name, more="": f"0\nINSERT\n8\n0\n2\n{name}\n10\n1\n20\n1\n{more}"
+    tower = block("N0", line(0, 0, 5, 5)) + "".join(block(f"N{i}", insert(f"N{i - 1}") * 3) for i in range(1, 40))
+    yield "blocks-tower", entities(insert("N39"), blocks(tower))
+    for what, inside in (("lines", line(0, 0, 5, 5)), ("nothing", "")):
+        yield f"inserts-of-{what}", entities(insert("B", "70\n30000\n71\n30000\n44\n1\n45\n1\n"), blocks(block("B", inside)))
+    yield "insert-scaled", entities(insert("B", "41\n1e300\n42\n-1e300\n50\n1e300\n"), blocks(block("B", line(0, 0, 5, 5))))
+    for degree, knots in ((3, ("0", "1e308", "nan", "-1e308", "5", "6", "7", "8")), (7, ("0",) * 8), (1_000_000, ("0", "0", "1", "1"))):
+        yield f"spline-of-{degree}", entities(f"0\nSPLINE\n8\n0\n70\n8\n71\n{degree}\n72\n{len(knots)}\n73\n4\n74\n0\n" + "".join(f"40\n{k}\n" for k in knots) + "".join(f"41\n{w}\n" for w in ("1e308", "-1", "0", "1e-308")) + "".join(f"10\n{i}\n20\n{i}\n" for i in range(4)))
+    yield "normals", entities("".join(f"0\nCIRCLE\n8\n0\n10\n5\n20\n5\n40\n5\n210\n{n}\n220\n{n}\n230\n{n}\n" for n in ("0", "1e308", "1e-308", "-1")))
+    title = b"A draw. Binary DXF\r\n\x1a\0"
+    yield "binary-noise", title + random.randbytes(100_000)
+    yield "binary-without-end", title + b"\0\0SECTION\0" * 100_000
     yield "layer-latin", entities(line(0, 0, 9, 9, "K\xf6der \xdf"))
     yield "layer-nul", entities(line(0, 0, 9, 9, "a\0b"))
     yield "sections-open", b"0\nSECTION\n" * 100_000
