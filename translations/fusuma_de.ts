@@ -10188,18 +10188,6 @@ gedruckt %2
         <translation>endlose Linien</translation>
     </message>
     <message>
-        <source>things that are hidden</source>
-        <translation>Ausgeblendetes</translation>
-    </message>
-    <message>
-        <source>things that Fusuma does not read</source>
-        <translation>was Fusuma nicht liest</translation>
-    </message>
-    <message>
-        <source>has {things}, which are left out</source>
-        <translation>enthält {things}; das wird weggelassen</translation>
-    </message>
-    <message>
         <source>is {length} long, which no paper holds.</source>
         <translation>ist {length} lang; das fasst kein Papier.</translation>
     </message>
@@ -10238,6 +10226,18 @@ gedruckt %2
     <message>
         <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
         <translation>Diese Version sieht in „{drawing}“ andere Teile als die, die es gespeichert hat; es wird als Ganzes umschnitten.</translation>
+    </message>
+    <message>
+        <source>hidden things</source>
+        <translation>Ausgeblendetes</translation>
+    </message>
+    <message>
+        <source>things of other kinds</source>
+        <translation>Dinge anderer Art</translation>
+    </message>
+    <message>
+        <source>comes without its {things}</source>
+        <translation>kommt ohne {things}</translation>
     </message>
 </context>
 <context>

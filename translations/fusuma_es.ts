@@ -10188,18 +10188,6 @@ impresa %2
         <translation>líneas sin fin</translation>
     </message>
     <message>
-        <source>things that are hidden</source>
-        <translation>elementos ocultos</translation>
-    </message>
-    <message>
-        <source>things that Fusuma does not read</source>
-        <translation>elementos que Fusuma no lee</translation>
-    </message>
-    <message>
-        <source>has {things}, which are left out</source>
-        <translation>contiene {things}, que se omite</translation>
-    </message>
-    <message>
         <source>is {length} long, which no paper holds.</source>
         <translation>mide {length}; no cabe en ningún papel.</translation>
     </message>
@@ -10238,6 +10226,18 @@ impresa %2
     <message>
         <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
         <translation>Esta versión ve en «{drawing}» otras partes que la que lo guardó; se corta alrededor como un todo.</translation>
+    </message>
+    <message>
+        <source>hidden things</source>
+        <translation>elementos ocultos</translation>
+    </message>
+    <message>
+        <source>things of other kinds</source>
+        <translation>elementos de otros tipos</translation>
+    </message>
+    <message>
+        <source>comes without its {things}</source>
+        <translation>viene sin {things}</translation>
     </message>
 </context>
 <context>

@@ -10165,39 +10165,27 @@ imprimée %2
     </message>
     <message>
         <source>text</source>
-        <translation>du texte</translation>
+        <translation>texte</translation>
     </message>
     <message>
         <source>filled areas</source>
-        <translation>des surfaces remplies</translation>
+        <translation>surfaces remplies</translation>
     </message>
     <message>
         <source>dimensions</source>
-        <translation>des cotes</translation>
+        <translation>cotes</translation>
     </message>
     <message>
         <source>pictures</source>
-        <translation>des images</translation>
+        <translation>images</translation>
     </message>
     <message>
         <source>solids</source>
-        <translation>des solides</translation>
+        <translation>solides</translation>
     </message>
     <message>
         <source>endless lines</source>
-        <translation>des lignes sans fin</translation>
-    </message>
-    <message>
-        <source>things that are hidden</source>
-        <translation>des éléments masqués</translation>
-    </message>
-    <message>
-        <source>things that Fusuma does not read</source>
-        <translation>des éléments que Fusuma ne lit pas</translation>
-    </message>
-    <message>
-        <source>has {things}, which are left out</source>
-        <translation>contient {things}, qui sont laissés de côté</translation>
+        <translation>lignes sans fin</translation>
     </message>
     <message>
         <source>is {length} long, which no paper holds.</source>
@@ -10238,6 +10226,18 @@ imprimée %2
     <message>
         <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
         <translation>Cette version voit dans « {drawing} » d’autres parties que celle qui l’a enregistré ; il est coupé autour, d’un seul tenant.</translation>
+    </message>
+    <message>
+        <source>hidden things</source>
+        <translation>éléments masqués</translation>
+    </message>
+    <message>
+        <source>things of other kinds</source>
+        <translation>éléments d’autres sortes</translation>
+    </message>
+    <message>
+        <source>comes without its {things}</source>
+        <translation>vient sans {things}</translation>
     </message>
 </context>
 <context>

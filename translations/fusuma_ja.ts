@@ -10151,18 +10151,6 @@ printed %2
         <translation>無限の線</translation>
     </message>
     <message>
-        <source>things that are hidden</source>
-        <translation>非表示のもの</translation>
-    </message>
-    <message>
-        <source>things that Fusuma does not read</source>
-        <translation>Fusumaが読み取らないもの</translation>
-    </message>
-    <message>
-        <source>has {things}, which are left out</source>
-        <translation>には{things}が含まれており、省かれます</translation>
-    </message>
-    <message>
         <source>is {length} long, which no paper holds.</source>
         <translation>は長さが{length}あり、どの用紙にも収まりません。</translation>
     </message>
@@ -10201,6 +10189,18 @@ printed %2
     <message>
         <source>This version sees other parts in “{drawing}” than the one that saved it; it is cut round as a whole.</source>
         <translation>このバージョンでは「{drawing}」の部品が保存時と異なるため、全体のまわりをカットします。</translation>
+    </message>
+    <message>
+        <source>hidden things</source>
+        <translation>非表示のもの</translation>
+    </message>
+    <message>
+        <source>things of other kinds</source>
+        <translation>その他の要素</translation>
+    </message>
+    <message>
+        <source>comes without its {things}</source>
+        <translation>は次のものを省いて読み込まれます：{things}</translation>
     </message>
 </context>
 <context>

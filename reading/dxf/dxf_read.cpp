@@ -90,18 +90,18 @@ Said words_of(DxfLeftOut kind) {
     case DxfLeftOut::endless:
         return "endless lines"_said;
     case DxfLeftOut::hidden:
-        return "things that are hidden"_said;
+        return "hidden things"_said;
     case DxfLeftOut::other:
         break;
     }
-    return "things that Fusuma does not read"_said;
+    return "things of other kinds"_said;
 }
 
 Said all_left_out(const std::set<DxfLeftOut>& kinds) {
     std::vector<Said> all;
     for (const DxfLeftOut kind : kinds)
         all.push_back(words_of(kind));
-    return "has {things}, which are left out"_said.with_list("things", std::move(all));
+    return "comes without its {things}"_said.with_list("things", std::move(all));
 }
 
 /// Millimetres where the file states no units, or such as cannot be meant. @return what is said of it, or nothing

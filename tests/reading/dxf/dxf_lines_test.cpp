@@ -133,8 +133,8 @@ TEST(Dxf, WhatHasNoLineIsNamed) {
                                          "11\n1\n21\n0\n0\nMLINE\n" + place));
     ASSERT_TRUE(drawing);
     EXPECT_EQ(drawing->note.english(),
-              "states no units, so its numbers are taken for millimetres; it has text, endless lines and "
-              "things that Fusuma does not read, which are left out");
+              "states no units, so its numbers are taken for millimetres; it comes without its text, "
+              "endless lines and things of other kinds");
     const QByteArray unused = section("BLOCKS", block("arrow", "0\nSOLID\n" + place));
     EXPECT_TRUE(read_dxf_lines(dxf_of(line_of_layer_0, unused))->left_out.empty())
         << "of what is not inserted nothing is missed";
