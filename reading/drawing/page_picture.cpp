@@ -97,6 +97,8 @@ Result<ReadDrawing> as_one_picture(ReadDrawing drawing, const QByteArray& pdf, i
     if (!rendered)
         return rendered.problem();
     const QRect box = inked(*rendered);
+    if (box.isEmpty() && drawing.parts.empty())
+        return Problem{"holds nothing that can be drawn."_said};
     if (box.isEmpty())
         return drawing;
     const double mm_per_px = drawing.size.width / rendered->width();

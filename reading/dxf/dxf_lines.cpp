@@ -130,7 +130,9 @@ class Collector : public DL_CreationAdapter {
     }
     void endBlock() override { into = nullptr; }
     void addInsert(const DL_InsertData& i) override {
-        if (!count() || finished.is_invisible)
+        if (finished.is_invisible)
+            place().left_out.emplace(finished.layer, DxfLeftOut::hidden);
+        if (finished.is_invisible || !count())
             return;
         const Transform turned = Transform::turn(radians(i.angle)), plane = own_plane(i.ipz);
         const auto step = [&](double x, double y) {

@@ -57,7 +57,7 @@ class Walker {
             Outline{{contour_of(corners_of({{0, 0}, {drawing.size.width, drawing.size.height}}))}});
         place.style.measures = {page.width, page.height, 16};
         viewport(*document.root, place, page);
-        if (parts.empty())
+        if (parts.empty() && is_whole)
             return Problem{"holds nothing that can be drawn."_said};
         if (is_too_much)
             return Problem{"draws more than {most} shapes."_said.with("most", most_parts), "Simplify it first."_said};

@@ -65,6 +65,18 @@ TEST(PageOfPdf, ThatFadesIsTakenAsOnePictureAndSaysSo) {
     EXPECT_NEAR(seen.max.y, 140 * mm, 0.05);
 }
 
+/// As a picture with clear ground, placed on a page, does.
+TEST(PageOfPdf, OfNothingButWhatFadesIsRead) {
+    const QByteArray svg = page_of("").replace("<rect x='10' y='10' width='180' height='130' fill='#dde'/>",
+                                               "<rect x='30' y='30' width='120' height='80' fill='url(#fades)'/>");
+    const auto page = read_page(svg);
+    ASSERT_EQ(page.parts.size(), 1u);
+    EXPECT_LE(farthest(page, svg), 4);
+    const auto empty = decode_drawing(
+        test::pdf_of("<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'/>", {9, 9}), "page.pdf", 1);
+    EXPECT_FALSE(empty);
+}
+
 TEST(PageOfPdf, TakenAsOnePictureKeepsTheLinesThatAreCut) {
     const auto page = read_page(page_of("<rect x='30' y='30' width='120' height='80' fill='url(#fades)'/>"
                                         "<rect x='20' y='20' width='160' height='110' fill='none' stroke='#000' "

@@ -101,6 +101,14 @@ TEST(Dxf, WhatIsHiddenIsLeftOutAndTold) {
     EXPECT_THAT(read->left_out, testing::ElementsAre(DxfLeftOut::hidden));
 }
 
+TEST(Dxf, InvisibleInsertsAreTold) {
+    const auto read = read_dxf_lines(dxf_of(line_of_layer_0 + "0\nINSERT\n8\n0\n60\n1\n2\nPART\n10\n0\n20\n0\n",
+                                            section("BLOCKS", block("PART", line_of_layer_0))));
+    ASSERT_TRUE(read);
+    EXPECT_EQ(read->lines.size(), 1u);
+    EXPECT_THAT(read->left_out, testing::ElementsAre(DxfLeftOut::hidden));
+}
+
 TEST(Dxf, PaperIsReadWhereThereIsNoModel) {
     const QByteArray on_paper = "0\nCIRCLE\n8\npaper\n67\n1\n10\n5\n20\n5\n40\n1\n";
     EXPECT_THAT(layers_of(*read_dxf_lines(dxf_of(on_paper + line_of_layer_0))), testing::ElementsAre("0"));
