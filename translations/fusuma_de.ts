@@ -10239,6 +10239,18 @@ gedruckt %2
         <source>comes without its {things}</source>
         <translation>kommt ohne {things}</translation>
     </message>
+    <message>
+        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
+        <translation>Die Liste wurde als {encoding} gelesen. Sind Buchstaben darin falsch, speichern Sie sie als UTF-8.</translation>
+    </message>
+    <message>
+        <source>holds {count} pictures; the first is used.</source>
+        <translation>enthält {count} Bilder; das erste wird verwendet.</translation>
+    </message>
+    <message>
+        <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
+        <translation>enthält nur ein kleines Vorschaubild, wie die Rohdatei einer Kamera.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

@@ -10239,6 +10239,18 @@ impresa %2
         <source>comes without its {things}</source>
         <translation>viene sin {things}</translation>
     </message>
+    <message>
+        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
+        <translation>La lista se leyó como {encoding}. Si hay letras incorrectas, guárdela como UTF-8.</translation>
+    </message>
+    <message>
+        <source>holds {count} pictures; the first is used.</source>
+        <translation>contiene {count} imágenes; se usa la primera.</translation>
+    </message>
+    <message>
+        <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
+        <translation>solo contiene una miniatura, como los archivos RAW de una cámara.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

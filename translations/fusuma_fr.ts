@@ -10239,6 +10239,18 @@ imprimée %2
         <source>comes without its {things}</source>
         <translation>vient sans {things}</translation>
     </message>
+    <message>
+        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
+        <translation>La liste a été lue comme {encoding}. Si des lettres sont fausses, enregistrez-la en UTF-8.</translation>
+    </message>
+    <message>
+        <source>holds {count} pictures; the first is used.</source>
+        <translation>contient {count} images ; la première est utilisée.</translation>
+    </message>
+    <message>
+        <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
+        <translation>ne contient qu’une vignette, comme le fichier brut d’un appareil photo.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

@@ -10202,6 +10202,18 @@ printed %2
         <source>comes without its {things}</source>
         <translation>は次のものを省いて読み込まれます：{things}</translation>
     </message>
+    <message>
+        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
+        <translation>一覧を {encoding} として読み込みました。文字が正しくない場合は、UTF-8 で保存してください。</translation>
+    </message>
+    <message>
+        <source>holds {count} pictures; the first is used.</source>
+        <translation>には画像が {count} 枚あります。最初のものを使います。</translation>
+    </message>
+    <message>
+        <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
+        <translation>には、カメラの RAW ファイルのように、小さな見本の画像しかありません。</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

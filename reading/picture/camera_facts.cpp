@@ -1,18 +1,28 @@
 #include "reading/picture/camera_facts.h"
 
+#include "core/units.h"
+
 #include <exiv2/exiv2.hpp>
 
 namespace fusuma {
 
+namespace {
+
+/// @throws std::exception  for what is damaged or has none
+Exiv2::ExifData exif_of(const QByteArray& bytes) {
+    Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
+    Exiv2::enableBMFF(true); // HEIC and AVIF
+    const auto image = Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(bytes.constData()), bytes.size());
+    image->readMetadata();
+    return image->exifData();
+}
+
+} // namespace
+
 CameraFacts camera_facts(const QByteArray& bytes) {
     CameraFacts facts;
     try {
-        Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
-        Exiv2::enableBMFF(true); // HEIC and AVIF
-        const auto image =
-            Exiv2::ImageFactory::open(reinterpret_cast<const Exiv2::byte*>(bytes.constData()), bytes.size());
-        image->readMetadata();
-        const Exiv2::ExifData& exif = image->exifData();
+        const Exiv2::ExifData exif = exif_of(bytes);
         const auto words = [&](const char* key) {
             const auto found = exif.findKey(Exiv2::ExifKey(key));
             constexpr qsizetype longest = 60;
@@ -28,6 +38,29 @@ CameraFacts camera_facts(const QByteArray& bytes) {
     } catch (const std::exception&) { // nothing that can be read
     }
     return facts;
+}
+
+double exif_dpi(const QByteArray& bytes) {
+    try {
+        const Exiv2::ExifData exif = exif_of(bytes);
+        const auto found = [&exif](const char* key) { return exif.findKey(Exiv2::ExifKey(key)); };
+        const auto density = found("Exif.Image.XResolution"), unit = found("Exif.Image.ResolutionUnit"),
+                   none = exif.end();
+        if (density == none || found("Exif.Photo.ExposureTime") != none || found("Exif.Photo.FNumber") != none)
+            return 0;
+        const auto per_unit = static_cast<double>(density->toFloat());
+        constexpr int inches = 2, centimetres = 3;
+        switch (unit == none ? inches : unit->toLong()) {
+        case inches:
+            return per_unit;
+        case centimetres:
+            return per_unit * mm_per_inch / 10;
+        default: // a proportion only
+            return 0;
+        }
+    } catch (const std::exception&) { // nothing that can be read
+        return 0;
+    }
 }
 
 } // namespace fusuma

@@ -120,6 +120,18 @@ bool convert_to_srgb(QImage& rgba, const QByteArray& profile) {
     return true;
 }
 
+void lab_to_srgb(QImage& lab) {
+    constexpr cmsUInt32Number lab_and_one_more = COLORSPACE_SH(PT_Lab) | CHANNELS_SH(3) | EXTRA_SH(1) | BYTES_SH(1);
+    const Profile from(cmsCreateLab4Profile(nullptr), &cmsCloseProfile),
+        srgb(cmsCreate_sRGBProfile(), &cmsCloseProfile);
+    const Conversion conversion(cmsCreateTransform(from.get(), lab_and_one_more, srgb.get(), TYPE_RGBA_8,
+                                                   INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_COPY_ALPHA),
+                                &cmsDeleteTransform);
+    for (int y = 0; conversion && y < lab.height(); ++y)
+        cmsDoTransform(conversion.get(), lab.constScanLine(y), lab.scanLine(y),
+                       static_cast<cmsUInt32Number>(lab.width()));
+}
+
 Result<ColourTable> screen_table(const QByteArray& bytes) {
     const Problem none{"It is no colour profile of a screen."_said};
     const Profile screen(cmsOpenProfileFromMem(bytes.constData(), static_cast<cmsUInt32Number>(bytes.size())),

@@ -20,6 +20,10 @@ namespace fusuma {
 /// is empty or broken by taking each ink off white in turn. `by_profile` tells which.
 [[nodiscard]] QImage cmyk_to_srgb(const QImage& cmyk_bytes, const QByteArray& profile, bool& by_profile);
 
+/// Pixels of L*, a* and b* become colours of sRGB; the fourth byte stays. Values as ICC profiles count them in bytes:
+/// L* from 0 to 255 for 0 to 100, a* and b* from 128. Source: ICC.1:2010 section 6.3.4
+void lab_to_srgb(QImage& lab_bytes);
+
 /// What a screen is to be given, by the profile that was measured of it: relative colorimetric, with its black for
 /// black. Source: ICC.1:2010; Adobe Systems, "Black Point Compensation" (2006), now ISO 18619
 [[nodiscard]] Result<ColourTable> screen_table(const QByteArray& profile);

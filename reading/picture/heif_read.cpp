@@ -58,6 +58,10 @@ Result<HeifRead> read_heif(const QByteArray& bytes, qint64 most_px) {
     for (int y = 0; y < h; ++y)
         std::memcpy(read.rgba.scanLine(y), plane + static_cast<std::ptrdiff_t>(y) * stride,
                     static_cast<std::size_t>(w) * 4);
+    if (heif_image_handle_is_premultiplied_alpha(handle.get()) != 0) {
+        read.rgba.reinterpretAsFormat(QImage::Format_RGBA8888_Premultiplied);
+        read.rgba.convertTo(QImage::Format_RGBA8888);
+    }
     if (const std::size_t size = heif_image_handle_get_raw_color_profile_size(handle.get());
         size > 0 && size < (std::size_t{16} << 20)) {
         read.profile.resize(static_cast<qsizetype>(size));

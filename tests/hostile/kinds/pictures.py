@@ -63,6 +63,14 @@ def tiff(entries, next_directory=0, body=b"\0" * 64):
     return b"II*\0" + struct.pack("<I", 8) + ifd + struct.pack("<I", next_directory) + body
 
 
+def tiff_bomb(side):
+    """So large as is still read, of numbers twice as large as shown, packed into next to nothing."""
+    packed = zlib.compress(b"\0" * (2 * side * side), 1)
+    size = [(256, 4, 1, side), (257, 4, 1, side), (258, 3, 1, 16), (259, 3, 1, 8), (262, 3, 1, 1)]
+    at = 8 + 2 + 12 * (len(size) + 3) + 4
+    return tiff(size + [(273, 4, 1, at), (278, 4, 1, side), (279, 4, 1, len(packed))], body=packed)
+
+
 def cases(chance, samples):
     for name, sound in samples.items():
         yield from damaged(chance, name, sound, "." + name.split("-")[0], HOW, 40)
@@ -94,6 +102,15 @@ def cases(chance, samples):
     yield Case("tiff-lying-counts", tiff(size + [(273, 4, 0xFFFFFFF0, 8), (279, 4, 0xFFFFFFF0, 8)]), ".tif", HOW)
     yield Case("tiff-cycle", tiff(size + strips, next_directory=8), ".tif", HOW)
     yield Case("tiff-no-strips", tiff(size), ".tif", HOW)
+    some = [(256, 4, 1, 100), (257, 4, 1, 100), (258, 3, 1, 8), (259, 3, 1, 1), (262, 3, 1, 2)]
+    yield Case("tiff-samples", tiff(some + [(277, 3, 1, 65535)] + strips), ".tif", HOW)
+    tile = [(322, 4, 1, 0x7FFFFFF0), (323, 4, 1, 0x7FFFFFF0), (324, 4, 1, 200), (325, 4, 1, 64)]
+    yield Case("tiff-tile-large", tiff(some + [(277, 3, 1, 3)] + tile), ".tif", HOW)
+    apart = [(258, 3, 1, 64), (277, 3, 1, 3), (284, 3, 1, 2), (339, 3, 1, 3)]
+    yield Case("tiff-reals-apart", tiff(some[:2] + apart[:1] + some[3:] + apart[1:2] + strips + apart[2:]), ".tif", HOW)
+    yield Case("tiff-small-only", tiff([(254, 4, 1, 1)] + some + strips), ".tif", HOW)
+    yield Case("tiff-turn", tiff(some[:4] + [(262, 3, 1, 1), (274, 3, 1, 65535)] + strips, body=b"\0" * 10_000), ".tif", HOW)
+    yield Case("tiff-bomb", lambda: tiff_bomb(14_000), ".tif", HOW)
     yield Case("tiff-profile", tiff(size + strips + [(34675, 7, 0x7FFFFFFF, 8)]), ".tif", HOW)
     for name, bytes_ in {
         "empty": b"", "one-byte": b"\x89", "text": b"hello\n" * 1000, "elf": b"\x7fELF" + b"\2\1\1" + b"\0" * 200,

@@ -21,16 +21,19 @@ namespace {
 
 using testing::HasSubstr;
 
-/// A PNG of one colour with an iCCP chunk (W3C PNG 11.3.3.3) right after its header.
-QByteArray png_with_profile(const QImage& image, const QByteArray& profile) {
+/// A PNG of one colour with a chunk right after its header.
+QByteArray png_with(const QImage& image, const QByteArray& body) {
     QByteArray png;
     QBuffer buffer(&png);
     image.save(&buffer, "PNG");
-    const QByteArray body = QByteArray("iCCP") + "test" + QByteArray(2, '\0') + qCompress(profile).sliced(4);
     QByteArray length(4, '\0'), crc(4, '\0');
     qToBigEndian(static_cast<quint32>(body.size() - 4), length.data());
     qToBigEndian(test::png_crc(body), crc.data());
     return png.insert(33, length + body + crc);
+}
+/// With an iCCP chunk (W3C PNG 11.3.3.3).
+QByteArray png_with_profile(const QImage& image, const QByteArray& profile) {
+    return png_with(image, QByteArray("iCCP") + "test" + QByteArray(2, '\0') + qCompress(profile).sliced(4));
 }
 
 QImage plain(QColor colour) {
@@ -73,6 +76,18 @@ TEST(ColourProfile, GreysInLinearLightAreEncoded) {
     // 128/255 of the light is 188 in sRGB (IEC 61966-2-1).
     for (const int channel : first_pixel(**picture))
         EXPECT_NEAR(channel, 188, 2);
+}
+
+TEST(ColourProfile, ThePowerThatStandsForSrgbChangesNothing) { // W3C PNG 11.3.3.2 and 11.3.3.5
+    const auto first_of = [](quint32 gamma, QColor colour) {
+        QByteArray body("gAMA\0\0\0\0", 8);
+        qToBigEndian(gamma, body.data() + 4);
+        const auto picture = decode_picture(png_with(plain(colour), body), "drawn.png");
+        EXPECT_TRUE(picture);
+        return first_pixel(**picture);
+    };
+    EXPECT_EQ(first_of(45455, QColor(8, 12, 20)), (std::array{8, 12, 20})) << "darks, where the two differ most";
+    EXPECT_NEAR(first_of(100000, QColor(128, 128, 128))[0], 188, 2) << "light as it is (IEC 61966-2-1)";
 }
 
 TEST(ColourProfile, ABrokenOneIsToldAndTheColoursStay) {

@@ -50,7 +50,8 @@ TEST(ReadPicture, KeepsPixelsAlphaAndTheOriginalBytes) {
     ASSERT_TRUE(picture);
     EXPECT_EQ((*picture)->file_name, "sample.png");
     EXPECT_EQ((*picture)->pixels.width(), 40);
-    const std::vector<std::uint8_t> first((*picture)->pixels.get()->rgba.begin(), (*picture)->pixels.get()->rgba.begin() + 4);
+    const std::vector<std::uint8_t> first((*picture)->pixels.get()->rgba.begin(),
+                                          (*picture)->pixels.get()->rgba.begin() + 4);
     EXPECT_THAT(first, testing::ElementsAre(10, 200, 30, 128)) << "straight alpha";
     EXPECT_EQ((*picture)->original->size(), static_cast<std::size_t>(bytes.size()));
 }
@@ -64,6 +65,18 @@ TEST(ReadPicture, HonoursTheDensityOfPngAndJpeg) {
     QByteArray per_cm = encoded(image, "JPG");
     per_cm[13] = 2; // JFIF units: dots per centimetre
     EXPECT_NEAR(stated_dpi(per_cm), 300 * 2.54, 3);
+}
+
+TEST(ReadPicture, HonoursTheDensityOfBmpUnlessItIsAScreens) {
+    QImage image = sample(QImage::Format_RGB32);
+    image.setDotsPerMeterX(23622); // 600 dpi
+    EXPECT_NEAR((*decode_picture(encoded(image, "BMP"), "scan.bmp"))->dpi, 600, 0.01);
+    for (const int screens : {2835, 3780, 0}) { // 72, 96, and none
+        QByteArray bmp = encoded(image, "BMP");
+        qToLittleEndian(screens, bmp.data() + 38);
+        EXPECT_FALSE((*decode_picture(bmp, "drawn.bmp"))->dpi_is_stated) << screens;
+        EXPECT_EQ(stated_dpi(bmp.first(41)), 0);
+    }
 }
 
 TEST(ReadPicture, TakesTheOtherUsualFormatsAndSixteenBits) {
