@@ -263,7 +263,9 @@ Result<std::optional<Sticker>> label_of(const LabelOptions& o) {
         auto table = read_table(QString::fromStdString(o.list), fields);
         if (!table)
             return table.problem();
-        design.table = std::make_shared<const Table>(std::move(*table));
+        if (!table->note.empty())
+            tell(table->note);
+        design.table = std::make_shared<const Table>(std::move(table->table));
     }
     if (const Outcome done = apply_pictures(o, design); !done)
         return done.problem();

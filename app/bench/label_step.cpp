@@ -548,11 +548,14 @@ void LabelStep::list_from_file() {
             return file ? read_cells(*file) : Result<ReadCells>(file.problem());
         },
         [this, path, id = sticker ? sticker->id : 0](Result<ReadCells> read) {
-            if (!read)
+            if (!read) {
                 emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(path))
                                                          .with("trouble", read.problem().said())));
-            else
-                take_cells_for(id, std::move(read->cells));
+                return;
+            }
+            take_cells_for(id, std::move(read->cells));
+            if (const Said note = guessed(read->form); !note.empty())
+                emit model.messages.note(in_words(note));
         });
 }
 

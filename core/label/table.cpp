@@ -38,9 +38,11 @@ Table table_of(std::vector<std::vector<std::string>> cells, bool has_header) {
     std::erase_if(cells, [](const auto& row) {
         return std::ranges::all_of(row, [](const std::string& cell) { return plain(cell).empty(); });
     });
-    std::size_t width = 0;
+    std::size_t width = 0; // without the empty columns that spreadsheets put after the last
     for (const auto& row : cells)
-        width = std::max(width, row.size());
+        for (std::size_t i = width; i < row.size(); ++i)
+            if (!plain(row[i]).empty())
+                width = i + 1;
     width = std::min(width, most_columns);
     if (has_header && !cells.empty()) {
         table.columns = cells.front();

@@ -8,10 +8,13 @@ namespace fusuma {
 /// Is it sound UTF-8?
 [[nodiscard]] bool is_utf8(std::string_view bytes);
 
-/// Text from programs of before, in Windows' usual encoding, as UTF-8. Bytes that mean nothing there are left out.
-[[nodiscard]] std::string from_windows_1252(std::string_view bytes);
+/// What programs of western Europe wrote before there was UTF-8.
+inline constexpr const char* western_encoding = "Windows-1252";
 
-/// The bytes if they are sound UTF-8, else taken for Windows-1252, in which every text reads.
+/// Text in an encoding of before, by the name that ICU knows, as UTF-8. Bytes that mean nothing there are left out.
+[[nodiscard]] std::string from_encoding(std::string_view bytes, const char* encoding);
+
+/// The bytes if they are sound UTF-8, else taken for `western_encoding`, in which every text reads.
 [[nodiscard]] std::string as_utf8(std::string_view bytes);
 
 } // namespace fusuma

@@ -9,7 +9,14 @@ Result<ReadCells> read_cells(const QByteArray& text) {
     return room::ask<ReadCells>({.asked = room::Asked::cells, .name = "list"}, text);
 }
 
-Result<Table> read_table(const QString& path, const std::vector<std::string>& fields) {
+Said guessed(const TextForm& form) {
+    if (form.encoding.starts_with("UTF"))
+        return {};
+    return "The list was read as {encoding}. If letters in it are wrong, save it as UTF-8."_said.with("encoding",
+                                                                                                      form.encoding);
+}
+
+Result<ReadTable> read_table(const QString& path, const std::vector<std::string>& fields) {
     const auto file = read_file(path, largest_table_bytes);
     if (!file)
         return file.problem();
@@ -18,7 +25,7 @@ Result<Table> read_table(const QString& path, const std::vector<std::string>& fi
         return Problem{"“{file}” cannot be used."_said.with("file", file_name_of(path)).then(read.problem().message),
                        read.problem().hint};
     const bool has_header = looks_like_header(read->cells, fields);
-    return table_of(std::move(read->cells), has_header);
+    return ReadTable{table_of(std::move(read->cells), has_header), guessed(read->form)};
 }
 
 } // namespace fusuma

@@ -1,31 +1,30 @@
 #include "reading/table/cells.h"
 
-#include "formats/basics/text_encoding.h"
+#include "reading/table/decoded_text.h"
 
-#include <QStringDecoder>
 #include <array>
 #include <csv.h>
 #include <map>
 #include <optional>
+#include <string_view>
 
 namespace fusuma {
 
 namespace {
 
-std::string decoded(const QByteArray& text, std::string& encoding) {
-    encoding = "UTF-16";
-    if (text.startsWith("\xff\xfe") || text.startsWith("\xfe\xff"))
-        return QString(QStringDecoder(QStringDecoder::Utf16)(text)).toStdString();
-    // Without a mark every second byte of plain words is zero.
-    if (text.size() >= 4 && text.size() % 2 == 0 && text[1] == 0 && text[3] == 0 && text[0] != 0)
-        return QString(QStringDecoder(QStringDecoder::Utf16LE)(text)).toStdString();
-    encoding = "UTF-8";
-    const QByteArray plain = text.startsWith("\xef\xbb\xbf") ? text.sliced(3) : text;
-    std::string utf8 = plain.toStdString();
-    if (is_utf8(utf8))
-        return utf8;
-    encoding = "Windows-1252";
-    return from_windows_1252(utf8);
+constexpr std::string_view separators = ",;\t|";
+
+/// What a first line of the form "sep=;" says parts the cells, with the line taken off; common practice of programs
+/// that write lists for spreadsheets.
+std::optional<char> stated_separator(std::string& text) {
+    const auto end = text.find_first_of("\r\n");
+    std::string line = text.substr(0, end);
+    std::erase(line, '"');
+    if (line.size() != 5 || !line.starts_with("sep=") || separators.find(line[4]) == std::string_view::npos)
+        return std::nullopt;
+    const auto next = end == std::string::npos ? end : text.find_first_not_of("\r\n", end);
+    text.erase(0, next);
+    return line[4];
 }
 
 constexpr std::size_t largest_cell = 1 << 20; // bytes
@@ -93,12 +92,14 @@ Result<ReadCells> cells_of(const QByteArray& text) {
     if (text.size() > largest_table_bytes)
         return Problem{"The list is larger than the 20 MB that Fusuma can read."_said};
     ReadCells result;
-    const std::string utf8 = decoded(text, result.form.encoding);
+    auto [utf8, encoding] = decoded_text(text);
+    result.form.encoding = std::move(encoding);
     if (utf8.find('\0') != std::string::npos)
         return Problem{"It is no list of words."_said, "Use CSV, or copy the cells and paste them."_said};
+    const auto stated = stated_separator(utf8);
     double best = -1;
     std::size_t open_from = 0, too_large_in = 0;
-    for (const char separator : {',', ';', '\t', '|'}) {
+    for (const char separator : stated ? std::string_view(&*stated, 1) : separators) {
         auto all = parsed(utf8, separator);
         if (!all)
             continue;

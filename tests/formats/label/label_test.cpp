@@ -437,6 +437,8 @@ TEST(Tables, KnowTheirHeader) {
     const Table table = table_of({{"a", "b"}, {"c"}, {"", " "}}, false);
     EXPECT_THAT(table.columns, ElementsAre("1", "2"));
     EXPECT_EQ(table.rows.size(), 2u) << "empty rows are none";
+    EXPECT_THAT(table_of({{"a", "b", "", " "}, {"c", "", "", ""}}, false).columns, ElementsAre("1", "2"))
+        << "nor are the columns after the last";
     EXPECT_EQ(table.rows[1].size(), 2u);
 }
 

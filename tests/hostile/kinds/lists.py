@@ -27,6 +27,10 @@ def lists(random):
     yield "utf16-odd", "name\nKöder\n".encode("utf-16")[:-1]
     yield "utf16-alone", b"\xff\xfe\x00\xd8" * 1000
     yield "utf8-broken", b"\xef\xbb\xbfname\n\xc3\x28\xa0\xa1\xf0\x28\x8c\xbc\n"
+    for name, lead in {"kana": (0x82, 0x83), "hanzi": range(0x81, 0xFF)}.items():
+        yield f"half-letters-{name}", b"name\n" + bytes(random.choice(lead) for _ in range(200_000))
+    yield "kana-many", ("品名\n" + "いちごジャム" * 20_000).encode("cp932", "replace")
+    yield "separator-stated", b"sep=;\n" * 100_000
     yield "no-end", b"name\n" + b"k" * 10_000_000
     yield "too-large", b"name\n" + b"kelp\n" * 6_000_000
     yield "signs", ("name\n" + "".join(chr(0x300 + i % 112) for i in range(100_000))).encode()
