@@ -21,13 +21,17 @@ class Pairs {
         real(code + 10, height - p.y);
         real(code + 20, 0);
     }
-    /// What release 2000 wants of every entity.
+    /// By which release 2000 names what is in the file.
+    void handle() {
+        char figures[16];
+        const auto end = std::to_chars(figures, figures + sizeof figures, ++last_handle, 16).ptr;
+        word(5, {figures, static_cast<std::size_t>(end - figures)});
+    }
+    /// @param subclass  what release 2000 wants to be told of it; empty for older ones
     void entity(std::string_view name, std::string_view layer, std::string_view subclass) {
         word(0, name);
         if (!subclass.empty()) {
-            char handle[16];
-            const auto end = std::to_chars(handle, handle + sizeof handle, next_handle++, 16).ptr;
-            word(5, {handle, static_cast<std::size_t>(end - handle)});
+            handle();
             word(100, "AcDbEntity");
         }
         word(8, layer);
@@ -38,7 +42,7 @@ class Pairs {
 
   private:
     double height;
-    unsigned next_handle = 256;
+    unsigned last_handle = 255;
 };
 
 void polyline(Pairs& out, const CutPath& cut) {
@@ -97,10 +101,15 @@ std::string cut_dxf(const JobPlan& plan, DxfCurves curves, std::size_t page) {
     out.word(2, "TABLES");
     out.word(0, "TABLE");
     out.word(2, "LAYER");
+    if (with_splines) {
+        out.handle();
+        out.word(100, "AcDbSymbolTable");
+    }
     out.count(70, std::size(kinds));
     for (const CutKind kind : kinds) {
         out.word(0, "LAYER");
         if (with_splines) {
+            out.handle();
             out.word(100, "AcDbSymbolTableRecord");
             out.word(100, "AcDbLayerTableRecord");
         }
