@@ -154,6 +154,19 @@ Outcome apply_texts(const LabelOptions& o, LabelDesign& design) {
     return Done{};
 }
 
+/// Of each text once, however many rows it is set for.
+void tell_of_stand_ins(const LabelDesign& design) {
+    for (const LabelText& text : design.texts)
+        for (std::size_t row = 0; row < design.rows(); ++row)
+            if (const auto families = families_beside(*text.font.font, design.filled_in(text.words, row));
+                !families.empty()) {
+                tell("Letters that the font “{font}” lacks are set in “{other}”."_said
+                         .with("font", text.font.font->family)
+                         .with("other", families.front()));
+                break;
+            }
+}
+
 Outcome apply_looks(const LabelOptions& o, LabelDesign& design) {
     if (!o.swatch.empty()) {
         const auto swatch = std::ranges::find_if(swatches(), [&](const Swatch& s) {
@@ -267,6 +280,7 @@ Result<std::optional<Sticker>> label_of(const LabelOptions& o) {
             tell(table->note);
         design.table = std::make_shared<const Table>(std::move(table->table));
     }
+    tell_of_stand_ins(design);
     if (const Outcome done = apply_pictures(o, design); !done)
         return done.problem();
     Sticker sticker = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(std::move(design)), 0});

@@ -10251,6 +10251,10 @@ gedruckt %2
         <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
         <translation>enthält nur ein kleines Vorschaubild, wie die Rohdatei einer Kamera.</translation>
     </message>
+    <message>
+        <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
+        <translation>Buchstaben, die der Schrift „{font}“ fehlen, sind in „{other}“ gesetzt.</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

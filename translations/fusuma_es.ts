@@ -10251,6 +10251,10 @@ impresa %2
         <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
         <translation>solo contiene una miniatura, como los archivos RAW de una cámara.</translation>
     </message>
+    <message>
+        <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
+        <translation>Los caracteres que no tiene la letra «{font}» se componen en «{other}».</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

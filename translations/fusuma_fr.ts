@@ -10251,6 +10251,10 @@ imprimée %2
         <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
         <translation>ne contient qu’une vignette, comme le fichier brut d’un appareil photo.</translation>
     </message>
+    <message>
+        <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
+        <translation>Les lettres absentes de la police « {font} » sont composées en « {other} ».</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

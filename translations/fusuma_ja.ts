@@ -10214,6 +10214,10 @@ printed %2
         <source>holds no more than a small picture to know it by, as a camera&apos;s raw file does.</source>
         <translation>には、カメラの RAW ファイルのように、小さな見本の画像しかありません。</translation>
     </message>
+    <message>
+        <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
+        <translation>書体「{font}」にない文字は「{other}」で組みます。</translation>
+    </message>
 </context>
 <context>
     <name>scan</name>

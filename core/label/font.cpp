@@ -2,8 +2,10 @@
 
 #include "core/geometry/measure.h"
 
+#include <algorithm>
 #include <hb-ot.h>
 #include <hb.h>
+#include <map>
 
 namespace fusuma {
 
@@ -63,7 +65,7 @@ hb_draw_funcs_t* draw_functions() {
 } // namespace
 
 std::shared_ptr<const Font> Font::from(std::shared_ptr<const std::vector<std::byte>> file, unsigned index,
-                                       std::string name, bool bold, bool italic) {
+                                       std::string name, bool bold, bool italic, StandIn stand_in) {
     hb_blob_t* blob = hb_blob_create(reinterpret_cast<const char*>(file->data()), static_cast<unsigned>(file->size()),
                                      HB_MEMORY_MODE_READONLY, nullptr, nullptr);
     hb_face_t* face = index < hb_face_count(blob) ? hb_face_create(blob, index) : nullptr;
@@ -73,7 +75,7 @@ std::shared_ptr<const Font> Font::from(std::shared_ptr<const std::vector<std::by
         return nullptr;
     }
     hb_face_make_immutable(face);
-    std::shared_ptr<Font> font(new Font(std::move(name), bold, italic));
+    std::shared_ptr<Font> font(new Font(std::move(name), bold, italic, std::move(stand_in)));
     font->bytes = std::move(file);
     font->units = hb_face_get_upem(face);
     font->font = hb_font_create(face);
@@ -111,37 +113,45 @@ Rect SetLine::ink() const {
     return box;
 }
 
+namespace {
+
+constexpr double slant_of_upright = 0.2; ///< as a share of the height
+
+using Buffer = std::unique_ptr<hb_buffer_t, Free>;
+
+/// The first character of UTF-8.
+char32_t letter_at(std::string_view text) {
+    const Buffer buffer(hb_buffer_create());
+    hb_buffer_add_utf8(buffer.get(), text.data(), static_cast<int>(text.size()), 0, static_cast<int>(text.size()));
+    return hb_buffer_get_length(buffer.get()) == 0 ? 0 : hb_buffer_get_glyph_infos(buffer.get(), nullptr)->codepoint;
+}
+
+} // namespace
+
 /// A font at work.
 class Setter {
   public:
     explicit Setter(const Font& source) : of(source), font(source.font), units(source.units) {}
 
-    [[nodiscard]] SetLine line(const std::string& utf8, double size, double spacing, double slant) const {
-        const std::unique_ptr<hb_buffer_t, Free> buffer(hb_buffer_create());
-        hb_buffer_add_utf8(buffer.get(), utf8.data(), static_cast<int>(utf8.size()), 0, static_cast<int>(utf8.size()));
-        hb_buffer_guess_segment_properties(buffer.get());
-        // A label looks the same whatever language the computer speaks, so the font's own forms are taken.
-        hb_buffer_set_language(buffer.get(), HB_LANGUAGE_INVALID);
-        hb_shape(font, buffer.get(), nullptr, 0);
-        unsigned count = 0;
-        const hb_glyph_info_t* glyphs = hb_buffer_get_glyph_infos(buffer.get(), &count);
-        const hb_glyph_position_t* places = hb_buffer_get_glyph_positions(buffer.get(), &count);
-        const double scale = size / units;
+    [[nodiscard]] SetLine line(std::string_view text, const LineStyle& style) const {
         SetLine result;
-        for (unsigned i = 0; i < count; ++i) {
-            const double advance = places[i].x_advance * scale + spacing * size;
-            const Font::Glyph& glyph = of.glyph(glyphs[i].codepoint);
-            const Transform map{scale,
-                                0,
-                                slant * scale,
-                                -scale,
-                                result.advance + places[i].x_offset * scale,
-                                -places[i].y_offset * scale};
-            result.glyphs.push_back({slant == 0 ? mapped(glyph.box, map) : bounds(transformed(glyph.curves, map)),
-                                     result.advance + advance / 2, glyphs[i].codepoint == 0, &glyph.curves, map});
-            result.advance += advance;
-        }
+        const Run all{&of, 0, text.size()};
+        const Buffer buffer = shaped(text, all);
+        if (const auto runs = runs_of(text, style.whole, buffer.get()); runs.size() == 1 && runs[0].font == &of)
+            add(result, buffer.get(), style);
+        else
+            for (const Run& run : runs)
+                Setter(*run.font).add(result, shaped(text, run).get(),
+                                      {style.size, style.spacing, style.is_italic || of.is_italic});
         return result;
+    }
+
+    [[nodiscard]] std::vector<std::string> families_beside(std::string_view text) const {
+        std::vector<std::string> families;
+        for (const Run& run : runs_of(text, text, shaped(text, {&of, 0, text.size()}).get()))
+            if (run.font != &of && std::ranges::find(families, run.font->family) == families.end())
+                families.push_back(run.font->family);
+        return families;
     }
 
     [[nodiscard]] double capital() const {
@@ -153,6 +163,77 @@ class Setter {
     }
 
   private:
+    /// Characters of a text that one font has.
+    struct Run {
+        const Font* font;
+        std::size_t from, to; ///< bytes
+    };
+
+    [[nodiscard]] static Buffer shaped(std::string_view text, const Run& run) {
+        Buffer buffer(hb_buffer_create());
+        hb_buffer_add_utf8(buffer.get(), text.data(), static_cast<int>(text.size()), static_cast<unsigned>(run.from),
+                           static_cast<int>(run.to - run.from));
+        hb_buffer_guess_segment_properties(buffer.get());
+        // A label looks the same whatever language the computer speaks, so the font's own forms are taken.
+        hb_buffer_set_language(buffer.get(), HB_LANGUAGE_INVALID);
+        hb_shape(run.font->font, buffer.get(), nullptr, 0);
+        return buffer;
+    }
+
+    /// The text parted by the font that has its letters. @param whole_shaped  all of it in this font
+    [[nodiscard]] std::vector<Run> runs_of(std::string_view text, std::string_view whole,
+                                           hb_buffer_t* whole_shaped) const {
+        unsigned count = 0;
+        const hb_glyph_info_t* glyphs = hb_buffer_get_glyph_infos(whole_shaped, &count);
+        if (std::all_of(glyphs, glyphs + count, [](const hb_glyph_info_t& g) { return g.codepoint != 0; }))
+            return {{&of, 0, text.size()}};
+        std::map<std::size_t, bool> lacks; // of what is drawn together, by its first byte
+        for (unsigned i = 0; i < count; ++i)
+            lacks[glyphs[i].cluster] |= glyphs[i].codepoint == 0;
+        std::vector<Run> runs;
+        for (auto it = lacks.begin(); it != lacks.end(); ++it) {
+            const auto next = std::next(it);
+            const std::size_t from = it->first, to = next == lacks.end() ? text.size() : next->first;
+            const std::string_view letters = text.substr(from, to - from);
+            const Font* run_font = it->second ? stand_in_for(letters, whole.empty() ? text : whole) : &of;
+            // A blank between two words of one font is of that font, too, so that words of a script that runs to the
+            // left keep their order.
+            const bool joins = letters == " " && !runs.empty() && next != lacks.end() && next->second &&
+                               stand_in_for(text.substr(next->first), whole.empty() ? text : whole) == runs.back().font;
+            if (!runs.empty() && (joins || runs.back().font == run_font))
+                runs.back().to = to;
+            else
+                runs.push_back({run_font, from, to});
+        }
+        return runs;
+    }
+
+    [[nodiscard]] const Font* stand_in_for(std::string_view letters, std::string_view whole) const {
+        const auto other = of.stand_in ? of.stand_in(letter_at(letters), whole) : nullptr;
+        return other ? other.get() : &of;
+    }
+
+    /// The glyphs in their places after those that the line has.
+    void add(SetLine& line, hb_buffer_t* buffer, const LineStyle& style) const {
+        unsigned count = 0;
+        const hb_glyph_info_t* glyphs = hb_buffer_get_glyph_infos(buffer, &count);
+        const hb_glyph_position_t* places = hb_buffer_get_glyph_positions(buffer, &count);
+        const double scale = style.size / units, slant = style.is_italic && !of.is_italic ? slant_of_upright : 0;
+        for (unsigned i = 0; i < count; ++i) {
+            const double advance = places[i].x_advance * scale + style.spacing * style.size;
+            const Font::Glyph& glyph = of.glyph(glyphs[i].codepoint);
+            const Transform map{scale,
+                                0,
+                                slant * scale,
+                                -scale,
+                                line.advance + places[i].x_offset * scale,
+                                -places[i].y_offset * scale};
+            line.glyphs.push_back({slant == 0 ? mapped(glyph.box, map) : bounds(transformed(glyph.curves, map)),
+                                   line.advance + advance / 2, glyphs[i].codepoint == 0, &glyph.curves, map});
+            line.advance += advance;
+        }
+    }
+
     const Font& of;
     hb_font_t* font;
     unsigned units;
@@ -168,8 +249,12 @@ class Setter {
     }
 };
 
-SetLine set_line(const Font& font, const std::string& utf8, double size, double spacing, double slant) {
-    return Setter(font).line(utf8, size, spacing, slant);
+SetLine set_line(const Font& font, const std::string& utf8, const LineStyle& style) {
+    return Setter(font).line(utf8, style);
+}
+
+std::vector<std::string> families_beside(const Font& font, const std::string& utf8) {
+    return Setter(font).families_beside(utf8);
 }
 
 double capital_height(const Font& font) {

@@ -27,15 +27,15 @@ struct FontChoice {
 };
 
 enum class TextAlign { left, centre, right };
-template <> inline constexpr std::array words<TextAlign>{
-    Word{TextAlign::left, "left", "Left"},
-    Word{TextAlign::centre, "centre", "Centre"},
-    Word{TextAlign::right, "right", "Right"}};
+template <>
+inline constexpr std::array words<TextAlign>{Word{TextAlign::left, "left", "Left"},
+                                             Word{TextAlign::centre, "centre", "Centre"},
+                                             Word{TextAlign::right, "right", "Right"}};
 enum class TextRun { straight, along_top, along_bottom }; ///< or curved along the label's edge
-template <> inline constexpr std::array words<TextRun>{
-    Word{TextRun::straight, "straight", "Straight"},
-    Word{TextRun::along_top, "along-top", "Along the top edge"},
-    Word{TextRun::along_bottom, "along-bottom", "Along the bottom edge"}};
+template <>
+inline constexpr std::array words<TextRun>{Word{TextRun::straight, "straight", "Straight"},
+                                           Word{TextRun::along_top, "along-top", "Along the top edge"},
+                                           Word{TextRun::along_bottom, "along-bottom", "Along the bottom edge"}};
 
 struct LabelText {
     std::string words = "Your words"; ///< UTF-8 with line breaks and fields (table.h)
@@ -53,11 +53,10 @@ struct LabelText {
 inline constexpr std::size_t most_texts = 8;
 
 enum class PicturePlace { left, right, above, below, behind };
-template <> inline constexpr std::array words<PicturePlace>{
-    Word{PicturePlace::left, "left", "Left of the words"},
-    Word{PicturePlace::right, "right", "Right of them"},
-    Word{PicturePlace::above, "above", "Above them"},
-    Word{PicturePlace::below, "below", "Below them"},
+template <>
+inline constexpr std::array words<PicturePlace>{
+    Word{PicturePlace::left, "left", "Left of the words"}, Word{PicturePlace::right, "right", "Right of them"},
+    Word{PicturePlace::above, "above", "Above them"}, Word{PicturePlace::below, "below", "Below them"},
     Word{PicturePlace::behind, "behind", "Behind them"}};
 
 struct LabelPicture {
@@ -88,7 +87,8 @@ struct LabelDesign {
     std::optional<CutKind> letters_cut; ///< letters of a shaped label are cut, too; else they only print
     std::shared_ptr<const Table> table; ///< of a list of labels; null for a single label
     Day day;
-    std::shared_ptr<const Calendar> calendar; ///< how {date} is written; null where nobody chose, which is as in English
+    std::shared_ptr<const Calendar>
+        calendar;                          ///< how {date} is written; null where nobody chose, which is as in English
     bool in_one_size = false;              ///< each text as large on all labels of the list: what every row takes
     Once<std::vector<double>> least_sizes; ///< mm, of each text
     bool operator==(const LabelDesign& other) const; ///< by what they are, wherever their files were read

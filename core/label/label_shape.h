@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/words.h"
 #include "core/geometry/outline.h"
+#include "core/words.h"
 
 namespace fusuma {
 
@@ -16,16 +16,16 @@ enum class LabelShape {
     banner,   ///< ribbon with a notch in each end
     lettering ///< no shape of its own: the letters are
 };
-template <> inline constexpr std::array words<LabelShape>{
-    Word{LabelShape::rectangle, "rectangle", "Rectangle"},
-    Word{LabelShape::rounded, "rounded", "Rounded"},
-    Word{LabelShape::oval, "oval", "Oval"},
-    Word{LabelShape::notched, "notched", "Notched corners"},
-    Word{LabelShape::arch, "arch", "Arch"},
-    Word{LabelShape::tag, "tag", "Tag"},
-    Word{LabelShape::star, "star", "Star"},
-    Word{LabelShape::banner, "banner", "Banner"},
-    Word{LabelShape::lettering, "lettering", "Letters alone"}};
+template <>
+inline constexpr std::array words<LabelShape>{Word{LabelShape::rectangle, "rectangle", "Rectangle"},
+                                              Word{LabelShape::rounded, "rounded", "Rounded"},
+                                              Word{LabelShape::oval, "oval", "Oval"},
+                                              Word{LabelShape::notched, "notched", "Notched corners"},
+                                              Word{LabelShape::arch, "arch", "Arch"},
+                                              Word{LabelShape::tag, "tag", "Tag"},
+                                              Word{LabelShape::star, "star", "Star"},
+                                              Word{LabelShape::banner, "banner", "Banner"},
+                                              Word{LabelShape::lettering, "lettering", "Letters alone"}};
 
 /// A label's shape by numbers, mm.
 struct ShapeNumbers {

@@ -2,30 +2,28 @@
 
 #include "core/geometry/growth.h"
 #include "core/geometry/measure.h"
+#include "core/label/line_breaks.h"
 
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <utility>
 
 namespace fusuma {
 
 namespace {
 
-constexpr double slant_of_upright = 0.2; // for an italic that the font has no design for
-
-double slant_for(const FontChoice& choice) {
-    return choice.is_italic && choice.font && !choice.font->is_italic ? slant_of_upright : 0;
+/// @param whole  the text that the words are of
+SetLine line_of(const LabelText& style, const std::string& words, double size, std::string_view whole) {
+    return set_line(*style.font.font, words, {size, style.letter_spacing, style.font.is_italic, whole});
 }
 
-SetLine line_of(const LabelText& style, const std::string& words, double size) {
-    return set_line(*style.font.font, words, size, style.letter_spacing, slant_for(style.font));
-}
-
-/// A word at size 1.
+/// A word, or a piece of one that may be parted, at size 1.
 struct TextWord {
     std::string letters;
     double advance = 0;
     Rect ink;
+    bool goes_on = false; ///< without a blank from the piece before
 };
 
 /// A text measured once, since everything about it grows with its size.
@@ -34,14 +32,18 @@ struct Measured {
     std::vector<std::vector<TextWord>> paragraphs;
     double blank = 0; ///< advance of a space
 
-    explicit Measured(const TextToSet& text) : style(text.style), blank(line_of(*text.style, " ", 1).advance) {
+    explicit Measured(const TextToSet& text)
+        : style(text.style), blank(line_of(*text.style, " ", 1, text.words).advance) {
         paragraphs.emplace_back();
         std::string word;
         const auto finish = [&] {
             if (word.empty())
                 return;
-            const SetLine set = line_of(*style, word, 1);
-            paragraphs.back().push_back({word, set.advance, set.ink()});
+            bool goes_on = false;
+            for (const std::string& piece : pieces_of(word)) {
+                const SetLine set = line_of(*style, piece, 1, text.words);
+                paragraphs.back().push_back({piece, set.advance, set.ink(), std::exchange(goes_on, true)});
+            }
             word.clear();
         };
         for (const char c : text.words) {
@@ -72,12 +74,13 @@ std::vector<TextLine> broken(const Measured& text, double size, double width) {
         lines.emplace_back();
         for (const TextWord& word : paragraph) {
             const bool is_first = lines.back().words.empty();
-            const double wider = lines.back().width + (is_first ? 0 : text.blank) + word.advance;
+            const double blank = word.goes_on ? 0 : text.blank,
+                         wider = lines.back().width + (is_first ? 0 : blank) + word.advance;
             if (!is_first && wider * size > width)
                 lines.emplace_back();
             TextLine& line = lines.back();
-            line.width += (line.words.empty() ? 0 : text.blank) + word.advance;
-            line.words += (line.words.empty() ? "" : " ") + word.letters;
+            line.width += (line.words.empty() ? 0 : blank) + word.advance;
+            line.words += (line.words.empty() || word.goes_on ? "" : " ") + word.letters;
             if (!word.ink.empty()) {
                 line.top = std::min(line.top, word.ink.min.y);
                 line.bottom = std::max(line.bottom, word.ink.max.y);
@@ -196,7 +199,7 @@ std::vector<SetText> set_in_room(const std::vector<TextToSet>& texts, const Rect
         before = set.size;
         double baseline = top - lines.front().top * set.size;
         for (const TextLine& words : lines) {
-            SetLine line = line_of(style, words.words, set.size);
+            SetLine line = line_of(style, words.words, set.size, texts[i].words);
             const Rect box = line.ink();
             double x = 0;
             if (!box.empty()) {
@@ -296,7 +299,7 @@ SetText set_along_edge(const TextToSet& text, const Outline& edge, double safety
         // Capitals end, or descenders end, at the safety distance from the edge.
         const double in = safety + set.size * (is_top ? capital_height(*style.font.font) : 0.22);
         auto line = main_part(grown(whole, {.width = -in, .arc_tolerance = 0.005}));
-        const SetLine set_out = line_of(style, words, set.size);
+        const SetLine set_out = line_of(style, words, set.size, words);
         const double room = line ? share * EdgeWalk(*line).length() : 0;
         if (set_out.advance > room && set.size > least) {
             set.size = std::max(least, set.size * std::clamp(room / set_out.advance, 0.5, 0.98));

@@ -12,7 +12,8 @@ struct TextToSet {
     std::string words; ///< fields filled in
 };
 
-/// Stacks texts in a room: lines broken at blanks where they are too long, and all of it centred by its ink.
+/// Stacks texts in a room: lines broken where they are too long, at blanks or where `pieces_of` allows it, and all of
+/// it centred by its ink.
 ///
 /// Texts that are to fill the room grow together until it is full. When something does not fit, all texts shrink by one
 /// factor, none below its least size; what does not fit even so is marked and stands over.

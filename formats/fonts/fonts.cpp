@@ -9,6 +9,8 @@
 #include <mutex>
 #include <optional>
 #include <set>
+#include <string_view>
+#include <tuple>
 
 namespace fusuma {
 
@@ -40,6 +42,121 @@ std::shared_ptr<const std::vector<std::byte>> bytes_of(const QByteArray& file) {
     return std::make_shared<const std::vector<std::byte>>(first, first + file.size());
 }
 
+/// A font as fontconfig knows it.
+struct Found {
+    std::string family, file;
+    int index = 0, weight = 0, slant = 0;
+};
+
+std::optional<Found> found_in(const FcPattern* match) {
+    FcChar8 *name = nullptr, *file = nullptr;
+    if (FcPatternGetString(match, FC_FAMILY, 0, &name) != FcResultMatch ||
+        FcPatternGetString(match, FC_FILE, 0, &file) != FcResultMatch)
+        return std::nullopt;
+    Found found{reinterpret_cast<const char*>(name), reinterpret_cast<const char*>(file)};
+    FcPatternGetInteger(match, FC_INDEX, 0, &found.index);
+    FcPatternGetInteger(match, FC_WEIGHT, 0, &found.weight);
+    FcPatternGetInteger(match, FC_SLANT, 0, &found.slant);
+    return found;
+}
+
+std::shared_ptr<const Font> opened(const Found& found, StandIn stand_in = {}) {
+    constexpr qint64 largest = 64 << 20;
+    const auto file = read_file(QString::fromStdString(found.file), largest);
+    return file ? Font::from(bytes_of(*file), static_cast<unsigned>(found.index & 0xffff), found.family,
+                             found.weight >= FC_WEIGHT_DEMIBOLD, found.slant != FC_SLANT_ROMAN, std::move(stand_in))
+                : nullptr;
+}
+
+/// Which of the computer's fonts a character comes from that another lacks: the first that has it, of all in the order
+/// in which fontconfig prefers them.
+class StandIns {
+  public:
+    StandIns(const char* language, bool bold, bool italic) {
+        FcPattern* pattern = FcPatternCreate();
+        FcPatternAddInteger(pattern, FC_WEIGHT, bold ? FC_WEIGHT_BOLD : FC_WEIGHT_REGULAR);
+        FcPatternAddInteger(pattern, FC_SLANT, italic ? FC_SLANT_ITALIC : FC_SLANT_ROMAN);
+        FcPatternAddBool(pattern, FC_SCALABLE, FcTrue);
+        if (*language != 0)
+            FcPatternAddString(pattern, FC_LANG, reinterpret_cast<const FcChar8*>(language));
+        FcConfigSubstitute(nullptr, pattern, FcMatchPattern);
+        FcDefaultSubstitute(pattern);
+        FcResult state{};
+        if (FcFontSet* sorted = FcFontSort(nullptr, pattern, FcTrue, nullptr, &state)) {
+            for (int i = 0; i < sorted->nfont; ++i)
+                if (auto found = found_in(sorted->fonts[i]); found && has_outlines(sorted->fonts[i]))
+                    candidates.push_back({std::move(*found), letters_of(sorted->fonts[i]), nullptr, false});
+            FcFontSetDestroy(sorted);
+        }
+        FcPatternDestroy(pattern);
+    }
+
+    std::shared_ptr<const Font> with(char32_t letter) {
+        for (Candidate& c : candidates) {
+            if (FcCharSetHasChar(c.letters.get(), letter) == FcFalse)
+                continue;
+            if (!c.is_tried) {
+                c.font = opened(c.is);
+                c.is_tried = true;
+            }
+            if (c.font)
+                return c.font;
+        }
+        return nullptr;
+    }
+
+  private:
+    using Letters = std::unique_ptr<FcCharSet, decltype(&FcCharSetDestroy)>;
+    struct Candidate {
+        Found is;
+        Letters letters;
+        std::shared_ptr<const Font> font; ///< opened when it is first needed
+        bool is_tried;
+    };
+
+    static Letters letters_of(const FcPattern* pattern) {
+        FcCharSet* letters = nullptr;
+        FcPatternGetCharSet(pattern, FC_CHARSET, 0, &letters); // stays the pattern's
+        return {letters ? FcCharSetCopy(letters) : FcCharSetCreate(), &FcCharSetDestroy};
+    }
+    /// Not of pixels, and of a kind that HarfBuzz draws.
+    static bool has_outlines(const FcPattern* pattern) {
+        FcBool is_coloured = FcFalse;
+        FcPatternGetBool(pattern, FC_COLOR, 0, &is_coloured);
+        FcChar8* kind = nullptr;
+        FcPatternGetString(pattern, FC_FONTFORMAT, 0, &kind);
+        const std::string_view name = kind ? reinterpret_cast<const char*>(kind) : "";
+        return is_coloured == FcFalse && (name == "TrueType" || name == "CFF");
+    }
+
+    std::vector<Candidate> candidates;
+};
+
+/// Told by letters that one language alone has; empty for the computer's own. Han is written otherwise in each.
+const char* language_of(std::string_view text) {
+    const QString letters = QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+    const auto has = [&letters](auto... scripts) {
+        return std::ranges::any_of(letters, [=](QChar c) { return ((c.script() == scripts) || ...); });
+    };
+    return has(QChar::Script_Hiragana, QChar::Script_Katakana) ? "ja"
+           : has(QChar::Script_Hangul)                         ? "ko"
+           : has(QChar::Script_Bopomofo)                       ? "zh-tw"
+                                                               : "";
+}
+
+StandIn stand_in_for(bool bold, bool italic) {
+    return [bold, italic](char32_t letter, std::string_view whole) {
+        static std::mutex alone;
+        static std::map<std::tuple<std::string, bool, bool>, StandIns> known; // as long as the program: fonts are, too
+        const char* language = language_of(whole);
+        const std::scoped_lock lock(alone);
+        auto it = known.find({language, bold, italic});
+        if (it == known.end())
+            it = known.try_emplace({language, bold, italic}, language, bold, italic).first;
+        return it->second.with(letter);
+    };
+}
+
 std::shared_ptr<const Font> shipped_font(const std::string& family, bool bold, bool italic) {
     const Shipped* best = nullptr;
     for (const Shipped& s : shipped)
@@ -52,14 +169,9 @@ std::shared_ptr<const Font> shipped_font(const std::string& family, bool bold, b
         return nullptr;
     constexpr qint64 largest = 16 << 20;
     const auto file = read_file(shipped_file(QStringLiteral("fonts/") + QLatin1String(best->file)), largest);
-    return file ? Font::from(bytes_of(*file), 0, family, best->bold, best->italic) : nullptr;
+    return file ? Font::from(bytes_of(*file), 0, family, best->bold, best->italic, stand_in_for(bold, italic))
+                : nullptr;
 }
-
-/// What fontconfig finds for a family.
-struct Found {
-    std::string family, file;
-    int index = 0, weight = 0, slant = 0;
-};
 
 std::optional<Found> system_match(const std::string& family, bool bold, bool italic) {
     static std::mutex mutex; // fontconfig reads its configuration when first asked
@@ -74,17 +186,7 @@ std::optional<Found> system_match(const std::string& family, bool bold, bool ita
     FcResult state{};
     FcPattern* match = FcFontMatch(nullptr, pattern, &state);
     FcPatternDestroy(pattern);
-    std::optional<Found> found;
-    FcChar8 *name = nullptr, *file = nullptr;
-    if (match && FcPatternGetString(match, FC_FAMILY, 0, &name) == FcResultMatch &&
-        FcPatternGetString(match, FC_FILE, 0, &file) == FcResultMatch) {
-        found.emplace();
-        found->family = reinterpret_cast<const char*>(name);
-        found->file = reinterpret_cast<const char*>(file);
-        FcPatternGetInteger(match, FC_INDEX, 0, &found->index);
-        FcPatternGetInteger(match, FC_WEIGHT, 0, &found->weight);
-        FcPatternGetInteger(match, FC_SLANT, 0, &found->slant);
-    }
+    std::optional<Found> found = match ? found_in(match) : std::nullopt;
     if (match)
         FcPatternDestroy(match);
     return found;
@@ -95,11 +197,7 @@ std::shared_ptr<const Font> system_font(const std::string& family, bool bold, bo
     if (!found ||
         QString::fromStdString(found->family).compare(QString::fromStdString(family), Qt::CaseInsensitive) != 0)
         return nullptr;
-    constexpr qint64 largest = 64 << 20;
-    const auto file = read_file(QString::fromStdString(found->file), largest);
-    return file ? Font::from(bytes_of(*file), static_cast<unsigned>(found->index & 0xffff), found->family,
-                             found->weight >= FC_WEIGHT_DEMIBOLD, found->slant != FC_SLANT_ROMAN)
-                : nullptr;
+    return opened(*found, stand_in_for(bold, italic));
 }
 
 } // namespace

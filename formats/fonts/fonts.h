@@ -11,7 +11,8 @@ namespace fusuma {
 [[nodiscard]] const std::vector<std::string>& font_families();
 
 /// The font of a family that comes nearest, remembered. Where there is none of that family it is another one, as its
-/// own `family` says; never null.
+/// own `family` says; never null. Letters that it lacks come from the first of the computer's fonts that has them, in
+/// the order in which fontconfig prefers them for the language that the text's letters tell.
 /// Source: the computer's fonts as fontconfig knows them
 [[nodiscard]] std::shared_ptr<const Font> find_font(const std::string& family, bool bold, bool italic);
 

@@ -114,7 +114,7 @@ TEST(Letters, InkBoxesAreThoseOfFreeType) {
                 return 0;
             };
             ASSERT_EQ(FT_Outline_Decompose(&face->glyph->outline, &functions, &walk), 0);
-            const Rect ours = set_line(*font, std::string(1, c), size).ink();
+            const Rect ours = set_line(*font, std::string(1, c), {size}).ink();
             // Fonts may show another form of a letter that stands alone; its height above the line stays.
             if (std::abs(ours.width() - theirs.width()) > 0.5)
                 continue;
@@ -253,7 +253,7 @@ TEST(Label, LettersAloneAreAStickerWithABorder) {
     Sticker s = new_sticker(LabelArtwork{std::make_shared<const LabelDesign>(design), 0});
     Planner evaluator;
     const auto result = evaluator.evaluate(s);
-    const Rect ink = set_line(*design.texts[0].font.font, "Tide", 20).ink();
+    const Rect ink = set_line(*design.texts[0].font.font, "Tide", {20}).ink();
     EXPECT_NEAR(s.width, ink.width(), 0.05) << "as large as its ink";
     EXPECT_NEAR(bounds(result->cut_line()).width(), ink.width() + 2 * s.border.width, 0.1);
     s.border.width = 0;
@@ -645,7 +645,7 @@ TEST(Lists, ReportRowsThatDoNotFitAndOfferToShrinkThem) {
     // Columns and letters that are not there are told, too.
     design.texts[0].words = "{nome}";
     EXPECT_EQ(troubles_of(design)[0].unknown_field, "nome");
-    design.texts[0].words = "\u4f60\u597d";
+    design.texts[0].words = "\U0010fffd"; // never to be a letter
     EXPECT_TRUE(troubles_of(design)[0].lacks_letters);
 }
 
@@ -681,6 +681,53 @@ TEST(Lists, AndLabelsAreKeptByProjectsAndTemplates) {
          R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"blob","width":9,"height":9},"texts":[]}]})",
          R"({"fusuma_labels":1,"family":"a","templates":[{"name":"x","shape":{"kind":"oval","width":-9,"height":9},"texts":[]}]})"})
         EXPECT_FALSE(read_templates(wrong)) << wrong;
+}
+
+/// The glyphs' boxes, from where the first begins.
+std::vector<Rect> boxes_of(const SetLine& line) {
+    std::vector<Rect> boxes;
+    for (const PlacedGlyph& glyph : line.glyphs)
+        boxes.push_back(glyph.box);
+    return boxes;
+}
+
+TEST(Fonts, LettersThatOneLacksComeFromAnotherThatHasThem) {
+    const auto font = find_font("Quicksand", false, false);
+    EXPECT_THAT(families_beside(*font, "Kelp Relish"), testing::IsEmpty());
+    for (const std::string words : {"Мёд", "Μέλι", "שלום עולם", "سلام عليكم"}) {
+        const auto families = families_beside(*font, words);
+        ASSERT_EQ(families.size(), 1u) << words << ": one font for the whole of it";
+        const SetLine set = set_line(*font, words, {10});
+        EXPECT_TRUE(std::ranges::none_of(set.glyphs, &PlacedGlyph::is_missing)) << words;
+        // Exactly as in that font by itself: joined where letters join, and to the left where the script runs there.
+        const SetLine alone = set_line(*find_font(families[0], false, false), words, {10});
+        EXPECT_EQ(boxes_of(set), boxes_of(alone)) << words;
+        EXPECT_EQ(set.advance, alone.advance) << words;
+    }
+    // What it has stays its own, whatever stands beside it.
+    const SetLine mixed = set_line(*font, "Kelp Мёд", {10}), own = set_line(*font, "Kelp ", {10});
+    ASSERT_GT(mixed.glyphs.size(), own.glyphs.size());
+    for (std::size_t i = 0; i < own.glyphs.size(); ++i)
+        EXPECT_EQ(mixed.glyphs[i].box, own.glyphs[i].box);
+    EXPECT_NEAR(mixed.advance, own.advance + set_line(*font, "Мёд", {10}).advance, 1e-9);
+    const SetLine slanted = set_line(*font, "Мёд", {.size = 10, .is_italic = true});
+    EXPECT_GT(slanted.ink().width(), set_line(*font, "Мёд", {10}).ink().width()) << "italic, too";
+}
+
+TEST(Fonts, LettersThatNoneHasAreMarkedAndTheOthersStay) {
+    const auto font = find_font("Quicksand", true, false);
+    const SetLine set = set_line(*font, "Ab\U0010fffdМ", {10});
+    ASSERT_EQ(set.glyphs.size(), 4u);
+    EXPECT_THAT(set.glyphs, testing::ElementsAre(testing::Field(&PlacedGlyph::is_missing, false),
+                                                 testing::Field(&PlacedGlyph::is_missing, false),
+                                                 testing::Field(&PlacedGlyph::is_missing, true),
+                                                 testing::Field(&PlacedGlyph::is_missing, false)));
+    EXPECT_THAT(set_line(*font, "", {10}).glyphs, testing::IsEmpty());
+    EXPECT_FALSE(set_line(*font, "\xff\xfe broken", {10}).glyphs.empty()) << "no UTF-8";
+    std::string long_one; // every letter from another place
+    for (int i = 0; i < 500; ++i)
+        long_one += i % 3 == 0 ? "М" : i % 3 == 1 ? "a" : "λ ";
+    EXPECT_TRUE(std::ranges::none_of(set_line(*font, long_one, {10}).glyphs, &PlacedGlyph::is_missing));
 }
 
 TEST(Fonts, AMissingOneIsReplacedAndNamed) {
