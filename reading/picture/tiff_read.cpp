@@ -44,10 +44,6 @@ int close_nothing(thandle_t /*handle*/) {
 toff_t size_of(thandle_t handle) {
     return static_cast<toff_t>(static_cast<InMemory*>(handle)->bytes->size());
 }
-int say_nothing(TIFF* /*file*/, void* /*data*/, const char* /*module*/, const char* /*format*/, va_list /*values*/) {
-    return 1;
-}
-
 constexpr tmsize_t most_at_once = tmsize_t{1} << 30; // bytes of one row, strip or tile
 
 using Tiff = std::unique_ptr<TIFF, decltype(&TIFFClose)>;
@@ -56,8 +52,6 @@ Tiff opened(InMemory& file) {
     const std::unique_ptr<TIFFOpenOptions, decltype(&TIFFOpenOptionsFree)> options(TIFFOpenOptionsAlloc(),
                                                                                    &TIFFOpenOptionsFree);
     TIFFOpenOptionsSetMaxSingleMemAlloc(options.get(), most_at_once);
-    TIFFOpenOptionsSetErrorHandlerExtR(options.get(), say_nothing, nullptr);
-    TIFFOpenOptionsSetWarningHandlerExtR(options.get(), say_nothing, nullptr);
     return {TIFFClientOpenExt("", "rm", &file, read_from, write_nothing, seek_in, close_nothing, size_of, nullptr,
                               nullptr, options.get()),
             &TIFFClose};
