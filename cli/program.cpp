@@ -32,7 +32,8 @@ void add_sheet(CLI::App& program, SheetCommand& c) {
     CLI::App* app = program.add_subcommand("sheet", "lay copies out on a sheet and write what prints and what cuts");
     app->add_option("INPUT", c.inputs, "a project to start from, and pictures and drawings to add");
     app->add_option("--paper", c.paper,
-                    "a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in");
+                    "a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 "
+                    "(mm) or 4x6in");
     app->add_option("--margins", c.margins, "printer margin in mm")->check(CLI::Range(0.0, 100.0));
     app->add_option("--marks", c.marks, "dots, crosses or none")->check(CLI::IsMember({"dots", "crosses", "none"}));
     app->add_option("--mark-scheme", c.mark_scheme, "a mark scheme file, in place of --marks")->excludes("--marks");

@@ -125,7 +125,7 @@ Result<Document> starting_document(const SheetCommand& command) {
         const auto paper = parse_paper(command.paper);
         if (!paper)
             return Problem{
-                "--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in."_said
+                "--paper {paper}: give a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in."_said
                     .with("paper", command.paper)};
         document.sheet.paper = *paper;
     }

@@ -7684,8 +7684,8 @@ gedruckt %2
         <translation>ein Projekt als Anfang, und Bilder und Zeichnungen, die hinzukommen</translation>
     </message>
     <message>
-        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
-        <translation>a3 bis a6, b5, letter, legal, tabloid, oder eine Größe wie 100x150 (mm) oder 4x6in</translation>
+        <source>a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 bis a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, oder eine Größe wie 100x150 (mm) oder 4x6in</translation>
     </message>
     <message>
         <source>printer margin in mm</source>
@@ -9869,8 +9869,8 @@ gedruckt %2
         <translation>„{inputs}“ schneidet, was auf der Fototafel liegt, deren Papier und Marken bleiben.</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
-        <translation>--paper {paper}: a3 bis a6, b5, letter, legal, tabloid oder eine Größe angeben, etwa 100x150 (mm) oder 4x6in.</translation>
+        <source>--paper {paper}: give a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper}: a3 bis a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l oder eine Größe angeben, etwa 100x150 (mm) oder 4x6in.</translation>
     </message>
     <message>
         <source>--cluster: give at least two pictures, drawings or labels.</source>

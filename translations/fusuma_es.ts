@@ -7684,8 +7684,8 @@ impresa %2
         <translation>un proyecto del que partir, e imágenes y dibujos que se añaden</translation>
     </message>
     <message>
-        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
-        <translation>a3 a a6, b5, letter, legal, tabloid, o un tamaño como 100x150 (mm) o 4x6in</translation>
+        <source>a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 a a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, o un tamaño como 100x150 (mm) o 4x6in</translation>
     </message>
     <message>
         <source>printer margin in mm</source>
@@ -9869,8 +9869,8 @@ impresa %2
         <translation>«{inputs}» corta lo que está en el tablero, cuyo papel y marcas quedan.</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
-        <translation>--paper {paper}: dé a3 a a6, b5, letter, legal, tabloid o un tamaño como 100x150 (mm) o 4x6in.</translation>
+        <source>--paper {paper}: give a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper}: dé a3 a a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l o un tamaño como 100x150 (mm) o 4x6in.</translation>
     </message>
     <message>
         <source>--cluster: give at least two pictures, drawings or labels.</source>

@@ -7684,8 +7684,8 @@ imprimée %2
         <translation>un projet de départ, et des images et dessins à ajouter</translation>
     </message>
     <message>
-        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
-        <translation>a3 à a6, b5, letter, legal, tabloid, ou une taille comme 100x150 (mm) ou 4x6in</translation>
+        <source>a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 à a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, ou une taille comme 100x150 (mm) ou 4x6in</translation>
     </message>
     <message>
         <source>printer margin in mm</source>
@@ -9869,8 +9869,8 @@ imprimée %2
         <translation>« {inputs} » coupe ce qui est sur la planche photo, dont le papier et les repères restent.</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
-        <translation>--paper {paper} : donnez a3 à a6, b5, letter, legal, tabloid, ou une taille comme 100x150 (mm) ou 4x6in.</translation>
+        <source>--paper {paper}: give a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper} : donnez a3 à a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, ou une taille comme 100x150 (mm) ou 4x6in.</translation>
     </message>
     <message>
         <source>--cluster: give at least two pictures, drawings or labels.</source>

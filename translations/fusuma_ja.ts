@@ -7661,8 +7661,8 @@ printed %2
         <translation>もとにするプロジェクトと、加える絵や図面</translation>
     </message>
     <message>
-        <source>a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in</source>
-        <translation>a3 から a6、b5、letter、legal、tabloid、または 100x150（mm）や 4x6in のような大きさ</translation>
+        <source>a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in</source>
+        <translation>a3 から a6、b5、b4-jis、b5-jis、letter、legal、tabloid、hagaki、photo-l、または 100x150（mm）や 4x6in のような大きさ</translation>
     </message>
     <message>
         <source>printer margin in mm</source>
@@ -9833,8 +9833,8 @@ printed %2
         <translation>「{inputs}」は撮影ボードの上のものをカットし、紙とトンボは変わりません。</translation>
     </message>
     <message>
-        <source>--paper {paper}: give a3 to a6, b5, letter, legal, tabloid, or a size such as 100x150 (mm) or 4x6in.</source>
-        <translation>--paper {paper}：a3 から a6、b5、letter、legal、tabloid、または 100x150 (mm) や 4x6in のような大きさを指定してください。</translation>
+        <source>--paper {paper}: give a3 to a6, b5, b4-jis, b5-jis, letter, legal, tabloid, hagaki, photo-l, or a size such as 100x150 (mm) or 4x6in.</source>
+        <translation>--paper {paper}：a3 から a6、b5、b4-jis、b5-jis、letter、legal、tabloid、hagaki、photo-l、または 100x150 (mm) や 4x6in のような大きさを指定してください。</translation>
     </message>
     <message>
         <source>--cluster: give at least two pictures, drawings or labels.</source>

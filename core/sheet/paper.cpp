@@ -8,7 +8,7 @@
 namespace fusuma {
 
 std::span<const Paper> papers() {
-    static constexpr std::array<Paper, 9> known{{
+    static constexpr std::array<Paper, 14> known{{
         {"a4", "A4", {210, 297}},
         {"letter", "Letter", {215.9, 279.4}}, // 8.5 × 11 in
         {"a3", "A3", {297, 420}},
@@ -18,6 +18,11 @@ std::span<const Paper> papers() {
         {"legal", "Legal", {215.9, 355.6}},     // 8.5 × 14 in
         {"tabloid", "Tabloid", {279.4, 431.8}}, // 11 × 17 in
         {"4x6", "4 × 6 in", {101.6, 152.4}},
+        {"5x7", "5 × 7 in", {127, 177.8}},
+        {"b4-jis", "B4 JIS", {257, 364}},
+        {"b5-jis", "B5 JIS", {182, 257}}, // larger than B5
+        {"hagaki", "Hagaki", {100, 148}}, // the postcard
+        {"photo-l", "Photo L", {88.9, 127}},
     }};
     return known;
 }

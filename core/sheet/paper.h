@@ -16,7 +16,7 @@ struct Paper {
     Size size;             ///< mm, upright
 };
 
-/// Papers known by name. Source: ISO 216; ANSI/ASME Y14.1.
+/// Papers known by name. Source: ISO 216; ANSI/ASME Y14.1; JIS P 0138 and the media names of PWG 5101.1, from memory.
 [[nodiscard]] std::span<const Paper> papers();
 
 /// Reads a paper's id, or a custom size such as `120x180` (mm), `4x6in`, `100mm x 5in`.

@@ -27,9 +27,33 @@ TEST(Paper, NamedSizesFollowTheirStandards) {
     for (const auto& [id, n] : {std::pair{"a3", 3}, {"a4", 4}, {"a5", 5}, {"a6", 6}})
         EXPECT_EQ(parse_paper(id), a_size(n)) << id;
     EXPECT_EQ(parse_paper("b5"), (Size{std::floor(1000 * std::pow(2, -2.5)), std::floor(1000 * std::pow(2, -2.0))}));
-    // ANSI/ASME Y14.1 and US custom: inches.
-    for (const auto& [id, width, height] :
-         {std::tuple{"letter", 8.5, 11.0}, {"legal", 8.5, 14.0}, {"tabloid", 11.0, 17.0}, {"4x6", 4.0, 6.0}}) {
+    // JIS P 0138: B0 has 1.5 m², halved as the others are.
+    const auto jis_b_size = [](int n) {
+        const double side = 1000 * std::sqrt(1.5 / std::numbers::sqrt2) * std::pow(2, -n / 2.0);
+        return Size{std::round(side), std::round(side * std::numbers::sqrt2)};
+    };
+    for (const auto& [id, n] : {std::pair{"b4-jis", 4}, {"b5-jis", 5}}) {
+        EXPECT_NEAR(parse_paper(id)->width, jis_b_size(n).width, 1) << id;
+        EXPECT_NEAR(parse_paper(id)->height, jis_b_size(n).height, 1) << id;
+    }
+    EXPECT_EQ(paper_name(*parse_paper("b5-jis")).english(), "B5 JIS, upright");
+    EXPECT_EQ(paper_name({148, 100}).english(), "Hagaki, sideways");
+    // Each name means one size, so that none is taken for another.
+    for (const Paper& one : papers())
+        for (const Paper& other : papers())
+            if (&one != &other) {
+                EXPECT_NE(one.id, other.id);
+                EXPECT_TRUE(std::abs(one.size.width - other.size.width) > 1 ||
+                            std::abs(one.size.height - other.size.height) > 1)
+                    << one.id << " and " << other.id;
+            }
+    // ANSI/ASME Y14.1, US custom and photographs': inches.
+    for (const auto& [id, width, height] : {std::tuple{"letter", 8.5, 11.0},
+                                            {"legal", 8.5, 14.0},
+                                            {"tabloid", 11.0, 17.0},
+                                            {"4x6", 4.0, 6.0},
+                                            {"5x7", 5.0, 7.0},
+                                            {"photo-l", 3.5, 5.0}}) {
         EXPECT_NEAR(parse_paper(id)->width, width * mm_per_inch, 1e-9) << id;
         EXPECT_NEAR(parse_paper(id)->height, height * mm_per_inch, 1e-9) << id;
     }
