@@ -34,18 +34,22 @@ std::vector<CommonPiece> pieces_of(const Painted& painted) {
     std::vector<CommonPiece> pieces;
     const auto& contours = painted.area->curves.contours;
     for (std::size_t i = 0; i < contours.size(); ++i) {
-        const Rect box = bounds(contours[i]);
-        if (!pieces.empty() && pieces.back().box.overlaps(box)) {
-            ++pieces.back().count;
-            pieces.back().box.include(box);
-        } else {
-            pieces.push_back({i, 1, box});
+        pieces.push_back({i, 1, bounds(contours[i])});
+        // With what it overlaps it is one, and so is all between: strokes of a letter may lie apart from the next.
+        for (;;) {
+            const auto met = std::find_if(pieces.begin(), pieces.end() - 1, [&](const CommonPiece& earlier) {
+                return earlier.box.overlaps(pieces.back().box);
+            });
+            if (met == pieces.end() - 1)
+                break;
+            for (auto later = met + 1; later != pieces.end(); ++later) {
+                met->count += later->count;
+                met->box.include(later->box);
+            }
+            pieces.erase(met + 1, pieces.end());
         }
         if (pieces.size() > most)
             return {};
-        for (std::size_t k = 0; k + 1 < pieces.size(); ++k)
-            if (pieces[k].box.overlaps(pieces.back().box))
-                return {};
     }
     return pieces;
 }

@@ -62,17 +62,29 @@ TEST(DrawnShapes, FewDrawingsAreWrittenAsTheyAre) {
     EXPECT_EQ(std::ranges::count(shapes.of(arts[0]).paths.front(), 'm'), 9);
 }
 
-/// Painted one by one these would look otherwise: what is seen through twice, what the even-odd rule leaves open, and a
-/// hole that lies far from its letter in the list.
+/// Painted one by one these would look otherwise: what is seen through twice, and what the even-odd rule leaves open.
 TEST(DrawnShapes, WhatWouldLookOtherwiseInPiecesStaysWhole) {
     for (const auto& odd : {label(0.5, 2, 0.5), label(0.5, 2, 1, FillRule::even_odd)}) {
         const std::vector<DrawnArt> arts(12, odd);
         EXPECT_TRUE(DrawnShapes(pointers(arts), {}).common_pieces().empty());
     }
-    Outline curves{{ring({2, 2}, 1, false), ring({8, 2}, 1, false), ring({2, 2}, 0.4, true)}};
-    const std::vector<DrawnArt> arts(12,
-                                     DrawnArt{{10, 4}, {{Rgb{}, std::make_shared<const Area>(Area{curves}), 1, {}}}});
-    EXPECT_TRUE(DrawnShapes(pointers(arts), {}).common_pieces().empty());
+}
+
+TEST(DrawnShapes, StrokesThatLieApartInTheListAreOneLetter) {
+    // A letter of three strokes, of which the third crosses the first, twice beside each other; and one whose hole
+    // comes after the next letter, with which it is one then.
+    Outline strokes, hole_late{{ring({2, 2}, 1, false), ring({8, 2}, 1, false), ring({2, 2}, 0.4, true)}};
+    for (const double x : {0.0, 10.0})
+        for (const Point middle : {Point{2, 2}, Point{6, 2}, Point{3, 3}})
+            strokes.contours.push_back(ring(middle + Point{x, 0}, 1, false));
+    for (const auto& [curves, rings, times] : {std::tuple{strokes, 3, 2}, {hole_late, 3, 1}}) {
+        const std::vector<DrawnArt> arts(
+            12, DrawnArt{{20, 6}, {{Rgb{}, std::make_shared<const Area>(Area{curves}), 1, {}}}});
+        const DrawnShapes shapes(pointers(arts), {});
+        ASSERT_EQ(shapes.common_pieces().size(), 1U);
+        EXPECT_EQ(std::ranges::count(shapes.common_pieces().front(), 'm'), rings);
+        EXPECT_EQ(std::ranges::count(shapes.of(arts[0]).paths.front(), 'D'), times);
+    }
 }
 
 TEST(DrawnShapes, NothingAndSpecksAndEmptyDrawingsAreFine) {
