@@ -8402,10 +8402,6 @@ gedruckt %2
         <translation>verlangt das Bild „{picture}“, das nicht hier ist</translation>
     </message>
     <message>
-        <source>has letters that its font lacks</source>
-        <translation>hat Buchstaben, die seiner Schrift fehlen</translation>
-    </message>
-    <message>
         <source>{sticker}: row {row}, “{words}”, {trouble}</source>
         <translation>{sticker}: Zeile {row}, „{words}“, {trouble}</translation>
     </message>
@@ -10254,6 +10250,10 @@ gedruckt %2
     <message>
         <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
         <translation>Buchstaben, die der Schrift „{font}“ fehlen, sind in „{other}“ gesetzt.</translation>
+    </message>
+    <message>
+        <source>has letters that no font here has</source>
+        <translation>hat Buchstaben, die keine Schrift hier hat</translation>
     </message>
 </context>
 <context>

@@ -8402,10 +8402,6 @@ impresa %2
         <translation>pide la imagen «{picture}», que no está aquí</translation>
     </message>
     <message>
-        <source>has letters that its font lacks</source>
-        <translation>tiene letras que le faltan a su fuente</translation>
-    </message>
-    <message>
         <source>{sticker}: row {row}, “{words}”, {trouble}</source>
         <translation>{sticker}: fila {row}, «{words}», {trouble}</translation>
     </message>
@@ -10254,6 +10250,10 @@ impresa %2
     <message>
         <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
         <translation>Los caracteres que no tiene la letra «{font}» se componen en «{other}».</translation>
+    </message>
+    <message>
+        <source>has letters that no font here has</source>
+        <translation>tiene letras que no están en ninguna fuente de este equipo</translation>
     </message>
 </context>
 <context>

@@ -8402,10 +8402,6 @@ imprimée %2
         <translation>demande l&apos;image « {picture} », qui n&apos;est pas ici</translation>
     </message>
     <message>
-        <source>has letters that its font lacks</source>
-        <translation>a des lettres qui manquent à sa police</translation>
-    </message>
-    <message>
         <source>{sticker}: row {row}, “{words}”, {trouble}</source>
         <translation>{sticker} : rangée {row}, « {words} », {trouble}</translation>
     </message>
@@ -10254,6 +10250,10 @@ imprimée %2
     <message>
         <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
         <translation>Les lettres absentes de la police « {font} » sont composées en « {other} ».</translation>
+    </message>
+    <message>
+        <source>has letters that no font here has</source>
+        <translation>a des lettres qu’aucune police de cet ordinateur ne possède</translation>
     </message>
 </context>
 <context>

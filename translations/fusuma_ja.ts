@@ -8375,10 +8375,6 @@ printed %2
         <translation>ここにない画像「{picture}」を使っています</translation>
     </message>
     <message>
-        <source>has letters that its font lacks</source>
-        <translation>に書体にない文字があります</translation>
-    </message>
-    <message>
         <source>{sticker}: row {row}, “{words}”, {trouble}</source>
         <translation>{sticker}：{row} 行目「{words}」：{trouble}</translation>
     </message>
@@ -10217,6 +10213,10 @@ printed %2
     <message>
         <source>Letters that the font “{font}” lacks are set in “{other}”.</source>
         <translation>書体「{font}」にない文字は「{other}」で組みます。</translation>
+    </message>
+    <message>
+        <source>has letters that no font here has</source>
+        <translation>に、このコンピューターのどの書体にもない文字があります</translation>
     </message>
 </context>
 <context>

@@ -37,7 +37,7 @@ struct RowTrouble {
     bool overflows = false, lacks_letters = false;
     std::string unknown_field, missing_picture;
 };
-/// Rows whose texts do not fit, ask for letters that their font lacks or for columns that the table has not, or name
+/// Rows whose texts do not fit, ask for letters that no font has or for columns that the table has not, or name
 /// pictures that nobody brought.
 [[nodiscard]] std::vector<RowTrouble> troubles_of(const LabelDesign& design, const Work& work = {});
 

@@ -121,7 +121,7 @@ struct SetText {
     bool overflows = false;      ///< even at the least size
     std::vector<Outline> glyphs; ///< mm on the label
     Rect ink;
-    bool lacks_letters = false; ///< the font has none for some of the characters
+    bool lacks_letters = false; ///< no font has some of the characters
 };
 
 /// A label of the list as it came out.

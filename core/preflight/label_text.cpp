@@ -11,7 +11,7 @@ Said what_is_wrong(const RowTrouble& trouble) {
                ? "asks for {field}, which the list has not"_said.with("field", "{" + trouble.unknown_field + "}")
            : !trouble.missing_picture.empty()
                ? "asks for the picture “{picture}”, which is not here"_said.with("picture", trouble.missing_picture)
-               : "has letters that its font lacks"_said;
+               : "has letters that no font here has"_said;
 }
 
 /// The smallest type that people still read at arm's length (common practice: 4 pt).
