@@ -121,6 +121,8 @@ using Buffer = std::unique_ptr<hb_buffer_t, Free>;
 
 /// The first character of UTF-8.
 char32_t letter_at(std::string_view text) {
+    constexpr std::size_t longest = 4; // bytes
+    text = text.substr(0, longest);
     const Buffer buffer(hb_buffer_create());
     hb_buffer_add_utf8(buffer.get(), text.data(), static_cast<int>(text.size()), 0, static_cast<int>(text.size()));
     return hb_buffer_get_length(buffer.get()) == 0 ? 0 : hb_buffer_get_glyph_infos(buffer.get(), nullptr)->codepoint;
@@ -190,27 +192,30 @@ class Setter {
         std::map<std::size_t, bool> lacks; // of what is drawn together, by its first byte
         for (unsigned i = 0; i < count; ++i)
             lacks[glyphs[i].cluster] |= glyphs[i].codepoint == 0;
+        std::map<char32_t, const Font*> asked; // each letter once, however long the text
+        const auto stand_in_for = [&](std::string_view letters) {
+            const auto [known, is_new] = asked.try_emplace(letter_at(letters), &of);
+            if (is_new && of.stand_in)
+                if (const auto other = of.stand_in(known->first, whole.empty() ? text : whole))
+                    known->second = other.get();
+            return known->second;
+        };
         std::vector<Run> runs;
         for (auto it = lacks.begin(); it != lacks.end(); ++it) {
             const auto next = std::next(it);
             const std::size_t from = it->first, to = next == lacks.end() ? text.size() : next->first;
             const std::string_view letters = text.substr(from, to - from);
-            const Font* run_font = it->second ? stand_in_for(letters, whole.empty() ? text : whole) : &of;
+            const Font* run_font = it->second ? stand_in_for(letters) : &of;
             // A blank between two words of one font is of that font, too, so that words of a script that runs to the
             // left keep their order.
             const bool joins = letters == " " && !runs.empty() && next != lacks.end() && next->second &&
-                               stand_in_for(text.substr(next->first), whole.empty() ? text : whole) == runs.back().font;
+                               stand_in_for(text.substr(next->first)) == runs.back().font;
             if (!runs.empty() && (joins || runs.back().font == run_font))
                 runs.back().to = to;
             else
                 runs.push_back({run_font, from, to});
         }
         return runs;
-    }
-
-    [[nodiscard]] const Font* stand_in_for(std::string_view letters, std::string_view whole) const {
-        const auto other = of.stand_in ? of.stand_in(letter_at(letters), whole) : nullptr;
-        return other ? other.get() : &of;
     }
 
     /// The glyphs in their places after those that the line has.

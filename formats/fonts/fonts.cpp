@@ -134,6 +134,8 @@ class StandIns {
 
 /// Told by letters that one language alone has; empty for the computer's own. Han is written otherwise in each.
 const char* language_of(std::string_view text) {
+    constexpr std::size_t enough = 300; // bytes: it is asked for every letter that is lacking
+    text = text.substr(0, enough);
     const QString letters = QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
     const auto has = [&letters](auto... scripts) {
         return std::ranges::any_of(letters, [=](QChar c) { return ((c.script() == scripts) || ...); });

@@ -39,8 +39,13 @@ bool has_words_beyond_ascii(std::string_view text) {
     return 2 * beside_another > all;
 }
 
-/// The page of Windows for the alphabet that is found, as lists of these days come from programs there. All of those
-/// have the same letters in the same places but for some signs.
+/// Whether there are bytes by which ISO 8859 means nothing that is written.
+bool has_windows_signs(std::string_view text) {
+    return std::ranges::any_of(text, [](char c) { return (static_cast<unsigned char>(c) & 0xe0) == 0x80; });
+}
+
+/// The page of Windows for the alphabet that is found, as lists of these days come from programs there, where it has
+/// the letters of the one that is found in the same places.
 struct Page {
     std::string_view found; ///< as uchardet names it
     const char* name;       ///< as ICU does, and people
@@ -48,7 +53,7 @@ struct Page {
 };
 constexpr std::array pages{
     Page{"WINDOWS-1250", "Windows-1250"},
-    Page{"ISO-8859-2", "Windows-1250"},
+    Page{"ISO-8859-2", "ISO-8859-2"}, // whose letters are partly elsewhere: see page_of
     Page{"WINDOWS-1251", "Windows-1251", true},
     Page{"ISO-8859-5", "ISO-8859-5", true},
     Page{"MAC-CYRILLIC", "Windows-1251", true},
@@ -75,7 +80,7 @@ const char* page_of(std::string_view text) {
         const std::string_view found = uchardet_get_charset(detector.get());
         const auto page = std::ranges::find(pages, found, &Page::found);
         if (page != pages.end() && (!page->makes_whole_words || has_words_beyond_ascii(text)))
-            return page->name;
+            return found == "ISO-8859-2" && has_windows_signs(text) ? "Windows-1250" : page->name;
     }
     return western_encoding;
 }

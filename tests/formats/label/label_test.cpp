@@ -728,6 +728,10 @@ TEST(Fonts, LettersThatNoneHasAreMarkedAndTheOthersStay) {
     for (int i = 0; i < 500; ++i)
         long_one += i % 3 == 0 ? "М" : i % 3 == 1 ? "a" : "λ ";
     EXPECT_TRUE(std::ranges::none_of(set_line(*font, long_one, {10}).glyphs, &PlacedGlyph::is_missing));
+    std::string book; // no letter costs more in a long text than in a short one: this would take for ever
+    for (int i = 0; i < 10'000; ++i)
+        book += "Мёд ";
+    EXPECT_EQ(families_beside(*font, book).size(), 1U);
 }
 
 TEST(Fonts, AMissingOneIsReplacedAndNamed) {

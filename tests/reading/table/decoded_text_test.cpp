@@ -46,6 +46,9 @@ std::vector<Country> countries() {
         {"Windows-1250", "CP1250",
          QStringLiteral(
              "název;cena\r\nŠvestková povidla;50 Kč\r\nKvětový med;120 Kč\r\nŘepový sirup;3 Kč\r\nTřešně;6 Kč\r\n")},
+        {"ISO-8859-2", "ISO-8859-2",
+         QStringLiteral("nazwa;cena\r\nDżem śliwkowy;5 zł\r\nMiód lipowy;20 zł\r\nŚwieże jabłka są;3 zł\r\nŻurek i "
+                        "pączki;6 zł\r\n")},
         {"Windows-1251", "CP1251",
          QStringLiteral("название;цена\r\nКлубничное варенье;50\r\nМёд липовый;100\r\nЯблоки;30\r\n")},
         {"Windows-1253", "CP1253", QStringLiteral("όνομα;τιμή\r\nΜαρμελάδα φράουλα;5\r\nΜέλι;6\r\nΕλιές;8\r\n")},
