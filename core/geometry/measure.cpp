@@ -177,13 +177,31 @@ Rect bounds(const Polygons& polygons) {
     return box;
 }
 
-Nearest nearest_on(const Polygons& polygons, Point p) {
+Nearest nearest_on(const Polygons& polygons, Point p, double enough) {
     Nearest best;
-    for_each_edge(polygons, [&](Point a, Point b) {
-        if (const Nearest n = nearest_on_edge(a, b, p); n.distance < best.distance)
+    for (const Polygon& polygon : polygons)
+        for (std::size_t i = 0; i < polygon.size(); ++i) {
+            const Nearest n = nearest_on_edge(polygon[i], polygon[i + 1 < polygon.size() ? i + 1 : 0], p);
+            if (n.distance >= best.distance)
+                continue;
             best = n;
-    });
+            if (best.distance < enough)
+                return best;
+        }
     return best;
+}
+
+bool is_nearer(const Polygons& polygons, Point p, double reach) {
+    const auto is_off = [reach](double from, double to, double at) {
+        return (from < to ? from : to) > at + reach || (from < to ? to : from) < at - reach;
+    };
+    for (const Polygon& polygon : polygons)
+        for (std::size_t i = 0; i < polygon.size(); ++i) {
+            const Point a = polygon[i], b = polygon[i + 1 < polygon.size() ? i + 1 : 0];
+            if (!is_off(a.x, b.x, p.x) && !is_off(a.y, b.y, p.y) && nearest_on_edge(a, b, p).distance < reach)
+                return true;
+        }
+    return false;
 }
 
 Nearest closest_approach(const Polygons& a, const Polygons& b, double enough) {

@@ -22,12 +22,16 @@ namespace fusuma {
 [[nodiscard]] Rect bounds(const Polygon& polygon);
 [[nodiscard]] Rect bounds(const Polygons& polygons);
 
-/// The nearest point to `p` on the edges of the polygons, and how far it is (HUGE_VAL when there are no edges).
+/// The nearest point to `p` on the edges of the polygons, and how far it is (HUGE_VAL when there are no edges). Returns
+/// early with any that is nearer than `enough`.
 struct Nearest {
     double distance = HUGE_VAL;
     Point at;
 };
-[[nodiscard]] Nearest nearest_on(const Polygons& polygons, Point p);
+[[nodiscard]] Nearest nearest_on(const Polygons& polygons, Point p, double enough = 0);
+
+/// Is an edge of the polygons nearer to `p` than `reach`? Quicker than the nearest where most edges are far.
+[[nodiscard]] bool is_nearer(const Polygons& polygons, Point p, double reach);
 
 /// The closest approach of two sets of edges. Crossing edges give zero. Returns early with any pair closer than
 /// `enough`. `at` lies on `a`.

@@ -13,8 +13,11 @@ namespace fusuma {
 
 namespace {
 
-bool cross_properly(Point a, Point b, Point c, Point d) {
-    return cross(b - a, c - a) * cross(b - a, d - a) < 0 && cross(d - c, a - c) * cross(d - c, b - c) < 0;
+/// Does p to q lead from one side of the line through a and b to the other? Not where an end lies on the line, to what
+/// the clipper can tell: it rounds the corners it makes, which may leave them a step beyond an edge that they touch.
+bool changes_sides(Point a, Point b, Point p, Point q) {
+    const double one = cross(b - a, p - a), other = cross(b - a, q - a);
+    return one * other < 0 && std::fmin(std::abs(one), std::abs(other)) > 2 * boolean_step * distance(a, b);
 }
 
 /// Do any two edges cross, other than by touching?
@@ -34,7 +37,8 @@ bool have_crossings(const Polygons& polygons) {
     const BoxGrid grid(std::move(boxes));
     for (std::size_t a = 0; a < edges.size(); ++a)
         for (const std::size_t b : grid.overlapping(grid.box(a)))
-            if (b > a && cross_properly(edges[a].from, edges[a].to, edges[b].from, edges[b].to))
+            if (b > a && changes_sides(edges[a].from, edges[a].to, edges[b].from, edges[b].to) &&
+                changes_sides(edges[b].from, edges[b].to, edges[a].from, edges[a].to))
                 return true;
     return false;
 }
@@ -126,8 +130,7 @@ bool is_valid(const Region& region) {
 }
 
 Regions::Regions(const Polygons& polygons) {
-    const Polygons clean =
-        have_crossings(polygons) ? combine(polygons, {}, Combine::join) : polygons; // the clipper leaves none
+    const Polygons clean = have_crossings(polygons) ? combine(polygons, {}, Combine::join) : polygons;
     const auto nesting = nesting_of(clean);
     const std::vector<int> depths = depths_of(nesting);
     std::vector<Polygons> holes(clean.size());

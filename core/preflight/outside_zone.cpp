@@ -55,9 +55,13 @@ Outside outside_of(const PlacedCopy& copy, const Polygons& whole_zone, const Reg
     found.region = combine(copy.room, zone, Combine::take_out);
     if (area(found.region) < noticeable_mm2)
         found.region.clear();
+    Nearest last; // a place, and no less than how deep it lies: one beside it lies deeper by no more than the way there
     const auto look_at = [&](Point p) {
-        if (const double depth = nearest_on(zone, p).distance; depth > found.worst.distance)
-            found.worst = {depth, p};
+        if (last.distance + distance(last.at, p) <= found.worst.distance)
+            return;
+        last = {nearest_on(zone, p, found.worst.distance).distance, p};
+        if (last.distance > found.worst.distance)
+            found.worst = last;
     };
     for (const Polygon& polygon : found.region)
         for (const Point p : polygon)

@@ -25,7 +25,7 @@ void find_doubled(const Polygons& a, const Polygons& b, Beside& found) {
             const int parts = std::max(1, static_cast<int>(std::ceil(length / step)));
             for (int k = 0; k < parts; ++k) {
                 const Point p = lerp(from, to, (k + 0.5) / parts);
-                if (near.contains(p) && nearest_on(b, p).distance < same_line_mm) {
+                if (near.contains(p) && is_nearer(b, p, same_line_mm)) {
                     found.doubled_mm += length / parts;
                     found.doubled_at = p;
                 }

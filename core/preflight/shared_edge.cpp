@@ -40,7 +40,7 @@ Unlike unlike_colours(const PlacedCopy& one, const PlacedCopy& other) {
     const Rect near = other.room_box.grown(same_line_mm);
     along_cut_line(*one.result, step, [&](Point p, Point inward, double length) {
         const Point place = one.map.apply(p);
-        if (!near.contains(place) || nearest_on(other.room, place).distance > same_line_mm)
+        if (!near.contains(place) || !is_nearer(other.room, place, same_line_mm))
             return;
         found.shared_mm += length;
         const Point beyond = one.map.apply(p - aside * inward);

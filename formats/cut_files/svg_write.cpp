@@ -9,16 +9,18 @@ namespace {
 constexpr int svg_decimals = 4; // 0.1 µm
 
 void append(std::string& text, Point p) {
-    text += number(p.x, svg_decimals) + ' ' + number(p.y, svg_decimals);
+    append_number(text, p.x, svg_decimals);
+    text += ' ';
+    append_number(text, p.y, svg_decimals);
 }
 
 enum class End { closed, open };
 
-std::string path_data(const Contour& contour, End end = End::closed) {
-    std::string data = "M";
+void append_data(std::string& data, const Contour& contour, End end = End::closed) {
+    data += 'M';
     append(data, contour.start);
     for (const Segment& s : contour.segments) {
-        data += s.kind == Segment::Kind::line ? "L" : "C";
+        data += s.kind == Segment::Kind::line ? 'L' : 'C';
         if (s.kind == Segment::Kind::cubic) {
             append(data, s.control1);
             data += ' ';
@@ -27,7 +29,8 @@ std::string path_data(const Contour& contour, End end = End::closed) {
         }
         append(data, s.end);
     }
-    return end == End::closed ? data + "Z" : data;
+    if (end == End::closed)
+        data += 'Z';
 }
 
 std::string opening(Size size) {
@@ -45,8 +48,10 @@ std::string group_of(CutKind kind, const std::string& paths) {
                                "\" stroke-width=\"0.25\">\n" + paths + "  </g>\n";
 }
 
-std::string path_of(const Contour& line, bool is_open) {
-    return "    <path d=\"" + path_data(line, is_open ? End::open : End::closed) + "\"/>\n";
+void append_path(std::string& paths, const Contour& line, bool is_open) {
+    paths += "    <path d=\"";
+    append_data(paths, line, is_open ? End::open : End::closed);
+    paths += "\"/>\n";
 }
 
 } // namespace
@@ -61,7 +66,7 @@ std::string copies_svg(const std::vector<std::shared_ptr<const PlacedCopy>>& cop
         for (const auto& copy : copies)
             for (const CopyLine& line : copy->lines)
                 if (line.kind == kind)
-                    paths += path_of(transformed(line.path, Transform::shift(-box.min)), line.is_open);
+                    append_path(paths, transformed(line.path, Transform::shift(-box.min)), line.is_open);
         svg += group_of(kind, paths);
     }
     return svg + "</svg>\n";
@@ -73,7 +78,7 @@ std::string cut_svg(const JobPlan& plan, std::size_t page) {
         std::string paths;
         for (const CutPath& cut : plan.pages[page].cuts)
             if (cut.kind == kind)
-                paths += path_of(cut.line, cut.is_open);
+                append_path(paths, cut.line, cut.is_open);
         svg += group_of(kind, paths);
     }
     return svg + "</svg>\n";
@@ -82,14 +87,16 @@ std::string cut_svg(const JobPlan& plan, std::size_t page) {
 std::string outline_svg(const std::vector<Outline>& outlines, const std::vector<Contour>& open, Size size) {
     std::string svg = opening(size);
     for (const Outline& outline : outlines) {
-        std::string data;
+        svg += "  <path fill=\"#26323d\" fill-rule=\"evenodd\" d=\"";
         for (const Contour& contour : outline.contours)
-            data += path_data(contour);
-        svg += "  <path fill=\"#26323d\" fill-rule=\"evenodd\" d=\"" + data + "\"/>\n";
+            append_data(svg, contour);
+        svg += "\"/>\n";
     }
-    for (const Contour& line : open)
-        svg += "  <path fill=\"none\" stroke=\"#26323d\" stroke-width=\"0.25\" d=\"" + path_data(line, End::open) +
-               "\"/>\n";
+    for (const Contour& line : open) {
+        svg += "  <path fill=\"none\" stroke=\"#26323d\" stroke-width=\"0.25\" d=\"";
+        append_data(svg, line, End::open);
+        svg += "\"/>\n";
+    }
     return svg + "</svg>\n";
 }
 

@@ -120,8 +120,10 @@ int decimals_for(const DrawnArt& art) {
 std::string whole_path(const Painted& painted, int decimals) {
     std::string path;
     if (painted.area)
-        for (const Contour& contour : painted.area->curves.contours)
-            path += pdf_path(contour, {}, decimals) + "h ";
+        for (const Contour& contour : painted.area->curves.contours) {
+            append_pdf_path(path, contour, {}, decimals);
+            path += "h ";
+        }
     return path;
 }
 
@@ -155,8 +157,10 @@ void add(DrawnShapes::Shapes& to, const Painted& painted, const std::vector<Comm
             has_common = true;
             continue;
         }
-        for (std::size_t i = piece.first; i < piece.first + piece.count; ++i)
-            content += pdf_path(painted.area->curves.contours[i], {}, decimals) + "h ";
+        for (std::size_t i = piece.first; i < piece.first + piece.count; ++i) {
+            append_pdf_path(content, painted.area->curves.contours[i], {}, decimals);
+            content += "h ";
+        }
         content += "f ";
     }
     to.is_painted.push_back(has_common);

@@ -9,16 +9,24 @@
 namespace fusuma {
 
 /// A contour as the operators of a path, without its end.
-inline std::string pdf_path(const Contour& contour, const Transform& map, int decimals) {
-    const auto pair = [&](Point p) {
+inline void append_pdf_path(std::string& to, const Contour& contour, const Transform& map, int decimals) {
+    const auto append = [&](Point p) {
         const Point at = map.apply(p);
-        return number(at.x, decimals) + " " + number(at.y, decimals) + " ";
+        append_number(to, at.x, decimals);
+        to += ' ';
+        append_number(to, at.y, decimals);
+        to += ' ';
     };
-    std::string path = pair(contour.start) + "m ";
-    for (const Segment& s : contour.segments)
-        path += s.kind == Segment::Kind::line ? pair(s.end) + "l "
-                                              : pair(s.control1) + pair(s.control2) + pair(s.end) + "c ";
-    return path;
+    append(contour.start);
+    to += "m ";
+    for (const Segment& s : contour.segments) {
+        if (s.kind == Segment::Kind::cubic) {
+            append(s.control1);
+            append(s.control2);
+        }
+        append(s.end);
+        to += s.kind == Segment::Kind::cubic ? "c " : "l ";
+    }
 }
 
 } // namespace fusuma

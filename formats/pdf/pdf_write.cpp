@@ -25,10 +25,6 @@ std::string real(double value) {
     return number(value, pdf_decimals);
 }
 
-std::string pair_of(Point at) {
-    return number(at.x, path_decimals) + " " + number(at.y, path_decimals);
-}
-
 /// Puts an image, which fills the unit square from its bottom left upwards, into a unit square with y down.
 constexpr Transform upside{1, 0, 0, -1, 0, 1};
 
@@ -45,10 +41,6 @@ std::string matrix(const Transform& m) {
 std::string fill_colour(Rgb colour) {
     const auto share = [](std::uint8_t part) { return real(part / 255.0) + " "; };
     return share(colour.red) + share(colour.green) + share(colour.blue) + "rg ";
-}
-
-std::string curve(const Contour& contour, const Transform& map) {
-    return pdf_path(contour, map, path_decimals);
 }
 
 /// Each drawing that the plan prints, once.
@@ -69,7 +61,11 @@ std::string path_of(const Polygons& area, const Transform& map) {
     for (const Polygon& polygon : area) {
         const char* operation = " m ";
         for (const Point p : polygon) {
-            path += pair_of(map.apply(p)) + operation;
+            const Point at = map.apply(p);
+            append_number(path, at.x, path_decimals);
+            path += ' ';
+            append_number(path, at.y, path_decimals);
+            path += operation;
             operation = " l ";
         }
         path += "h ";
@@ -280,7 +276,7 @@ class ArtObjects {
 std::string ink(const Mark& mark, Size paper) {
     std::string path = "0 g ";
     for (const Contour& contour : ink_of(mark).contours)
-        path += curve(contour, to_points(paper));
+        append_pdf_path(path, contour, to_points(paper), path_decimals);
     return path + "f*\n";
 }
 
@@ -372,8 +368,10 @@ class Layers {
 std::string cut_lines(const PagePlan& page, CutKind kind, Size paper) {
     std::string paths;
     for (const CutPath& cut : page.cuts)
-        if (cut.kind == kind)
-            paths += curve(cut.line, to_points(paper)) + (cut.is_open ? "S\n" : "s\n");
+        if (cut.kind == kind) {
+            append_pdf_path(paths, cut.line, to_points(paper), path_decimals);
+            paths += cut.is_open ? "S\n" : "s\n";
+        }
     constexpr double width = 0.25; // mm
     const std::string name = "ink-" + std::string(word_of(kind));
     return paths.empty() ? paths

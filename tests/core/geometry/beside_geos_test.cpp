@@ -47,6 +47,34 @@ const std::vector<Polygons>& shapes() {
     return all;
 }
 
+TEST(BesideGeos, HowFarAPointLiesFromTheEdges) {
+    std::mt19937 random(4);
+    std::uniform_real_distribution<double> place(-20, 80);
+    for (const Polygons& shape : shapes()) {
+        const Geos edges(GEOSBoundary(region_of(shape).get()));
+        for (int i = 0; i < 400; ++i) {
+            const Point p{place(random), place(random)};
+            auto* at = GEOSCoordSeq_create(1, 2);
+            GEOSCoordSeq_setXY(at, 0, p.x, p.y);
+            const Geos point(GEOSGeom_createPoint(at));
+            double exact = 0;
+            GEOSDistance(edges.get(), point.get(), &exact);
+            const Nearest nearest = nearest_on(shape, p);
+            ASSERT_NEAR(nearest.distance, exact, 1e-9);
+            EXPECT_NEAR(distance(nearest.at, p), exact, 1e-9);
+            for (const double reach : {exact * 0.999, exact * 1.001, 0.5, 20.0}) {
+                EXPECT_EQ(is_nearer(shape, p, reach), exact < reach);
+                const double early = nearest_on(shape, p, reach).distance;
+                EXPECT_GE(early, nearest.distance);
+                if (exact >= reach)
+                    EXPECT_EQ(early, nearest.distance);
+                else
+                    EXPECT_LT(early, reach);
+            }
+        }
+    }
+}
+
 TEST(BesideGeos, RoundAndMitredBordersAreTheSameRegions) {
     for (const Polygons& shape : shapes())
         for (const double width : {-2.0, -0.4, 0.7, 2.5, 6.0})
@@ -197,15 +225,16 @@ TEST(BesideOpenCv, ClosingAndOpeningAreTheSame) {
     }
 }
 
-/// Ragged shapes are grown in many small steps, whose errors must not add up beyond what one step may be off: the clipper
-/// rounds the number of an arc's pieces down, which makes it 2.25 times the tolerance.
+/// Ragged shapes are grown in many small steps, whose errors must not add up beyond what one step may be off: the
+/// clipper rounds the number of an arc's pieces down, which makes it 2.25 times the tolerance.
 TEST(RaggedShapes, AreGrownWithinTheToleranceOfOneStep) {
     for (const unsigned seed : {1u}) {
         std::mt19937 random(seed);
         std::uniform_real_distribution<double> radius(18, 20);
         Polygon ragged;
         for (int i = 0; i < 900; ++i)
-            ragged.push_back(Point{30, 30} + radius(random) * Point{std::sin(i * 2 * M_PI / 900), std::cos(i * 2 * M_PI / 900)});
+            ragged.push_back(Point{30, 30} +
+                             radius(random) * Point{std::sin(i * 2 * M_PI / 900), std::cos(i * 2 * M_PI / 900)});
         for (const double width : {1.0, 4.0}) {
             constexpr double tolerance = 0.02;
             const Polygons ours = grown({ragged}, {.width = width, .arc_tolerance = tolerance});

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <gmock/gmock.h>
+#include <random>
 
 namespace fusuma {
 namespace {
@@ -93,6 +94,28 @@ INSTANTIATE_TEST_SUITE_P(
         return name;
     });
 
+TEST(Preflight, NamesThePlaceFarthestOutsideTheZone) {
+    Planner planner;
+    std::mt19937 random(11);
+    std::uniform_real_distribution<double> x(-10, 40), y(0, 290);
+    int found = 0;
+    for (int i = 0; i < 40; ++i) {
+        const Document document = disc_document({{x(random), y(random)}});
+        const Polygons& zone = planner.plan(document)->pages[0].zone;
+        for (const Finding& finding : preflight(document, planner)) {
+            if (finding.rule != "outside-zone")
+                continue;
+            double farthest = 0;
+            for (const Polygon& polygon : finding.region)
+                for (const Point p : polygon)
+                    farthest = std::fmax(farthest, nearest_on(zone, p).distance);
+            EXPECT_DOUBLE_EQ(nearest_on(zone, finding.at).distance, farthest);
+            ++found;
+        }
+    }
+    EXPECT_GT(found, 15);
+}
+
 TEST(Preflight, SmallInsideALargeHoleIsNoOverlap) {
     Document d = disc_document({{100, 150}});
     Sticker ring = new_sticker(PictureArtwork{test::picture_of(
@@ -179,9 +202,9 @@ Sticker drawing_with_picture(int px, bool is_gradient = false) {
     auto image = std::make_shared<Image>(px, px);
     std::ranges::fill(image->rgba, std::uint8_t{255});
     Part back{.name = "Ground", .paints = {{Rgb{20, 90, 120}, std::make_shared<const Area>(Area{ground}), 1, {}}}};
-    Part picture{.name = "Picture",
-                 .paints = {{Pixels(image), nullptr, 1,
-                             Transform::scale(30, 30).then(Transform::shift({5, 5})), is_gradient}}};
+    Part picture{
+        .name = "Picture",
+        .paints = {{Pixels(image), nullptr, 1, Transform::scale(30, 30).then(Transform::shift({5, 5})), is_gradient}}};
     auto drawing = std::make_shared<Drawing>(Size{60, 40}, std::vector<Part>{back, picture});
     drawing->file_name = "card.svg";
     Sticker s =
