@@ -28,7 +28,7 @@ struct DrawingOptions {
 
 /// Options of a label that is made.
 struct LabelOptions {
-    std::string shape, from_template, ground, swatch, frame, picture, picture_field, letters_cut, list, date, dates_in,
+    std::string shape, from_template, ground, swatch, frame, picture, picture_field, letters_cut, list, list_encoding, date, dates_in,
         name;
     std::vector<std::string> texts, styles;
     std::optional<double> safety, corner, hole;

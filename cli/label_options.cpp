@@ -43,6 +43,8 @@ void add_label_options(CLI::App& app, LabelOptions& o) {
     app.add_option("--letters-cut", o.letters_cut, "cut the letters, too: kiss, score or through")
         ->check(CLI::IsMember({"kiss", "score", "through"}));
     app.add_option("--list", o.list, "CSV or text file: a label for each row, all put on the sheet");
+    app.add_option("--list-encoding", o.list_encoding,
+                   "what the list is written in, such as Windows-1250 or Shift_JIS; found out when not given");
     app.add_flag("--one-size", o.in_one_size, "each text in one size on all labels of the list, the largest that fits");
     app.add_option("--date", o.date, "the day that {date} means, as YYYY-MM-DD; today when not given");
     app.add_option("--dates-in", o.dates_in, "the language that {date} is written in: en, de, fr, ja, …");
@@ -273,11 +275,11 @@ Result<std::optional<Sticker>> label_of(const LabelOptions& o) {
         std::vector<std::string> fields;
         for (const LabelText& text : design.texts)
             std::ranges::move(fields_of(text.words), std::back_inserter(fields));
-        auto table = read_table(QString::fromStdString(o.list), fields);
+        auto table = read_table(QString::fromStdString(o.list), fields, o.list_encoding);
         if (!table)
             return table.problem();
-        if (!table->note.empty())
-            tell(table->note);
+        if (const Said note = guessed(table->form); !note.empty() && o.list_encoding.empty())
+            tell(note.then("If letters in it are wrong, name another by --list-encoding."_said));
         design.table = std::make_shared<const Table>(std::move(table->table));
     }
     tell_of_stand_ins(design);

@@ -122,7 +122,7 @@ std::string answer_to(const room::Wish& wish, std::span<const std::byte> bytes, 
         tell(printed_page(file, wish.dpi, wish.page));
         break;
     case room::Asked::cells:
-        tell(cells_of(file));
+        tell(cells_of(file, wish.encoding));
         break;
     case room::Asked::cut_file:
         tell(cut_lines_of(file, name, wish.paper));

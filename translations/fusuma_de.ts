@@ -83,6 +83,29 @@
     </message>
 </context>
 <context>
+    <name>LetteringDialog</name>
+    <message>
+        <source>Letters of the list</source>
+        <translation>Buchstaben der Liste</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written. These are some of its words: choose where they are right.</source>
+        <translation>Die Datei sagt nicht, wie ihre Buchstaben geschrieben sind. Dies sind einige ihrer Wörter: Wählen Sie, wo sie stimmen.</translation>
+    </message>
+    <message>
+        <source>Words of the list, as each encoding has them</source>
+        <translation>Wörter der Liste in jeder Kodierung</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>Read it so</source>
+        <translation>So lesen</translation>
+    </message>
+</context>
+<context>
     <name>LightDialog</name>
     <message>
         <source>Find the light</source>
@@ -4223,6 +4246,18 @@ Freie Software unter der GNU General Public License, Version 3 oder neuer. Geset
         <source>Written in</source>
         <translation>Geschrieben auf</translation>
     </message>
+    <message>
+        <source>Letters are wrong…</source>
+        <translation>Buchstaben sind falsch…</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written; choose where its words are right.</source>
+        <translation>Die Datei sagt nicht, wie ihre Buchstaben geschrieben sind; wählen Sie, wo ihre Wörter stimmen.</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, choose others below “From a file…”.</source>
+        <translation>Sind Buchstaben darin falsch, wählen Sie unter „Aus einer Datei…“ andere.</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8095,6 +8130,10 @@ gedruckt %2
         <source>the language that {date} is written in: en, de, fr, ja, …</source>
         <translation>die Sprache, in der {date} geschrieben wird: en, de, fr, ja, …</translation>
     </message>
+    <message>
+        <source>what the list is written in, such as Windows-1250 or Shift_JIS; found out when not given</source>
+        <translation>worin die Liste geschrieben ist, etwa Windows-1250 oder Shift_JIS; ohne Angabe wird es erkannt</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10236,10 +10275,6 @@ gedruckt %2
         <translation>kommt ohne {things}</translation>
     </message>
     <message>
-        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
-        <translation>Die Liste wurde als {encoding} gelesen. Sind Buchstaben darin falsch, speichern Sie sie als UTF-8.</translation>
-    </message>
-    <message>
         <source>holds {count} pictures; the first is used.</source>
         <translation>enthält {count} Bilder; das erste wird verwendet.</translation>
     </message>
@@ -10254,6 +10289,22 @@ gedruckt %2
     <message>
         <source>has letters that no font here has</source>
         <translation>hat Buchstaben, die keine Schrift hier hat</translation>
+    </message>
+    <message>
+        <source>No encoding is called {encoding}.</source>
+        <translation>Keine Kodierung heißt {encoding}.</translation>
+    </message>
+    <message>
+        <source>Give one such as Windows-1250 or Shift_JIS.</source>
+        <translation>Geben Sie eine wie Windows-1250 oder Shift_JIS an.</translation>
+    </message>
+    <message>
+        <source>The list was read as {encoding}.</source>
+        <translation>Die Liste wurde als {encoding} gelesen.</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, name another by --list-encoding.</source>
+        <translation>Sind Buchstaben darin falsch, nennen Sie mit --list-encoding eine andere.</translation>
     </message>
 </context>
 <context>

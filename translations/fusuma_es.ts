@@ -83,6 +83,29 @@
     </message>
 </context>
 <context>
+    <name>LetteringDialog</name>
+    <message>
+        <source>Letters of the list</source>
+        <translation>Letras de la lista</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written. These are some of its words: choose where they are right.</source>
+        <translation>El archivo no dice cómo están escritas sus letras. Estas son algunas de sus palabras: elija dónde son correctas.</translation>
+    </message>
+    <message>
+        <source>Words of the list, as each encoding has them</source>
+        <translation>Palabras de la lista en cada codificación</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>Read it so</source>
+        <translation>Leerla así</translation>
+    </message>
+</context>
+<context>
     <name>LightDialog</name>
     <message>
         <source>Find the light</source>
@@ -4223,6 +4246,18 @@ Software libre bajo la Licencia Pública General GNU, versión 3 o posterior. Co
         <source>Written in</source>
         <translation>Escrita en</translation>
     </message>
+    <message>
+        <source>Letters are wrong…</source>
+        <translation>Hay letras incorrectas…</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written; choose where its words are right.</source>
+        <translation>El archivo no dice cómo están escritas sus letras; elija dónde sus palabras son correctas.</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, choose others below “From a file…”.</source>
+        <translation>Si hay letras incorrectas, elija otras debajo de «De un archivo…».</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8095,6 +8130,10 @@ impresa %2
         <source>the language that {date} is written in: en, de, fr, ja, …</source>
         <translation>el idioma en que se escribe {date}: en, de, fr, ja, …</translation>
     </message>
+    <message>
+        <source>what the list is written in, such as Windows-1250 or Shift_JIS; found out when not given</source>
+        <translation>en qué codificación está la lista, como Windows-1250 o Shift_JIS; si no se da, se averigua</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10236,10 +10275,6 @@ impresa %2
         <translation>viene sin {things}</translation>
     </message>
     <message>
-        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
-        <translation>La lista se leyó como {encoding}. Si hay letras incorrectas, guárdela como UTF-8.</translation>
-    </message>
-    <message>
         <source>holds {count} pictures; the first is used.</source>
         <translation>contiene {count} imágenes; se usa la primera.</translation>
     </message>
@@ -10254,6 +10289,22 @@ impresa %2
     <message>
         <source>has letters that no font here has</source>
         <translation>tiene letras que no están en ninguna fuente de este equipo</translation>
+    </message>
+    <message>
+        <source>No encoding is called {encoding}.</source>
+        <translation>Ninguna codificación se llama {encoding}.</translation>
+    </message>
+    <message>
+        <source>Give one such as Windows-1250 or Shift_JIS.</source>
+        <translation>Indique una como Windows-1250 o Shift_JIS.</translation>
+    </message>
+    <message>
+        <source>The list was read as {encoding}.</source>
+        <translation>La lista se leyó como {encoding}.</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, name another by --list-encoding.</source>
+        <translation>Si hay letras incorrectas, indique otra con --list-encoding.</translation>
     </message>
 </context>
 <context>

@@ -83,6 +83,29 @@
     </message>
 </context>
 <context>
+    <name>LetteringDialog</name>
+    <message>
+        <source>Letters of the list</source>
+        <translation>Lettres de la liste</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written. These are some of its words: choose where they are right.</source>
+        <translation>Le fichier ne dit pas comment ses lettres sont écrites. Voici quelques-uns de ses mots : choisissez où ils sont justes.</translation>
+    </message>
+    <message>
+        <source>Words of the list, as each encoding has them</source>
+        <translation>Mots de la liste dans chaque codage</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>Read it so</source>
+        <translation>La lire ainsi</translation>
+    </message>
+</context>
+<context>
     <name>LightDialog</name>
     <message>
         <source>Find the light</source>
@@ -4223,6 +4246,18 @@ Logiciel libre sous licence publique générale GNU, version 3 ou ultérieure. C
         <source>Written in</source>
         <translation>Écrite en</translation>
     </message>
+    <message>
+        <source>Letters are wrong…</source>
+        <translation>Des lettres sont fausses…</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written; choose where its words are right.</source>
+        <translation>Le fichier ne dit pas comment ses lettres sont écrites ; choisissez où ses mots sont justes.</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, choose others below “From a file…”.</source>
+        <translation>Si des lettres sont fausses, choisissez-en d’autres sous « D&apos;un fichier… ».</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8095,6 +8130,10 @@ imprimée %2
         <source>the language that {date} is written in: en, de, fr, ja, …</source>
         <translation>la langue dans laquelle {date} est écrit : en, de, fr, ja, …</translation>
     </message>
+    <message>
+        <source>what the list is written in, such as Windows-1250 or Shift_JIS; found out when not given</source>
+        <translation>le codage de la liste, comme Windows-1250 ou Shift_JIS ; deviné s’il n’est pas donné</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10236,10 +10275,6 @@ imprimée %2
         <translation>vient sans {things}</translation>
     </message>
     <message>
-        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
-        <translation>La liste a été lue comme {encoding}. Si des lettres sont fausses, enregistrez-la en UTF-8.</translation>
-    </message>
-    <message>
         <source>holds {count} pictures; the first is used.</source>
         <translation>contient {count} images ; la première est utilisée.</translation>
     </message>
@@ -10254,6 +10289,22 @@ imprimée %2
     <message>
         <source>has letters that no font here has</source>
         <translation>a des lettres qu’aucune police de cet ordinateur ne possède</translation>
+    </message>
+    <message>
+        <source>No encoding is called {encoding}.</source>
+        <translation>Aucun codage ne s’appelle {encoding}.</translation>
+    </message>
+    <message>
+        <source>Give one such as Windows-1250 or Shift_JIS.</source>
+        <translation>Donnez-en un comme Windows-1250 ou Shift_JIS.</translation>
+    </message>
+    <message>
+        <source>The list was read as {encoding}.</source>
+        <translation>La liste a été lue comme {encoding}.</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, name another by --list-encoding.</source>
+        <translation>Si des lettres sont fausses, nommez-en un autre avec --list-encoding.</translation>
     </message>
 </context>
 <context>

@@ -83,6 +83,29 @@
     </message>
 </context>
 <context>
+    <name>LetteringDialog</name>
+    <message>
+        <source>Letters of the list</source>
+        <translation>一覧の文字</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written. These are some of its words: choose where they are right.</source>
+        <translation>このファイルには文字コードの記載がありません。一覧の言葉の一部を示します。正しく読めるものを選んでください。</translation>
+    </message>
+    <message>
+        <source>Words of the list, as each encoding has them</source>
+        <translation>各文字コードで読んだ一覧の言葉</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>、</translation>
+    </message>
+    <message>
+        <source>Read it so</source>
+        <translation>これで読み込む</translation>
+    </message>
+</context>
+<context>
     <name>LightDialog</name>
     <message>
         <source>Find the light</source>
@@ -4211,6 +4234,18 @@ GNU 一般公衆利用許諾書 第 3 版以降の自由ソフトウェアです
         <source>Written in</source>
         <translation>表記の言語</translation>
     </message>
+    <message>
+        <source>Letters are wrong…</source>
+        <translation>文字が正しくない…</translation>
+    </message>
+    <message>
+        <source>The file does not say how its letters are written; choose where its words are right.</source>
+        <translation>このファイルには文字コードの記載がありません。言葉が正しく読めるものを選びます。</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, choose others below “From a file…”.</source>
+        <translation>文字が正しくない場合は、「ファイルから…」の下で選び直してください。</translation>
+    </message>
 </context>
 <context>
     <name>fusuma::app::LeftWorkDialog</name>
@@ -8072,6 +8107,10 @@ printed %2
         <source>the language that {date} is written in: en, de, fr, ja, …</source>
         <translation>{date} を書く言語: en、de、fr、ja など</translation>
     </message>
+    <message>
+        <source>what the list is written in, such as Windows-1250 or Shift_JIS; found out when not given</source>
+        <translation>一覧の文字コード（Windows-1250、Shift_JIS など）。指定がなければ自動で判別</translation>
+    </message>
 </context>
 <context>
     <name>printing</name>
@@ -10199,10 +10238,6 @@ printed %2
         <translation>は次のものを省いて読み込まれます：{things}</translation>
     </message>
     <message>
-        <source>The list was read as {encoding}. If letters in it are wrong, save it as UTF-8.</source>
-        <translation>一覧を {encoding} として読み込みました。文字が正しくない場合は、UTF-8 で保存してください。</translation>
-    </message>
-    <message>
         <source>holds {count} pictures; the first is used.</source>
         <translation>には画像が {count} 枚あります。最初のものを使います。</translation>
     </message>
@@ -10217,6 +10252,22 @@ printed %2
     <message>
         <source>has letters that no font here has</source>
         <translation>に、このコンピューターのどの書体にもない文字があります</translation>
+    </message>
+    <message>
+        <source>No encoding is called {encoding}.</source>
+        <translation>{encoding} という文字コードはありません。</translation>
+    </message>
+    <message>
+        <source>Give one such as Windows-1250 or Shift_JIS.</source>
+        <translation>Windows-1250 や Shift_JIS のように指定してください。</translation>
+    </message>
+    <message>
+        <source>The list was read as {encoding}.</source>
+        <translation>一覧を {encoding} として読み込みました。</translation>
+    </message>
+    <message>
+        <source>If letters in it are wrong, name another by --list-encoding.</source>
+        <translation>文字が正しくない場合は、--list-encoding で別のものを指定してください。</translation>
     </message>
 </context>
 <context>

@@ -1,5 +1,6 @@
 #include "app/bench/label_step.h"
 
+#include "app/bench/lettering_dialog.h"
 #include "app/common/colour_button.h"
 #include "app/common/colour_patch.h"
 #include "app/common/enum_words.h"
@@ -401,6 +402,10 @@ QWidget* LabelStep::list_part() {
     connect(paste, &QPushButton::clicked, this, &LabelStep::paste_list);
     connect(file, &QPushButton::clicked, this, &LabelStep::list_from_file);
     layout->addWidget(side_by_side({paste, file}));
+    list_letters = button(tr("Letters are wrong…"), "link", QStringLiteral("listLetters"),
+                          tr("The file does not say how its letters are written; choose where its words are right."));
+    connect(list_letters, &QPushButton::clicked, this, &LabelStep::choose_letters);
+    layout->addWidget(list_letters);
     list_rows = new QWidget;
     auto* rows = column(list_rows, 0, 6);
     header = new QCheckBox(tr("The first row names the columns"));
@@ -529,11 +534,15 @@ void LabelStep::paste_list() {
 }
 
 /// The rows go to the label that they were read for, if that is still in hand.
-void LabelStep::take_cells_for(int id, Cells cells) {
-    if (const auto now = model.in_hand.sticker(); now && now->id == id)
-        take_cells(std::move(cells));
-    else
+bool LabelStep::take_cells_for(int id, Cells cells) {
+    const auto now = model.in_hand.sticker();
+    if (!now || now->id != id) {
         emit model.messages.note(tr("The list was for another label. Choose that and read it again."));
+        return false;
+    }
+    guessed_list = {};
+    take_cells(std::move(cells));
+    return true;
 }
 
 void LabelStep::list_from_file() {
@@ -541,21 +550,52 @@ void LabelStep::list_from_file() {
     if (path.isEmpty())
         return;
     const auto sticker = model.in_hand.sticker();
+    read_list(sticker ? sticker->id : 0, path, {});
+}
+
+/// @param encoding  that a person has chosen; empty to have it found out
+void LabelStep::read_list(int id, const QString& path, const std::string& encoding) {
     model.file_work.look_at(
         tr("Reading “%1”").arg(QFileInfo(path).fileName()),
-        [path] {
+        [path, encoding] {
             const auto file = read_file(path, largest_table_bytes);
-            return file ? read_cells(*file) : Result<ReadCells>(file.problem());
+            return file ? read_cells(*file, encoding) : Result<ReadCells>(file.problem());
         },
-        [this, path, id = sticker ? sticker->id : 0](Result<ReadCells> read) {
+        [this, path, encoding, id](Result<ReadCells> read) {
             if (!read) {
                 emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(path))
                                                          .with("trouble", read.problem().said())));
                 return;
             }
-            take_cells_for(id, std::move(read->cells));
-            if (const Said note = guessed(read->form); !note.empty())
-                emit model.messages.note(in_words(note));
+            const Said note = guessed(read->form);
+            if (!take_cells_for(id, std::move(read->cells)) || note.empty())
+                return;
+            guessed_list = {id, path, read->form.encoding};
+            refresh(shown, model.document().unit);
+            if (encoding.empty())
+                emit model.messages.note(in_words(note) + QLatin1Char(' ') +
+                                         tr("If letters in it are wrong, choose others below “From a file…”."));
+        });
+}
+
+void LabelStep::choose_letters() {
+    model.file_work.look_at(
+        tr("Reading “%1”").arg(QFileInfo(guessed_list.path).fileName()),
+        [list = guessed_list] {
+            const auto file = read_file(list.path, largest_table_bytes);
+            return file ? Result<std::vector<Lettering>>(letterings_of(*file, list.encoding))
+                        : Result<std::vector<Lettering>>(file.problem());
+        },
+        [this, list = guessed_list](const Result<std::vector<Lettering>>& found) {
+            if (!found) {
+                emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(list.path))
+                                                         .with("trouble", found.problem().said())));
+                return;
+            }
+            if (found->empty()) // the file was changed meanwhile
+                return read_list(list.sticker, list.path, {});
+            if (const auto chosen = ask_where_letters_are_right(*found, this))
+                read_list(list.sticker, list.path, *chosen);
         });
 }
 
@@ -645,6 +685,8 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
         dates_in->addItem(QLocale(language).nativeLanguageName(), language);
     dates_in->setCurrentIndex(dates_in->findData(language));
     list_rows->setVisible(d.table != nullptr);
+    const auto sticker = model.in_hand.sticker();
+    list_letters->setVisible(d.table && sticker && sticker->id == guessed_list.sticker);
     header->setChecked(d.table && has_header(*d.table));
     one_size->setChecked(d.in_one_size);
     if (d.table) {

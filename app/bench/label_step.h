@@ -36,11 +36,18 @@ class LabelStep : public QWidget {
     ColourButton *ground, *colour;
     QTabBar* tabs;
     QPlainTextEdit* words;
-    QPushButton *bold, *italic, *remove_text, *no_picture, *no_list, *put_list;
+    QPushButton *bold, *italic, *remove_text, *no_picture, *no_list, *put_list, *list_letters;
     QCheckBox *fits, *letters_cut, *header, *one_size;
     Choices* align;
     QLabel *font_words, *list_words;
     std::size_t text = 0; ///< which one is shown
+    /// The list that was read last, where the encoding was guessed.
+    struct GuessedList {
+        int sticker = 0;
+        QString path;
+        std::string encoding;
+    };
+    GuessedList guessed_list;
     bool is_refreshing = false;
 
     QWidget* shape_part();
@@ -55,9 +62,11 @@ class LabelStep : public QWidget {
     void choose_picture();
     void paste_list();
     void list_from_file();
+    void read_list(int id, const QString& path, const std::string& encoding);
+    void choose_letters();
     void choose_picture_column(int entry);
     void take_cells(std::vector<std::vector<std::string>> cells);
-    void take_cells_for(int id, std::vector<std::vector<std::string>> cells);
+    bool take_cells_for(int id, std::vector<std::vector<std::string>> cells);
     void refresh_text(Unit unit);
 };
 

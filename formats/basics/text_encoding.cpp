@@ -10,6 +10,10 @@ bool is_utf8(std::string_view bytes) {
     return !decoder.hasError() && !decoded.contains(QChar::ReplacementCharacter);
 }
 
+bool is_known_encoding(const std::string& name) {
+    return QStringDecoder(name.c_str()).isValid();
+}
+
 std::string from_encoding(std::string_view bytes, const char* encoding) {
     QString text = QStringDecoder(encoding)(QByteArrayView(bytes.data(), static_cast<qsizetype>(bytes.size())));
     // ICU hands on bytes of the first page that mean nothing as controls.

@@ -11,6 +11,9 @@ namespace fusuma {
 /// What programs of western Europe wrote before there was UTF-8.
 inline constexpr const char* western_encoding = "Windows-1252";
 
+/// Is there an encoding of this name?
+[[nodiscard]] bool is_known_encoding(const std::string& name);
+
 /// Text in an encoding of before, by the name that ICU knows, as UTF-8. Bytes that mean nothing there are left out.
 [[nodiscard]] std::string from_encoding(std::string_view bytes, const char* encoding);
 

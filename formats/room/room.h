@@ -34,6 +34,7 @@ struct Wish {
     std::int32_t page = 1;    ///< of a document with pages, from 1; 0 where one is still to be chosen
     double dpi = 300;         ///< of a page
     Size paper;               ///< of a cut file, mm
+    std::string encoding;     ///< of cells; empty where it is to be found out
     std::int32_t seconds = 0; ///< of processor time, at least; `ask` sets what is allowed
     std::uint64_t memory = 0; ///< bytes; set by `ask`
 };
@@ -112,7 +113,7 @@ namespace fusuma::wire {
 template <> inline constexpr int choices<room::Asked> = 13;
 
 template <class Io> void fields(Io& io, room::Wish& w) {
-    io(w.asked, w.name, w.page, w.dpi, w.paper, w.seconds, w.memory);
+    io(w.asked, w.name, w.page, w.dpi, w.paper, w.encoding, w.seconds, w.memory);
 }
 
 } // namespace fusuma::wire

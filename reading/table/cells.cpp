@@ -88,11 +88,11 @@ double evenness(const Cells& rows) {
 
 } // namespace
 
-Result<ReadCells> cells_of(const QByteArray& text) {
+Result<ReadCells> cells_of(const QByteArray& text, const std::string& name) {
     if (text.size() > largest_table_bytes)
         return Problem{"The list is larger than the 20 MB that Fusuma can read."_said};
     ReadCells result;
-    auto [utf8, encoding] = decoded_text(text);
+    auto [utf8, encoding] = decoded_text(text, name);
     result.form.encoding = std::move(encoding);
     if (utf8.find('\0') != std::string::npos)
         return Problem{"It is no list of words."_said, "Use CSV, or copy the cells and paste them."_said};

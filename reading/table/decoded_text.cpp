@@ -87,7 +87,9 @@ const char* page_of(std::string_view text) {
 
 } // namespace
 
-DecodedText decoded_text(const QByteArray& text) {
+DecodedText decoded_text(const QByteArray& text, const std::string& encoding) {
+    if (!encoding.empty())
+        return {from_encoding(text.toStdString(), encoding.c_str()), encoding};
     if (const auto wide = wide_form_of(text))
         return {QString(QStringDecoder(*wide)(text)).toStdString(), "UTF-16"};
     const std::string plain = (text.startsWith("\xef\xbb\xbf") ? text.sliced(3) : text).toStdString();

@@ -198,6 +198,74 @@ TEST_F(DrawingStory, GoesFromADrawingAndAListToTheSheet) {
     EXPECT_TRUE(model.snapshot().findings.empty()) << model.snapshot().findings.front().message;
 }
 
+TEST_F(DrawingStory, AListWhoseLettersAreWrongIsReadAsTheMakerSees) {
+    make_label("Small jar");
+    EXPECT_FALSE(window.findChild<QPushButton*>("listLetters")->isVisible());
+    const QString path = folder.filePath(QStringLiteral("zupy.csv"));
+    ASSERT_TRUE(write_file(path, "name;price\n\xafurek;4\nR\xf3\xbfa;3\n"));
+    QSignalSpy told(&model.messages, &Messages::note);
+    const auto is_read = [&] { EXPECT_TRUE(QTest::qWaitFor([&] { return !model.file_work.is_busy(); }, long_enough)); };
+    with_file_dialog(path, [&] {
+        click("listFile");
+        is_read();
+    });
+    ASSERT_TRUE(label_design().table);
+    EXPECT_EQ(label_design().table->rows[0][0], "¯urek") << "two words tell too little";
+    ASSERT_FALSE(told.empty());
+    EXPECT_THAT(told.back().front().toString().toStdString(),
+                testing::StartsWith("The list was read as Windows-1252."));
+
+    // Looked at and left as it is.
+    in_dialog(
+        "letteringDialog", [](QDialog&) {},
+        [&] {
+            click("listLetters");
+            is_read();
+        },
+        "none");
+    EXPECT_EQ(label_design().table->rows[0][0], "¯urek");
+
+    in_dialog(
+        "letteringDialog",
+        [](QDialog& dialog) {
+            auto* list = dialog.findChild<QListWidget*>(QStringLiteral("letterings"));
+            ASSERT_TRUE(list);
+            EXPECT_EQ(list->currentRow(), 0);
+            const auto right = list->findItems(QStringLiteral("Żurek · Róża"), Qt::MatchStartsWith);
+            ASSERT_EQ(right.size(), 1);
+            QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(right.front()).center());
+        },
+        [&] {
+            click("listLetters");
+            is_read();
+        },
+        "readSo");
+    is_read();
+    settle();
+    ASSERT_TRUE(label_design().table);
+    EXPECT_EQ(label_design().table->rows[0][0], "Żurek");
+    EXPECT_EQ(label_design().table->rows[1][0], "Róża");
+    EXPECT_TRUE(window.findChild<QPushButton*>("listLetters")->isVisible()) << "another may be tried";
+    click("undo");
+    EXPECT_EQ(label_design().table->rows[0][0], "¯urek");
+
+    // The file went: that is said, and the list stays.
+    ASSERT_TRUE(QFile::remove(path));
+    QSignalSpy trouble(&model.messages, &Messages::problem);
+    click("listLetters");
+    is_read();
+    EXPECT_EQ(trouble.size(), 1);
+    EXPECT_TRUE(label_design().table);
+
+    // A list that says how it is written needs no choice.
+    QGuiApplication::clipboard()->setText(QStringLiteral("name\tprice\nŻurek\t4.50\n"));
+    click("pasteList");
+    is_read();
+    settle();
+    EXPECT_EQ(label_design().table->rows[0][0], "Żurek");
+    EXPECT_FALSE(window.findChild<QPushButton*>("listLetters")->isVisible());
+}
+
 TEST_F(DrawingStory, AListThatFindsNoRoomSaysSoOnTheBench) {
     make_label("Small jar");
     QGuiApplication::clipboard()->setText(QStringLiteral("name\tprice\nKelp\t4.50\nDulse\t6.00\nSamphire\t5.20\n"));

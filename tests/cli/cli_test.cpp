@@ -457,8 +457,9 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
                       project = folder.filePath("l.fusuma").toStdString();
     std::ofstream(list) << "name;contents\nKelp relish;\"kelp, apple\"\nSamphire;bay\n";
     const CliRun run =
-        run_cli({"sheet", "--template", "Small jar", "--text", "{name}", "--text", "{contents} {number:01}", "--list",
-                 list, "--one-size", "--dates-in", "fr", "--copies", "2", "--pdf", pdf, "--save", project, "--report", "-"});
+        run_cli({"sheet",  "--template", "Small jar",  "--text",     "{name}",   "--text",   "{contents} {number:01}",
+                 "--list", list,         "--one-size", "--dates-in", "fr",       "--copies", "2",
+                 "--pdf",  pdf,          "--save",     project,      "--report", "-"});
     ASSERT_EQ(run.code, 0) << run.err;
     const json report = json::parse(run.out);
     EXPECT_EQ(report["stickers"][0]["kind"], "label");
@@ -482,11 +483,37 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
                                            {"--text", "a", "--text-style", "size=huge"},
                                            {"--text", "a", "--swatch", "neon"},
                                            {"--text", "a", "--list", "/nowhere.csv"},
+                                           {"--text", "a", "--list", list, "--list-encoding", "Klingon"},
                                            {"--text", "a", "--dates-in", "xx"},
                                            {"--text", "a", "--date", "yesterday"}}) {
         wrong.insert(wrong.begin(), "sheet");
         EXPECT_EQ(run_cli(wrong).code, 2) << wrong[2];
     }
+}
+
+TEST(Cli, ReadsAListInTheEncodingThatIsNamed) {
+    QTemporaryDir folder;
+    const std::string list = folder.filePath("zupy.csv").toStdString(),
+                      project = folder.filePath("z.fusuma").toStdString();
+    std::ofstream(list) << "name;price\n\xafurek;4\n";
+    const auto first_name = [&](std::vector<std::string> more) {
+        std::vector<std::string> all{"sheet",  "--template", "Small jar", "--text", "{name}",
+                                     "--list", list,         "--save",    project};
+        all.insert(all.end(), more.begin(), more.end());
+        const CliRun run = run_cli(all);
+        EXPECT_LT(run.code, 2) << run.err;
+        const auto saved = load_project(QString::fromStdString(project));
+        EXPECT_TRUE(saved);
+        return std::pair(std::get<LabelArtwork>(saved->stickers[0]->artwork).design->table->rows[0][0], run.err);
+    };
+    const auto [guessed, told] = first_name({});
+    EXPECT_EQ(guessed, "¯urek");
+    EXPECT_THAT(told,
+                testing::HasSubstr("The list was read as Windows-1252. If letters in it are wrong, name another by "
+                                   "--list-encoding."));
+    const auto [named, quiet] = first_name({"--list-encoding", "Windows-1250"});
+    EXPECT_EQ(named, "Żurek");
+    EXPECT_THAT(quiet, testing::Not(testing::HasSubstr("read as"))) << "who names it knows";
 }
 
 TEST(Cli, LaysALabelOnAPictureAndMakesThemOne) {
