@@ -69,7 +69,7 @@ std::vector<Lettering> letterings_of(const QByteArray& text, const std::string& 
     if (lines.isEmpty())
         return all;
     std::vector<std::string> names(std::begin(encodings_of_lists), std::end(encodings_of_lists));
-    std::ranges::stable_partition(names, [&](const std::string& name) { return name == expected; });
+    std::stable_partition(names.begin(), names.end(), [&](const std::string& name) { return name == expected; });
     for (const std::string& name : names) {
         const auto read = read_cells(lines, name);
         const std::string words = read ? words_of(read->cells) : "";
