@@ -34,14 +34,15 @@ std::optional<std::string> ask_where_letters_are_right(const std::vector<Letteri
     list->setObjectName(QStringLiteral("letterings"));
     list->setAccessibleName(LetteringWords::tr("Words of the list, as each encoding has them"));
     list->setAlternatingRowColors(true);
-    list->setTextElideMode(Qt::ElideRight);
-    list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list->setWordWrap(true);
     for (const Lettering& lettering : letterings) {
+        constexpr qsizetype most = 4; // in one line
         QStringList names;
         for (const std::string& name : lettering.encodings)
             names << QString::fromStdString(name);
+        const QString rest = names.size() > most ? QStringLiteral("…") : QString();
         list->addItem(QString::fromStdString(lettering.words) + QLatin1Char('\n') +
-                      names.join(LetteringWords::tr(", ")));
+                      names.mid(0, most).join(LetteringWords::tr(", ")) + rest);
     }
     list->setCurrentRow(0);
     rows->addWidget(list, 1);

@@ -124,7 +124,7 @@ QPushButton[role="more"] { background: transparent; border: none; border-top: 1p
 #peel { background: @panel; border: 1px solid @line; border-radius: 5px; padding: 5px 8px; }
 #sides::handle { background: @line; } #sides::handle:hover { background: @accent; }
 QPushButton[role="pick"] { background: @window; border: 1px solid transparent; border-radius: 9px; padding: 2px 7px; font-size: 11px; } QPushButton[role="pick"]:hover { background: @hover; } QPushButton[role="pick"]:focus { border: 1px solid @accent; }
-QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 6px 8px; border-radius: 4px; } QListWidget::item:selected { background: @selection; color: @ink; border: 1px solid @accent; }
+QListWidget { background: transparent; border: none; outline: none; } QListWidget::item { padding: 5px 7px; border-radius: 4px; border: 1px solid transparent; } QListWidget::item:selected { background: @selection; color: @ink; border: 1px solid @accent; }
 )");
     const std::pair<const char*, QColor> roles[] = {{"@attentionTint", t.attention_tint},
                                                     {"@lookAtTint", t.look_at_tint},
