@@ -483,7 +483,7 @@ TEST(Cli, MakesLabelsFromTemplatesAndLists) {
                                            {"--text", "a", "--text-style", "size=huge"},
                                            {"--text", "a", "--swatch", "neon"},
                                            {"--text", "a", "--list", "/nowhere.csv"},
-                                           {"--text", "a", "--list", list, "--list-encoding", "Klingon"},
+                                           {"--text", "a", "--list", list, "--list-encoding", "Whelk-8"},
                                            {"--text", "a", "--dates-in", "xx"},
                                            {"--text", "a", "--date", "yesterday"}}) {
         wrong.insert(wrong.begin(), "sheet");
