@@ -21,6 +21,7 @@
 #include <QClipboard>
 #include <QComboBox>
 #include <QDateEdit>
+#include <QDialog>
 #include <QFileDialog>
 #include <QGridLayout>
 #include <QGuiApplication>
@@ -519,14 +520,18 @@ void LabelStep::choose_picture() {
             });
 }
 
-void LabelStep::paste_list() {
+LabelStep::WhichLabel LabelStep::in_hand() const {
     const auto sticker = model.in_hand.sticker();
+    return {sticker ? sticker->id : 0, model.project.generation()};
+}
+
+void LabelStep::paste_list() {
     model.file_work.look_at(
         tr("Reading the clipboard"),
         [text = QGuiApplication::clipboard()->text().toUtf8()] { return read_cells(text); },
-        [this, id = sticker ? sticker->id : 0](Result<ReadCells> read) {
+        [this, of = in_hand()](Result<ReadCells> read) {
             if (read)
-                take_cells_for(id, std::move(read->cells));
+                take_cells_for(of, std::move(read->cells));
             else
                 emit model.messages.note(
                     tr("There is no list on the clipboard. Copy the rows of a table, then paste."));
@@ -534,9 +539,8 @@ void LabelStep::paste_list() {
 }
 
 /// The rows go to the label that they were read for, if that is still in hand.
-bool LabelStep::take_cells_for(int id, Cells cells) {
-    const auto now = model.in_hand.sticker();
-    if (!now || now->id != id) {
+bool LabelStep::take_cells_for(WhichLabel of, Cells cells) {
+    if (of.sticker == 0 || of != in_hand()) {
         emit model.messages.note(tr("The list was for another label. Choose that and read it again."));
         return false;
     }
@@ -547,30 +551,28 @@ bool LabelStep::take_cells_for(int id, Cells cells) {
 
 void LabelStep::list_from_file() {
     const QString path = ask_which_file(this, tr("List"), tr("Lists (*.csv *.tsv *.txt)"), QStringLiteral("list"));
-    if (path.isEmpty())
-        return;
-    const auto sticker = model.in_hand.sticker();
-    read_list(sticker ? sticker->id : 0, path, {});
+    if (!path.isEmpty())
+        read_list(in_hand(), path, {});
 }
 
 /// @param encoding  that a person has chosen; empty to have it found out
-void LabelStep::read_list(int id, const QString& path, const std::string& encoding) {
+void LabelStep::read_list(WhichLabel of, const QString& path, const std::string& encoding) {
     model.file_work.look_at(
         tr("Reading “%1”").arg(QFileInfo(path).fileName()),
         [path, encoding] {
             const auto file = read_file(path, largest_table_bytes);
             return file ? read_cells(*file, encoding) : Result<ReadCells>(file.problem());
         },
-        [this, path, encoding, id](Result<ReadCells> read) {
+        [this, path, encoding, of](Result<ReadCells> read) {
             if (!read) {
                 emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(path))
                                                          .with("trouble", read.problem().said())));
                 return;
             }
             const Said note = guessed(read->form);
-            if (!take_cells_for(id, std::move(read->cells)) || note.empty())
+            if (!take_cells_for(of, std::move(read->cells)) || note.empty())
                 return;
-            guessed_list = {id, path, read->form.encoding};
+            guessed_list = {of, path, read->form.encoding};
             refresh(shown, model.document().unit);
             if (encoding.empty())
                 emit model.messages.note(in_words(note) + QLatin1Char(' ') +
@@ -587,15 +589,17 @@ void LabelStep::choose_letters() {
                         : Result<std::vector<Lettering>>(file.problem());
         },
         [this, list = guessed_list](const Result<std::vector<Lettering>>& found) {
+            if (list.of != in_hand() || findChild<QDialog*>(QStringLiteral("letteringDialog")))
+                return; // gone on meanwhile, or asked twice
             if (!found) {
                 emit model.messages.problem(in_words("“{file}”: {trouble}"_said.with("file", file_name_of(list.path))
                                                          .with("trouble", found.problem().said())));
                 return;
             }
             if (found->empty()) // the file was changed meanwhile
-                return read_list(list.sticker, list.path, {});
+                return read_list(list.of, list.path, {});
             if (const auto chosen = ask_where_letters_are_right(*found, this))
-                read_list(list.sticker, list.path, *chosen);
+                read_list(list.of, list.path, *chosen);
         });
 }
 
@@ -685,8 +689,7 @@ void LabelStep::refresh(const LabelArtwork& art, Unit unit) {
         dates_in->addItem(QLocale(language).nativeLanguageName(), language);
     dates_in->setCurrentIndex(dates_in->findData(language));
     list_rows->setVisible(d.table != nullptr);
-    const auto sticker = model.in_hand.sticker();
-    list_letters->setVisible(d.table && sticker && sticker->id == guessed_list.sticker);
+    list_letters->setVisible(d.table && guessed_list.of == in_hand());
     header->setChecked(d.table && has_header(*d.table));
     one_size->setChecked(d.in_one_size);
     if (d.table) {

@@ -41,9 +41,15 @@ class LabelStep : public QWidget {
     Choices* align;
     QLabel *font_words, *list_words;
     std::size_t text = 0; ///< which one is shown
+    /// A label of a project: another may have one of that number, too.
+    struct WhichLabel {
+        int sticker = -1; ///< 0 where none is in hand
+        std::uint64_t project = 0;
+        bool operator==(const WhichLabel&) const = default;
+    };
     /// The list that was read last, where the encoding was guessed.
     struct GuessedList {
-        int sticker = 0;
+        WhichLabel of;
         QString path;
         std::string encoding;
     };
@@ -62,11 +68,12 @@ class LabelStep : public QWidget {
     void choose_picture();
     void paste_list();
     void list_from_file();
-    void read_list(int id, const QString& path, const std::string& encoding);
+    [[nodiscard]] WhichLabel in_hand() const;
+    void read_list(WhichLabel of, const QString& path, const std::string& encoding);
     void choose_letters();
     void choose_picture_column(int entry);
     void take_cells(std::vector<std::vector<std::string>> cells);
-    bool take_cells_for(int id, std::vector<std::vector<std::string>> cells);
+    bool take_cells_for(WhichLabel of, std::vector<std::vector<std::string>> cells);
     void refresh_text(Unit unit);
 };
 

@@ -249,6 +249,24 @@ TEST_F(DrawingStory, AListWhoseLettersAreWrongIsReadAsTheMakerSees) {
     click("undo");
     EXPECT_EQ(label_design().table->rows[0][0], "K„se");
 
+    // Asked twice before the first answer: one dialog.
+    int dialogs = 0;
+    QTimer count;
+    QObject::connect(&count, &QTimer::timeout, &window, [&] {
+        if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget())) {
+            QTest::qWait(500); // for another
+            dialogs += static_cast<int>(window.findChildren<QDialog*>("letteringDialog").size());
+            dialog->reject();
+        }
+    });
+    count.start(20);
+    auto* letters = find<QPushButton>("listLetters");
+    letters->click();
+    letters->click();
+    is_read();
+    count.stop();
+    EXPECT_EQ(dialogs, 1);
+
     // The file went: that is said, and the list stays.
     ASSERT_TRUE(QFile::remove(path));
     QSignalSpy trouble(&model.messages, &Messages::problem);
@@ -256,6 +274,13 @@ TEST_F(DrawingStory, AListWhoseLettersAreWrongIsReadAsTheMakerSees) {
     is_read();
     EXPECT_EQ(trouble.size(), 1);
     EXPECT_TRUE(label_design().table);
+
+    // Another project's label of the same number has its own list.
+    const Document here = model.document();
+    model.project.adopt(here, QStringLiteral("Another"));
+    settle();
+    EXPECT_TRUE(label_design().table);
+    EXPECT_FALSE(window.findChild<QPushButton*>("listLetters")->isVisible());
 
     // A list that says how it is written needs no choice.
     QGuiApplication::clipboard()->setText(QStringLiteral("name\tprice\nKäse\t4.50\n"));
