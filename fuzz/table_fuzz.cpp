@@ -1,11 +1,14 @@
-#include "reading/table/cells.h"
 #include "fuzz/target.h"
+#include "reading/table/cells.h"
 
 namespace fusuma::fuzz::table {
 namespace {
 
 void take(std::string_view input) {
-    const auto read = cells_of(QByteArray::fromRawData(input.data(), std::ssize(input)));
+    const QByteArray bytes = QByteArray::fromRawData(input.data(), std::ssize(input));
+    constexpr const char* named[] = {"Windows-1250", "Shift_JIS", "EUC-JP", "GB18030", "Big5", "UTF-16"};
+    static_cast<void>(cells_of(bytes, named[input.size() % std::size(named)]));
+    const auto read = cells_of(bytes);
     if (!read)
         return;
     const Table table = table_of(read->cells, looks_like_header(read->cells, {"name"}));
