@@ -22,9 +22,13 @@ struct Step {
     std::vector<Part> parts;
 };
 using Selector = std::vector<Step>;
+struct Declaration {
+    std::string property, value;
+    bool is_important = false;
+};
 struct Rule {
     std::vector<Selector> selectors;
-    std::vector<StyleDeclaration> declarations;
+    std::vector<Declaration> declarations;
 };
 
 } // namespace written
@@ -34,7 +38,7 @@ struct Rule {
 BOOST_FUSION_ADAPT_STRUCT(fusuma::written::Comparison, how, with)
 BOOST_FUSION_ADAPT_STRUCT(fusuma::written::Part, kind, name, compared)
 BOOST_FUSION_ADAPT_STRUCT(fusuma::written::Step, stands, parts)
-BOOST_FUSION_ADAPT_STRUCT(fusuma::StyleDeclaration, property, value, is_important)
+BOOST_FUSION_ADAPT_STRUCT(fusuma::written::Declaration, property, value, is_important)
 BOOST_FUSION_ADAPT_STRUCT(fusuma::written::Rule, selectors, declarations)
 
 namespace fusuma {
@@ -92,8 +96,8 @@ const auto selector_def = x3::repeat(1)[first_step] >> *next_step;
 const Rule<struct BracketsTag> brackets;
 const Rule<struct ValueTag, std::string> value;
 const Rule<struct ImportantTag, bool> important;
-const Rule<struct DeclarationTag, StyleDeclaration> declaration;
-const Rule<struct PassedTag, StyleDeclaration> passed_over;
+const Rule<struct DeclarationTag, written::Declaration> declaration;
+const Rule<struct PassedTag, written::Declaration> passed_over;
 const auto inner_brackets = '(' >> *(text | (char_ - char_("()\"'"))) >> ')';
 const auto brackets_def = omit['(' >> *(text | inner_brackets | (char_ - char_("()\"'"))) >> ')'];
 const auto value_def = raw[+(text | brackets | (char_ - char_(";{}!\"'()")))];
@@ -206,6 +210,23 @@ StyleSelector read(const written::Selector& selector) {
     return steps;
 }
 
+/// Without those that are not understood.
+std::vector<StyleDeclaration> read(const std::vector<written::Declaration>& declarations) {
+    std::vector<StyleDeclaration> all;
+    for (const written::Declaration& d : declarations)
+        if (!d.property.empty())
+            all.push_back({plain(d.property).toLower(), QString::fromStdString(d.value).trimmed(), d.is_important});
+    return all;
+}
+
+/// Declarations as a style attribute has them.
+std::vector<StyleDeclaration> style_declarations(const QString& text) {
+    std::vector<written::Declaration> all;
+    const std::string bytes = text.toStdString();
+    boost::spirit::x3::parse(bytes.begin(), bytes.end(), grammar::declarations, all);
+    return read(all);
+}
+
 int weight_of(const StyleSelector& selector) {
     int weight = 0;
     for (const StyleStep& step : selector)
@@ -223,10 +244,6 @@ QString key_of(const StyleSelector& selector) {
     return {};
 }
 
-void say(SvgNode& node, const StyleDeclaration& declaration) {
-    node.style.insert(plain(declaration.property).toLower(), QString::fromStdString(declaration.value).trimmed());
-}
-
 } // namespace
 
 StyleSheet::StyleSheet(const QString& text) {
@@ -236,9 +253,8 @@ StyleSheet::StyleSheet(const QString& text) {
     const std::string bytes = text.toStdString();
     std::vector<written::Rule> all;
     boost::spirit::x3::parse(bytes.begin(), bytes.end(), grammar::whole_sheet, all);
-    for (written::Rule& rule : all) {
-        std::erase_if(rule.declarations, [](const StyleDeclaration& d) { return d.property.empty(); });
-        const auto declared = std::make_shared<const std::vector<StyleDeclaration>>(std::move(rule.declarations));
+    for (const written::Rule& rule : all) {
+        const auto declared = std::make_shared<const std::vector<StyleDeclaration>>(read(rule.declarations));
         for (const written::Selector& as_written : rule.selectors) {
             StyleSelector selector = read(as_written);
             by_last.emplace(key_of(selector), rules.size());
@@ -284,21 +300,16 @@ void StyleSheet::apply_to(SvgNode& node) {
     const auto own = style_declarations(node.attribute(QStringLiteral("style")));
     for (const bool important : {false, true}) {
         for (const Rule* rule : fitting)
-            for (const StyleDeclaration& d : *rule->declarations)
-                if (--work_left >= 0 && d.is_important == important)
-                    say(node, d);
+            for (const StyleDeclaration& d : *rule->declarations) {
+                if (--work_left < 0)
+                    break;
+                if (d.is_important == important)
+                    node.style.insert(d.property, d.value);
+            }
         for (const StyleDeclaration& d : own)
             if (d.is_important == important)
-                say(node, d);
+                node.style.insert(d.property, d.value);
     }
-}
-
-std::vector<StyleDeclaration> style_declarations(const QString& text) {
-    std::vector<StyleDeclaration> all;
-    const std::string bytes = text.toStdString();
-    boost::spirit::x3::parse(bytes.begin(), bytes.end(), grammar::declarations, all);
-    std::erase_if(all, [](const StyleDeclaration& d) { return d.property.empty(); });
-    return all;
 }
 
 } // namespace fusuma

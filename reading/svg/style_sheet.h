@@ -4,7 +4,6 @@
 
 #include <QHash>
 #include <map>
-#include <string>
 #include <vector>
 
 namespace fusuma {
@@ -24,7 +23,8 @@ struct StyleStep {
 using StyleSelector = std::vector<StyleStep>;
 
 struct StyleDeclaration {
-    std::string property, value;
+    QString property; ///< in small letters
+    QString value;
     bool is_important = false;
 };
 
@@ -53,8 +53,5 @@ class StyleSheet {
     std::vector<Rule> rules;                     ///< in the sheets' order
     std::multimap<QString, std::size_t> by_last; ///< "#id", ".class" or "name" that an element must have; "" for any
 };
-
-/// Declarations as a style attribute has them.
-[[nodiscard]] std::vector<StyleDeclaration> style_declarations(const QString& text);
 
 } // namespace fusuma
