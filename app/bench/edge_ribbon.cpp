@@ -5,6 +5,7 @@
 #include "app/common/screen_painter.h"
 #include "app/common/theme.h"
 #include "app/common/widgets.h"
+#include "core/border/unrolled.h"
 #include "core/geometry/measure.h"
 #include "formats/basics/in_words.h"
 
@@ -207,48 +208,17 @@ void EdgeRibbon::point_nowhere() {
     update();
 }
 
-namespace {
-
-/// Between two colours, `share` of 256.
-QRgb mixed(QRgb a, QRgb b, unsigned share) {
-    const unsigned even = ((a & 0xff00ff) * (256 - share) + (b & 0xff00ff) * share) >> 8 & 0xff00ff;
-    const unsigned odd = ((a >> 8 & 0xff00ff) * (256 - share) + (b >> 8 & 0xff00ff) * share) & 0xff00ff00;
-    return even | odd;
-}
-
-} // namespace
-
 QImage EdgeRibbon::unrolled(const QSize& size) const {
     const double ratio = devicePixelRatioF(), finest = scale * ratio; // pixels of the screen for each mm
     QImage image((QSizeF(size) * ratio).toSize(), QImage::Format_RGB32);
     image.setDevicePixelRatio(ratio);
     image.fill(theme().canvas);
-    const double middle = image.height() / 2.0;
-    const QRgb paper = theme().paper.rgb();
-    const auto* pixels = reinterpret_cast<const QRgb*>(print.constBits());
-    const auto stride = static_cast<std::ptrdiff_t>(print.bytesPerLine() / 4),
-               out_stride = static_cast<std::ptrdiff_t>(image.bytesPerLine() / 4);
-    auto* const out = reinterpret_cast<QRgb*>(image.bits());
-    for (int x = 0; x < image.width(); ++x) {
-        const double along = offset + (x + 0.5) / finest;
-        if (along > ribbon.length)
-            break;
-        const RibbonSample& sample = ribbon.samples[ribbon.sample_at(along)];
-        // From the top of the strip inward, in pixels of the picture of the print.
-        const Point step = (-print_scale / finest) * sample.outward;
-        Point p = print_scale * (sample.at - print_origin) - (middle - 0.5) * step - Point{0.5, 0.5};
-        for (int y = 0; y < image.height(); ++y, p = p + step) {
-            const int column = static_cast<int>(p.x), row = static_cast<int>(p.y);
-            QRgb colour = paper;
-            if (p.x >= 0 && p.y >= 0 && column + 1 < print.width() && row + 1 < print.height()) {
-                const QRgb* above = pixels + row * stride + column;
-                const auto right = static_cast<unsigned>((p.x - column) * 256);
-                colour = mixed(mixed(above[0], above[1], right), mixed(above[stride], above[stride + 1], right),
-                               static_cast<unsigned>((p.y - row) * 256));
-            }
-            out[y * out_stride + x] = colour;
-        }
-    }
+    draw_unrolled(ribbon,
+                  {reinterpret_cast<const QRgb*>(print.constBits()), print.width(), print.height(),
+                   static_cast<std::ptrdiff_t>(print.bytesPerLine() / 4), print_origin, print_scale},
+                  theme().paper.rgb(),
+                  {reinterpret_cast<QRgb*>(image.bits()), image.width(), image.height(),
+                   static_cast<std::ptrdiff_t>(image.bytesPerLine() / 4), offset, finest});
     return image;
 }
 

@@ -1,6 +1,7 @@
 #include "core/border/ribbon.h"
 
 #include "core/border/border.h"
+#include "core/border/unrolled.h"
 #include "core/geometry/edge_grid.h"
 #include "core/geometry/measure.h"
 #include "tests/support/exact_coverage.h"
@@ -47,6 +48,44 @@ TEST(Ribbon, FindsTheNarrowestAndTheWidestPlaceAndCutsIntoArt) {
     EXPECT_EQ(stretches_with(ribbon, Flaw::sliver, {.slip = 9, .reach = 2}), 1u);
     EXPECT_TRUE(ribbon_along({}, art, 0.1).samples.empty());
     EXPECT_FALSE(ribbon_along(line, Outline{}, 0.1).narrowest);
+}
+
+TEST(Ribbon, IsDrawnAsItsPictureHasItPaperBeyondAndNothingAfterItsEnd) {
+    // A picture whose pixels say where they are, 10 px/mm from 5 mm left and above; the cut line is a square in it.
+    constexpr int side = 300;
+    std::vector<std::uint32_t> pixels;
+    for (std::uint32_t y = 0; y < side; ++y)
+        for (std::uint32_t x = 0; x < side; ++x)
+            pixels.push_back((x / 2) << 16 | (y / 2));
+    const SeenPixels seen{pixels.data(), side, side, side, {-5, -5}, 10};
+    const Polygon square = corners_of({{0, 0}, {20, 20}});
+    const Ribbon ribbon = ribbon_along({{contour_of(square)}}, Outline{}, 0.05);
+    constexpr std::uint32_t paper = 0xffffffff, untouched = 7;
+    constexpr int width = 340, height = 80; // 4 px/mm: 85 mm, 20 mm
+    std::vector<std::uint32_t> drawn(width * height, untouched);
+    draw_unrolled(ribbon, seen, paper, {drawn.data(), width, height, width, 0, 4});
+    for (int x = 0; x < width; ++x) {
+        const double along = (x + 0.5) / 4;
+        for (int y = 0; y < height; ++y) {
+            const std::uint32_t colour = drawn[static_cast<std::size_t>(y * width + x)];
+            if (along > ribbon.length) {
+                ASSERT_EQ(colour, untouched) << x;
+                continue;
+            }
+            const RibbonSample& sample = ribbon.samples[ribbon.sample_at(along)];
+            const Point px = 10 * (sample.at + (height / 2.0 - y - 0.5) / 4 * sample.outward - seen.origin);
+            const double inside = std::min({px.x, px.y, side - px.x, side - px.y});
+            if (inside < -1) {
+                ASSERT_EQ(colour, paper) << x << ", " << y;
+            } else if (inside > 1) {
+                ASSERT_NEAR(colour >> 16, px.x / 2, 1.5) << x << ", " << y;
+                ASSERT_NEAR(colour & 0xffff, px.y / 2, 1.5) << x << ", " << y;
+            }
+        }
+    }
+    draw_unrolled({}, seen, paper, {drawn.data(), width, height, width, 0, 4}); // nothing of nothing
+    draw_unrolled(ribbon, {}, paper, {drawn.data(), width, height, width, 0, 4});
+    EXPECT_EQ(drawn[0], paper);
 }
 
 TEST(EdgeGrid, DistancesAreThoseOfAFullSearch) {
