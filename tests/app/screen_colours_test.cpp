@@ -16,6 +16,7 @@
 #include <QPainter>
 #include <QScreen>
 #include <QVBoxLayout>
+#include <span>
 #include <xcb/xcb.h>
 
 namespace fusuma::app {
@@ -71,10 +72,17 @@ bool is_near(const QColor& a, const QColor& b) {
 }
 
 int count(const QImage& image, const QColor& colour) {
+    const QImage pixels = image.convertToFormat(QImage::Format_RGB32);
     int found = 0;
-    for (int y = 0; y < image.height(); ++y)
-        for (int x = 0; x < image.width(); ++x)
-            found += is_near(image.pixelColor(x, y), colour);
+    QRgb last = 0; // most pixels are like their neighbours
+    bool is_it = is_near(QColor(last), colour);
+    for (int y = 0; y < pixels.height(); ++y)
+        for (const QRgb px :
+             std::span(reinterpret_cast<const QRgb*>(pixels.constScanLine(y)), size_t(pixels.width()))) {
+            if (px != last)
+                is_it = is_near(QColor(last = px), colour);
+            found += is_it;
+        }
     return found;
 }
 

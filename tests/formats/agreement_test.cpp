@@ -76,11 +76,11 @@ TEST(Agreement, SvgAndHpglHoldTheSameLinesWithin30Micrometres) {
             for (const Point p : stroke.points)
                 cuts.back().push_back({p.x, paper.height - p.y});
             for (const Point p : cuts.back())
-                worst = std::max(worst, nearest_on(svg, p).distance);
+                worst = std::max(worst, nearest_on(svg, p, worst).distance);
         }
         for (const Polygon& line : svg)
             for (std::size_t k = 0; k < line.size(); k += 20)
-                worst = std::max(worst, nearest_on(cuts, line[k]).distance);
+                worst = std::max(worst, nearest_on(cuts, line[k], worst).distance);
         EXPECT_LT(worst, 0.03) << art;
     }
 }

@@ -3,6 +3,7 @@
 #include "tests/support/vector_truth.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace fusuma::test {
@@ -46,19 +47,21 @@ Coverage rendered_alpha(const std::string& svg_path, int side_px) {
 
 VectorTruth::VectorTruth(const std::string& svg_path, int side_px, int finer) {
     const Coverage fine = rendered_alpha(svg_path, side_px * finer);
-    const auto value = [&](int x, int y) -> int {
-        return x < 0 || y < 0 || x >= fine.width || y >= fine.height ? 0 : fine.row(y)[x];
-    };
-    for (int y = -1; y < fine.height; ++y)
+    const std::vector<std::uint8_t> beyond(static_cast<std::size_t>(fine.width), 0);
+    for (int y = -1; y < fine.height; ++y) {
+        const std::uint8_t* above = y < 0 ? beyond.data() : fine.row(y);
+        const std::uint8_t* below = y + 1 < fine.height ? fine.row(y + 1) : beyond.data();
+        std::array<int, 4> corner{}; // of four pixel centres, clockwise from the left one above
         for (int x = -1; x < fine.width; ++x) {
-            const int corner[4] = {value(x, y), value(x + 1, y), value(x + 1, y + 1), value(x, y + 1)};
+            const bool ends = x + 1 == fine.width;
+            corner = {corner[1], ends ? 0 : above[x + 1], ends ? 0 : below[x + 1], corner[2]};
             const int inside = (corner[0] > 127) + (corner[1] > 127) + (corner[2] > 127) + (corner[3] > 127);
             if (inside == 0 || inside == 4)
                 continue;
             // Each side of the square of four pixel centres that the level passes; pairs of them are pieces of edge.
             static constexpr int dx[4] = {0, 1, 1, 0}, dy[4] = {0, 0, 1, 1};
             std::vector<Point> crossings;
-            for (int k = 0; k < 4; ++k) {
+            for (std::size_t k = 0; k < 4; ++k) {
                 const int a = corner[k], b = corner[(k + 1) % 4];
                 if ((a > 127) == (b > 127))
                     continue;
@@ -70,6 +73,7 @@ VectorTruth::VectorTruth(const std::string& svg_path, int side_px, int finer) {
             for (std::size_t k = 0; k + 1 < crossings.size(); k += 2)
                 add({crossings[k], crossings[k + 1]});
         }
+    }
 }
 
 void VectorTruth::add(Edge edge) {

@@ -106,12 +106,13 @@ TEST(Border, RaggedShapesKeepTheirDistance) {
         const double t = 2 * std::numbers::pi * i / 1200, r = i % 2 ? 20 : 20.3;
         ragged.push_back({40 + r * std::cos(t), 40 - r * std::sin(t)});
     }
+    const Polygons shape{ragged};
     for (const double width : {3.0, -3.0}) {
         const Outline rim = line({{contour_of(ragged)}}, {.reach = width});
         ASSERT_EQ(rim.contours.size(), 1u);
         for (const Polygon& polygon : flatten(rim, 0.01))
             for (const Point p : polygon)
-                EXPECT_NEAR(nearest_on({ragged}, p).distance, 3, 0.02);
+                EXPECT_NEAR(nearest_on(shape, p).distance, 3, 0.02);
         EXPECT_NEAR(bounds(rim).width() / 2, width > 0 ? 23.3 : 17, 0.02);
     }
 }

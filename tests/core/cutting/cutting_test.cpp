@@ -222,18 +222,19 @@ TEST(DragBlade, TipStaysWithinAFewHundredthsOfTheWantedLine) {
         for (const Polygon& shape :
              {test::star({50, 50}, 7, 40, 12, 0.1), test::ellipse({50, 50}, 30, 8, 0.3, 200),
               Polygon{{10, 10}, {10, 40}, {40, 40}, {40, 10}}, test::ellipse({50, 50}, 3, 3, 0, 80)}) {
+            const Polygons wanted{shape};
             std::vector<Point> line = shape;
             line.push_back(line.front());
             Point facing{1, 0};
             const auto axis = axis_path(line, offset, facing);
             double worst = 0;
             for (const Point p : dragged(axis, offset, {1, 0}))
-                worst = std::max(worst, nearest_on({shape}, p).distance);
+                worst = std::max(worst, nearest_on(wanted, p, worst).distance);
             EXPECT_LT(worst, 0.05) << offset << " mm, " << shape.size() << " nodes";
             // And without making up for the blade it does not.
             double plain = 0;
             for (const Point p : dragged(line, offset, {1, 0}))
-                plain = std::max(plain, nearest_on({shape}, p).distance);
+                plain = std::max(plain, nearest_on(wanted, p, plain).distance);
             EXPECT_GT(plain, worst);
         }
 }
@@ -242,10 +243,10 @@ TEST(DragBlade, TheTractrixAgreesWithTheBladeDraggedInSmallSteps) {
     const std::vector<Point> axis{{0, 0}, {5, 0}, {5, 5}, {4, 9}, {-3, 2}};
     Point facing = unit({1, 0.4});
     const auto exact = tip_path(axis, 0.4, facing);
-    const auto stepped = dragged(axis, 0.4, unit({1, 0.4}));
+    const Polygons stepped{dragged(axis, 0.4, unit({1, 0.4}))};
     for (const Point p : exact)
-        EXPECT_LT(nearest_on({stepped}, p).distance, 0.003);
-    EXPECT_LT(distance(exact.back(), stepped.back()), 0.003);
+        EXPECT_LT(nearest_on(stepped, p, 0.003).distance, 0.003);
+    EXPECT_LT(distance(exact.back(), stepped[0].back()), 0.003);
     EXPECT_NEAR(norm(facing), 1, 1e-9);
 }
 
@@ -256,9 +257,10 @@ TEST(DragBlade, JobsLeadTheAxisAheadOfTheTip) {
     Point facing{1, 0};
     for (const CutRun& run : job.runs) {
         const auto tip = tip_path(run.axis, 0.25, facing);
+        const Polygons planned{run.tip};
         double worst = 0;
         for (const Point p : tip)
-            worst = std::max(worst, nearest_on({run.tip}, p).distance);
+            worst = std::max(worst, nearest_on(planned, p, worst).distance);
         EXPECT_LT(worst, 0.02) << "the blade is turned into the line before it moves on";
         EXPECT_LT(distance(tip.front(), run.tip.front()), 0.01);
     }

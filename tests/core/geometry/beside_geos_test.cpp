@@ -238,7 +238,7 @@ TEST(RaggedShapes, AreGrownWithinTheToleranceOfOneStep) {
         for (const double width : {1.0, 4.0}) {
             constexpr double tolerance = 0.02;
             const Polygons ours = grown({ragged}, {.width = width, .arc_tolerance = tolerance});
-            const Geos exact(GEOSBuffer(region_of({ragged}).get(), width, 400));
+            const Geos exact(GEOSBuffer(region_of({ragged}).get(), width, 100)); // its arcs are off by 0.0002 mm
             double hausdorff = 0;
             ASSERT_EQ(GEOSHausdorffDistanceDensify(region_of(ours).get(), exact.get(), 0.2, &hausdorff), 1);
             EXPECT_LE(hausdorff, 2.25 * tolerance) << "seed " << seed << ", " << width << " mm";

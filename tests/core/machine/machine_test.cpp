@@ -124,10 +124,7 @@ TEST(Machine, ACrookedSheetFoundByHandIsCutWithinAQuarterMillimetre) {
         for (const CutRun& run : job.cut().runs)
             for (std::size_t i = 0; i < run.axis.size(); i += 7) {
                 const Point on_print = lies.inverted().apply(run.axis[i]);
-                double off = HUGE_VAL;
-                for (const Polygon& cut_line : lines)
-                    off = std::min(off, nearest_on({cut_line}, on_print).distance);
-                worst = std::max(worst, off);
+                worst = std::max(worst, nearest_on(lines, on_print, worst).distance);
             }
         EXPECT_LT(worst, 0.25) << "seed " << seed;
     }
@@ -263,9 +260,10 @@ TEST(Arcs, NeverLeaveThePath) {
         EXPECT_EQ(drawn.back(), path.back());
         const auto farthest = [](const std::vector<Point>& from, std::vector<Point> to) {
             to.insert(to.end(), to.rbegin(), to.rend()); // there and back, so that it is not closed by another line
+            const Polygons lines{to};
             double far = 0;
             for (const Point p : from)
-                far = std::max(far, nearest_on({to}, p).distance);
+                far = std::max(far, nearest_on(lines, p, far).distance);
             return far;
         };
         EXPECT_LT(farthest(path, drawn), tolerance + 1e-3) << seed;

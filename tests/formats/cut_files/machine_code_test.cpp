@@ -77,10 +77,11 @@ template <typename Strokes> void expect_runs(const MachineJob& job, const Stroke
         const auto wanted = there_and_back;
         drawn.insert(drawn.end(), strokes[i].points.rbegin(), strokes[i].points.rend());
         there_and_back.insert(there_and_back.end(), wanted.rbegin(), wanted.rend());
+        const Polygons way{there_and_back}, seen{drawn};
         for (const Point p : strokes[i].points)
-            EXPECT_LT(nearest_on({there_and_back}, p).distance, within);
+            EXPECT_LT(nearest_on(way, p, within).distance, within);
         for (const Point p : wanted)
-            EXPECT_LT(nearest_on({drawn}, p).distance, within);
+            EXPECT_LT(nearest_on(seen, p, within).distance, within);
     }
 }
 

@@ -69,7 +69,7 @@ def all_pdfs(random):
     for box in ("0 0 1e9 1e9", "0 0 0 0", "0 0 -5 -5", "nan nan 9 9", "0 0 1e38 1e38", "0 0 14400 14400", "9 9 9 9"):
         yield f"box-{box}", page(square, box=box)
     yield "tree-cycle", pdf(["<</Type/Catalog/Pages 2 0 R>>", "<</Type/Pages/Kids[2 0 R]/Count 1>>"])
-    yield "tree-deep", pdf(["<</Type/Catalog/Pages 2 0 R>>"] + [f"<</Type/Pages/Kids[{i + 3} 0 R]/Count 1/Parent {i + 1} 0 R>>" for i in range(20_000)] + ["<</Type/Page/MediaBox[0 0 9 9]>>"])
+    yield "tree-deep", lambda: pdf(["<</Type/Catalog/Pages 2 0 R>>"] + [f"<</Type/Pages/Kids[{i + 3} 0 R]/Count 1/Parent {i + 1} 0 R>>" for i in range(20_000)] + ["<</Type/Page/MediaBox[0 0 9 9]>>"])
     yield "tree-counts", pdf(["<</Type/Catalog/Pages 2 0 R>>", "<</Type/Pages/Kids[3 0 R]/Count 2000000000>>", "<</Type/Page/Parent 2 0 R/MediaBox[0 0 9 9]>>"])
     yield "pages-thousand", pdf(["<</Type/Catalog/Pages 2 0 R>>", f"<</Type/Pages/Kids[{'3 0 R ' * 1000}]/Count 1000>>", "<</Type/Page/Parent 2 0 R/MediaBox[0 0 9 9]>>"])
     yield "no-pages", pdf(["<</Type/Catalog>>"])

@@ -120,4 +120,4 @@ def cases(random, samples):
         d["stickers"] = [{**d["stickers"][0], "id": i + 1} for i in range(20_000)]
         d["next_sticker"] = 20_001
 
-    yield whole("stickers-many", changed(sound, stickers))
+    yield whole("stickers-many", lambda: changed(sound, stickers))

@@ -14,23 +14,15 @@ namespace {
 
 using Polyline = std::vector<Point>;
 
-double distance_to(const std::vector<Polyline>& lines, Point p) {
-    double nearest = HUGE_VAL;
-    for (const Polyline& line : lines)
-        for (std::size_t i = 0; i + 1 < line.size(); ++i) {
-            const Point along = line[i + 1] - line[i];
-            const double squared = dot(along, along);
-            const double t = squared > 0 ? std::clamp(dot(p - line[i], along) / squared, 0.0, 1.0) : 0;
-            nearest = std::min(nearest, distance(p, lerp(line[i], line[i + 1], t)));
-        }
-    return nearest;
-}
-
 double farthest_from(const std::vector<Polyline>& lines, const std::vector<Polyline>& points) {
+    Polygons there_and_back = lines; // so that none is closed by another line
+    for (Polygon& line : there_and_back)
+        line.insert(line.end(), line.rbegin(), line.rend());
     double farthest = 0;
     for (const Polyline& line : points)
-        for (std::size_t i = 0; i < line.size(); i += 7)
-            farthest = std::max({farthest, distance_to(lines, line[i]), distance_to(lines, line.back())});
+        for (std::size_t i = 0; i < line.size();
+             i = i + 7 < line.size() || i + 1 == line.size() ? i + 7 : line.size() - 1)
+            farthest = std::max(farthest, nearest_on(there_and_back, line[i], farthest).distance);
     return farthest;
 }
 
