@@ -1,8 +1,6 @@
 // What is written to print and to cut, read back by readers that are not ours: poppler, librsvg; and HP-GL by the
 // practice cutter's reader, which shares no code with the writer.
 
-#include <librsvg/rsvg.h> // first: Qt's keywords would disturb it
-
 #include "core/arrange/free_place.h"
 #include "core/geometry/measure.h"
 #include "devices/practice/practice_printer.h"
@@ -13,6 +11,7 @@
 #include "formats/pdf/pdf_write.h"
 #include "formats/picture/picture_read.h"
 #include "formats/room/room.h"
+#include "tests/support/drawing_truth.h"
 #include "tests/support/hpgl.h"
 #include "tests/support/samples.h"
 
@@ -213,7 +212,10 @@ TEST(Pdf, LabelsOfAListLookAsTheyDoAlone) {
     const auto printed = [&](int first, int last, std::string& pdf) {
         Document d = with_sticker_added({}, new_sticker(LabelArtwork{shared, 0}));
         for (int row = first; row < last; ++row)
-            d.put({.sticker = 1, .centre = {40.0 + row % 3 * 55, 50.0 + row / 3 * 30}, .turn = 5.0 * row, .row = static_cast<std::size_t>(row)});
+            d.put({.sticker = 1,
+                   .centre = {40.0 + row % 3 * 55, 50.0 + row / 3 * 30},
+                   .turn = 5.0 * row,
+                   .row = static_cast<std::size_t>(row)});
         Planner planner;
         pdf = print_pdf(*planner.plan(d));
         return practice_print(QByteArray::fromStdString(pdf), 200);
@@ -414,40 +416,24 @@ struct Drawn {
     Rect box;
 };
 
-Drawn drawn_by_librsvg(std::string svg, double px_per_mm) {
-    // Filled in place of stroked, so that areas can be compared.
-    const auto swap = [&](const std::string& from, const std::string& to) {
-        for (std::size_t at; (at = svg.find(from)) != std::string::npos;)
-            svg.replace(at, from.size(), to);
-    };
-    swap("fill=\"none\" stroke=\"#00838a\"", "fill=\"black\" ");
-    GError* error = nullptr;
-    RsvgHandle* handle = rsvg_handle_new_from_data(reinterpret_cast<const guint8*>(svg.data()), svg.size(), &error);
-    EXPECT_TRUE(handle);
-    gboolean has_width = FALSE, has_height = FALSE, has_viewbox = FALSE;
-    RsvgLength width{}, height{};
-    RsvgRectangle viewbox{};
-    rsvg_handle_get_intrinsic_dimensions(handle, &has_width, &width, &has_height, &height, &has_viewbox, &viewbox);
-    EXPECT_EQ(width.unit, RSVG_UNIT_MM);
-    EXPECT_NEAR(viewbox.width, width.length, 1e-4);
-    Drawn drawn{width.length, height.length, 0, {}};
-    const int w = static_cast<int>(width.length * px_per_mm), h = static_cast<int>(height.length * px_per_mm);
-    cairo_surface_t* surface = cairo_image_surface_create(CAIRO_FORMAT_A8, w, h);
-    cairo_t* cairo = cairo_create(surface);
-    const RsvgRectangle all{0, 0, width.length * px_per_mm, height.length * px_per_mm};
-    EXPECT_TRUE(rsvg_handle_render_document(handle, cairo, &all, &error));
-    cairo_surface_flush(surface);
-    const unsigned char* data = cairo_image_surface_get_data(surface);
-    for (int y = 0; y < h; ++y)
-        for (int x = 0; x < w; ++x)
-            if (const int value = data[y * cairo_image_surface_get_stride(surface) + x]; value > 0) {
+Drawn drawn_by_librsvg(const std::string& written, double px_per_mm) {
+    QByteArray svg = QByteArray::fromStdString(written);
+    svg.replace("fill=\"none\" stroke=\"#00838a\"", "fill=\"black\" "); // so that areas can be compared
+    const auto size = test::size_in_mm(svg);
+    if (!size) {
+        ADD_FAILURE() << "not in millimetres";
+        return {};
+    }
+    Drawn drawn{size->width, size->height, 0, {}};
+    const Image image = test::rendered(svg, static_cast<int>(size->width * px_per_mm + 0.5),
+                                       static_cast<int>(size->height * px_per_mm + 0.5));
+    for (int y = 0; y < image.height; ++y)
+        for (int x = 0; x < image.width; ++x)
+            if (const int value = image.rgba[4 * static_cast<std::size_t>(y * image.width + x) + 3]; value > 0) {
                 drawn.area_mm2 += value / 255.0 / (px_per_mm * px_per_mm);
                 if (value > 127)
                     drawn.box.include((1 / px_per_mm) * Point{x + 0.5, y + 0.5});
             }
-    cairo_destroy(cairo);
-    cairo_surface_destroy(surface);
-    g_object_unref(handle);
     return drawn;
 }
 

@@ -95,11 +95,38 @@ QByteArray pdf_of(const QByteArray& svg, Size points) {
     return pdf;
 }
 
-Image rendered(const QByteArray& svg, int width_px, int height_px) {
+namespace {
+
+RsvgHandle* opened(const QByteArray& svg) {
     GInputStream* stream = g_memory_input_stream_new_from_data(svg.constData(), svg.size(), nullptr);
     RsvgHandle* handle =
         rsvg_handle_new_from_stream_sync(stream, nullptr, RSVG_HANDLE_FLAG_UNLIMITED, nullptr, nullptr);
     g_object_unref(stream);
+    return handle;
+}
+
+} // namespace
+
+std::optional<Size> size_in_mm(const QByteArray& svg) {
+    RsvgHandle* handle = opened(svg);
+    if (!handle)
+        return {};
+    gboolean has_width = FALSE, has_height = FALSE, has_viewbox = FALSE;
+    RsvgLength width{}, height{};
+    RsvgRectangle viewbox{};
+    rsvg_handle_get_intrinsic_dimensions(handle, &has_width, &width, &has_height, &height, &has_viewbox, &viewbox);
+    g_object_unref(handle);
+    const auto is_in_mm = [](const RsvgLength& length, double own) {
+        return length.unit == RSVG_UNIT_MM && std::abs(own - length.length) < 1e-4;
+    };
+    if (!has_width || !has_height || !has_viewbox || !is_in_mm(width, viewbox.width) ||
+        !is_in_mm(height, viewbox.height))
+        return {};
+    return Size{width.length, height.length};
+}
+
+Image rendered(const QByteArray& svg, int width_px, int height_px) {
+    RsvgHandle* handle = opened(svg);
     Image image;
     if (!handle)
         return image;

@@ -4,11 +4,15 @@
 #include "core/raster/image.h"
 
 #include <QByteArray>
+#include <optional>
 
 namespace fusuma::test {
 
 /// A whole drawing as librsvg renders it. Empty when it refuses it.
 [[nodiscard]] Image rendered(const QByteArray& svg, int width_px, int height_px);
+
+/// How large librsvg takes a drawing for. None where it is not stated in mm, or its own numbers are not mm.
+[[nodiscard]] std::optional<Size> size_in_mm(const QByteArray& svg);
 
 /// A page of PDF as librsvg and cairo write the drawing: what sees through by soft masks and groups.
 [[nodiscard]] QByteArray pdf_of(const QByteArray& svg, Size points);
