@@ -24,9 +24,9 @@ void draw_unrolled(const Ribbon& ribbon, const SeenPixels& seen, std::uint32_t p
         const Point step = (-seen.per_mm / strip.per_mm) * sample.outward;
         Point p = seen.per_mm * (sample.at - seen.origin) - (middle - 0.5) * step - Point{0.5, 0.5};
         for (int y = 0; y < strip.height; ++y, p = p + step) {
-            const int column = static_cast<int>(p.x), row = static_cast<int>(p.y);
             std::uint32_t colour = paper;
-            if (p.x >= 0 && p.y >= 0 && column + 1 < seen.width && row + 1 < seen.height) {
+            if (p.x >= 0 && p.y >= 0 && p.x < seen.width - 1 && p.y < seen.height - 1) {
+                const int column = static_cast<int>(p.x), row = static_cast<int>(p.y);
                 const std::uint32_t *above = seen.first + row * seen.stride + column, *below = above + seen.stride;
                 const auto right = static_cast<std::uint32_t>((p.x - column) * 256);
                 colour = mixed(mixed(above[0], above[1], right), mixed(below[0], below[1], right),

@@ -83,6 +83,10 @@ TEST(Ribbon, IsDrawnAsItsPictureHasItPaperBeyondAndNothingAfterItsEnd) {
             }
         }
     }
+    SeenPixels far = seen; // so that places lie beyond all whole numbers
+    far.per_mm = 1e15;
+    draw_unrolled(ribbon, far, paper, {drawn.data(), width, height, width, 0, 4});
+    EXPECT_EQ(drawn[width / 2], paper);
     draw_unrolled({}, seen, paper, {drawn.data(), width, height, width, 0, 4}); // nothing of nothing
     draw_unrolled(ribbon, {}, paper, {drawn.data(), width, height, width, 0, 4});
     EXPECT_EQ(drawn[0], paper);

@@ -54,7 +54,21 @@ TEST(StyleSheets, ThatAskForBillionsOfComparisonsEnd) {
     const auto document = styled(".z " + repeated(".k ", 60) + "rect{fill:#f00}", 150);
     ASSERT_TRUE(document);
     EXPECT_TRUE(fill_of(document).isEmpty()) << "no .z is there";
-    EXPECT_TRUE(styled(repeated("rect,", 110000) + "rect{fill:#0a0;" + repeated("a:b;", 1000) + "}"));
+    // A hundred million declarations for one element: what it says of itself holds all the same.
+    const auto declared =
+        styled(repeated("rect,", 110000) + "rect{fill:#0a0;" + repeated("a:b;", 1000) + "}", 0, "style=\"fill:#00a\"");
+    ASSERT_TRUE(declared);
+    EXPECT_EQ(fill_of(declared), "#00a");
+}
+
+TEST(StyleSheets, DeclareTheSameHoweverItIsWrittenForEveryElementThatTheyFit) {
+    // Source: CSS 2.1, 4.1.3 (escapes, case) and 6.4.2 (important declarations)
+    const auto document = styled("g,rect{F\\69 LL:  #0a0  ! Important;fill:#f00;fill:}", 2, "style=\"fill:#00a\"");
+    ASSERT_TRUE(document);
+    EXPECT_EQ(fill_of(document), "#0a0");
+    const SvgNode& group = *document->root->children.back();
+    EXPECT_EQ(group.name, "g");
+    EXPECT_EQ(group.property(QStringLiteral("fill")), "#0a0");
 }
 
 TEST(StyleSheets, TooLongOnesAreLeftOutAndTheDrawingStays) {
